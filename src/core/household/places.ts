@@ -1,0 +1,70 @@
+/** Where kits are kept: places, the kits in them, the pockets of a kit. */
+
+import type { PlainDate } from '../calendar/plainDate'
+import type { Presence } from '../calendar/presence'
+import type { KitId, PlaceId, PocketId } from '../ids'
+
+/** The six place hues, in the order in which new places take them. */
+export const HUES = ['persimmon', 'cobalt', 'magenta', 'fern', 'lagoon', 'ochre'] as const
+export type Hue = (typeof HUES)[number]
+
+export interface Place {
+  readonly id: PlaceId
+  readonly name: string
+  readonly hue: Hue
+  /** Minutes to a clinic; null when nobody has said. */
+  readonly minutesToHelp: number | null
+  readonly note: string
+  readonly presence: Presence
+  readonly version: number
+}
+
+export interface Kit {
+  readonly id: KitId
+  readonly placeId: PlaceId
+  readonly name: string
+  /** Where it hangs or stands. */
+  readonly note: string
+  /** A check is due this many days after the last one. */
+  readonly checkEveryDays: number
+  readonly lastCheck: { readonly on: PlainDate; readonly by: string } | null
+  readonly version: number
+}
+
+/** Where a pocket lies: part of the kit, or kept elsewhere for it (fridge, hook). */
+export type PocketSort = 'inside' | 'outside' | 'elsewhere'
+
+/** Its place on the mat, in cells of a twelve-column grid, 1-based. */
+export interface MatCell {
+  readonly column: number
+  readonly row: number
+  readonly columns: number
+  readonly rows: number
+}
+
+export const MAT_COLUMNS = 12
+
+export interface Pocket {
+  readonly id: PocketId
+  readonly kitId: KitId
+  readonly name: string
+  readonly sort: PocketSort
+  readonly cell: MatCell
+  /** Seconds to get a thing out; null when nobody has timed it. */
+  readonly reachSeconds: number | null
+  readonly version: number
+}
+
+/**
+ * A free cell below everything else, for a pocket added without a drawing: three abreast,
+ * filled row by row.
+ */
+export function nextFreeCell(taken: readonly MatCell[]): MatCell {
+  const columns = MAT_COLUMNS / 3
+  const bottom = Math.max(0, ...taken.map((cell) => cell.row + cell.rows - 1))
+  const lastRow = taken.filter((cell) => cell.row + cell.rows - 1 === bottom)
+  const right = Math.max(0, ...lastRow.map((cell) => cell.column + cell.columns - 1))
+  if (bottom > 0 && right + columns <= MAT_COLUMNS)
+    return { column: right + 1, row: bottom, columns, rows: 1 }
+  return { column: 1, row: bottom + 1, columns, rows: 1 }
+}

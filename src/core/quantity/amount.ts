@@ -1,0 +1,72 @@
+/**
+ * How many of a lot there are, in the unit people count it in (tablets, pairs, bottles).
+ *
+ * An amount is a whole number of thousandths, so that half a bottle and 1½ sheets add up
+ * exactly. The unit belongs to the item; amounts of one item may be added.
+ */
+import type { Brand } from '../brand'
+
+/** Thousandths of the item's unit; a safe integer from 0 to {@link MOST}. */
+export type Amount = Brand<number, 'Amount'>
+
+export const THOUSAND = 1000
+/** No household has more than a hundred thousand of anything in one lot. */
+export const MOST = 100_000 * THOUSAND
+
+/** Negative, not a number, or more than {@link MOST}. */
+export class InvalidAmountError extends Error {
+  override readonly name = 'InvalidAmountError'
+}
+
+/** @throws {InvalidAmountError} unless it is a whole number of thousandths from 0 to {@link MOST} */
+export function amount(thousandths: number): Amount {
+  if (!Number.isSafeInteger(thousandths) || thousandths < 0 || thousandths > MOST)
+    throw new InvalidAmountError(`${thousandths} thousandths is no amount`)
+  return thousandths as Amount
+}
+
+/** `count` whole units. */
+export const units = (count: number): Amount => amount(count * THOUSAND)
+
+export const NOTHING = 0 as Amount
+
+/** @throws {InvalidAmountError} when the sum is past {@link MOST} */
+export const add = (a: Amount, b: Amount): Amount => amount(a + b)
+
+/** What is left of `a` after `b`, never below nothing. */
+export const less = (a: Amount, b: Amount): Amount => amount(Math.max(0, a - b))
+
+export const sum = (amounts: readonly Amount[]): Amount => amounts.reduce(add, NOTHING)
+
+/** The smallest whole number of units that holds the amount: one cannot buy half a bottle. */
+export const wholeUnitsUp = (value: Amount): number => Math.ceil(value / THOUSAND)
+
+/**
+ * Packs to buy so that at least `needed` comes home.
+ * @param packSize amount in one pack, more than nothing
+ */
+export function packsFor(needed: Amount, packSize: Amount): number {
+  if (packSize === 0) throw new InvalidAmountError('A pack holds more than nothing')
+  return Math.ceil(needed / packSize)
+}
+
+const FRACTIONS: readonly [number, string][] = [
+  [250, '¼'],
+  [333, '⅓'],
+  [500, '½'],
+  [667, '⅔'],
+  [750, '¾'],
+]
+
+/**
+ * The number as people read it, without its unit: "12", "1½", "0.2".
+ * `readAmount` reads it back to the same amount.
+ */
+export function formatAmount(value: Amount): string {
+  const whole = Math.floor(value / THOUSAND)
+  const rest = value % THOUSAND
+  if (rest === 0) return String(whole)
+  const fraction = FRACTIONS.find(([part]) => part === rest)
+  if (fraction) return whole === 0 ? fraction[1] : `${whole}${fraction[1]}`
+  return `${whole}.${String(rest).padStart(3, '0').replace(/0+$/, '')}`
+}

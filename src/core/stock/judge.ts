@@ -1,0 +1,51 @@
+/** The state of a lot where it lies, as the outline of its tag shows it. */
+import type { PlainDate } from '../calendar/plainDate'
+import { type LastGood, lastGoodDay } from '../shelf-life/lastGoodDay'
+import type { Item } from './item'
+import type { Condition, Lot } from './lot'
+
+export type SpentWhy =
+  | { readonly kind: 'date'; readonly day: PlainDate; readonly clock: 'printed' | 'opened' }
+  | { readonly kind: 'opened' }
+  | { readonly kind: 'condition'; readonly condition: Condition }
+
+export type LotState =
+  | { readonly state: 'sound'; readonly lastGood: LastGood }
+  /** Ends on or before the day through which the place must last. */
+  | { readonly state: 'turning'; readonly day: PlainDate; readonly clock: 'printed' | 'opened' }
+  | { readonly state: 'spent'; readonly why: SpentWhy }
+  | { readonly state: 'held'; readonly reason: string; readonly lastGood: LastGood }
+  | {
+      readonly state: 'lent'
+      readonly to: string
+      readonly since: PlainDate
+      readonly lastGood: LastGood
+    }
+
+/**
+ * Judges a lot. Spent comes before all else: a thing past its day is not "held", it is to go.
+ * @param nextCheck stock must last through this day (see `nextCheckDay`)
+ */
+export function judgeLot(
+  lot: Lot,
+  item: Pick<Item, 'openedClock'>,
+  today: PlainDate,
+  nextCheck: PlainDate,
+): LotState {
+  const lastGood = lastGoodDay(lot, item.openedClock)
+  if (lot.condition !== 'sound')
+    return { state: 'spent', why: { kind: 'condition', condition: lot.condition } }
+  if (lastGood.kind === 'over') return { state: 'spent', why: { kind: 'opened' } }
+  if (lastGood.kind === 'day' && lastGood.day < today)
+    return { state: 'spent', why: { kind: 'date', day: lastGood.day, clock: lastGood.clock } }
+  if (lot.standing.kind === 'lent')
+    return { state: 'lent', to: lot.standing.to, since: lot.standing.since, lastGood }
+  if (lot.standing.kind === 'held') return { state: 'held', reason: lot.standing.reason, lastGood }
+  if (lastGood.kind === 'day' && lastGood.day <= nextCheck)
+    return { state: 'turning', day: lastGood.day, clock: lastGood.clock }
+  return { state: 'sound', lastGood }
+}
+
+/** Usable today: sound or turning. */
+export const isGoodNow = (judged: LotState): boolean =>
+  judged.state === 'sound' || judged.state === 'turning'

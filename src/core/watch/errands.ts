@@ -1,0 +1,202 @@
+/** What is to be done, where, and why: errands, derived from the survey. */
+import { addDays, type PlainDate } from '../calendar/plainDate'
+import { nextThere } from '../calendar/presence'
+import type { Kit, Place } from '../household/places'
+import type { LotId, PocketId } from '../ids'
+import { type Amount, less, NOTHING } from '../quantity/amount'
+import { type Shortfall, type Spare, shortfalls, spares } from '../restock/shortfall'
+import type { Item } from '../stock/item'
+import type { SpentWhy } from '../stock/judge'
+import type { JudgedHolding, Survey } from './survey'
+
+/** What one does there, in the order in which it is done. */
+export const ERRAND_ACTS = ['throw_away', 'ask', 'put_back', 'replace', 'top_up', 'check'] as const
+export type ErrandAct = (typeof ERRAND_ACTS)[number]
+
+export type ErrandReason =
+  | { readonly code: 'spent'; readonly why: SpentWhy }
+  | { readonly code: 'held'; readonly reason: string }
+  | { readonly code: 'lent'; readonly to: string; readonly since: PlainDate }
+  | {
+      readonly code: 'turns'
+      readonly day: PlainDate
+      readonly clock: 'printed' | 'opened'
+      readonly spare: SpareAt | null
+    }
+  | {
+      readonly code: 'below_par'
+      readonly good: Amount
+      readonly par: Amount
+      readonly spare: SpareAt | null
+    }
+  | { readonly code: 'check_due'; readonly since: PlainDate; readonly by: string }
+  | { readonly code: 'never_checked' }
+  | { readonly code: 'dates_missing'; readonly count: number }
+
+/** Another place has some to spare. */
+export interface SpareAt {
+  readonly place: Place
+  readonly amount: Amount
+}
+
+export interface Errand {
+  /** Stays the same while the reason stands, so that it can be put off. */
+  readonly key: string
+  readonly act: ErrandAct
+  readonly place: Place
+  readonly kit: Kit
+  readonly pocketId: PocketId | null
+  readonly item: Item | null
+  readonly lotId: LotId | null
+  readonly lotVersion: number | null
+  readonly amount: Amount
+  readonly reason: ErrandReason
+  /** Sooner first; null when it is due already. */
+  readonly due: PlainDate | null
+  readonly essential: boolean
+}
+
+/** All errands of the household, by place in the household's order, then act, then urgency. */
+export function errands(survey: Survey): readonly Errand[] {
+  const spare = spares(survey)
+  const all = [
+    ...survey.holdings.flatMap(errandOfHolding),
+    ...shortfalls(survey).flatMap((shortfall) => errandsOfShortfall(shortfall, spare)),
+    ...survey.kits.flatMap((kit) => errandsOfKit(survey, kit)),
+  ]
+  const placeOrder = new Map(survey.places.map((place, index) => [place.id, index]))
+  const rank = (errand: Errand): number => placeOrder.get(errand.place.id) ?? 0
+  return all.sort(
+    (a, b) =>
+      rank(a) - rank(b) ||
+      ERRAND_ACTS.indexOf(a.act) - ERRAND_ACTS.indexOf(b.act) ||
+      Number(b.essential) - Number(a.essential) ||
+      (a.due ?? '').localeCompare(b.due ?? '') ||
+      a.key.localeCompare(b.key),
+  )
+}
+
+function errandOfHolding(holding: JudgedHolding): Errand[] {
+  const { judged, lot, item, site, amount } = holding
+  const of = (act: ErrandAct, reason: ErrandReason): Errand[] => [
+    {
+      key: `${act}:${lot.id}:${site.pocket.id}`,
+      act,
+      reason,
+      item,
+      amount,
+      place: site.place,
+      kit: site.kit,
+      pocketId: site.pocket.id,
+      lotId: lot.id,
+      lotVersion: lot.version,
+      due: null,
+      essential: item.essential,
+    },
+  ]
+  switch (judged.state) {
+    case 'spent':
+      return of('throw_away', { code: 'spent', why: judged.why })
+    case 'held':
+      return of('ask', { code: 'held', reason: judged.reason })
+    case 'lent':
+      return of('put_back', { code: 'lent', to: judged.to, since: judged.since })
+    case 'turning':
+    case 'sound':
+      return []
+  }
+}
+
+function errandsOfShortfall(shortfall: Shortfall, spare: ReadonlyMap<string, Spare>): Errand[] {
+  const { line, missing, turning } = shortfall
+  const { item, site } = line
+  const elsewhere = spare.get(item.id)
+  const at: SpareAt | null =
+    elsewhere && elsewhere.pocketId !== site.pocket.id
+      ? { place: elsewhere.line.site.place, amount: elsewhere.amount }
+      : null
+  const common = {
+    place: site.place,
+    kit: site.kit,
+    pocketId: site.pocket.id,
+    item,
+    lotId: null,
+    lotVersion: null,
+    essential: item.essential,
+  }
+  const made: Errand[] = []
+  const first = line.holdings
+    .flatMap(({ judged }) => (judged.state === 'turning' ? [judged] : []))
+    .sort((a, b) => a.day.localeCompare(b.day))[0]
+  if (turning > NOTHING && first)
+    made.push({
+      ...common,
+      key: `replace:${item.id}:${site.pocket.id}`,
+      act: 'replace',
+      amount: turning,
+      due: first.day,
+      reason: { code: 'turns', day: first.day, clock: first.clock, spare: at },
+    })
+  const lacking = less(missing, turning)
+  if (lacking > NOTHING)
+    made.push({
+      ...common,
+      key: `top_up:${item.id}:${site.pocket.id}`,
+      act: 'top_up',
+      amount: lacking,
+      due: null,
+      reason: { code: 'below_par', good: line.good, par: line.par, spare: at },
+    })
+  return made
+}
+
+/** A kit is due when its last check is older than its interval by the time somebody is there. */
+function errandsOfKit(survey: Survey, kit: Kit): Errand[] {
+  const place = survey.places.find(({ id }) => id === kit.placeId)
+  const holdings = survey.holdings.filter(({ site }) => site.kit.id === kit.id)
+  if (!place) return []
+  const of = (key: string, reason: ErrandReason, due: PlainDate | null): Errand => ({
+    key,
+    reason,
+    due,
+    place,
+    kit,
+    act: 'check',
+    pocketId: null,
+    item: null,
+    lotId: null,
+    lotVersion: null,
+    amount: NOTHING,
+    essential: false,
+  })
+  const made: Errand[] = []
+  const there = nextThere(place.presence, survey.today)
+  const chance = there.kind === 'on' ? there.day : survey.today
+  if (holdings.length > 0 || survey.lines.some(({ site }) => site.kit.id === kit.id)) {
+    const due = kit.lastCheck && addDays(kit.lastCheck.on, kit.checkEveryDays)
+    if (kit.lastCheck === null) made.push(of(`check:${kit.id}`, { code: 'never_checked' }, null))
+    else if (due && due <= chance)
+      made.push(
+        of(
+          `check:${kit.id}`,
+          { code: 'check_due', since: kit.lastCheck.on, by: kit.lastCheck.by },
+          due,
+        ),
+      )
+  }
+  const undated = holdings.filter(
+    ({ lot, item, judged }) =>
+      lot.expiry.kind === 'unknown' &&
+      (item.kind === 'medicine' || item.kind === 'sterile') &&
+      judged.state !== 'spent',
+  )
+  if (undated.length > 0)
+    made.push(of(`dates:${kit.id}`, { code: 'dates_missing', count: undated.length }, null))
+  return made
+}
+
+/** One press puts an errand off until the chance after the coming one, or for a week. */
+export function putOffUntil(place: Place, today: PlainDate): PlainDate {
+  const there = nextThere(place.presence, today)
+  return there.kind === 'on' ? addDays(there.day, 1) : addDays(today, 7)
+}

@@ -1,0 +1,117 @@
+/** The season ribbon: each lot at the day it turns, gathered where tags would lie on each other. */
+import { addMonths, daysBetween, type PlainDate } from '../calendar/plainDate'
+import type { Visit } from '../calendar/presence'
+import type { Place } from '../household/places'
+import { itemTitle } from '../stock/item'
+import type { JudgedHolding, Survey } from './survey'
+
+export const RIBBON_MONTHS = 18
+
+export interface RibbonTag {
+  /** The first day of those gathered here. */
+  readonly day: PlainDate
+  readonly row: number
+  readonly holdings: readonly JudgedHolding[]
+}
+
+export interface RibbonLane {
+  readonly place: Place
+  readonly visits: readonly Visit[]
+  readonly tags: readonly RibbonTag[]
+}
+
+export interface Ribbon {
+  readonly from: PlainDate
+  readonly to: PlainDate
+  readonly lanes: readonly RibbonLane[]
+}
+
+/** How wide things are drawn; the ribbon decides by it what must be gathered. */
+export interface RibbonScale {
+  readonly rows: number
+  readonly widthPixels: number
+  readonly pixelsPerCharacter: number
+  readonly paddingPixels: number
+}
+
+export const DESK_SCALE: RibbonScale = {
+  rows: 2,
+  widthPixels: 1020,
+  pixelsPerCharacter: 6.6,
+  paddingPixels: 34,
+}
+
+const LONGEST_TITLE = 22
+
+/** Text as drawn: long names are cut to this on the ribbon. */
+export const ribbonTitle = (holding: JudgedHolding): string => {
+  const title = itemTitle(holding.item)
+  return title.length > LONGEST_TITLE ? `${title.slice(0, LONGEST_TITLE - 1).trimEnd()}…` : title
+}
+
+/** Lanes in the household's order; lots that are spent or never turn are not on the ribbon. */
+export function ribbon(survey: Survey, scale: RibbonScale = DESK_SCALE): Ribbon {
+  const to = addMonths(survey.today, RIBBON_MONTHS)
+  const days = daysBetween(survey.today, to)
+  const entries = survey.holdings.flatMap((holding) => {
+    const day = endOf(holding)
+    return day !== null && day >= survey.today && day <= to ? [{ day, holding }] : []
+  })
+  entries.sort(
+    (a, b) => a.day.localeCompare(b.day) || a.holding.item.name.localeCompare(b.holding.item.name),
+  )
+  const daysWide = (characters: number): number =>
+    ((characters * scale.pixelsPerCharacter + scale.paddingPixels) * days) / scale.widthPixels
+  const lanes = survey.places.map((place) => ({
+    place,
+    visits: place.presence.visits.filter(
+      (visit) => visit.endsOn >= survey.today && visit.startsOn <= to,
+    ),
+    tags: gather(
+      entries.filter(({ holding }) => holding.site.place.id === place.id),
+      survey.today,
+      days,
+      scale.rows,
+      daysWide,
+    ),
+  }))
+  return { from: survey.today, to, lanes }
+}
+
+function endOf({ judged }: JudgedHolding): PlainDate | null {
+  if (judged.state === 'turning') return judged.day
+  if (judged.state === 'spent') return null
+  return judged.lastGood.kind === 'day' ? judged.lastGood.day : null
+}
+
+/** Room for " +99" on a gathered tag. */
+const COUNT_CHARACTERS = 4
+
+/**
+ * Lays entries, sorted by day, into rows. Each goes into the first row that is free at its
+ * day; where none is, it joins the tag that starts last, so that a tag never hides a sooner day.
+ */
+function gather(
+  entries: readonly { readonly day: PlainDate; readonly holding: JudgedHolding }[],
+  today: PlainDate,
+  days: number,
+  rows: number,
+  daysWide: (characters: number) => number,
+): readonly RibbonTag[] {
+  const freeFrom: number[] = Array.from({ length: rows }, () => 0)
+  const tags: { day: PlainDate; row: number; holdings: JudgedHolding[] }[] = []
+  for (const { day, holding } of entries) {
+    const width = daysWide(ribbonTitle(holding).length + COUNT_CHARACTERS)
+    // A tag near the right edge is drawn further left, so that it stays whole.
+    const at = Math.min(daysBetween(today, day), days - width)
+    const row = freeFrom.findIndex((free) => free <= at)
+    const last = tags.at(-1)
+    if (row < 0 && last) {
+      last.holdings.push(holding)
+      continue
+    }
+    tags.push({ day, row: Math.max(row, 0), holdings: [holding] })
+    freeFrom[Math.max(row, 0)] = at + width
+  }
+  return tags
+}

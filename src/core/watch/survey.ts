@@ -1,0 +1,163 @@
+/**
+ * Everything a household has, judged on one day: each lot where it lies, and each par against
+ * what is there. Watch, the mat and the restock list all read this one survey, so that they
+ * can never disagree.
+ */
+
+import type { PlainDate } from '../calendar/plainDate'
+import { type Lookahead, nextCheckDay } from '../calendar/presence'
+import type { Kit, Place, Pocket } from '../household/places'
+import type { ItemId, KitId, PlaceId, PocketId } from '../ids'
+import { type Amount, add, NOTHING } from '../quantity/amount'
+import type { Item, Par } from '../stock/item'
+import { isGoodNow, judgeLot, type LotState } from '../stock/judge'
+import type { Holding, Lot } from '../stock/lot'
+
+/** Plain records as they are kept. */
+export interface HouseholdStock {
+  readonly places: readonly Place[]
+  readonly kits: readonly Kit[]
+  readonly pockets: readonly Pocket[]
+  readonly items: readonly Item[]
+  readonly pars: readonly Par[]
+  readonly lots: readonly Lot[]
+  readonly holdings: readonly Holding[]
+}
+
+/** The way from a pocket up to its place. */
+export interface Site {
+  readonly place: Place
+  readonly kit: Kit
+  readonly pocket: Pocket
+  /** Stock here must last through this day. */
+  readonly nextCheck: PlainDate
+}
+
+export interface JudgedHolding {
+  readonly lot: Lot
+  readonly item: Item
+  readonly site: Site
+  readonly amount: Amount
+  readonly judged: LotState
+}
+
+/** One item in one pocket: what belongs there against what is there. */
+export interface Line {
+  readonly item: Item
+  readonly site: Site
+  readonly par: Amount
+  /** Usable today. */
+  readonly good: Amount
+  /** Usable today and still through the next check. */
+  readonly lasting: Amount
+  readonly holdings: readonly JudgedHolding[]
+}
+
+export type LineState = 'enough' | 'thin' | 'bare'
+
+export interface Survey {
+  readonly today: PlainDate
+  readonly places: readonly Place[]
+  readonly kits: readonly Kit[]
+  readonly sites: ReadonlyMap<PocketId, Site>
+  readonly holdings: readonly JudgedHolding[]
+  /** Every (item, pocket) with a par or with something there. */
+  readonly lines: readonly Line[]
+}
+
+/** A record names another that is not there: the stock handed in is not whole. */
+export class DanglingReferenceError extends Error {
+  override readonly name = 'DanglingReferenceError'
+}
+
+function found<Key, Value>(map: ReadonlyMap<Key, Value>, key: Key, what: string): Value {
+  const value = map.get(key)
+  if (value === undefined) throw new DanglingReferenceError(`${what} ${String(key)} is missing`)
+  return value
+}
+
+const lineKey = (itemId: ItemId, pocketId: PocketId): string => `${itemId}/${pocketId}`
+
+/**
+ * Judges the whole stock; linear in its size.
+ * @throws {DanglingReferenceError} when a holding, pocket or kit points nowhere
+ */
+export function survey(stock: HouseholdStock, today: PlainDate, ahead: Lookahead): Survey {
+  const sites = sitesOf(stock, today, ahead)
+  const items = new Map(stock.items.map((item) => [item.id, item]))
+  const lots = new Map(stock.lots.map((lot) => [lot.id, lot]))
+  const lines = new Map<
+    string,
+    { -readonly [K in keyof Line]: Line[K] } & { holdings: JudgedHolding[] }
+  >()
+  const lineFor = (item: Item, site: Site) => {
+    const key = lineKey(item.id, site.pocket.id)
+    let line = lines.get(key)
+    if (!line) {
+      line = { item, site, par: NOTHING, good: NOTHING, lasting: NOTHING, holdings: [] }
+      lines.set(key, line)
+    }
+    return line
+  }
+  for (const par of stock.pars)
+    lineFor(found(items, par.itemId, 'Item'), found(sites, par.pocketId, 'Pocket')).par = par.amount
+
+  const holdings = stock.holdings.map((holding): JudgedHolding => {
+    const lot = found(lots, holding.lotId, 'Lot')
+    const item = found(items, lot.itemId, 'Item')
+    const site = found(sites, holding.pocketId, 'Pocket')
+    const judged = judgeLot(lot, item, today, site.nextCheck)
+    const entry = { lot, item, site, amount: holding.amount, judged }
+    const line = lineFor(item, site)
+    line.holdings.push(entry)
+    if (isGoodNow(judged)) line.good = add(line.good, holding.amount)
+    if (judged.state === 'sound') line.lasting = add(line.lasting, holding.amount)
+    return entry
+  })
+  return {
+    today,
+    places: stock.places,
+    kits: stock.kits,
+    sites,
+    holdings,
+    lines: [...lines.values()],
+  }
+}
+
+function sitesOf(stock: HouseholdStock, today: PlainDate, ahead: Lookahead): Map<PocketId, Site> {
+  const places = new Map<PlaceId, { place: Place; nextCheck: PlainDate }>(
+    stock.places.map((place) => [
+      place.id,
+      { place, nextCheck: nextCheckDay(place.presence, today, ahead) },
+    ]),
+  )
+  const kits = new Map<KitId, Kit>(stock.kits.map((kit) => [kit.id, kit]))
+  return new Map(
+    stock.pockets.map((pocket) => {
+      const kit = found(kits, pocket.kitId, 'Kit')
+      return [pocket.id, { pocket, kit, ...found(places, kit.placeId, 'Place') }]
+    }),
+  )
+}
+
+/** Bare: something belongs here and nothing usable is there. Thin: less than belongs here. */
+export function lineState(line: Pick<Line, 'par' | 'good'>): LineState {
+  if (line.good >= line.par) return 'enough'
+  return line.good === NOTHING ? 'bare' : 'thin'
+}
+
+/**
+ * How ready a place is, 0–100: each par counts by the share of it that is usable today, those
+ * of essential items three times. 100 only when every par is met; null when no par is set.
+ */
+export function readiness(lines: readonly Line[]): number | null {
+  let weight = 0
+  let met = 0
+  for (const line of lines) {
+    if (line.par === NOTHING) continue
+    const counts = line.item.essential ? 3 : 1
+    weight += counts
+    met += counts * Math.min(1, line.good / line.par)
+  }
+  return weight === 0 ? null : Math.floor((100 * met) / weight + 1e-9)
+}
