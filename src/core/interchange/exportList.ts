@@ -1,0 +1,100 @@
+/** The household's stock as a list that reads back to the same: one line a lot where it lies. */
+import { formatExpiry } from '../calendar/expiry'
+import { type Amount, formatAmount, NOTHING } from '../quantity/amount'
+import type { Line, Survey } from '../watch/survey'
+import { FIELDS, type Field } from './headings'
+import { writeTable } from './table'
+
+export const EXPORT_HEADINGS: Readonly<Record<Field, string>> = {
+  item: 'Item',
+  strength: 'Strength or size',
+  purpose: 'What for',
+  forWhom: 'For whom',
+  amount: 'How many',
+  par: 'How many belong there',
+  expiry: 'Expiry',
+  opened: 'Opened',
+  place: 'Place',
+  kit: 'Kit',
+  pocket: 'Pocket',
+  price: 'Price',
+  shop: 'Shop',
+  pack: 'Pack size',
+  batch: 'Batch',
+  note: 'Note',
+}
+
+const counted = (amount: Amount, unit: string): string =>
+  unit === '' ? formatAmount(amount) : `${formatAmount(amount)} ${unit}`
+
+/** A decimal price as in "3.20". */
+const priceText = (minor: number | null): string =>
+  minor === null ? '' : `${Math.floor(minor / 100)}.${String(minor % 100).padStart(2, '0')}`
+
+/** Every lot where it lies, and every par with nothing there, as comma-separated text. */
+export function exportList(survey: Survey): string {
+  const rows = survey.lines.flatMap(rowsOf)
+  return writeTable(
+    FIELDS.map((field) => EXPORT_HEADINGS[field]),
+    rows.map((row) => FIELDS.map((field) => row[field] ?? '')),
+  )
+}
+
+/** Headings and two examples to fill in. */
+export function templateList(): string {
+  const example: Partial<Record<Field, string>>[] = [
+    {
+      item: 'Plasters',
+      strength: '7 cm',
+      purpose: 'Small wounds',
+      amount: '18 strips',
+      par: '20',
+      expiry: '03/2029',
+      place: 'Home',
+      kit: 'Hall box',
+      pocket: 'Lid',
+    },
+    {
+      item: 'Saline pods',
+      strength: '20 mL',
+      purpose: 'Rinse eyes and wounds',
+      amount: '2 x 5',
+      par: '10',
+      expiry: '2028-02',
+      place: 'Car',
+      kit: 'Boot bag',
+      pocket: 'Front',
+      price: '4.90',
+    },
+  ]
+  return writeTable(
+    FIELDS.map((field) => EXPORT_HEADINGS[field]),
+    example.map((row) => FIELDS.map((field) => row[field] ?? '')),
+  )
+}
+
+function rowsOf(line: Line): Partial<Record<Field, string>>[] {
+  const { item, site, par } = line
+  const common = {
+    item: item.name,
+    strength: item.strength,
+    purpose: item.purpose,
+    forWhom: item.forWhom,
+    par: par === NOTHING ? '' : formatAmount(par),
+    place: site.place.name,
+    kit: site.kit.name,
+    pocket: site.pocket.name,
+    shop: item.shop,
+    pack: item.packSize === null ? '' : formatAmount(item.packSize),
+  }
+  if (line.holdings.length === 0) return [{ ...common, amount: counted(NOTHING, item.unit) }]
+  return line.holdings.map(({ lot, amount }) => ({
+    ...common,
+    amount: counted(amount, item.unit),
+    expiry: formatExpiry(lot.expiry),
+    opened: lot.opened.kind === 'opened' ? lot.opened.on : '',
+    price: priceText(lot.unitPriceMinor),
+    batch: lot.batch,
+    note: lot.note,
+  }))
+}

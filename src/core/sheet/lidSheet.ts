@@ -1,0 +1,112 @@
+/** The sheet for the inside of a lid: what is in here, for anyone who opens it. No private data. */
+import type { Expiry } from '../calendar/expiry'
+import type { PlainDate } from '../calendar/plainDate'
+import type { NumbersToCall } from '../household/emergencyNumbers'
+import type { Kit } from '../household/places'
+import { type Amount, NOTHING } from '../quantity/amount'
+import { itemTitle } from '../stock/item'
+import type { Line, Survey } from '../watch/survey'
+
+export interface SheetLine {
+  readonly title: string
+  readonly unit: string
+  readonly purpose: string
+  readonly good: Amount
+  readonly par: Amount
+  /** The soonest of what is there; null when nothing is. */
+  readonly expiry: Expiry | null
+  readonly opened: boolean
+}
+
+export interface LidSheet {
+  /** Whose kit. */
+  readonly household: string
+  readonly kit: string
+  readonly numbers: NumbersToCall
+  readonly checkedOn: PlainDate | null
+  readonly printedOn: PlainDate
+  readonly pockets: readonly { readonly name: string; readonly lines: readonly SheetLine[] }[]
+}
+
+/**
+ * The sheet of one kit. For whom a thing is, prices, notes and places stay off it, and the
+ * names of members are taken out of what is shown.
+ */
+export function lidSheet(
+  survey: Survey,
+  kit: Kit,
+  of: {
+    readonly household: string
+    readonly numbers: NumbersToCall
+    readonly memberNames: readonly string[]
+  },
+): LidSheet {
+  const hide = withoutNames(of.memberNames)
+  const pockets = [...survey.sites.values()]
+    .filter((site) => site.kit.id === kit.id)
+    .sort(
+      (a, b) =>
+        a.pocket.cell.row - b.pocket.cell.row || a.pocket.cell.column - b.pocket.cell.column,
+    )
+  return {
+    household: of.household,
+    kit: kit.name,
+    numbers: of.numbers,
+    checkedOn: kit.lastCheck?.on ?? null,
+    printedOn: survey.today,
+    pockets: pockets.map(({ pocket }) => ({
+      name: hide(pocket.name),
+      lines: survey.lines
+        .filter(
+          (line) =>
+            line.site.pocket.id === pocket.id && (line.good > NOTHING || line.par > NOTHING),
+        )
+        .map((line) => sheetLine(line, hide))
+        .sort((a, b) => a.title.localeCompare(b.title)),
+    })),
+  }
+}
+
+function sheetLine(line: Line, hide: (text: string) => string): SheetLine {
+  const good = line.holdings.filter(
+    ({ judged }) => judged.state === 'sound' || judged.state === 'turning',
+  )
+  const dated = good.flatMap(({ judged, lot }) => {
+    const day =
+      judged.state === 'turning'
+        ? judged.day
+        : judged.state === 'sound' && judged.lastGood.kind === 'day'
+          ? judged.lastGood.day
+          : null
+    const byOpening =
+      (judged.state === 'turning' && judged.clock === 'opened') ||
+      (judged.state === 'sound' &&
+        judged.lastGood.kind === 'day' &&
+        judged.lastGood.clock === 'opened')
+    return day === null
+      ? []
+      : [{ day, expiry: byOpening ? ({ kind: 'day', day } as const) : lot.expiry }]
+  })
+  const [soonest] = dated.sort((a, b) => a.day.localeCompare(b.day))
+  return {
+    title: hide(itemTitle(line.item)),
+    unit: line.item.unit,
+    purpose: hide(line.item.purpose),
+    good: line.good,
+    par: line.par,
+    expiry: soonest?.expiry ?? good[0]?.lot.expiry ?? null,
+    opened: good.some(({ lot }) => lot.opened.kind === 'opened'),
+  }
+}
+
+/** Replaces the whole words that are members' names. */
+export function withoutNames(names: readonly string[]): (text: string) => string {
+  const words = names.flatMap((name) => name.split(/\s+/)).filter((word) => word.length > 1)
+  if (words.length === 0) return (text) => text
+  const escaped = words.map((word) => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'))
+  const pattern = new RegExp(
+    `(?<![\\p{L}\\p{N}])(?:${escaped.join('|')})(?:['’]s)?(?![\\p{L}\\p{N}])`,
+    'giu',
+  )
+  return (text) => text.replace(pattern, '…')
+}

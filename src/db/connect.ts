@@ -1,0 +1,74 @@
+/** The connection to the database and the transaction in which one household is all there is. */
+import { Kysely, PostgresDialect, sql, type Transaction } from 'kysely'
+import pg from 'pg'
+import type { HouseholdId } from '../core/ids'
+import type { Tables } from './tables'
+
+export type Db = Kysely<Tables>
+export type Trx = Transaction<Tables>
+
+const { builtins } = pg.types
+
+/** Days stay text and whole numbers stay numbers; JavaScript's Date would move days between zones. */
+const types: pg.CustomTypesConfig = {
+  getTypeParser: ((oid: number, format?: 'text') => {
+    if (oid === builtins.DATE) return (value: string) => value
+    if (oid === builtins.INT8) return readWholeNumber
+    return pg.types.getTypeParser(oid, format)
+  }) as typeof pg.types.getTypeParser,
+}
+
+function readWholeNumber(text: string): number {
+  const value = Number(text)
+  if (!Number.isSafeInteger(value)) throw new RangeError(`${text} does not fit a safe integer`)
+  return value
+}
+
+export class MissingDatabaseUrlError extends Error {
+  override readonly name = 'MissingDatabaseUrlError'
+}
+
+/** A pool for the address. @throws {MissingDatabaseUrlError} when it is empty (pg would guess one) */
+export function createPool(url: string | undefined, most = 10): pg.Pool {
+  if (!url) throw new MissingDatabaseUrlError('Set DATABASE_URL, or start with ./satchel start')
+  const pool = new pg.Pool({
+    connectionString: url,
+    max: most,
+    types,
+    connectionTimeoutMillis: 4000,
+  })
+  // A server that goes away ends idle connections; the next request connects anew.
+  pool.on('error', () => {})
+  return pool
+}
+
+export const createDb = (pool: pg.Pool): Db =>
+  new Kysely<Tables>({ dialect: new PostgresDialect({ pool }) })
+
+/**
+ * Runs work in a transaction that sees one household only.
+ * Row-level security compares every row with the setting made here.
+ */
+export async function inHousehold<T>(
+  db: Db,
+  householdId: HouseholdId,
+  work: (trx: Trx) => Promise<T>,
+): Promise<T> {
+  return db.transaction().execute(async (trx) => {
+    await sql`select set_config('app.household', ${householdId}, true)`.execute(trx)
+    return work(trx)
+  })
+}
+
+/** Which household a signed-in user belongs to; null for a user without one. */
+export async function householdOfUser(db: Db, userId: string): Promise<HouseholdId | null> {
+  return db.transaction().execute(async (trx) => {
+    await sql`select set_config('app.user', ${userId}, true)`.execute(trx)
+    const row = await trx
+      .selectFrom('household_user')
+      .select('household_id')
+      .where('user_id', '=', userId)
+      .executeTakeFirst()
+    return (row?.household_id as HouseholdId | undefined) ?? null
+  })
+}

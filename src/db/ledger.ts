@@ -1,0 +1,275 @@
+/**
+ * The ledger and the balances, written together. Lots are locked while an act is decided, in
+ * the order of their ids, so that two acts on the same lots wait for each other and never
+ * for one another.
+ */
+import { randomUUID } from 'node:crypto'
+import type { ActId, HouseholdId, LotId, PocketId } from '../core/ids'
+import type { Amount } from '../core/quantity/amount'
+import type { LotFact } from '../core/stock/decide'
+import type { Lot, LotDetails } from '../core/stock/lot'
+import {
+  detailsSetBy,
+  effectOf,
+  evolve,
+  type Fact,
+  type LotStock,
+  type Movement,
+} from '../core/stock/movement'
+import type { Trx } from './connect'
+import type { ActScope } from './records'
+import { lotColumns, toLot, toMovement } from './rows'
+
+export interface LockedLot {
+  readonly lot: Lot
+  readonly stock: LotStock
+}
+
+/** Locks lots and reads what lies where; lots of another household are not found. */
+export async function lockLots(
+  trx: Trx,
+  lotIds: readonly LotId[],
+): Promise<ReadonlyMap<LotId, LockedLot>> {
+  if (lotIds.length === 0) return new Map()
+  const rows = await trx
+    .selectFrom('lot')
+    .selectAll()
+    .where('id', 'in', [...lotIds])
+    .orderBy('id')
+    .forUpdate()
+    .execute()
+  const balances = await trx
+    .selectFrom('balance')
+    .select(['lot_id', 'pocket_id', 'amount'])
+    .where('lot_id', 'in', [...lotIds])
+    .execute()
+  const held = new Map<string, Map<PocketId, Amount>>()
+  for (const { lot_id, pocket_id, amount } of balances) {
+    const pockets = held.get(lot_id) ?? new Map<PocketId, Amount>()
+    held.set(lot_id, pockets.set(pocket_id as PocketId, amount as Amount))
+  }
+  return new Map(
+    rows.map((row) => {
+      const lot = toLot(row)
+      return [
+        lot.id,
+        {
+          lot,
+          stock: { lotId: lot.id, version: lot.version, held: held.get(lot.id) ?? new Map() },
+        },
+      ]
+    }),
+  )
+}
+
+export interface NewLot extends LotDetails {
+  readonly id: LotId
+  readonly itemId: string
+}
+
+/** Makes lots that nothing has been received of yet. */
+export async function createLots(
+  { trx, householdId, actId }: ActScope,
+  lots: readonly NewLot[],
+): Promise<void> {
+  for (let from = 0; from < lots.length; from += 500)
+    await trx
+      .insertInto('lot')
+      .values(
+        lots.slice(from, from + 500).map((lot) => ({
+          id: lot.id,
+          household_id: householdId,
+          item_id: lot.itemId,
+          version: 0,
+          created_by_act: actId,
+          ...(lotColumns(lot) as Required<ReturnType<typeof lotColumns>>),
+        })),
+      )
+      .execute()
+}
+
+/**
+ * Appends movements of locked or new lots and brings balances, details and versions along.
+ * @throws {NegativeStockError} when a pocket would fall below nothing; nothing is then written
+ */
+export async function appendMovements(
+  scope: ActScope,
+  locked: ReadonlyMap<LotId, LockedLot>,
+  facts: readonly LotFact[],
+): Promise<void> {
+  const after = new Map<LotId, { stock: LotStock; details: Partial<LotDetails> }>()
+  for (const { lotId, fact } of facts) {
+    const now = after.get(lotId) ?? {
+      stock: locked.get(lotId)?.stock ?? { lotId, version: 0, held: new Map() },
+      details: {},
+    }
+    after.set(lotId, {
+      stock: evolve(now.stock, fact),
+      details: { ...now.details, ...detailsSetBy(fact) },
+    })
+  }
+  await insertMovements(scope, facts)
+  for (const [lotId, { stock, details }] of after) {
+    const before = locked.get(lotId)?.stock.held ?? new Map<PocketId, Amount>()
+    await writeBalances(scope, lotId, before, stock.held)
+    await scope.trx
+      .updateTable('lot')
+      .set({ ...lotColumns(details), version: stock.version })
+      .where('id', '=', lotId)
+      .execute()
+  }
+}
+
+async function insertMovements(
+  { trx, householdId, actId }: { trx: Trx; householdId: HouseholdId; actId: ActId },
+  facts: readonly LotFact[],
+): Promise<void> {
+  for (let from = 0; from < facts.length; from += 500)
+    await trx
+      .insertInto('movement')
+      .values(
+        facts.slice(from, from + 500).map(({ lotId, fact }) => ({
+          id: randomUUID(),
+          household_id: householdId,
+          act_id: actId,
+          lot_id: lotId,
+          kind: fact.kind,
+          fact: JSON.stringify(fact),
+          ...effectColumns(fact),
+        })),
+      )
+      .execute()
+}
+
+/** Which pocket lost and which gained, so that SQL alone can add the ledger up. */
+function effectColumns(fact: Fact) {
+  const effects = effectOf(fact).filter(({ by }) => by !== 0)
+  const from = effects.find(({ by }) => by < 0)
+  const to = effects.find(({ by }) => by > 0)
+  return {
+    from_pocket_id: from?.pocket ?? null,
+    to_pocket_id: to?.pocket ?? null,
+    amount: Math.abs(from?.by ?? to?.by ?? 0),
+  }
+}
+
+async function writeBalances(
+  { trx, householdId }: ActScope,
+  lotId: LotId,
+  before: ReadonlyMap<PocketId, Amount>,
+  after: ReadonlyMap<PocketId, Amount>,
+): Promise<void> {
+  for (const pocket of before.keys())
+    if (!after.has(pocket))
+      await trx
+        .deleteFrom('balance')
+        .where('lot_id', '=', lotId)
+        .where('pocket_id', '=', pocket)
+        .execute()
+  const changed = [...after].filter(([pocket, amount]) => before.get(pocket) !== amount)
+  if (changed.length > 0)
+    await trx
+      .insertInto('balance')
+      .values(
+        changed.map(([pocket, amount]) => ({
+          household_id: householdId,
+          lot_id: lotId,
+          pocket_id: pocket,
+          amount,
+        })),
+      )
+      .onConflict((conflict) =>
+        conflict
+          .columns(['lot_id', 'pocket_id'])
+          .doUpdateSet((row) => ({ amount: row.ref('excluded.amount') })),
+      )
+      .execute()
+}
+
+/** First receipts of many new lots at once: each goes whole into one pocket. */
+export async function receiveMany(
+  scope: ActScope,
+  receipts: readonly { readonly lot: NewLot; readonly to: PocketId; readonly amount: Amount }[],
+): Promise<void> {
+  await createLots(
+    scope,
+    receipts.map(({ lot }) => lot),
+  )
+  await insertMovements(
+    scope,
+    receipts.map(({ lot, to, amount }) => ({
+      lotId: lot.id,
+      fact: { kind: 'received', to, amount },
+    })),
+  )
+  const { trx, householdId } = scope
+  for (let from = 0; from < receipts.length; from += 500) {
+    const some = receipts.slice(from, from + 500)
+    await trx
+      .insertInto('balance')
+      .values(
+        some.map(({ lot, to, amount }) => ({
+          household_id: householdId,
+          lot_id: lot.id,
+          pocket_id: to,
+          amount,
+        })),
+      )
+      .execute()
+    await trx
+      .updateTable('lot')
+      .set({ version: 1 })
+      .where(
+        'id',
+        'in',
+        some.map(({ lot }) => lot.id),
+      )
+      .execute()
+  }
+}
+
+/** The movements of an act, newest first, for undoing. */
+export async function movementsOfAct(trx: Trx, actId: ActId): Promise<readonly Movement[]> {
+  const rows = await trx
+    .selectFrom('movement')
+    .select(['id', 'lot_id', 'fact'])
+    .where('act_id', '=', actId)
+    .orderBy('position', 'desc')
+    .execute()
+  return rows.map(toMovement)
+}
+
+export interface HistoryEntry {
+  readonly actId: ActId
+  readonly at: string
+  readonly day: string
+  readonly who: string
+  readonly why: string
+  readonly fact: Fact
+}
+
+/** What became of a lot, newest first. */
+export async function historyOfLot(
+  trx: Trx,
+  lotId: LotId,
+  sinceVersion = 0,
+): Promise<readonly HistoryEntry[]> {
+  const rows = await trx
+    .selectFrom('movement')
+    .innerJoin('act', 'act.id', 'movement.act_id')
+    .select(['movement.act_id', 'movement.fact', 'act.at', 'act.on_day', 'act.who', 'act.why'])
+    .where('movement.lot_id', '=', lotId)
+    .orderBy('movement.position', 'asc')
+    .offset(sinceVersion)
+    .execute()
+  return rows
+    .map((row) => ({
+      actId: row.act_id as ActId,
+      at: row.at.toISOString(),
+      day: row.on_day,
+      who: row.who,
+      why: row.why,
+      fact: row.fact as Fact,
+    }))
+    .reverse()
+}

@@ -1,0 +1,17 @@
+/** Brings a database up to date, as its owner. */
+import { type Kysely, type Migration, Migrator } from 'kysely'
+import * as householdRecord from './migrations/0001-household-record'
+
+const MIGRATIONS: Record<string, Migration> = { '0001-household-record': householdRecord }
+
+/** Applies what is missing, in order; a failed migration leaves the database as it was. */
+export async function migrate(owner: Kysely<unknown>): Promise<readonly string[]> {
+  const migrator = new Migrator({
+    db: owner,
+    provider: { getMigrations: async () => MIGRATIONS },
+    migrationTableSchema: 'satchel_migrations',
+  })
+  const { error, results } = await migrator.migrateToLatest()
+  if (error) throw error
+  return (results ?? []).map(({ migrationName }) => migrationName)
+}

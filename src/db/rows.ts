@@ -1,0 +1,164 @@
+/** Where rows become values: one function a table, and nowhere else. */
+import type { Selectable } from 'kysely'
+import { formatExpiry, parseExpiry } from '../core/calendar/expiry'
+import type { PlainDate } from '../core/calendar/plainDate'
+import type { Rhythm, Visit } from '../core/calendar/presence'
+import type { DateOrder } from '../core/calendar/readPrintedDate'
+import type { Household, Member, Species } from '../core/household/household'
+import type { Hue, Kit, Place, Pocket, PocketSort } from '../core/household/places'
+import type {
+  HouseholdId,
+  ItemId,
+  KitId,
+  LotId,
+  MemberId,
+  MovementId,
+  PlaceId,
+  PocketId,
+} from '../core/ids'
+import type { Amount } from '../core/quantity/amount'
+import type { OpenedClock } from '../core/shelf-life/openedClock'
+import type { Item, ItemKind } from '../core/stock/item'
+import type { Condition, Lot, LotDetails, Standing } from '../core/stock/lot'
+import type { Fact, Movement } from '../core/stock/movement'
+import type {
+  HouseholdTable,
+  ItemTable,
+  KitTable,
+  LotTable,
+  MemberTable,
+  MovementTable,
+  PlaceTable,
+  PocketTable,
+} from './tables'
+
+/** The database holds what the application never writes. */
+export class CorruptRowError extends Error {
+  override readonly name = 'CorruptRowError'
+}
+
+export const toHousehold = (row: Selectable<HouseholdTable>): Household => ({
+  id: row.id as HouseholdId,
+  name: row.name,
+  timeZone: row.time_zone,
+  dateOrder: row.date_order as DateOrder,
+  weekStart: row.week_start as Household['weekStart'],
+  units: row.units as Household['units'],
+  country: row.country,
+  emergencyNumber: row.emergency_number,
+  poisonNumber: row.poison_number,
+  currency: row.currency,
+  lookaheadDays: row.lookahead_days,
+  version: row.version,
+})
+
+export const toMember = (row: Selectable<MemberTable>): Member => ({
+  id: row.id as MemberId,
+  name: row.name,
+  species: row.species as Species,
+  born: row.born as PlainDate | null,
+  helper: row.helper,
+  note: row.note,
+  version: row.version,
+})
+
+export const toPlace = (row: Selectable<PlaceTable>, visits: readonly Visit[]): Place => ({
+  id: row.id as PlaceId,
+  name: row.name,
+  hue: row.hue as Hue,
+  minutesToHelp: row.minutes_to_help,
+  note: row.note,
+  presence: { rhythm: row.rhythm as Rhythm, visits },
+  version: row.version,
+})
+
+export const toKit = (
+  row: Selectable<KitTable>,
+  lastCheck: { readonly on_day: string; readonly by_whom: string } | undefined,
+): Kit => ({
+  id: row.id as KitId,
+  placeId: row.place_id as PlaceId,
+  name: row.name,
+  note: row.note,
+  checkEveryDays: row.check_every_days,
+  lastCheck: lastCheck ? { on: lastCheck.on_day as PlainDate, by: lastCheck.by_whom } : null,
+  version: row.version,
+})
+
+export const toPocket = (row: Selectable<PocketTable>): Pocket => ({
+  id: row.id as PocketId,
+  kitId: row.kit_id as KitId,
+  name: row.name,
+  sort: row.sort as PocketSort,
+  cell: {
+    column: row.cell_column,
+    row: row.cell_row,
+    columns: row.cell_columns,
+    rows: row.cell_rows,
+  },
+  reachSeconds: row.reach_seconds,
+  version: row.version,
+})
+
+export const toItem = (row: Selectable<ItemTable>): Item => ({
+  id: row.id as ItemId,
+  name: row.name,
+  strength: row.strength,
+  unit: row.unit,
+  kind: row.kind as ItemKind,
+  purpose: row.purpose,
+  forWhom: row.for_whom,
+  essential: row.essential,
+  openedClock: row.opened_clock as OpenedClock,
+  packSize: row.pack_size as Amount | null,
+  packPriceMinor: row.pack_price_minor,
+  shop: row.shop,
+  note: row.note,
+  version: row.version,
+})
+
+export function toLot(row: Selectable<LotTable>): Lot {
+  const expiry = parseExpiry(row.expiry)
+  if (!expiry) throw new CorruptRowError(`Lot ${row.id} has the expiry "${row.expiry}"`)
+  return {
+    id: row.id as LotId,
+    itemId: row.item_id as ItemId,
+    expiry,
+    opened:
+      row.opened_on === null
+        ? { kind: 'sealed' }
+        : { kind: 'opened', on: row.opened_on as PlainDate },
+    condition: row.condition as Condition,
+    standing: row.standing as Standing,
+    batch: row.batch,
+    boughtAt: row.bought_at,
+    unitPriceMinor: row.unit_price_minor,
+    note: row.note,
+    version: row.version,
+  }
+}
+
+export const toMovement = (
+  row: Pick<Selectable<MovementTable>, 'id' | 'lot_id' | 'fact'>,
+): Movement => ({
+  id: row.id as MovementId,
+  lotId: row.lot_id as LotId,
+  fact: row.fact as Fact,
+})
+
+/** The columns that hold a lot's details; only those given are set. */
+export function lotColumns(details: Partial<LotDetails>) {
+  const { expiry, opened, condition, standing, batch, boughtAt, unitPriceMinor, note } = details
+  return {
+    ...(expiry && {
+      expiry: formatExpiry(expiry),
+    }),
+    ...(opened && { opened_on: opened.kind === 'opened' ? opened.on : null }),
+    ...(condition && { condition }),
+    ...(standing && { standing: JSON.stringify(standing) }),
+    ...(batch !== undefined && { batch }),
+    ...(boughtAt !== undefined && { bought_at: boughtAt }),
+    ...(unitPriceMinor !== undefined && { unit_price_minor: unitPriceMinor }),
+    ...(note !== undefined && { note }),
+  }
+}

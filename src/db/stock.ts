@@ -1,0 +1,154 @@
+/** Reads a household's whole stock for the survey. */
+import type { PlainDate } from '../core/calendar/plainDate'
+import type { Visit } from '../core/calendar/presence'
+import type { Household, Member } from '../core/household/household'
+import type { ItemId, KitId, LotId, PocketId } from '../core/ids'
+import type { Amount } from '../core/quantity/amount'
+import type { HouseholdStock } from '../core/watch/survey'
+import type { Trx } from './connect'
+import { toHousehold, toItem, toKit, toLot, toMember, toPlace, toPocket } from './rows'
+
+export async function readHousehold(trx: Trx): Promise<Household> {
+  return toHousehold(await trx.selectFrom('household').selectAll().executeTakeFirstOrThrow())
+}
+
+export async function readMembers(trx: Trx): Promise<readonly Member[]> {
+  const rows = await trx
+    .selectFrom('member')
+    .selectAll()
+    .where('removed_by_act', 'is', null)
+    .orderBy('species')
+    .orderBy('born')
+    .execute()
+  return rows.map(toMember)
+}
+
+/** Places, kits and pockets that have not been removed, in the household's order. */
+export async function readSites(trx: Trx) {
+  const here = <T extends 'place' | 'kit' | 'pocket' | 'visit'>(table: T) => trx.selectFrom(table)
+  const places = await here('place')
+    .selectAll()
+    .where('removed_by_act', 'is', null)
+    .orderBy('position')
+    .orderBy('id')
+    .execute()
+  const visits = await here('visit')
+    .selectAll()
+    .where('removed_by_act', 'is', null)
+    .orderBy('starts_on')
+    .execute()
+  const kits = await here('kit')
+    .selectAll()
+    .where('removed_by_act', 'is', null)
+    .orderBy('name')
+    .execute()
+  const checks = await trx
+    .selectFrom('kit_check')
+    .distinctOn('kit_id')
+    .select(['kit_id', 'on_day', 'by_whom'])
+    .where('removed_by_act', 'is', null)
+    .orderBy('kit_id')
+    .orderBy('on_day', 'desc')
+    .execute()
+  const pockets = await here('pocket')
+    .selectAll()
+    .where('removed_by_act', 'is', null)
+    .orderBy('cell_row')
+    .orderBy('cell_column')
+    .execute()
+  const visitsOf = new Map<string, (Visit & { id: string })[]>()
+  for (const row of visits)
+    visitsOf.set(row.place_id, [
+      ...(visitsOf.get(row.place_id) ?? []),
+      {
+        id: row.id,
+        startsOn: row.starts_on as PlainDate,
+        endsOn: row.ends_on as PlainDate,
+        label: row.label,
+      },
+    ])
+  const lastCheck = new Map(checks.map((row) => [row.kit_id, row]))
+  return {
+    places: places.map((row) => toPlace(row, visitsOf.get(row.id) ?? [])),
+    kits: kits.map((row) => toKit(row, lastCheck.get(row.id))),
+    pockets: pockets.map(toPocket),
+  }
+}
+
+/** Everything there is to judge. With a kit, only what lies or belongs in that kit. */
+export async function readStock(trx: Trx, kitId?: KitId): Promise<HouseholdStock> {
+  const sites = await readSites(trx)
+  const items = await trx
+    .selectFrom('item')
+    .selectAll()
+    .where('removed_by_act', 'is', null)
+    .execute()
+  let parQuery = trx
+    .selectFrom('par')
+    .innerJoin('pocket', 'pocket.id', 'par.pocket_id')
+    .select(['par.item_id', 'par.pocket_id', 'par.amount'])
+    .where('par.removed_by_act', 'is', null)
+    .where('pocket.removed_by_act', 'is', null)
+  let lotQuery = trx
+    .selectFrom('balance')
+    .innerJoin('lot', 'lot.id', 'balance.lot_id')
+    .innerJoin('pocket', 'pocket.id', 'balance.pocket_id')
+    .selectAll('lot')
+    .select(['balance.pocket_id', 'balance.amount'])
+  if (kitId) {
+    parQuery = parQuery.where('pocket.kit_id', '=', kitId)
+    lotQuery = lotQuery.where('pocket.kit_id', '=', kitId)
+  }
+  const pars = await parQuery.execute()
+  const rows = await lotQuery.execute()
+  return {
+    ...sites,
+    items: items.map(toItem),
+    pars: pars.map((row) => ({
+      itemId: row.item_id as ItemId,
+      pocketId: row.pocket_id as PocketId,
+      amount: row.amount as Amount,
+    })),
+    lots: [...new Map(rows.map((row) => [row.id, toLot(row)])).values()],
+    holdings: rows.map((row) => ({
+      lotId: row.id as LotId,
+      pocketId: row.pocket_id as PocketId,
+      amount: row.amount as Amount,
+    })),
+  }
+}
+
+/** Errands put off, by key, with the day they come back. */
+export async function readDeferrals(
+  trx: Trx,
+  today: PlainDate,
+): Promise<ReadonlyMap<string, PlainDate>> {
+  const rows = await trx
+    .selectFrom('errand_deferral')
+    .select(['errand_key', 'until_day'])
+    .where('removed_by_act', 'is', null)
+    .where('until_day', '>', today)
+    .execute()
+  return new Map(rows.map((row) => [row.errand_key, row.until_day as PlainDate]))
+}
+
+export interface ShoppingMark {
+  readonly id: string
+  readonly itemId: ItemId
+  readonly pocketId: PocketId
+  readonly state: 'listed' | 'bought'
+}
+
+export async function readShoppingMarks(trx: Trx): Promise<readonly ShoppingMark[]> {
+  const rows = await trx
+    .selectFrom('shopping_mark')
+    .select(['id', 'item_id', 'pocket_id', 'state'])
+    .where('removed_by_act', 'is', null)
+    .execute()
+  return rows.map((row) => ({
+    id: row.id,
+    itemId: row.item_id as ItemId,
+    pocketId: row.pocket_id as PocketId,
+    state: row.state as 'listed' | 'bought',
+  }))
+}

@@ -1,0 +1,200 @@
+/** Rows as the database keeps them; which columns may be written is part of their type. */
+import type { ColumnType, GeneratedAlways } from 'kysely'
+
+/** Written once. */
+type Fixed<T> = ColumnType<T, T, never>
+type Defaulted<T> = ColumnType<T, T | undefined, T>
+/** JSON goes in as text and comes out parsed. */
+type Json = ColumnType<unknown, string, string>
+type FixedJson = ColumnType<unknown, string, never>
+
+interface Acted {
+  id: Fixed<string>
+  household_id: Fixed<string>
+  version: Defaulted<number>
+  created_by_act: ColumnType<string | null, string | null, never>
+  removed_by_act: ColumnType<string | null, string | null | undefined, string | null>
+}
+
+export interface HouseholdTable extends Omit<Acted, 'household_id'> {
+  household_id: GeneratedAlways<string>
+  name: string
+  time_zone: string
+  date_order: string
+  week_start: string
+  units: string
+  country: string
+  emergency_number: string
+  poison_number: string
+  currency: string
+  lookahead_days: number
+}
+export interface HouseholdUserTable {
+  household_id: Fixed<string>
+  user_id: Fixed<string>
+  name: Fixed<string>
+}
+export interface ActTable {
+  id: Fixed<string>
+  household_id: Fixed<string>
+  idempotency_key: Fixed<string>
+  request_hash: Fixed<string>
+  kind: Fixed<string>
+  who: Fixed<string>
+  at: ColumnType<Date, Date, never>
+  on_day: Fixed<string>
+  why: Fixed<string>
+  undoes: Fixed<string | null>
+}
+export interface ActResultTable {
+  act_id: Fixed<string>
+  household_id: Fixed<string>
+  result: FixedJson
+}
+export interface RecordChangeTable {
+  act_id: Fixed<string>
+  household_id: Fixed<string>
+  position: Fixed<number>
+  record: Fixed<string>
+  record_id: Fixed<string>
+  before: FixedJson
+  after: FixedJson
+}
+export interface MemberTable extends Acted {
+  name: string
+  species: string
+  born: string | null
+  helper: boolean
+  note: string
+}
+export interface PlaceTable extends Acted {
+  name: string
+  hue: string
+  minutes_to_help: number | null
+  note: string
+  rhythm: Json
+  position: number
+}
+export interface VisitTable extends Acted {
+  place_id: Fixed<string>
+  starts_on: string
+  ends_on: string
+  label: string
+}
+export interface KitTable extends Acted {
+  place_id: string
+  name: string
+  note: string
+  check_every_days: number
+}
+export interface KitCheckTable extends Acted {
+  kit_id: Fixed<string>
+  on_day: Fixed<string>
+  by_whom: Fixed<string>
+}
+export interface PocketTable extends Acted {
+  kit_id: Fixed<string>
+  name: string
+  sort: string
+  cell_column: number
+  cell_row: number
+  cell_columns: number
+  cell_rows: number
+  reach_seconds: number | null
+}
+export interface ItemTable extends Acted {
+  name: string
+  strength: string
+  unit: string
+  kind: string
+  purpose: string
+  for_whom: string
+  essential: boolean
+  opened_clock: Json
+  pack_size: number | null
+  pack_price_minor: number | null
+  shop: string
+  note: string
+}
+export interface ParTable extends Acted {
+  item_id: Fixed<string>
+  pocket_id: Fixed<string>
+  amount: number
+}
+export interface LotTable {
+  id: Fixed<string>
+  household_id: Fixed<string>
+  item_id: Fixed<string>
+  expiry: string
+  opened_on: string | null
+  condition: string
+  standing: Json
+  batch: string
+  bought_at: string
+  unit_price_minor: number | null
+  note: string
+  version: number
+  created_by_act: Fixed<string>
+}
+export interface MovementTable {
+  id: Fixed<string>
+  household_id: Fixed<string>
+  position: GeneratedAlways<number>
+  act_id: Fixed<string>
+  lot_id: Fixed<string>
+  kind: Fixed<string>
+  from_pocket_id: Fixed<string | null>
+  to_pocket_id: Fixed<string | null>
+  amount: Fixed<number>
+  fact: FixedJson
+}
+export interface BalanceTable {
+  household_id: Fixed<string>
+  lot_id: Fixed<string>
+  pocket_id: Fixed<string>
+  amount: number
+}
+export interface ErrandDeferralTable extends Acted {
+  errand_key: Fixed<string>
+  until_day: Fixed<string>
+}
+export interface ShoppingMarkTable extends Acted {
+  item_id: Fixed<string>
+  pocket_id: Fixed<string>
+  state: Fixed<string>
+}
+
+export interface Tables {
+  household: HouseholdTable
+  household_user: HouseholdUserTable
+  act: ActTable
+  act_result: ActResultTable
+  record_change: RecordChangeTable
+  member: MemberTable
+  place: PlaceTable
+  visit: VisitTable
+  kit: KitTable
+  kit_check: KitCheckTable
+  pocket: PocketTable
+  item: ItemTable
+  par: ParTable
+  lot: LotTable
+  movement: MovementTable
+  balance: BalanceTable
+  errand_deferral: ErrandDeferralTable
+  shopping_mark: ShoppingMarkTable
+}
+
+/** Records that acts create, edit and remove, and that undo brings back. */
+export type ActedTable =
+  | 'household'
+  | 'member'
+  | 'place'
+  | 'visit'
+  | 'kit'
+  | 'kit_check'
+  | 'pocket'
+  | 'item'
+  | 'par'
+  | 'errand_deferral'
+  | 'shopping_mark'
