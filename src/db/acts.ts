@@ -119,14 +119,8 @@ export async function recentActs(trx: Trx, most: number): Promise<readonly ActRo
   }))
 }
 
-export async function findAct(trx: Trx, actId: ActId) {
-  return trx
-    .selectFrom('act')
-    .leftJoin('act as undoing', 'undoing.undoes', 'act.id')
-    .select(['act.id', 'act.kind', 'act.why', 'undoing.id as undone_by'])
-    .where('act.id', '=', actId)
-    .executeTakeFirst()
-}
+export const findAct = (trx: Trx, actId: ActId) =>
+  trx.selectFrom('act').select(['id', 'kind', 'why']).where('id', '=', actId).executeTakeFirst()
 
 /** Notes an edit with the values before and after, in the record's own columns. */
 export async function noteChange(

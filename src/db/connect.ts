@@ -72,3 +72,12 @@ export async function householdOfUser(db: Db, userId: string): Promise<Household
     return (row?.household_id as HouseholdId | undefined) ?? null
   })
 }
+
+/** Whether an error is the database refusing by this constraint or index. */
+export const isViolation = (error: unknown, constraint: string): boolean =>
+  error instanceof pg.DatabaseError && error.constraint === constraint
+
+/** Whether the database answers; throws what the driver throws when not. */
+export async function ping(db: Db): Promise<void> {
+  await sql`select 1`.execute(db)
+}

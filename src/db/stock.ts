@@ -152,3 +152,14 @@ export async function readShoppingMarks(trx: Trx): Promise<readonly ShoppingMark
     state: row.state as 'listed' | 'bought',
   }))
 }
+
+/** The item of a lot, or undefined when the household has no such lot. */
+export async function itemOfLot(trx: Trx, lotId: LotId) {
+  const row = await trx
+    .selectFrom('lot')
+    .innerJoin('item', 'item.id', 'lot.item_id')
+    .selectAll('item')
+    .where('lot.id', '=', lotId)
+    .executeTakeFirst()
+  return row && toItem(row)
+}

@@ -1,0 +1,17 @@
+/** Adds the runners' counts up into the closing line; the exit code says whether all passed. */
+import { existsSync, readFileSync } from 'node:fs'
+
+const [checksFailed, vitestFile, playwrightFile] = process.argv.slice(2)
+const read = (file) => (file && existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null)
+const vitest = read(vitestFile)
+const browser = read(playwrightFile)
+const passed = (vitest?.numPassedTests ?? 0) + (browser?.stats.expected ?? 0)
+const failed =
+  Number(checksFailed) +
+  (vitest
+    ? vitest.numFailedTests + (vitest.success ? 0 : vitest.numFailedTests === 0 ? 1 : 0)
+    : 1) +
+  (browser ? browser.stats.unexpected + browser.stats.flaky + browser.errors.length : 1)
+const skipped = (vitest?.numPendingTests ?? 0) + (browser?.stats.skipped ?? 0)
+console.log(`${passed} passed, ${failed} failed${skipped > 0 ? `, ${skipped} skipped` : ''}`)
+process.exit(failed === 0 && passed > 0 ? 0 : 1)

@@ -1,0 +1,80 @@
+/** The OpenAPI document, made from the schemas that the endpoints are served with. */
+import { z } from 'zod'
+import { type Endpoint, isChange } from '../contract/endpoint'
+import * as endpoints from '../contract/endpoints'
+import { problemSchema } from './problem'
+
+const isEndpoint = (entry: readonly [string, unknown]): entry is [string, Endpoint] =>
+  typeof entry[1] === 'object' && entry[1] !== null && 'path' in entry[1]
+
+export const allEndpoints: readonly (readonly [string, Endpoint])[] =
+  Object.entries<unknown>(endpoints).filter(isEndpoint)
+
+const schemaOf = (schema: z.ZodType, io: 'input' | 'output') =>
+  z.toJSONSchema(schema, { io, target: 'draft-2020-12', unrepresentable: 'any' })
+
+export function openApiDocument(): object {
+  const paths: Record<string, Record<string, object>> = {}
+  for (const [operationId, endpoint] of allEndpoints)
+    paths[endpoint.path] = {
+      ...paths[endpoint.path],
+      [endpoint.method.toLowerCase()]: operation(operationId, endpoint),
+    }
+  return {
+    openapi: '3.1.0',
+    info: { title: 'Vivid Satchel', version: '0.1.0' },
+    paths,
+    components: {
+      schemas: { Problem: schemaOf(problemSchema, 'output') },
+      securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'satchel.session_token' } },
+    },
+    security: [{ session: [] }],
+  }
+}
+
+function operation(operationId: string, endpoint: Endpoint): object {
+  const parameters = [
+    ...inputs(endpoint.params, 'path'),
+    ...inputs(endpoint.query, 'query'),
+    ...(isChange(endpoint)
+      ? [
+          {
+            name: 'Idempotency-Key',
+            in: 'header',
+            required: true,
+            schema: { type: 'string', minLength: 8, maxLength: 100 },
+          },
+        ]
+      : []),
+  ]
+  return {
+    operationId,
+    summary: endpoint.summary,
+    parameters,
+    ...(isChange(endpoint) && {
+      requestBody: {
+        content: { 'application/json': { schema: schemaOf(endpoint.body, 'input') } },
+      },
+    }),
+    responses: {
+      200: {
+        description: 'Done',
+        content: { 'application/json': { schema: schemaOf(endpoint.result, 'output') } },
+      },
+      default: {
+        description: 'Refused, with what to do',
+        content: {
+          'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } },
+        },
+      },
+    },
+  }
+}
+
+const inputs = (schema: z.ZodObject, where: 'path' | 'query') =>
+  Object.entries(schema.shape).map(([name, part]) => ({
+    name,
+    in: where,
+    required: where === 'path' || !part.safeParse(undefined).success,
+    schema: schemaOf(part as z.ZodType, 'input'),
+  }))

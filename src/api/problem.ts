@@ -1,0 +1,107 @@
+/** Refusals as `application/problem+json` (RFC 9457): a code, a status, a sentence that says what to do. */
+import { z } from 'zod'
+import { Refusal, type RefusalReason } from '../app/refusal'
+import { sentenceFor } from '../words/refusals'
+
+export const problemSchema = z.object({
+  type: z.string(),
+  title: z.string(),
+  status: z.int(),
+  code: z.string(),
+  detail: z.string().describe('What to do about it'),
+  errors: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
+  facts: z.unknown().optional(),
+})
+export type Problem = z.infer<typeof problemSchema>
+
+/** The one table from codes to statuses. */
+const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
+  not_found: 404,
+  not_enough: 409,
+  nothing_asked: 422,
+  same_pocket: 422,
+  already_opened: 409,
+  opened_in_future: 422,
+  nothing_changed: 422,
+  changed_meanwhile: 409,
+  already_undone: 409,
+  used_since: 409,
+  key_used_otherwise: 422,
+  unit_differs: 422,
+  lines_not_ready: 422,
+  nothing_to_bring_in: 409,
+  errand_gone: 409,
+  errand_needs_an_answer: 422,
+  still_in_use: 409,
+}
+
+export function problem(
+  status: number,
+  code: string,
+  title: string,
+  detail: string,
+  more: Partial<Problem> = {},
+): Response {
+  const body: Problem = {
+    type: `urn:vivid-satchel:problem:${code}`,
+    title,
+    status,
+    code,
+    detail,
+    ...more,
+  }
+  return new Response(JSON.stringify(body), {
+    status,
+    headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store' },
+  })
+}
+
+/** Turns anything thrown into a problem; what is not ours is logged and not shown. */
+export function problemOf(error: unknown): Response {
+  if (error instanceof Refusal) {
+    const { title, detail } = sentenceFor(error.reason)
+    return problem(STATUS[error.reason.code], error.reason.code, title, detail, {
+      facts: error.reason,
+    })
+  }
+  if (isDatabaseAway(error))
+    return problem(
+      503,
+      'database_away',
+      'The record does not answer',
+      'Nothing was changed. Try again in a moment; if it lasts, run ./satchel start.',
+    )
+  console.error(error)
+  return problem(
+    500,
+    'unexpected',
+    'Something went wrong here',
+    'Nothing was changed. Try again; if it stays, look into the server log.',
+  )
+}
+
+const AWAY = new Set([
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'EPIPE',
+  '57P01',
+  '57P02',
+  '57P03',
+  '08006',
+  '08003',
+  '08001',
+])
+
+/** A server that is stopping, starting or gone, however deep the driver buries it. */
+function isDatabaseAway(error: unknown): boolean {
+  if (!(error instanceof Error)) return false
+  const { code } = error as { code?: unknown }
+  if (typeof code === 'string' && AWAY.has(code)) return true
+  if (
+    /Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error/i.test(
+      error.message,
+    )
+  )
+    return true
+  return isDatabaseAway(error.cause)
+}

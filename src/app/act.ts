@@ -1,0 +1,107 @@
+/** The frame of every change: one transaction, one act, one answer however often it is sent. */
+import { dayAt, type PlainDate } from '../core/calendar/plainDate'
+import type { Household } from '../core/household/household'
+import type { ActId, LotId } from '../core/ids'
+import type { Decision } from '../core/stock/decide'
+import { closeAct, openAct } from '../db/acts'
+import { inHousehold } from '../db/connect'
+import { appendMovements, historyOfLot, type LockedLot, lockLots } from '../db/ledger'
+import type { ActScope, EditOutcome } from '../db/records'
+import { readHousehold } from '../db/stock'
+import { notFound, Refusal } from './refusal'
+import type { Caller, World } from './world'
+
+export interface ActRequest {
+  readonly key: string
+  readonly kind: string
+  /** A word on what it is about, for the list of acts. */
+  readonly why?: string
+  readonly undoes?: ActId
+  /** Everything that was asked, to tell a retry from another request under the same key. */
+  readonly request: unknown
+}
+
+export interface Acting extends ActScope {
+  readonly today: PlainDate
+  readonly household: Household
+  readonly who: string
+}
+
+/**
+ * Does an act once. A repeated key answers what the first answered; a key that was used for
+ * something else is refused.
+ * @throws {Refusal} and then nothing is written
+ */
+export async function act<R extends object>(
+  world: World,
+  caller: Caller,
+  { key, kind, why = '', undoes, request }: ActRequest,
+  work: (acting: Acting) => Promise<R>,
+): Promise<R & { readonly actId: ActId }> {
+  return inHousehold(world.db, caller.householdId, async (trx) => {
+    const household = await readHousehold(trx)
+    const at = world.now()
+    const today = dayAt(at.getTime(), household.timeZone)
+    const opening = await openAct(trx, {
+      householdId: caller.householdId,
+      key,
+      kind,
+      why,
+      at,
+      who: caller.name,
+      day: today,
+      undoes: undoes ?? null,
+      request: { kind, request },
+    })
+    if (opening.kind === 'key_used_otherwise') throw new Refusal({ code: 'key_used_otherwise' })
+    if (opening.kind === 'repeated') return opening.result as R & { readonly actId: ActId }
+    const { actId } = opening
+    const done = await work({
+      trx,
+      householdId: caller.householdId,
+      actId,
+      today,
+      household,
+      who: caller.name,
+    })
+    const result = { ...done, actId }
+    await closeAct(trx, caller.householdId, actId, result)
+    return result
+  })
+}
+
+/** Locks one lot at the version that was seen; tells what happened since when it is another. */
+export async function lockSeen(
+  scope: ActScope,
+  lotId: LotId,
+  seenVersion: number,
+): Promise<LockedLot> {
+  const locked = (await lockLots(scope.trx, [lotId])).get(lotId)
+  if (!locked) throw notFound()
+  if (locked.lot.version !== seenVersion) {
+    const since = await historyOfLot(scope.trx, lotId, seenVersion)
+    throw new Refusal({
+      code: 'changed_meanwhile',
+      version: locked.lot.version,
+      since: since.map(({ who, fact, at }) => ({ who, kind: fact.kind, at })),
+    })
+  }
+  return locked
+}
+
+/** Appends what was decided, or refuses with the reason. */
+export async function carryOut(
+  scope: ActScope,
+  locked: ReadonlyMap<LotId, LockedLot>,
+  decision: Decision,
+): Promise<void> {
+  if (decision.kind === 'refuse') throw new Refusal(decision.refusal)
+  await appendMovements(scope, locked, decision.facts)
+}
+
+/** Turns the outcome of an edit into a refusal where it is one. */
+export function mustEdit(outcome: EditOutcome): void {
+  if (outcome.kind === 'missing') throw notFound()
+  if (outcome.kind === 'changed_meanwhile')
+    throw new Refusal({ code: 'changed_meanwhile', version: outcome.version, since: [] })
+}

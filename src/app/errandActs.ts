@@ -1,0 +1,91 @@
+/** Doing an errand with one press, or putting it off. */
+import { assertNever } from '../core/brand'
+import type { PlainDate } from '../core/calendar/plainDate'
+import { decideAmend, decideDiscard } from '../core/stock/decide'
+import { READY } from '../core/stock/lot'
+import { type Errand, errands, putOffUntil } from '../core/watch/errands'
+import { lockLots } from '../db/ledger'
+import { createRecord } from '../db/records'
+import { type Acting, act, carryOut } from './act'
+import { writeMark } from './readRestock'
+import { Refusal } from './refusal'
+import { type Caller, surveyOf, type World } from './world'
+
+interface OnErrand {
+  readonly key: string
+  readonly errandKey: string
+}
+
+/**
+ * Does what the errand says, as it stands now.
+ * @throws {Refusal} `errand_gone` when its reason has passed (somebody was faster);
+ *   `errand_needs_an_answer` when one press cannot settle it
+ */
+export const doErrand = (world: World, caller: Caller, { key, errandKey }: OnErrand) =>
+  act(world, caller, { key, kind: 'errand_done', request: errandKey }, async (acting) => {
+    const errand = await findErrand(acting, errandKey)
+    switch (errand.act) {
+      case 'throw_away':
+      case 'put_back':
+        await settleLot(acting, errand)
+        return {}
+      case 'replace':
+      case 'top_up':
+        if (errand.item && errand.pocketId)
+          await writeMark(acting, errand.item.id, errand.pocketId, 'listed')
+        return {}
+      case 'check':
+        if (errand.reason.code === 'dates_missing')
+          throw new Refusal({ code: 'errand_needs_an_answer' })
+        await noteCheck(acting, errand.kit.id)
+        return {}
+      case 'ask':
+        throw new Refusal({ code: 'errand_needs_an_answer' })
+      default:
+        return assertNever(errand.act)
+    }
+  })
+
+export const putOffErrand = (
+  world: World,
+  caller: Caller,
+  { key, errandKey }: OnErrand,
+): Promise<{ until: PlainDate; actId: Acting['actId'] }> =>
+  act(world, caller, { key, kind: 'errand_put_off', request: errandKey }, async (acting) => {
+    const errand = await findErrand(acting, errandKey)
+    const until = putOffUntil(errand.place, acting.today)
+    await createRecord(acting, 'errand_deferral', { errand_key: errandKey, until_day: until })
+    return { until }
+  })
+
+async function findErrand(acting: Acting, key: string): Promise<Errand> {
+  const errand = errands(await surveyOf(acting)).find((one) => one.key === key)
+  if (!errand) throw new Refusal({ code: 'errand_gone' })
+  return errand
+}
+
+async function settleLot(
+  acting: Acting,
+  { act: what, lotId, pocketId, amount }: Errand,
+): Promise<void> {
+  if (!lotId || !pocketId) throw new Refusal({ code: 'errand_gone' })
+  const locked = await lockLots(acting.trx, [lotId])
+  const entry = locked.get(lotId)
+  if (!entry) throw new Refusal({ code: 'errand_gone' })
+  await carryOut(
+    acting,
+    locked,
+    what === 'throw_away'
+      ? decideDiscard(entry.stock, pocketId, amount)
+      : decideAmend(entry.lot, { standing: READY }, acting.today),
+  )
+}
+
+/** Somebody looked the kit through today. */
+export async function noteCheck(acting: Acting, kitId: string): Promise<void> {
+  await createRecord(acting, 'kit_check', {
+    kit_id: kitId,
+    on_day: acting.today,
+    by_whom: acting.who,
+  })
+}

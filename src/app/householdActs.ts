@@ -1,0 +1,226 @@
+/** The household itself: settings, members, items. */
+import type { z } from 'zod'
+import type { readHousehold as readHouseholdEndpoint } from '../contract/endpoints'
+import type { PlainDate } from '../core/calendar/plainDate'
+import type { Household, Species } from '../core/household/household'
+import type { HouseholdId, ItemId, MemberId } from '../core/ids'
+import type { Amount } from '../core/quantity/amount'
+import type { OpenedClock } from '../core/shelf-life/openedClock'
+import type { Item } from '../core/stock/item'
+import { type Db, inHousehold } from '../db/connect'
+import { createRecord, editRecord, removeRecord } from '../db/records'
+import { readMembers, readSites, readStock } from '../db/stock'
+import { act, mustEdit } from './act'
+import { notFound } from './refusal'
+import { type Caller, reading, type World } from './world'
+
+type HouseholdView = z.infer<(typeof readHouseholdEndpoint)['result']>
+
+export interface NewHousehold {
+  readonly id: HouseholdId
+  readonly name: string
+  readonly timeZone: string
+  readonly country?: string
+  readonly emergencyNumber?: string
+  readonly poisonNumber?: string
+}
+
+/** A household with nothing in it, and the account it belongs to. */
+export async function createHousehold(
+  db: Db,
+  household: NewHousehold,
+  user: { readonly id: string; readonly name: string },
+): Promise<void> {
+  await inHousehold(db, household.id, async (trx) => {
+    await trx
+      .insertInto('household')
+      .values({
+        id: household.id,
+        name: household.name,
+        time_zone: household.timeZone,
+        date_order: 'day-first',
+        week_start: 'monday',
+        units: 'metric',
+        country: household.country ?? '',
+        emergency_number: household.emergencyNumber ?? '',
+        poison_number: household.poisonNumber ?? '',
+        currency: 'EUR',
+        lookahead_days: 30,
+        created_by_act: null,
+      })
+      .execute()
+    await trx
+      .insertInto('household_user')
+      .values({ household_id: household.id, user_id: user.id, name: user.name })
+      .execute()
+  })
+}
+
+export const readHousehold = (world: World, caller: Caller): Promise<HouseholdView> =>
+  reading(world, caller, async ({ trx, household }) => {
+    const { places } = await readSites(trx)
+    return {
+      household,
+      members: [...(await readMembers(trx))],
+      places: places.map(({ presence, ...place }) => ({
+        ...place,
+        rhythm: presence.rhythm,
+        visits: presence.visits as HouseholdView['places'][number]['visits'],
+      })),
+    } as HouseholdView
+  })
+
+const HOUSEHOLD_COLUMNS = {
+  name: 'name',
+  timeZone: 'time_zone',
+  dateOrder: 'date_order',
+  weekStart: 'week_start',
+  units: 'units',
+  country: 'country',
+  emergencyNumber: 'emergency_number',
+  poisonNumber: 'poison_number',
+  currency: 'currency',
+  lookaheadDays: 'lookahead_days',
+} as const satisfies Partial<Record<keyof Household, string>>
+
+export const changeHousehold = (
+  world: World,
+  caller: Caller,
+  {
+    key,
+    seenVersion,
+    ...patch
+  }: { key: string; seenVersion: number } & Partial<Omit<Household, 'id' | 'version'>>,
+) =>
+  act(
+    world,
+    caller,
+    { key, kind: 'household_changed', request: { seenVersion, patch } },
+    async (acting) => {
+      const columns = Object.entries(HOUSEHOLD_COLUMNS).flatMap(([name, column]) => {
+        const value = patch[name as keyof typeof patch]
+        return value === undefined ? [] : [[column, value] as const]
+      })
+      mustEdit(
+        await editRecord(
+          acting,
+          'household',
+          acting.householdId,
+          Object.fromEntries(columns),
+          seenVersion,
+        ),
+      )
+      return {}
+    },
+  )
+
+export interface MemberFields {
+  readonly name: string
+  readonly species: Species
+  readonly born: PlainDate | null
+  readonly helper: boolean
+  readonly note: string
+}
+
+export const addMember = (
+  world: World,
+  caller: Caller,
+  { key, ...member }: MemberFields & { key: string },
+) =>
+  act(
+    world,
+    caller,
+    { key, kind: 'member_added', why: member.name, request: member },
+    async (acting) => ({
+      memberId: (await createRecord(acting, 'member', member)) as MemberId,
+    }),
+  )
+
+export const changeMember = (
+  world: World,
+  caller: Caller,
+  {
+    key,
+    memberId,
+    seenVersion,
+    ...patch
+  }: { key: string; memberId: MemberId; seenVersion: number } & Partial<MemberFields>,
+) =>
+  act(
+    world,
+    caller,
+    { key, kind: 'member_changed', request: { memberId, seenVersion, patch } },
+    async (acting) => {
+      mustEdit(await editRecord(acting, 'member', memberId, patch, seenVersion))
+      return {}
+    },
+  )
+
+export const removeMember = (
+  world: World,
+  caller: Caller,
+  { key, memberId }: { key: string; memberId: MemberId },
+) =>
+  act(world, caller, { key, kind: 'member_removed', request: memberId }, async (acting) => {
+    if (!(await removeRecord(acting, 'member', memberId))) throw notFound()
+    return {}
+  })
+
+export const readItems = (world: World, caller: Caller): Promise<{ items: Item[] }> =>
+  reading(world, caller, async ({ trx }) => {
+    const { items } = await readStock(trx)
+    return { items: [...items].sort((a, b) => a.name.localeCompare(b.name)) }
+  })
+
+export interface ItemPatch {
+  readonly name?: string | undefined
+  readonly strength?: string | undefined
+  readonly unit?: string | undefined
+  readonly kind?: Item['kind'] | undefined
+  readonly purpose?: string | undefined
+  readonly forWhom?: string | undefined
+  readonly essential?: boolean | undefined
+  readonly openedClock?: OpenedClock | undefined
+  readonly packSize?: Amount | null | undefined
+  readonly packPriceMinor?: number | null | undefined
+  readonly shop?: string | undefined
+  readonly note?: string | undefined
+}
+
+export const changeItem = (
+  world: World,
+  caller: Caller,
+  {
+    key,
+    itemId,
+    seenVersion,
+    ...patch
+  }: ItemPatch & { key: string; itemId: ItemId; seenVersion: number },
+) =>
+  act(
+    world,
+    caller,
+    { key, kind: 'item_changed', request: { itemId, seenVersion, patch } },
+    async (acting) => {
+      const { forWhom, openedClock, packSize, packPriceMinor, ...same } = patch
+      const given = Object.fromEntries(
+        Object.entries(same).filter(([, value]) => value !== undefined),
+      )
+      mustEdit(
+        await editRecord(
+          acting,
+          'item',
+          itemId,
+          {
+            ...given,
+            ...(forWhom !== undefined && { for_whom: forWhom }),
+            ...(openedClock && { opened_clock: JSON.stringify(openedClock) }),
+            ...(packSize !== undefined && { pack_size: packSize }),
+            ...(packPriceMinor !== undefined && { pack_price_minor: packPriceMinor }),
+          },
+          seenVersion,
+        ),
+      )
+      return {}
+    },
+  )

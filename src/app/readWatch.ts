@@ -1,0 +1,108 @@
+/** The first screen: places, the season ribbon, and errands by place. */
+import type { z } from 'zod'
+import type * as v from '../contract/values'
+import { nextThere } from '../core/calendar/presence'
+import type { PlaceId } from '../core/ids'
+import { itemTitle } from '../core/stock/item'
+import { type Headline, headline } from '../core/watch/headline'
+import { ribbon, ribbonTitle } from '../core/watch/ribbon'
+import type { JudgedHolding, Survey } from '../core/watch/survey'
+import { readDeferrals, readShoppingMarks } from '../db/stock'
+import { errandView, openErrands, strapOf } from './views'
+import { type Caller, type Reading, reading, surveyOf, type World } from './world'
+
+export type WatchView = z.infer<typeof v.watchValue>
+
+/** So many errands of a place are sent at first; asking for one place sends them all. */
+export const FIRST_ERRANDS = 24
+const MOST_ON_A_TAG = 40
+
+export const readWatch = (world: World, caller: Caller, onlyPlace?: PlaceId): Promise<WatchView> =>
+  reading(world, caller, async (at) => watchView(await everything(at), onlyPlace))
+
+/** What the strap, Watch and single errands are made from. */
+export async function everything(at: Reading) {
+  const survey = await surveyOf(at)
+  const deferred = await readDeferrals(at.trx, at.today)
+  const marks = await readShoppingMarks(at.trx)
+  return { survey, ...openErrands(survey, deferred, marks) }
+}
+
+export const readStrap = (world: World, caller: Caller): Promise<z.infer<typeof v.strap>> =>
+  reading(world, caller, async (at) => {
+    const { survey, open } = await everything(at)
+    return strapOf(survey, open)
+  })
+
+/** Pure: the view of a survey and its open errands. */
+export function watchView(
+  { survey, open, later, listed }: Awaited<ReturnType<typeof everything>>,
+  onlyPlace?: PlaceId,
+): WatchView {
+  const groups = survey.places.map((place) => {
+    const of = open.filter((errand) => errand.place.id === place.id)
+    return {
+      placeId: place.id,
+      next: nextThere(place.presence, survey.today),
+      total: of.length,
+      errands: (onlyPlace ? of : of.slice(0, FIRST_ERRANDS)).map((errand) =>
+        errandView(survey, errand),
+      ),
+    }
+  })
+  return {
+    strap: strapOf(survey, open),
+    headline: headlineView(headline(survey, open)),
+    ribbon: ribbonView(survey),
+    groups: onlyPlace ? groups.filter(({ placeId }) => placeId === onlyPlace) : groups,
+    later,
+    listed,
+  }
+}
+
+function headlineView(facts: Headline): WatchView['headline'] {
+  if ('place' in facts) return { ...facts, place: facts.place.name }
+  if ('places' in facts) return { ...facts, places: facts.places.map(({ name }) => name) }
+  return facts
+}
+
+function ribbonView(survey: Survey): WatchView['ribbon'] {
+  const { from, to, lanes } = ribbon(survey)
+  return {
+    from,
+    to,
+    lanes: lanes.map(({ place, visits, tags }) => ({
+      placeId: place.id,
+      visits: visits.map(({ startsOn, endsOn, label }) => ({ startsOn, endsOn, label })),
+      tags: tags.flatMap((tag) => {
+        const [first] = tag.holdings
+        if (!first) return []
+        return {
+          day: tag.day,
+          row: tag.row,
+          title: ribbonTitle(first),
+          count: tag.holdings.length,
+          turning: tag.holdings.some(({ judged }) => judged.state === 'turning'),
+          lots: tag.holdings.slice(0, MOST_ON_A_TAG).map(ribbonLot),
+        }
+      }),
+    })),
+  }
+}
+
+const ribbonLot = ({ lot, item, site, amount, judged }: JudgedHolding) => ({
+  lotId: lot.id,
+  kitId: site.kit.id,
+  kit: site.kit.name,
+  title: itemTitle(item),
+  day: judged.state === 'turning' ? judged.day : dayOf(judged),
+  amount,
+  unit: item.unit,
+  turning: judged.state === 'turning',
+})
+
+/** Only lots with an end are on the ribbon. */
+function dayOf(judged: JudgedHolding['judged']) {
+  if ('lastGood' in judged && judged.lastGood.kind === 'day') return judged.lastGood.day
+  throw new Error('A lot without an end is not on the ribbon')
+}

@@ -1,0 +1,115 @@
+/** Receives a lot into a pocket; the item may be new, and the par may be set with it. */
+import { randomUUID } from 'node:crypto'
+import type { Expiry } from '../core/calendar/expiry'
+import type { PlainDate } from '../core/calendar/plainDate'
+import type { ItemId, LotId, PocketId } from '../core/ids'
+import type { Amount } from '../core/quantity/amount'
+import { decideReceive } from '../core/stock/decide'
+import type { ItemKind } from '../core/stock/item'
+import { guessKind, guessOpenedClock } from '../core/stock/itemKind'
+import { READY } from '../core/stock/lot'
+import { emptyStock } from '../core/stock/movement'
+import { createLots } from '../db/ledger'
+import { createRecord, removeRecord } from '../db/records'
+import { type Acting, act, carryOut } from './act'
+import { mustHavePocket } from './lotActs'
+import { notFound, Refusal } from './refusal'
+import { writePar } from './setPar'
+import type { Caller, World } from './world'
+
+export interface NewItem {
+  readonly name: string
+  readonly strength: string
+  readonly unit: string
+  readonly purpose: string
+  readonly forWhom: string
+  readonly kind?: ItemKind | undefined
+}
+
+export interface Receipt {
+  readonly key: string
+  readonly pocketId: PocketId
+  readonly item: { readonly id: ItemId } | { readonly new: NewItem }
+  readonly amount: Amount
+  readonly par: Amount | null
+  readonly expiry: Expiry
+  readonly openedOn: PlainDate | null
+  readonly batch: string
+  readonly boughtAt: string
+  readonly unitPriceMinor: number | null
+  readonly note: string
+}
+
+export async function receiveLot(world: World, caller: Caller, { key, ...receipt }: Receipt) {
+  const why = 'new' in receipt.item ? receipt.item.new.name : ''
+  return act(world, caller, { key, kind: 'received', why, request: receipt }, async (acting) => {
+    await mustHavePocket(acting.trx, receipt.pocketId)
+    if (receipt.openedOn !== null && receipt.openedOn > acting.today)
+      throw new Refusal({ code: 'opened_in_future', today: acting.today })
+    const itemId = await itemFor(acting, receipt.item)
+    const lotId = randomUUID() as LotId
+    await createLots(acting, [
+      {
+        id: lotId,
+        itemId,
+        expiry: receipt.expiry,
+        opened:
+          receipt.openedOn === null ? { kind: 'sealed' } : { kind: 'opened', on: receipt.openedOn },
+        condition: 'sound',
+        standing: READY,
+        batch: receipt.batch,
+        boughtAt: receipt.boughtAt,
+        unitPriceMinor: receipt.unitPriceMinor,
+        note: receipt.note,
+      },
+    ])
+    await carryOut(
+      acting,
+      new Map(),
+      decideReceive(emptyStock(lotId), receipt.pocketId, receipt.amount),
+    )
+    if (receipt.par !== null) await writePar(acting, itemId, receipt.pocketId, receipt.par)
+    await clearMarks(acting, itemId, receipt.pocketId)
+    return { lotId, itemId }
+  })
+}
+
+async function itemFor(acting: Acting, item: Receipt['item']): Promise<ItemId> {
+  if ('new' in item) {
+    const kind = item.new.kind ?? guessKind(item.new.name, item.new.strength)
+    return (await createRecord(acting, 'item', {
+      name: item.new.name,
+      strength: item.new.strength,
+      unit: item.new.unit,
+      kind,
+      purpose: item.new.purpose,
+      for_whom: item.new.forWhom,
+      essential: false,
+      opened_clock: JSON.stringify(guessOpenedClock(item.new.name, item.new.strength, kind)),
+      pack_size: null,
+      pack_price_minor: null,
+      shop: '',
+      note: '',
+    })) as ItemId
+  }
+  const known = await acting.trx
+    .selectFrom('item')
+    .select('id')
+    .where('id', '=', item.id)
+    .where('removed_by_act', 'is', null)
+    .executeTakeFirst()
+  if (!known) throw notFound()
+  return item.id
+}
+
+/** What has been put away is no longer on the shopping list. */
+async function clearMarks(acting: Acting, itemId: ItemId, pocketId: PocketId): Promise<void> {
+  const marks = await acting.trx
+    .selectFrom('shopping_mark')
+    .select('id')
+    .where('item_id', '=', itemId)
+    .where('pocket_id', '=', pocketId)
+    .where('removed_by_act', 'is', null)
+    .execute()
+  for (const mark of marks) await removeRecord(acting, 'shopping_mark', mark.id)
+}

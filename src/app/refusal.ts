@@ -1,0 +1,38 @@
+/** Why a use case does not do what was asked: a closed set of codes with the facts of each. */
+import type { StockRefusal } from '../core/stock/decide'
+
+export type RefusalReason =
+  | StockRefusal
+  | { readonly code: 'not_found' }
+  /** Somebody else was faster: what the record is now, and who did what since. */
+  | {
+      readonly code: 'changed_meanwhile'
+      readonly version: number
+      readonly since: readonly MeanwhileAct[]
+    }
+  | { readonly code: 'already_undone' }
+  /** Taking it back would leave a pocket with less than nothing. */
+  | { readonly code: 'used_since' }
+  | { readonly code: 'key_used_otherwise' }
+  | { readonly code: 'unit_differs'; readonly ours: string; readonly theirs: string }
+  | { readonly code: 'lines_not_ready'; readonly lines: readonly number[] }
+  | { readonly code: 'nothing_to_bring_in' }
+  | { readonly code: 'errand_gone' }
+  | { readonly code: 'errand_needs_an_answer' }
+  | { readonly code: 'still_in_use' }
+
+export interface MeanwhileAct {
+  readonly who: string
+  readonly kind: string
+  readonly at: string
+}
+
+/** Thrown by use cases; the edge turns its code into a status and a sentence. */
+export class Refusal extends Error {
+  override readonly name = 'Refusal'
+  constructor(readonly reason: RefusalReason) {
+    super(reason.code)
+  }
+}
+
+export const notFound = (): Refusal => new Refusal({ code: 'not_found' })

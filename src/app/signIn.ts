@@ -1,0 +1,79 @@
+/** Accounts and sessions: e-mail and password, kept in the same database under their own schema. */
+import { randomUUID } from 'node:crypto'
+import { type BetterAuthOptions, betterAuth } from 'better-auth'
+import { getMigrations } from 'better-auth/db/migration'
+import type pg from 'pg'
+import type { HouseholdId } from '../core/ids'
+import { type Db, householdOfUser, isViolation } from '../db/connect'
+import { createHousehold } from './householdActs'
+import type { Caller } from './world'
+
+export interface SignInSettings {
+  /** Signs cookies; at least 32 characters. */
+  readonly secret: string
+  /** Where the application is reached, e.g. "http://127.0.0.1:4321". */
+  readonly baseUrl: string
+  readonly alsoTrusted: readonly string[]
+}
+
+function options(pool: pg.Pool, settings: SignInSettings) {
+  return {
+    database: pool,
+    secret: settings.secret,
+    baseURL: settings.baseUrl,
+    trustedOrigins: [...settings.alsoTrusted],
+    basePath: '/api/auth',
+    emailAndPassword: {
+      enabled: true,
+      autoSignIn: true,
+      minPasswordLength: 10,
+      maxPasswordLength: 200,
+    },
+    session: { expiresIn: 60 * 60 * 24 * 30 },
+    advanced: { database: { generateId: () => randomUUID() }, cookiePrefix: 'satchel' },
+    // Slow enough against guessing, wide enough for a household behind one address.
+    rateLimit: {
+      enabled: true,
+      window: 60,
+      max: 300,
+      customRules: { '/sign-in/email': { window: 60, max: 20 } },
+    },
+    telemetry: { enabled: false },
+  } satisfies BetterAuthOptions
+}
+
+export const createAuth = (pool: pg.Pool, settings: SignInSettings) =>
+  betterAuth(options(pool, settings))
+export type Auth = ReturnType<typeof createAuth>
+
+/** Brings the accounts' own tables up to date, as their owner. */
+export async function migrateAccounts(pool: pg.Pool, settings: SignInSettings): Promise<void> {
+  const { runMigrations } = await getMigrations(options(pool, settings))
+  await runMigrations()
+}
+
+/**
+ * Who is asking, by the session cookie; null without one. A new account gets an empty
+ * household the first time it is seen.
+ */
+export async function callerOf(auth: Auth, db: Db, headers: Headers): Promise<Caller | null> {
+  const session = await auth.api.getSession({ headers })
+  if (!session) return null
+  const { id: userId, name } = session.user
+  const known = await householdOfUser(db, userId)
+  if (known) return { userId, name, householdId: known }
+  const householdId = randomUUID() as HouseholdId
+  try {
+    await createHousehold(
+      db,
+      { id: householdId, name: `${name}’s household`, timeZone: 'Europe/Berlin' },
+      { id: userId, name },
+    )
+    return { userId, name, householdId }
+  } catch (error) {
+    // Two first requests at once: the other one made it.
+    if (!isViolation(error, 'household_user_user_id_key')) throw error
+    const made = await householdOfUser(db, userId)
+    return made && { userId, name, householdId: made }
+  }
+}

@@ -1,0 +1,82 @@
+/** Takes an act back: its movements by counter-movements, its edits by their former values. */
+import type { ActId, LotId } from '../core/ids'
+import { detailsSetBy, NegativeStockError, reverse } from '../core/stock/movement'
+import { changesOf, findAct } from '../db/acts'
+import { inHousehold, isViolation } from '../db/connect'
+import { appendMovements, lockLots, movementsOfAct } from '../db/ledger'
+import { editRecord, reverseRecords } from '../db/records'
+import type { ActedTable } from '../db/tables'
+import { type Acting, act } from './act'
+import { notFound, Refusal } from './refusal'
+import type { Caller, World } from './world'
+
+/**
+ * Undoes an act once. An undoing can itself be undone.
+ * @throws {Refusal} `already_undone`; `used_since` when what it brought has been used or changed
+ */
+export async function undoAct(
+  world: World,
+  caller: Caller,
+  { key, actId }: { readonly key: string; readonly actId: ActId },
+) {
+  await mustExist(world, caller, actId)
+  try {
+    return await act(
+      world,
+      caller,
+      { key, kind: 'undone', undoes: actId, request: { actId } },
+      async (acting) => {
+        await undoMovements(acting, actId)
+        await undoEdits(acting, actId)
+        await reverseRecords(acting, actId)
+        return {}
+      },
+    )
+  } catch (error) {
+    // Two windows at once: the database lets only one act undo another.
+    if (isViolation(error, 'act_undone_once')) throw new Refusal({ code: 'already_undone' })
+    throw error
+  }
+}
+
+/** Looked up first, so that a stranger's act is not found rather than a broken reference. */
+const mustExist = (world: World, caller: Caller, actId: ActId): Promise<void> =>
+  inHousehold(world.db, caller.householdId, async (trx) => {
+    if (!(await findAct(trx, actId))) throw notFound()
+  })
+
+async function undoMovements(acting: Acting, actId: ActId): Promise<void> {
+  const movements = await movementsOfAct(acting.trx, actId)
+  const locked = await lockLots(acting.trx, [...new Set(movements.map(({ lotId }) => lotId))])
+  for (const movement of movements) {
+    const details = detailsSetBy(movement.fact)
+    const lot = locked.get(movement.lotId as LotId)?.lot
+    for (const name of Object.keys(details) as (keyof typeof details)[])
+      if (JSON.stringify(lot?.[name]) !== JSON.stringify(details[name]))
+        throw new Refusal({ code: 'used_since' })
+  }
+  try {
+    await appendMovements(
+      acting,
+      locked,
+      movements.map((movement) => ({ lotId: movement.lotId, fact: reverse(movement) })),
+    )
+  } catch (error) {
+    if (error instanceof NegativeStockError) throw new Refusal({ code: 'used_since' })
+    throw error
+  }
+}
+
+async function undoEdits(acting: Acting, actId: ActId): Promise<void> {
+  for (const change of await changesOf(acting.trx, actId)) {
+    const table = change.record as ActedTable
+    const outcome = await editRecord(
+      acting,
+      table,
+      change.record_id,
+      change.before as Parameters<typeof editRecord>[3],
+      null,
+    )
+    if (outcome.kind === 'missing') throw new Refusal({ code: 'used_since' })
+  }
+}

@@ -1,0 +1,81 @@
+/** From judged stock to what the screens are sent. */
+import type { z } from 'zod'
+import type * as v from '../contract/values'
+import type { PlainDate } from '../core/calendar/plainDate'
+import { nextThere } from '../core/calendar/presence'
+import type { Place } from '../core/household/places'
+import type { PlaceId } from '../core/ids'
+import { itemTitle } from '../core/stock/item'
+import { type Errand, errands, type SpareAt } from '../core/watch/errands'
+import { readiness, type Survey } from '../core/watch/survey'
+import type { ShoppingMark } from '../db/stock'
+
+export type StrapPlace = z.infer<typeof v.strapPlace>
+export type ErrandView = z.infer<typeof v.errandValue>
+
+/** Errands that are open now, as against put off or on the shopping list already. */
+export interface OpenErrands {
+  readonly open: readonly Errand[]
+  readonly later: number
+  readonly listed: number
+}
+
+export function openErrands(
+  survey: Survey,
+  deferred: ReadonlyMap<string, PlainDate>,
+  marks: readonly ShoppingMark[],
+): OpenErrands {
+  const marked = new Set(marks.map(({ itemId, pocketId }) => `${itemId}:${pocketId}`))
+  const onList = (errand: Errand): boolean =>
+    (errand.act === 'replace' || errand.act === 'top_up') &&
+    marked.has(`${errand.item?.id}:${errand.pocketId}`)
+  const open: Errand[] = []
+  let later = 0
+  let listed = 0
+  for (const errand of errands(survey)) {
+    if (onList(errand)) listed++
+    else if (deferred.has(errand.key)) later++
+    else open.push(errand)
+  }
+  return { open, later, listed }
+}
+
+export function strapOf(survey: Survey, open: readonly Errand[]): z.infer<typeof v.strap> {
+  const todo = new Map<PlaceId, number>()
+  for (const { place } of open) todo.set(place.id, (todo.get(place.id) ?? 0) + 1)
+  return {
+    today: survey.today,
+    places: survey.places.map((place) => strapPlace(survey, place, todo.get(place.id) ?? 0)),
+  }
+}
+
+const strapPlace = (survey: Survey, place: Place, todo: number): StrapPlace => ({
+  id: place.id,
+  name: place.name,
+  hue: place.hue,
+  next: nextThere(place.presence, survey.today),
+  readiness: readiness(survey.lines.filter(({ site }) => site.place.id === place.id)),
+  todo,
+})
+
+export const errandView = (survey: Survey, errand: Errand): ErrandView => ({
+  key: errand.key,
+  act: errand.act,
+  kitId: errand.kit.id,
+  kit: errand.kit.name,
+  pocket: errand.pocketId === null ? '' : (survey.sites.get(errand.pocketId)?.pocket.name ?? ''),
+  title: errand.item ? itemTitle(errand.item) : errand.kit.name,
+  unit: errand.item?.unit ?? '',
+  itemKind: errand.item?.kind ?? null,
+  lotId: errand.lotId,
+  amount: errand.amount,
+  reason:
+    errand.reason.code === 'turns' || errand.reason.code === 'below_par'
+      ? { ...errand.reason, spare: spareView(errand.reason.spare) }
+      : errand.reason,
+  due: errand.due,
+  essential: errand.essential,
+})
+
+const spareView = (spare: SpareAt | null) =>
+  spare && { place: spare.place.name, amount: spare.amount }

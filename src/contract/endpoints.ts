@@ -1,0 +1,567 @@
+/** Every JSON endpoint of the application. */
+import { z } from 'zod'
+import { FIELDS } from '../core/interchange/headings'
+import type { Endpoint } from './endpoint'
+import * as v from './values'
+
+const none = z.object({})
+
+interface Described {
+  readonly params?: z.ZodObject
+  readonly query?: z.ZodObject
+  readonly body?: z.ZodType
+}
+type Given<D extends Described, Key extends keyof Described, Otherwise> = D[Key] extends z.ZodType
+  ? D[Key]
+  : Otherwise
+
+function endpoint<const D extends Described, Result extends z.ZodType>(
+  method: Endpoint['method'],
+  path: Endpoint['path'],
+  summary: string,
+  described: D,
+  result: Result,
+) {
+  return {
+    method,
+    path,
+    summary,
+    result,
+    params: (described.params ?? none) as Given<D, 'params', typeof none>,
+    query: (described.query ?? none) as Given<D, 'query', typeof none>,
+    body: (described.body ?? none) as Given<D, 'body', typeof none>,
+  }
+}
+
+const ofLot = z.object({ lotId: v.lotId })
+const ofKit = z.object({ kitId: v.kitId })
+const ofPocket = z.object({ pocketId: v.pocketId })
+const ofPlace = z.object({ placeId: v.placeId })
+const seen = { seenVersion: v.version.describe('The version of the record that was on the screen') }
+const taking = { pocketId: v.pocketId, amount: v.someAmount, ...seen }
+
+export const readWatch = endpoint(
+  'GET',
+  '/api/watch',
+  'What every place needs, and when',
+  {
+    query: z.object({ place: v.placeId.optional() }),
+  },
+  v.watchValue,
+)
+export const readStrap = endpoint(
+  'GET',
+  '/api/places',
+  'Places with their state and when somebody is next there',
+  {},
+  v.strap,
+)
+export const createPlace = endpoint(
+  'POST',
+  '/api/places',
+  'Add a place',
+  {
+    body: z.object({
+      name: v.givenName,
+      rhythm: v.rhythm,
+      minutesToHelp: z.int().min(0).max(10000).nullable().default(null),
+      note: v.longText.default(''),
+    }),
+  },
+  v.done.extend({ placeId: v.placeId }),
+)
+export const changePlace = endpoint(
+  'PATCH',
+  '/api/places/{placeId}',
+  'Change a place',
+  {
+    params: ofPlace,
+    body: z.object({
+      ...seen,
+      name: v.givenName.optional(),
+      hue: v.hue.optional(),
+      rhythm: v.rhythm.optional(),
+      minutesToHelp: z.int().min(0).max(10000).nullable().optional(),
+      note: v.longText.optional(),
+    }),
+  },
+  v.done,
+)
+export const addVisit = endpoint(
+  'POST',
+  '/api/places/{placeId}/visits',
+  'Add a dated visit',
+  {
+    params: ofPlace,
+    body: z
+      .object({ startsOn: v.plainDate, endsOn: v.plainDate, label: v.shortText.default('') })
+      .refine(
+        ({ startsOn, endsOn }) => startsOn <= endsOn,
+        'A visit ends on or after the day it starts',
+      ),
+  },
+  v.done.extend({ visitId: v.visitId }),
+)
+export const removeVisit = endpoint(
+  'DELETE',
+  '/api/visits/{visitId}',
+  'Take a visit away',
+  {
+    params: z.object({ visitId: v.visitId }),
+  },
+  v.done,
+)
+
+export const readKits = endpoint(
+  'GET',
+  '/api/kits',
+  'All kits with their state',
+  {},
+  z.object({ kits: z.array(v.kitCard), pockets: z.array(v.pocketRef) }),
+)
+export const createKit = endpoint(
+  'POST',
+  '/api/kits',
+  'Add a kit with its pockets',
+  {
+    body: z.object({
+      placeId: v.placeId,
+      name: v.givenName,
+      note: v.longText.default(''),
+      pockets: z.array(v.givenName).min(1).max(40).default(['Main pocket']),
+    }),
+  },
+  v.done.extend({ kitId: v.kitId }),
+)
+export const readKit = endpoint(
+  'GET',
+  '/api/kits/{kitId}',
+  'A kit as a mat: every pocket and lot',
+  { params: ofKit },
+  v.kitValue,
+)
+export const changeKit = endpoint(
+  'PATCH',
+  '/api/kits/{kitId}',
+  'Change a kit',
+  {
+    params: ofKit,
+    body: z.object({
+      ...seen,
+      name: v.givenName.optional(),
+      note: v.longText.optional(),
+      placeId: v.placeId.optional(),
+      checkEveryDays: z.int().min(1).max(1500).optional(),
+    }),
+  },
+  v.done,
+)
+export const checkKit = endpoint(
+  'POST',
+  '/api/kits/{kitId}/checks',
+  'Note that the kit was looked through today',
+  { params: ofKit },
+  v.done,
+)
+export const addPocket = endpoint(
+  'POST',
+  '/api/kits/{kitId}/pockets',
+  'Add a pocket',
+  {
+    params: ofKit,
+    body: z.object({
+      name: v.givenName,
+      sort: z.enum(['inside', 'outside', 'elsewhere']).default('inside'),
+    }),
+  },
+  v.done.extend({ pocketId: v.pocketId }),
+)
+export const changePocket = endpoint(
+  'PATCH',
+  '/api/pockets/{pocketId}',
+  'Rename a pocket or change how it is reached',
+  {
+    params: ofPocket,
+    body: z.object({
+      ...seen,
+      name: v.givenName.optional(),
+      sort: z.enum(['inside', 'outside', 'elsewhere']).optional(),
+      reachSeconds: z.int().min(0).max(3600).nullable().optional(),
+    }),
+  },
+  v.done,
+)
+
+export const newItem = z.object({
+  name: v.givenName,
+  strength: v.shortText.default(''),
+  unit: v.shortText.default(''),
+  purpose: v.longText.default(''),
+  forWhom: v.shortText.default(''),
+  kind: v.itemKind.optional(),
+})
+export const receiveLot = endpoint(
+  'POST',
+  '/api/pockets/{pocketId}/lots',
+  'Receive a lot into a pocket, of a known or a new item',
+  {
+    params: ofPocket,
+    body: z.object({
+      item: z.union([z.object({ id: v.itemId }), z.object({ new: newItem })]),
+      amount: v.someAmount,
+      par: v.someAmount
+        .nullable()
+        .default(null)
+        .describe('How many belong here from now on; null leaves it'),
+      expiry: v.expiry,
+      openedOn: v.plainDate.nullable().default(null),
+      batch: v.shortText.default(''),
+      boughtAt: v.shortText.default(''),
+      unitPriceMinor: v.minor.nullable().default(null),
+      note: v.longText.default(''),
+    }),
+  },
+  v.done.extend({ lotId: v.lotId, itemId: v.itemId }),
+)
+export const setPar = endpoint(
+  'PUT',
+  '/api/pockets/{pocketId}/pars/{itemId}',
+  'Set how many of an item belong in a pocket; 0 for none',
+  {
+    params: z.object({ pocketId: v.pocketId, itemId: v.itemId }),
+    body: z.object({ amount: v.amount }),
+  },
+  v.done,
+)
+export const readItems = endpoint(
+  'GET',
+  '/api/items',
+  'The kinds of thing the household keeps',
+  {},
+  z.object({ items: z.array(v.itemValue) }),
+)
+export const changeItem = endpoint(
+  'PATCH',
+  '/api/items/{itemId}',
+  'Change an item',
+  {
+    params: z.object({ itemId: v.itemId }),
+    body: z.object({
+      ...seen,
+      name: v.givenName.optional(),
+      strength: v.shortText.optional(),
+      unit: v.shortText.optional(),
+      kind: v.itemKind.optional(),
+      purpose: v.longText.optional(),
+      forWhom: v.shortText.optional(),
+      essential: z.boolean().optional(),
+      openedClock: v.openedClock.optional(),
+      packSize: v.someAmount.nullable().optional(),
+      packPriceMinor: v.minor.nullable().optional(),
+      shop: v.shortText.optional(),
+      note: v.longText.optional(),
+    }),
+  },
+  v.done,
+)
+
+export const readLot = endpoint(
+  'GET',
+  '/api/lots/{lotId}',
+  'A lot, where it lies and what became of it',
+  { params: ofLot },
+  z.object({
+    lot: v.lotValue,
+    item: v.itemValue,
+    holdings: z.array(z.object({ pocket: v.pocketRef, amount: v.amount, judged: v.lotState })),
+    history: z.array(v.historyEntry),
+  }),
+)
+export const useLot = endpoint(
+  'POST',
+  '/api/lots/{lotId}/use',
+  'Use some',
+  { params: ofLot, body: z.object(taking) },
+  v.done,
+)
+export const openLot = endpoint(
+  'POST',
+  '/api/lots/{lotId}/open',
+  'Open some: what is opened runs on its own clock',
+  {
+    params: ofLot,
+    body: z.object({ ...taking, on: v.plainDate }),
+  },
+  v.done,
+)
+export const moveLot = endpoint(
+  'POST',
+  '/api/lots/{lotId}/move',
+  'Move some to another pocket',
+  {
+    params: ofLot,
+    body: z.object({ ...taking, to: v.pocketId }),
+  },
+  v.done,
+)
+export const discardLot = endpoint(
+  'POST',
+  '/api/lots/{lotId}/discard',
+  'Throw some away safely',
+  { params: ofLot, body: z.object(taking) },
+  v.done,
+)
+export const countLot = endpoint(
+  'POST',
+  '/api/lots/{lotId}/count',
+  'Correct or confirm the count',
+  {
+    params: ofLot,
+    body: z.object({ pocketId: v.pocketId, found: v.amount, ...seen }),
+  },
+  v.done,
+)
+export const amendLot = endpoint(
+  'PATCH',
+  '/api/lots/{lotId}',
+  'Change the details of a lot',
+  {
+    params: ofLot,
+    body: z.object({
+      ...seen,
+      expiry: v.expiry.optional(),
+      opened: v.opened.optional(),
+      condition: v.condition.optional(),
+      standing: v.standing.optional(),
+      batch: v.shortText.optional(),
+      boughtAt: v.shortText.optional(),
+      unitPriceMinor: v.minor.nullable().optional(),
+      note: v.longText.optional(),
+    }),
+  },
+  v.done,
+)
+
+export const readActs = endpoint(
+  'GET',
+  '/api/acts',
+  'What was done lately',
+  {},
+  z.object({
+    acts: z.array(
+      z.object({
+        id: v.actId,
+        kind: z.string(),
+        who: z.string(),
+        at: z.string(),
+        why: z.string(),
+        undone: z.boolean(),
+      }),
+    ),
+  }),
+)
+export const undoAct = endpoint(
+  'POST',
+  '/api/acts/{actId}/undo',
+  'Take an act back',
+  { params: z.object({ actId: v.actId }) },
+  v.done,
+)
+
+const errandKey = z.string().min(8).max(120)
+export const doErrand = endpoint(
+  'POST',
+  '/api/errands/done',
+  'Do an errand: throw away, put on the list, note the check, put back',
+  { body: z.object({ key: errandKey }) },
+  v.done,
+)
+export const putOffErrand = endpoint(
+  'POST',
+  '/api/errands/put-off',
+  'Put an errand off to the next chance',
+  { body: z.object({ key: errandKey }) },
+  v.done.extend({ until: v.plainDate }),
+)
+
+export const readRestock = endpoint(
+  'GET',
+  '/api/restock',
+  'What is below par, by shop and place',
+  {},
+  v.restockValue,
+)
+export const markShopping = endpoint(
+  'POST',
+  '/api/restock/marks',
+  'Tick a line as listed or bought',
+  {
+    body: z.object({
+      itemId: v.itemId,
+      pocketId: v.pocketId,
+      state: z.enum(['none', 'listed', 'bought']),
+    }),
+  },
+  v.done,
+)
+
+export const find = endpoint(
+  'GET',
+  '/api/find',
+  'Find anything by its words',
+  { query: z.object({ q: z.string().max(120) }) },
+  z.object({ found: z.array(v.foundThing) }),
+)
+
+const listLine = z.object({
+  line: z.int().min(0),
+  cells: z.partialRecord(z.enum(FIELDS), z.string().max(4000)),
+})
+const site = z.object({ place: v.givenName, kit: v.givenName, pocket: v.givenName })
+export const readKnown = endpoint(
+  'GET',
+  '/api/imports/known',
+  'What a list is compared with',
+  {},
+  z.object({
+    items: z.array(
+      z.object({ id: v.itemId, name: z.string(), strength: z.string(), unit: z.string() }),
+    ),
+    pockets: z.array(
+      z.object({ id: v.pocketId, place: z.string(), kit: z.string(), pocket: z.string() }),
+    ),
+    lots: z.array(
+      z.object({
+        itemId: v.itemId,
+        pocketId: v.pocketId,
+        amount: v.amount,
+        expiry: z.string(),
+        openedOn: z.string().nullable(),
+        batch: z.string(),
+      }),
+    ),
+    pars: z.array(z.object({ itemId: v.itemId, pocketId: v.pocketId, amount: v.amount })),
+  }),
+)
+export const bringIn = endpoint(
+  'POST',
+  '/api/imports',
+  'Bring a list in, whole or not at all',
+  {
+    body: z.object({
+      name: v.shortText.default(''),
+      fallback: site,
+      lines: z.array(listLine).min(1, 'There is no line to bring in').max(20_000),
+    }),
+  },
+  v.done.extend({
+    lots: z.int(),
+    already: z.int(),
+    skipped: z.int(),
+    items: z.int(),
+    kits: z.int(),
+    places: z.int(),
+  }),
+)
+
+export const readHousehold = endpoint(
+  'GET',
+  '/api/household',
+  'The household, its members and places',
+  {},
+  z.object({
+    household: v.householdValue,
+    members: z.array(v.memberValue),
+    places: z.array(
+      z.object({
+        id: v.placeId,
+        name: z.string(),
+        hue: v.hue,
+        minutesToHelp: z.int().nullable(),
+        note: z.string(),
+        rhythm: v.rhythm,
+        visits: z.array(v.visitValue),
+        version: v.version,
+      }),
+    ),
+  }),
+)
+export const changeHousehold = endpoint(
+  'PATCH',
+  '/api/household',
+  'Change the household',
+  {
+    body: z.object({
+      ...seen,
+      name: v.givenName.optional(),
+      timeZone: z
+        .string()
+        .max(60)
+        .refine(isTimeZone, 'Give a time zone such as Europe/Oslo')
+        .optional(),
+      dateOrder: z.enum(['day-first', 'month-first']).optional(),
+      weekStart: z.enum(['monday', 'sunday']).optional(),
+      units: z.enum(['metric', 'us']).optional(),
+      country: z
+        .string()
+        .regex(/^(?:[A-Z]{2})?$/, 'Give a country code of two letters')
+        .optional(),
+      emergencyNumber: z.string().trim().max(40).optional(),
+      poisonNumber: z.string().trim().max(40).optional(),
+      currency: z
+        .string()
+        .regex(/^[A-Z]{3}$/, 'Give a currency code of three letters')
+        .optional(),
+      lookaheadDays: z.int().min(1).max(366).optional(),
+    }),
+  },
+  v.done,
+)
+export const addMember = endpoint(
+  'POST',
+  '/api/members',
+  'Add a person or an animal',
+  {
+    body: z.object({
+      name: v.givenName,
+      species: v.species,
+      born: v.plainDate.nullable().default(null),
+      helper: z.boolean().default(false),
+      note: v.longText.default(''),
+    }),
+  },
+  v.done.extend({ memberId: v.memberId }),
+)
+export const changeMember = endpoint(
+  'PATCH',
+  '/api/members/{memberId}',
+  'Change a member',
+  {
+    params: z.object({ memberId: v.memberId }),
+    body: z.object({
+      ...seen,
+      name: v.givenName.optional(),
+      species: v.species.optional(),
+      born: v.plainDate.nullable().optional(),
+      helper: z.boolean().optional(),
+      note: v.longText.optional(),
+    }),
+  },
+  v.done,
+)
+export const removeMember = endpoint(
+  'DELETE',
+  '/api/members/{memberId}',
+  'Take a member off the household',
+  { params: z.object({ memberId: v.memberId }) },
+  v.done,
+)
+
+function isTimeZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone })
+    return true
+  } catch {
+    return false
+  }
+}

@@ -1,0 +1,415 @@
+/** The values that cross the wire, as schemas. Text is bounded; dates and ids are checked once, here. */
+import { z } from 'zod'
+import {
+  isPlainDate,
+  isPlainMonth,
+  type PlainDate,
+  type PlainMonth,
+} from '../core/calendar/plainDate'
+import { HUES } from '../core/household/places'
+import type { ActId, ItemId, KitId, LotId, MemberId, PlaceId, PocketId, VisitId } from '../core/ids'
+import { type Amount, MOST } from '../core/quantity/amount'
+import { isOpenedRuleId, type OpenedRuleId } from '../core/shelf-life/openedRules'
+import { ITEM_KINDS } from '../core/stock/item'
+import { CONDITIONS } from '../core/stock/lot'
+
+const idOf = <Id extends string>() => z.uuid().transform((text) => text.toLowerCase() as Id)
+export const actId = idOf<ActId>()
+export const itemId = idOf<ItemId>()
+export const kitId = idOf<KitId>()
+export const lotId = idOf<LotId>()
+export const memberId = idOf<MemberId>()
+export const placeId = idOf<PlaceId>()
+export const pocketId = idOf<PocketId>()
+export const visitId = idOf<VisitId>()
+
+export const plainDate = z
+  .string()
+  .refine(isPlainDate, 'Give a day of the calendar as 2027-03-31')
+  .transform((text) => text as PlainDate)
+const plainMonth = z
+  .string()
+  .refine(isPlainMonth, 'Give a month as 2027-03')
+  .transform((text) => text as PlainMonth)
+
+/** Thousandths of the item's unit. */
+export const amount = z
+  .int('Give a number of thousandths')
+  .min(0, 'An amount cannot be less than nothing')
+  .max(MOST, 'More than a hundred thousand is refused')
+  .transform((value) => value as Amount)
+export const someAmount = z
+  .int('Give a number of thousandths')
+  .min(1, 'Give an amount above nothing')
+  .max(MOST, 'More than a hundred thousand is refused')
+  .transform((value) => value as Amount)
+export const version = z.int().min(0)
+
+/** A name somebody gives: trimmed, one line, 1–120 characters. */
+export const givenName = z
+  .string()
+  .trim()
+  .min(1, 'Give a name')
+  .max(120, 'Keep the name under 120 characters')
+  .refine((text) => !/\p{Cc}/u.test(text), 'Leave out line breaks and control characters')
+export const shortText = z.string().trim().max(120, 'Keep this under 120 characters')
+export const longText = z.string().trim().max(2000, 'Keep this under 2000 characters')
+export const minor = z.int().min(0).max(100_000_000)
+
+export const expiry = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('day'), day: plainDate }),
+  z.object({ kind: z.literal('month'), month: plainMonth }),
+  z.object({ kind: z.literal('none') }),
+  z.object({ kind: z.literal('unknown') }),
+])
+export const opened = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('sealed') }),
+  z.object({ kind: z.literal('opened'), on: plainDate }),
+])
+export const openedClock = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('rule'),
+    rule: z
+      .string()
+      .refine(isOpenedRuleId, 'Name one of the opened rules')
+      .transform((text) => text as OpenedRuleId),
+  }),
+  z.object({
+    kind: z.literal('own'),
+    days: z.int().min(0).max(3660),
+    source: shortText.min(1, 'Say where the days come from: the label, the prescriber'),
+  }),
+  z.object({ kind: z.literal('unset') }),
+])
+export const standing = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('ready') }),
+  z.object({ kind: z.literal('held'), reason: shortText.min(1, 'Say what it waits for') }),
+  z.object({ kind: z.literal('lent'), to: shortText.min(1, 'Say who has it'), since: plainDate }),
+])
+export const condition = z.enum(CONDITIONS)
+export const itemKind = z.enum(ITEM_KINDS)
+export const hue = z.enum(HUES)
+export const rhythm = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('always') }),
+  z.object({
+    kind: z.literal('weekdays'),
+    days: z
+      .array(
+        z.union([
+          z.literal(1),
+          z.literal(2),
+          z.literal(3),
+          z.literal(4),
+          z.literal(5),
+          z.literal(6),
+          z.literal(7),
+        ]),
+      )
+      .min(1, 'Pick a day')
+      .max(7),
+  }),
+  z.object({ kind: z.literal('visits') }),
+])
+export const species = z.enum([
+  'person',
+  'dog',
+  'cat',
+  'rabbit',
+  'guinea pig',
+  'hamster',
+  'horse',
+  'bird',
+  'other',
+])
+
+const clock = z.enum(['printed', 'opened'])
+const lastGood = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('day'), day: plainDate, clock }),
+  z.object({ kind: z.literal('over') }),
+  z.object({ kind: z.literal('open_ended'), why: z.enum(['none_printed', 'not_recorded']) }),
+])
+export const spentWhy = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('date'), day: plainDate, clock }),
+  z.object({ kind: z.literal('opened') }),
+  z.object({ kind: z.literal('condition'), condition }),
+])
+export const lotState = z.discriminatedUnion('state', [
+  z.object({ state: z.literal('sound'), lastGood }),
+  z.object({ state: z.literal('turning'), day: plainDate, clock }),
+  z.object({ state: z.literal('spent'), why: spentWhy }),
+  z.object({ state: z.literal('held'), reason: z.string(), lastGood }),
+  z.object({ state: z.literal('lent'), to: z.string(), since: plainDate, lastGood }),
+])
+export const nextThere = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('now'), label: z.string() }),
+  z.object({ kind: z.literal('on'), day: plainDate, label: z.string() }),
+  z.object({ kind: z.literal('unknown') }),
+])
+
+export const householdValue = z.object({
+  name: z.string(),
+  timeZone: z.string(),
+  dateOrder: z.enum(['day-first', 'month-first']),
+  weekStart: z.enum(['monday', 'sunday']),
+  units: z.enum(['metric', 'us']),
+  country: z.string(),
+  emergencyNumber: z.string(),
+  poisonNumber: z.string(),
+  currency: z.string(),
+  lookaheadDays: z.int(),
+  version,
+})
+export const memberValue = z.object({
+  id: memberId,
+  name: z.string(),
+  species,
+  born: plainDate.nullable(),
+  helper: z.boolean(),
+  note: z.string(),
+  version,
+})
+export const visitValue = z.object({
+  id: visitId,
+  startsOn: plainDate,
+  endsOn: plainDate,
+  label: z.string(),
+})
+
+/** A place on the strap. */
+export const strapPlace = z.object({
+  id: placeId,
+  name: z.string(),
+  hue,
+  next: nextThere,
+  readiness: z.int().nullable(),
+  todo: z.int(),
+})
+export const strap = z.object({ today: plainDate, places: z.array(strapPlace) })
+
+export const itemValue = z.object({
+  id: itemId,
+  name: z.string(),
+  strength: z.string(),
+  unit: z.string(),
+  kind: itemKind,
+  purpose: z.string(),
+  forWhom: z.string(),
+  essential: z.boolean(),
+  openedClock,
+  packSize: amount.nullable(),
+  packPriceMinor: minor.nullable(),
+  shop: z.string(),
+  note: z.string(),
+  version,
+})
+export const lotValue = z.object({
+  id: lotId,
+  itemId,
+  expiry,
+  opened,
+  condition,
+  standing,
+  batch: z.string(),
+  boughtAt: z.string(),
+  unitPriceMinor: minor.nullable(),
+  note: z.string(),
+  version,
+})
+
+const spareAt = z.object({ place: z.string(), amount }).nullable()
+export const errandReason = z.discriminatedUnion('code', [
+  z.object({ code: z.literal('spent'), why: spentWhy }),
+  z.object({ code: z.literal('held'), reason: z.string() }),
+  z.object({ code: z.literal('lent'), to: z.string(), since: plainDate }),
+  z.object({ code: z.literal('turns'), day: plainDate, clock, spare: spareAt }),
+  z.object({ code: z.literal('below_par'), good: amount, par: amount, spare: spareAt }),
+  z.object({ code: z.literal('check_due'), since: plainDate, by: z.string() }),
+  z.object({ code: z.literal('never_checked') }),
+  z.object({ code: z.literal('dates_missing'), count: z.int() }),
+])
+export const errandAct = z.enum(['throw_away', 'ask', 'put_back', 'replace', 'top_up', 'check'])
+export const errandValue = z.object({
+  key: z.string(),
+  act: errandAct,
+  kitId,
+  kit: z.string(),
+  pocket: z.string(),
+  title: z.string(),
+  unit: z.string(),
+  itemKind: itemKind.nullable(),
+  lotId: lotId.nullable(),
+  amount,
+  reason: errandReason,
+  due: plainDate.nullable(),
+  essential: z.boolean(),
+})
+
+const ribbonLot = z.object({
+  lotId,
+  kitId,
+  kit: z.string(),
+  title: z.string(),
+  day: plainDate,
+  amount,
+  unit: z.string(),
+  turning: z.boolean(),
+})
+export const ribbonValue = z.object({
+  from: plainDate,
+  to: plainDate,
+  lanes: z.array(
+    z.object({
+      placeId,
+      visits: z.array(z.object({ startsOn: plainDate, endsOn: plainDate, label: z.string() })),
+      tags: z.array(
+        z.object({
+          day: plainDate,
+          row: z.int(),
+          title: z.string(),
+          count: z.int(),
+          turning: z.boolean(),
+          /** At most forty; `count` says how many there are. */
+          lots: z.array(ribbonLot),
+        }),
+      ),
+    }),
+  ),
+})
+
+export const headline = z.discriminatedUnion('code', [
+  z.object({ code: z.literal('nothing_kept') }),
+  z.object({
+    code: z.literal('essentials_bare'),
+    count: z.int(),
+    place: z.string(),
+    title: z.string(),
+  }),
+  z.object({
+    code: z.literal('turns_before_back'),
+    count: z.int(),
+    place: z.string(),
+    visit: plainDate,
+  }),
+  z.object({ code: z.literal('spent'), count: z.int(), places: z.array(z.string()) }),
+  z.object({ code: z.literal('turning'), count: z.int(), places: z.array(z.string()) }),
+  z.object({ code: z.literal('below_par'), count: z.int(), places: z.array(z.string()) }),
+  z.object({ code: z.literal('all_well'), nextDay: plainDate.nullable() }),
+])
+
+export const watchValue = z.object({
+  strap,
+  headline,
+  ribbon: ribbonValue,
+  groups: z.array(
+    z.object({ placeId, next: nextThere, total: z.int(), errands: z.array(errandValue) }),
+  ),
+  /** Put off for now. */
+  later: z.int(),
+  /** On the shopping list already. */
+  listed: z.int(),
+})
+
+export const tagValue = z.object({ lot: lotValue, amount, judged: lotState })
+export const lineValue = z.object({
+  item: itemValue,
+  par: amount,
+  good: amount,
+  state: z.enum(['enough', 'thin', 'bare']),
+  tags: z.array(tagValue),
+})
+export const pocketValue = z.object({
+  id: pocketId,
+  name: z.string(),
+  sort: z.enum(['inside', 'outside', 'elsewhere']),
+  cell: z.object({ column: z.int(), row: z.int(), columns: z.int(), rows: z.int() }),
+  reachSeconds: z.int().nullable(),
+  version,
+  lines: z.array(lineValue),
+})
+export const pocketRef = z.object({
+  id: pocketId,
+  name: z.string(),
+  kitId,
+  kit: z.string(),
+  placeId,
+  place: z.string(),
+})
+export const kitValue = z.object({
+  id: kitId,
+  name: z.string(),
+  note: z.string(),
+  checkEveryDays: z.int(),
+  lastCheck: z.object({ on: plainDate, by: z.string() }).nullable(),
+  version,
+  place: strapPlace,
+  nextCheck: plainDate,
+  readiness: z.int().nullable(),
+  pockets: z.array(pocketValue),
+})
+export const kitCard = z.object({
+  id: kitId,
+  placeId,
+  name: z.string(),
+  note: z.string(),
+  readiness: z.int().nullable(),
+  pockets: z.int(),
+  lots: z.int(),
+  spent: z.int(),
+  turning: z.int(),
+  short: z.int(),
+  lastCheck: z.object({ on: plainDate, by: z.string() }).nullable(),
+})
+
+export const restockLine = z.object({
+  item: itemValue,
+  pocketId,
+  pocket: z.string(),
+  kitId,
+  kit: z.string(),
+  units: z.int(),
+  missing: amount,
+  turning: amount,
+  good: amount,
+  par: amount,
+  packs: z.int().nullable(),
+  costMinor: minor.nullable(),
+  mark: z.enum(['none', 'listed', 'bought']),
+})
+export const restockValue = z.object({
+  currency: z.string(),
+  shops: z.array(
+    z.object({
+      shop: z.string(),
+      costMinor: minor,
+      unpriced: z.int(),
+      places: z.array(
+        z.object({ placeId, name: z.string(), hue, next: nextThere, lines: z.array(restockLine) }),
+      ),
+    }),
+  ),
+})
+
+export const foundThing = z.object({
+  kind: z.enum(['lot', 'bare', 'kit', 'place', 'pocket']),
+  title: z.string(),
+  where: z.string(),
+  detail: z.string(),
+  href: z.string(),
+  state: z.enum(['sound', 'turning', 'spent', 'held', 'lent', 'bare', 'none']),
+})
+
+export const historyEntry = z.object({
+  actId,
+  day: plainDate,
+  who: z.string(),
+  why: z.string(),
+  kind: z.string(),
+  amount: amount.nullable(),
+  from: z.string().nullable(),
+  to: z.string().nullable(),
+  /** Names of the details that were changed. */
+  fields: z.array(z.string()),
+})
+
+/** What every change answers: the act, for undoing it. */
+export const done = z.object({ actId })

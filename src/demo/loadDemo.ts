@@ -1,0 +1,346 @@
+/** Loads the demo household through the application's own use cases, with a year of history. */
+import { randomUUID } from 'node:crypto'
+import { type Acting, act } from '../app/act'
+import { createHousehold } from '../app/householdActs'
+import { amendLot, discardLot, moveLot, useLot } from '../app/lotActs'
+import { receiveLot } from '../app/receiveLot'
+import type { Auth } from '../app/signIn'
+import { addKit, addPlace, createVisit } from '../app/siteActs'
+import type { Caller, World } from '../app/world'
+import type { Expiry } from '../core/calendar/expiry'
+import {
+  addDays,
+  dayAt,
+  lastDayOfMonth,
+  monthOfDay,
+  type PlainDate,
+  weekdayOf,
+} from '../core/calendar/plainDate'
+import type { HouseholdId, ItemId, LotId, PlaceId, PocketId } from '../core/ids'
+import { amount, units } from '../core/quantity/amount'
+import { guessOpenedClock } from '../core/stock/itemKind'
+import { READY } from '../core/stock/lot'
+import { type Db, householdOfUser } from '../db/connect'
+import { receiveMany } from '../db/ledger'
+import { createRecord, createRecords } from '../db/records'
+import { DEMO_EMAIL, DEMO_NAME } from './account'
+import {
+  DEMO_ESSENTIAL,
+  DEMO_HOUSEHOLD,
+  DEMO_ITEMS,
+  DEMO_KITS,
+  DEMO_MEMBERS,
+  DEMO_PLACES,
+  DEMO_STOCK,
+  type DemoItemKey,
+  type DemoLine,
+} from './household'
+
+export interface DemoSettings {
+  readonly db: Db
+  readonly auth: Auth
+  readonly password: string
+  readonly now: () => Date
+  /** Load anew although there is one: the account then opens the new household. */
+  readonly fresh: boolean
+}
+
+const HISTORY_DAYS = 420
+
+/** @returns false when the demo is there already and a fresh one was not asked for */
+export async function loadDemo({ db, auth, password, now, fresh }: DemoSettings): Promise<boolean> {
+  const { internalAdapter } = await auth.$context
+  const known = await internalAdapter.findUserByEmail(DEMO_EMAIL)
+  // The former household stays in the record, which nobody rewrites; nobody opens it any more.
+  if (known && fresh) await internalAdapter.deleteUser(known.user.id)
+  const userId =
+    known && !fresh
+      ? known.user.id
+      : (await auth.api.signUpEmail({ body: { email: DEMO_EMAIL, name: DEMO_NAME, password } }))
+          .user.id
+  if (await householdOfUser(db, userId)) return false
+  const householdId = randomUUID() as HouseholdId
+  await createHousehold(db, { id: householdId, ...DEMO_HOUSEHOLD }, { id: userId, name: DEMO_NAME })
+  const today = dayAt(now().getTime(), DEMO_HOUSEHOLD.timeZone)
+  await fillDemo(db, { userId, name: DEMO_NAME, householdId }, today)
+  return true
+}
+
+interface Stocked {
+  readonly lots: ReadonlyMap<string, LotId>
+  readonly pockets: ReadonlyMap<string, PocketId>
+  readonly items: ReadonlyMap<DemoItemKey, ItemId>
+}
+
+/** Fills an empty household as of a day. */
+export async function fillDemo(db: Db, caller: Caller, today: PlainDate): Promise<void> {
+  const on = (daysAgo: number): World => ({
+    db,
+    now: () => new Date(Date.parse(`${addDays(today, -daysAgo)}T10:00:00Z`)),
+  })
+  const { stocked } = await act(
+    on(HISTORY_DAYS),
+    caller,
+    { key: `demo-${caller.householdId}`, kind: 'demo_loaded', request: null },
+    async (acting) => ({ stocked: await stock(acting, today) }),
+  )
+  await liveThrough(on, caller, stocked, today)
+}
+
+/** The Saturday from which visits count: the next one at least three days off. */
+function comingSaturday(today: PlainDate): PlainDate {
+  const from = addDays(today, 3)
+  return addDays(from, (6 - weekdayOf(from) + 7) % 7)
+}
+
+/** Long dates are printed as months, near ones as days: as packs are. */
+function printed(today: PlainDate, days: number | null | '?'): Expiry {
+  if (days === null) return { kind: 'none' }
+  if (days === '?') return { kind: 'unknown' }
+  const day = addDays(today, days)
+  return days > 120 ? { kind: 'month', month: monthOfDay(day) } : { kind: 'day', day }
+}
+
+async function stock(acting: Acting, today: PlainDate): Promise<Stocked> {
+  const items = await makeItems(acting)
+  for (const { name, species, age, helper = false, note } of DEMO_MEMBERS)
+    await createRecord(acting, 'member', {
+      name,
+      species,
+      born: addDays(today, -age),
+      helper,
+      note,
+    })
+  const places = new Map<string, PlaceId>()
+  for (const { key, name, hue, minutesToHelp, note, rhythm, visits } of DEMO_PLACES) {
+    const placeId = await addPlace(acting, { name, hue, minutesToHelp, note, rhythm })
+    places.set(key, placeId)
+    const saturday = comingSaturday(today)
+    for (const [first, last, label] of visits)
+      await createVisit(acting, {
+        placeId,
+        startsOn: addDays(saturday, first - 7),
+        endsOn: addDays(saturday, last - 7),
+        label,
+      })
+  }
+  const pockets = new Map<string, PocketId>()
+  const lots = new Map<string, LotId>()
+  const receipts: Parameters<typeof receiveMany>[1][number][] = []
+  const pars = new Map<
+    string,
+    { id: string; item_id: ItemId; pocket_id: PocketId; amount: number }
+  >()
+  for (const kit of DEMO_KITS) {
+    await makeKit(acting, kit, places, pockets, today)
+    kit.pockets.forEach(([pocketName], index) => {
+      const pocketId = pockets.get(`${kit.key}/${pocketName}`)
+      if (!pocketId) return
+      for (const line of DEMO_STOCK[kit.key]?.[index] ?? []) {
+        const [key, count, par] = line
+        const itemId = items.get(key)
+        if (!itemId) continue
+        if (par > 0)
+          pars.set(`${itemId}/${pocketId}`, {
+            id: randomUUID(),
+            item_id: itemId,
+            pocket_id: pocketId,
+            amount: units(par),
+          })
+        if (count === 0) continue
+        const receipt = receiptOf(line, itemId, pocketId, today)
+        receipts.push(receipt)
+        const label = `${kit.key}/${key}`
+        lots.set(lots.has(label) ? `${label}/2` : label, receipt.lot.id)
+      }
+    })
+  }
+  await createRecords(acting, 'par', [...pars.values()])
+  await receiveMany(acting, receipts)
+  return { lots, pockets, items }
+}
+
+function receiptOf(
+  [key, count, , days, extra = {}]: DemoLine,
+  itemId: ItemId,
+  to: PocketId,
+  today: PlainDate,
+) {
+  const [, , , kind, , shop, pack, price] = DEMO_ITEMS[key]
+  const eachMinor = pack !== null && price !== null ? Math.round(price / pack) : null
+  return {
+    to,
+    amount: units(count),
+    lot: {
+      id: randomUUID() as LotId,
+      itemId,
+      expiry:
+        kind === 'instrument' && days === null ? ({ kind: 'none' } as const) : printed(today, days),
+      opened:
+        extra.opened === undefined
+          ? ({ kind: 'sealed' } as const)
+          : ({ kind: 'opened', on: addDays(today, -extra.opened) } as const),
+      condition: extra.condition ?? ('sound' as const),
+      standing: extra.held
+        ? ({ kind: 'held', reason: extra.held } as const)
+        : extra.lent
+          ? ({ kind: 'lent', to: extra.lent[0], since: addDays(today, -extra.lent[1]) } as const)
+          : READY,
+      batch: extra.batch ?? '',
+      boughtAt: shop,
+      unitPriceMinor: extra.price ?? eachMinor,
+      note: extra.note ?? '',
+    },
+  }
+}
+
+async function makeItems(acting: Acting): Promise<Map<DemoItemKey, ItemId>> {
+  const items = new Map<DemoItemKey, ItemId>()
+  const rows = (Object.keys(DEMO_ITEMS) as DemoItemKey[]).map((key) => {
+    const [name, strength, unit, kind, purpose, shop, pack, price] = DEMO_ITEMS[key]
+    const id = randomUUID() as ItemId
+    items.set(key, id)
+    return {
+      id,
+      name,
+      strength,
+      unit,
+      kind,
+      purpose,
+      shop,
+      for_whom: '',
+      essential: DEMO_ESSENTIAL.includes(key),
+      opened_clock: JSON.stringify(guessOpenedClock(name, strength, kind)),
+      pack_size: pack === null ? null : units(pack),
+      pack_price_minor: price,
+      note: '',
+    }
+  })
+  await createRecords(acting, 'item', rows)
+  return items
+}
+
+async function makeKit(
+  acting: Acting,
+  kit: (typeof DEMO_KITS)[number],
+  places: ReadonlyMap<string, PlaceId>,
+  pockets: Map<string, PocketId>,
+  today: PlainDate,
+): Promise<void> {
+  const placeId = places.get(kit.place)
+  if (!placeId) throw new Error(`The demo kit ${kit.key} has no place ${kit.place}`)
+  const kitId = await addKit(acting, {
+    placeId,
+    name: kit.name,
+    note: kit.note,
+    checkEveryDays: kit.checkEveryDays,
+  })
+  if (kit.checked)
+    await createRecord(acting, 'kit_check', {
+      kit_id: kitId,
+      on_day: addDays(today, -kit.checked[0]),
+      by_whom: kit.checked[1],
+    })
+  const rows = kit.pockets.map(
+    ([name, column, row, columns, rowCount, seconds, sort = 'inside']) => {
+      const id = randomUUID()
+      pockets.set(`${kit.key}/${name}`, id as PocketId)
+      return {
+        id,
+        kit_id: kitId,
+        name,
+        sort,
+        cell_column: column,
+        cell_row: row,
+        cell_columns: columns,
+        cell_rows: rowCount,
+        reach_seconds: seconds,
+      }
+    },
+  )
+  await createRecords(acting, 'pocket', rows)
+}
+
+/** A year of small things: uses, moves, what was thrown away. */
+async function liveThrough(
+  on: (daysAgo: number) => World,
+  caller: Caller,
+  { lots, pockets, items }: Stocked,
+  today: PlainDate,
+): Promise<void> {
+  const versions = new Map<LotId, number>()
+  let step = 0
+  const seen = (label: string) => {
+    const lotId = lots.get(label)
+    if (!lotId) throw new Error(`The demo has no lot ${label}`)
+    const seenVersion = versions.get(lotId) ?? 1
+    versions.set(lotId, seenVersion + 1)
+    step += 1
+    return { key: `demo-step-${step}`, lotId, seenVersion }
+  }
+  const pocket = (label: string): PocketId => {
+    const pocketId = pockets.get(label)
+    if (!pocketId) throw new Error(`The demo has no pocket ${label}`)
+    return pocketId
+  }
+  const by = (name: string): Caller => ({ ...caller, name })
+  const lid = pocket('hall/Lid')
+  for (const [daysAgo, count, who] of [
+    [301, 1, 'Tove'],
+    [233, 2, 'Ilse'],
+    [148, 1, 'Arlo'],
+    [57, 1, 'Ilse'],
+    [9, 2, 'Tove'],
+  ] as const)
+    await useLot(on(daysAgo), by(who), {
+      ...seen('hall/plasters'),
+      pocketId: lid,
+      amount: units(count),
+    })
+  await useLot(on(81), by('Ilse'), {
+    ...seen('pantry/rehyd'),
+    pocketId: pocket('pantry/Pouch D · stomach'),
+    amount: units(1),
+  })
+  await useLot(on(36), by('Tove'), {
+    ...seen('bath/cetTab'),
+    pocketId: pocket('bath/Top shelf · grown-ups'),
+    amount: units(1),
+  })
+  await moveLot(on(46), caller, {
+    ...seen('hall/gauze'),
+    pocketId: pocket('hall/Tray 1 · small wounds'),
+    to: pocket('pantry/Pouch A · wounds'),
+    amount: units(2),
+  })
+  await amendLot(on(20), caller, {
+    ...seen('shed/foil'),
+    details: { note: 'One fold is loose; still whole' },
+  })
+  const received = await receiveLot(on(200), by('Tove'), {
+    key: 'demo-old-drops',
+    pocketId: pocket('bath/Drops and creams'),
+    item: { id: mustItem(items, 'eyeDrops') },
+    amount: units(1),
+    par: null,
+    expiry: { kind: 'day', day: lastDayOfMonth(monthOfDay(addDays(today, -60))) },
+    openedOn: null,
+    batch: 'E204',
+    boughtAt: 'Corner pharmacy',
+    unitPriceMinor: 780,
+    note: '',
+  })
+  await discardLot(on(55), by('Tove'), {
+    key: 'demo-discard-drops',
+    lotId: received.lotId,
+    seenVersion: 1,
+    pocketId: pocket('bath/Drops and creams'),
+    amount: amount(1000),
+  })
+}
+
+function mustItem(items: ReadonlyMap<DemoItemKey, ItemId>, key: DemoItemKey): ItemId {
+  const itemId = items.get(key)
+  if (!itemId) throw new Error(`The demo has no item ${key}`)
+  return itemId
+}

@@ -1,0 +1,79 @@
+/** Who is asking, for every page and endpoint; and the headers that keep the pages to themselves. */
+import { defineMiddleware } from 'astro:middleware'
+import { problemOf } from './api/problem'
+import { runtime } from './api/runtime'
+import { callerOf } from './app/signIn'
+
+/** Reachable without a session. */
+const OPEN = ['/sign-in', '/api/auth/', '/api/demo-session', '/api/health']
+
+export const onRequest = defineMiddleware(async (context, next) => {
+  const { pathname } = context.url
+  context.locals.caller = null
+  if (context.isPrerendered) return next()
+  if (isForeignChange(context.request))
+    return new Response('Refused: sent from another site', { status: 403 })
+  const open = OPEN.some(
+    (path) => pathname === path || (path.endsWith('/') && pathname.startsWith(path)),
+  )
+  try {
+    if (!pathname.startsWith('/api/auth/') && pathname !== '/api/health')
+      context.locals.caller = await callerOf(
+        runtime().auth,
+        runtime().world.db,
+        context.request.headers,
+      )
+  } catch (error) {
+    if (pathname.startsWith('/api/')) return problemOf(error)
+    if (!open) return withHeaders(await databaseAway(error))
+  }
+  // Endpoints answer 401 themselves, in the words of the contract.
+  if (!context.locals.caller && !open && !pathname.startsWith('/api/'))
+    return context.redirect(`/sign-in?next=${encodeURIComponent(pathname + context.url.search)}`)
+  return withHeaders(await next())
+})
+
+/** A browser says where a request comes from; a change from another site is refused. */
+function isForeignChange(request: Request): boolean {
+  const site = request.headers.get('sec-fetch-site')
+  return (
+    request.method !== 'GET' &&
+    request.method !== 'HEAD' &&
+    (site === 'cross-site' || site === 'same-site')
+  )
+}
+
+async function databaseAway(error: unknown): Promise<Response> {
+  const problem = await problemOf(error).json()
+  const page = `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>${problem.title}</title><body style="font:1.1rem/1.5 system-ui;background:#F3ECDF;color:#2A1A33;max-width:36rem;margin:15vh auto;padding:0 1rem"><h1>${problem.title}</h1><p>${problem.detail}</p><p><a href="">Try again</a></p></body></html>`
+  return new Response(page, {
+    status: problem.status,
+    headers: { 'content-type': 'text/html; charset=utf-8' },
+  })
+}
+
+/** Inline styles are the component library's; scripts run only from here or by their hash. */
+function withHeaders(response: Response): Response {
+  const { headers } = response
+  headers.set('x-content-type-options', 'nosniff')
+  headers.set('referrer-policy', 'same-origin')
+  if (!headers.get('content-type')?.startsWith('text/html')) return response
+  const scripts =
+    /script-src[^;]*/.exec(headers.get('content-security-policy') ?? '')?.[0] ?? "script-src 'self'"
+  headers.set(
+    'content-security-policy',
+    [
+      "default-src 'self'",
+      scripts,
+      "style-src 'self' 'unsafe-inline'",
+      "img-src 'self' data: blob:",
+      "worker-src 'self' blob:",
+      "object-src 'none'",
+      "base-uri 'none'",
+      "form-action 'self'",
+      "frame-ancestors 'none'",
+    ].join('; '),
+  )
+  headers.set('cache-control', 'no-store')
+  return response
+}

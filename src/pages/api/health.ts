@@ -1,0 +1,14 @@
+import type { APIRoute } from 'astro'
+import { problemOf } from '../../api/problem'
+import { runtime } from '../../api/runtime'
+import { ping } from '../../db/connect'
+
+/** Whether the server and its database answer. */
+export const GET: APIRoute = async () => {
+  try {
+    await ping(runtime().world.db)
+    return Response.json({ ok: true })
+  } catch (error) {
+    return problemOf(error)
+  }
+}

@@ -1,0 +1,17 @@
+import { serveFile } from '../../../../api/serveFile'
+import { readSheet } from '../../../../app/readSheet'
+import { notFound } from '../../../../app/refusal'
+import { kitId } from '../../../../contract/values'
+import { lidSheetPdf, paperSize } from '../../../../sheets/lidSheetPdf'
+
+export const GET = serveFile(async ({ world, caller, params, url }) => {
+  const id = kitId.safeParse(params.kitId)
+  if (!id.success) throw notFound()
+  const sheet = await readSheet(world, caller, id.data)
+  return {
+    name: `${sheet.kit.replace(/[^\p{L}\p{N} -]/gu, '')} lid sheet.pdf`,
+    type: 'application/pdf',
+    inline: true,
+    body: await lidSheetPdf(sheet, paperSize(url.searchParams.get('size'))),
+  }
+})

@@ -1,0 +1,154 @@
+/** The lid sheet as a PDF for A4, A5 or Letter, with the application's own fonts. */
+import { createRequire } from 'node:module'
+import { Document, Font, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
+import type { LidSheet, SheetLine } from '../core/sheet/lidSheet'
+import { words } from '../words'
+
+export const PAPER_SIZES = ['A4', 'A5', 'LETTER'] as const
+export type PaperSize = (typeof PAPER_SIZES)[number]
+
+/** The paper asked for; A4 when it is none of ours. */
+export const paperSize = (asked: string | null): PaperSize =>
+  PAPER_SIZES.find((size) => size === asked?.toUpperCase()) ?? 'A4'
+
+const { resolve } = createRequire(import.meta.url)
+const text = (file: string) =>
+  resolve(`@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-${file}.woff`)
+const display = (file: string) =>
+  resolve(`@fontsource/bricolage-grotesque/files/bricolage-grotesque-${file}.woff`)
+
+let registered = false
+/** Letters outside the first subset come from the second: a missing one would be replaced silently. */
+function registerFonts(): void {
+  if (registered) return
+  registered = true
+  for (const subset of ['latin', 'latin-ext'])
+    Font.register({
+      family: `Text ${subset}`,
+      fonts: [
+        { src: text(`${subset}-400-normal`), fontWeight: 400 },
+        { src: text(`${subset}-700-normal`), fontWeight: 700 },
+      ],
+    })
+  for (const subset of ['latin', 'latin-ext'])
+    Font.register({
+      family: `Display ${subset}`,
+      fonts: [{ src: display(`${subset}-700-normal`), fontWeight: 700 }],
+    })
+  Font.registerHyphenationCallback((word) => [word])
+}
+
+const INK = '#2A1A33'
+const SECOND = '#5B4B63'
+const SEAM = '#A8977B'
+const body = ['Text latin', 'Text latin-ext']
+const heading = ['Display latin', 'Display latin-ext']
+
+const styles = (small: boolean) =>
+  StyleSheet.create({
+    page: {
+      paddingVertical: small ? 22 : 34,
+      paddingHorizontal: small ? 24 : 40,
+      fontFamily: body,
+      fontSize: small ? 8 : 10,
+      color: INK,
+    },
+    numbers: {
+      flexDirection: 'row',
+      backgroundColor: INK,
+      color: '#FFFDF8',
+      borderRadius: 5,
+      padding: small ? 6 : 9,
+      marginBottom: small ? 8 : 12,
+      gap: 18,
+    },
+    number: { fontFamily: heading, fontWeight: 700, fontSize: small ? 11 : 14 },
+    title: { fontFamily: heading, fontWeight: 700, fontSize: small ? 17 : 24 },
+    under: { color: SECOND, marginTop: 2, marginBottom: small ? 6 : 10 },
+    pocket: {
+      borderWidth: 1,
+      borderStyle: 'dashed',
+      borderColor: SEAM,
+      borderRadius: 5,
+      padding: small ? 5 : 8,
+      marginBottom: small ? 5 : 8,
+    },
+    pocketName: {
+      fontFamily: heading,
+      fontWeight: 700,
+      fontSize: small ? 10 : 12,
+      marginBottom: 3,
+    },
+    row: { flexDirection: 'row', paddingVertical: 1.5, gap: 6 },
+    item: { flexGrow: 1, flexBasis: '36%', fontWeight: 700 },
+    purpose: { flexGrow: 1, flexBasis: '32%', color: SECOND },
+    count: { width: small ? 42 : 56, textAlign: 'right' },
+    expiry: { width: small ? 70 : 92, textAlign: 'right' },
+    cautions: { marginTop: 4, color: SECOND, lineHeight: 1.35 },
+    foot: {
+      position: 'absolute',
+      bottom: small ? 10 : 16,
+      left: small ? 24 : 40,
+      right: small ? 24 : 40,
+      fontSize: 7,
+      color: SECOND,
+      flexDirection: 'row',
+      justifyContent: 'space-between',
+    },
+  })
+
+/** @returns the bytes of the PDF */
+export async function lidSheetPdf(sheet: LidSheet, size: PaperSize): Promise<Uint8Array> {
+  registerFonts()
+  return new Uint8Array(await renderToBuffer(<Sheet sheet={sheet} size={size} />))
+}
+
+function Sheet({ sheet, size }: { readonly sheet: LidSheet; readonly size: PaperSize }) {
+  const s = styles(size === 'A5')
+  const w = words.sheet
+  return (
+    <Document title={`${sheet.kit}, ${w.title}`} author={sheet.household} language="en">
+      <Page size={size} style={s.page}>
+        <View style={s.numbers}>
+          <Text style={s.number}>{`${w.emergency} ${sheet.numbers.emergency ?? w.blank}`}</Text>
+          <Text style={s.number}>{`${w.poison} ${sheet.numbers.poison ?? w.blank}`}</Text>
+        </View>
+        <Text style={s.title}>{sheet.kit}</Text>
+        <Text
+          style={s.under}
+        >{`${w.belongsTo(sheet.household)} · ${w.checked(sheet.checkedOn)}`}</Text>
+        {sheet.pockets.map((pocket) => (
+          <View key={pocket.name} style={s.pocket}>
+            <Text style={s.pocketName} minPresenceAhead={24}>
+              {pocket.name}
+            </Text>
+            {pocket.lines.length === 0 && <Text style={{ color: SECOND }}>{w.emptyPocket}</Text>}
+            {pocket.lines.map((line) => (
+              <Row key={`${line.title}${line.unit}`} line={line} s={s} />
+            ))}
+          </View>
+        ))}
+        <View style={s.cautions} wrap={false}>
+          {w.cautions.map((caution) => (
+            <Text key={caution}>{`• ${caution}`}</Text>
+          ))}
+        </View>
+        <View style={s.foot} fixed>
+          <Text>{w.printed(sheet.printedOn)}</Text>
+          <Text render={({ pageNumber, totalPages }) => w.page(pageNumber, totalPages)} />
+        </View>
+      </Page>
+    </Document>
+  )
+}
+
+function Row({ line, s }: { readonly line: SheetLine; readonly s: ReturnType<typeof styles> }) {
+  return (
+    <View style={s.row} wrap={false}>
+      <Text style={s.item}>{line.title}</Text>
+      <Text style={s.purpose}>{line.purpose}</Text>
+      <Text style={s.count}>{words.sheet.count(line)}</Text>
+      <Text style={s.expiry}>{words.sheet.expiry(line)}</Text>
+    </View>
+  )
+}

@@ -1,0 +1,704 @@
+/** English. */
+import type { PlainDate } from '../core/calendar/plainDate'
+import type { NextThere } from '../core/calendar/presence'
+import type { DateRefusal } from '../core/calendar/readPrintedDate'
+import type { Field } from '../core/interchange/headings'
+import type { LineFault } from '../core/interchange/readLine'
+import type { Amount } from '../core/quantity/amount'
+import { formatAmount } from '../core/quantity/amount'
+import type { AmountRefusal } from '../core/quantity/readAmount'
+import type { SheetLine } from '../core/sheet/lidSheet'
+import type { OpenedClock } from '../core/shelf-life/openedClock'
+import { OPENED_RULES } from '../core/shelf-life/openedRules'
+import type { ItemKind } from '../core/stock/item'
+import type { LotState, SpentWhy } from '../core/stock/judge'
+import { actWord } from './acts'
+import {
+  awayFrom,
+  capital,
+  counted,
+  expiryText,
+  fullDay,
+  longDay,
+  monthYear,
+  numberWord,
+  shortDay,
+  weekdayDay,
+} from './format'
+
+const list = (names: readonly string[]): string =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
+const things = (count: number, one = 'thing', many = 'things'): string =>
+  `${numberWord(count)} ${count === 1 ? one : many}`
+const the = (place: string): string => `the ${place.charAt(0).toLowerCase()}${place.slice(1)}`
+
+type Headline =
+  | { code: 'nothing_kept' }
+  | { code: 'essentials_bare'; count: number; place: string; title: string }
+  | { code: 'turns_before_back'; count: number; place: string; visit: PlainDate }
+  | { code: 'spent' | 'turning' | 'below_par'; count: number; places: string[] }
+  | { code: 'all_well'; nextDay: PlainDate | null }
+type Spare = { place: string; amount: Amount } | null
+type Reason =
+  | { code: 'spent'; why: SpentWhy }
+  | { code: 'held'; reason: string }
+  | { code: 'lent'; to: string; since: PlainDate }
+  | { code: 'turns'; day: PlainDate; clock: 'printed' | 'opened'; spare: Spare }
+  | { code: 'below_par'; good: Amount; par: Amount; spare: Spare }
+  | { code: 'check_due'; since: PlainDate; by: string }
+  | { code: 'never_checked' }
+  | { code: 'dates_missing'; count: number }
+
+const spentBecause = (why: SpentWhy, today: PlainDate): string => {
+  switch (why.kind) {
+    case 'date':
+      return why.clock === 'opened'
+        ? `its time after opening ended ${shortDay(why.day, today)}; the printed date no longer counts`
+        : `past its date, ${shortDay(why.day, today)}`
+    case 'opened':
+      return 'opened, so no longer sterile'
+    case 'condition':
+      return why.condition
+  }
+}
+
+const SAFE_WAY: Readonly<Record<ItemKind, string>> = {
+  medicine: 'Hand it in at a pharmacy; not in the sink, not in the bin.',
+  sharp: 'Into a sharps box, then to the pharmacy or recycling yard; never loose in a bin.',
+  battery: 'Into the battery box of a shop; tape the poles.',
+  pressurised: 'Hand it in: it may burst when pierced or heated.',
+  sterile: 'Household waste; what is unopened and dry may serve for practice.',
+  supply: 'Household waste.',
+  instrument: 'Metal or small electric goods to the recycling yard.',
+  food: 'Compost or household waste.',
+  paper: 'Shred what names a person, then paper.',
+}
+
+const FIELD_NAMES: Readonly<Record<Field, string>> = {
+  item: 'Item',
+  strength: 'Strength or size',
+  purpose: 'What for',
+  forWhom: 'For whom',
+  amount: 'How many',
+  par: 'How many belong',
+  expiry: 'Expiry',
+  opened: 'Opened',
+  place: 'Place',
+  kit: 'Kit',
+  pocket: 'Pocket',
+  price: 'Price',
+  shop: 'Shop',
+  pack: 'Pack size',
+  batch: 'Batch',
+  note: 'Note',
+}
+
+const dateRefusal = (refusal: DateRefusal): string =>
+  ({
+    no_such_day: 'there is no such day; look at the pack again',
+    not_a_date: 'this is no date; write it like 03/2027, 15 Mar 2027, or none',
+    out_of_range: 'the year is outside 1900 to 2199',
+  })[refusal.code]
+
+const amountRefusal = (refusal: AmountRefusal): string => {
+  switch (refusal.code) {
+    case 'no_number':
+      return 'there is no number in this; write it like 12, 2 x 10 or half'
+    case 'negative':
+      return 'an amount cannot be less than nothing'
+    case 'too_many':
+      return 'more than a hundred thousand; is that so?'
+    case 'too_fine':
+      return 'finer than a thousandth; round it'
+    case 'comma_two_ways':
+      return `${refusal.readings[0]} or ${refusal.readings[1]}? Write it without the comma`
+  }
+}
+
+const state = (judged: LotState, today: PlainDate): string => {
+  switch (judged.state) {
+    case 'sound':
+      if (judged.lastGood.kind !== 'day')
+        return judged.lastGood.kind === 'open_ended' && judged.lastGood.why === 'not_recorded'
+          ? 'date not looked'
+          : 'no date'
+      return judged.lastGood.clock === 'opened'
+        ? `opened, to ${shortDay(judged.lastGood.day, today)}`
+        : monthOrDay(judged.lastGood.day, today)
+    case 'turning':
+      return `${judged.clock === 'opened' ? 'opened, ' : ''}turns ${shortDay(judged.day, today)}`
+    case 'spent':
+      return judged.why.kind === 'date'
+        ? `spent ${shortDay(judged.why.day, today)}`
+        : judged.why.kind === 'opened'
+          ? 'spent: opened'
+          : `spent: ${judged.why.condition}`
+    case 'held':
+      return `held: ${judged.reason}`
+    case 'lent':
+      return `lent to ${judged.to}`
+  }
+}
+
+const monthOrDay = (day: PlainDate, today: PlainDate): string =>
+  day.slice(0, 4) === today.slice(0, 4) ? shortDay(day, today) : monthYear(day)
+
+export const en = {
+  name: 'Vivid Satchel',
+  tagline: 'What is where, what turns, what to do about it',
+  tabs: {
+    watch: 'Watch',
+    kits: 'Kits',
+    restock: 'Restock',
+    bring: 'Bring in',
+    print: 'Print',
+    household: 'Household',
+  },
+  find: {
+    label: 'Find anything',
+    hint: 'Where are the tweezers?',
+    none: (q: string) => `Nothing here is called “${q}”.`,
+    start: 'Type a word of what you look for: a thing, what it is for, a kit, a place.',
+    close: 'Close',
+    result: 'Results',
+  },
+  strap: {
+    next: (next: NextThere, today: PlainDate): string =>
+      next.kind === 'now'
+        ? 'here now'
+        : next.kind === 'unknown'
+          ? 'no visit planned'
+          : awayFrom(next.day, today) === 'tomorrow'
+            ? 'tomorrow'
+            : weekdayDay(next.day, today),
+    todo: (count: number): string => (count === 0 ? 'nothing to do' : `${count} to do`),
+    readiness: (value: number | null): string => (value === null ? '–' : String(value)),
+    readinessLong: (value: number | null): string =>
+      value === null ? 'no pars set' : `${value} of 100 ready`,
+    all: 'All places',
+    label: 'Places',
+  },
+  watch: {
+    headline: (h: Headline): string => {
+      switch (h.code) {
+        case 'nothing_kept':
+          return 'Nothing is kept here yet'
+        case 'essentials_bare':
+          return h.count === 1
+            ? `${h.title} is missing at ${the(h.place)}`
+            : `${capital(things(h.count, 'essential', 'essentials'))} are missing at ${the(h.place)}`
+        case 'turns_before_back':
+          return `${capital(things(h.count))} ${h.count === 1 ? 'turns' : 'turn'} before anyone is back at ${the(h.place)}`
+        case 'spent':
+          return `${capital(things(h.count))} ${h.count === 1 ? 'is' : 'are'} spent at ${list(h.places.map(the))}`
+        case 'turning':
+          return `${capital(things(h.count))} ${h.count === 1 ? 'turns' : 'turn'} soon at ${list(h.places.map(the))}`
+        case 'below_par':
+          return `${capital(things(h.count))} ${h.count === 1 ? 'is' : 'are'} short at ${list(h.places.map(the))}`
+        case 'all_well':
+          return 'All is sound'
+      }
+    },
+    under: (h: Headline, today: PlainDate): string => {
+      switch (h.code) {
+        case 'nothing_kept':
+          return 'Bring in the list you have, or add a kit and put things into it.'
+        case 'essentials_bare':
+          return 'An essential is something a person may need within minutes. Put it back first.'
+        case 'turns_before_back':
+          return `Carry replacements on ${longDay(h.visit)}. The rest can wait for its next visit.`
+        case 'spent':
+          return 'Throw them away safely; what they leave bare is on the list below.'
+        case 'turning':
+          return 'Replace them before they turn, or use them up where they are needed.'
+        case 'below_par':
+          return 'What belongs there is not all there. The restock list has the packs.'
+        case 'all_well':
+          return h.nextDay === null
+            ? 'Nothing has a date that runs out.'
+            : `The next thing turns ${fullDay(h.nextDay)}, ${awayFrom(h.nextDay, today)}.`
+      }
+    },
+    ribbon: 'The coming eighteen months',
+    ribbonLots: (count: number): string => (count === 1 ? '1 lot turns' : `${count} lots turn`),
+    more: (count: number): string => `+${count}`,
+    today: 'today',
+    nothingTurns: 'nothing turns here',
+    group: (place: string, next: NextThere, today: PlainDate): string =>
+      next.kind === 'now'
+        ? `${place}, now`
+        : next.kind === 'on'
+          ? `${place}, ${awayFrom(next.day, today) === 'tomorrow' ? 'tomorrow' : weekdayDay(next.day, today)}`
+          : place,
+    visit: (next: NextThere): string => (next.kind === 'on' ? next.label : ''),
+    errands: 'Errands',
+    acts: {
+      throw_away: 'Throw away safely',
+      ask: 'Ask',
+      put_back: 'Put back',
+      replace: 'Replace',
+      top_up: 'Top up',
+      check: 'Check',
+    },
+    reason: (reason: Reason, today: PlainDate): string => {
+      const from = (spare: Spare) =>
+        spare ? `; ${the(spare.place)} has ${formatAmount(spare.amount)} to spare` : ''
+      switch (reason.code) {
+        case 'spent':
+          return spentBecause(reason.why, today)
+        case 'held':
+          return `on hold ${reason.reason}`
+        case 'lent':
+          return `${reason.to} has it since ${shortDay(reason.since, today)}`
+        case 'turns':
+          return `${reason.clock === 'opened' ? 'opened, good' : 'good'} to ${shortDay(reason.day, today)}${from(reason.spare)}`
+        case 'below_par':
+          return `${formatAmount(reason.good)} of ${formatAmount(reason.par)} there${from(reason.spare)}`
+        case 'check_due':
+          return `last looked through ${shortDay(reason.since, today)} by ${reason.by}`
+        case 'never_checked':
+          return 'never looked through yet'
+        case 'dates_missing':
+          return `${capital(things(reason.count, 'pack has', 'packs have'))} no date recorded; read it off the pack`
+      }
+    },
+    press: {
+      throw_away: 'Done',
+      ask: 'Open',
+      put_back: 'Back',
+      replace: 'To list',
+      top_up: 'To list',
+      check: 'Looked',
+    },
+    open: 'Open',
+    later: 'Later',
+    laterLong: (title: string): string => `Put off: ${title}`,
+    safeWay: (kind: ItemKind | null): string => (kind ? SAFE_WAY[kind] : ''),
+    nothingToDo: 'Nothing to do here.',
+    showAll: (total: number): string => `Show all ${total}`,
+    aside: (later: number, listed: number): string =>
+      [later > 0 ? `${later} put off` : '', listed > 0 ? `${listed} on the shopping list` : '']
+        .filter(Boolean)
+        .join(' · '),
+    emptyBring: 'Bring a list in',
+    emptyKit: 'Add a kit',
+    disclaimer:
+      'Vivid Satchel keeps count; it gives no medical or veterinary advice. In need call first. The pack label and the prescriber win.',
+  },
+  state,
+  stateWord: {
+    sound: 'sound',
+    turning: 'turning',
+    spent: 'spent',
+    held: 'held',
+    lent: 'lent',
+    bare: 'bare',
+    thin: 'thin',
+    none: '',
+  },
+  kits: {
+    title: 'Kits',
+    add: 'Add a kit',
+    addPlace: 'Add a place',
+    name: 'Name',
+    where: 'Place',
+    note: 'Where it hangs or stands',
+    pockets: 'Pockets, one a line',
+    pocketsHint: 'As they are: lid, tray 1, side pocket, fridge door',
+    none: 'No kit here yet.',
+    noPlaces: 'Add a place first: home, car, cottage.',
+    summary: (pockets: number, lots: number): string =>
+      `${pockets} ${pockets === 1 ? 'pocket' : 'pockets'} · ${lots} ${lots === 1 ? 'lot' : 'lots'}`,
+    counts: (spent: number, turning: number, short: number): string =>
+      [
+        spent > 0 ? `${spent} spent` : '',
+        turning > 0 ? `${turning} turning` : '',
+        short > 0 ? `${short} short` : '',
+      ]
+        .filter(Boolean)
+        .join(' · ') || 'all sound',
+    lastCheck: (check: { on: PlainDate; by: string } | null, today: PlainDate): string =>
+      check
+        ? `looked through ${shortDay(check.on, today)} by ${check.by}`
+        : 'not looked through yet',
+    rhythm: 'Who is there',
+    always: 'Always somebody',
+    weekdays: 'On weekdays',
+    visits: 'Only on visits',
+    create: 'Add',
+    cancel: 'Cancel',
+  },
+  mat: {
+    nextCheck: (day: PlainDate, today: PlainDate): string => `must last to ${shortDay(day, today)}`,
+    reach: (seconds: number): string => `${seconds} s`,
+    empty: 'empty',
+    addHere: 'Add',
+    addTo: (pocket: string): string => `Add to ${pocket}`,
+    addPocket: 'Add a pocket',
+    elsewhere: 'kept elsewhere',
+    outside: 'outside',
+    print: 'Lid sheet',
+    looked: 'Looked through',
+    edit: 'Change kit',
+    ofPar: (amount: Amount, par: Amount): string => `${formatAmount(amount)}/${formatAmount(par)}`,
+    bare: 'bare',
+    pickOne: 'Pick a tag to see it and act on it.',
+    legend: 'Outlines',
+    keys: 'Arrows move between tags, Enter opens, then U O M X C E.',
+    tagLabel: (title: string, amount: string, par: string, stateText: string): string =>
+      `${title}, ${amount}${par ? ` of ${par}` : ''}, ${stateText}`,
+  },
+  lot: {
+    goodUntil: 'Good until',
+    whichClock: 'Which clock',
+    printed: 'printed',
+    openedClock: 'opened',
+    openedOn: 'Opened',
+    rule: 'After opening',
+    there: 'Here now',
+    belongs: 'Belongs here',
+    alsoAt: 'Also at',
+    purpose: 'What for',
+    forWhom: 'For whom',
+    batch: 'Batch',
+    price: 'Price of one',
+    boughtAt: 'Bought at',
+    note: 'Note',
+    held: 'On hold',
+    condition: 'Condition',
+    use: 'Use some',
+    open: 'Open',
+    move: 'Move to…',
+    discard: 'Throw away safely',
+    count: 'Correct the count',
+    edit: 'Change details',
+    history: 'History',
+    howMany: 'How many',
+    found: 'How many are there',
+    toWhere: 'To which pocket',
+    onDay: 'Opened on',
+    confirm: {
+      use: 'Use',
+      open: 'Open',
+      move: 'Move',
+      discard: 'Thrown away',
+      count: 'Count',
+      edit: 'Save',
+    },
+    par: 'How many belong here',
+    expiry: 'Printed date',
+    expiryHint: '03/2027, 15 Mar 2027 or none',
+    standing: 'May it be used?',
+    ready: 'Yes',
+    heldFor: 'On hold',
+    lent: 'Lent',
+    heldReason: 'Waits for',
+    lentTo: 'Who has it',
+    lastDay: (day: PlainDate): string => fullDay(day),
+    noEnd: 'no date',
+    notLooked: 'nobody has looked',
+    clockRule: (clock: OpenedClock): string =>
+      clock.kind === 'rule'
+        ? OPENED_RULES[clock.rule].name
+        : clock.kind === 'own'
+          ? `${clock.days} days (${clock.source})`
+          : 'no period set',
+    clockSource: (clock: OpenedClock): string =>
+      clock.kind === 'rule'
+        ? OPENED_RULES[clock.rule].source
+        : clock.kind === 'own'
+          ? clock.source
+          : 'Read the label and set the days.',
+    did: (
+      entry: {
+        day: PlainDate
+        who: string
+        kind: string
+        amount: Amount | null
+        from: string | null
+        to: string | null
+        fields: string[]
+      },
+      unit: string,
+    ): string =>
+      `${fullDay(entry.day)}: ${entry.who} ${actWord(entry.kind)}${entry.amount !== null && entry.kind !== 'amended' ? `, ${counted(entry.amount, unit)}` : ''}${entry.kind === 'moved' && entry.to ? ` to ${entry.to}` : ''}`,
+    unclear: { ask: 'This date can be read in two ways: choose one.', refused: dateRefusal },
+    sooner: (where: string): string => `One that turns sooner lies in ${where}: take that first.`,
+    itemDetails: 'The item, everywhere',
+    essential: 'Essential: needed within minutes',
+    shop: 'Shop',
+    pack: 'Pack holds',
+    packPrice: 'Price of a pack',
+    kind: 'Sort',
+    close: 'Close',
+  },
+  add: {
+    title: (pocket: string): string => `Add to ${pocket}`,
+    item: 'What is it',
+    strength: 'Strength or size',
+    unit: 'Counted in',
+    unitHint: 'tablet, pair, bottle',
+    amount: 'How many',
+    par: 'How many belong here',
+    expiry: 'Printed date',
+    purpose: 'What for',
+    price: 'Price of one',
+    batch: 'Batch',
+    put: 'Put in',
+    known: 'The household has this already',
+    parHint: 'leave empty to keep it',
+  },
+  restock: {
+    title: 'Restock',
+    none: 'Every par is met until the next check. Nothing to buy.',
+    noShop: 'Any shop',
+    total: (sum: string, unpriced: number): string =>
+      `about ${sum}${unpriced > 0 ? ` and ${unpriced} without a price` : ''}`,
+    headline: (lines: number, bought: number): string =>
+      lines === 0
+        ? 'Nothing to buy'
+        : `${capital(things(lines, 'line', 'lines'))} to buy${bought > 0 ? `, ${numberWord(bought)} in the bag` : ''}`,
+    under: 'Counted is only what is still good at the next check there.',
+    packs: (packs: number | null, size: Amount | null, unit: string): string =>
+      packs === null || size === null
+        ? ''
+        : packs === 0
+          ? 'from the pack above'
+          : `${packs} ${packs === 1 ? 'pack' : 'packs'} of ${formatAmount(size)}${unit && size === 1000 ? ` ${unit}` : ''}`,
+    why: (good: Amount, par: Amount, turning: Amount): string =>
+      `${formatAmount(good)} of ${formatAmount(par)} there${turning > 0 ? `, ${formatAmount(turning)} of them turning` : ''}`,
+    bought: 'Bought',
+    putAway: 'Put away',
+    print: 'Print',
+    receive: (title: string): string => `Put away: ${title}`,
+    into: 'Into',
+    printed: (day: PlainDate): string => `As of ${fullDay(day)}`,
+    listed: 'on the list',
+    need: (units: number, unit: string): string => counted((units * 1000) as Amount, unit),
+  },
+  bring: {
+    title: 'Bring a list in',
+    under:
+      'A table from a spreadsheet or a text file, as you keep it. Nothing is written before you say so.',
+    file: 'Choose a file',
+    paste: 'or paste it here',
+    read: 'Read it',
+    template: 'Template',
+    export: 'Export what is here',
+    drop: 'CSV, TSV or semicolons; UTF-8 or Windows-1252',
+    cancel: 'Cancel',
+    reading: (done: number, total: number): string => `Read ${done} of ${total} lines`,
+    writing: 'Writing it down…',
+    refused: {
+      too_large: 'That is more than 8 MB. Bring it in in parts.',
+      workbook: 'This is a workbook, not text. Save it as CSV in the spreadsheet and bring that.',
+      not_text: 'This is no text file. Save the list as CSV and bring that.',
+      empty: 'There is nothing in it.',
+      too_many_lines: 'More than 20,000 lines. Bring it in in parts.',
+      no_rows: 'There is no line in it.',
+    },
+    summary: (ready: number, ask: number, fault: number, already: number): string =>
+      [
+        `${ready} ready`,
+        ask > 0 ? `${ask} to answer` : '',
+        fault > 0 ? `${fault} to mend` : '',
+        already > 0 ? `${already} already here` : '',
+      ]
+        .filter(Boolean)
+        .join(' · '),
+    columns: 'What the columns mean',
+    leaveOut: 'leave out',
+    fallback: 'Lines that do not say go to',
+    place: 'Place',
+    kit: 'Kit',
+    pocket: 'Pocket',
+    show: { all: 'All lines', needs: 'Needs you', ready: 'Ready', already: 'Already here' },
+    line: 'Line',
+    leaveOutLine: 'Leave out',
+    takeIn: 'Take in',
+    leftOut: 'left out',
+    confirm: (count: number): string => `Bring in ${count} ${count === 1 ? 'line' : 'lines'}`,
+    done: (lots: number, kits: number): string =>
+      `${capital(things(lots, 'lot', 'lots'))} brought in${kits > 0 ? `, ${things(kits, 'new kit', 'new kits')}` : ''}`,
+    toWatch: 'See what to do',
+    again: 'Bring in another list',
+    whichDate: 'Which day is meant?',
+    expiryText,
+    field: FIELD_NAMES,
+    takenAsOne: 'no amount given, taken as 1',
+    fault: (fault: LineFault): string => {
+      const name = FIELD_NAMES[fault.field]
+      switch (fault.code) {
+        case 'missing':
+          return `${name}: there is nothing`
+        case 'too_long':
+          return `${name}: too long, shorten it`
+        case 'not_a_price':
+          return `${name}: this is no price; write it like 4.90`
+        case 'not_a_day':
+          return `${name}: give the day, not only the month`
+        case 'in_future':
+          return `${name}: that day has not come yet`
+        case 'date':
+          return `${name}: ${dateRefusal(fault.refusal)}`
+        case 'amount':
+          return `${name}: ${amountRefusal(fault.refusal)}`
+      }
+    },
+    farOff: 'That is more than twenty years off. Is it meant?',
+    countDiffers: (there: Amount, listed: Amount): string =>
+      `here with ${formatAmount(there)}, listed with ${formatAmount(listed)}: left as it is; correct the count on the mat`,
+    unitDiffers: (ours: string, theirs: string): string =>
+      `counted in ${ours} here, in ${theirs} on the list: mend the amount`,
+    already: 'already here',
+    needsYou: 'Answer or mend these first, or leave them out.',
+    onlyPar: 'only how many belong',
+  },
+  sheet: {
+    title: 'lid sheet',
+    emergency: 'Emergency',
+    poison: 'Poison line',
+    blank: '________________',
+    belongsTo: (household: string): string => `Belongs to the ${household}`,
+    checked: (day: PlainDate | null): string =>
+      day ? `checked on ${fullDay(day)}` : 'not checked yet',
+    printed: (day: PlainDate): string => `Vivid Satchel · printed ${fullDay(day)}`,
+    page: (page: number, of: number): string => `${page} of ${of}`,
+    emptyPocket: 'empty',
+    count: (line: SheetLine): string =>
+      line.par > 0
+        ? `${formatAmount(line.good)} of ${formatAmount(line.par)}`
+        : formatAmount(line.good),
+    expiry: (line: SheetLine): string =>
+      line.expiry === null
+        ? 'none here'
+        : `${line.opened ? 'opened, ' : ''}${expiryText(line.expiry)}`,
+    cautions: [
+      'Call the emergency number first. For anything swallowed call the poison line first; bring nothing up without its word.',
+      'The pack label, the prescriber and the vet win over this sheet. It gives no doses and no medical or veterinary advice.',
+      'Use only what you know how to use. Give strangers no medicine. Look at the date and the seal before you use a thing.',
+      'Nothing cold or hot straight on skin. An animal in pain bites: wrap or muzzle it first, never one that vomits or cannot breathe.',
+    ],
+    headings: { item: 'Item', purpose: 'What for', count: 'There / belongs', expiry: 'Good until' },
+    pdf: 'PDF',
+    size: 'Paper',
+    printNow: 'Print',
+    all: 'Sheets for the lids',
+    under: 'One for each kit, for the inside of its lid. They name no member, price or address.',
+    back: 'Back to the kit',
+  },
+  household: {
+    title: 'Household',
+    settings: 'Settings',
+    members: 'People and animals',
+    places: 'Places',
+    name: 'Name',
+    timeZone: 'Time zone',
+    country: 'Country for the numbers to call',
+    ownNumbers: 'its own numbers',
+    emergency: 'Emergency number',
+    poison: 'Poison line',
+    fromCountry: (number: string): string => `${number} by country`,
+    dateOrder: 'Dates are written',
+    dayFirst: 'day first (31/12)',
+    monthFirst: 'month first (12/31)',
+    lookahead: 'Days ahead that count as turning',
+    currency: 'Currency',
+    save: 'Save',
+    saved: 'Saved',
+    add: 'Add',
+    species: 'Person or animal',
+    born: 'Born',
+    note: 'Note',
+    remove: 'Take off',
+    helper: 'helps others',
+    addVisit: 'Add a visit',
+    from: 'From',
+    to: 'To',
+    label: 'What it is',
+    minutes: 'Minutes to help',
+    weekStart: 'Week starts',
+    monday: 'Monday',
+    sunday: 'Sunday',
+    units: 'Units',
+    metric: 'metric',
+    us: 'US',
+    noMembers: 'Nobody is here yet.',
+    recent: 'Lately',
+    age: (days: number): string =>
+      days < 730 ? `${Math.floor(days / 30.44)} months` : `${Math.floor(days / 365.25)} years`,
+  },
+  signIn: {
+    title: 'Vivid Satchel',
+    lead: 'First aid kits at home, in the car, at the cottage and on the body: what is where, what turns, what to do about it.',
+    demo: 'Open the demo household',
+    demoHint: 'Made-up people and animals; change what you like.',
+    or: 'or your own household',
+    email: 'E-mail',
+    password: 'Password',
+    name: 'Your name',
+    signIn: 'Sign in',
+    signUp: 'Make an account',
+    toSignUp: 'New here? Make an account',
+    toSignIn: 'Have an account? Sign in',
+    wrong: 'E-mail or password is not right. Check both and try again.',
+    taken: 'There is an account with this e-mail. Sign in instead.',
+    short: 'Use ten characters or more for the password.',
+    failed: 'It could not be done just now. Try again in a moment.',
+    signOut: 'Sign out',
+  },
+  undo: {
+    undo: 'Undo',
+    undone: 'Taken back',
+    offline: 'No connection: this was not sent. It is kept here; try again.',
+    retry: 'Try again',
+    dismiss: 'Close',
+    did: {
+      throw_away: 'Thrown away',
+      put_back: 'Back in its pocket',
+      replace: 'On the shopping list',
+      top_up: 'On the shopping list',
+      check: 'Noted as looked through',
+      later: (until: PlainDate): string => `Put off to ${fullDay(until)}`,
+      use: 'Used',
+      open: 'Opened',
+      move: 'Moved',
+      discard: 'Thrown away',
+      count: 'Count noted',
+      edit: 'Details changed',
+      put: 'Put in',
+      bought: 'Ticked as bought',
+      unticked: 'Tick taken off',
+      saved: 'Saved',
+      par: 'Par set',
+      imported: 'List brought in',
+    },
+  },
+  keys: {
+    title: 'Keys',
+    open: 'Keys',
+    rows: [
+      ['/', 'find anything'],
+      ['?', 'this list'],
+      ['1 – 6', 'Watch, Kits, Restock, Bring in, Print, Household'],
+      ['t', 'torch: dark, large, for the night'],
+      ['arrows', 'from tag to tag on a mat'],
+      ['Enter', 'open a tag'],
+      ['u o m x c e', 'use, open, move, throw away, count, change'],
+      ['a', 'add to the pocket of the tag'],
+      ['z', 'undo the last act'],
+      ['Esc', 'close'],
+    ],
+  },
+  look: { light: 'Light', dark: 'Dark', torch: 'Torch', label: 'Look' },
+  errors: {
+    title: 'That did not work',
+    load: 'It could not be loaded.',
+    again: 'Try again',
+    notFound: 'This is not here',
+    notFoundHint: 'It may have been taken away, or the address is wrong.',
+    home: 'To Watch',
+    loading: 'Reading the record…',
+    skip: 'To the main part',
+  },
+} as const
