@@ -62,16 +62,17 @@ const spentBecause = (why: SpentWhy, today: PlainDate): string => {
   }
 }
 
+/** What must not go into the household bin; "" where it may. */
 const SAFE_WAY: Readonly<Record<ItemKind, string>> = {
   medicine: 'Hand it in at a pharmacy; not in the sink, not in the bin.',
   sharp: 'Into a sharps box, then to the pharmacy or recycling yard; never loose in a bin.',
   battery: 'Into the battery box of a shop; tape the poles.',
   pressurised: 'Hand it in: it may burst when pierced or heated.',
-  sterile: 'Household waste; what is unopened and dry may serve for practice.',
-  supply: 'Household waste.',
-  instrument: 'Metal or small electric goods to the recycling yard.',
-  food: 'Compost or household waste.',
-  paper: 'Shred what names a person, then paper.',
+  sterile: '',
+  supply: '',
+  instrument: '',
+  food: '',
+  paper: 'Shred what names a person.',
 }
 
 const FIELD_NAMES: Readonly<Record<Field, string>> = {

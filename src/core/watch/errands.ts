@@ -69,12 +69,17 @@ export function errands(survey: Survey): readonly Errand[] {
   return all.sort(
     (a, b) =>
       rank(a) - rank(b) ||
+      Number(comesFirst(b)) - Number(comesFirst(a)) ||
       ERRAND_ACTS.indexOf(a.act) - ERRAND_ACTS.indexOf(b.act) ||
       Number(b.essential) - Number(a.essential) ||
       (a.due ?? '').localeCompare(b.due ?? '') ||
       a.key.localeCompare(b.key),
   )
 }
+
+/** An essential that lacks or turns comes before all tidying up. */
+const comesFirst = ({ essential, act }: Errand): boolean =>
+  essential && (act === 'top_up' || act === 'replace')
 
 function errandOfHolding(holding: JudgedHolding): Errand[] {
   const { judged, lot, item, site, amount } = holding

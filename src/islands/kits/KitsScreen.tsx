@@ -1,0 +1,241 @@
+/** All kits by place, and adding places and kits. */
+import { Button, Modal, Select, Textarea, TextInput } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import type { z } from 'zod'
+import { createKit, createPlace, readKits } from '../../contract/endpoints'
+import type * as v from '../../contract/values'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import { useActing } from '../../ui/acting'
+import { call } from '../../ui/api'
+import { Frame, type Strap } from '../../ui/Frame'
+import { words } from '../../words'
+import classes from './kits.module.css'
+
+type KitCard = z.infer<typeof v.kitCard>
+
+interface Props {
+  readonly strap: Strap
+  readonly kits: readonly KitCard[]
+  readonly place: string | null
+}
+
+export const KitsScreen = (props: Props) => (
+  <Frame tab="kits" strap={props.strap} place={props.place}>
+    <Kits {...props} />
+  </Frame>
+)
+
+const w = words.kits
+
+function Kits({ strap: first, kits: initial, place }: Props) {
+  const { data } = useQuery({
+    queryKey: ['kits'],
+    queryFn: () => call(readKits),
+    initialData: { kits: [...initial], pockets: [] },
+  })
+  const { data: strap } = useQuery<Strap>({
+    queryKey: ['strap'],
+    initialData: first,
+    enabled: false,
+  })
+  const [adding, setAdding] = useState<'kit' | 'place' | null>(null)
+  const shown = strap.places.filter(({ id }) => place === null || id === place)
+  return (
+    <>
+      <header className={classes.head}>
+        <h1>{w.title}</h1>
+        <Button variant="default" onClick={() => setAdding('place')}>
+          {w.addPlace}
+        </Button>
+        <Button disabled={strap.places.length === 0} onClick={() => setAdding('kit')}>
+          {w.add}
+        </Button>
+      </header>
+      {strap.places.length === 0 && <p className="second">{w.noPlaces}</p>}
+      {shown.map((at) => {
+        const here = data.kits.filter(({ placeId }) => placeId === at.id)
+        return (
+          <section key={at.id} className={classes.place} data-hue={at.hue}>
+            <h2>
+              {at.name} <small>{words.strap.next(at.next, strap.today)}</small>
+            </h2>
+            {here.length === 0 && <p className="second">{w.none}</p>}
+            <div className={classes.cards}>
+              {here.map((kit) => (
+                <KitTile key={kit.id} kit={kit} today={strap.today} />
+              ))}
+            </div>
+          </section>
+        )
+      })}
+      <AddPlace opened={adding === 'place'} onClose={() => setAdding(null)} />
+      <AddKit
+        opened={adding === 'kit'}
+        onClose={() => setAdding(null)}
+        strap={strap}
+        place={place}
+      />
+    </>
+  )
+}
+
+const KitTile = ({ kit, today }: { readonly kit: KitCard; readonly today: PlainDate }) => (
+  <a href={`/kits/${kit.id}`} className={classes.card}>
+    <span className={classes.handle} aria-hidden />
+    <b>{kit.name}</b>
+    <strong>{words.strap.readiness(kit.readiness)}</strong>
+    <small>{kit.note}</small>
+    <span className={classes.counts} data-fine={kit.spent + kit.turning + kit.short === 0}>
+      {w.counts(kit.spent, kit.turning, kit.short)}
+    </span>
+    <small>
+      {w.summary(kit.pockets, kit.lots)} · {w.lastCheck(kit.lastCheck, today)}
+    </small>
+  </a>
+)
+
+type RhythmKind = 'always' | 'weekdays' | 'visits'
+
+function AddPlace({ opened, onClose }: { readonly opened: boolean; readonly onClose: () => void }) {
+  const { run, busy } = useActing()
+  const [name, setName] = useState('')
+  const [rhythm, setRhythm] = useState<RhythmKind>('always')
+  const submit = async () => {
+    const result = await run(
+      createPlace,
+      {
+        body: {
+          name,
+          rhythm:
+            rhythm === 'weekdays' ? { kind: 'weekdays', days: [1, 2, 3, 4, 5] } : { kind: rhythm },
+        },
+      },
+      words.undo.did.saved,
+    )
+    if (result) {
+      setName('')
+      onClose()
+    }
+  }
+  return (
+    <Modal
+      opened={opened}
+      onClose={onClose}
+      title={w.addPlace}
+      closeButtonProps={{ 'aria-label': w.cancel }}
+    >
+      <form
+        className={classes.form}
+        onSubmit={(event) => {
+          event.preventDefault()
+          void submit()
+        }}
+      >
+        <TextInput
+          data-autofocus
+          label={w.name}
+          required
+          withAsterisk={false}
+          maxLength={120}
+          value={name}
+          onChange={(event) => setName(event.currentTarget.value)}
+        />
+        <Select
+          label={w.rhythm}
+          value={rhythm}
+          onChange={(value) => setRhythm((value ?? 'always') as RhythmKind)}
+          data={[
+            { value: 'always', label: w.always },
+            { value: 'weekdays', label: w.weekdays },
+            { value: 'visits', label: w.visits },
+          ]}
+        />
+        <Button type="submit" loading={busy}>
+          {w.create}
+        </Button>
+      </form>
+    </Modal>
+  )
+}
+
+function AddKit({
+  opened,
+  onClose,
+  strap,
+  place,
+}: {
+  readonly opened: boolean
+  readonly onClose: () => void
+  readonly strap: Strap
+  readonly place: string | null
+}) {
+  const { run, busy } = useActing()
+  const [fields, setFields] = useState({ name: '', note: '', pockets: '', placeId: place ?? '' })
+  const placeId = fields.placeId || strap.places[0]?.id || ''
+  const submit = async () => {
+    const pockets = fields.pockets
+      .split('\n')
+      .map((line) => line.trim())
+      .filter((line) => line !== '')
+    const result = await run(
+      createKit,
+      {
+        body: {
+          placeId,
+          name: fields.name,
+          note: fields.note,
+          ...(pockets.length > 0 && { pockets }),
+        },
+      },
+      words.undo.did.saved,
+    )
+    if (result) location.assign(`/kits/${result.kitId}`)
+  }
+  return (
+    <Modal
+      opened={opened}
+      onClose={onClose}
+      title={w.add}
+      closeButtonProps={{ 'aria-label': w.cancel }}
+    >
+      <form
+        className={classes.form}
+        onSubmit={(event) => {
+          event.preventDefault()
+          void submit()
+        }}
+      >
+        <TextInput
+          data-autofocus
+          label={w.name}
+          required
+          withAsterisk={false}
+          maxLength={120}
+          value={fields.name}
+          onChange={(event) => setFields({ ...fields, name: event.currentTarget.value })}
+        />
+        <Select
+          label={w.where}
+          value={placeId}
+          onChange={(value) => setFields({ ...fields, placeId: value ?? '' })}
+          data={strap.places.map(({ id, name }) => ({ value: id, label: name }))}
+        />
+        <TextInput
+          label={w.note}
+          value={fields.note}
+          onChange={(event) => setFields({ ...fields, note: event.currentTarget.value })}
+        />
+        <Textarea
+          label={w.pockets}
+          description={w.pocketsHint}
+          value={fields.pockets}
+          onChange={(event) => setFields({ ...fields, pockets: event.currentTarget.value })}
+        />
+        <Button type="submit" loading={busy}>
+          {w.create}
+        </Button>
+      </form>
+    </Modal>
+  )
+}

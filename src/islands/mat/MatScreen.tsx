@@ -1,0 +1,188 @@
+/**
+ * A kit unpacked on a mat (planning at a desk, standing at the kit): every pocket in its true
+ * arrangement, every lot a tag, nothing under anything.
+ */
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useRef, useState } from 'react'
+import type { z } from 'zod'
+import { checkKit, readKit } from '../../contract/endpoints'
+import type * as v from '../../contract/values'
+import { useActing } from '../../ui/acting'
+import { call } from '../../ui/api'
+import { Frame, isTyping, type Strap } from '../../ui/Frame'
+import { words } from '../../words'
+import { AddLot } from './AddLot'
+import { AddPocket } from './AddPocket'
+import { LotPanel } from './LotPanel'
+import { MatPocket } from './MatPocket'
+import classes from './mat.module.css'
+
+export type Kit = z.infer<typeof v.kitValue>
+export type PocketOnMat = Kit['pockets'][number]
+export type LineOnMat = PocketOnMat['lines'][number]
+export type TagOnMat = LineOnMat['tags'][number]
+export type PocketRef = z.infer<typeof v.pocketRef>
+
+/** What is picked on the mat: a lot where it lies, or a bare par. */
+export interface Picked {
+  readonly pocketId: string
+  readonly itemId: string
+  readonly lotId: string | null
+}
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: Kit
+  readonly pockets: readonly PocketRef[]
+  readonly openLot: string | null
+  readonly openItem: string | null
+}
+
+export const MatScreen = (props: Props) => (
+  <Frame tab="kits" strap={props.strap} place={props.initial.place.id}>
+    <Mat {...props} />
+  </Frame>
+)
+
+const w = words.mat
+
+function firstPicked(kit: Kit, lotId: string | null, itemId: string | null): Picked | null {
+  for (const pocket of kit.pockets)
+    for (const line of pocket.lines) {
+      const tag = line.tags.find(({ lot }) => lot.id === lotId)
+      if (tag) return { pocketId: pocket.id, itemId: line.item.id, lotId: tag.lot.id }
+      if (itemId === line.item.id && line.tags.length === 0)
+        return { pocketId: pocket.id, itemId: line.item.id, lotId: null }
+    }
+  return null
+}
+
+function Mat({ strap, initial, pockets, openLot, openItem }: Props) {
+  const { data: kit } = useQuery({
+    queryKey: ['kit', initial.id],
+    queryFn: () => call(readKit, { params: { kitId: initial.id } }),
+    initialData: initial,
+  })
+  const { run, busy } = useActing()
+  const [picked, setPicked] = useState<Picked | null>(() => firstPicked(initial, openLot, openItem))
+  const [adding, setAdding] = useState<string | null>(null)
+  const matRef = useRef<HTMLDivElement>(null)
+  const { today } = strap
+
+  const pocket = kit.pockets.find(({ id }) => id === picked?.pocketId)
+  const line = pocket?.lines.find(({ item }) => item.id === picked?.itemId)
+  const tag =
+    line?.tags.find(({ lot }) => lot.id === picked?.lotId) ??
+    (picked?.lotId ? line?.tags[0] : undefined)
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return
+      if (event.key.startsWith('Arrow') && matRef.current?.contains(document.activeElement)) {
+        moveFocus(matRef.current, event.key)
+        event.preventDefault()
+      } else if (event.key === 'a' && (picked || kit.pockets[0])) {
+        setAdding(picked?.pocketId ?? kit.pockets[0]?.id ?? null)
+        event.preventDefault()
+      } else if (event.key === 'Escape') setPicked(null)
+    }
+    addEventListener('keydown', onKey)
+    return () => removeEventListener('keydown', onKey)
+  }, [picked, kit])
+
+  return (
+    <div className={classes.screen} data-open={line !== undefined}>
+      <div className={classes.left}>
+        <header className={classes.head}>
+          <div>
+            <h1>
+              {kit.name}, {kit.place.name.charAt(0).toLowerCase() + kit.place.name.slice(1)}
+            </h1>
+            <p className="second">
+              {[
+                kit.note,
+                words.kits.lastCheck(kit.lastCheck, today),
+                `${words.strap.readinessLong(kit.readiness)}`,
+                w.nextCheck(kit.nextCheck, today),
+              ]
+                .filter(Boolean)
+                .join(' · ')}
+            </p>
+          </div>
+          <div className={classes.headPresses}>
+            <button
+              type="button"
+              disabled={busy}
+              onClick={() =>
+                void run(checkKit, { params: { kitId: kit.id } }, words.undo.did.check)
+              }
+            >
+              {w.looked}
+            </button>
+            <a href={`/kits/${kit.id}/sheet`}>{w.print}</a>
+          </div>
+        </header>
+        <div className={classes.mat} ref={matRef}>
+          {kit.pockets.map((one) => (
+            <MatPocket
+              key={one.id}
+              pocket={one}
+              today={today}
+              picked={picked}
+              onPick={setPicked}
+              onAdd={() => setAdding(one.id)}
+            />
+          ))}
+        </div>
+        <footer className={classes.foot}>
+          <AddPocket kitId={kit.id} />
+          <small className="second">{w.keys}</small>
+        </footer>
+      </div>
+      {line && pocket && picked ? (
+        <LotPanel
+          key={`${picked.pocketId}${picked.itemId}${picked.lotId}`}
+          line={line}
+          tag={tag}
+          pocket={pocket}
+          pockets={pockets}
+          today={today}
+          onClose={() => setPicked(null)}
+          onAdd={() => setAdding(pocket.id)}
+        />
+      ) : (
+        <aside className={classes.hint}>{w.pickOne}</aside>
+      )}
+      {adding && (
+        <AddLot
+          kit={kit}
+          pocketId={adding}
+          line={picked?.pocketId === adding ? line : undefined}
+          today={today}
+          onClose={() => setAdding(null)}
+        />
+      )}
+    </div>
+  )
+}
+
+/** The nearest tag in the direction of the arrow, by where tags lie on the screen. */
+function moveFocus(mat: HTMLElement, key: string): void {
+  const tags = [...mat.querySelectorAll<HTMLElement>('[data-tag]')]
+  const from = document.activeElement?.getBoundingClientRect()
+  if (!from) return
+  const dx = key === 'ArrowRight' ? 1 : key === 'ArrowLeft' ? -1 : 0
+  const dy = key === 'ArrowDown' ? 1 : key === 'ArrowUp' ? -1 : 0
+  let best: { tag: HTMLElement; distance: number } | null = null
+  for (const tag of tags) {
+    const to = tag.getBoundingClientRect()
+    const x = to.x + to.width / 2 - (from.x + from.width / 2)
+    const y = to.y + to.height / 2 - (from.y + from.height / 2)
+    const along = x * dx + y * dy
+    const across = Math.abs(x * dy) + Math.abs(y * dx)
+    if (along <= 4) continue
+    const distance = along + across * 3
+    if (!best || distance < best.distance) best = { tag, distance }
+  }
+  best?.tag.focus()
+}

@@ -1,0 +1,129 @@
+/** What to do at one place, by act; each with its reason, done or put off with one press. */
+import { Fragment, useState } from 'react'
+import { doErrand, putOffErrand } from '../../contract/endpoints'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import { useActing } from '../../ui/acting'
+import { type OutlineState, StateGlyph } from '../../ui/StateGlyph'
+import { words } from '../../words'
+import { counted, fullDay } from '../../words/format'
+import type { Watch } from './WatchScreen'
+import classes from './watch.module.css'
+
+type Group = Watch['groups'][number]
+type Errand = Group['errands'][number]
+
+const GLYPH: Readonly<Record<Errand['act'], OutlineState>> = {
+  throw_away: 'spent',
+  ask: 'held',
+  put_back: 'lent',
+  replace: 'turning',
+  top_up: 'bare',
+  check: 'sound',
+}
+const FEW = 5
+
+interface Props {
+  readonly group: Group
+  readonly place: Watch['strap']['places'][number]
+  readonly today: PlainDate
+  readonly alone: boolean
+}
+
+export function ErrandGroup({ group, place, today, alone }: Props) {
+  const [all, setAll] = useState(alone)
+  const shown = all ? group.errands : group.errands.slice(0, FEW)
+  const hidden = group.total - shown.length
+  return (
+    <section className={classes.group} data-hue={place.hue} aria-label={place.name}>
+      <header>
+        <h2>{words.watch.group(place.name, group.next, today)}</h2>
+        <small>{words.watch.visit(group.next)}</small>
+      </header>
+      <ul>
+        {shown.map((errand, index) => (
+          <Fragment key={errand.key}>
+            {errand.act !== shown[index - 1]?.act && (
+              <li className={classes.act}>{words.watch.acts[errand.act]}</li>
+            )}
+            <ErrandRow errand={errand} today={today} />
+          </Fragment>
+        ))}
+      </ul>
+      {hidden > 0 &&
+        (group.errands.length === group.total ? (
+          <button type="button" className={classes.showAll} onClick={() => setAll(true)}>
+            {words.watch.showAll(group.total)}
+          </button>
+        ) : (
+          <a className={classes.showAll} href={`/?place=${place.id}`}>
+            {words.watch.showAll(group.total)}
+          </a>
+        ))}
+    </section>
+  )
+}
+
+function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today: PlainDate }) {
+  const { run, busy } = useActing()
+  const href = `/kits/${errand.kitId}${errand.lotId ? `?lot=${errand.lotId}` : ''}`
+  const needsAnswer = errand.act === 'ask' || errand.reason.code === 'dates_missing'
+  const amount =
+    errand.amount > 0 && errand.act !== 'check' ? `, ${counted(errand.amount, errand.unit)}` : ''
+  return (
+    <li className={classes.errand}>
+      <StateGlyph state={GLYPH[errand.act]} />
+      <div className={classes.errandText}>
+        <a href={href}>
+          {errand.title}
+          {amount}
+        </a>
+        <p>
+          {words.watch.reason(errand.reason, today)}
+          {errand.pocket && ` · ${errand.pocket}, ${errand.kit}`}
+          {errand.act === 'throw_away' && (
+            <span className={classes.safe}> {words.watch.safeWay(errand.itemKind)}</span>
+          )}
+        </p>
+      </div>
+      <div className={classes.presses}>
+        {needsAnswer ? (
+          <a className={classes.press} href={href}>
+            {words.watch.open}
+          </a>
+        ) : (
+          <button
+            type="button"
+            className={classes.press}
+            disabled={busy}
+            aria-label={`${words.watch.press[errand.act]}: ${errand.title}`}
+            onClick={() =>
+              void run(
+                doErrand,
+                { body: { key: errand.key } },
+                words.undo.did[errand.act as Exclude<Errand['act'], 'ask'>],
+              )
+            }
+          >
+            {words.watch.press[errand.act]}
+          </button>
+        )}
+        <button
+          type="button"
+          className={classes.later}
+          disabled={busy}
+          aria-label={words.watch.laterLong(errand.title)}
+          onClick={() =>
+            void run(
+              putOffErrand,
+              { body: { key: errand.key } },
+              words.watch.laterLong(errand.title),
+            )
+          }
+        >
+          {words.watch.later}
+        </button>
+      </div>
+      {errand.due && <span className="visually-hidden">{fullDay(errand.due)}</span>}
+    </li>
+  )
+}

@@ -1,0 +1,150 @@
+/** Eighteen months, a lane a place: each lot at the day it turns, visits as bands. */
+import { Popover } from '@mantine/core'
+import { useState } from 'react'
+import { addMonths, daysBetween, type PlainDate } from '../../core/calendar/plainDate'
+import outline from '../../ui/outline.module.css'
+import { words } from '../../words'
+import { counted, shortDay, shortMonth } from '../../words/format'
+import type { Watch } from './WatchScreen'
+import classes from './watch.module.css'
+
+type Ribbon = Watch['ribbon']
+type Tag = Ribbon['lanes'][number]['tags'][number]
+
+interface Props {
+  readonly ribbon: Ribbon
+  readonly places: Watch['strap']['places']
+  readonly today: PlainDate
+}
+
+export function SeasonRibbon({ ribbon, places, today }: Props) {
+  const days = daysBetween(ribbon.from, ribbon.to)
+  const at = (day: PlainDate): number =>
+    Math.max(0, Math.min(100, (100 * daysBetween(ribbon.from, day)) / days))
+  const firstMonth = `${addMonths(today, 1).slice(0, 7)}-01` as PlainDate
+  const months = Array.from({ length: 9 }, (_, index) => addMonths(firstMonth, index * 2)).filter(
+    (day) => day <= ribbon.to,
+  )
+  return (
+    <section className={classes.ribbon} aria-label={words.watch.ribbon}>
+      {places.map((place) => {
+        const lane = ribbon.lanes.find(({ placeId }) => placeId === place.id)
+        return (
+          <div key={place.id} className={classes.lane} data-hue={place.hue}>
+            <div className={classes.laneName}>
+              <b>{place.name}</b>
+              <small>{words.strap.next(place.next, today)}</small>
+            </div>
+            <div className={classes.track} data-visits={(lane?.visits.length ?? 0) > 0}>
+              {lane?.visits.map((visit, index) => (
+                <div
+                  key={visit.startsOn}
+                  className={classes.band}
+                  style={{
+                    left: `${at(visit.startsOn)}%`,
+                    width: `max(3px, ${at(visit.endsOn) - at(visit.startsOn)}%)`,
+                  }}
+                >
+                  {hasRoom(lane.visits, index, at) && <span>{visit.label}</span>}
+                </div>
+              ))}
+              {lane && lane.tags.length === 0 && (
+                <span className={classes.noTags}>{words.watch.nothingTurns}</span>
+              )}
+              {lane?.tags.map((tag) => (
+                <RibbonTag
+                  key={`${tag.day}${tag.row}`}
+                  tag={tag}
+                  left={at(tag.day)}
+                  today={today}
+                />
+              ))}
+            </div>
+          </div>
+        )
+      })}
+      <div className={classes.axis} aria-hidden>
+        <span className={classes.todayMark}>{words.watch.today}</span>
+        {months.map((day) => (
+          <span key={day} style={{ left: `${at(day)}%` }}>
+            {shortMonth(day)}
+            {day.slice(5, 7) === '01' ||
+            (day.slice(0, 4) !== today.slice(0, 4) && day.slice(5, 7) < '03')
+              ? ` ${day.slice(0, 4)}`
+              : ''}
+          </span>
+        ))}
+      </div>
+    </section>
+  )
+}
+
+/** A label is drawn when it does not run into the next visit's, and not past the edge. */
+function hasRoom(
+  visits: Ribbon['lanes'][number]['visits'],
+  index: number,
+  at: (day: PlainDate) => number,
+): boolean {
+  const visit = visits[index]
+  const next = visits[index + 1]
+  if (!visit) return false
+  const needed = visit.label.length * 0.62
+  return at(visit.startsOn) + needed < (next ? at(next.startsOn) : 100)
+}
+
+function RibbonTag({
+  tag,
+  left,
+  today,
+}: {
+  readonly tag: Tag
+  readonly left: number
+  readonly today: PlainDate
+}) {
+  const [open, setOpen] = useState(false)
+  const name = `${tag.title}${tag.count > 1 ? ` ${words.watch.more(tag.count - 1)}` : ''}`
+  return (
+    <Popover
+      opened={open}
+      onChange={setOpen}
+      position="bottom-start"
+      width={300}
+      trapFocus
+      returnFocus
+      withinPortal
+    >
+      <Popover.Target>
+        <button
+          type="button"
+          className={classes.tag}
+          data-turning={tag.turning}
+          data-row={tag.row}
+          style={left > 88 ? { right: '0' } : { left: `${left}%` }}
+          onClick={() => setOpen(!open)}
+          aria-label={`${shortDay(tag.day, today)}: ${name}${tag.turning ? `, ${words.stateWord.turning}` : ''}`}
+        >
+          <span className={outline.shape} data-state={tag.turning ? 'turning' : 'sound'} />
+          <span className={classes.tagText}>
+            {tag.title}
+            {tag.count > 1 && <em>{words.watch.more(tag.count - 1)}</em>}
+          </span>
+        </button>
+      </Popover.Target>
+      <Popover.Dropdown>
+        <p className={classes.popTitle}>{words.watch.ribbonLots(tag.count)}</p>
+        <ul className={classes.popList}>
+          {tag.lots.map((lot) => (
+            <li key={`${lot.lotId}${lot.kitId}`}>
+              <a href={`/kits/${lot.kitId}?lot=${lot.lotId}`}>
+                <b>{lot.title}</b>
+                <small>
+                  {shortDay(lot.day, today)} · {counted(lot.amount, lot.unit)} · {lot.kit}
+                </small>
+              </a>
+            </li>
+          ))}
+        </ul>
+      </Popover.Dropdown>
+    </Popover>
+  )
+}

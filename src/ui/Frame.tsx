@@ -1,0 +1,177 @@
+/** What every screen stands in: the strap of places, the tabs, finding, keys, look, messages. */
+import { MantineProvider } from '@mantine/core'
+import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query'
+import { type ReactNode, useEffect, useState } from 'react'
+import type { z } from 'zod'
+import { readStrap } from '../contract/endpoints'
+import type * as v from '../contract/values'
+import { words } from '../words'
+import { longDay } from '../words/format'
+import { ActingProvider, useActing } from './acting'
+import { call } from './api'
+import { FindAnything } from './FindAnything'
+import classes from './Frame.module.css'
+import { KeysHelp } from './KeysHelp'
+import { LookSwitch, useLook } from './look'
+import { theme } from './theme'
+
+export type Strap = z.infer<typeof v.strap>
+
+export const TABS = [
+  { id: 'watch', href: '/' },
+  { id: 'kits', href: '/kits' },
+  { id: 'restock', href: '/restock' },
+  { id: 'bring', href: '/bring-in' },
+  { id: 'print', href: '/print' },
+  { id: 'household', href: '/household' },
+] as const
+export type TabId = (typeof TABS)[number]['id']
+
+interface FrameProps {
+  readonly tab: TabId
+  readonly strap: Strap
+  /** The chosen place, which narrows the screen; null for all. */
+  readonly place: string | null
+  readonly children: ReactNode
+}
+
+export function Frame(props: FrameProps) {
+  const [queries] = useState(
+    () =>
+      new QueryClient({
+        defaultOptions: { queries: { staleTime: 15_000, retry: 1, refetchOnWindowFocus: true } },
+      }),
+  )
+  return (
+    <MantineProvider theme={theme} defaultColorScheme="light" colorSchemeManager={KEEPS_OUT}>
+      <QueryClientProvider client={queries}>
+        <ActingProvider>
+          <Framed {...props} />
+        </ActingProvider>
+      </QueryClientProvider>
+    </MantineProvider>
+  )
+}
+
+/** Our own look decides the colour scheme (see look.js); the library only follows. */
+const KEEPS_OUT = {
+  get: () =>
+    typeof document !== 'undefined' && document.documentElement.dataset.look !== 'light'
+      ? ('dark' as const)
+      : ('light' as const),
+  set: () => {},
+  subscribe: () => {},
+  unsubscribe: () => {},
+  clear: () => {},
+}
+
+function Framed({ tab, strap: first, place, children }: FrameProps) {
+  const { data: strap } = useQuery({
+    queryKey: ['strap'],
+    queryFn: () => call(readStrap),
+    initialData: first,
+  })
+  const [finding, setFinding] = useState(false)
+  const [helping, setHelping] = useState(false)
+  const look = useLook()
+  const { undoLast } = useActing()
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return
+      const tabAt = TABS[Number(event.key) - 1]
+      if (event.key === '/') setFinding(true)
+      else if (event.key === '?') setHelping(true)
+      else if (event.key === 't') look.toggleTorch()
+      else if (event.key === 'z') undoLast()
+      else if (tabAt) location.assign(tabAt.href)
+      else return
+      event.preventDefault()
+    }
+    addEventListener('keydown', onKey)
+    return () => removeEventListener('keydown', onKey)
+  }, [look, undoLast])
+
+  return (
+    <div className={classes.frame}>
+      <a className={classes.skip} href="#main">
+        {words.errors.skip}
+      </a>
+      <header className={`${classes.strap} no-print`}>
+        <a href="/" className={classes.brand}>
+          <span>{words.name}</span>
+          <small>{longDay(strap.today)}</small>
+        </a>
+        <nav aria-label={words.strap.label} className={classes.places}>
+          {strap.places.map((one) => (
+            <a
+              key={one.id}
+              href={place === one.id ? stripPlace(tab) : `${hrefOf(tab)}?place=${one.id}`}
+              className={classes.place}
+              data-hue={one.hue}
+              data-dim={place !== null && place !== one.id}
+              aria-current={place === one.id ? 'true' : undefined}
+              aria-label={`${one.name}, ${words.strap.next(one.next, strap.today)}, ${words.strap.todo(one.todo)}, ${words.strap.readinessLong(one.readiness)}`}
+            >
+              <span className={classes.buckle} aria-hidden />
+              <span className={classes.placeText}>
+                <b>{one.name}</b>
+                <small>
+                  {words.strap.next(one.next, strap.today)} · {words.strap.todo(one.todo)}
+                </small>
+              </span>
+              <strong>{words.strap.readiness(one.readiness)}</strong>
+            </a>
+          ))}
+        </nav>
+      </header>
+      <div className={`${classes.bar} no-print`}>
+        <nav className={classes.tabs} aria-label={words.name}>
+          {TABS.map(({ id, href }, index) => (
+            <a
+              key={id}
+              href={place && id !== 'household' && id !== 'bring' ? `${href}?place=${place}` : href}
+              className={classes.tab}
+              aria-current={id === tab ? 'page' : undefined}
+            >
+              {words.tabs[id]} <small aria-hidden>{index + 1}</small>
+            </a>
+          ))}
+        </nav>
+        <LookSwitch look={look} />
+        <button
+          type="button"
+          className={classes.keysButton}
+          onClick={() => setHelping(true)}
+          aria-label={words.keys.open}
+        >
+          ?
+        </button>
+        <button type="button" className={classes.find} onClick={() => setFinding(true)}>
+          {words.find.label} <kbd>/</kbd>
+        </button>
+      </div>
+      <main id="main" className={classes.main}>
+        {children}
+      </main>
+      <FindAnything opened={finding} onClose={() => setFinding(false)} />
+      <KeysHelp opened={helping} onClose={() => setHelping(false)} />
+    </div>
+  )
+}
+
+const hrefOf = (tab: TabId): string => {
+  const narrowing = tab === 'household' || tab === 'bring' ? 'watch' : tab
+  return TABS.find(({ id }) => id === narrowing)?.href ?? '/'
+}
+const stripPlace = (tab: TabId): string => hrefOf(tab)
+
+/** Keys belong to the field while somebody types, and to the dialog while one is open. */
+export function isTyping(event: KeyboardEvent): boolean {
+  const target = event.target as HTMLElement | null
+  if (document.querySelector('[role="dialog"]')) return true
+  return (
+    target !== null &&
+    (target.isContentEditable || /^(?:INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+  )
+}

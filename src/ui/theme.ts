@@ -1,0 +1,78 @@
+/** Our own look on the component library: ink buttons, dashed seams, both typefaces. */
+import {
+  Button,
+  Checkbox,
+  createTheme,
+  Drawer,
+  type MantineColorsTuple,
+  Modal,
+  Popover,
+  Select,
+  Textarea,
+  TextInput,
+} from '@mantine/core'
+import classes from './theme.module.css'
+
+const ink: MantineColorsTuple = [
+  '#f3eef6',
+  '#e2d8e8',
+  '#c5b3cf',
+  '#a68db5',
+  '#8a6b9d',
+  '#735286',
+  '#5b4b63',
+  '#46324f',
+  '#352240',
+  '#2a1a33',
+]
+
+const field = {
+  classNames: {
+    input: classes.field,
+    label: classes.label,
+    description: classes.hint,
+    error: classes.error,
+  },
+}
+
+export const theme = createTheme({
+  colors: { ink },
+  primaryColor: 'ink',
+  primaryShade: 9,
+  fontFamily: 'var(--font-text)',
+  headings: { fontFamily: 'var(--font-display)' },
+  defaultRadius: 8,
+  respectReducedMotion: true,
+  components: {
+    Button: Button.extend({ classNames: { root: classes.button } }),
+    TextInput: TextInput.extend({ defaultProps: field }),
+    Textarea: Textarea.extend({ defaultProps: { ...field, autosize: true, minRows: 2 } }),
+    Select: Select.extend({
+      defaultProps: {
+        ...field,
+        allowDeselect: false,
+        checkIconPosition: 'right',
+        classNames: { ...field.classNames, dropdown: classes.dropdown, option: classes.option },
+      },
+    }),
+    Checkbox: Checkbox.extend({ classNames: { label: classes.check, input: classes.checkBox } }),
+    Modal: Modal.extend({
+      defaultProps: { centered: true, overlayProps: { backgroundOpacity: 0.5 } },
+      classNames: {
+        content: classes.sheet,
+        title: classes.title,
+        header: classes.header,
+        body: classes.body,
+      },
+    }),
+    Drawer: Drawer.extend({
+      classNames: {
+        content: classes.sheet,
+        title: classes.title,
+        header: classes.header,
+        body: classes.body,
+      },
+    }),
+    Popover: Popover.extend({ classNames: { dropdown: classes.dropdown } }),
+  },
+})
