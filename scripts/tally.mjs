@@ -11,7 +11,11 @@ const failed =
   (vitest
     ? vitest.numFailedTests + (vitest.success ? 0 : vitest.numFailedTests === 0 ? 1 : 0)
     : 1) +
-  (browser ? browser.stats.unexpected + browser.stats.flaky + browser.errors.length : 1)
+  (browser
+    ? browser.stats.unexpected + browser.stats.flaky + browser.errors.length
+    : playwrightFile
+      ? 1
+      : 0)
 const skipped = (vitest?.numPendingTests ?? 0) + (browser?.stats.skipped ?? 0)
 console.log(`${passed} passed, ${failed} failed${skipped > 0 ? `, ${skipped} skipped` : ''}`)
 process.exit(failed === 0 && passed > 0 ? 0 : 1)
