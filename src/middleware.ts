@@ -34,13 +34,12 @@ export const onRequest = defineMiddleware(async (context, next) => {
 })
 
 /** A browser says where a request comes from; a change from another site is refused. */
-function isForeignChange(request: Request): boolean {
-  const site = request.headers.get('sec-fetch-site')
-  return (
-    request.method !== 'GET' &&
-    request.method !== 'HEAD' &&
-    (site === 'cross-site' || site === 'same-site')
-  )
+function isForeignChange({ method, headers }: Request): boolean {
+  if (method === 'GET' || method === 'HEAD') return false
+  const site = headers.get('sec-fetch-site')
+  if (site !== null) return site !== 'same-origin' && site !== 'none'
+  const origin = headers.get('origin')
+  return origin !== null && !(URL.canParse(origin) && new URL(origin).host === headers.get('host'))
 }
 
 async function databaseAway(error: unknown): Promise<Response> {

@@ -1,4 +1,5 @@
 /** The running application's one database pool, clock and sign-in, made when first needed. */
+import { kept } from '../app/kept'
 import { type Auth, createAuth } from '../app/signIn'
 import { clockFrom, type World } from '../app/world'
 import { createDb, createPool } from '../db/connect'
@@ -29,7 +30,7 @@ export function runtime(): Runtime {
     alsoTrusted: [`http://localhost:${PORT}`],
   })
   made = {
-    world: { db, now: clockFrom(SATCHEL_TODAY) },
+    world: { db, now: clockFrom(SATCHEL_TODAY), surveys: kept() },
     auth,
     demoPassword: SATCHEL_DEMO_PASSWORD || null,
   }

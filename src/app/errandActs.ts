@@ -9,7 +9,7 @@ import { createRecord } from '../db/records'
 import { type Acting, act, carryOut } from './act'
 import { writeMark } from './readRestock'
 import { Refusal } from './refusal'
-import { type Caller, surveyOf, type World } from './world'
+import { type Caller, surveyNow, type World } from './world'
 
 interface OnErrand {
   readonly key: string
@@ -59,7 +59,7 @@ export const putOffErrand = (
   })
 
 async function findErrand(acting: Acting, key: string): Promise<Errand> {
-  const errand = errands(await surveyOf(acting)).find((one) => one.key === key)
+  const errand = errands(await surveyNow(acting)).find((one) => one.key === key)
   if (!errand) throw new Refusal({ code: 'errand_gone' })
   return errand
 }

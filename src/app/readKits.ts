@@ -2,11 +2,13 @@
 import type { z } from 'zod'
 import type { readLot as readLotEndpoint } from '../contract/endpoints'
 import type * as v from '../contract/values'
+import type { Kit } from '../core/household/places'
 import type { KitId, LotId, PocketId } from '../core/ids'
 import { NOTHING } from '../core/quantity/amount'
 import type { Fact } from '../core/stock/movement'
-import { type Line, lineState, readiness, type Survey } from '../core/watch/survey'
+import { type Line, lineState, readiness, type Site, type Survey } from '../core/watch/survey'
 import { type HistoryEntry, historyOfLot } from '../db/ledger'
+import { onceFor } from './kept'
 import { everything } from './readWatch'
 import { notFound } from './refusal'
 import { strapOf } from './views'
@@ -23,13 +25,28 @@ export const readKits = (
 ): Promise<{ kits: KitCard[]; pockets: PocketRef[] }> =>
   reading(world, caller, async (at) => {
     const survey = await surveyOf(at)
-    return { kits: survey.kits.map((kit) => kitCard(survey, kit.id)), pockets: pocketRefs(survey) }
+    return { kits: survey.kits.map((kit) => kitCard(survey, kit)), pockets: pocketRefs(survey) }
   })
 
-function kitCard(survey: Survey, kitId: KitId): KitCard {
-  const kit = survey.kits.find(({ id }) => id === kitId)
-  if (!kit) throw notFound()
-  const lines = survey.lines.filter(({ site }) => site.kit.id === kitId)
+interface KitContent {
+  readonly lines: Line[]
+  readonly sites: Site[]
+}
+
+/** What belongs to each kit, gathered once for all of them. */
+const contentByKit = onceFor((survey: Survey): ReadonlyMap<KitId, KitContent> => {
+  const content = new Map<KitId, KitContent>(
+    survey.kits.map(({ id }) => [id, { lines: [], sites: [] }]),
+  )
+  for (const line of survey.lines) content.get(line.site.kit.id)?.lines.push(line)
+  for (const site of survey.sites.values()) content.get(site.kit.id)?.sites.push(site)
+  return content
+})
+const contentOf = (survey: Survey, kit: Kit): KitContent =>
+  contentByKit(survey).get(kit.id) ?? { lines: [], sites: [] }
+
+function kitCard(survey: Survey, kit: Kit): KitCard {
+  const { lines, sites } = contentOf(survey, kit)
   const tags = lines.flatMap(({ holdings }) => holdings)
   return {
     id: kit.id,
@@ -37,7 +54,7 @@ function kitCard(survey: Survey, kitId: KitId): KitCard {
     name: kit.name,
     note: kit.note,
     readiness: readiness(lines),
-    pockets: [...survey.sites.values()].filter(({ kit: of }) => of.id === kitId).length,
+    pockets: sites.length,
     lots: tags.length,
     spent: tags.filter(({ judged }) => judged.state === 'spent').length,
     turning: tags.filter(({ judged }) => judged.state === 'turning').length,
@@ -58,12 +75,11 @@ export const pocketRefs = (survey: Pick<Survey, 'sites'>): PocketRef[] =>
 
 export const readKit = (world: World, caller: Caller, kitId: KitId): Promise<KitView> =>
   reading(world, caller, async (at) => {
-    const { survey, open } = await everything(at)
+    const { survey, open, household } = await everything(at)
     const kit = survey.kits.find(({ id }) => id === kitId)
-    const place = strapOf(survey, open).places.find(({ id }) => id === kit?.placeId)
+    const place = strapOf(survey, open, household).places.find(({ id }) => id === kit?.placeId)
     if (!kit || !place) throw notFound()
-    const sites = [...survey.sites.values()].filter((site) => site.kit.id === kitId)
-    const lines = survey.lines.filter(({ site }) => site.kit.id === kitId)
+    const { lines, sites } = contentOf(survey, kit)
     return {
       id: kit.id,
       name: kit.name,

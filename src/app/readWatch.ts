@@ -8,6 +8,7 @@ import { type Headline, headline } from '../core/watch/headline'
 import { ribbon, ribbonTitle } from '../core/watch/ribbon'
 import type { JudgedHolding, Survey } from '../core/watch/survey'
 import { readDeferrals, readShoppingMarks } from '../db/stock'
+import { onceFor } from './kept'
 import { errandView, openErrands, strapOf } from './views'
 import { type Caller, type Reading, reading, surveyOf, type World } from './world'
 
@@ -15,7 +16,7 @@ export type WatchView = z.infer<typeof v.watchValue>
 
 /** So many errands of a place are sent at first; asking for one place sends them all. */
 export const FIRST_ERRANDS = 24
-const MOST_ON_A_TAG = 40
+const MOST_ON_A_TAG = 12
 
 export const readWatch = (world: World, caller: Caller, onlyPlace?: PlaceId): Promise<WatchView> =>
   reading(world, caller, async (at) => watchView(await everything(at), onlyPlace))
@@ -25,18 +26,18 @@ export async function everything(at: Reading) {
   const survey = await surveyOf(at)
   const deferred = await readDeferrals(at.trx, at.today)
   const marks = await readShoppingMarks(at.trx)
-  return { survey, ...openErrands(survey, deferred, marks) }
+  return { household: at.household, survey, ...openErrands(survey, deferred, marks) }
 }
 
 export const readStrap = (world: World, caller: Caller): Promise<z.infer<typeof v.strap>> =>
   reading(world, caller, async (at) => {
-    const { survey, open } = await everything(at)
-    return strapOf(survey, open)
+    const { survey, open, household } = await everything(at)
+    return strapOf(survey, open, household)
   })
 
 /** Pure: the view of a survey and its open errands. */
 export function watchView(
-  { survey, open, later, listed }: Awaited<ReturnType<typeof everything>>,
+  { household, survey, open, later, listed }: Awaited<ReturnType<typeof everything>>,
   onlyPlace?: PlaceId,
 ): WatchView {
   const groups = survey.places.map((place) => {
@@ -51,7 +52,7 @@ export function watchView(
     }
   })
   return {
-    strap: strapOf(survey, open),
+    strap: strapOf(survey, open, household),
     headline: headlineView(headline(survey, open)),
     ribbon: ribbonView(survey),
     groups: onlyPlace ? groups.filter(({ placeId }) => placeId === onlyPlace) : groups,
@@ -66,7 +67,7 @@ function headlineView(facts: Headline): WatchView['headline'] {
   return facts
 }
 
-function ribbonView(survey: Survey): WatchView['ribbon'] {
+const ribbonView = onceFor((survey: Survey): WatchView['ribbon'] => {
   const { from, to, lanes } = ribbon(survey)
   return {
     from,
@@ -88,7 +89,7 @@ function ribbonView(survey: Survey): WatchView['ribbon'] {
       }),
     })),
   }
-}
+})
 
 const ribbonLot = ({ lot, item, site, amount, judged }: JudgedHolding) => ({
   lotId: lot.id,

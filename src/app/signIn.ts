@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto'
 import { type BetterAuthOptions, betterAuth } from 'better-auth'
 import { getMigrations } from 'better-auth/db/migration'
 import type pg from 'pg'
+import { isTimeZone } from '../core/calendar/plainDate'
 import type { HouseholdId } from '../core/ids'
 import { type Db, householdOfUser, isViolation } from '../db/connect'
 import { createHousehold } from './householdActs'
@@ -66,7 +67,7 @@ export async function callerOf(auth: Auth, db: Db, headers: Headers): Promise<Ca
   try {
     await createHousehold(
       db,
-      { id: householdId, name: `${name}’s household`, timeZone: 'Europe/Berlin' },
+      { id: householdId, name: `${name}’s household`, timeZone: zoneIn(headers) },
       { id: userId, name },
     )
     return { userId, name, householdId }
@@ -76,4 +77,15 @@ export async function callerOf(auth: Auth, db: Db, headers: Headers): Promise<Ca
     const made = await householdOfUser(db, userId)
     return made && { userId, name, householdId: made }
   }
+}
+
+/** Set by the page where an account is made: the zone of the device it is made on. */
+const ZONE_COOKIE = 'satchel.zone'
+const ZONE_WHEN_UNKNOWN = 'Etc/UTC'
+
+function zoneIn(headers: Headers): string {
+  const cookies = (headers.get('cookie') ?? '').split(/;\s*/)
+  const given = cookies.find((cookie) => cookie.startsWith(`${ZONE_COOKIE}=`))
+  const zone = given?.slice(ZONE_COOKIE.length + 1) ?? ''
+  return isTimeZone(zone) ? zone : ZONE_WHEN_UNKNOWN
 }

@@ -1,5 +1,6 @@
 /** Takes an act back: its movements by counter-movements, its edits by their former values. */
 import type { ActId, LotId } from '../core/ids'
+import { sameDetail } from '../core/stock/lot'
 import { detailsSetBy, NegativeStockError, reverse } from '../core/stock/movement'
 import { changesOf, findAct } from '../db/acts'
 import { inHousehold, isViolation } from '../db/connect'
@@ -52,8 +53,7 @@ async function undoMovements(acting: Acting, actId: ActId): Promise<void> {
     const details = detailsSetBy(movement.fact)
     const lot = locked.get(movement.lotId as LotId)?.lot
     for (const name of Object.keys(details) as (keyof typeof details)[])
-      if (JSON.stringify(lot?.[name]) !== JSON.stringify(details[name]))
-        throw new Refusal({ code: 'used_since' })
+      if (!sameDetail(lot?.[name], details[name])) throw new Refusal({ code: 'used_since' })
   }
   try {
     await appendMovements(

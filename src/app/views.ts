@@ -3,15 +3,19 @@ import type { z } from 'zod'
 import type * as v from '../contract/values'
 import type { PlainDate } from '../core/calendar/plainDate'
 import { nextThere } from '../core/calendar/presence'
+import type { Household } from '../core/household/household'
 import type { Place } from '../core/household/places'
 import type { PlaceId } from '../core/ids'
 import { itemTitle } from '../core/stock/item'
 import { type Errand, errands, type SpareAt } from '../core/watch/errands'
-import { readiness, type Survey } from '../core/watch/survey'
+import { type Line, readiness, type Survey } from '../core/watch/survey'
 import type { ShoppingMark } from '../db/stock'
+import { onceFor } from './kept'
 
 export type StrapPlace = z.infer<typeof v.strapPlace>
 export type ErrandView = z.infer<typeof v.errandValue>
+
+const errandsOf = onceFor(errands)
 
 /** Errands that are open now, as against put off or on the shopping list already. */
 export interface OpenErrands {
@@ -32,7 +36,7 @@ export function openErrands(
   const open: Errand[] = []
   let later = 0
   let listed = 0
-  for (const errand of errands(survey)) {
+  for (const errand of errandsOf(survey)) {
     if (onList(errand)) listed++
     else if (deferred.has(errand.key)) later++
     else open.push(errand)
@@ -40,21 +44,40 @@ export function openErrands(
   return { open, later, listed }
 }
 
-export function strapOf(survey: Survey, open: readonly Errand[]): z.infer<typeof v.strap> {
+export function strapOf(
+  survey: Survey,
+  open: readonly Errand[],
+  { dateOrder, currency }: Household,
+): z.infer<typeof v.strap> {
   const todo = new Map<PlaceId, number>()
   for (const { place } of open) todo.set(place.id, (todo.get(place.id) ?? 0) + 1)
+  const ready = readinessOf(survey)
   return {
     today: survey.today,
-    places: survey.places.map((place) => strapPlace(survey, place, todo.get(place.id) ?? 0)),
+    habits: { dateOrder, currency },
+    places: survey.places.map((place) =>
+      strapPlace(survey, place, ready.get(place.id) ?? null, todo.get(place.id) ?? 0),
+    ),
   }
 }
 
-const strapPlace = (survey: Survey, place: Place, todo: number): StrapPlace => ({
+const readinessOf = onceFor((survey: Survey): ReadonlyMap<PlaceId, number | null> => {
+  const lines = new Map(survey.places.map(({ id }) => [id, [] as Line[]]))
+  for (const line of survey.lines) lines.get(line.site.place.id)?.push(line)
+  return new Map([...lines].map(([id, of]) => [id, readiness(of)]))
+})
+
+const strapPlace = (
+  survey: Survey,
+  place: Place,
+  ready: number | null,
+  todo: number,
+): StrapPlace => ({
   id: place.id,
   name: place.name,
   hue: place.hue,
   next: nextThere(place.presence, survey.today),
-  readiness: readiness(survey.lines.filter(({ site }) => site.place.id === place.id)),
+  readiness: ready,
   todo,
 })
 

@@ -3,14 +3,17 @@ import { dayAt, type PlainDate } from '../core/calendar/plainDate'
 import { lookahead } from '../core/calendar/presence'
 import type { Household } from '../core/household/household'
 import type { HouseholdId } from '../core/ids'
-import { survey } from '../core/watch/survey'
-import { type Db, inHousehold, type Trx } from '../db/connect'
-import { readHousehold, readStock } from '../db/stock'
+import { type Survey, survey } from '../core/watch/survey'
+import { type Db, inSnapshot, type Trx } from '../db/connect'
+import { readHousehold, readRevision, readStock } from '../db/stock'
+import type { Kept } from './kept'
 
 export interface World {
   readonly db: Db
   /** The one clock. */
   readonly now: () => Date
+  /** Judged stock, until something changes. */
+  readonly surveys: Kept<Survey>
 }
 
 /** A signed-in person and the household that is theirs. */
@@ -20,25 +23,36 @@ export interface Caller {
   readonly householdId: HouseholdId
 }
 
-export interface Reading {
+interface Today {
   readonly trx: Trx
   readonly household: Household
   readonly today: PlainDate
 }
 
-/** Reads inside one transaction, which sees the caller's household only. */
+export interface Reading extends Today {
+  readonly surveys: Kept<Survey>
+}
+
+/** Reads one state of the caller's household. */
 export const reading = <T>(
   world: World,
   caller: Caller,
   read: (at: Reading) => Promise<T>,
 ): Promise<T> =>
-  inHousehold(world.db, caller.householdId, async (trx) => {
+  inSnapshot(world.db, caller.householdId, async (trx) => {
     const household = await readHousehold(trx)
-    return read({ trx, household, today: dayAt(world.now().getTime(), household.timeZone) })
+    const today = dayAt(world.now().getTime(), household.timeZone)
+    return read({ trx, household, today, surveys: world.surveys })
   })
 
-/** The whole stock, judged today. */
-export const surveyOf = async ({ trx, household, today }: Reading) =>
+/** The whole stock, judged today; kept until something changes. */
+export const surveyOf = async (at: Reading): Promise<Survey> =>
+  at.surveys.get(at.household.id, { revision: await readRevision(at.trx), today: at.today }, () =>
+    surveyNow(at),
+  )
+
+/** The whole stock as it is inside an act, judged today. */
+export const surveyNow = async ({ trx, household, today }: Today): Promise<Survey> =>
   survey(await readStock(trx), today, lookahead(household.lookaheadDays))
 
 /**

@@ -1,5 +1,6 @@
 /** Every JSON endpoint of the application. */
 import { z } from 'zod'
+import { isTimeZone } from '../core/calendar/plainDate'
 import { FIELDS } from '../core/interchange/headings'
 import type { Endpoint } from './endpoint'
 import * as v from './values'
@@ -499,7 +500,7 @@ export const changeHousehold = endpoint(
         .max(60)
         .refine(isTimeZone, 'Give a time zone such as Europe/Oslo')
         .optional(),
-      dateOrder: z.enum(['day-first', 'month-first']).optional(),
+      dateOrder: v.dateOrder.optional(),
       weekStart: z.enum(['monday', 'sunday']).optional(),
       units: z.enum(['metric', 'us']).optional(),
       country: z
@@ -556,12 +557,3 @@ export const removeMember = endpoint(
   { params: z.object({ memberId: v.memberId }) },
   v.done,
 )
-
-function isTimeZone(zone: string): boolean {
-  try {
-    new Intl.DateTimeFormat('en', { timeZone: zone })
-    return true
-  } catch {
-    return false
-  }
-}

@@ -6,6 +6,7 @@ import {
   type PlainDate,
   type PlainMonth,
 } from '../core/calendar/plainDate'
+import { SPECIES } from '../core/household/household'
 import { HUES } from '../core/household/places'
 import type { ActId, ItemId, KitId, LotId, MemberId, PlaceId, PocketId, VisitId } from '../core/ids'
 import { type Amount, MOST } from '../core/quantity/amount'
@@ -110,17 +111,7 @@ export const rhythm = z.discriminatedUnion('kind', [
   }),
   z.object({ kind: z.literal('visits') }),
 ])
-export const species = z.enum([
-  'person',
-  'dog',
-  'cat',
-  'rabbit',
-  'guinea pig',
-  'hamster',
-  'horse',
-  'bird',
-  'other',
-])
+export const species = z.enum(SPECIES)
 
 const clock = z.enum(['printed', 'opened'])
 const lastGood = z.discriminatedUnion('kind', [
@@ -146,10 +137,11 @@ export const nextThere = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('unknown') }),
 ])
 
+export const dateOrder = z.enum(['day-first', 'month-first'])
 export const householdValue = z.object({
   name: z.string(),
   timeZone: z.string(),
-  dateOrder: z.enum(['day-first', 'month-first']),
+  dateOrder: dateOrder,
   weekStart: z.enum(['monday', 'sunday']),
   units: z.enum(['metric', 'us']),
   country: z.string(),
@@ -184,7 +176,12 @@ export const strapPlace = z.object({
   readiness: z.int().nullable(),
   todo: z.int(),
 })
-export const strap = z.object({ today: plainDate, places: z.array(strapPlace) })
+export const strap = z.object({
+  today: plainDate,
+  /** How the household writes dates and money. */
+  habits: z.object({ dateOrder, currency: z.string() }),
+  places: z.array(strapPlace),
+})
 
 export const itemValue = z.object({
   id: itemId,
@@ -268,7 +265,7 @@ export const ribbonValue = z.object({
           title: z.string(),
           count: z.int(),
           turning: z.boolean(),
-          /** At most forty; `count` says how many there are. */
+          /** At most twelve; `count` says how many there are. */
           lots: z.array(ribbonLot),
         }),
       ),

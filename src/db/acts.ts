@@ -53,7 +53,14 @@ export async function openAct(trx: Trx, act: NewAct): Promise<Opening> {
     .onConflict((conflict) => conflict.columns(['household_id', 'idempotency_key']).doNothing())
     .returning('id')
     .executeTakeFirst()
-  if (inserted) return { kind: 'new', actId }
+  if (inserted) {
+    await trx
+      .updateTable('household')
+      .set((household) => ({ revision: household('revision', '+', 1) }))
+      .where('id', '=', act.householdId)
+      .execute()
+    return { kind: 'new', actId }
+  }
   const earlier = await trx
     .selectFrom('act')
     .leftJoin('act_result', 'act_result.act_id', 'act.id')

@@ -39,6 +39,8 @@ export function createPool(url: string | undefined, most = 10): pg.Pool {
   })
   // A server that goes away ends idle connections; the next request connects anew.
   pool.on('error', () => {})
+  // One in the middle of a transaction has no query to fail: without this it would end the process.
+  pool.on('connect', (client) => client.on('error', () => {}))
   return pool
 }
 
@@ -54,10 +56,29 @@ export async function inHousehold<T>(
   householdId: HouseholdId,
   work: (trx: Trx) => Promise<T>,
 ): Promise<T> {
-  return db.transaction().execute(async (trx) => {
-    await sql`select set_config('app.household', ${householdId}, true)`.execute(trx)
-    return work(trx)
-  })
+  return db.transaction().execute((trx) => within(trx, householdId, work))
+}
+
+/** The same for reading alone: every statement sees the record as it was at the first. */
+export async function inSnapshot<T>(
+  db: Db,
+  householdId: HouseholdId,
+  read: (trx: Trx) => Promise<T>,
+): Promise<T> {
+  return db
+    .transaction()
+    .setIsolationLevel('repeatable read')
+    .setAccessMode('read only')
+    .execute((trx) => within(trx, householdId, read))
+}
+
+async function within<T>(
+  trx: Trx,
+  householdId: HouseholdId,
+  work: (trx: Trx) => Promise<T>,
+): Promise<T> {
+  await sql`select set_config('app.household', ${householdId}, true)`.execute(trx)
+  return work(trx)
 }
 
 /** Which household a signed-in user belongs to; null for a user without one. */

@@ -1,8 +1,12 @@
 /** Brings a database up to date, as its owner. */
 import { type Kysely, type Migration, Migrator } from 'kysely'
 import * as householdRecord from './migrations/0001-household-record'
+import * as householdRevision from './migrations/0002-household-revision'
 
-const MIGRATIONS: Record<string, Migration> = { '0001-household-record': householdRecord }
+const MIGRATIONS: Record<string, Migration> = {
+  '0001-household-record': householdRecord,
+  '0002-household-revision': householdRevision,
+}
 
 /** Applies what is missing, in order; a failed migration leaves the database as it was. */
 export async function migrate(owner: Kysely<unknown>): Promise<readonly string[]> {

@@ -117,7 +117,22 @@ export const toItem = (row: Selectable<ItemTable>): Item => ({
   version: row.version,
 })
 
-export function toLot(row: Selectable<LotTable>): Lot {
+/** What of a lot's row becomes a value; reading thousands, every further column counts. */
+export const LOT_COLUMNS = [
+  'lot.id',
+  'lot.item_id',
+  'lot.expiry',
+  'lot.opened_on',
+  'lot.condition',
+  'lot.standing',
+  'lot.batch',
+  'lot.bought_at',
+  'lot.unit_price_minor',
+  'lot.note',
+  'lot.version',
+] as const
+
+export function toLot(row: Omit<Selectable<LotTable>, 'household_id' | 'created_by_act'>): Lot {
   const expiry = parseExpiry(row.expiry)
   if (!expiry) throw new CorruptRowError(`Lot ${row.id} has the expiry "${row.expiry}"`)
   return {

@@ -2,14 +2,20 @@
 import type { PlainDate } from '../core/calendar/plainDate'
 import type { Visit } from '../core/calendar/presence'
 import type { Household, Member } from '../core/household/household'
-import type { ItemId, KitId, LotId, PocketId } from '../core/ids'
+import type { ItemId, LotId, PocketId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
 import type { HouseholdStock } from '../core/watch/survey'
 import type { Trx } from './connect'
-import { toHousehold, toItem, toKit, toLot, toMember, toPlace, toPocket } from './rows'
+import { LOT_COLUMNS, toHousehold, toItem, toKit, toLot, toMember, toPlace, toPocket } from './rows'
 
 export async function readHousehold(trx: Trx): Promise<Household> {
   return toHousehold(await trx.selectFrom('household').selectAll().executeTakeFirstOrThrow())
+}
+
+/** Counts the household's acts; the same number means the same record. */
+export async function readRevision(trx: Trx): Promise<number> {
+  const row = await trx.selectFrom('household').select('revision').executeTakeFirstOrThrow()
+  return row.revision
 }
 
 export async function readMembers(trx: Trx): Promise<readonly Member[]> {
@@ -75,32 +81,27 @@ export async function readSites(trx: Trx) {
   }
 }
 
-/** Everything there is to judge. With a kit, only what lies or belongs in that kit. */
-export async function readStock(trx: Trx, kitId?: KitId): Promise<HouseholdStock> {
+/** Everything there is to judge. */
+export async function readStock(trx: Trx): Promise<HouseholdStock> {
   const sites = await readSites(trx)
   const items = await trx
     .selectFrom('item')
     .selectAll()
     .where('removed_by_act', 'is', null)
     .execute()
-  let parQuery = trx
+  const pars = await trx
     .selectFrom('par')
     .innerJoin('pocket', 'pocket.id', 'par.pocket_id')
     .select(['par.item_id', 'par.pocket_id', 'par.amount'])
     .where('par.removed_by_act', 'is', null)
     .where('pocket.removed_by_act', 'is', null)
-  let lotQuery = trx
+    .execute()
+  const rows = await trx
     .selectFrom('balance')
     .innerJoin('lot', 'lot.id', 'balance.lot_id')
-    .innerJoin('pocket', 'pocket.id', 'balance.pocket_id')
-    .selectAll('lot')
+    .select(LOT_COLUMNS)
     .select(['balance.pocket_id', 'balance.amount'])
-  if (kitId) {
-    parQuery = parQuery.where('pocket.kit_id', '=', kitId)
-    lotQuery = lotQuery.where('pocket.kit_id', '=', kitId)
-  }
-  const pars = await parQuery.execute()
-  const rows = await lotQuery.execute()
+    .execute()
   return {
     ...sites,
     items: items.map(toItem),

@@ -28,6 +28,7 @@ export interface HouseholdTable extends Omit<Acted, 'household_id'> {
   poison_number: string
   currency: string
   lookahead_days: number
+  revision: ColumnType<number, never, number>
 }
 export interface HouseholdUserTable {
   household_id: Fixed<string>

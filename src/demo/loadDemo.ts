@@ -2,6 +2,7 @@
 import { randomUUID } from 'node:crypto'
 import { type Acting, act } from '../app/act'
 import { createHousehold } from '../app/householdActs'
+import { kept } from '../app/kept'
 import { amendLot, discardLot, moveLot, useLot } from '../app/lotActs'
 import { receiveLot } from '../app/receiveLot'
 import type { Auth } from '../app/signIn'
@@ -77,6 +78,7 @@ export async function fillDemo(db: Db, caller: Caller, today: PlainDate): Promis
   const on = (daysAgo: number): World => ({
     db,
     now: () => new Date(Date.parse(`${addDays(today, -daysAgo)}T10:00:00Z`)),
+    surveys: kept(),
   })
   const { stocked } = await act(
     on(HISTORY_DAYS),

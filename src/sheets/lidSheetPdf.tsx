@@ -3,13 +3,7 @@ import { createRequire } from 'node:module'
 import { Document, Font, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
 import type { LidSheet, SheetLine } from '../core/sheet/lidSheet'
 import { words } from '../words'
-
-export const PAPER_SIZES = ['A4', 'A5', 'LETTER'] as const
-export type PaperSize = (typeof PAPER_SIZES)[number]
-
-/** The paper asked for; A4 when it is none of ours. */
-export const paperSize = (asked: string | null): PaperSize =>
-  PAPER_SIZES.find((size) => size === asked?.toUpperCase()) ?? 'A4'
+import type { PaperSize } from './paper'
 
 const { resolve } = createRequire(import.meta.url)
 const text = (file: string) =>
@@ -44,10 +38,14 @@ const SEAM = '#A8977B'
 const body = ['Text latin', 'Text latin-ext']
 const heading = ['Display latin', 'Display latin-ext']
 
+/** A pocket with more lines may run over a page. */
+const MOST_UNBROKEN = 16
+
 const styles = (small: boolean) =>
   StyleSheet.create({
     page: {
-      paddingVertical: small ? 22 : 34,
+      paddingTop: small ? 22 : 34,
+      paddingBottom: small ? 30 : 44,
       paddingHorizontal: small ? 24 : 40,
       fontFamily: body,
       fontSize: small ? 8 : 10,
@@ -80,10 +78,11 @@ const styles = (small: boolean) =>
       marginBottom: 3,
     },
     row: { flexDirection: 'row', paddingVertical: 1.5, gap: 6 },
+    headings: { paddingHorizontal: small ? 5 : 8, color: SECOND },
     item: { flexGrow: 1, flexBasis: '36%', fontWeight: 700 },
     purpose: { flexGrow: 1, flexBasis: '32%', color: SECOND },
     count: { width: small ? 42 : 56, textAlign: 'right' },
-    expiry: { width: small ? 70 : 92, textAlign: 'right' },
+    expiry: { width: small ? 80 : 108, textAlign: 'right' },
     cautions: { marginTop: 4, color: SECOND, lineHeight: 1.35 },
     foot: {
       position: 'absolute',
@@ -117,8 +116,14 @@ function Sheet({ sheet, size }: { readonly sheet: LidSheet; readonly size: Paper
         <Text
           style={s.under}
         >{`${w.belongsTo(sheet.household)} · ${w.checked(sheet.checkedOn)}`}</Text>
+        <View style={[s.row, s.headings]} fixed>
+          <Text style={s.item}>{w.headings.item}</Text>
+          <Text style={s.purpose}>{w.headings.purpose}</Text>
+          <Text style={s.count}>{w.headings.count}</Text>
+          <Text style={s.expiry}>{w.headings.expiry}</Text>
+        </View>
         {sheet.pockets.map((pocket) => (
-          <View key={pocket.name} style={s.pocket}>
+          <View key={pocket.name} style={s.pocket} wrap={pocket.lines.length > MOST_UNBROKEN}>
             <Text style={s.pocketName} minPresenceAhead={24}>
               {pocket.name}
             </Text>

@@ -73,6 +73,7 @@ export function FindAnything({
         ref={listRef}
       >
         {found.map((thing, index) => (
+          // biome-ignore lint/a11y/useKeyWithClickEvents: the field above has the keys, as a combobox does
           <div
             key={`${thing.href}${thing.title}${thing.where}`}
             id={`found-${index}`}
@@ -80,20 +81,20 @@ export function FindAnything({
             tabIndex={-1}
             aria-selected={index === at}
             className={classes.thing}
+            onMouseEnter={() => setAt(index)}
+            onClick={() => location.assign(thing.href)}
           >
-            <a href={thing.href} tabIndex={-1} onMouseEnter={() => setAt(index)}>
-              <StateGlyph state={thing.state === 'none' ? 'sound' : thing.state} />
-              <span>
-                <b>{thing.title}</b>
-                <small>{thing.where}</small>
-              </span>
-              <span className={classes.detail}>
-                {thing.detail}
-                {thing.state !== 'none' &&
-                  thing.state !== 'sound' &&
-                  ` · ${words.stateWord[thing.state]}`}
-              </span>
-            </a>
+            <StateGlyph state={thing.state === 'none' ? 'sound' : thing.state} />
+            <span>
+              <b>{thing.title}</b>
+              <small>{thing.where}</small>
+            </span>
+            <span className={classes.detail}>
+              {thing.detail}
+              {thing.state !== 'none' &&
+                thing.state !== 'sound' &&
+                ` · ${words.stateWord[thing.state]}`}
+            </span>
           </div>
         ))}
       </div>

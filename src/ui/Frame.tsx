@@ -1,7 +1,7 @@
 /** What every screen stands in: the strap of places, the tabs, finding, keys, look, messages. */
 import { MantineProvider } from '@mantine/core'
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query'
-import { type ReactNode, useEffect, useState } from 'react'
+import { createContext, type ReactNode, useContext, useEffect, useState } from 'react'
 import type { z } from 'zod'
 import { readStrap } from '../contract/endpoints'
 import type * as v from '../contract/values'
@@ -33,6 +33,15 @@ interface FrameProps {
   /** The chosen place, which narrows the screen; null for all. */
   readonly place: string | null
   readonly children: ReactNode
+}
+
+const StrapContext = createContext<Strap | null>(null)
+
+/** Today, the places, and how the household writes dates and money; kept fresh by the frame. */
+export function useStrap(): Strap {
+  const strap = useContext(StrapContext)
+  if (!strap) throw new Error('useStrap needs the frame around it')
+  return strap
 }
 
 export function Frame(props: FrameProps) {
@@ -106,12 +115,11 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
           {strap.places.map((one) => (
             <a
               key={one.id}
-              href={place === one.id ? stripPlace(tab) : `${hrefOf(tab)}?place=${one.id}`}
+              href={place === one.id ? hrefOf(tab) : `${hrefOf(tab)}?place=${one.id}`}
               className={classes.place}
               data-hue={one.hue}
               data-dim={place !== null && place !== one.id}
               aria-current={place === one.id ? 'true' : undefined}
-              aria-label={`${one.name}, ${words.strap.next(one.next, strap.today)}, ${words.strap.todo(one.todo)}, ${words.strap.readinessLong(one.readiness)}`}
             >
               <span className={classes.buckle} aria-hidden />
               <span className={classes.placeText}>
@@ -120,7 +128,10 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
                   {words.strap.next(one.next, strap.today)} · {words.strap.todo(one.todo)}
                 </small>
               </span>
-              <strong>{words.strap.readiness(one.readiness)}</strong>
+              <strong>
+                <span aria-hidden>{words.strap.readiness(one.readiness)}</span>
+                <span className="visually-hidden">{words.strap.readinessLong(one.readiness)}</span>
+              </strong>
             </a>
           ))}
         </nav>
@@ -152,7 +163,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
         </button>
       </div>
       <main id="main" className={classes.main}>
-        {children}
+        <StrapContext.Provider value={strap}>{children}</StrapContext.Provider>
       </main>
       <FindAnything opened={finding} onClose={() => setFinding(false)} />
       <KeysHelp opened={helping} onClose={() => setHelping(false)} />
@@ -164,7 +175,6 @@ const hrefOf = (tab: TabId): string => {
   const narrowing = tab === 'household' || tab === 'bring' ? 'watch' : tab
   return TABS.find(({ id }) => id === narrowing)?.href ?? '/'
 }
-const stripPlace = (tab: TabId): string => hrefOf(tab)
 
 /** Keys belong to the field while somebody types, and to the dialog while one is open. */
 export function isTyping(event: KeyboardEvent): boolean {

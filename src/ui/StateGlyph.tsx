@@ -1,8 +1,22 @@
-/** The outline of a state in small: straight, clipped, torn, dashed, hatched. Read beside its word, never alone. */
+/** The outline of a state: straight, clipped, torn, dashed, hatched. Read beside its word, never alone. */
 import classes from './outline.module.css'
 
 export type OutlineState = 'sound' | 'turning' | 'spent' | 'held' | 'lent' | 'bare'
 
-export const StateGlyph = ({ state }: { readonly state: OutlineState }) => (
-  <span className={classes.glyph} data-state={state} aria-hidden />
+interface Props {
+  readonly state: OutlineState
+}
+
+/** In small, before a line of text. */
+export const StateGlyph = ({ state }: Props) => (
+  <span className={classes.glyph} data-state={state} aria-hidden>
+    <span className={classes.fill} />
+  </span>
+)
+
+/** As large as the tag it lies behind. */
+export const StateOutline = ({ state }: Props) => (
+  <span className={classes.shape} data-state={state} aria-hidden>
+    <span className={classes.fill} />
+  </span>
 )

@@ -12,6 +12,7 @@ import {
   useRef,
   useState,
 } from 'react'
+import type { z } from 'zod'
 import type { Endpoint } from '../contract/endpoint'
 import { undoAct } from '../contract/endpoints'
 import { words } from '../words'
@@ -23,16 +24,23 @@ interface Message {
   readonly tone: 'done' | 'problem'
   readonly title: string
   readonly detail: string
+  /** The act that waits for this to be answered; null when none does. */
+  readonly about: string | null
   readonly press: { readonly label: string; readonly run: () => void } | null
+  /** Ends the waiting of whoever asked, when the message is closed. */
+  readonly settle: (() => void) | null
 }
+
+/** What to say when it is done; a sentence, or one made from the answer. */
+type Said<E extends Endpoint> = string | ((result: z.output<E['result']>) => string)
 
 interface ActingValue {
   /** @returns the result, or null when it was refused (and has been said) */
   run<E extends Endpoint>(
     endpoint: E,
     asked: Asked<E>,
-    said: string,
-  ): Promise<import('zod').z.output<E['result']> | null>
+    said: Said<E>,
+  ): Promise<z.output<E['result']> | null>
   readonly busy: boolean
   undoLast(): void
 }
@@ -47,12 +55,28 @@ export function useActing(): ActingValue {
 
 const SHOWN_MILLISECONDS = 9000
 
+/** The database or the server is away for now; the same act may be sent again. */
+const isAway = (error: unknown): boolean => error instanceof ProblemError && error.status === 503
+
+/** The act as it would be now that its record has changed meanwhile; null when that is no answer. */
+function settled<E extends Endpoint>(error: ProblemError, asked: Asked<E>): Asked<E> | null {
+  const version = (error.facts as { version?: number } | undefined)?.version
+  const body = asked.body as { seenVersion?: number } | undefined
+  return error.code === 'changed_meanwhile' &&
+    version !== undefined &&
+    body?.seenVersion !== undefined
+    ? ({ ...asked, body: { ...body, seenVersion: version } } as Asked<E>)
+    : null
+}
+
 export function ActingProvider({ children }: { readonly children: ReactNode }) {
   const queries = useQueryClient()
   const [messages, setMessages] = useState<readonly Message[]>([])
   const [pending, setPending] = useState(0)
   const last = useRef<(() => void) | null>(null)
   const counter = useRef(0)
+  /** Keys of acts that got no answer, by what was asked. */
+  const unanswered = useRef(new Map<string, string>())
 
   const dismiss = useCallback(
     (id: number) => setMessages((all) => all.filter((one) => one.id !== id)),
@@ -72,79 +96,74 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
     async function send<E extends Endpoint>(
       endpoint: E,
       asked: Asked<E>,
-      said: string,
-      key: string,
-    ) {
+      said: Said<E>,
+    ): Promise<z.output<E['result']> | null> {
+      // The same act sent again after no answer keeps its key: it may have arrived after all.
+      const signature = `${endpoint.method} ${endpoint.path} ${JSON.stringify(asked)}`
+      const key = unanswered.current.get(signature) ?? newKey()
       setPending((count) => count + 1)
-      try {
-        const result = await call(endpoint, asked, key)
-        const actId = (result as { actId?: string }).actId
-        const undo = actId && endpoint !== (undoAct as Endpoint) ? () => void takeBack(actId) : null
-        last.current = undo
-        tell({
-          tone: 'done',
-          title: said,
-          detail: '',
-          press: undo && { label: words.undo.undo, run: undo },
-        })
+      const sent = await call(endpoint, asked, key)
+        .then(
+          (result) => ({ result }),
+          (error: unknown) => ({ error }),
+        )
+        .finally(() => setPending((count) => count - 1))
+      if ('result' in sent) {
+        unanswered.current.delete(signature)
+        setMessages((all) => all.filter((one) => one.about !== signature))
+        done(endpoint, sent.result, said)
         await queries.invalidateQueries()
-        return result
-      } catch (error) {
-        await explain(error, endpoint, asked, said, key)
-        return null
-      } finally {
-        setPending((count) => count - 1)
+        return sent.result
       }
-    }
-
-    async function takeBack(actId: string): Promise<void> {
-      last.current = null
-      await send(undoAct, { params: { actId } }, words.undo.undone, newKey())
-    }
-
-    async function explain<E extends Endpoint>(
-      error: unknown,
-      endpoint: E,
-      asked: Asked<E>,
-      said: string,
-      key: string,
-    ) {
-      if (error instanceof OfflineError) {
+      const problem = sent.error instanceof ProblemError ? sent.error : null
+      const away = sent.error instanceof OfflineError || isAway(sent.error)
+      if (away) unanswered.current.set(signature, key)
+      else unanswered.current.delete(signature)
+      if (!away && !problem) throw sent.error
+      if (problem?.status === 409) await queries.invalidateQueries()
+      const next = away ? asked : problem && settled(problem, asked)
+      return new Promise((settle) => {
         tell({
           tone: 'problem',
-          title: words.errors.title,
-          detail: words.undo.offline,
-          press: { label: words.undo.retry, run: () => void send(endpoint, asked, said, key) },
+          title: problem?.title ?? words.errors.title,
+          detail: problem?.message ?? words.undo.offline,
+          about: away ? signature : null,
+          press: next && {
+            label: words.undo.retry,
+            run: () => void send(endpoint, next, said).then(settle),
+          },
+          settle: () => settle(null),
         })
-        return
-      }
-      if (!(error instanceof ProblemError)) throw error
-      const version = (error.facts as { version?: number } | undefined)?.version
-      const seen = (asked.body as { seenVersion?: number } | undefined)?.seenVersion
-      const settle =
-        error.code === 'changed_meanwhile' && version !== undefined && seen !== undefined
-          ? {
-              label: words.undo.retry,
-              run: () =>
-                void send(
-                  endpoint,
-                  {
-                    ...asked,
-                    body: { ...(asked.body as object), seenVersion: version },
-                  } as Asked<E>,
-                  said,
-                  newKey(),
-                ),
-            }
-          : error.status === 503
-            ? { label: words.undo.retry, run: () => void send(endpoint, asked, said, key) }
-            : null
-      tell({ tone: 'problem', title: error.title, detail: error.message, press: settle })
-      if (error.status === 409) await queries.invalidateQueries()
+        if (!next) settle(null)
+      })
+    }
+
+    /** Says that it is done, and offers to take it back. */
+    function done<E extends Endpoint>(
+      endpoint: E,
+      result: z.output<E['result']>,
+      said: Said<E>,
+    ): void {
+      const { actId } = result as { actId?: string }
+      const undo = actId && endpoint !== (undoAct as Endpoint) ? () => takeBack(actId) : null
+      last.current = undo
+      tell({
+        tone: 'done',
+        title: typeof said === 'string' ? said : said(result),
+        detail: '',
+        about: null,
+        press: undo && { label: words.undo.undo, run: undo },
+        settle: null,
+      })
+    }
+
+    function takeBack(actId: string): void {
+      last.current = null
+      void send(undoAct, { params: { actId } }, words.undo.undone)
     }
 
     return {
-      run: (endpoint, asked, said) => send(endpoint, asked, said, newKey()),
+      run: send,
       busy: pending > 0,
       undoLast: () => last.current?.(),
     }
@@ -176,7 +195,10 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
               type="button"
               className={classes.close}
               aria-label={words.undo.dismiss}
-              onClick={() => dismiss(message.id)}
+              onClick={() => {
+                dismiss(message.id)
+                message.settle?.()
+              }}
             >
               ×
             </button>

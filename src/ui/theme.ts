@@ -1,5 +1,6 @@
 /** Our own look on the component library: ink buttons, dashed seams, both typefaces. */
 import {
+  Autocomplete,
   Button,
   Checkbox,
   createTheme,
@@ -27,13 +28,12 @@ const ink: MantineColorsTuple = [
 ]
 
 const field = {
-  classNames: {
-    input: classes.field,
-    label: classes.label,
-    description: classes.hint,
-    error: classes.error,
-  },
-}
+  input: classes.field,
+  label: classes.label,
+  description: classes.hint,
+  error: classes.error,
+} as const
+const listed = { ...field, dropdown: classes.dropdown, option: classes.option } as const
 
 export const theme = createTheme({
   colors: { ink },
@@ -44,17 +44,20 @@ export const theme = createTheme({
   defaultRadius: 8,
   respectReducedMotion: true,
   components: {
-    Button: Button.extend({ classNames: { root: classes.button } }),
-    TextInput: TextInput.extend({ defaultProps: field }),
-    Textarea: Textarea.extend({ defaultProps: { ...field, autosize: true, minRows: 2 } }),
-    Select: Select.extend({
-      defaultProps: {
-        ...field,
-        allowDeselect: false,
-        checkIconPosition: 'right',
-        classNames: { ...field.classNames, dropdown: classes.dropdown, option: classes.option },
-      },
+    Button: Button.extend({
+      classNames: { root: classes.button },
+      defaultProps: { variant: 'filled', loaderProps: { color: 'var(--ink)', size: 'sm' } },
     }),
+    TextInput: TextInput.extend({ classNames: field }),
+    Textarea: Textarea.extend({
+      classNames: field,
+      defaultProps: { autosize: true, minRows: 2 },
+    }),
+    Select: Select.extend({
+      classNames: listed,
+      defaultProps: { allowDeselect: false, checkIconPosition: 'right' },
+    }),
+    Autocomplete: Autocomplete.extend({ classNames: listed }),
     Checkbox: Checkbox.extend({ classNames: { label: classes.check, input: classes.checkBox } }),
     Modal: Modal.extend({
       defaultProps: { centered: true, overlayProps: { backgroundOpacity: 0.5 } },

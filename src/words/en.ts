@@ -1,8 +1,8 @@
 /** English. */
 import type { PlainDate } from '../core/calendar/plainDate'
-import type { NextThere } from '../core/calendar/presence'
+import type { NextThere, Presence } from '../core/calendar/presence'
 import type { DateRefusal } from '../core/calendar/readPrintedDate'
-import type { Field } from '../core/interchange/headings'
+import { EXPORT_HEADINGS } from '../core/interchange/exportList'
 import type { LineFault } from '../core/interchange/readLine'
 import type { Amount } from '../core/quantity/amount'
 import { formatAmount } from '../core/quantity/amount'
@@ -28,6 +28,7 @@ import {
 
 const list = (names: readonly string[]): string =>
   names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
+const WEEKDAY_NAMES = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
 const things = (count: number, one = 'thing', many = 'things'): string =>
   `${numberWord(count)} ${count === 1 ? one : many}`
 const the = (place: string): string => `the ${place.charAt(0).toLowerCase()}${place.slice(1)}`
@@ -75,25 +76,6 @@ const SAFE_WAY: Readonly<Record<ItemKind, string>> = {
   paper: 'Shred what names a person.',
 }
 
-const FIELD_NAMES: Readonly<Record<Field, string>> = {
-  item: 'Item',
-  strength: 'Strength or size',
-  purpose: 'What for',
-  forWhom: 'For whom',
-  amount: 'How many',
-  par: 'How many belong',
-  expiry: 'Expiry',
-  opened: 'Opened',
-  place: 'Place',
-  kit: 'Kit',
-  pocket: 'Pocket',
-  price: 'Price',
-  shop: 'Shop',
-  pack: 'Pack size',
-  batch: 'Batch',
-  note: 'Note',
-}
-
 const dateRefusal = (refusal: DateRefusal): string =>
   ({
     no_such_day: 'there is no such day; look at the pack again',
@@ -115,6 +97,8 @@ const amountRefusal = (refusal: AmountRefusal): string => {
       return `${refusal.readings[0]} or ${refusal.readings[1]}? Write it without the comma`
   }
 }
+
+const NOT_A_PRICE = 'this is no price; write it like 4.90'
 
 const state = (judged: LotState, today: PlainDate): string => {
   switch (judged.state) {
@@ -223,6 +207,7 @@ export const en = {
     ribbon: 'The coming eighteen months',
     ribbonLots: (count: number): string => (count === 1 ? '1 lot turns' : `${count} lots turn`),
     more: (count: number): string => `+${count}`,
+    andMore: (count: number): string => `and ${count} more around this time`,
     today: 'today',
     nothingTurns: 'nothing turns here',
     group: (place: string, next: NextThere, today: PlainDate): string =>
@@ -273,9 +258,8 @@ export const en = {
     },
     open: 'Open',
     later: 'Later',
-    laterLong: (title: string): string => `Put off: ${title}`,
+    laterLong: (title: string): string => `Later: ${title}`,
     safeWay: (kind: ItemKind | null): string => (kind ? SAFE_WAY[kind] : ''),
-    nothingToDo: 'Nothing to do here.',
     showAll: (total: number): string => `Show all ${total}`,
     aside: (later: number, listed: number): string =>
       [later > 0 ? `${later} put off` : '', listed > 0 ? `${listed} on the shopping list` : '']
@@ -341,13 +325,11 @@ export const en = {
     print: 'Lid sheet',
     looked: 'Looked through',
     edit: 'Change kit',
-    ofPar: (amount: Amount, par: Amount): string => `${formatAmount(amount)}/${formatAmount(par)}`,
+    checkEvery: 'Look it through every so many days',
+    wrongDays: (most: number): string => `Give a number of days from 1 to ${most}`,
     bare: 'bare',
     pickOne: 'Pick a tag to see it and act on it.',
-    legend: 'Outlines',
     keys: 'Arrows move between tags, Enter opens, then U O M X C E.',
-    tagLabel: (title: string, amount: string, par: string, stateText: string): string =>
-      `${title}, ${amount}${par ? ` of ${par}` : ''}, ${stateText}`,
   },
   lot: {
     goodUntil: 'Good until',
@@ -358,7 +340,6 @@ export const en = {
     rule: 'After opening',
     there: 'Here now',
     belongs: 'Belongs here',
-    alsoAt: 'Also at',
     purpose: 'What for',
     forWhom: 'For whom',
     batch: 'Batch',
@@ -396,8 +377,6 @@ export const en = {
     heldReason: 'Waits for',
     lentTo: 'Who has it',
     lastDay: (day: PlainDate): string => fullDay(day),
-    noEnd: 'no date',
-    notLooked: 'nobody has looked',
     clockRule: (clock: OpenedClock): string =>
       clock.kind === 'rule'
         ? OPENED_RULES[clock.rule].name
@@ -430,6 +409,7 @@ export const en = {
     shop: 'Shop',
     pack: 'Pack holds',
     packPrice: 'Price of a pack',
+    emptyPack: 'a pack holds more than nothing',
     kind: 'Sort',
     close: 'Close',
   },
@@ -467,14 +447,19 @@ export const en = {
           ? 'from the pack above'
           : `${packs} ${packs === 1 ? 'pack' : 'packs'} of ${formatAmount(size)}${unit && size === 1000 ? ` ${unit}` : ''}`,
     why: (good: Amount, par: Amount, turning: Amount): string =>
-      `${formatAmount(good)} of ${formatAmount(par)} there${turning > 0 ? `, ${formatAmount(turning)} of them turning` : ''}`,
+      `${formatAmount(good)} of ${formatAmount(par)} there${turning === 0 ? '' : turning === good ? ', turning' : `, ${formatAmount(turning)} of them turning`}`,
     bought: 'Bought',
     putAway: 'Put away',
     print: 'Print',
     receive: (title: string): string => `Put away: ${title}`,
-    into: 'Into',
     printed: (day: PlainDate): string => `As of ${fullDay(day)}`,
     listed: 'on the list',
+    noPrice: 'no price',
+    inAll: (sum: string): string => `About ${sum} in all`,
+    bag: (bought: number): string =>
+      bought === 0
+        ? 'Tick what is in the bag. At the kit, put it away with the date on its pack.'
+        : `${capital(things(bought, 'line is', 'lines are'))} in the bag. At the kit, put each away with the date on its pack.`,
     need: (units: number, unit: string): string => counted((units * 1000) as Amount, unit),
   },
   bring: {
@@ -489,7 +474,6 @@ export const en = {
     drop: 'CSV, TSV or semicolons; UTF-8 or Windows-1252',
     cancel: 'Cancel',
     reading: (done: number, total: number): string => `Read ${done} of ${total} lines`,
-    writing: 'Writing it down…',
     refused: {
       too_large: 'That is more than 8 MB. Bring it in in parts.',
       workbook: 'This is a workbook, not text. Save it as CSV in the spreadsheet and bring that.',
@@ -498,11 +482,12 @@ export const en = {
       too_many_lines: 'More than 20,000 lines. Bring it in in parts.',
       no_rows: 'There is no line in it.',
     },
-    summary: (ready: number, ask: number, fault: number, already: number): string =>
+    summary: (ready: number, ask: number, fault: number, differ: number, already: number): string =>
       [
         `${ready} ready`,
         ask > 0 ? `${ask} to answer` : '',
         fault > 0 ? `${fault} to mend` : '',
+        differ > 0 ? `${differ} ${differ === 1 ? 'differs' : 'differ'}` : '',
         already > 0 ? `${already} already here` : '',
       ]
         .filter(Boolean)
@@ -523,19 +508,55 @@ export const en = {
       `${capital(things(lots, 'lot', 'lots'))} brought in${kits > 0 ? `, ${things(kits, 'new kit', 'new kits')}` : ''}`,
     toWatch: 'See what to do',
     again: 'Bring in another list',
+    doneUnder: (already: number, skipped: number): string =>
+      [
+        already > 0 ? `${capital(things(already, 'line was', 'lines were'))} here already.` : '',
+        skipped > 0
+          ? `${capital(things(skipped, 'line', 'lines'))} differed and stayed as they were.`
+          : '',
+        'One press on Undo takes all of it back.',
+      ]
+        .filter(Boolean)
+        .join(' '),
+    makes: (places: readonly string[], kits: readonly string[]): string =>
+      places.length + kits.length === 0
+        ? 'Everything goes into kits that are here.'
+        : `New: ${[...places, ...kits].slice(0, 8).join(', ')}${places.length + kits.length > 8 ? ' …' : ''}`,
+    understood: {
+      title: 'What is understood',
+      rows: [
+        [
+          'Headings in your own words',
+          'exp, best before, use by · qty, how many · where, bin · what for',
+        ],
+        ['Amounts', '18 strips · 2 x 10 · half a bottle · 1½ · 2,5 mL'],
+        ['Dates', '03/27 · Mar 2027 · 15 MAR 2027 · EXP 27.03.2027 · none'],
+        ['How many belong', 'a column of its own: par, should have, target'],
+        ['Where', 'place, kit and pocket, or “Car / boot bag / lid” in one'],
+      ],
+    },
+    pasted: 'pasted list',
+    example: 'Item; How many; Expiry; Kit\nPlasters; 18 strips; 03/2029; Hall box',
+    usual: { place: 'Home', kit: 'First aid kit', pocket: 'Main pocket' },
+    nameIt: 'Give it a name',
+    more: (count: number): string => `Show more (${count} left)`,
+    change: 'Change',
+    changeLine: (line: number): string => `Change line ${line}`,
+    mend: 'Take it so',
+    of: 'of',
     whichDate: 'Which day is meant?',
     expiryText,
-    field: FIELD_NAMES,
+    field: EXPORT_HEADINGS,
     takenAsOne: 'no amount given, taken as 1',
     fault: (fault: LineFault): string => {
-      const name = FIELD_NAMES[fault.field]
+      const name = EXPORT_HEADINGS[fault.field]
       switch (fault.code) {
         case 'missing':
           return `${name}: there is nothing`
         case 'too_long':
           return `${name}: too long, shorten it`
         case 'not_a_price':
-          return `${name}: this is no price; write it like 4.90`
+          return `${name}: ${NOT_A_PRICE}`
         case 'not_a_day':
           return `${name}: give the day, not only the month`
         case 'in_future':
@@ -546,6 +567,8 @@ export const en = {
           return `${name}: ${amountRefusal(fault.refusal)}`
       }
     },
+    notAPrice: NOT_A_PRICE,
+    amountRefused: amountRefusal,
     farOff: 'That is more than twenty years off. Is it meant?',
     countDiffers: (there: Amount, listed: Amount): string =>
       `here with ${formatAmount(there)}, listed with ${formatAmount(listed)}: left as it is; correct the count on the mat`,
@@ -580,8 +603,10 @@ export const en = {
       'Use only what you know how to use. Give strangers no medicine. Look at the date and the seal before you use a thing.',
       'Nothing cold or hot straight on skin. An animal in pain bites: wrap or muzzle it first, never one that vomits or cannot breathe.',
     ],
-    headings: { item: 'Item', purpose: 'What for', count: 'There / belongs', expiry: 'Good until' },
+    headings: { item: 'Item', purpose: 'What for', count: 'There', expiry: 'Good until' },
     pdf: 'PDF',
+    paper: { A4: 'A4', A5: 'A5', LETTER: 'Letter' },
+    alsoRestock: 'The restock list, to print from its page',
     size: 'Paper',
     printNow: 'Print',
     all: 'Sheets for the lids',
@@ -617,7 +642,6 @@ export const en = {
     from: 'From',
     to: 'To',
     label: 'What it is',
-    minutes: 'Minutes to help',
     weekStart: 'Week starts',
     monday: 'Monday',
     sunday: 'Sunday',
@@ -625,6 +649,21 @@ export const en = {
     metric: 'metric',
     us: 'US',
     noMembers: 'Nobody is here yet.',
+    signedIn: (who: string): string => `You are signed in as ${who}.`,
+    removed: (name: string): string => `${name} taken off`,
+    rhythm: (rhythm: Presence['rhythm']): string =>
+      rhythm.kind === 'always'
+        ? 'always somebody there'
+        : rhythm.kind === 'visits'
+          ? 'only on visits'
+          : rhythm.days.join() === '1,2,3,4,5'
+            ? 'on weekdays'
+            : `on ${list(rhythm.days.map((day) => WEEKDAY_NAMES[day - 1] ?? ''))}`,
+    minutesAway: (minutes: number): string => `${minutes} minutes from help`,
+    backwards: 'A visit ends on or after the day it starts',
+    wrongLookahead: 'Give a number of days from 1 to 366',
+    nothingYet: 'Nothing was done yet.',
+    takenBack: 'taken back',
     recent: 'Lately',
     age: (days: number): string =>
       days < 730 ? `${Math.floor(days / 30.44)} months` : `${Math.floor(days / 365.25)} years`,
@@ -694,12 +733,10 @@ export const en = {
   look: { light: 'Light', dark: 'Dark', torch: 'Torch', label: 'Look' },
   errors: {
     title: 'That did not work',
-    load: 'It could not be loaded.',
     again: 'Try again',
     notFound: 'This is not here',
     notFoundHint: 'It may have been taken away, or the address is wrong.',
     home: 'To Watch',
-    loading: 'Reading the record…',
     skip: 'To the main part',
   },
 } as const

@@ -28,9 +28,10 @@ export class InvalidDateError extends Error {
 const isoDay = /^(\d{4})-(\d{2})-(\d{2})$/
 const isoMonth = /^(\d{4})-(\d{2})$/
 
-/** Days in a month, 1-based month, proleptic Gregorian. */
+/** Days in a month, 1-based, by the Gregorian rule. Every date that is read is checked by it. */
 function daysIn(year: number, month: number): number {
-  return Day.daysInMonth(Day.create(year, month, 1))
+  if (month !== 2) return [4, 6, 9, 11].includes(month) ? 30 : 31
+  return (year % 4 === 0 && year % 100 !== 0) || year % 400 === 0 ? 29 : 28
 }
 
 /** The day with these parts, or null when there is none. Nothing is moved into range. */
@@ -113,6 +114,9 @@ export function lastDayOfMonth(month: PlainMonth): PlainDate {
   return `${month}-${String(daysIn(year, number)).padStart(2, '0')}` as PlainDate
 }
 
+/** For sorting: days compare as text. */
+export const byDay = (a: PlainDate, b: PlainDate): number => (a < b ? -1 : a > b ? 1 : 0)
+
 export const earlier = (a: PlainDate, b: PlainDate): PlainDate => (a <= b ? a : b)
 export const later = (a: PlainDate, b: PlainDate): PlainDate => (a >= b ? a : b)
 
@@ -128,4 +132,13 @@ export function dayAt(epochMilliseconds: number, timeZone: string): PlainDate {
     timeZone,
   )
   return plainDate(Zoned.toString(there).slice(0, 10))
+}
+
+/** Whether the text is the IANA name of a time zone, such as "Europe/Oslo". */
+export function isTimeZone(name: string): boolean {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: name }).resolvedOptions().timeZone !== ''
+  } catch {
+    return false
+  }
 }

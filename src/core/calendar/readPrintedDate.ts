@@ -2,7 +2,7 @@
  * Reads a date as people write it or as a pack prints it.
  *
  * A text that can be read in two ways is answered with both readings, never with a guess.
- * Two-digit years follow the century rule of the GS1 General Specifications (7.12).
+ * "2099-01!" says that a date far off is meant. Two-digit years follow the century rule of the GS1 General Specifications (7.12).
  */
 import { type Expiry, formatExpiry } from './expiry'
 import { dayOf, lastDayOfMonth, monthOf, type PlainDate } from './plainDate'
@@ -45,6 +45,8 @@ const NONE = new Set([
   'nil',
   'x',
 ])
+/** After a date: it is meant, however far off it lies. */
+const MEANT = '!'
 const LEAD =
   /^(?:exp(?:iry|ires|iration)?(?:\s*date)?|use\s*by|best\s*before(?:\s*end)?|bbe?|end|until|till|by|verw\.?\s*bis)\b[\s.:]*/i
 
@@ -77,8 +79,10 @@ export function readPrintedDate(
   const trimmed = written.trim().replace(/\s+/g, ' ')
   if (trimmed === '' || trimmed === '?') return { kind: 'read', expiry: { kind: 'unknown' } }
   if (NONE.has(trimmed.toLowerCase())) return { kind: 'read', expiry: { kind: 'none' } }
-  const bare = trimmed.replace(LEAD, '').trim()
-  if (/^\d{6}(\d{2})?$/.test(bare)) return settle(unseparated(bare, options.today), options)
+  const meant = trimmed.endsWith(MEANT)
+  const bare = (meant ? trimmed.slice(0, -MEANT.length) : trimmed).replace(LEAD, '').trim()
+  const settled = (candidates: readonly Candidate[]) => settle(candidates, options.today, meant)
+  if (/^\d{6}(\d{2})?$/.test(bare)) return settled(unseparated(bare, options.today))
 
   const words = bare
     .toLowerCase()
@@ -86,16 +90,22 @@ export function readPrintedDate(
     .split(/[\s./,\-–]+/)
     .filter((part) => part !== '')
   const monthAt = words.findIndex((word) => monthNamed(word) !== null)
-  if (monthAt >= 0) return settle(withNamedMonth(words, monthAt, options.today), options)
+  if (monthAt >= 0) return settled(withNamedMonth(words, monthAt, options.today))
   if (words.length < 2 || words.length > 3 || !words.every((word) => /^\d{1,4}$/.test(word)))
     return { kind: 'refused', refusal: { code: 'not_a_date' } }
-  return settle(
+  return settled(
     words.length === 2
       ? monthAndYear(words as [string, string], options.today)
       : threeNumbers(words as [string, string, string], options),
-    options,
   )
 }
+
+/**
+ * The text that reads back to this date without a question: a far-off one gets a "!" after it.
+ * @example writePrintedDate({ kind: 'month', month: '2099-01' }, '2026-11-25') === '2099-01!'
+ */
+export const writePrintedDate = (expiry: Expiry, today: PlainDate): string =>
+  farOff(expiry, today) ? `${formatExpiry(expiry)}${MEANT}` : formatExpiry(expiry)
 
 function monthNamed(word: string): number | null {
   if (!/^[a-z]{3,9}$/.test(word)) return null
@@ -188,16 +198,13 @@ function threeNumbers(
   return [...both, dayCandidate(year(a, options.today), Number(b), Number(c))]
 }
 
-/** Keeps what is a date; asks when two differ or when the only one lies far off. */
-function settle(
-  candidates: readonly Candidate[],
-  options: { readonly today: PlainDate },
-): DateReading {
+/** Keeps what is a date; asks when two differ or when the only one lies far off and is not said to be meant. */
+function settle(candidates: readonly Candidate[], today: PlainDate, meant: boolean): DateReading {
   const distinct = new Map<string, Expiry>()
   for (const candidate of candidates)
     if (isExpiry(candidate)) distinct.set(formatExpiry(candidate), candidate)
   const all = [...distinct.values()]
-  const near = all.filter((expiry) => !farOff(expiry, options.today))
+  const near = meant ? all : all.filter((expiry) => !farOff(expiry, today))
   const [only] = near
   if (near.length === 1 && only) return { kind: 'read', expiry: only }
   if (near.length > 1) return { kind: 'ask', readings: near, why: 'two_ways' }

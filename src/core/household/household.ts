@@ -23,16 +23,18 @@ export interface Household {
   readonly version: number
 }
 
-export type Species =
-  | 'person'
-  | 'dog'
-  | 'cat'
-  | 'rabbit'
-  | 'guinea pig'
-  | 'hamster'
-  | 'horse'
-  | 'bird'
-  | 'other'
+export const SPECIES = [
+  'person',
+  'dog',
+  'cat',
+  'rabbit',
+  'guinea pig',
+  'hamster',
+  'horse',
+  'bird',
+  'other',
+] as const
+export type Species = (typeof SPECIES)[number]
 
 export interface Member {
   readonly id: MemberId

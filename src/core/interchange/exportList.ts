@@ -1,6 +1,8 @@
 /** The household's stock as a list that reads back to the same: one line a lot where it lies. */
-import { formatExpiry } from '../calendar/expiry'
+import type { PlainDate } from '../calendar/plainDate'
+import { writePrintedDate } from '../calendar/readPrintedDate'
 import { type Amount, formatAmount, NOTHING } from '../quantity/amount'
+import { writePrice } from '../quantity/readPrice'
 import type { Line, Survey } from '../watch/survey'
 import { FIELDS, type Field } from './headings'
 import { writeTable } from './table'
@@ -27,13 +29,9 @@ export const EXPORT_HEADINGS: Readonly<Record<Field, string>> = {
 const counted = (amount: Amount, unit: string): string =>
   unit === '' ? formatAmount(amount) : `${formatAmount(amount)} ${unit}`
 
-/** A decimal price as in "3.20". */
-const priceText = (minor: number | null): string =>
-  minor === null ? '' : `${Math.floor(minor / 100)}.${String(minor % 100).padStart(2, '0')}`
-
 /** Every lot where it lies, and every par with nothing there, as comma-separated text. */
 export function exportList(survey: Survey): string {
-  const rows = survey.lines.flatMap(rowsOf)
+  const rows = survey.lines.flatMap((line) => rowsOf(line, survey.today))
   return writeTable(
     FIELDS.map((field) => EXPORT_HEADINGS[field]),
     rows.map((row) => FIELDS.map((field) => row[field] ?? '')),
@@ -73,7 +71,7 @@ export function templateList(): string {
   )
 }
 
-function rowsOf(line: Line): Partial<Record<Field, string>>[] {
+function rowsOf(line: Line, today: PlainDate): Partial<Record<Field, string>>[] {
   const { item, site, par } = line
   const common = {
     item: item.name,
@@ -91,9 +89,9 @@ function rowsOf(line: Line): Partial<Record<Field, string>>[] {
   return line.holdings.map(({ lot, amount }) => ({
     ...common,
     amount: counted(amount, item.unit),
-    expiry: formatExpiry(lot.expiry),
+    expiry: writePrintedDate(lot.expiry, today),
     opened: lot.opened.kind === 'opened' ? lot.opened.on : '',
-    price: priceText(lot.unitPriceMinor),
+    price: writePrice(lot.unitPriceMinor),
     batch: lot.batch,
     note: lot.note,
   }))

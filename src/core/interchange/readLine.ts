@@ -4,6 +4,7 @@ import type { PlainDate } from '../calendar/plainDate'
 import { type DateOrder, type DateRefusal, readPrintedDate } from '../calendar/readPrintedDate'
 import { type Amount, NOTHING, units } from '../quantity/amount'
 import { type AmountRefusal, readAmount } from '../quantity/readAmount'
+import { readPrice } from '../quantity/readPrice'
 import type { Field } from './headings'
 
 /** The text of each field of one line, as written or as mended. */
@@ -131,15 +132,11 @@ function amountIn(written: string, field: Field, faults: LineFault[]) {
   return null
 }
 
-/** "12.50", "€ 3,20", "4" in hundredths of the currency. */
 function price(written: string, faults: LineFault[]): number | null {
-  if (written === '') return null
-  const match = /^[^\d-]*(\d{1,7})(?:[.,](\d{1,2}))?[^\d]*$/.exec(written)
-  if (!match) {
-    faults.push({ field: 'price', code: 'not_a_price' })
-    return null
-  }
-  return Number(match[1]) * 100 + Number((match[2] ?? '').padEnd(2, '0'))
+  const minor = readPrice(written)
+  if (minor !== 'not_a_price') return minor
+  faults.push({ field: 'price', code: 'not_a_price' })
+  return null
 }
 
 /** "Car / boot box / lid" in one cell names place, kit and pocket. */

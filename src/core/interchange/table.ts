@@ -50,7 +50,8 @@ export function readTable(text: string): TableReading {
     table: {
       headings,
       columns: columnsOf(headings),
-      rows: rows.filter((_, index) => index !== headingAt),
+      // What stands above the headings is a title.
+      rows: rows.slice(headingAt + 1),
     },
   }
 }
@@ -83,5 +84,9 @@ export function writeTable(
   headings: readonly string[],
   rows: readonly (readonly string[])[],
 ): string {
-  return `${Papa.unparse([[...headings], ...rows.map((row) => row.map(safeCell))], { newline: '\r\n' })}\r\n`
+  return `${Papa.unparse([[...headings], ...rows.map((row) => row.map(safeCell))], {
+    newline: '\r\n',
+    // Quoted, so that whoever looks for the delimiter is not led astray.
+    quotes: (value: unknown) => /[;\t]/.test(String(value)),
+  })}\r\n`
 }

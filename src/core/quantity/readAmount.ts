@@ -123,11 +123,15 @@ function take(text: string): Taken {
     const thousandths = Number(whole) * THOUSAND + Number(decimals.padEnd(3, '0').slice(0, 3))
     return bounded(thousandths + glyph, text.slice(match[0].length).trimStart())
   }
-  const word = /^(?:(?:a|an) )?([a-z]+)(?:\s+|$)/.exec(text)
+  return takeWord(text, /^an? ([a-z]+)(?:\s+|$)/) ?? takeWord(text, /^([a-z]+)(?:\s+|$)/)
+}
+
+/** "half a bottle", "a dozen strips", "a pair". */
+function takeWord(text: string, pattern: RegExp): Taken {
+  const word = pattern.exec(text)
   const value = word?.[1] === undefined ? undefined : WORDS[word[1]]
-  if (word && value !== undefined)
-    return bounded(value * THOUSAND, text.slice(word[0].length).replace(/^(?:an?|of) /, ''))
-  return null
+  if (!word || value === undefined) return null
+  return bounded(value * THOUSAND, text.slice(word[0].length).replace(/^(?:an?|of) /, ''))
 }
 
 /** "1/2", "3/4" are parts; "6/8" is six where eight belong. */

@@ -99,6 +99,14 @@ function sheetLine(line: Line, hide: (text: string) => string): SheetLine {
   }
 }
 
+const GONE = '…'
+/** "…: asthma" says no more than "asthma". */
+const tidied = (text: string): string =>
+  text
+    .replace(/^…\s*[:,]\s*/, '')
+    .replace(/\s*[:,]\s*…$/, '')
+    .replace(/^\p{Ll}/u, (letter) => (text.startsWith(GONE) ? letter.toUpperCase() : letter))
+
 /** Replaces the whole words that are members' names. */
 export function withoutNames(names: readonly string[]): (text: string) => string {
   const words = names.flatMap((name) => name.split(/\s+/)).filter((word) => word.length > 1)
@@ -108,5 +116,5 @@ export function withoutNames(names: readonly string[]): (text: string) => string
     `(?<![\\p{L}\\p{N}])(?:${escaped.join('|')})(?:['’]s)?(?![\\p{L}\\p{N}])`,
     'giu',
   )
-  return (text) => text.replace(pattern, '…')
+  return (text) => tidied(text.replace(pattern, GONE))
 }

@@ -5,7 +5,7 @@
 import type { PlainDate } from '../calendar/plainDate'
 import type { LotId, PocketId } from '../ids'
 import { type Amount, NOTHING, sum } from '../quantity/amount'
-import type { Lot, LotDetails } from './lot'
+import { type Lot, type LotDetails, sameDetail } from './lot'
 import type { Fact, LotStock } from './movement'
 
 export type StockRefusal =
@@ -104,7 +104,7 @@ export function decideAmend(lot: Lot, wanted: Partial<LotDetails>, today: PlainD
   if (opened?.kind === 'opened' && opened.on > today)
     return refuse({ code: 'opened_in_future', today })
   const keys = (Object.keys(wanted) as (keyof LotDetails)[]).filter(
-    (key) => wanted[key] !== undefined && JSON.stringify(wanted[key]) !== JSON.stringify(lot[key]),
+    (key) => wanted[key] !== undefined && !sameDetail(wanted[key], lot[key]),
   )
   if (keys.length === 0) return refuse({ code: 'nothing_changed' })
   const pick = (source: Partial<LotDetails>): Partial<LotDetails> =>

@@ -40,6 +40,14 @@ export interface LotDetails {
   readonly note: string
 }
 
+/** Whether two values of a detail say the same; a record gives members back in another order. */
+export const sameDetail = (a: unknown, b: unknown): boolean => canonical(a) === canonical(b)
+
+const canonical = (value: unknown): string | undefined =>
+  typeof value === 'object' && value !== null
+    ? JSON.stringify(value, Object.keys(value).sort())
+    : JSON.stringify(value)
+
 export interface Lot extends LotDetails {
   readonly id: LotId
   readonly itemId: ItemId

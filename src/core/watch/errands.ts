@@ -1,5 +1,5 @@
 /** What is to be done, where, and why: errands, derived from the survey. */
-import { addDays, type PlainDate } from '../calendar/plainDate'
+import { addDays, byDay, type PlainDate } from '../calendar/plainDate'
 import { nextThere } from '../calendar/presence'
 import type { Kit, Place } from '../household/places'
 import type { LotId, PocketId } from '../ids'
@@ -7,7 +7,7 @@ import { type Amount, less, NOTHING } from '../quantity/amount'
 import { type Shortfall, type Spare, shortfalls, spares } from '../restock/shortfall'
 import type { Item } from '../stock/item'
 import type { SpentWhy } from '../stock/judge'
-import type { JudgedHolding, Survey } from './survey'
+import type { JudgedHolding, Line, Survey } from './survey'
 
 /** What one does there, in the order in which it is done. */
 export const ERRAND_ACTS = ['throw_away', 'ask', 'put_back', 'replace', 'top_up', 'check'] as const
@@ -62,55 +62,73 @@ export function errands(survey: Survey): readonly Errand[] {
   const all = [
     ...survey.holdings.flatMap(errandOfHolding),
     ...shortfalls(survey).flatMap((shortfall) => errandsOfShortfall(shortfall, spare)),
-    ...survey.kits.flatMap((kit) => errandsOfKit(survey, kit)),
+    ...errandsOfKits(survey),
   ]
   const placeOrder = new Map(survey.places.map((place, index) => [place.id, index]))
-  const rank = (errand: Errand): number => placeOrder.get(errand.place.id) ?? 0
-  return all.sort(
-    (a, b) =>
-      rank(a) - rank(b) ||
-      Number(comesFirst(b)) - Number(comesFirst(a)) ||
-      ERRAND_ACTS.indexOf(a.act) - ERRAND_ACTS.indexOf(b.act) ||
-      Number(b.essential) - Number(a.essential) ||
-      (a.due ?? '').localeCompare(b.due ?? '') ||
-      a.key.localeCompare(b.key),
-  )
+  return all
+    .map((errand) => ({ errand, order: orderOf(errand, placeOrder.get(errand.place.id) ?? 0) }))
+    .sort(
+      (a, b) =>
+        a.order - b.order ||
+        byText(a.errand.due ?? '', b.errand.due ?? '') ||
+        shareThere(a.errand) - shareThere(b.errand) ||
+        names.compare(a.errand.item?.name ?? '', b.errand.item?.name ?? '') ||
+        byText(a.errand.key, b.errand.key),
+    )
+    .map(({ errand }) => errand)
 }
+
+/** Place, then essentials that lack, then act, then essential: as one number to sort by. */
+const orderOf = (errand: Errand, place: number): number =>
+  place * 100 +
+  (comesFirst(errand) ? 0 : 50) +
+  ERRAND_ACTS.indexOf(errand.act) * 2 +
+  (errand.essential ? 0 : 1)
+
+/** What is bare comes before what is thin. */
+const shareThere = ({ reason }: Errand): number =>
+  reason.code === 'below_par' ? reason.good / reason.par : 1
+
+const names = new Intl.Collator('en')
+const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
 
 /** An essential that lacks or turns comes before all tidying up. */
 const comesFirst = ({ essential, act }: Errand): boolean =>
   essential && (act === 'top_up' || act === 'replace')
 
 function errandOfHolding(holding: JudgedHolding): Errand[] {
-  const { judged, lot, item, site, amount } = holding
-  const of = (act: ErrandAct, reason: ErrandReason): Errand[] => [
-    {
-      key: `${act}:${lot.id}:${site.pocket.id}`,
-      act,
-      reason,
-      item,
-      amount,
-      place: site.place,
-      kit: site.kit,
-      pocketId: site.pocket.id,
-      lotId: lot.id,
-      lotVersion: lot.version,
-      due: null,
-      essential: item.essential,
-    },
-  ]
+  const { judged } = holding
   switch (judged.state) {
     case 'spent':
-      return of('throw_away', { code: 'spent', why: judged.why })
+      return [aboutLot(holding, 'throw_away', { code: 'spent', why: judged.why })]
     case 'held':
-      return of('ask', { code: 'held', reason: judged.reason })
+      return [aboutLot(holding, 'ask', { code: 'held', reason: judged.reason })]
     case 'lent':
-      return of('put_back', { code: 'lent', to: judged.to, since: judged.since })
+      return [aboutLot(holding, 'put_back', { code: 'lent', to: judged.to, since: judged.since })]
     case 'turning':
     case 'sound':
       return []
   }
 }
+
+const aboutLot = (
+  { lot, item, site, amount }: JudgedHolding,
+  act: ErrandAct,
+  reason: ErrandReason,
+): Errand => ({
+  key: `${act}:${lot.id}:${site.pocket.id}`,
+  act,
+  reason,
+  item,
+  amount,
+  place: site.place,
+  kit: site.kit,
+  pocketId: site.pocket.id,
+  lotId: lot.id,
+  lotVersion: lot.version,
+  due: null,
+  essential: item.essential,
+})
 
 function errandsOfShortfall(shortfall: Shortfall, spare: ReadonlyMap<string, Spare>): Errand[] {
   const { line, missing, turning } = shortfall
@@ -130,10 +148,8 @@ function errandsOfShortfall(shortfall: Shortfall, spare: ReadonlyMap<string, Spa
     essential: item.essential,
   }
   const made: Errand[] = []
-  const first = line.holdings
-    .flatMap(({ judged }) => (judged.state === 'turning' ? [judged] : []))
-    .sort((a, b) => a.day.localeCompare(b.day))[0]
-  if (turning > NOTHING && first)
+  const first = turning > NOTHING ? firstTurning(line) : null
+  if (first)
     made.push({
       ...common,
       key: `replace:${item.id}:${site.pocket.id}`,
@@ -155,11 +171,33 @@ function errandsOfShortfall(shortfall: Shortfall, spare: ReadonlyMap<string, Spa
   return made
 }
 
+function firstTurning(line: Line) {
+  const turning = line.holdings.flatMap(({ judged }) =>
+    judged.state === 'turning' ? [judged] : [],
+  )
+  return turning.sort((a, b) => byDay(a.day, b.day))[0] ?? null
+}
+
+function errandsOfKits(survey: Survey): Errand[] {
+  const places = new Map(survey.places.map((place) => [place.id, place]))
+  const holdings = new Map(survey.kits.map(({ id }) => [id, [] as JudgedHolding[]]))
+  const used = new Set(survey.lines.map(({ site }) => site.kit.id))
+  for (const holding of survey.holdings) holdings.get(holding.site.kit.id)?.push(holding)
+  return survey.kits.flatMap((kit) => {
+    const place = places.get(kit.placeId)
+    return place && used.has(kit.id)
+      ? errandsOfKit(kit, place, holdings.get(kit.id) ?? [], survey.today)
+      : []
+  })
+}
+
 /** A kit is due when its last check is older than its interval by the time somebody is there. */
-function errandsOfKit(survey: Survey, kit: Kit): Errand[] {
-  const place = survey.places.find(({ id }) => id === kit.placeId)
-  const holdings = survey.holdings.filter(({ site }) => site.kit.id === kit.id)
-  if (!place) return []
+function errandsOfKit(
+  kit: Kit,
+  place: Place,
+  holdings: readonly JudgedHolding[],
+  today: PlainDate,
+): Errand[] {
   const of = (key: string, reason: ErrandReason, due: PlainDate | null): Errand => ({
     key,
     reason,
@@ -175,20 +213,18 @@ function errandsOfKit(survey: Survey, kit: Kit): Errand[] {
     essential: false,
   })
   const made: Errand[] = []
-  const there = nextThere(place.presence, survey.today)
-  const chance = there.kind === 'on' ? there.day : survey.today
-  if (holdings.length > 0 || survey.lines.some(({ site }) => site.kit.id === kit.id)) {
-    const due = kit.lastCheck && addDays(kit.lastCheck.on, kit.checkEveryDays)
-    if (kit.lastCheck === null) made.push(of(`check:${kit.id}`, { code: 'never_checked' }, null))
-    else if (due && due <= chance)
-      made.push(
-        of(
-          `check:${kit.id}`,
-          { code: 'check_due', since: kit.lastCheck.on, by: kit.lastCheck.by },
-          due,
-        ),
-      )
-  }
+  const there = nextThere(place.presence, today)
+  const chance = there.kind === 'on' ? there.day : today
+  const due = kit.lastCheck && addDays(kit.lastCheck.on, kit.checkEveryDays)
+  if (kit.lastCheck === null) made.push(of(`check:${kit.id}`, { code: 'never_checked' }, null))
+  else if (due && due <= chance)
+    made.push(
+      of(
+        `check:${kit.id}`,
+        { code: 'check_due', since: kit.lastCheck.on, by: kit.lastCheck.by },
+        due,
+      ),
+    )
   const undated = holdings.filter(
     ({ lot, item, judged }) =>
       lot.expiry.kind === 'unknown' &&

@@ -32,15 +32,12 @@ export type Headline =
  */
 export function headline(survey: Survey, todo: readonly Errand[]): Headline {
   if (survey.holdings.length === 0 && survey.lines.length === 0) return { code: 'nothing_kept' }
+  const essentials = survey.lines.filter(
+    (line) => line.item.essential && line.par > NOTHING && lineState(line) === 'bare',
+  )
   const bare = survey.places.map((place) => ({
     place,
-    lines: survey.lines.filter(
-      (line) =>
-        line.site.place.id === place.id &&
-        line.item.essential &&
-        line.par > NOTHING &&
-        lineState(line) === 'bare',
-    ),
+    lines: essentials.filter((line) => line.site.place.id === place.id),
   }))
   const worst = bare.reduce(
     (a, b) => (b.lines.length > a.lines.length ? b : a),
@@ -56,11 +53,12 @@ export function headline(survey: Survey, todo: readonly Errand[]): Headline {
     }
 
   for (const place of survey.places) {
+    if (place.presence.rhythm.kind !== 'visits') continue
     const there = nextThere(place.presence, survey.today)
     const count = todo.filter(
       ({ act, place: at }) => act === 'replace' && at.id === place.id,
     ).length
-    if (place.presence.rhythm.kind === 'visits' && there.kind === 'on' && count > 0)
+    if (there.kind === 'on' && count > 0)
       return { code: 'turns_before_back', count, place, visit: there.day }
   }
   const of = (act: Errand['act']) => {

@@ -1,5 +1,5 @@
 /** The season ribbon: each lot at the day it turns, gathered where tags would lie on each other. */
-import { addMonths, daysBetween, type PlainDate } from '../calendar/plainDate'
+import { addMonths, byDay, daysBetween, type PlainDate } from '../calendar/plainDate'
 import type { Visit } from '../calendar/presence'
 import type { Place } from '../household/places'
 import { itemTitle } from '../stock/item'
@@ -53,13 +53,15 @@ export const ribbonTitle = (holding: JudgedHolding): string => {
 export function ribbon(survey: Survey, scale: RibbonScale = DESK_SCALE): Ribbon {
   const to = addMonths(survey.today, RIBBON_MONTHS)
   const days = daysBetween(survey.today, to)
-  const entries = survey.holdings.flatMap((holding) => {
+  const ahead = new Map<PlainDate, number>()
+  const lanesOf = new Map(survey.places.map(({ id }) => [id, [] as Entry[]]))
+  for (const holding of survey.holdings) {
     const day = endOf(holding)
-    return day !== null && day >= survey.today && day <= to ? [{ day, holding }] : []
-  })
-  entries.sort(
-    (a, b) => a.day.localeCompare(b.day) || a.holding.item.name.localeCompare(b.holding.item.name),
-  )
+    if (day === null || day < survey.today || day > to) continue
+    const at = ahead.get(day) ?? daysBetween(survey.today, day)
+    ahead.set(day, at)
+    lanesOf.get(holding.site.place.id)?.push({ day, at, holding })
+  }
   const daysWide = (characters: number): number =>
     ((characters * scale.pixelsPerCharacter + scale.paddingPixels) * days) / scale.widthPixels
   const lanes = survey.places.map((place) => ({
@@ -67,16 +69,21 @@ export function ribbon(survey: Survey, scale: RibbonScale = DESK_SCALE): Ribbon 
     visits: place.presence.visits.filter(
       (visit) => visit.endsOn >= survey.today && visit.startsOn <= to,
     ),
-    tags: gather(
-      entries.filter(({ holding }) => holding.site.place.id === place.id),
-      survey.today,
-      days,
-      scale.rows,
-      daysWide,
-    ),
+    tags: gather((lanesOf.get(place.id) ?? []).sort(byDayThenName), days, scale.rows, daysWide),
   }))
   return { from: survey.today, to, lanes }
 }
+
+interface Entry {
+  readonly day: PlainDate
+  /** Days from today. */
+  readonly at: number
+  readonly holding: JudgedHolding
+}
+
+const names = new Intl.Collator('en')
+const byDayThenName = (a: Entry, b: Entry): number =>
+  byDay(a.day, b.day) || names.compare(a.holding.item.name, b.holding.item.name)
 
 function endOf({ judged }: JudgedHolding): PlainDate | null {
   if (judged.state === 'turning') return judged.day
@@ -92,18 +99,17 @@ const COUNT_CHARACTERS = 4
  * day; where none is, it joins the tag that starts last, so that a tag never hides a sooner day.
  */
 function gather(
-  entries: readonly { readonly day: PlainDate; readonly holding: JudgedHolding }[],
-  today: PlainDate,
+  entries: readonly Entry[],
   days: number,
   rows: number,
   daysWide: (characters: number) => number,
 ): readonly RibbonTag[] {
   const freeFrom: number[] = Array.from({ length: rows }, () => 0)
   const tags: { day: PlainDate; row: number; holdings: JudgedHolding[] }[] = []
-  for (const { day, holding } of entries) {
+  for (const { day, at: daysAhead, holding } of entries) {
     const width = daysWide(ribbonTitle(holding).length + COUNT_CHARACTERS)
     // A tag near the right edge is drawn further left, so that it stays whole.
-    const at = Math.min(daysBetween(today, day), days - width)
+    const at = Math.min(daysAhead, days - width)
     const row = freeFrom.findIndex((free) => free <= at)
     const last = tags.at(-1)
     if (row < 0 && last) {

@@ -1,5 +1,5 @@
 /** All kits by place, and adding places and kits. */
-import { Button, Modal, Select, Textarea, TextInput } from '@mantine/core'
+import { Button, Select, Textarea, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { z } from 'zod'
@@ -8,11 +8,12 @@ import type * as v from '../../contract/values'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { useActing } from '../../ui/acting'
 import { call } from '../../ui/api'
-import { Frame, type Strap } from '../../ui/Frame'
+import { FormDialog } from '../../ui/FormDialog'
+import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import classes from './kits.module.css'
 
-type KitCard = z.infer<typeof v.kitCard>
+export type KitCard = z.infer<typeof v.kitCard>
 
 interface Props {
   readonly strap: Strap
@@ -28,17 +29,13 @@ export const KitsScreen = (props: Props) => (
 
 const w = words.kits
 
-function Kits({ strap: first, kits: initial, place }: Props) {
+function Kits({ kits: initial, place }: Props) {
   const { data } = useQuery({
     queryKey: ['kits'],
     queryFn: () => call(readKits),
     initialData: { kits: [...initial], pockets: [] },
   })
-  const { data: strap } = useQuery<Strap>({
-    queryKey: ['strap'],
-    initialData: first,
-    enabled: false,
-  })
+  const strap = useStrap()
   const [adding, setAdding] = useState<'kit' | 'place' | null>(null)
   const shown = strap.places.filter(({ id }) => place === null || id === place)
   return (
@@ -119,43 +116,34 @@ function AddPlace({ opened, onClose }: { readonly opened: boolean; readonly onCl
     }
   }
   return (
-    <Modal
+    <FormDialog
       opened={opened}
-      onClose={onClose}
       title={w.addPlace}
-      closeButtonProps={{ 'aria-label': w.cancel }}
+      press={w.create}
+      busy={busy}
+      onSubmit={submit}
+      onClose={onClose}
     >
-      <form
-        className={classes.form}
-        onSubmit={(event) => {
-          event.preventDefault()
-          void submit()
-        }}
-      >
-        <TextInput
-          data-autofocus
-          label={w.name}
-          required
-          withAsterisk={false}
-          maxLength={120}
-          value={name}
-          onChange={(event) => setName(event.currentTarget.value)}
-        />
-        <Select
-          label={w.rhythm}
-          value={rhythm}
-          onChange={(value) => setRhythm((value ?? 'always') as RhythmKind)}
-          data={[
-            { value: 'always', label: w.always },
-            { value: 'weekdays', label: w.weekdays },
-            { value: 'visits', label: w.visits },
-          ]}
-        />
-        <Button type="submit" loading={busy}>
-          {w.create}
-        </Button>
-      </form>
-    </Modal>
+      <TextInput
+        data-autofocus
+        label={w.name}
+        required
+        withAsterisk={false}
+        maxLength={120}
+        value={name}
+        onChange={(event) => setName(event.currentTarget.value)}
+      />
+      <Select
+        label={w.rhythm}
+        value={rhythm}
+        onChange={(value) => setRhythm((value ?? 'always') as RhythmKind)}
+        data={[
+          { value: 'always', label: w.always },
+          { value: 'weekdays', label: w.weekdays },
+          { value: 'visits', label: w.visits },
+        ]}
+      />
+    </FormDialog>
   )
 }
 
@@ -193,49 +181,40 @@ function AddKit({
     if (result) location.assign(`/kits/${result.kitId}`)
   }
   return (
-    <Modal
+    <FormDialog
       opened={opened}
-      onClose={onClose}
       title={w.add}
-      closeButtonProps={{ 'aria-label': w.cancel }}
+      press={w.create}
+      busy={busy}
+      onSubmit={submit}
+      onClose={onClose}
     >
-      <form
-        className={classes.form}
-        onSubmit={(event) => {
-          event.preventDefault()
-          void submit()
-        }}
-      >
-        <TextInput
-          data-autofocus
-          label={w.name}
-          required
-          withAsterisk={false}
-          maxLength={120}
-          value={fields.name}
-          onChange={(event) => setFields({ ...fields, name: event.currentTarget.value })}
-        />
-        <Select
-          label={w.where}
-          value={placeId}
-          onChange={(value) => setFields({ ...fields, placeId: value ?? '' })}
-          data={strap.places.map(({ id, name }) => ({ value: id, label: name }))}
-        />
-        <TextInput
-          label={w.note}
-          value={fields.note}
-          onChange={(event) => setFields({ ...fields, note: event.currentTarget.value })}
-        />
-        <Textarea
-          label={w.pockets}
-          description={w.pocketsHint}
-          value={fields.pockets}
-          onChange={(event) => setFields({ ...fields, pockets: event.currentTarget.value })}
-        />
-        <Button type="submit" loading={busy}>
-          {w.create}
-        </Button>
-      </form>
-    </Modal>
+      <TextInput
+        data-autofocus
+        label={w.name}
+        required
+        withAsterisk={false}
+        maxLength={120}
+        value={fields.name}
+        onChange={(event) => setFields({ ...fields, name: event.currentTarget.value })}
+      />
+      <Select
+        label={w.where}
+        value={placeId}
+        onChange={(value) => setFields({ ...fields, placeId: value ?? '' })}
+        data={strap.places.map(({ id, name }) => ({ value: id, label: name }))}
+      />
+      <TextInput
+        label={w.note}
+        value={fields.note}
+        onChange={(event) => setFields({ ...fields, note: event.currentTarget.value })}
+      />
+      <Textarea
+        label={w.pockets}
+        description={w.pocketsHint}
+        value={fields.pockets}
+        onChange={(event) => setFields({ ...fields, pockets: event.currentTarget.value })}
+      />
+    </FormDialog>
   )
 }

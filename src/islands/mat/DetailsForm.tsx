@@ -4,14 +4,16 @@ import { useState } from 'react'
 import { amendLot, changeItem } from '../../contract/endpoints'
 import { type Expiry, formatExpiry } from '../../core/calendar/expiry'
 import type { PlainDate } from '../../core/calendar/plainDate'
+import { writePrintedDate } from '../../core/calendar/readPrintedDate'
 import { formatAmount } from '../../core/quantity/amount'
 import { readAmount } from '../../core/quantity/readAmount'
+import { readPrice, writePrice } from '../../core/quantity/readPrice'
 import { OPENED_RULES, type OpenedRuleId } from '../../core/shelf-life/openedRules'
 import { ITEM_KINDS, type ItemKind } from '../../core/stock/item'
-import { CONDITIONS, type Condition, type Standing } from '../../core/stock/lot'
+import { CONDITIONS, type Condition, type Standing, sameDetail } from '../../core/stock/lot'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
-import { ExpiryField, useExpiry } from './ExpiryField'
+import { ExpiryField, useExpiry } from '../lot/ExpiryField'
 import type { LineOnMat, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
 
@@ -26,7 +28,7 @@ interface Props {
 
 export function DetailsForm({ line: { item }, tag: { lot }, today, onDone }: Props) {
   const { run, busy } = useActing()
-  const expiry = useExpiry(formatExpiry(lot.expiry), today)
+  const expiry = useExpiry(writePrintedDate(lot.expiry, today))
   const [standing, setStanding] = useState(lot.standing.kind)
   const [reason, setReason] = useState(
     lot.standing.kind === 'held'
@@ -45,7 +47,7 @@ export function DetailsForm({ line: { item }, tag: { lot }, today, onDone }: Pro
     essential: item.essential,
     kind: item.kind as string,
     pack: item.packSize === null ? '' : formatAmount(item.packSize),
-    packPrice: item.packPriceMinor === null ? '' : (item.packPriceMinor / 100).toFixed(2),
+    packPrice: writePrice(item.packPriceMinor),
     rule: item.openedClock.kind === 'rule' ? item.openedClock.rule : 'unset',
   })
   const text = (
@@ -56,8 +58,18 @@ export function DetailsForm({ line: { item }, tag: { lot }, today, onDone }: Pro
       setFields({ ...fields, [name]: event.currentTarget.value }),
   })
 
+  const pack = fields.pack.trim() === '' ? null : readAmount(fields.pack)
+  const packWrong =
+    pack?.kind === 'refused'
+      ? words.bring.amountRefused(pack.refusal)
+      : pack?.amount === 0
+        ? w.emptyPack
+        : undefined
+  const packPrice = readPrice(fields.packPrice)
+  const ready = expiry.value !== null && packWrong === undefined && packPrice !== 'not_a_price'
+
   const save = async () => {
-    if (expiry.value === null) return
+    if (!ready || expiry.value === null) return
     const lotPatch = lotChanges(expiry.value)
     const itemPatch = itemChanges()
     let saved = true
@@ -91,7 +103,7 @@ export function DetailsForm({ line: { item }, tag: { lot }, today, onDone }: Pro
           : { kind: 'ready' }
     return {
       ...(formatExpiry(read) !== formatExpiry(lot.expiry) && { expiry: read }),
-      ...(JSON.stringify(next) !== JSON.stringify(lot.standing) && { standing: next }),
+      ...(!sameDetail(next, lot.standing) && { standing: next }),
       ...(fields.condition !== lot.condition && { condition: fields.condition as Condition }),
       ...(fields.batch !== lot.batch && { batch: fields.batch }),
       ...(fields.note !== lot.note && { note: fields.note }),
@@ -99,16 +111,8 @@ export function DetailsForm({ line: { item }, tag: { lot }, today, onDone }: Pro
   }
 
   function itemChanges() {
-    const pack = fields.pack.trim() === '' ? null : readAmount(fields.pack)
-    const packSize =
-      pack === null ? null : pack.kind === 'read' && pack.amount > 0 ? pack.amount : item.packSize
-    const price = Number(fields.packPrice.replace(',', '.'))
-    const packPriceMinor =
-      fields.packPrice.trim() === ''
-        ? null
-        : Number.isFinite(price) && price >= 0
-          ? Math.round(price * 100)
-          : item.packPriceMinor
+    const packSize = pack?.kind === 'read' ? pack.amount : null
+    const packPriceMinor = packPrice === 'not_a_price' ? item.packPriceMinor : packPrice
     const rule = item.openedClock.kind === 'rule' ? item.openedClock.rule : 'unset'
     return {
       ...(fields.purpose !== item.purpose && { purpose: fields.purpose }),
@@ -184,15 +188,20 @@ export function DetailsForm({ line: { item }, tag: { lot }, today, onDone }: Pro
         ]}
       />
       <TextInput label={w.shop} {...text('shop')} />
-      <TextInput label={w.pack} inputMode="decimal" {...text('pack')} />
-      <TextInput label={w.packPrice} inputMode="decimal" {...text('packPrice')} />
+      <TextInput label={w.pack} inputMode="decimal" error={packWrong} {...text('pack')} />
+      <TextInput
+        label={w.packPrice}
+        inputMode="decimal"
+        error={packPrice === 'not_a_price' ? words.bring.notAPrice : undefined}
+        {...text('packPrice')}
+      />
       <Checkbox
         label={w.essential}
         checked={fields.essential}
         onChange={(event) => setFields({ ...fields, essential: event.currentTarget.checked })}
       />
       <div className={classes.formPresses}>
-        <Button type="submit" loading={busy} disabled={expiry.value === null}>
+        <Button type="submit" loading={busy} disabled={!ready}>
           {w.confirm.edit}
         </Button>
         <Button variant="default" onClick={onDone}>

@@ -18,7 +18,7 @@ import { lastGoodDay } from '../../core/shelf-life/lastGoodDay'
 import { itemTitle } from '../../core/stock/item'
 import { useActing } from '../../ui/acting'
 import { call } from '../../ui/api'
-import { isTyping } from '../../ui/Frame'
+import { isTyping, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { counted, expiryText, fullDay, money, shortMonth } from '../../words/format'
 import { DetailsForm } from './DetailsForm'
@@ -120,6 +120,7 @@ function Facts({
 }) {
   const { item } = line
   const { lot, judged } = tag
+  const { currency } = useStrap().habits
   const lastGood = lastGoodDay(lot, item.openedClock)
   const day = lastGood.kind === 'day' ? lastGood.day : null
   const rows: [string, string][] = [
@@ -146,7 +147,7 @@ function Facts({
   if (item.purpose) rows.push([w.purpose, item.purpose])
   if (item.forWhom) rows.push([w.forWhom, item.forWhom])
   if (lot.batch) rows.push([w.batch, lot.batch])
-  if (lot.unitPriceMinor !== null) rows.push([w.price, money(lot.unitPriceMinor, 'EUR')])
+  if (lot.unitPriceMinor !== null) rows.push([w.price, money(lot.unitPriceMinor, currency)])
   if (lot.note) rows.push([w.note, lot.note])
   return (
     <>

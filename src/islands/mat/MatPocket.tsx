@@ -2,9 +2,8 @@
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { formatAmount } from '../../core/quantity/amount'
 import { itemTitle } from '../../core/stock/item'
-import outline from '../../ui/outline.module.css'
+import { StateOutline } from '../../ui/StateGlyph'
 import { words } from '../../words'
-import { counted } from '../../words/format'
 import type { LineOnMat, Picked, PocketOnMat, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
 
@@ -110,10 +109,9 @@ function Tag({
       className={classes.tag}
       data-state={tag.judged.state}
       aria-pressed={isPicked}
-      aria-label={w.tagLabel(title, counted(tag.amount, line.item.unit), par.slice(1), stateText)}
       onClick={() => onPick({ pocketId, itemId: line.item.id, lotId: tag.lot.id })}
     >
-      <span className={outline.shape} data-state={tag.judged.state} />
+      <StateOutline state={tag.judged.state} />
       <span className={classes.eyelet} />
       <span className={classes.tagName}>{title}</span>
       <span className={classes.tagUnder}>
@@ -138,10 +136,9 @@ function BareTag({ line, pocketId, picked, onPick }: TagProps) {
       aria-pressed={
         picked?.lotId === null && picked.itemId === line.item.id && picked.pocketId === pocketId
       }
-      aria-label={w.tagLabel(title, '0', formatAmount(line.par), w.bare)}
       onClick={() => onPick({ pocketId, itemId: line.item.id, lotId: null })}
     >
-      <span className={outline.shape} data-state="bare" />
+      <StateOutline state="bare" />
       <span className={classes.eyelet} />
       <span className={classes.tagName}>{title}</span>
       <span className={classes.tagUnder}>

@@ -11,8 +11,9 @@ import { useActing } from '../../ui/acting'
 import { call } from '../../ui/api'
 import { Frame, isTyping, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
-import { AddLot } from './AddLot'
+import { AddLot } from '../lot/AddLot'
 import { AddPocket } from './AddPocket'
+import { ChangeKit } from './ChangeKit'
 import { LotPanel } from './LotPanel'
 import { MatPocket } from './MatPocket'
 import classes from './mat.module.css'
@@ -30,12 +31,18 @@ export interface Picked {
   readonly lotId: string | null
 }
 
+/** From the address. */
+interface Named {
+  readonly lot: string | null
+  readonly item: string | null
+  readonly pocket: string | null
+}
+
 interface Props {
   readonly strap: Strap
   readonly initial: Kit
   readonly pockets: readonly PocketRef[]
-  readonly openLot: string | null
-  readonly openItem: string | null
+  readonly named: Named
 }
 
 export const MatScreen = (props: Props) => (
@@ -46,26 +53,30 @@ export const MatScreen = (props: Props) => (
 
 const w = words.mat
 
-function firstPicked(kit: Kit, lotId: string | null, itemId: string | null): Picked | null {
-  for (const pocket of kit.pockets)
+/** What the address names: a lot or an item, in its pocket where that is said. */
+function firstPicked(kit: Kit, { lot, item, pocket: only }: Named): Picked | null {
+  for (const pocket of kit.pockets) {
+    if (only !== null && pocket.id !== only) continue
     for (const line of pocket.lines) {
-      const tag = line.tags.find(({ lot }) => lot.id === lotId)
+      const tag = line.tags.find((one) => one.lot.id === lot)
       if (tag) return { pocketId: pocket.id, itemId: line.item.id, lotId: tag.lot.id }
-      if (itemId === line.item.id && line.tags.length === 0)
-        return { pocketId: pocket.id, itemId: line.item.id, lotId: null }
+      if (item === line.item.id)
+        return { pocketId: pocket.id, itemId: item, lotId: line.tags[0]?.lot.id ?? null }
     }
+  }
   return null
 }
 
-function Mat({ strap, initial, pockets, openLot, openItem }: Props) {
+function Mat({ strap, initial, pockets, named }: Props) {
   const { data: kit } = useQuery({
     queryKey: ['kit', initial.id],
     queryFn: () => call(readKit, { params: { kitId: initial.id } }),
     initialData: initial,
   })
   const { run, busy } = useActing()
-  const [picked, setPicked] = useState<Picked | null>(() => firstPicked(initial, openLot, openItem))
+  const [picked, setPicked] = useState<Picked | null>(() => firstPicked(initial, named))
   const [adding, setAdding] = useState<string | null>(null)
+  const [changing, setChanging] = useState(false)
   const matRef = useRef<HTMLDivElement>(null)
   const { today } = strap
 
@@ -119,6 +130,9 @@ function Mat({ strap, initial, pockets, openLot, openItem }: Props) {
             >
               {w.looked}
             </button>
+            <button type="button" onClick={() => setChanging(true)}>
+              {w.edit}
+            </button>
             <a href={`/kits/${kit.id}/sheet`}>{w.print}</a>
           </div>
         </header>
@@ -153,12 +167,12 @@ function Mat({ strap, initial, pockets, openLot, openItem }: Props) {
       ) : (
         <aside className={classes.hint}>{w.pickOne}</aside>
       )}
+      {changing && <ChangeKit kit={kit} onClose={() => setChanging(false)} />}
       {adding && (
         <AddLot
-          kit={kit}
+          title={words.add.title(kit.pockets.find(({ id }) => id === adding)?.name ?? kit.name)}
           pocketId={adding}
-          line={picked?.pocketId === adding ? line : undefined}
-          today={today}
+          item={picked?.pocketId === adding ? line?.item : undefined}
           onClose={() => setAdding(null)}
         />
       )}

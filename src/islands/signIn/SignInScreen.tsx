@@ -50,6 +50,10 @@ function SignIn({ demo, next }: Props) {
   const go = async (path: string, body: object): Promise<void> => {
     setBusy(true)
     setError('')
+    // A new household keeps its days by the zone of the device it is made on.
+    const { timeZone } = Intl.DateTimeFormat().resolvedOptions()
+    // biome-ignore lint/suspicious/noDocumentCookie: the cookie store is not in every browser yet
+    document.cookie = `satchel.zone=${timeZone}; path=/; max-age=3600; samesite=lax`
     const { ok, status, code } = await post(path, body)
     if (ok) location.assign(next)
     else {

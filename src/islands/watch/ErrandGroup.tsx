@@ -68,7 +68,9 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
   const href = `/kits/${errand.kitId}${errand.lotId ? `?lot=${errand.lotId}` : ''}`
   const needsAnswer = errand.act === 'ask' || errand.reason.code === 'dates_missing'
   const amount =
-    errand.amount > 0 && errand.act !== 'check' ? `, ${counted(errand.amount, errand.unit)}` : ''
+    errand.amount > 0 && errand.act !== 'check'
+      ? `${errand.unit === '' ? ' ×' : ','} ${counted(errand.amount, errand.unit)}`
+      : ''
   return (
     <li className={classes.errand}>
       <StateGlyph state={GLYPH[errand.act]} />
@@ -113,10 +115,8 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
           disabled={busy}
           aria-label={words.watch.laterLong(errand.title)}
           onClick={() =>
-            void run(
-              putOffErrand,
-              { body: { key: errand.key } },
-              words.watch.laterLong(errand.title),
+            void run(putOffErrand, { body: { key: errand.key } }, ({ until }) =>
+              words.undo.did.later(until),
             )
           }
         >

@@ -2,7 +2,7 @@
 import { Popover } from '@mantine/core'
 import { useState } from 'react'
 import { addMonths, daysBetween, type PlainDate } from '../../core/calendar/plainDate'
-import outline from '../../ui/outline.module.css'
+import { StateOutline } from '../../ui/StateGlyph'
 import { words } from '../../words'
 import { counted, shortDay, shortMonth } from '../../words/format'
 import type { Watch } from './WatchScreen'
@@ -123,7 +123,7 @@ function RibbonTag({
           onClick={() => setOpen(!open)}
           aria-label={`${shortDay(tag.day, today)}: ${name}${tag.turning ? `, ${words.stateWord.turning}` : ''}`}
         >
-          <span className={outline.shape} data-state={tag.turning ? 'turning' : 'sound'} />
+          <StateOutline state={tag.turning ? 'turning' : 'sound'} />
           <span className={classes.tagText}>
             {tag.title}
             {tag.count > 1 && <em>{words.watch.more(tag.count - 1)}</em>}
@@ -143,6 +143,9 @@ function RibbonTag({
               </a>
             </li>
           ))}
+          {tag.count > tag.lots.length && (
+            <li className={classes.popMore}>{words.watch.andMore(tag.count - tag.lots.length)}</li>
+          )}
         </ul>
       </Popover.Dropdown>
     </Popover>

@@ -2,7 +2,8 @@ import { serveFile } from '../../../../api/serveFile'
 import { readSheet } from '../../../../app/readSheet'
 import { notFound } from '../../../../app/refusal'
 import { kitId } from '../../../../contract/values'
-import { lidSheetPdf, paperSize } from '../../../../sheets/lidSheetPdf'
+import { lidSheetPdf } from '../../../../sheets/lidSheetPdf'
+import { paperSize } from '../../../../sheets/paper'
 
 export const GET = serveFile(async ({ world, caller, params, url }) => {
   const id = kitId.safeParse(params.kitId)

@@ -2,11 +2,15 @@
 import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { type Expiry, formatExpiry } from '../../core/calendar/expiry'
-import type { PlainDate } from '../../core/calendar/plainDate'
-import { type DateReading, readPrintedDate } from '../../core/calendar/readPrintedDate'
+import {
+  type DateReading,
+  readPrintedDate,
+  writePrintedDate,
+} from '../../core/calendar/readPrintedDate'
+import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { expiryText } from '../../words/format'
-import classes from './mat.module.css'
+import classes from './lot.module.css'
 
 export interface ExpiryState {
   readonly typed: string
@@ -16,9 +20,10 @@ export interface ExpiryState {
   type(text: string): void
 }
 
-export function useExpiry(first: string, today: PlainDate): ExpiryState {
+export function useExpiry(first: string): ExpiryState {
+  const { today, habits } = useStrap()
   const [typed, type] = useState(first)
-  const reading = readPrintedDate(typed, { order: 'day-first', today })
+  const reading = readPrintedDate(typed, { order: habits.dateOrder, today })
   return { typed, type, reading, value: reading.kind === 'read' ? reading.expiry : null }
 }
 
@@ -30,6 +35,7 @@ export function ExpiryField({
   readonly autoFocus?: boolean
 }) {
   const { reading } = expiry
+  const { today } = useStrap()
   return (
     <div>
       <TextInput
@@ -47,7 +53,7 @@ export function ExpiryField({
             <button
               key={formatExpiry(one)}
               type="button"
-              onClick={() => expiry.type(formatExpiry(one))}
+              onClick={() => expiry.type(writePrintedDate(one, today))}
             >
               {expiryText(one)}
             </button>

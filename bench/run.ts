@@ -1,0 +1,221 @@
+/**
+ * Measures in one run and reports ratios: Watch for 6,000 lots in 40 kits as computation, as an
+ * endpoint against the same SQL sent straight through the driver, and as a screen; and how much
+ * script the screen ships. ./satchel bench
+ */
+import { randomUUID } from 'node:crypto'
+import { readFileSync } from 'node:fs'
+import { gzipSync } from 'node:zlib'
+import pg from 'pg'
+import { accountsUrl } from '../src/api/runtime'
+import { bringIn } from '../src/app/bringIn'
+import { addMember, createHousehold } from '../src/app/householdActs'
+import { kept } from '../src/app/kept'
+import { readWatch } from '../src/app/readWatch'
+import { createAuth } from '../src/app/signIn'
+import { type Caller, clockFrom, type World } from '../src/app/world'
+import { plainDate } from '../src/core/calendar/plainDate'
+import { lookahead } from '../src/core/calendar/presence'
+import type { HouseholdId } from '../src/core/ids'
+import { errands } from '../src/core/watch/errands'
+import { headline } from '../src/core/watch/headline'
+import { ribbon } from '../src/core/watch/ribbon'
+import { type HouseholdStock, survey } from '../src/core/watch/survey'
+import { createDb, createPool, inHousehold } from '../src/db/connect'
+import { readStock } from '../src/db/stock'
+import {
+  databaseUrl,
+  freshDatabase,
+  SECRET,
+  startServer,
+  TODAY,
+} from '../tests/browser/support/serve'
+
+const LOTS = 6000
+const KITS = 40
+const RUNS = 40
+const THINGS = ['Gauze', 'Cetirizine', 'Saline', 'Tape', 'Eye drops', 'Gloves', 'Wipes']
+
+async function median(
+  runs: number,
+  work: () => unknown,
+  before: () => unknown = () => {},
+): Promise<number> {
+  const times: number[] = []
+  for (let run = -3; run < runs; run++) {
+    await before()
+    const start = performance.now()
+    await work()
+    if (run >= 0) times.push(performance.now() - start)
+  }
+  return times.sort((a, b) => a - b)[Math.floor(runs / 2)] ?? 0
+}
+const ms = (value: number) => `${value.toFixed(1)} ms`
+
+/** Lines of a list as varied as a household's: dated, undated, opened, thin and spent. */
+const lines = (count: number) =>
+  Array.from({ length: count }, (_, n) => ({
+    line: n + 1,
+    cells: {
+      item: `${THINGS[n % THINGS.length]} ${(n * 7919) % 400}`,
+      amount: String((n % 9) + 1),
+      par: String((n % 7) + 2),
+      expiry: n % 11 === 0 ? 'none' : `2027-${String((n % 12) + 1).padStart(2, '0')}`,
+      batch: `B${n}`,
+      place: `Place ${(n % KITS) % 6}`,
+      kit: `Kit ${n % KITS}`,
+      pocket: `Pocket ${Math.floor(n / KITS) % 12}`,
+      ...(n % 13 === 0 && { opened: '2026-09-01' }),
+    },
+  }))
+
+async function aHousehold(world: World, caller: Caller, count: number): Promise<void> {
+  await createHousehold(
+    world.db,
+    { id: caller.householdId, name: 'Bench', timeZone: 'Europe/Oslo' },
+    { id: caller.userId, name: caller.name },
+  )
+  await bringIn(world, caller, {
+    key: randomUUID(),
+    name: 'bench',
+    fallback: { place: 'Home', kit: 'Kit', pocket: 'Pocket' },
+    lines: lines(count),
+  })
+}
+
+function compute(stock: HouseholdStock): void {
+  const judged = survey(stock, plainDate(TODAY), lookahead(30))
+  const todo = errands(judged)
+  headline(judged, todo)
+  ribbon(judged)
+}
+
+/** Every statement that one reading of Watch sends, with its parameters. */
+async function statementsOf(
+  url: string,
+  caller: Caller,
+): Promise<{ text: string; values: unknown[] }[]> {
+  const sent: { text: string; values: unknown[] }[] = []
+  const pool = createPool(url, 1)
+  pool.on('connect', (client) => {
+    const query = client.query.bind(client) as (...args: unknown[]) => unknown
+    Object.assign(client, {
+      query: (text: unknown, values: unknown, ...rest: unknown[]) => {
+        if (typeof text === 'string')
+          sent.push({ text, values: Array.isArray(values) ? values : [] })
+        return query(text, values, ...rest)
+      },
+    })
+  })
+  const db = createDb(pool)
+  await readWatch({ db, now: clockFrom(TODAY), surveys: kept() }, caller)
+  await db.destroy()
+  return sent
+}
+
+/** The compressed size of every script that a page loads, following imports. */
+async function scriptBytes(address: string, cookie: string): Promise<number> {
+  const html = await (await fetch(address, { headers: { cookie } })).text()
+  const seen = new Set<string>()
+  const follow = (path: string): number => {
+    if (seen.has(path)) return 0
+    seen.add(path)
+    const text = readFileSync(`dist/client${path}`, 'utf8')
+    const imported = [...text.matchAll(/(?:from|import)\s*["'](\.\/[^"']+\.js)["']/g)].map(
+      ([, file]) => `/_astro/${file?.slice(2)}`,
+    )
+    return (
+      gzipSync(text, { level: 9 }).length + imported.reduce((sum, file) => sum + follow(file), 0)
+    )
+  }
+  const roots = [...html.matchAll(/(?:component-url|renderer-url|src)="(\/[^"]+\.js)"/g)].map(
+    ([, path]) => path ?? '',
+  )
+  return roots.reduce((sum, path) => sum + follow(path), 0)
+}
+
+await freshDatabase('bench')
+const url = databaseUrl('DATABASE_URL', 'bench')
+const db = createDb(createPool(url, 4))
+const world: World = { db, now: clockFrom(TODAY), surveys: kept() }
+const server = await startServer(url)
+const accounts = createPool(accountsUrl(url), 1)
+const auth = createAuth(accounts, { secret: SECRET, baseUrl: server.address, alsoTrusted: [] })
+const signUp = async (email: string) => {
+  const { headers, response } = await auth.api.signUpEmail({
+    body: { email, password: 'ten letters and more', name: 'Ilse' },
+    returnHeaders: true,
+  })
+  const caller: Caller = {
+    userId: response.user.id,
+    name: 'Ilse',
+    householdId: randomUUID() as HouseholdId,
+  }
+  return { caller, cookie: (headers.getSetCookie()[0] ?? '').split(';')[0] ?? '' }
+}
+
+const large = await signUp('large@example.invalid')
+const small = await signUp('small@example.invalid')
+await aHousehold(world, large.caller, LOTS)
+await aHousehold(world, small.caller, LOTS / 10)
+const owner = new pg.Client({ connectionString: databaseUrl('ADMIN_DATABASE_URL', 'bench') })
+await owner.connect()
+await owner.query('analyze')
+await owner.end()
+
+const stockOf = (caller: Caller) => inHousehold(db, caller.householdId, (trx) => readStock(trx))
+const [stock, tenth] = [await stockOf(large.caller), await stockOf(small.caller)]
+console.log(
+  `${stock.lots.length} lots in ${stock.kits.length} kits, ${stock.pars.length} pars; medians of ${RUNS} runs`,
+)
+
+const computed = await median(RUNS, () => compute(stock))
+const computedTenth = await median(RUNS, () => compute(tenth))
+console.log(
+  `${'computation'.padEnd(36)} ${ms(computed).padStart(9)}   ${(computed / computedTenth).toFixed(1)} × that of a tenth of the lots`,
+)
+
+const statements = await statementsOf(url, large.caller)
+const driver = new pg.Client({ connectionString: url })
+await driver.connect()
+const straight = await median(RUNS, async () => {
+  for (const { text, values } of statements) await driver.query(text, values)
+})
+await driver.end()
+console.log(
+  `${`the same ${statements.length} statements by the driver`.padEnd(36)} ${ms(straight).padStart(9)}`,
+)
+const read = await median(RUNS, () => readWatch({ ...world, surveys: kept() }, large.caller))
+const headers = { cookie: large.cookie }
+const get = async (path: string) => {
+  const answer = await fetch(`${server.address}${path}`, { headers })
+  if (!answer.ok) throw new Error(`${path} answered ${answer.status}`)
+  await answer.arrayBuffer()
+}
+/** Raises the revision, so that the next answer is made from the record. */
+const change = () =>
+  addMember(world, large.caller, {
+    key: randomUUID(),
+    name: 'Guest',
+    species: 'person',
+    born: null,
+    helper: false,
+    note: '',
+  })
+const report = (name: string, value: number) =>
+  console.log(
+    `${name.padEnd(36)} ${ms(value).padStart(9)}   ${(value / straight).toFixed(2)} × the driver`,
+  )
+report('use case, from the record', read)
+report('endpoint, first after a change', await median(RUNS, () => get('/api/watch'), change))
+report('endpoint', await median(RUNS, () => get('/api/watch')))
+report('screen, first after a change', await median(RUNS, () => get('/'), change))
+report('screen', await median(RUNS, () => get('/')))
+const bytes = await scriptBytes(`${server.address}/`, large.cookie)
+console.log(
+  `${'compressed script of the screen'.padEnd(36)} ${(bytes / 1000).toFixed(0).padStart(6)} kB`,
+)
+
+server.process.kill()
+await db.destroy()
+await accounts.end()

@@ -1,0 +1,41 @@
+import { defineConfig } from '@playwright/test'
+
+/** Chromium as Debian ships it; it may reach this machine and nothing else. */
+const launchOptions = {
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost',
+  ],
+}
+
+export default defineConfig({
+  testDir: 'tests/browser',
+  globalSetup: './tests/browser/support/serve.ts',
+  outputDir: '.satchel-test/browser',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
+  reporter: [
+    ['list'],
+    [
+      'json',
+      { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ?? '.satchel-test/playwright.json' },
+    ],
+  ],
+  use: {
+    // Set before the workers start, by globalSetup.
+    baseURL: process.env.SATCHEL_ADDRESS ?? '',
+    launchOptions,
+    viewport: { width: 1280, height: 800 },
+    trace: 'off',
+    locale: 'en-GB',
+  },
+})

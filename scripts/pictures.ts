@@ -1,0 +1,54 @@
+/**
+ * Takes the pictures of docs/screenshots from the running demo household.
+ * npx tsx scripts/pictures.ts http://127.0.0.1:4321
+ */
+import { chromium, type Page } from '@playwright/test'
+import config from '../playwright.config'
+
+const address = process.argv[2] ?? 'http://127.0.0.1:4321'
+const DESK = { width: 1280, height: 800 }
+const PHONE = { width: 390, height: 844 }
+
+const browser = await chromium.launch(config.use?.launchOptions ?? {})
+const context = await browser.newContext({ baseURL: address, locale: 'en-GB' })
+
+async function picture(
+  name: string,
+  path: string,
+  size = DESK,
+  before: (page: Page) => Promise<unknown> = async () => {},
+): Promise<void> {
+  const page = await context.newPage()
+  await page.setViewportSize(size)
+  await page.goto(path, { waitUntil: 'networkidle' })
+  await before(page)
+  await page.waitForTimeout(400)
+  await page.screenshot({ path: `docs/screenshots/${name}.png` })
+  await page.close()
+}
+const look = (name: string) => (page: Page) => page.getByRole('radio', { name }).click()
+const tag = (text: string) => (page: Page) =>
+  page.locator('[data-tag]').filter({ hasText: text }).first().click()
+
+await picture('sign-in', '/sign-in')
+await context.request.post('/api/demo-session', { data: {} })
+const { kits } = await (await context.request.get('/api/kits')).json()
+const kit = (name: string): string =>
+  `/kits/${kits.find((one: { name: string }) => one.name === name).id}`
+
+await picture('watch', '/')
+await picture('kits', '/kits')
+await picture('kit', kit('Pantry roll'), DESK, tag('Eye drops'))
+await picture('restock', '/restock')
+await picture('bring-in', '/bring-in', DESK, async (page) => {
+  await page.getByLabel('Choose a file').setInputFiles('tests/lists/messy.csv')
+  await page.getByRole('button', { name: /^Needs you/ }).waitFor()
+})
+await picture('print', '/print')
+await picture('lid-sheet', `${kit('Pantry roll')}/sheet`, { width: 900, height: 1100 })
+await picture('household', '/household')
+await picture('phone-watch', '/', PHONE)
+await picture('phone-kit', kit('Pantry roll'), PHONE, tag('Eye drops'))
+await picture('watch-dark', '/', DESK, look('Dark'))
+await picture('phone-torch', kit('Boot bag'), PHONE, look('Torch'))
+await browser.close()

@@ -1,0 +1,49 @@
+import { describe, expect, it } from 'vitest'
+import { ALWAYS, anItem, onDay, onePocket, surveyed } from '../../../tests/support/household'
+import { lidSheet, withoutNames } from './lidSheet'
+
+describe('the lid sheet', () => {
+  it('lists what is good with its soonest date, and what belongs and lacks', () => {
+    const stock = onePocket(
+      ALWAYS,
+      6,
+      [
+        { units: 1, expiry: onDay('2026-11-01') },
+        { units: 2, expiry: onDay('2028-03-31'), note: 'from Ned’s drawer', unitPriceMinor: 490 },
+        { units: 1, expiry: onDay('2027-03-31') },
+      ],
+      anItem(1, {
+        name: 'Gauze',
+        strength: '7.5 cm',
+        purpose: 'For Ned: cover a wound',
+        forWhom: 'Ned',
+      }),
+    )
+    const [kit] = stock.kits
+    if (!kit) throw new Error('made above')
+    const sheet = lidSheet(surveyed(stock), kit, {
+      household: 'Marrow & Quill',
+      numbers: { emergency: '112', poison: null },
+      memberNames: ['Ned', 'Ilse Marrow'],
+    })
+    expect(sheet.pockets[0]?.lines).toEqual([
+      {
+        title: 'Gauze 7.5 cm',
+        unit: '',
+        purpose: 'For …: cover a wound',
+        good: 3000,
+        par: 6000,
+        expiry: { kind: 'day', day: '2027-03-31' },
+        opened: false,
+      },
+    ])
+    expect(JSON.stringify(sheet.pockets)).not.toMatch(/Ned|490|drawer/)
+  })
+  it('hides whole names only, whatever their case', () => {
+    const hide = withoutNames(['Ned', 'Åse'])
+    expect(hide('NED’s inhaler')).toBe('… inhaler')
+    expect(hide('needle')).toBe('needle')
+    expect(hide('åse: spare')).toBe('Spare')
+    expect(withoutNames([])('Ned')).toBe('Ned')
+  })
+})

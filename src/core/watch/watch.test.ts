@@ -1,0 +1,184 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import {
+  ALWAYS,
+  aKit,
+  anItem,
+  aPlace,
+  aPocket,
+  onDay,
+  onePocket,
+  surveyed,
+  TODAY,
+  visits,
+} from '../../../tests/support/household'
+import { addDays, daysBetween, plainDate } from '../calendar/plainDate'
+import { amount } from '../quantity/amount'
+import { errands, putOffUntil } from './errands'
+import { headline } from './headline'
+import { DESK_SCALE, ribbon, ribbonTitle } from './ribbon'
+import { DanglingReferenceError, lineState, readiness } from './survey'
+
+const acts = (stock: ReturnType<typeof onePocket>) => errands(surveyed(stock)).map(({ act }) => act)
+
+describe('errands', () => {
+  it('throw away what is spent and top up what it leaves bare', () => {
+    expect(acts(onePocket(ALWAYS, 2, [{ units: 2, expiry: onDay('2026-11-01') }]))).toEqual([
+      'throw_away',
+      'top_up',
+    ])
+  })
+  it('replace what turns before the visit after the coming one', () => {
+    const cottage = visits(['2026-12-05', '2026-12-07', 'A weekend'], ['2027-04-01', '2027-04-03'])
+    const stock = onePocket(cottage, 2, [{ units: 2, expiry: onDay('2027-03-15') }])
+    const [errand] = errands(surveyed(stock))
+    expect(errand).toMatchObject({ act: 'replace', amount: 2000, due: '2027-03-15' })
+    expect(headline(surveyed(stock), errands(surveyed(stock)))).toMatchObject({
+      code: 'turns_before_back',
+      count: 1,
+      visit: '2026-12-05',
+    })
+    // Where somebody always is, the same date is no errand yet.
+    expect(acts(onePocket(ALWAYS, 2, [{ units: 2, expiry: onDay('2027-03-15') }]))).toEqual([])
+  })
+  it('ask about what is held and do not count it as there', () => {
+    expect(
+      acts(onePocket(ALWAYS, 1, [{ units: 1, standing: { kind: 'held', reason: 'the vet' } }])),
+    ).toEqual(['ask', 'top_up'])
+  })
+  it('put an essential that lacks before all tidying up', () => {
+    const vital = anItem(1, { essential: true })
+    expect(acts(onePocket(ALWAYS, 2, [{ units: 2, expiry: onDay('2026-11-01') }], vital))).toEqual([
+      'top_up',
+      'throw_away',
+    ])
+  })
+  it('say who has some to spare', () => {
+    const stock = onePocket(ALWAYS, 4, [{ units: 1 }])
+    const home = aPlace(2, 'Home')
+    const kit = aKit(2, home)
+    const pocket = aPocket(2, kit)
+    const [item] = stock.items
+    const [lot] = stock.lots
+    if (!item || !lot) throw new Error('made above')
+    const more = {
+      ...stock,
+      places: [...stock.places, home],
+      kits: [...stock.kits, kit],
+      pockets: [...stock.pockets, pocket],
+      pars: [...stock.pars, { itemId: item.id, pocketId: pocket.id, amount: amount(1000) }],
+      holdings: [...stock.holdings, { lotId: lot.id, pocketId: pocket.id, amount: amount(6000) }],
+    }
+    const [errand] = errands(surveyed(more))
+    expect(errand?.reason).toMatchObject({
+      code: 'below_par',
+      spare: { place: { name: 'Home' }, amount: 5000 },
+    })
+  })
+  it('call for a look when the interval is over, and for dates that nobody read', () => {
+    const stock = onePocket(
+      ALWAYS,
+      0,
+      [{ units: 1, expiry: { kind: 'unknown' } }],
+      anItem(1, { kind: 'medicine' }),
+    )
+    const old = {
+      ...stock,
+      kits: stock.kits.map((kit) => ({
+        ...kit,
+        lastCheck: { on: addDays(TODAY, -183), by: 'Tove' },
+      })),
+    }
+    expect(errands(surveyed(old)).map(({ reason }) => reason.code)).toEqual([
+      'dates_missing',
+      'check_due',
+    ])
+    const never = { ...stock, kits: stock.kits.map((kit) => ({ ...kit, lastCheck: null })) }
+    expect(errands(surveyed(never)).map(({ reason }) => reason.code)).toContain('never_checked')
+  })
+  it('are put off past the coming visit, or for a week', () => {
+    expect(putOffUntil(aPlace(1, 'Cottage', visits(['2026-12-05', '2026-12-07'])), TODAY)).toBe(
+      '2026-12-06',
+    )
+    expect(putOffUntil(aPlace(1, 'Home'), TODAY)).toBe('2026-12-03')
+  })
+  it('keep their key while their reason stands', () => {
+    const stock = onePocket(ALWAYS, 2, [{ units: 1, expiry: onDay('2026-12-01') }])
+    const keys = (day: typeof TODAY) => errands(surveyed(stock, day)).map(({ key }) => key)
+    expect(keys(TODAY)).toEqual(keys(plainDate('2026-11-27')))
+  })
+})
+
+describe('the survey', () => {
+  it('counts only what is good, and only what lasts, against the par', () => {
+    const [line] = surveyed(
+      onePocket(ALWAYS, 6, [
+        { units: 1, expiry: onDay('2026-11-01') },
+        { units: 2, expiry: onDay('2026-12-10') },
+        { units: 3, expiry: onDay('2028-01-01') },
+      ]),
+    ).lines
+    expect(line).toMatchObject({ par: 6000, good: 5000, lasting: 3000 })
+    expect(line && lineState(line)).toBe('thin')
+  })
+  it('is 100 only when every par is met, and weighs essentials three times', () => {
+    const ready = (par: number, units: number, essential = false) =>
+      readiness(
+        surveyed(onePocket(ALWAYS, par, units > 0 ? [{ units }] : [], anItem(1, { essential })))
+          .lines,
+      )
+    expect(ready(3, 3)).toBe(100)
+    expect(ready(1000, 999)).toBe(99)
+    expect(ready(2, 0)).toBe(0)
+    expect(ready(0, 2)).toBeNull()
+  })
+  it('refuses stock that is not whole', () => {
+    const stock = onePocket(ALWAYS, 1, [{ units: 1 }])
+    expect(() => surveyed({ ...stock, lots: [] })).toThrow(DanglingReferenceError)
+  })
+  it('has a headline for an empty and for a sound household', () => {
+    expect(headline(surveyed(onePocket(ALWAYS, 0, [])), []).code).toBe('nothing_kept')
+    const sound = surveyed(onePocket(ALWAYS, 1, [{ units: 1, expiry: onDay('2027-06-30') }]))
+    expect(headline(sound, errands(sound))).toEqual({ code: 'all_well', nextDay: '2027-06-30' })
+  })
+})
+
+describe('the ribbon', () => {
+  it('shows every lot that turns within eighteen months once, and lets no tag hide another', () => {
+    const lots = fc.array(fc.integer({ min: -60, max: 700 }), { maxLength: 60 })
+    fc.assert(
+      fc.property(lots, (days) => {
+        const survey = surveyed(
+          onePocket(
+            ALWAYS,
+            0,
+            days.map((ahead) => ({
+              units: 1,
+              expiry: { kind: 'day', day: addDays(TODAY, ahead) } as const,
+            })),
+          ),
+        )
+        const { to, lanes } = ribbon(survey)
+        const tags = lanes.flatMap((lane) => lane.tags)
+        const shown = tags.flatMap(({ holdings }) => holdings)
+        const expected = days.filter((ahead) => ahead >= 0 && addDays(TODAY, ahead) <= to)
+        expect(shown).toHaveLength(expected.length)
+        const span = daysBetween(TODAY, to)
+        const wide = (title: string) =>
+          (title.length * DESK_SCALE.pixelsPerCharacter * span) / DESK_SCALE.widthPixels
+        for (const row of [0, 1]) {
+          const inRow = tags.filter((tag) => tag.row === row)
+          inRow.slice(1).forEach((tag, index) => {
+            const former = inRow[index]
+            if (!former?.holdings[0]) return
+            const from = Math.min(
+              daysBetween(TODAY, former.day),
+              span - wide(ribbonTitle(former.holdings[0])),
+            )
+            expect(daysBetween(TODAY, tag.day)).toBeGreaterThan(from)
+          })
+        }
+      }),
+    )
+  })
+})

@@ -1,0 +1,109 @@
+/** The start: a file or pasted text; while it is read, how far it is. */
+import { Button, Textarea } from '@mantine/core'
+import { useState } from 'react'
+import { words } from '../../words'
+import classes from './bring.module.css'
+import type { ListState } from './useList'
+
+const w = words.bring
+
+interface Props {
+  readonly state: Exclude<ListState, { kind: 'open' }>
+  readonly onOpen: (name: string, source: Uint8Array | string) => Promise<void>
+  readonly onCancel: () => void
+}
+
+export function ChooseList({ state, onOpen, onCancel }: Props) {
+  const [pasted, setPasted] = useState('')
+  const [over, setOver] = useState(false)
+  const openFile = async (file: File | undefined) => {
+    if (file) await onOpen(file.name, new Uint8Array(await file.arrayBuffer()))
+  }
+  return (
+    <div className={classes.start}>
+      <div className={classes.choose}>
+        <h1>{w.title}</h1>
+        <p className="second">{w.under}</p>
+        {state.kind === 'reading' ? (
+          <div className={classes.reading} aria-live="polite">
+            <progress value={state.done} max={Math.max(1, state.total)} aria-label={w.read} />
+            <p>{w.reading(state.done, state.total)}</p>
+            <Button variant="default" onClick={onCancel}>
+              {w.cancel}
+            </Button>
+          </div>
+        ) : (
+          <>
+            {state.refused && (
+              <p role="alert" className={classes.refused}>
+                {w.refused[state.refused]}
+              </p>
+            )}
+            <label
+              className={classes.drop}
+              data-over={over}
+              onDragOver={(event) => {
+                event.preventDefault()
+                setOver(true)
+              }}
+              onDragLeave={() => setOver(false)}
+              onDrop={(event) => {
+                event.preventDefault()
+                setOver(false)
+                void openFile(event.dataTransfer.files[0])
+              }}
+            >
+              <input
+                type="file"
+                accept=".csv,.tsv,.txt,text/csv,text/plain,text/tab-separated-values"
+                onChange={(event) => {
+                  const input = event.currentTarget
+                  void openFile(input.files?.[0]).then(() => {
+                    // The same file may be chosen again after it was mended.
+                    input.value = ''
+                  })
+                }}
+              />
+              <b>{w.file}</b>
+              <small>{w.drop}</small>
+            </label>
+            <form
+              onSubmit={(event) => {
+                event.preventDefault()
+                void onOpen(w.pasted, pasted)
+              }}
+            >
+              <Textarea
+                label={w.paste}
+                placeholder={w.example}
+                value={pasted}
+                onChange={(event) => setPasted(event.currentTarget.value)}
+                minRows={6}
+                maxRows={14}
+                classNames={{ input: classes.pasted }}
+              />
+              <div className={classes.presses}>
+                <Button type="submit" disabled={pasted.trim() === ''}>
+                  {w.read}
+                </Button>
+                <a href="/api/template.csv">{w.template}</a>
+                <a href="/api/export.csv">{w.export}</a>
+              </div>
+            </form>
+          </>
+        )}
+      </div>
+      <aside className={classes.understood}>
+        <h2>{w.understood.title}</h2>
+        <dl>
+          {w.understood.rows.map(([what, examples]) => (
+            <div key={what}>
+              <dt>{what}</dt>
+              <dd>{examples}</dd>
+            </div>
+          ))}
+        </dl>
+      </aside>
+    </div>
+  )
+}

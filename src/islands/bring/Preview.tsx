@@ -1,0 +1,180 @@
+/** How the list was read: its columns, where lines go, every line, and the press that writes it. */
+import { Autocomplete, Button, Select } from '@mantine/core'
+import { useMemo, useState } from 'react'
+import { FIELDS, type Field } from '../../core/interchange/headings'
+import type { Known, Site } from '../../core/interchange/planImport'
+import type { Cells } from '../../core/interchange/readLine'
+import { useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import classes from './bring.module.css'
+import { PreviewLine } from './PreviewLine'
+import { isShown, type Show, sortList } from './sorting'
+import type { OpenList } from './useList'
+
+const w = words.bring
+const LEAVE_OUT = 'leave-out'
+/** So many lines are drawn at first, and with each press for more. */
+const AT_ONCE = 100
+
+interface Props {
+  readonly list: OpenList
+  readonly known: Known
+  readonly busy: boolean
+  readonly onRemap: (column: number, field: Field | null) => void
+  readonly onMend: (line: number, patch: Cells) => void
+  readonly onLeave: (line: number, out: boolean) => void
+  readonly onConfirm: (fallback: Site) => void
+  readonly onCancel: () => void
+}
+
+export function Preview(props: Props) {
+  const { list, known, busy, onMend, onLeave, onConfirm, onCancel } = props
+  const { places } = useStrap()
+  const [fallback, setFallback] = useState<Site>(() => ({
+    place: places[0]?.name ?? w.usual.place,
+    kit: w.usual.kit,
+    pocket: w.usual.pocket,
+  }))
+  const sorted = useMemo(() => sortList(list, known, fallback), [list, known, fallback])
+  const { counts } = sorted
+  const needs = counts.ask + counts.fault + counts.differ
+  const [chosen, setChosen] = useState<Show | null>(null)
+  const [most, setMost] = useState(AT_ONCE)
+  const show = chosen ?? (needs > 0 ? 'needs' : 'all')
+  const shown = list.rows.filter(({ line }) => {
+    const fate = sorted.fates.get(line)
+    return fate !== undefined && isShown(fate, show)
+  })
+  const unanswered = counts.ask + counts.fault
+  const siteGiven = Object.values(fallback).every((name) => name.trim() !== '')
+  const needsFallback = list.rows.some(
+    ({ line, cells }) => !list.leftOut.has(line) && !(cells.place && cells.kit && cells.pocket),
+  )
+  const totals: readonly (readonly [Show, number])[] = [
+    ['needs', needs],
+    ['ready', counts.ready],
+    ['already', counts.already],
+    ['all', list.rows.length],
+  ]
+  return (
+    <div>
+      <header className={classes.head}>
+        <div>
+          <h1>
+            {w.summary(counts.ready, counts.ask, counts.fault, counts.differ, counts.already)}
+          </h1>
+          <p className="second">{w.makes(sorted.newPlaces, sorted.newKits)}</p>
+        </div>
+        <div className={classes.presses}>
+          <Button variant="default" onClick={onCancel}>
+            {w.cancel}
+          </Button>
+          <Button
+            loading={busy}
+            disabled={counts.ready === 0 || unanswered > 0 || !siteGiven}
+            onClick={() => onConfirm(fallback)}
+          >
+            {w.confirm(counts.ready)}
+          </Button>
+        </div>
+      </header>
+      {unanswered > 0 && <p className={classes.caution}>{w.needsYou}</p>}
+      <ColumnMeanings {...props} />
+      {needsFallback && <Fallback known={known} value={fallback} onChange={setFallback} />}
+      <div className={classes.shows} role="group" aria-label={w.show.all}>
+        {totals.map(([one, count]) => (
+          <button
+            key={one}
+            type="button"
+            aria-pressed={one === show}
+            disabled={count === 0 && one !== 'all'}
+            onClick={() => {
+              setChosen(one)
+              setMost(AT_ONCE)
+            }}
+          >
+            {w.show[one]} <b>{count}</b>
+          </button>
+        ))}
+      </div>
+      <ol className={classes.lines}>
+        {shown.slice(0, most).map((row) => {
+          const fate = sorted.fates.get(row.line)
+          return (
+            fate && (
+              <PreviewLine
+                key={row.line}
+                row={row}
+                fate={fate}
+                onMend={(patch) => onMend(row.line, patch)}
+                onLeave={(out) => onLeave(row.line, out)}
+              />
+            )
+          )
+        })}
+      </ol>
+      {shown.length > most && (
+        <button type="button" className={classes.more} onClick={() => setMost(most + AT_ONCE)}>
+          {w.more(shown.length - most)}
+        </button>
+      )}
+    </div>
+  )
+}
+
+const ColumnMeanings = ({ list, onRemap }: Props) => (
+  <details className={classes.box}>
+    <summary>{w.columns}</summary>
+    <div className={classes.columns}>
+      {list.headings.map((heading, index) => (
+        <Select
+          // biome-ignore lint/suspicious/noArrayIndexKey: columns may share a heading; their order is fixed
+          key={index}
+          label={heading}
+          description={list.samples[index] || ' '}
+          value={list.columns[index] ?? LEAVE_OUT}
+          onChange={(value) => onRemap(index, FIELDS.find((field) => field === value) ?? null)}
+          data={[
+            { value: LEAVE_OUT, label: w.leaveOut },
+            ...FIELDS.map((field) => ({ value: field, label: w.field[field] })),
+          ]}
+        />
+      ))}
+    </div>
+  </details>
+)
+
+function Fallback({
+  known,
+  value,
+  onChange,
+}: {
+  readonly known: Known
+  readonly value: Site
+  readonly onChange: (site: Site) => void
+}) {
+  const names = (part: keyof Site) => [
+    ...new Set(
+      known.pockets
+        .filter((one) => part === 'place' || one.place === value.place)
+        .filter((one) => part !== 'pocket' || one.kit === value.kit)
+        .map((one) => one[part]),
+    ),
+  ]
+  return (
+    <fieldset className={classes.fallback}>
+      <legend>{w.fallback}</legend>
+      {(['place', 'kit', 'pocket'] as const).map((part) => (
+        <Autocomplete
+          key={part}
+          label={w[part]}
+          value={value[part]}
+          onChange={(text) => onChange({ ...value, [part]: text })}
+          data={names(part)}
+          maxLength={120}
+          error={value[part].trim() === '' ? w.nameIt : undefined}
+        />
+      ))}
+    </fieldset>
+  )
+}

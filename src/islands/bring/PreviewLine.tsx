@@ -1,0 +1,199 @@
+/** One line: how it was read; answered, mended or left out in place. */
+import { Button, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { formatExpiry } from '../../core/calendar/expiry'
+import { writePrintedDate } from '../../core/calendar/readPrintedDate'
+import { FIELDS, type Field } from '../../core/interchange/headings'
+import type { Cells, ListLine } from '../../core/interchange/readLine'
+import type { ReadRow } from '../../core/interchange/readList'
+import { formatAmount } from '../../core/quantity/amount'
+import { itemTitle } from '../../core/stock/item'
+import { useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import { counted, expiryText } from '../../words/format'
+import classes from './bring.module.css'
+import type { Fate } from './sorting'
+
+const w = words.bring
+
+interface Props {
+  readonly row: ReadRow
+  readonly fate: Fate
+  readonly onMend: (patch: Cells) => void
+  readonly onLeave: (out: boolean) => void
+}
+
+export function PreviewLine({ row, fate, onMend, onLeave }: Props) {
+  const [editing, setEditing] = useState(false)
+  const faulty: readonly Field[] =
+    fate.kind === 'fault' ? [...new Set(fate.faults.map(({ field }) => field))] : []
+  const fields = editing ? FIELDS.filter((field) => row.cells[field] || EDITED.has(field)) : faulty
+  const tone =
+    fate.kind === 'read' &&
+    (fate.plan.kind === 'count_differs' || fate.plan.kind === 'unit_differs')
+      ? 'ask'
+      : fate.kind
+  return (
+    <li className={classes.line} data-tone={tone}>
+      <span className={classes.number}>
+        <span className="visually-hidden">{w.line}</span> {row.line}
+      </span>
+      <div className={classes.read}>
+        {fate.kind === 'read' ? <ReadLine value={fate.value} /> : <Written cells={row.cells} />}
+        <Remark fate={fate} />
+        {fate.kind === 'ask' &&
+          fate.questions.map(({ field, why, readings }) => (
+            <Question
+              key={field}
+              label={why === 'far_off' ? w.farOff : `${w.field[field]}: ${w.whichDate}`}
+              written={row.cells[field] ?? ''}
+              readings={readings}
+              onAnswer={(text) => onMend({ [field]: text })}
+            />
+          ))}
+        {fields.length > 0 && fate.kind !== 'left_out' && (
+          <LineEditor
+            key={fields.join()}
+            cells={row.cells}
+            fields={fields}
+            onMend={(patch) => {
+              setEditing(false)
+              onMend(patch)
+            }}
+          />
+        )}
+      </div>
+      <div className={classes.linePresses}>
+        {fate.kind !== 'left_out' && !editing && (
+          <button
+            type="button"
+            onClick={() => setEditing(true)}
+            aria-label={w.changeLine(row.line)}
+          >
+            {w.change}
+          </button>
+        )}
+        <button
+          type="button"
+          onClick={() => onLeave(fate.kind !== 'left_out')}
+          aria-label={`${fate.kind === 'left_out' ? w.takeIn : w.leaveOutLine}: ${w.line} ${row.line}`}
+        >
+          {fate.kind === 'left_out' ? w.takeIn : w.leaveOutLine}
+        </button>
+      </div>
+    </li>
+  )
+}
+
+/** Offered for mending even when the line has nothing there. */
+const EDITED: ReadonlySet<Field> = new Set(['item', 'amount', 'expiry', 'place', 'kit', 'pocket'])
+
+const Written = ({ cells }: { readonly cells: Cells }) => (
+  <p className={classes.written}>
+    {FIELDS.flatMap((field) => (cells[field] ? [cells[field]] : [])).join(' · ')}
+  </p>
+)
+
+const ReadLine = ({ value }: { readonly value: ListLine }) => (
+  <p className={classes.values}>
+    <b>{itemTitle({ name: value.item, strength: value.strength })}</b>
+    <span>
+      {value.amount === 0 ? '' : counted(value.amount, value.unit)}
+      {value.par !== null && value.par > 0 ? ` ${w.of} ${formatAmount(value.par)}` : ''}
+    </span>
+    <span>{value.amount === 0 ? '' : expiryText(value.expiry)}</span>
+    <span>{[value.pocket, value.kit, value.place].filter(Boolean).join(', ')}</span>
+  </p>
+)
+
+function Remark({ fate }: { readonly fate: Fate }) {
+  const said = remarkOf(fate)
+  return said.length === 0 ? null : (
+    <ul className={classes.remark}>
+      {said.map((one) => (
+        <li key={one}>{one}</li>
+      ))}
+    </ul>
+  )
+}
+
+function remarkOf(fate: Fate): readonly string[] {
+  if (fate.kind === 'left_out') return [w.leftOut]
+  if (fate.kind === 'fault') return fate.faults.map(w.fault)
+  if (fate.kind === 'ask') return []
+  switch (fate.plan.kind) {
+    case 'already_there':
+      return [w.already]
+    case 'count_differs':
+      return [w.countDiffers(fate.plan.there, fate.plan.listed)]
+    case 'unit_differs':
+      return [w.unitDiffers(fate.plan.ours, fate.plan.theirs)]
+    case 'only_par':
+      return [w.onlyPar]
+    case 'new_lot':
+      return fate.takenAsOne ? [w.takenAsOne] : []
+  }
+}
+
+function Question({
+  label,
+  written,
+  readings,
+  onAnswer,
+}: {
+  readonly label: string
+  readonly written: string
+  readonly readings: Extract<Fate, { kind: 'ask' }>['questions'][number]['readings']
+  readonly onAnswer: (text: string) => void
+}) {
+  const { today } = useStrap()
+  return (
+    <fieldset className={classes.question}>
+      <legend>
+        {label} “{written}”
+      </legend>
+      {readings.map((one) => (
+        <button
+          key={formatExpiry(one)}
+          type="button"
+          onClick={() => onAnswer(writePrintedDate(one, today))}
+        >
+          {expiryText(one)}
+        </button>
+      ))}
+    </fieldset>
+  )
+}
+
+function LineEditor({
+  cells,
+  fields,
+  onMend,
+}: {
+  readonly cells: Cells
+  readonly fields: readonly Field[]
+  readonly onMend: (patch: Cells) => void
+}) {
+  const [typed, setTyped] = useState<Cells>({})
+  return (
+    <form
+      className={classes.editor}
+      onSubmit={(event) => {
+        event.preventDefault()
+        onMend(typed)
+      }}
+    >
+      {fields.map((field) => (
+        <TextInput
+          key={field}
+          label={w.field[field]}
+          value={typed[field] ?? cells[field] ?? ''}
+          onChange={(event) => setTyped({ ...typed, [field]: event.currentTarget.value })}
+        />
+      ))}
+      <Button type="submit" variant="default">
+        {w.mend}
+      </Button>
+    </form>
+  )
+}

@@ -1,0 +1,59 @@
+/** The household (now and then, at a desk): who belongs to it, where it keeps things, how it writes. */
+import { useQuery } from '@tanstack/react-query'
+import type { z } from 'zod'
+import { readActs, readHousehold } from '../../contract/endpoints'
+import { call } from '../../ui/api'
+import { Frame, type Strap } from '../../ui/Frame'
+import { words } from '../../words'
+import classes from './household.module.css'
+import { Lately } from './Lately'
+import { Members } from './Members'
+import { Places } from './Places'
+import { Settings } from './Settings'
+import { SignOut } from './SignOut'
+
+export type HouseholdView = z.infer<(typeof readHousehold)['result']>
+export type ActsView = z.infer<(typeof readActs)['result']>
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: HouseholdView
+  readonly acts: ActsView
+  readonly who: string
+}
+
+export const HouseholdScreen = (props: Props) => (
+  <Frame tab="household" strap={props.strap} place={null}>
+    <HouseholdParts {...props} />
+  </Frame>
+)
+
+function HouseholdParts({ initial, acts, who }: Props) {
+  const { data } = useQuery({
+    queryKey: ['household'],
+    queryFn: () => call(readHousehold),
+    initialData: initial,
+  })
+  const { data: lately } = useQuery({
+    queryKey: ['acts'],
+    queryFn: () => call(readActs),
+    initialData: acts,
+  })
+  return (
+    <>
+      <header className={classes.head}>
+        <div>
+          <h1>{data.household.name}</h1>
+          <p className="second">{words.household.signedIn(who)}</p>
+        </div>
+        <SignOut />
+      </header>
+      <div className={classes.parts}>
+        <Members members={data.members} />
+        <Places places={data.places} />
+        <Settings key={data.household.version} household={data.household} />
+        <Lately acts={lately.acts} timeZone={data.household.timeZone} />
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,58 @@
+/** What was done lately; each act may be taken back. */
+import { undoAct } from '../../contract/endpoints'
+import { useActing } from '../../ui/acting'
+import { words } from '../../words'
+import { actWord } from '../../words/acts'
+import type { ActsView } from './HouseholdScreen'
+import classes from './household.module.css'
+
+const w = words.household
+
+interface Props {
+  readonly acts: ActsView['acts']
+  readonly timeZone: string
+}
+
+export function Lately({ acts, timeZone }: Props) {
+  const { run, busy } = useActing()
+  const time = new Intl.DateTimeFormat('en-GB', {
+    dateStyle: 'medium',
+    timeStyle: 'short',
+    timeZone,
+  })
+  return (
+    <section className={classes.part} aria-label={w.recent}>
+      <header>
+        <h2>{w.recent}</h2>
+      </header>
+      {acts.length === 0 && <p className="second">{w.nothingYet}</p>}
+      <ul>
+        {acts.slice(0, 14).map((act) => (
+          <li key={act.id} data-undone={act.undone}>
+            <div>
+              <b>
+                {act.who} {actWord(act.kind)}
+              </b>
+              <small>
+                {time.format(new Date(act.at))}
+                {act.why && ` · ${act.why}`}
+                {act.undone && ` · ${w.takenBack}`}
+              </small>
+            </div>
+            {!act.undone && act.kind !== 'undone' && (
+              <button
+                type="button"
+                className={classes.quiet}
+                disabled={busy}
+                aria-label={`${words.undo.undo}: ${act.who} ${actWord(act.kind)}`}
+                onClick={() => void run(undoAct, { params: { actId: act.id } }, words.undo.undone)}
+              >
+                {words.undo.undo}
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

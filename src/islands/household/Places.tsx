@@ -1,0 +1,141 @@
+/** Places, how often somebody is there, and the dated visits that errands are planned by. */
+import { Button, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { addVisit, removeVisit } from '../../contract/endpoints'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import { useActing } from '../../ui/acting'
+import { useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import { fullDay } from '../../words/format'
+import type { HouseholdView } from './HouseholdScreen'
+import classes from './household.module.css'
+
+const w = words.household
+type Place = HouseholdView['places'][number]
+
+export const Places = ({ places }: { readonly places: readonly Place[] }) => (
+  <section className={classes.part} aria-label={w.places}>
+    <header>
+      <h2>{w.places}</h2>
+      <a className={classes.quiet} href="/kits">
+        {words.kits.addPlace}
+      </a>
+    </header>
+    {places.length === 0 && <p className="second">{words.kits.noPlaces}</p>}
+    {places.map((place) => (
+      <PlaceVisits key={place.id} place={place} />
+    ))}
+  </section>
+)
+
+function PlaceVisits({ place }: { readonly place: Place }) {
+  const { run, busy } = useActing()
+  const { today } = useStrap()
+  const [visit, setVisit] = useState<{ from: string; to: string; label: string } | null>(null)
+  const upcoming = place.visits.filter(({ endsOn }) => endsOn >= today)
+  const submit = async () => {
+    if (!visit) return
+    const result = await run(
+      addVisit,
+      {
+        params: { placeId: place.id },
+        body: {
+          startsOn: visit.from as PlainDate,
+          endsOn: (visit.to || visit.from) as PlainDate,
+          label: visit.label,
+        },
+      },
+      words.undo.did.saved,
+    )
+    if (result) setVisit(null)
+  }
+  const backwards = visit !== null && visit.to !== '' && visit.to < visit.from
+  return (
+    <div className={classes.place} data-hue={place.hue}>
+      <h3>{place.name}</h3>
+      <p className="second">
+        {[
+          w.rhythm(place.rhythm),
+          place.minutesToHelp === null ? '' : w.minutesAway(place.minutesToHelp),
+          place.note,
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      </p>
+      <ul>
+        {upcoming.map((one) => (
+          <li key={one.id}>
+            <div>
+              {fullDay(one.startsOn)}
+              {one.endsOn === one.startsOn ? '' : ` – ${fullDay(one.endsOn)}`} {one.label}
+            </div>
+            <button
+              type="button"
+              className={classes.quiet}
+              disabled={busy}
+              aria-label={`${w.remove}: ${place.name}, ${fullDay(one.startsOn)}`}
+              onClick={() =>
+                void run(removeVisit, { params: { visitId: one.id } }, words.undo.did.saved)
+              }
+            >
+              {w.remove}
+            </button>
+          </li>
+        ))}
+      </ul>
+      {visit ? (
+        <form
+          className={classes.form}
+          aria-label={`${w.addVisit}: ${place.name}`}
+          onSubmit={(event) => {
+            event.preventDefault()
+            void submit()
+          }}
+        >
+          <div className={classes.pair}>
+            <TextInput
+              autoFocus
+              required
+              withAsterisk={false}
+              type="date"
+              label={w.from}
+              value={visit.from}
+              onChange={(event) => setVisit({ ...visit, from: event.currentTarget.value })}
+            />
+            <TextInput
+              type="date"
+              label={w.to}
+              min={visit.from}
+              value={visit.to}
+              error={backwards ? w.backwards : undefined}
+              onChange={(event) => setVisit({ ...visit, to: event.currentTarget.value })}
+            />
+          </div>
+          <TextInput
+            label={w.label}
+            maxLength={120}
+            value={visit.label}
+            onChange={(event) => setVisit({ ...visit, label: event.currentTarget.value })}
+          />
+          <div className={classes.presses}>
+            <Button type="submit" loading={busy} disabled={backwards}>
+              {w.add}
+            </Button>
+            <Button variant="default" onClick={() => setVisit(null)}>
+              {words.kits.cancel}
+            </Button>
+          </div>
+        </form>
+      ) : (
+        <button
+          type="button"
+          className={classes.quiet}
+          aria-label={`${w.addVisit}: ${place.name}`}
+          onClick={() => setVisit({ from: '', to: '', label: '' })}
+        >
+          {w.addVisit}
+        </button>
+      )}
+    </div>
+  )
+}

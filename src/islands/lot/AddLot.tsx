@@ -1,0 +1,160 @@
+/** Puts a lot into a pocket, of a known or a new item, without leaving the screen. */
+import { Autocomplete, TextInput } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import type { z } from 'zod'
+import { readItems, receiveLot } from '../../contract/endpoints'
+import type { itemValue } from '../../contract/values'
+import { singular } from '../../core/interchange/readLine'
+import { type Amount, formatAmount } from '../../core/quantity/amount'
+import { readAmount } from '../../core/quantity/readAmount'
+import { readPrice, writePrice } from '../../core/quantity/readPrice'
+import { itemTitle } from '../../core/stock/item'
+import { useActing } from '../../ui/acting'
+import { call } from '../../ui/api'
+import { FormDialog } from '../../ui/FormDialog'
+import { words } from '../../words'
+import { ExpiryField, useExpiry } from './ExpiryField'
+import classes from './lot.module.css'
+
+const w = words.add
+
+interface Props {
+  readonly title: string
+  readonly pocketId: string
+  /** Filled in; may be changed for another. */
+  readonly item?: z.infer<typeof itemValue> | undefined
+  readonly amount?: Amount
+  readonly boughtAt?: string
+  readonly onClose: () => void
+}
+
+export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '', onClose }: Props) {
+  const { run, busy } = useActing()
+  const { data } = useQuery({ queryKey: ['items'], queryFn: () => call(readItems) })
+  const items = data?.items ?? (item ? [item] : [])
+  const expiry = useExpiry('')
+  const [fields, setFields] = useState({
+    name: item ? itemTitle(item) : '',
+    strength: '',
+    amount: expected === undefined ? '1' : formatAmount(expected),
+    unit: '',
+    par: '',
+    purpose: '',
+    price: item ? usualPrice(item) : '',
+    batch: '',
+  })
+  const known = items.find(
+    (one) => itemTitle(one).toLowerCase() === fields.name.trim().toLowerCase(),
+  )
+  const amount = readAmount(fields.amount)
+  const par = fields.par.trim() === '' ? null : readAmount(fields.par)
+  const wrong = (reading: typeof amount | null, field: 'amount' | 'par') =>
+    reading?.kind === 'refused'
+      ? words.bring.fault({ field, code: 'amount', refusal: reading.refusal })
+      : undefined
+  const price = readPrice(fields.price)
+  const ready =
+    fields.name.trim() !== '' &&
+    amount.kind === 'read' &&
+    amount.amount > 0 &&
+    par?.kind !== 'refused' &&
+    expiry.value !== null &&
+    price !== 'not_a_price'
+  const text = (name: keyof typeof fields) => ({
+    value: fields[name],
+    onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
+      setFields({ ...fields, [name]: event.currentTarget.value }),
+  })
+
+  const submit = async () => {
+    if (!ready || amount.kind !== 'read' || expiry.value === null) return
+    const result = await run(
+      receiveLot,
+      {
+        params: { pocketId },
+        body: {
+          item: known
+            ? { id: known.id }
+            : {
+                new: {
+                  name: fields.name,
+                  strength: fields.strength,
+                  unit: singular(fields.unit || amount.unit),
+                  purpose: fields.purpose,
+                },
+              },
+          amount: amount.amount,
+          par: par?.kind === 'read' && par.amount > 0 ? (par.amount as Amount) : null,
+          expiry: expiry.value,
+          batch: fields.batch,
+          boughtAt,
+          unitPriceMinor: price,
+        },
+      },
+      words.undo.did.put,
+    )
+    if (result) onClose()
+  }
+
+  return (
+    <FormDialog
+      opened
+      title={title}
+      press={w.put}
+      busy={busy}
+      ready={ready}
+      onSubmit={submit}
+      onClose={onClose}
+    >
+      <Autocomplete
+        data-autofocus={item === undefined || undefined}
+        label={w.item}
+        description={known ? w.known : undefined}
+        value={fields.name}
+        onChange={(name) => setFields({ ...fields, name })}
+        data={[...new Set(items.map(itemTitle))]}
+        limit={8}
+        maxDropdownHeight={440}
+        maxLength={120}
+      />
+      {!known && (
+        <div className={classes.pair}>
+          <TextInput label={w.strength} {...text('strength')} />
+          <TextInput label={w.unit} placeholder={w.unitHint} {...text('unit')} />
+        </div>
+      )}
+      <div className={classes.pair}>
+        <TextInput
+          data-autofocus={item !== undefined || undefined}
+          label={w.amount}
+          error={wrong(amount, 'amount')}
+          {...text('amount')}
+        />
+        <TextInput
+          label={w.par}
+          placeholder={known ? w.parHint : ''}
+          error={wrong(par, 'par')}
+          {...text('par')}
+        />
+      </div>
+      <ExpiryField expiry={expiry} />
+      {!known && <TextInput label={w.purpose} {...text('purpose')} />}
+      <div className={classes.pair}>
+        <TextInput
+          label={w.price}
+          inputMode="decimal"
+          error={price === 'not_a_price' ? words.bring.notAPrice : undefined}
+          {...text('price')}
+        />
+        <TextInput label={w.batch} {...text('batch')} />
+      </div>
+    </FormDialog>
+  )
+}
+
+/** Of one, by what its pack costs. */
+const usualPrice = ({ packPriceMinor, packSize }: z.infer<typeof itemValue>): string =>
+  packPriceMinor === null || packSize === null || packSize === 0
+    ? ''
+    : writePrice(Math.round((packPriceMinor * 1000) / packSize))

@@ -1,0 +1,71 @@
+/** The lid sheet as a page of the browser, as large as its paper; prints as it is shown. */
+import type { LidSheet } from '../core/sheet/lidSheet'
+import { words } from '../words'
+import classes from './lidSheet.module.css'
+import type { PaperSize } from './paper'
+
+const w = words.sheet
+
+export const LidSheetPaper = ({
+  sheet,
+  size,
+}: {
+  readonly sheet: LidSheet
+  readonly size: PaperSize
+}) => (
+  <main id="main" className={classes.paper} data-size={size}>
+    <div className={classes.numbers}>
+      <span>
+        {w.emergency} <b>{sheet.numbers.emergency ?? w.blank}</b>
+      </span>
+      <span>
+        {w.poison} <b>{sheet.numbers.poison ?? w.blank}</b>
+      </span>
+    </div>
+    <h1>{sheet.kit}</h1>
+    <p className={classes.under}>
+      {w.belongsTo(sheet.household)} · {w.checked(sheet.checkedOn)}
+    </p>
+    <table className={classes.lines}>
+      <thead>
+        <tr>
+          <th scope="col">{w.headings.item}</th>
+          <th scope="col">{w.headings.purpose}</th>
+          <th scope="col">{w.headings.count}</th>
+          <th scope="col">{w.headings.expiry}</th>
+        </tr>
+      </thead>
+      {sheet.pockets.map((pocket, index) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: pockets may share a name; the sheet never changes
+        <tbody key={index}>
+          <tr>
+            <th colSpan={4} scope="colgroup">
+              {pocket.name}
+            </th>
+          </tr>
+          {pocket.lines.length === 0 && (
+            <tr>
+              <td colSpan={4} className={classes.empty}>
+                {w.emptyPocket}
+              </td>
+            </tr>
+          )}
+          {pocket.lines.map((line) => (
+            <tr key={`${line.title}${line.unit}`}>
+              <td>{line.title}</td>
+              <td>{line.purpose}</td>
+              <td>{w.count(line)}</td>
+              <td>{w.expiry(line)}</td>
+            </tr>
+          ))}
+        </tbody>
+      ))}
+    </table>
+    <ul className={classes.cautions}>
+      {w.cautions.map((caution) => (
+        <li key={caution}>{caution}</li>
+      ))}
+    </ul>
+    <p className={classes.foot}>{w.printed(sheet.printedOn)}</p>
+  </main>
+)

@@ -1,0 +1,48 @@
+/** A dialog with one form and one press that ends it. */
+import { Button, Modal } from '@mantine/core'
+import type { ReactNode } from 'react'
+import { words } from '../words'
+import classes from './FormDialog.module.css'
+
+interface Props {
+  readonly opened: boolean
+  readonly title: string
+  /** On the button that sends the form. */
+  readonly press: string
+  readonly busy: boolean
+  readonly ready?: boolean
+  readonly onSubmit: () => Promise<void>
+  readonly onClose: () => void
+  readonly children: ReactNode
+}
+
+export const FormDialog = ({
+  opened,
+  title,
+  press,
+  busy,
+  ready = true,
+  onSubmit,
+  onClose,
+  children,
+}: Props) => (
+  <Modal
+    opened={opened}
+    onClose={onClose}
+    title={title}
+    closeButtonProps={{ 'aria-label': words.kits.cancel }}
+  >
+    <form
+      className={classes.form}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void onSubmit()
+      }}
+    >
+      {children}
+      <Button type="submit" loading={busy} disabled={!ready}>
+        {press}
+      </Button>
+    </form>
+  </Modal>
+)

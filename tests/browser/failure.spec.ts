@@ -1,0 +1,174 @@
+/** What goes wrong: double presses, two windows, a lost connection, a database that goes away. */
+import { connect, createServer, type Server, type Socket } from 'node:net'
+import type { Page } from '@playwright/test'
+import { readKits, readLot } from '../../src/app/readKits'
+import { type Account, world } from './support/account'
+import { databaseUrl, freePort, startServer } from './support/serve'
+import { expect, open, test } from './support/test'
+
+const openGauze = async (page: Page, account: Account, base = '') => {
+  const { kits } = await readKits(world(), account.caller)
+  await open(page, `${base}/kits/${kits.find(({ name }) => name === 'Pantry roll')?.id}`)
+  await page.locator('[data-tag]').filter({ hasText: 'Gauze 7.5 cm' }).first().click()
+}
+/** How many the first gauze tag shows; twelve at first. */
+const gauze = (page: Page) =>
+  page.locator('[data-tag]').filter({ hasText: 'Gauze 7.5 cm' }).first().locator('b')
+const useOne = async (page: Page) => {
+  await page.keyboard.press('u')
+  await page.getByRole('button', { name: 'Use', exact: true }).click()
+}
+const usesOf = async (page: Page, account: Account): Promise<number> => {
+  const { kits } = await readKits(world(), account.caller)
+  const kit = kits.find(({ name }) => name === 'Pantry roll')
+  const answer = await page.request.get(`/api/kits/${kit?.id}`)
+  const lots = (await answer.json()).pockets
+    .flatMap(
+      (pocket: { lines: { item: { name: string }; tags: { lot: { id: string } }[] }[] }) =>
+        pocket.lines,
+    )
+    .find(({ item }: { item: { name: string } }) => item.name === 'Gauze')
+  const history = await readLot(world(), account.caller, lots.tags[0].lot.id)
+  return history.history.filter(({ kind, day }) => kind === 'used' && day === '2026-11-26').length
+}
+
+test('a double press acts once', async ({ page, account }) => {
+  await openGauze(page, account)
+  await page.route('**/use', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 400))
+    await route.continue()
+  })
+  await page.keyboard.press('u')
+  await page.getByRole('button', { name: 'Use', exact: true }).dblclick()
+  await expect(gauze(page)).toHaveText('11')
+  expect(await usesOf(page, account)).toBe(1)
+})
+
+test('two windows on one lot: the second is told what changed and settles it with one press', async ({
+  page,
+  context,
+  account,
+}) => {
+  await openGauze(page, account)
+  const other = await context.newPage()
+  await openGauze(other, account)
+  await useOne(page)
+  await expect(gauze(page)).toHaveText('11')
+  // The other window has not looked since.
+  await other.route('**/api/kits/*', (route) => route.abort())
+  await useOne(other)
+  await expect(other.getByRole('status')).toContainText('Ilse')
+  await other.unroute('**/api/kits/*')
+  await other.getByRole('status').getByRole('button', { name: 'Try again' }).click()
+  await expect(gauze(other)).toHaveText('10')
+  expect(await usesOf(page, account)).toBe(2)
+})
+
+test('without a connection the act is kept, and sent when asked again', async ({
+  page,
+  context,
+  account,
+}) => {
+  await openGauze(page, account)
+  await context.setOffline(true)
+  await useOne(page)
+  await expect(page.getByRole('status')).toContainText('No connection: this was not sent.')
+  await context.setOffline(false)
+  await page.getByRole('status').getByRole('button', { name: 'Try again' }).click()
+  await expect(gauze(page)).toHaveText('11')
+  expect(await usesOf(page, account)).toBe(1)
+})
+
+test('an answer that is lost on the way does not make the act happen twice', async ({
+  page,
+  account,
+}) => {
+  await openGauze(page, account)
+  await page.route(
+    '**/use',
+    async (route) => {
+      await route.fetch()
+      await route.abort()
+    },
+    { times: 1 },
+  )
+  await useOne(page)
+  await expect(page.getByRole('status')).toContainText('No connection')
+  // Pressed again on the form, not on the message: it is still the same act.
+  await page.getByRole('button', { name: 'Use', exact: true }).click()
+  await expect(gauze(page)).toHaveText('11')
+  await expect(page.getByRole('status')).not.toContainText('No connection')
+  expect(await usesOf(page, account)).toBe(1)
+})
+
+test('a session that has ended says so, and what was typed is still there', async ({
+  page,
+  context,
+  account,
+}) => {
+  await openGauze(page, account)
+  await context.clearCookies()
+  await page.keyboard.press('u')
+  await page.getByLabel('How many', { exact: true }).fill('7')
+  await page.getByRole('button', { name: 'Use', exact: true }).click()
+  await expect(page.getByRole('status')).toContainText('You are not signed in')
+  await expect(page.getByLabel('How many', { exact: true })).toHaveValue('7')
+})
+
+test.describe('a database that goes away and comes back', () => {
+  /** Stands between the application and its database, and can be shut. */
+  async function aGate(
+    target: URL,
+  ): Promise<{ url: string; shut: () => Promise<void>; reopen: () => Promise<void> }> {
+    const port = await freePort()
+    const open = new Set<Socket>()
+    const listen = () =>
+      new Promise<Server>((resolve) => {
+        const server = createServer((client) => {
+          const upstream = connect(Number(target.port), target.hostname)
+          for (const socket of [client, upstream]) {
+            open.add(socket)
+            socket.on('error', () => {})
+            socket.on('close', () => open.delete(socket))
+          }
+          client.pipe(upstream).pipe(client)
+        }).listen(port, '127.0.0.1', () => resolve(server))
+      })
+    let server = await listen()
+    const url = new URL(target)
+    url.port = String(port)
+    return {
+      url: url.href,
+      shut: () =>
+        new Promise((resolve) => {
+          server.close(() => resolve())
+          for (const socket of open) socket.destroy()
+        }),
+      reopen: async () => {
+        server = await listen()
+      },
+    }
+  }
+
+  test('is told in words; nothing is lost, nothing doubled', async ({ page, context, account }) => {
+    const gate = await aGate(new URL(databaseUrl('DATABASE_URL', 'browser')))
+    const server = await startServer(gate.url)
+    try {
+      await context.addCookies([{ ...account.cookie, url: server.address }])
+      await openGauze(page, account, server.address)
+      await gate.shut()
+      await useOne(page)
+      await expect(page.getByRole('status')).toContainText('The record does not answer')
+      const away = await page.request.get(`${server.address}/kits`)
+      expect(away.status()).toBe(503)
+      expect(await away.text()).toContain('Try again')
+      await gate.reopen()
+      await page.getByRole('status').getByRole('button', { name: 'Try again' }).click()
+      await expect(gauze(page)).toHaveText('11')
+      expect(await usesOf(page, account)).toBe(1)
+    } finally {
+      server.process.kill()
+      await gate.shut()
+    }
+  })
+})

@@ -1,0 +1,338 @@
+/** Jobs 4 to 7 on the demo household: Watch, a kit as a mat, the restock list, the lid sheet. */
+import type { Page } from '@playwright/test'
+import { readKits } from '../../src/app/readKits'
+import { type Account, world } from './support/account'
+import { expect, expectAccessible, open, PHONE, said, test, usable } from './support/test'
+
+const kitNamed = async (account: Account, name: string) => {
+  const { kits } = await readKits(world(), account.caller)
+  const kit = kits.find((one) => one.name === name)
+  if (!kit) throw new Error(`The demo has no ${name}`)
+  return kit
+}
+const tag = (page: Page, text: string) =>
+  page.locator('[data-tag]').filter({ hasText: text }).first()
+const panel = (page: Page) => page.getByRole('complementary')
+const undo = (page: Page) =>
+  page.getByRole('status').getByRole('button', { name: 'Undo' }).last().click()
+
+test.describe('Watch', () => {
+  test('an errand is done, put off and taken back with one press each', async ({ page }) => {
+    await open(page, '/')
+    const home = page.getByRole('region', { name: 'Row house' })
+    const errand = home.getByRole('listitem').filter({ hasText: 'Children’s cough syrup' })
+    await expect(errand).toContainText('its time after opening ended')
+    await expect(errand).toContainText('Hand it in at a pharmacy')
+    await errand.getByRole('button', { name: /^Done/ }).click()
+    await expect(page.getByRole('status')).toContainText('Thrown away')
+    await expect(errand).toHaveCount(0)
+    await undo(page)
+    await expect(errand).toHaveCount(1)
+    await errand.getByRole('button', { name: /^Later/ }).click()
+    await expect(page.getByRole('status')).toContainText('Put off to 3 Dec 2026')
+    await expect(errand).toHaveCount(0)
+    await expect(page.getByText('1 put off')).toBeVisible()
+    await page.reload()
+    await expect(errand).toHaveCount(0)
+  })
+
+  test('a lot on the ribbon leads to its place on the mat', async ({ page }) => {
+    await open(page, '/')
+    await page
+      .getByRole('button', { name: /Adrenaline auto-injec/ })
+      .first()
+      .click()
+    await page.getByRole('dialog').getByRole('link').first().click()
+    await expect(page).toHaveURL(/\/kits\/[0-9a-f-]+\?lot=/)
+    await expect(panel(page).getByRole('heading', { level: 2 })).toContainText(
+      'Adrenaline auto-injector',
+    )
+  })
+
+  test('narrows to one place from the strap, and works by keys', async ({ page }) => {
+    await open(page, '/')
+    await page.getByRole('link', { name: /Hill cottage/ }).click()
+    await expect(page).toHaveURL(/\?place=/)
+    await expect(page.getByRole('region', { name: 'Row house' })).toHaveCount(0)
+    await expect(page.getByRole('region', { name: 'Hill cottage' })).toBeVisible()
+    await page.keyboard.press('?')
+    await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
+    await expectAccessible(page)
+    await page.keyboard.press('Escape')
+    await expect(page.getByRole('dialog')).toHaveCount(0)
+    await page.keyboard.press('/')
+    await page.getByRole('combobox', { name: 'Find anything' }).fill('tweez')
+    await expect(
+      page.getByRole('option').filter({ hasText: 'Tick tweezers' }).first(),
+    ).toBeVisible()
+    await expectAccessible(page)
+    await page.keyboard.press('ArrowDown')
+    await page.keyboard.press('Enter')
+    await expect(panel(page)).toContainText(/tweezers/i)
+    await usable(page)
+    await page.keyboard.press('t')
+    await expect(page.locator('html')).toHaveAttribute('data-look', 'torch')
+    await page.keyboard.press('1')
+    await expect(page).toHaveURL(/\/$/)
+  })
+})
+
+test.describe('the kit as a mat', () => {
+  test('every act on a lot, each taken back', async ({ page, account }) => {
+    const kit = await kitNamed(account, 'Pantry roll')
+    await open(page, `/kits/${kit.id}`)
+    const gauze = tag(page, 'Gauze 7.5 cm')
+    const shown = gauze.locator('b')
+    await expect(shown).toHaveText('12')
+    await gauze.click()
+
+    await page.keyboard.press('u')
+    await page.getByLabel('How many', { exact: true }).fill('3')
+    await page.getByRole('button', { name: 'Use', exact: true }).click()
+    await expect(shown).toHaveText('9')
+    await expect(panel(page)).toContainText('Ilse used some, 3 pads')
+    await undo(page)
+    await expect(shown).toHaveText('12')
+
+    await page.getByRole('button', { name: /^Correct the count/ }).click()
+    await page.getByLabel('How many are there').fill('½')
+    await page.getByRole('button', { name: 'Count', exact: true }).click()
+    await expect(shown).toHaveText('½')
+    await page.keyboard.press('z')
+    await expect(shown).toHaveText('12')
+
+    await page.keyboard.press('x')
+    await page.getByLabel('How many', { exact: true }).fill('20')
+    await page.getByRole('button', { name: 'Thrown away' }).click()
+    await expect(said(page)).toContainText('12')
+    await page.getByRole('button', { name: 'Close', exact: true }).last().click()
+    await page.getByLabel('How many', { exact: true }).fill('-1')
+    await expect(panel(page)).toContainText('cannot be less than nothing')
+    await expect(page.getByRole('button', { name: 'Thrown away' })).toBeDisabled()
+    await page.getByRole('button', { name: 'Cancel' }).click()
+
+    await page.keyboard.press('m')
+    await page.getByLabel('How many', { exact: true }).fill('4')
+    await page.getByRole('combobox', { name: 'To which pocket' }).click()
+    await page.getByRole('option', { name: /^Tall sleeve/ }).click()
+    await page.getByRole('button', { name: 'Move', exact: true }).click()
+    await expect(page.getByRole('region', { name: 'Tall sleeve' })).toContainText('Gauze 7.5 cm')
+    await expect(shown).toHaveText('8')
+    await undo(page)
+    await expect(page.getByRole('region', { name: 'Tall sleeve' })).not.toContainText('Gauze')
+
+    await page.keyboard.press('e')
+    await page.getByLabel('Printed date').fill('03/04/27')
+    await page.getByRole('button', { name: '3 Apr 2027' }).click()
+    await page.getByLabel('Batch').fill('B-77')
+    await page.getByRole('button', { name: 'Save' }).click()
+    await expect(panel(page)).toContainText('B-77')
+    await expect(panel(page)).toContainText('3 Apr 2027')
+  })
+
+  test('details of a lot on hold are changed, and what cannot be read is said', async ({
+    page,
+    account,
+  }) => {
+    const kit = await kitNamed(account, 'Pantry roll')
+    await open(page, `/kits/${kit.id}`)
+    await tag(page, 'held: not for Tove').click()
+    await page.keyboard.press('e')
+    await page.getByLabel('Price of a pack').fill('cheap')
+    await expect(panel(page)).toContainText('this is no price; write it like 4.90')
+    await expect(page.getByRole('button', { name: 'Save' })).toBeDisabled()
+    await page.getByLabel('Price of a pack').fill('€ 3,20')
+    await page.getByLabel('Pack holds').fill('lots')
+    await expect(panel(page)).toContainText('there is no number in this')
+    await page.getByLabel('Pack holds').fill('2 x 10')
+    await page.getByLabel('What for').fill('Pain, grown-ups')
+    await page.getByRole('button', { name: 'Save' }).click()
+    await expect(panel(page)).toContainText('Pain, grown-ups')
+    await expect(panel(page)).toContainText('On hold')
+    await page.keyboard.press('e')
+    await page.getByRole('combobox', { name: 'May it be used?' }).click()
+    await page.getByRole('option', { name: 'Lent' }).click()
+    await page.getByLabel('Who has it').fill('Grete')
+    await page.getByRole('button', { name: 'Save' }).click()
+    await expect(panel(page)).toContainText('Grete, 26 Nov 2026')
+    // Changing the item alone leaves the lot alone, in whatever order the record gives it back.
+    await page.keyboard.press('e')
+    await page.getByLabel('What for').fill('Pain')
+    await page.getByRole('button', { name: 'Save' }).click()
+    await expect(page.getByRole('button', { name: 'Save' })).toHaveCount(0)
+    await expect(panel(page)).toContainText('Grete, 26 Nov 2026')
+  })
+
+  test('one of several is opened and goes on by its own clock', async ({ page, account }) => {
+    const kit = await kitNamed(account, 'Pantry roll')
+    await open(page, `/kits/${kit.id}`)
+    await tag(page, 'Recovery food').click()
+    await page.keyboard.press('o')
+    await page.getByRole('button', { name: 'Open', exact: true }).click()
+    const opened = page.locator('[data-tag]').filter({ hasText: 'Recovery food' })
+    await expect(opened).toHaveCount(2)
+    await opened.filter({ has: page.locator('b', { hasText: /^1(\/|$)/ }) }).click()
+    await expect(panel(page)).toContainText('Opened')
+    await expect(panel(page)).toContainText('26 Nov 2026')
+    await expect(panel(page)).toContainText('Recovery food powder, kept cold')
+    await expect(panel(page)).toContainText('the label wins')
+    await expectAccessible(page)
+  })
+
+  test('a thing is added, and its par set, without leaving the mat', async ({ page, account }) => {
+    const kit = await kitNamed(account, 'Boot bag')
+    await open(page, `/kits/${kit.id}`)
+    await page.getByRole('button', { name: 'Add to Roadside' }).click()
+    const dialog = page.getByRole('dialog')
+    await expectAccessible(page)
+    await dialog.getByLabel('What is it').fill('Reflective triangle')
+    await dialog.getByLabel('How many', { exact: true }).fill('two')
+    await dialog.getByLabel('How many belong here').fill('2')
+    await dialog.getByLabel('Printed date').fill('31/02/2027')
+    await expect(dialog).toContainText('there is no such day')
+    await expect(dialog.getByRole('button', { name: 'Put in' })).toBeDisabled()
+    await dialog.getByLabel('Printed date').fill('none')
+    await dialog.getByRole('button', { name: 'Put in' }).click()
+    await expect(dialog).toHaveCount(0)
+    await expect(page.getByRole('region', { name: 'Roadside' })).toContainText(
+      'Reflective triangle',
+    )
+    await tag(page, 'Reflective triangle').click()
+    await page.getByRole('button', { name: '+1' }).click()
+    await expect(tag(page, 'Reflective triangle')).toContainText('2/3')
+    await page.getByRole('button', { name: 'Looked through' }).click()
+    await expect(page.getByText(/looked through 26 Nov by Ilse/)).toBeVisible()
+  })
+
+  test('is walked with the arrows and worked with one hand on a phone', async ({
+    page,
+    account,
+  }) => {
+    const kit = await kitNamed(account, 'Pantry roll')
+    await open(page, `/kits/${kit.id}`)
+    const tags = page.locator('[data-tag]')
+    await tags.first().focus()
+    await page.keyboard.press('ArrowRight')
+    await page.keyboard.press('ArrowDown')
+    await expect(tags.first()).not.toBeFocused()
+    await page.keyboard.press('Enter')
+    await expect(panel(page)).toBeVisible()
+    await page.keyboard.press('Escape')
+    await page.setViewportSize(PHONE)
+    await tag(page, 'Saline pods').click()
+    const small = await panel(page)
+      .getByRole('button')
+      .evaluateAll((buttons) =>
+        buttons
+          .filter((button) => button.getBoundingClientRect().height < 43)
+          .map((button) => button.textContent),
+      )
+    expect(small).toEqual([])
+    await expectAccessible(page)
+  })
+})
+
+test('a kit and a pocket are added', async ({ page }) => {
+  await open(page, '/kits')
+  await page.getByRole('button', { name: 'Add a kit' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('Name').fill('Desk drawer')
+  await dialog.getByLabel('Pockets, one a line').fill('Left\nRight')
+  await expectAccessible(page)
+  await dialog.getByRole('button', { name: 'Add' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Desk drawer')
+  await expect(page.getByRole('region', { name: 'Left' })).toBeVisible()
+  await usable(page)
+  await page.getByRole('textbox', { name: 'Add a pocket' }).fill('Fridge door')
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(page.getByRole('region', { name: 'Fridge door' })).toBeVisible()
+  await page.getByRole('button', { name: 'Change kit' }).click()
+  await dialog.getByLabel('Name').fill('Desk box')
+  await dialog.getByLabel('Look it through every so many days').fill('0')
+  await expect(dialog.getByRole('button', { name: 'Save' })).toBeDisabled()
+  await dialog.getByLabel('Look it through every so many days').fill('90')
+  await dialog.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Desk box')
+})
+
+test.describe('restock', () => {
+  test('a line is ticked in the shop, then put away with its date and price', async ({
+    page,
+    account,
+  }) => {
+    await page.setViewportSize(PHONE)
+    await open(page, '/restock')
+    const heading = page.getByRole('heading', { level: 1 })
+    const before = await heading.textContent()
+    const line = page.getByRole('listitem').filter({ hasText: 'Adrenaline auto-injector' }).first()
+    await line.getByRole('checkbox').click()
+    await expect(heading).toContainText('one in the bag')
+    await page.reload()
+    await expect(line.getByRole('checkbox')).toBeChecked()
+    await line.getByRole('button', { name: /^Put away/ }).click()
+    const dialog = page.getByRole('dialog')
+    await expect(dialog.getByLabel('What is it')).toHaveValue('Adrenaline auto-injector 0.15 mg')
+    await expect(dialog.getByLabel('How many', { exact: true })).toHaveValue('2')
+    await expect(dialog.getByLabel('Price of one')).toHaveValue('49.00')
+    await dialog.getByLabel('Printed date').fill('EXP 11/2027')
+    await expectAccessible(page)
+    await dialog.getByRole('button', { name: 'Put in' }).click()
+    await expect(
+      page.getByRole('listitem').filter({ hasText: 'Adrenaline auto-injector' }),
+    ).toHaveCount(0)
+    await expect(heading).not.toHaveText(before ?? '')
+    const kit = await kitNamed(account, 'Pantry roll')
+    await open(page, `/kits/${kit.id}`)
+    await expect(tag(page, 'Adrenaline auto-injector')).toContainText('2/2')
+  })
+
+  test('prints the lines and not the screen around them', async ({ page }) => {
+    await open(page, '/restock')
+    await page.emulateMedia({ media: 'print' })
+    await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden()
+    await expect(page.getByRole('button', { name: /^Put away/ }).first()).toBeHidden()
+    await expect(page.getByText('As of 26 Nov 2026')).toBeVisible()
+    const bytes = (await page.pdf({ format: 'A4' })).toString('latin1')
+    // The list starts under its heading: no page is left empty before a long shop.
+    expect(bytes.match(/\/Type \/Page\b/g)).toHaveLength(2)
+  })
+
+  test('an errand sent to the list is marked there', async ({ page }) => {
+    await open(page, '/')
+    const cottage = page.getByRole('region', { name: 'Hill cottage' })
+    const errand = cottage.getByRole('listitem').filter({ hasText: 'Adrenaline auto-injector' })
+    await errand.getByRole('button', { name: /^To list/ }).click()
+    await expect(errand).toHaveCount(0)
+    await expect(page.getByText('1 on the shopping list')).toBeVisible()
+    await page.keyboard.press('3')
+    await expect(
+      page.getByRole('listitem').filter({ hasText: 'Adrenaline auto-injector' }).first(),
+    ).toContainText('on the list')
+  })
+})
+
+test('the lid sheet prints and names nobody', async ({ page, account }) => {
+  const kit = await kitNamed(account, 'Pantry roll')
+  await open(page, '/print')
+  await page.getByRole('link', { name: 'Pantry roll', exact: true }).click()
+  const sheet = page.getByRole('main')
+  await expect(sheet).toContainText('Emergency 555-0100')
+  await expect(sheet).toContainText('Poison line 555-0122')
+  await expect(sheet).toContainText('Belongs to the Marrow & Quill household')
+  await expect(sheet.getByRole('row', { name: /Gauze 7.5 cm/ })).toContainText('14 of 10')
+  await expect(sheet.getByRole('row', { name: /Itch cream/ })).toContainText('none here')
+  const text = (await sheet.textContent()) ?? ''
+  for (const name of ['Ned', 'Ilse', 'Tove', 'Grete', 'Arlo', 'Runa', 'Bracken', 'Moth', 'Pip'])
+    expect(text).not.toMatch(new RegExp(`\\b${name}\\b`))
+  expect(text).not.toMatch(/€|\d\.\d\d EUR/)
+  await page.getByRole('link', { name: 'A5' }).click()
+  await expect(page.getByRole('link', { name: 'PDF' })).toHaveAttribute('href', /size=A5/)
+  const sizes = { A4: '595', A5: '419', LETTER: '612' }
+  for (const [size, points] of Object.entries(sizes)) {
+    const answer = await page.request.get(`/api/kits/${kit.id}/sheet.pdf?size=${size}`)
+    expect(answer.headers()['content-type']).toBe('application/pdf')
+    const bytes = (await answer.body()).toString('latin1')
+    expect(bytes.slice(0, 5)).toBe('%PDF-')
+    expect(bytes).toMatch(new RegExp(`MediaBox \\[0 0 ${points}`))
+  }
+})

@@ -1,0 +1,65 @@
+/** Every main view, on a desk and on a phone, in every look: axe finds nothing, nothing is cut off sideways. */
+import { readKits } from '../../src/app/readKits'
+import { world } from './support/account'
+import { expect, expectAccessible, open, PHONE, test } from './support/test'
+
+const VIEWS = ['/', '/kits', '/restock', '/bring-in', '/print', '/household'] as const
+
+for (const path of VIEWS)
+  for (const [device, viewport] of [
+    ['desk', { width: 1280, height: 800 }],
+    ['phone', PHONE],
+  ] as const)
+    test(`${path} on a ${device}`, async ({ page }) => {
+      await page.setViewportSize(viewport)
+      await open(page, path)
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+      await expectAccessible(page)
+    })
+
+for (const [device, viewport] of [
+  ['desk', { width: 1280, height: 800 }],
+  ['phone', PHONE],
+] as const)
+  test(`a kit and its sheet on a ${device}`, async ({ page, account }) => {
+    const { kits } = await readKits(world(), account.caller)
+    const kit = kits.find(({ name }) => name === 'Pantry roll')
+    await page.setViewportSize(viewport)
+    await open(page, `/kits/${kit?.id}`)
+    await expectAccessible(page)
+    await page.locator('[data-tag]').first().click()
+    await expect(page.getByRole('complementary')).toBeVisible()
+    await expectAccessible(page)
+    await open(page, `/kits/${kit?.id}/sheet`)
+    await expectAccessible(page)
+  })
+
+for (const look of ['dark', 'torch'] as const)
+  test(`Watch, a kit and Restock in ${look}`, async ({ page, account }) => {
+    const { kits } = await readKits(world(), account.caller)
+    await open(page, '/')
+    await page.getByRole('radio', { name: new RegExp(look, 'i') }).click()
+    await expect(page.locator('html')).toHaveAttribute('data-look', look)
+    await expectAccessible(page)
+    for (const path of [`/kits/${kits[0]?.id}`, '/restock', '/household', '/bring-in']) {
+      await open(page, path)
+      await expect(page.locator('html')).toHaveAttribute('data-look', look)
+      await expectAccessible(page)
+    }
+  })
+
+test.describe('with nothing kept yet', () => {
+  test.use({ stock: 'nothing' })
+  for (const path of VIEWS)
+    test(`${path} says what to do first`, async ({ page }) => {
+      await open(page, path)
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+      await expectAccessible(page)
+    })
+  test('an address that is not there says so and leads back', async ({ page }) => {
+    await page.goto('/kits/00000000-0000-4000-8000-000000000000')
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('This is not here')
+    await page.getByRole('link', { name: 'To Watch' }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing is kept here yet')
+  })
+})

@@ -1,0 +1,111 @@
+/** Job 2: signing in, out, and making an account. */
+import { randomUUID } from 'node:crypto'
+import { expect, expectAccessible, open, PHONE, test } from './support/test'
+
+test.use({ stock: 'nothing' })
+
+test.describe('without a session', () => {
+  test.beforeEach(({ context }) => context.clearCookies())
+
+  test('every page leads to signing in, and back to where one wanted to go', async ({
+    page,
+    account,
+  }) => {
+    for (const path of [
+      '/',
+      '/kits',
+      '/restock',
+      '/bring-in',
+      '/print',
+      '/household',
+      `/kits/${randomUUID()}`,
+      `/kits/${randomUUID()}/sheet`,
+    ]) {
+      await page.goto(path)
+      await expect(page).toHaveURL(/\/sign-in/)
+    }
+    await open(page, '/restock')
+    await page.getByLabel('E-mail').fill(account.email)
+    await page.getByLabel('Password').fill('not the password')
+    await page.getByRole('button', { name: 'Sign in', exact: true }).click()
+    await expect(page.getByRole('alert')).toHaveText(
+      'E-mail or password is not right. Check both and try again.',
+    )
+    await expect(page.getByLabel('E-mail')).toHaveValue(account.email)
+    await page.getByLabel('Password').fill(account.password)
+    await page.getByLabel('Password').press('Enter')
+    await expect(page).toHaveURL(/\/restock$/)
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing to buy')
+  })
+
+  test('the demo opens with one button, on a phone too', async ({ page }) => {
+    await page.setViewportSize(PHONE)
+    await open(page, '/sign-in')
+    await expectAccessible(page)
+    await page.getByRole('button', { name: 'Open the demo household' }).click()
+    await expect(page.getByRole('navigation', { name: 'Places' }).getByRole('link')).toHaveCount(4)
+  })
+
+  test('a new account has an empty household, and signing out ends it', async ({
+    page,
+    context,
+  }) => {
+    await open(page, '/sign-in')
+    await page.getByRole('button', { name: 'New here? Make an account' }).click()
+    await page.getByLabel('Your name').fill('Nadia')
+    await page.getByLabel('E-mail').fill(`${randomUUID()}@example.invalid`)
+    await page.getByLabel('Password').fill('short')
+    await page.getByRole('button', { name: 'Make an account', exact: true }).click()
+    await expect(page.getByRole('alert')).toHaveText('Use ten characters or more for the password.')
+    await page.getByLabel('Password').fill('ten letters and more')
+    await page.getByRole('button', { name: 'Make an account', exact: true }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing is kept here yet')
+    const cookies = await context.cookies()
+    const cookie = cookies.find(({ name }) => name.endsWith('session_token'))
+    expect(cookie?.httpOnly).toBe(true)
+    await open(page, '/household')
+    await expect(page.getByText('You are signed in as Nadia.')).toBeVisible()
+    await page.getByRole('button', { name: 'Sign out' }).click()
+    await expect(page).toHaveURL(/\/sign-in/)
+    await page.goto('/kits')
+    await expect(page).toHaveURL(/\/sign-in/)
+  })
+})
+
+test('the household, its members and its visits are kept', async ({ page }) => {
+  await open(page, '/kits')
+  await page.getByRole('button', { name: 'Add a place' }).click()
+  await page.getByRole('dialog').getByLabel('Name').fill('Boat')
+  await page.getByRole('dialog').getByRole('button', { name: 'Add' }).click()
+  await expect(page.getByRole('heading', { name: /Boat/ })).toBeVisible()
+  await open(page, '/household')
+  await page
+    .getByRole('region', { name: 'People and animals' })
+    .getByRole('button', { name: 'Add' })
+    .click()
+  await page.getByLabel('Name').first().fill('<b>Ned</b>')
+  await page.getByLabel('Born').fill('2019-03-04')
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(page.getByText('<b>Ned</b>', { exact: true })).toBeVisible()
+  await expect(page.getByText('person · 7 years')).toBeVisible()
+  await page.getByRole('button', { name: 'Add a visit: Boat' }).click()
+  await page.getByLabel('From').fill('2027-05-01')
+  await page.getByLabel('To', { exact: true }).fill('2027-04-01')
+  await expect(page.getByText('A visit ends on or after the day it starts')).toBeVisible()
+  await page.getByLabel('To', { exact: true }).fill('2027-05-03')
+  await page
+    .getByRole('form', { name: 'Add a visit: Boat' })
+    .getByRole('button', { name: 'Add' })
+    .click()
+  await expect(page.getByText('1 May 2027 – 3 May 2027')).toBeVisible()
+  const settings = page.getByRole('region', { name: 'Settings' })
+  await settings.getByLabel('Days ahead that count as turning').fill('0')
+  await expect(settings.getByRole('button', { name: 'Save' })).toBeDisabled()
+  await settings.getByLabel('Days ahead that count as turning').fill('60')
+  await settings.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('Ilse changed the household')).toBeVisible()
+  await page.reload()
+  await expect(settings.getByLabel('Days ahead that count as turning')).toHaveValue('60')
+  await page.getByRole('button', { name: 'Undo: Ilse added a member' }).click()
+  await expect(page.getByText('Nobody is here yet.')).toBeVisible()
+})

@@ -1,0 +1,70 @@
+/** Job 1: ./satchel starts, starts again, survives being killed, keeps the data, stops. */
+import { execFile } from 'node:child_process'
+import { readFileSync, rmSync } from 'node:fs'
+import { promisify } from 'node:util'
+import { expect, type Page, test } from '@playwright/test'
+import { freePort } from './support/serve'
+import { usable } from './support/test'
+
+const run = promisify(execFile)
+
+async function openDemo(page: Page): Promise<void> {
+  await usable(page)
+  await page.getByRole('button', { name: 'Open the demo household' }).click()
+  await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible()
+}
+
+test('start, kill the server and the database, start again, stop', async ({ page }) => {
+  test.setTimeout(240_000)
+  const data = `${process.env.SATCHEL_TEST_DATA}/start`
+  const port = await freePort()
+  const satchel = async (command: string): Promise<string> => {
+    const { stdout } = await run('./satchel', [command], {
+      env: { ...process.env, SATCHEL_DATA: data, PORT: String(port), SATCHEL_TODAY: '2026-11-26' },
+    })
+    return stdout
+  }
+  try {
+    const first = await satchel('start')
+    expect(first).toContain(`http://127.0.0.1:${port}`)
+    expect(first).toContain('Loaded the demo household')
+    expect(await satchel('start')).not.toContain('Loaded')
+
+    await page.goto(`http://127.0.0.1:${port}/`)
+    await openDemo(page)
+    await page.goto(`http://127.0.0.1:${port}/household`)
+    await usable(page)
+    await page
+      .getByRole('region', { name: 'People and animals' })
+      .getByRole('button', { name: 'Add' })
+      .click()
+    await page.getByLabel('Name').first().fill('Kept through it all')
+    await page.getByRole('button', { name: 'Add', exact: true }).click()
+    await expect(page.getByText('Kept through it all').first()).toBeVisible()
+
+    const serverPid = Number(readFileSync(`${data}/server.pid`, 'utf8').split('\n')[0])
+    const databasePid = Number(readFileSync(`${data}/pg/postmaster.pid`, 'utf8').split('\n')[0])
+    process.kill(serverPid, 'SIGKILL')
+    process.kill(databasePid, 'SIGKILL')
+    expect(await satchel('start')).toContain(`http://127.0.0.1:${port}`)
+    await page.reload()
+    await expect(page.getByText('Kept through it all').first()).toBeVisible()
+
+    expect(await satchel('stop')).toContain('The data stays')
+    await expect(page.goto(`http://127.0.0.1:${port}/`)).rejects.toThrow()
+    expect(await satchel('start')).toContain(`http://127.0.0.1:${port}`)
+    await page.goto(`http://127.0.0.1:${port}/household`)
+    await expect(page.getByText('Kept through it all').first()).toBeVisible()
+
+    await satchel('reset-demo')
+    await page.goto(`http://127.0.0.1:${port}/household`)
+    await openDemo(page)
+    await page.goto(`http://127.0.0.1:${port}/household`)
+    await expect(page.getByText('Marrow & Quill household')).toBeVisible()
+    await expect(page.getByText('Kept through it all')).toHaveCount(0)
+    expect(await satchel('help')).toContain('SATCHEL_TODAY')
+  } finally {
+    await satchel('stop')
+    rmSync(data, { recursive: true, force: true })
+  }
+})

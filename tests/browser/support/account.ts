@@ -1,0 +1,62 @@
+/** Accounts with a household, made beside the server as a sign-up would make them. */
+import { randomUUID } from 'node:crypto'
+import { accountsUrl } from '../../../src/api/runtime'
+import { createHousehold } from '../../../src/app/householdActs'
+import { kept } from '../../../src/app/kept'
+import { createAuth } from '../../../src/app/signIn'
+import { type Caller, clockFrom, type World } from '../../../src/app/world'
+import { plainDate } from '../../../src/core/calendar/plainDate'
+import type { HouseholdId } from '../../../src/core/ids'
+import { createDb, createPool } from '../../../src/db/connect'
+import { DEMO_HOUSEHOLD } from '../../../src/demo/household'
+import { fillDemo } from '../../../src/demo/loadDemo'
+import { databaseUrl, SECRET, TODAY } from './serve'
+
+export interface Account {
+  readonly caller: Caller
+  readonly email: string
+  readonly password: string
+  readonly cookie: { readonly name: string; readonly value: string }
+}
+
+const url = () => databaseUrl('DATABASE_URL', 'browser')
+let made: { db: ReturnType<typeof createDb>; auth: ReturnType<typeof createAuth> } | undefined
+
+function tools() {
+  made ??= {
+    db: createDb(createPool(url(), 2)),
+    auth: createAuth(createPool(accountsUrl(url()), 1), {
+      secret: SECRET,
+      baseUrl: process.env.SATCHEL_ADDRESS ?? '',
+      alsoTrusted: [],
+    }),
+  }
+  return made
+}
+
+export async function anAccount(stock: 'demo' | 'nothing'): Promise<Account> {
+  const { db, auth } = tools()
+  const email = `${randomUUID()}@example.invalid`
+  const password = 'ten letters and more'
+  const { headers, response } = await auth.api.signUpEmail({
+    body: { email, password, name: 'Ilse' },
+    returnHeaders: true,
+  })
+  const [name = '', value = ''] =
+    (headers.getSetCookie()[0] ?? '').split(';')[0]?.split(/=(.*)/s) ?? []
+  const caller: Caller = {
+    userId: response.user.id,
+    name: 'Ilse',
+    householdId: randomUUID() as HouseholdId,
+  }
+  await createHousehold(
+    db,
+    { id: caller.householdId, ...DEMO_HOUSEHOLD },
+    { id: caller.userId, name: 'Ilse' },
+  )
+  if (stock === 'demo') await fillDemo(db, caller, plainDate(TODAY))
+  return { caller, email, password, cookie: { name, value: decodeURIComponent(value) } }
+}
+
+/** The same clock as the server's, for use cases called beside it. */
+export const world = (): World => ({ db: tools().db, now: clockFrom(TODAY), surveys: kept() })

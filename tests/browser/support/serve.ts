@@ -1,0 +1,91 @@
+/** Before all browser tests: a database of their own and the built application on it. */
+import { type ChildProcess, spawn } from 'node:child_process'
+import { createServer } from 'node:net'
+import pg from 'pg'
+
+/** All runs are on this day. */
+export const TODAY = '2026-11-26'
+export const SECRET = 'a secret for browser tests that is long enough'
+
+const env = (name: string): string => {
+  const value = process.env[name]
+  if (!value) throw new Error(`${name} is not set: run these tests through ./satchel test browser`)
+  return value
+}
+
+export const databaseUrl = (
+  role: 'ADMIN_DATABASE_URL' | 'DATABASE_URL',
+  database: string,
+): string => {
+  const url = new URL(env(role))
+  url.pathname = `/${database}`
+  return url.href
+}
+
+export const freePort = (): Promise<number> =>
+  new Promise((resolve, reject) => {
+    const server = createServer()
+    server.on('error', reject)
+    server.listen(0, '127.0.0.1', () => {
+      const { port } = server.address() as { port: number }
+      server.close(() => resolve(port))
+    })
+  })
+
+/** Starts the built server and waits until it answers. */
+export async function startServer(
+  appUrl: string,
+): Promise<{ address: string; process: ChildProcess }> {
+  const port = await freePort()
+  const server = spawn(process.execPath, ['server/main.mjs'], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      PORT: String(port),
+      DATABASE_URL: appUrl,
+      SATCHEL_SECRET: SECRET,
+      SATCHEL_TODAY: TODAY,
+    },
+  })
+  const address = `http://127.0.0.1:${port}`
+  for (let tries = 0; tries < 100; tries++) {
+    const answer = await fetch(`${address}/api/health`).catch(() => null)
+    if (answer?.ok) return { address, process: server }
+    await new Promise((resolve) => setTimeout(resolve, 100))
+  }
+  throw new Error('The server did not answer; build it first (./satchel test browser does)')
+}
+
+/** An empty, migrated database under a name of its own. */
+export async function freshDatabase(name: string): Promise<void> {
+  const admin = new pg.Client({ connectionString: env('ADMIN_DATABASE_URL') })
+  await admin.connect()
+  await admin.query(`drop database if exists ${name} with (force)`)
+  await admin.query(`create database ${name} template satchel owner satchel_owner`)
+  await admin.end()
+}
+
+export default async function serve(): Promise<() => void> {
+  await freshDatabase('browser')
+  const { spawnSync } = await import('node:child_process')
+  const demo = spawnSync(
+    process.execPath,
+    ['--import', 'tsx', 'scripts/prepare.ts', 'demo-if-missing'],
+    {
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: {
+        ...process.env,
+        DATABASE_URL: databaseUrl('DATABASE_URL', 'browser'),
+        SATCHEL_SECRET: SECRET,
+        SATCHEL_TODAY: TODAY,
+      },
+    },
+  )
+  if (demo.status !== 0) throw new Error('The demo household could not be loaded')
+  const { address, process: server } = await startServer(databaseUrl('DATABASE_URL', 'browser'))
+  process.env.SATCHEL_ADDRESS = address
+  return () => {
+    server.kill()
+  }
+}

@@ -1,0 +1,97 @@
+/** A person at a screen: signed in to a household of their own, on a desk or a phone. */
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { test as base, expect, type Page } from '@playwright/test'
+import { type Account, anAccount } from './account'
+
+const axeSource = readFileSync(
+  createRequire(import.meta.url).resolve('axe-core/axe.min.js'),
+  'utf8',
+)
+
+interface Fixtures {
+  /** What the household of this test starts with. */
+  stock: 'demo' | 'nothing'
+  account: Account
+}
+
+export const test = base.extend<Fixtures>({
+  stock: ['demo', { option: true }],
+  account: async ({ stock }, use) => {
+    await use(await anAccount(stock))
+  },
+  context: async ({ context, account, baseURL }, use) => {
+    await context.addCookies([{ ...account.cookie, url: baseURL ?? '' }])
+    await use(context)
+  },
+  page: async ({ page }, use) => {
+    const wrong: string[] = []
+    page.on('pageerror', (error) => wrong.push(error.message))
+    page.on('console', (message) => {
+      const text = message.text()
+      if (message.type() === 'error' && !/Failed to load resource/.test(text)) wrong.push(text)
+    })
+    page.on('request', (request) => {
+      const { hostname, protocol } = new URL(request.url())
+      if (!['127.0.0.1', 'localhost'].includes(hostname) && !['data:', 'blob:'].includes(protocol))
+        wrong.push(`left the machine: ${request.url()}`)
+    })
+    await use(page)
+    expect(wrong, 'no script errors, and nothing leaves the machine').toEqual([])
+  },
+})
+
+export { expect }
+
+export const PHONE = { width: 390, height: 844 }
+
+/** Opens a page and waits until it can be used. */
+export async function open(page: Page, path: string): Promise<void> {
+  await page.goto(path)
+  await usable(page)
+}
+
+/** Its script has taken over what the server drew. */
+export async function usable(page: Page): Promise<void> {
+  await page.waitForFunction(() => document.querySelectorAll('astro-island[ssr]').length === 0)
+  // Keys are listened to by effects, which run once the browser has drawn and is idle.
+  await page.evaluate(
+    () =>
+      new Promise<void>((done) => {
+        requestIdleCallback(() => requestIdleCallback(() => done()))
+      }),
+  )
+}
+
+/** WCAG 2.2 A and AA by axe, and no sideways scrolling. */
+export async function expectAccessible(page: Page): Promise<void> {
+  await page.evaluate(axeSource)
+  const violations = await page.evaluate(async () => {
+    const { axe } = window as unknown as {
+      axe: {
+        run(options: object): Promise<{
+          violations: { id: string; nodes: { html: string; failureSummary: string }[] }[]
+        }>
+      }
+    }
+    const result = await axe.run({
+      runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
+    })
+    return result.violations.map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .slice(0, 3)
+          .map(
+            ({ html, failureSummary }) =>
+              `${html.slice(0, 160)} (${failureSummary.replace(/\s+/g, ' ').slice(0, 200)})`,
+          )
+          .join(' | ')}`,
+    )
+  })
+  expect(violations).toEqual([])
+  const sideways = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
+  expect(sideways).toBeLessThanOrEqual(0)
+}
+
+/** What the application said last. */
+export const said = (page: Page) => page.getByRole('status').last()

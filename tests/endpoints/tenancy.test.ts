@@ -1,0 +1,206 @@
+/** Every endpoint, walked with another household's ids: not one of them is found. */
+import { beforeAll, describe, expect, it } from 'vitest'
+import { allEndpoints } from '../../src/api/openapi'
+import type { Endpoint } from '../../src/contract/endpoint'
+import { application, newKey, pathOf, send, servedPaths } from '../support/application'
+import { stocked } from '../support/stocked'
+
+const app = application()
+let theirs: Record<string, string>
+let stock: Awaited<ReturnType<typeof stocked>>
+let before: string
+
+const everythingOf = async () => {
+  const reads = [
+    '/api/watch',
+    '/api/kits',
+    `/api/kits/${stock.kitId}`,
+    '/api/household',
+    '/api/items',
+    '/api/restock',
+    `/api/lots/${stock.lotId}`,
+    '/api/acts',
+  ]
+  const answers = await Promise.all(
+    reads.map(async (path) => (await send('GET', path, { caller: app.keeper })).text()),
+  )
+  return answers.join('\n')
+}
+
+beforeAll(async () => {
+  stock = await stocked(app.world, app.keeper)
+  theirs = { ...stock }
+  before = await everythingOf()
+})
+
+/** A body that would do something, naming the other household's rows wherever a row is named. */
+const bodies = (): Readonly<Record<string, unknown>> => {
+  const seenVersion = 1
+  const taking = { pocketId: stock.lid, amount: 1000, seenVersion }
+  return {
+    createPlace: null,
+    changePlace: { seenVersion, name: 'Mine now' },
+    addVisit: { startsOn: '2027-01-01', endsOn: '2027-01-02', label: '' },
+    removeVisit: {},
+    createKit: { placeId: stock.placeId, name: 'Spy kit' },
+    changeKit: { seenVersion, name: 'Mine now' },
+    checkKit: {},
+    addPocket: { name: 'Spy pocket' },
+    changePocket: { seenVersion, name: 'Mine now' },
+    receiveLot: { item: { id: stock.itemId }, amount: 1000, expiry: { kind: 'none' } },
+    setPar: { amount: 99_000 },
+    changeItem: { seenVersion, name: 'Mine now' },
+    useLot: taking,
+    openLot: { ...taking, on: '2026-11-20' },
+    moveLot: { ...taking, to: stock.tray },
+    discardLot: taking,
+    countLot: { pocketId: stock.lid, found: 1000, seenVersion },
+    amendLot: { seenVersion, note: 'Mine now' },
+    undoAct: {},
+    doErrand: { key: `top_up:${stock.itemId}:${stock.lid}` },
+    putOffErrand: { key: `top_up:${stock.itemId}:${stock.lid}` },
+    markShopping: { itemId: stock.itemId, pocketId: stock.lid, state: 'bought' },
+    bringIn: null,
+    changeHousehold: null,
+    addMember: null,
+    changeMember: { seenVersion, name: 'Mine now' },
+    removeMember: {},
+  }
+}
+
+/** Changes that name no row: they can only touch the caller's own household. */
+const NAMES_NO_ROW = ['createPlace', 'bringIn', 'changeHousehold', 'addMember']
+/** An errand of another household is, like one that is settled, no longer there. */
+const GONE = ['doErrand', 'putOffErrand']
+
+describe('with another household’s ids', () => {
+  it.each(
+    allEndpoints.filter(
+      ([name, { method, path }]) =>
+        (method !== 'GET' || path.includes('{')) && !NAMES_NO_ROW.includes(name),
+    ),
+  )('%s finds nothing', async (name, endpoint: Endpoint) => {
+    const body = bodies()[name]
+    if (endpoint.method !== 'GET') expect(body, `a body for ${name}`).toBeTruthy()
+    const answer = await send(endpoint.method, pathOf(endpoint, theirs), {
+      caller: app.stranger,
+      body,
+    })
+    const problem = await answer.json()
+    expect([answer.status, problem.code]).toEqual(
+      GONE.includes(name) ? [409, 'errand_gone'] : [404, 'not_found'],
+    )
+    expect(JSON.stringify(problem)).not.toMatch(/Eye drops|Pantry roll|Cottage/)
+  })
+  it.each(['GET /api/kits/{kitId}/sheet.pdf'])('%s finds nothing', async (at) => {
+    const [method = '', path = ''] = at.split(' ')
+    const answer = await send(method, path.replace('{kitId}', stock.kitId), {
+      caller: app.stranger,
+    })
+    expect(answer.status).toBe(404)
+  })
+  it('a pocket, place or item of theirs cannot be named from a record of one’s own', async () => {
+    const mine = await stocked(app.world, app.stranger)
+    const tries: readonly (readonly [string, string, unknown])[] = [
+      [
+        'POST',
+        `/api/lots/${mine.lotId}/move`,
+        { pocketId: mine.lid, to: stock.lid, amount: 1000, seenVersion: 1 },
+      ],
+      [
+        'POST',
+        `/api/lots/${mine.lotId}/count`,
+        { pocketId: stock.lid, found: 1000, seenVersion: 1 },
+      ],
+      [
+        'POST',
+        `/api/pockets/${mine.lid}/lots`,
+        { item: { id: stock.itemId }, amount: 1000, expiry: { kind: 'none' } },
+      ],
+      ['PUT', `/api/pockets/${mine.lid}/pars/${stock.itemId}`, { amount: 1000 }],
+      ['PUT', `/api/pockets/${stock.lid}/pars/${mine.itemId}`, { amount: 1000 }],
+      ['PATCH', `/api/kits/${mine.kitId}`, { seenVersion: 1, placeId: stock.placeId }],
+      ['POST', '/api/restock/marks', { itemId: stock.itemId, pocketId: mine.lid, state: 'listed' }],
+    ]
+    for (const [method, path, body] of tries)
+      expect([path, (await send(method, path, { caller: app.stranger, body })).status]).toEqual([
+        path,
+        404,
+      ])
+  })
+  it('nothing of theirs has changed, nor shows in lists, searches and exports', async () => {
+    expect(await everythingOf()).toBe(before)
+    for (const path of [
+      '/api/watch',
+      '/api/find?q=eye%20drops',
+      '/api/imports/known',
+      '/api/export.csv',
+      `/api/watch?place=${stock.placeId}`,
+    ]) {
+      const text = await (await send('GET', path, { caller: { ...app.stranger } })).text()
+      expect(text).not.toContain(stock.lotId)
+      expect(text).not.toContain(stock.placeId)
+    }
+  })
+})
+
+describe('without a session', () => {
+  it('every endpoint answers 401, before it looks at anything', async () => {
+    for (const [name, endpoint] of allEndpoints) {
+      const answer = await send(endpoint.method, pathOf(endpoint, theirs), {
+        caller: null,
+        body: bodies()[name] ?? {},
+      })
+      expect([name, answer.status, (await answer.json()).code]).toEqual([
+        name,
+        401,
+        'not_signed_in',
+      ])
+    }
+    for (const path of [
+      '/api/export.csv',
+      '/api/template.csv',
+      `/api/kits/${stock.kitId}/sheet.pdf`,
+    ])
+      expect([path, (await send('GET', path, { caller: null })).status]).toEqual([path, 401])
+  })
+})
+
+describe('the OpenAPI document', () => {
+  it('describes what is served, and everything that changes the record', async () => {
+    const document = await (await send('GET', '/api/openapi.json', { caller: app.keeper })).json()
+    const described = Object.entries<Record<string, unknown>>(document.paths).flatMap(
+      ([path, methods]) => Object.keys(methods).map((method) => `${method.toUpperCase()} ${path}`),
+    )
+    expect(described.sort()).toEqual(
+      allEndpoints.map(([, { method, path }]) => `${method} ${path}`).sort(),
+    )
+    const served = await servedPaths()
+    for (const one of described) expect(served).toContain(one)
+    const files = served.filter((one) => !described.includes(one))
+    expect(files.sort()).toEqual([
+      'ALL /api/auth/{all}',
+      'GET /api/export.csv',
+      'GET /api/health',
+      'GET /api/kits/{kitId}/sheet.pdf',
+      'GET /api/openapi.json',
+      'GET /api/template.csv',
+      'POST /api/demo-session',
+    ])
+    expect(document.openapi).toBe('3.1.0')
+  })
+})
+
+describe('a key of its own', () => {
+  it('is asked of every change, and the same key answers the same', async () => {
+    const body = { name: 'Grete', species: 'person' }
+    const none = await send('POST', '/api/members', { caller: app.stranger, body, key: null })
+    expect([none.status, (await none.json()).code]).toEqual([400, 'no_idempotency_key'])
+    const key = newKey()
+    const [first, second] = [
+      await send('POST', '/api/members', { caller: app.stranger, body, key }),
+      await send('POST', '/api/members', { caller: app.stranger, body, key }),
+    ]
+    expect(await second.json()).toEqual(await first.json())
+  })
+})

@@ -1,0 +1,117 @@
+/** A small household in memory, put together in a test's own words. */
+import type { Expiry } from '../../src/core/calendar/expiry'
+import { plainDate } from '../../src/core/calendar/plainDate'
+import { lookahead, type Presence } from '../../src/core/calendar/presence'
+import type { Kit, Place, Pocket } from '../../src/core/household/places'
+import type { ItemId, KitId, LotId, PlaceId, PocketId } from '../../src/core/ids'
+import { amount } from '../../src/core/quantity/amount'
+import type { Item } from '../../src/core/stock/item'
+import { type Lot, READY } from '../../src/core/stock/lot'
+import { type HouseholdStock, survey } from '../../src/core/watch/survey'
+import { idOf } from './ids'
+
+export const TODAY = plainDate('2026-11-26')
+export const ALWAYS: Presence = { rhythm: { kind: 'always' }, visits: [] }
+
+export const visits = (...spans: [string, string, string?][]): Presence => ({
+  rhythm: { kind: 'visits' },
+  visits: spans.map(([from, to, label = '']) => ({
+    startsOn: plainDate(from),
+    endsOn: plainDate(to),
+    label,
+  })),
+})
+
+export const aPlace = (n: number, name: string, presence: Presence = ALWAYS): Place => ({
+  id: idOf<PlaceId>(1, n),
+  name,
+  hue: 'fern',
+  minutesToHelp: null,
+  note: '',
+  presence,
+  version: 1,
+})
+export const aKit = (n: number, place: Place, fields: Partial<Kit> = {}): Kit => ({
+  id: idOf<KitId>(2, n),
+  placeId: place.id,
+  name: `Kit ${n}`,
+  note: '',
+  checkEveryDays: 182,
+  lastCheck: { on: TODAY, by: 'Ilse' },
+  version: 1,
+  ...fields,
+})
+export const aPocket = (n: number, kit: Kit, name = `Pocket ${n}`): Pocket => ({
+  id: idOf<PocketId>(3, n),
+  kitId: kit.id,
+  name,
+  sort: 'inside',
+  cell: { column: 1, row: n, columns: 4, rows: 1 },
+  reachSeconds: null,
+  version: 1,
+})
+export const anItem = (n: number, fields: Partial<Item> = {}): Item => ({
+  id: idOf<ItemId>(4, n),
+  name: `Item ${n}`,
+  strength: '',
+  unit: '',
+  kind: 'supply',
+  purpose: '',
+  forWhom: '',
+  essential: false,
+  openedClock: { kind: 'unset' },
+  packSize: null,
+  packPriceMinor: null,
+  shop: '',
+  note: '',
+  version: 1,
+  ...fields,
+})
+export const aLot = (n: number, item: Item, fields: Partial<Lot> = {}): Lot => ({
+  id: idOf<LotId>(5, n),
+  itemId: item.id,
+  expiry: { kind: 'none' },
+  opened: { kind: 'sealed' },
+  condition: 'sound',
+  standing: READY,
+  batch: '',
+  boughtAt: '',
+  unitPriceMinor: null,
+  note: '',
+  version: 1,
+  ...fields,
+})
+
+export const onDay = (day: string): Expiry => ({ kind: 'day', day: plainDate(day) })
+
+/** One item in one pocket at one place: what belongs there and lots of so many units each. */
+export function onePocket(
+  presence: Presence,
+  par: number,
+  lots: readonly (Partial<Lot> & { readonly units: number })[],
+  item: Item = anItem(1),
+): HouseholdStock {
+  const place = aPlace(1, 'Cottage', presence)
+  const kit = aKit(1, place)
+  const pocket = aPocket(1, kit)
+  const made = lots.map(({ units, ...fields }, index) => ({
+    lot: aLot(index + 1, item, fields),
+    units,
+  }))
+  return {
+    places: [place],
+    kits: [kit],
+    pockets: [pocket],
+    items: [item],
+    pars: par > 0 ? [{ itemId: item.id, pocketId: pocket.id, amount: amount(par * 1000) }] : [],
+    lots: made.map(({ lot }) => lot),
+    holdings: made.map(({ lot, units }) => ({
+      lotId: lot.id,
+      pocketId: pocket.id,
+      amount: amount(units * 1000),
+    })),
+  }
+}
+
+export const surveyed = (stock: HouseholdStock, today = TODAY) =>
+  survey(stock, today, lookahead(30))

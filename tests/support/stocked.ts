@@ -1,0 +1,67 @@
+/** A place with a kit of two pockets and one lot in it, made by the use cases themselves. */
+
+import { addMember } from '../../src/app/householdActs'
+import { readKit } from '../../src/app/readKits'
+import { receiveLot } from '../../src/app/receiveLot'
+import { addVisit, createKit, createPlace } from '../../src/app/siteActs'
+import type { Caller, World } from '../../src/app/world'
+import { plainDate, plainMonth } from '../../src/core/calendar/plainDate'
+import { units } from '../../src/core/quantity/amount'
+import { newKey } from './application'
+
+export async function stocked(world: World, caller: Caller, howMany = 10) {
+  const { placeId } = await createPlace(world, caller, {
+    key: newKey(),
+    name: 'Cottage',
+    rhythm: { kind: 'visits' },
+    minutesToHelp: 40,
+    note: '',
+  })
+  const { visitId } = await addVisit(world, caller, {
+    key: newKey(),
+    placeId,
+    startsOn: plainDate('2026-12-05'),
+    endsOn: plainDate('2026-12-07'),
+    label: 'A weekend',
+  })
+  const { kitId } = await createKit(world, caller, {
+    key: newKey(),
+    placeId,
+    name: 'Pantry roll',
+    note: '',
+    pockets: ['Lid', 'Tray'],
+  })
+  const { memberId } = await addMember(world, caller, {
+    key: newKey(),
+    name: 'Ned',
+    species: 'person',
+    born: null,
+    helper: false,
+    note: '',
+  })
+  const { pockets } = await readKit(world, caller, kitId)
+  const [lid, tray] = pockets.map(({ id }) => id)
+  if (!lid || !tray) throw new Error('The kit was made with two pockets')
+  const { lotId, itemId, actId } = await receiveLot(world, caller, {
+    key: newKey(),
+    pocketId: lid,
+    item: {
+      new: {
+        name: 'Eye drops',
+        strength: '10 mL',
+        unit: 'bottle',
+        purpose: 'Dry eyes',
+        forWhom: '',
+      },
+    },
+    amount: units(howMany),
+    par: units(12),
+    expiry: { kind: 'month', month: plainMonth('2028-03') },
+    openedOn: null,
+    batch: 'B7',
+    boughtAt: 'Corner pharmacy',
+    unitPriceMinor: 490,
+    note: '',
+  })
+  return { placeId, visitId, kitId, memberId, lid, tray, pocketId: lid, lotId, itemId, actId }
+}
