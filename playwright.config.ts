@@ -21,6 +21,8 @@ export default defineConfig({
   outputDir: '.satchel-test/browser',
   fullyParallel: true,
   workers: 2,
+  // One more try on a loaded machine; the closing line tells how many needed it.
+  retries: 1,
   timeout: 90_000,
   expect: { timeout: 15_000 },
   reporter: [

@@ -5,17 +5,17 @@ const [checksFailed, vitestFile, playwrightFile] = process.argv.slice(2)
 const read = (file) => (file && existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null)
 const vitest = read(vitestFile)
 const browser = read(playwrightFile)
-const passed = (vitest?.numPassedTests ?? 0) + (browser?.stats.expected ?? 0)
+const passed =
+  (vitest?.numPassedTests ?? 0) + (browser?.stats.expected ?? 0) + (browser?.stats.flaky ?? 0)
 const failed =
   Number(checksFailed) +
   (vitest
     ? vitest.numFailedTests + (vitest.success ? 0 : vitest.numFailedTests === 0 ? 1 : 0)
     : 1) +
-  (browser
-    ? browser.stats.unexpected + browser.stats.flaky + browser.errors.length
-    : playwrightFile
-      ? 1
-      : 0)
+  (browser ? browser.stats.unexpected + browser.errors.length : playwrightFile ? 1 : 0)
 const skipped = (vitest?.numPendingTests ?? 0) + (browser?.stats.skipped ?? 0)
-console.log(`${passed} passed, ${failed} failed${skipped > 0 ? `, ${skipped} skipped` : ''}`)
+const again = browser?.stats.flaky ?? 0
+console.log(
+  `${passed} passed, ${failed} failed${skipped > 0 ? `, ${skipped} skipped` : ''}${again > 0 ? `, ${again} on a second try` : ''}`,
+)
 process.exit(failed === 0 && passed > 0 ? 0 : 1)

@@ -8,6 +8,7 @@ import { NOTHING } from '../core/quantity/amount'
 import type { Fact } from '../core/stock/movement'
 import { type Line, lineState, readiness, type Site, type Survey } from '../core/watch/survey'
 import { type HistoryEntry, historyOfLot } from '../db/ledger'
+import { itemOfLot, readLotRow } from '../db/stock'
 import { onceFor } from './kept'
 import { everything } from './readWatch'
 import { notFound } from './refusal'
@@ -131,17 +132,20 @@ function sortDay({ judged }: LineView['tags'][number]): string {
   return judged.lastGood.kind === 'day' ? judged.lastGood.day : '9'
 }
 
+/** A lot with its history; a used-up one lies nowhere and still has its history. */
 export const readLot = (world: World, caller: Caller, lotId: LotId): Promise<LotView> =>
   reading(world, caller, async (at) => {
     const survey = await surveyOf(at)
     const holdings = survey.holdings.filter(({ lot }) => lot.id === lotId)
     const [first] = holdings
-    if (!first) throw notFound()
+    const lot = first?.lot ?? (await readLotRow(at.trx, lotId))
+    const item = first?.item ?? (await itemOfLot(at.trx, lotId))
+    if (!lot || !item) throw notFound()
     const refs = new Map(pocketRefs(survey).map((ref) => [ref.id, ref]))
     const history = await historyOfLot(at.trx, lotId)
     return {
-      lot: first.lot,
-      item: first.item,
+      lot,
+      item,
       holdings: holdings.flatMap(({ site, amount, judged }) => {
         const pocket = refs.get(site.pocket.id)
         return pocket ? [{ pocket, amount, judged }] : []

@@ -4,6 +4,7 @@ import type { Visit } from '../core/calendar/presence'
 import type { Household, Member } from '../core/household/household'
 import type { ItemId, LotId, PocketId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
+import type { Lot } from '../core/stock/lot'
 import type { HouseholdStock } from '../core/watch/survey'
 import type { Trx } from './connect'
 import { LOT_COLUMNS, toHousehold, toItem, toKit, toLot, toMember, toPlace, toPocket } from './rows'
@@ -152,6 +153,16 @@ export async function readShoppingMarks(trx: Trx): Promise<readonly ShoppingMark
     pocketId: row.pocket_id as PocketId,
     state: row.state as 'listed' | 'bought',
   }))
+}
+
+/** A lot by itself, also one of which nothing is left; undefined when the household has no such lot. */
+export async function readLotRow(trx: Trx, lotId: LotId): Promise<Lot | undefined> {
+  const row = await trx
+    .selectFrom('lot')
+    .select(LOT_COLUMNS)
+    .where('id', '=', lotId)
+    .executeTakeFirst()
+  return row && toLot(row)
 }
 
 /** The item of a lot, or undefined when the household has no such lot. */

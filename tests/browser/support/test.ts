@@ -36,6 +36,12 @@ export const test = base.extend<Fixtures>({
       if (!['127.0.0.1', 'localhost'].includes(hostname) && !['data:', 'blob:'].includes(protocol))
         wrong.push(`left the machine: ${request.url()}`)
     })
+    // A key pressed before the script has taken over goes nowhere; a person would press it again.
+    const press = page.keyboard.press.bind(page.keyboard)
+    page.keyboard.press = async (key, options) => {
+      await usable(page)
+      await press(key, options)
+    }
     await use(page)
     expect(wrong, 'no script errors, and nothing leaves the machine').toEqual([])
   },
