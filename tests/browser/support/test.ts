@@ -64,7 +64,9 @@ export async function usable(page: Page): Promise<void> {
   await page.evaluate(
     () =>
       new Promise<void>((done) => {
-        requestIdleCallback(() => requestIdleCallback(() => done()))
+        // A page that is never idle (an animation, a loaded machine) is not waited for.
+        const idle = (then: () => void) => requestIdleCallback(then, { timeout: 1000 })
+        idle(() => idle(done))
       }),
   )
 }
