@@ -9,8 +9,9 @@ import { gzipSync } from 'node:zlib'
 import pg from 'pg'
 import { accountsUrl } from '../src/api/runtime'
 import { bringIn } from '../src/app/bringIn'
-import { addMember, createHousehold } from '../src/app/householdActs'
+import { createHousehold } from '../src/app/householdActs'
 import { kept } from '../src/app/kept'
+import { addMember } from '../src/app/memberActs'
 import { readWatch } from '../src/app/readWatch'
 import { createAuth } from '../src/app/signIn'
 import { type Caller, clockFrom, type World } from '../src/app/world'
@@ -201,6 +202,9 @@ const change = () =>
     born: null,
     helper: false,
     note: '',
+    facts: null,
+    guestUntil: null,
+    grams: null,
   })
 const report = (name: string, value: number) =>
   console.log(

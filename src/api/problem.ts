@@ -33,6 +33,16 @@ const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   errand_gone: 409,
   errand_needs_an_answer: 422,
   still_in_use: 409,
+  born_in_future: 422,
+  facts_of_another_kind: 422,
+  allergy_twice: 422,
+  weight_out_of_range: 422,
+  weight_jumps: 409,
+  weighed_in_future: 422,
+  weighed_that_day: 409,
+  somebody_elses_medicine: 409,
+  not_in_catalogue: 422,
+  own_facts: 422,
 }
 
 export function problem(

@@ -1,17 +1,17 @@
 /** The household itself: settings, members, items. */
 import type { z } from 'zod'
 import type { readHousehold as readHouseholdEndpoint } from '../contract/endpoints'
-import type { PlainDate } from '../core/calendar/plainDate'
-import type { Household, Species } from '../core/household/household'
-import type { HouseholdId, ItemId, MemberId } from '../core/ids'
+import type { OwnFacts } from '../core/catalogue/itemFacts'
+import type { Household } from '../core/household/household'
+import type { HouseholdId, ItemId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
 import type { OpenedClock } from '../core/shelf-life/openedClock'
 import type { Item } from '../core/stock/item'
 import { type Db, inHousehold } from '../db/connect'
-import { createRecord, editRecord, removeRecord } from '../db/records'
+import { editRecord } from '../db/records'
 import { readMembers, readSites, readStock } from '../db/stock'
 import { act, mustEdit } from './act'
-import { notFound } from './refusal'
+import { mustHoldTogether } from './catalogueActs'
 import { type Caller, reading, type World } from './world'
 
 type HouseholdView = z.infer<(typeof readHouseholdEndpoint)['result']>
@@ -57,11 +57,11 @@ export async function createHousehold(
 }
 
 export const readHousehold = (world: World, caller: Caller): Promise<HouseholdView> =>
-  reading(world, caller, async ({ trx, household }) => {
+  reading(world, caller, async ({ trx, household, today }) => {
     const { places } = await readSites(trx)
     return {
       household,
-      members: [...(await readMembers(trx))],
+      members: [...(await readMembers(trx, today))],
       places: places.map(({ presence, ...place }) => ({
         ...place,
         rhythm: presence.rhythm,
@@ -106,65 +106,18 @@ export const changeHousehold = (
           acting,
           'household',
           acting.householdId,
-          Object.fromEntries(columns),
+          {
+            ...Object.fromEntries(columns),
+            ...(patch.schools && {
+              schools: JSON.stringify({ ...acting.household.schools, ...patch.schools }),
+            }),
+          },
           seenVersion,
         ),
       )
       return {}
     },
   )
-
-export interface MemberFields {
-  readonly name: string
-  readonly species: Species
-  readonly born: PlainDate | null
-  readonly helper: boolean
-  readonly note: string
-}
-
-export const addMember = (
-  world: World,
-  caller: Caller,
-  { key, ...member }: MemberFields & { key: string },
-) =>
-  act(
-    world,
-    caller,
-    { key, kind: 'member_added', why: member.name, request: member },
-    async (acting) => ({
-      memberId: (await createRecord(acting, 'member', member)) as MemberId,
-    }),
-  )
-
-export const changeMember = (
-  world: World,
-  caller: Caller,
-  {
-    key,
-    memberId,
-    seenVersion,
-    ...patch
-  }: { key: string; memberId: MemberId; seenVersion: number } & Partial<MemberFields>,
-) =>
-  act(
-    world,
-    caller,
-    { key, kind: 'member_changed', request: { memberId, seenVersion, patch } },
-    async (acting) => {
-      mustEdit(await editRecord(acting, 'member', memberId, patch, seenVersion))
-      return {}
-    },
-  )
-
-export const removeMember = (
-  world: World,
-  caller: Caller,
-  { key, memberId }: { key: string; memberId: MemberId },
-) =>
-  act(world, caller, { key, kind: 'member_removed', request: memberId }, async (acting) => {
-    if (!(await removeRecord(acting, 'member', memberId))) throw notFound()
-    return {}
-  })
 
 export const readItems = (world: World, caller: Caller): Promise<{ items: Item[] }> =>
   reading(world, caller, async ({ trx }) => {
@@ -185,6 +138,8 @@ export interface ItemPatch {
   readonly packPriceMinor?: number | null | undefined
   readonly shop?: string | undefined
   readonly note?: string | undefined
+  readonly catalogueId?: string | null | undefined
+  readonly own?: OwnFacts | undefined
 }
 
 export const changeItem = (
@@ -202,7 +157,8 @@ export const changeItem = (
     caller,
     { key, kind: 'item_changed', request: { itemId, seenVersion, patch } },
     async (acting) => {
-      const { forWhom, openedClock, packSize, packPriceMinor, ...same } = patch
+      const { forWhom, openedClock, packSize, packPriceMinor, catalogueId, own, ...same } = patch
+      await mustHoldTogether(acting.trx, itemId, patch)
       const given = Object.fromEntries(
         Object.entries(same).filter(([, value]) => value !== undefined),
       )
@@ -217,6 +173,8 @@ export const changeItem = (
             ...(openedClock && { opened_clock: JSON.stringify(openedClock) }),
             ...(packSize !== undefined && { pack_size: packSize }),
             ...(packPriceMinor !== undefined && { pack_price_minor: packPriceMinor }),
+            ...(catalogueId !== undefined && { catalogue_id: catalogueId }),
+            ...(own && { own_facts: JSON.stringify(own) }),
           },
           seenVersion,
         ),

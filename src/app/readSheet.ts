@@ -13,7 +13,7 @@ export const readSheet = (world: World, caller: Caller, kitId: KitId): Promise<L
     const survey = await surveyOf(at)
     const kit = survey.kits.find(({ id }) => id === kitId)
     if (!kit) throw notFound()
-    const members = await readMembers(at.trx)
+    const members = await readMembers(at.trx, at.today)
     return lidSheet(survey, kit, {
       household: at.household.name,
       numbers: numbersToCall(at.household),

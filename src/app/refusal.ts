@@ -1,4 +1,6 @@
 /** Why a use case does not do what was asked: a closed set of codes with the facts of each. */
+import type { OwnFactsFault } from '../core/catalogue/itemFacts'
+import type { WeightFault } from '../core/household/weight'
 import type { StockRefusal } from '../core/stock/decide'
 
 export type RefusalReason =
@@ -20,6 +22,16 @@ export type RefusalReason =
   | { readonly code: 'errand_gone' }
   | { readonly code: 'errand_needs_an_answer' }
   | { readonly code: 'still_in_use' }
+  | { readonly code: 'born_in_future'; readonly today: string }
+  /** Facts of a person for an animal, or the other way round. */
+  | { readonly code: 'facts_of_another_kind' }
+  | { readonly code: 'allergy_twice'; readonly name: string }
+  | WeightFault
+  | { readonly code: 'weighed_in_future'; readonly today: string }
+  | { readonly code: 'weighed_that_day' }
+  | { readonly code: 'somebody_elses_medicine'; readonly whose: string }
+  | { readonly code: 'not_in_catalogue'; readonly id: string }
+  | { readonly code: 'own_facts'; readonly fault: OwnFactsFault }
 
 export interface MeanwhileAct {
   readonly who: string

@@ -1,7 +1,13 @@
 /** Adding and changing places, visits, kits and pockets. */
 import type { PlainDate } from '../core/calendar/plainDate'
 import type { Rhythm } from '../core/calendar/presence'
-import { HUES, type Hue, nextFreeCell, type PocketSort } from '../core/household/places'
+import {
+  HUES,
+  type Hue,
+  nextFreeCell,
+  type PlaceTrait,
+  type PocketSort,
+} from '../core/household/places'
 import type { KitId, PlaceId, PocketId, VisitId } from '../core/ids'
 import type { Trx } from '../db/connect'
 import { createRecord, editRecord, removeRecord } from '../db/records'
@@ -24,7 +30,13 @@ export const createPlace = (
   {
     key,
     ...place
-  }: Keyed & { name: string; rhythm: Rhythm; minutesToHelp: number | null; note: string },
+  }: Keyed & {
+    name: string
+    rhythm: Rhythm
+    minutesToHelp: number | null
+    note: string
+    traits: readonly PlaceTrait[]
+  },
 ) =>
   act(
     world,
@@ -38,7 +50,14 @@ export const createPlace = (
 /** Gives a new place the first hue that is free. */
 export async function addPlace(
   acting: Acting,
-  place: { name: string; rhythm: Rhythm; minutesToHelp: number | null; note: string; hue?: Hue },
+  place: {
+    name: string
+    rhythm: Rhythm
+    minutesToHelp: number | null
+    note: string
+    hue?: Hue
+    traits?: readonly PlaceTrait[]
+  },
 ): Promise<PlaceId> {
   const { places } = await readSites(acting.trx)
   const hue =
@@ -51,6 +70,7 @@ export async function addPlace(
     minutes_to_help: place.minutesToHelp,
     note: place.note,
     rhythm: JSON.stringify(place.rhythm),
+    traits: JSON.stringify(place.traits ?? []),
     position: places.length,
   })) as PlaceId
 }
@@ -70,6 +90,7 @@ export const changePlace = (
     rhythm?: Rhythm
     minutesToHelp?: number | null
     note?: string
+    traits?: readonly PlaceTrait[]
   },
 ) =>
   act(
@@ -77,7 +98,7 @@ export const changePlace = (
     caller,
     { key, kind: 'place_changed', request: { placeId, seenVersion, patch } },
     async (acting) => {
-      const { rhythm, minutesToHelp, ...rest } = patch
+      const { rhythm, minutesToHelp, traits, ...rest } = patch
       mustEdit(
         await editRecord(
           acting,
@@ -86,6 +107,7 @@ export const changePlace = (
           {
             ...rest,
             ...(rhythm && { rhythm: JSON.stringify(rhythm) }),
+            ...(traits && { traits: JSON.stringify(traits) }),
             ...(minutesToHelp !== undefined && { minutes_to_help: minutesToHelp }),
           },
           seenVersion,

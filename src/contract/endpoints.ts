@@ -2,7 +2,9 @@
 import { z } from 'zod'
 import { isTimeZone } from '../core/calendar/plainDate'
 import { FIELDS } from '../core/interchange/headings'
+import { courseRelease, coverValue } from './coverValues'
 import type { Endpoint } from './endpoint'
+import { chosenSchools, memberFacts, ownFacts } from './memberValues'
 import * as v from './values'
 
 const none = z.object({})
@@ -67,6 +69,7 @@ export const createPlace = endpoint(
       rhythm: v.rhythm,
       minutesToHelp: z.int().min(0).max(10000).nullable().default(null),
       note: v.longText.default(''),
+      traits: v.placeTraits.default([]),
     }),
   },
   v.done.extend({ placeId: v.placeId }),
@@ -84,6 +87,7 @@ export const changePlace = endpoint(
       rhythm: v.rhythm.optional(),
       minutesToHelp: z.int().min(0).max(10000).nullable().optional(),
       note: v.longText.optional(),
+      traits: v.placeTraits.optional(),
     }),
   },
   v.done,
@@ -261,9 +265,25 @@ export const changeItem = endpoint(
       packPriceMinor: v.minor.nullable().optional(),
       shop: v.shortText.optional(),
       note: v.longText.optional(),
+      catalogueId: v.catalogueId.nullable().optional(),
+      own: ownFacts.optional(),
     }),
   },
   v.done,
+)
+export const matchItems = endpoint(
+  'POST',
+  '/api/items/matches',
+  'Confirm which catalogue entries items are; null for plain items',
+  {
+    body: z.object({
+      matches: z
+        .array(z.object({ itemId: v.itemId, catalogueId: v.catalogueId.nullable() }))
+        .min(1)
+        .max(500),
+    }),
+  },
+  v.done.extend({ matched: z.int() }),
 )
 
 export const readLot = endpoint(
@@ -480,6 +500,7 @@ export const readHousehold = endpoint(
         hue: v.hue,
         minutesToHelp: z.int().nullable(),
         note: z.string(),
+        traits: v.placeTraits,
         rhythm: v.rhythm,
         visits: z.array(v.visitValue),
         version: v.version,
@@ -514,21 +535,35 @@ export const changeHousehold = endpoint(
         .regex(/^[A-Z]{3}$/, 'Give a currency code of three letters')
         .optional(),
       lookaheadDays: z.int().min(1).max(366).optional(),
+      schools: chosenSchools.optional(),
     }),
   },
   v.done,
 )
+const memberFields = {
+  name: v.givenName,
+  species: v.species,
+  born: v.plainDate.nullable(),
+  helper: z.boolean(),
+  note: v.longText,
+  facts: memberFacts,
+  guestUntil: v.plainDate.nullable(),
+}
+const ofMember = z.object({ memberId: v.memberId })
+const ofCourse = z.object({ courseId: v.courseId })
 export const addMember = endpoint(
   'POST',
   '/api/members',
-  'Add a person or an animal',
+  'Add a person or an animal; a guest goes after a day',
   {
     body: z.object({
-      name: v.givenName,
-      species: v.species,
-      born: v.plainDate.nullable().default(null),
-      helper: z.boolean().default(false),
-      note: v.longText.default(''),
+      ...memberFields,
+      born: memberFields.born.default(null),
+      helper: memberFields.helper.default(false),
+      note: memberFields.note.default(''),
+      facts: memberFields.facts.nullable().default(null),
+      guestUntil: memberFields.guestUntil.default(null),
+      grams: v.grams.nullable().default(null),
     }),
   },
   v.done.extend({ memberId: v.memberId }),
@@ -537,23 +572,156 @@ export const changeMember = endpoint(
   'PATCH',
   '/api/members/{memberId}',
   'Change a member',
-  {
-    params: z.object({ memberId: v.memberId }),
-    body: z.object({
-      ...seen,
-      name: v.givenName.optional(),
-      species: v.species.optional(),
-      born: v.plainDate.nullable().optional(),
-      helper: z.boolean().optional(),
-      note: v.longText.optional(),
-    }),
-  },
+  { params: ofMember, body: z.object({ ...seen, ...z.object(memberFields).partial().shape }) },
   v.done,
 )
 export const removeMember = endpoint(
   'DELETE',
   '/api/members/{memberId}',
   'Take a member off the household',
-  { params: z.object({ memberId: v.memberId }) },
+  { params: ofMember },
   v.done,
+)
+export const weigh = endpoint(
+  'POST',
+  '/api/members/{memberId}/weighings',
+  'Note a weight',
+  {
+    params: ofMember,
+    body: z.object({
+      on: v.plainDate,
+      grams: v.grams,
+      sure: z.boolean().default(false).describe('It differs much from the last one, and is meant'),
+    }),
+  },
+  v.done.extend({ weighingId: v.weighingId }),
+)
+export const removeWeighing = endpoint(
+  'DELETE',
+  '/api/weighings/{weighingId}',
+  'Take a weight away',
+  { params: z.object({ weighingId: v.weighingId }) },
+  v.done,
+)
+export const setPhoto = endpoint(
+  'PUT',
+  '/api/members/{memberId}/photo',
+  'Set the photo of a member; null takes it away',
+  {
+    params: ofMember,
+    body: z.object({
+      photo: z
+        .string()
+        .max(800_000, 'Choose a smaller picture')
+        .regex(
+          /^data:image\/(?:jpeg|png|webp);base64,[A-Za-z0-9+/]+=*$/,
+          'Choose a picture: JPEG, PNG or WebP',
+        )
+        .nullable(),
+    }),
+  },
+  v.done,
+)
+
+const courseFields = {
+  reason: v.shortText,
+  prescriber: v.shortText,
+  directions: v.longText,
+  perDay: v.someAmount.nullable(),
+  unit: v.shortText.describe('The unit the amount was given in; empty for the item’s own'),
+  startsOn: v.plainDate,
+  endsOn: v.plainDate.nullable(),
+  confirmedAgainstWarning: z.boolean(),
+}
+const inOrder = ({
+  startsOn,
+  endsOn,
+}: {
+  startsOn?: string | undefined
+  endsOn?: string | null | undefined
+}): boolean => !startsOn || !endsOn || startsOn <= endsOn
+export const addCourse = endpoint(
+  'POST',
+  '/api/members/{memberId}/courses',
+  'Add a prescription',
+  {
+    params: ofMember,
+    body: z
+      .object({
+        itemId: v.itemId,
+        ...courseFields,
+        directions: courseFields.directions.default(''),
+        unit: courseFields.unit.default(''),
+        confirmedAgainstWarning: courseFields.confirmedAgainstWarning.default(false),
+      })
+      .refine(inOrder, 'A course ends on or after the day it starts'),
+  },
+  v.done.extend({ courseId: v.courseId }),
+)
+export const changeCourse = endpoint(
+  'PATCH',
+  '/api/courses/{courseId}',
+  'Change a prescription, or note the prescriber’s word on what is left',
+  {
+    params: ofCourse,
+    body: z
+      .object({
+        ...seen,
+        ...z.object(courseFields).partial().shape,
+        release: courseRelease.nullable().optional(),
+      })
+      .refine(inOrder, 'A course ends on or after the day it starts'),
+  },
+  v.done,
+)
+export const removeCourse = endpoint(
+  'DELETE',
+  '/api/courses/{courseId}',
+  'Take a prescription away',
+  { params: ofCourse },
+  v.done,
+)
+
+const lineKey = z.string().min(1).max(120)
+export const decideLines = endpoint(
+  'POST',
+  '/api/places/{placeId}/list',
+  'Accept, overrule or reopen proposed lines of a place’s list',
+  {
+    params: ofPlace,
+    body: z.object({
+      lines: z
+        .array(
+          z.discriminatedUnion('decision', [
+            z.object({
+              decision: z.literal('accepted'),
+              key: lineKey,
+              thing: z.union([
+                z.object({ itemId: v.itemId }),
+                z.object({ entryId: v.catalogueId }),
+              ]),
+              par: v.someAmount,
+              pocketId: v.pocketId,
+            }),
+            z.object({
+              decision: z.literal('overruled'),
+              key: lineKey,
+              note: v.longText.min(1, 'Say why: the next keeper will ask'),
+            }),
+            z.object({ decision: z.literal('open'), key: lineKey }),
+          ]),
+        )
+        .min(1)
+        .max(300),
+    }),
+  },
+  v.done.extend({ decided: z.int() }),
+)
+
+export const readCover = endpoint(
+  'GET',
+  '/api/cover',
+  'Everything that cover is judged from',
+  {},
+  coverValue,
 )

@@ -1,18 +1,27 @@
 /** The values that cross the wire, as schemas. Text is bounded; dates and ids are checked once, here. */
 import { z } from 'zod'
-import {
-  isPlainDate,
-  isPlainMonth,
-  type PlainDate,
-  type PlainMonth,
-} from '../core/calendar/plainDate'
-import { SPECIES } from '../core/household/household'
-import { HUES } from '../core/household/places'
-import type { ActId, ItemId, KitId, LotId, MemberId, PlaceId, PocketId, VisitId } from '../core/ids'
+import { HUES, PLACE_TRAIT_IDS, type PlaceTrait } from '../core/household/places'
+import { SPECIES } from '../core/household/species'
+import type {
+  ActId,
+  CourseId,
+  ItemId,
+  KitId,
+  LotId,
+  MemberId,
+  PlaceId,
+  PocketId,
+  VisitId,
+  WeighingId,
+} from '../core/ids'
 import { type Amount, MOST } from '../core/quantity/amount'
 import { isOpenedRuleId, type OpenedRuleId } from '../core/shelf-life/openedRules'
 import { ITEM_KINDS } from '../core/stock/item'
 import { CONDITIONS } from '../core/stock/lot'
+import { chosenSchools, memberFacts, ownFacts } from './memberValues'
+import { plainDate, plainMonth, shortText } from './texts'
+
+export { givenName, longText, plainDate, shortText } from './texts'
 
 const idOf = <Id extends string>() => z.uuid().transform((text) => text.toLowerCase() as Id)
 export const actId = idOf<ActId>()
@@ -20,18 +29,11 @@ export const itemId = idOf<ItemId>()
 export const kitId = idOf<KitId>()
 export const lotId = idOf<LotId>()
 export const memberId = idOf<MemberId>()
+export const courseId = idOf<CourseId>()
+export const weighingId = idOf<WeighingId>()
 export const placeId = idOf<PlaceId>()
 export const pocketId = idOf<PocketId>()
 export const visitId = idOf<VisitId>()
-
-export const plainDate = z
-  .string()
-  .refine(isPlainDate, 'Give a day of the calendar as 2027-03-31')
-  .transform((text) => text as PlainDate)
-const plainMonth = z
-  .string()
-  .refine(isPlainMonth, 'Give a month as 2027-03')
-  .transform((text) => text as PlainMonth)
 
 /** Thousandths of the item's unit. */
 export const amount = z
@@ -46,15 +48,6 @@ export const someAmount = z
   .transform((value) => value as Amount)
 export const version = z.int().min(0)
 
-/** A name somebody gives: trimmed, one line, 1–120 characters. */
-export const givenName = z
-  .string()
-  .trim()
-  .min(1, 'Give a name')
-  .max(120, 'Keep the name under 120 characters')
-  .refine((text) => !/\p{Cc}/u.test(text), 'Leave out line breaks and control characters')
-export const shortText = z.string().trim().max(120, 'Keep this under 120 characters')
-export const longText = z.string().trim().max(2000, 'Keep this under 2000 characters')
 export const minor = z.int().min(0).max(100_000_000)
 
 export const expiry = z.discriminatedUnion('kind', [
@@ -112,6 +105,13 @@ export const rhythm = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('visits') }),
 ])
 export const species = z.enum(SPECIES)
+export const placeTraits = z
+  .array(z.enum(PLACE_TRAIT_IDS as [PlaceTrait, ...PlaceTrait[]]))
+  .max(PLACE_TRAIT_IDS.length)
+  .readonly()
+/** An entry of the shipped catalogue. */
+export const catalogueId = z.string().min(1).max(80)
+export const grams = z.int('Give whole grams').min(1).max(2_000_000)
 
 const clock = z.enum(['printed', 'opened'])
 const lastGood = z.discriminatedUnion('kind', [
@@ -149,6 +149,7 @@ export const householdValue = z.object({
   poisonNumber: z.string(),
   currency: z.string(),
   lookaheadDays: z.int(),
+  schools: chosenSchools,
   version,
 })
 export const memberValue = z.object({
@@ -158,6 +159,9 @@ export const memberValue = z.object({
   born: plainDate.nullable(),
   helper: z.boolean(),
   note: z.string(),
+  facts: memberFacts,
+  weighings: z.array(z.object({ id: weighingId, on: plainDate, grams: z.int() })).readonly(),
+  guestUntil: plainDate.nullable(),
   version,
 })
 export const visitValue = z.object({
@@ -197,6 +201,8 @@ export const itemValue = z.object({
   packPriceMinor: minor.nullable(),
   shop: z.string(),
   note: z.string(),
+  catalogueId: z.string().nullable(),
+  own: ownFacts,
   version,
 })
 export const lotValue = z.object({

@@ -2,10 +2,12 @@
 import { type Kysely, type Migration, Migrator } from 'kysely'
 import * as householdRecord from './migrations/0001-household-record'
 import * as householdRevision from './migrations/0002-household-revision'
+import * as membersAndCover from './migrations/0003-members-and-cover'
 
 const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
   '0002-household-revision': householdRevision,
+  '0003-members-and-cover': membersAndCover,
 }
 
 /** Applies what is missing, in order; a failed migration leaves the database as it was. */

@@ -127,6 +127,10 @@ export async function removeRecord(
 const CREATED: readonly ActedTable[] = [
   'errand_deferral',
   'shopping_mark',
+  'list_decision',
+  'member_photo',
+  'weighing',
+  'course',
   'kit_check',
   'par',
   'visit',
@@ -151,7 +155,9 @@ const USED_BY: Readonly<Partial<Record<ActedTable, readonly string[]>>> = {
   item: [
     'select 1 from balance join lot on lot.id = balance.lot_id where lot.item_id = holder.id',
     'select 1 from par where item_id = holder.id and removed_by_act is null',
+    'select 1 from course where item_id = holder.id and removed_by_act is null',
   ],
+  member: ['select 1 from course where member_id = holder.id and removed_by_act is null'],
 }
 
 /**

@@ -4,9 +4,16 @@ import { formatExpiry, parseExpiry } from '../core/calendar/expiry'
 import type { PlainDate } from '../core/calendar/plainDate'
 import type { Rhythm, Visit } from '../core/calendar/presence'
 import type { DateOrder } from '../core/calendar/readPrintedDate'
-import type { Household, Member, Species } from '../core/household/household'
-import type { Hue, Kit, Place, Pocket, PocketSort } from '../core/household/places'
+import type { OwnFacts } from '../core/catalogue/itemFacts'
+import type { ChosenSchools } from '../core/cover/schools'
+import type { Course } from '../core/household/course'
+import type { Household } from '../core/household/household'
+import { blankFacts, type Member, type MemberFacts } from '../core/household/member'
+import type { Hue, Kit, Place, PlaceTrait, Pocket, PocketSort } from '../core/household/places'
+import type { Species } from '../core/household/species'
+import type { Weighing } from '../core/household/weight'
 import type {
+  CourseId,
   HouseholdId,
   ItemId,
   KitId,
@@ -22,6 +29,7 @@ import type { Item, ItemKind } from '../core/stock/item'
 import type { Condition, Lot, LotDetails, Standing } from '../core/stock/lot'
 import type { Fact, Movement } from '../core/stock/movement'
 import type {
+  CourseTable,
   HouseholdTable,
   ItemTable,
   KitTable,
@@ -49,16 +57,35 @@ export const toHousehold = (row: Selectable<HouseholdTable>): Household => ({
   poisonNumber: row.poison_number,
   currency: row.currency,
   lookaheadDays: row.lookahead_days,
+  schools: row.schools as ChosenSchools,
   version: row.version,
 })
 
-export const toMember = (row: Selectable<MemberTable>): Member => ({
+export const toMember = (row: Selectable<MemberTable>, weighings: readonly Weighing[]): Member => ({
   id: row.id as MemberId,
   name: row.name,
   species: row.species as Species,
   born: row.born as PlainDate | null,
   helper: row.helper,
   note: row.note,
+  facts: (row.facts as MemberFacts | null) ?? blankFacts(row.species as Species),
+  weighings,
+  guestUntil: row.guest_until as PlainDate | null,
+  version: row.version,
+})
+
+export const toCourse = (row: Selectable<CourseTable>): Course => ({
+  id: row.id as CourseId,
+  memberId: row.member_id as MemberId,
+  itemId: row.item_id as ItemId,
+  reason: row.reason,
+  prescriber: row.prescriber,
+  directions: row.directions,
+  perDay: row.per_day as Amount | null,
+  startsOn: row.starts_on as PlainDate,
+  endsOn: row.ends_on as PlainDate | null,
+  release: row.release as Course['release'],
+  confirmedAgainstWarning: row.confirmed_against_warning,
   version: row.version,
 })
 
@@ -68,6 +95,7 @@ export const toPlace = (row: Selectable<PlaceTable>, visits: readonly Visit[]): 
   hue: row.hue as Hue,
   minutesToHelp: row.minutes_to_help,
   note: row.note,
+  traits: row.traits as readonly PlaceTrait[],
   presence: { rhythm: row.rhythm as Rhythm, visits },
   version: row.version,
 })
@@ -114,6 +142,8 @@ export const toItem = (row: Selectable<ItemTable>): Item => ({
   packPriceMinor: row.pack_price_minor,
   shop: row.shop,
   note: row.note,
+  catalogueId: row.catalogue_id,
+  own: row.own_facts as OwnFacts,
   version: row.version,
 })
 

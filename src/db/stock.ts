@@ -1,13 +1,26 @@
 /** Reads a household's whole stock for the survey. */
 import type { PlainDate } from '../core/calendar/plainDate'
 import type { Visit } from '../core/calendar/presence'
-import type { Household, Member } from '../core/household/household'
-import type { ItemId, LotId, PocketId } from '../core/ids'
+import type { Course } from '../core/household/course'
+import type { Household } from '../core/household/household'
+import { belongsOn, type Member } from '../core/household/member'
+import type { Weighing } from '../core/household/weight'
+import type { ItemId, LotId, PlaceId, PocketId, WeighingId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
 import type { Lot } from '../core/stock/lot'
 import type { HouseholdStock } from '../core/watch/survey'
 import type { Trx } from './connect'
-import { LOT_COLUMNS, toHousehold, toItem, toKit, toLot, toMember, toPlace, toPocket } from './rows'
+import {
+  LOT_COLUMNS,
+  toCourse,
+  toHousehold,
+  toItem,
+  toKit,
+  toLot,
+  toMember,
+  toPlace,
+  toPocket,
+} from './rows'
 
 export async function readHousehold(trx: Trx): Promise<Household> {
   return toHousehold(await trx.selectFrom('household').selectAll().executeTakeFirstOrThrow())
@@ -19,15 +32,60 @@ export async function readRevision(trx: Trx): Promise<number> {
   return row.revision
 }
 
-export async function readMembers(trx: Trx): Promise<readonly Member[]> {
+/** Who belongs to the household on a day, guests included; people first, the oldest first. */
+export async function readMembers(trx: Trx, today: PlainDate): Promise<readonly Member[]> {
   const rows = await trx
     .selectFrom('member')
     .selectAll()
     .where('removed_by_act', 'is', null)
+    .orderBy((order) => order.case().when('species', '=', 'person').then(0).else(1).end())
     .orderBy('species')
     .orderBy('born')
+    .orderBy('id')
     .execute()
-  return rows.map(toMember)
+  const weighings = await trx
+    .selectFrom('weighing')
+    .select(['id', 'member_id', 'on_day', 'grams'])
+    .where('removed_by_act', 'is', null)
+    .orderBy('on_day')
+    .execute()
+  const of = new Map<string, Weighing[]>()
+  for (const { id, member_id, on_day, grams } of weighings)
+    of.set(member_id, [
+      ...(of.get(member_id) ?? []),
+      { id: id as WeighingId, on: on_day as PlainDate, grams },
+    ])
+  return rows
+    .map((row) => toMember(row, of.get(row.id) ?? []))
+    .filter((member) => belongsOn(member, today))
+}
+
+/** Prescriptions of who still belongs to the household. */
+export async function readCourses(trx: Trx): Promise<readonly Course[]> {
+  const rows = await trx
+    .selectFrom('course')
+    .innerJoin('member', 'member.id', 'course.member_id')
+    .selectAll('course')
+    .where('course.removed_by_act', 'is', null)
+    .where('member.removed_by_act', 'is', null)
+    .orderBy('course.starts_on')
+    .execute()
+  return rows.map(toCourse)
+}
+
+/** What the keeper decided about proposed lines, by place and line. */
+export async function readListDecisions(trx: Trx) {
+  const rows = await trx
+    .selectFrom('list_decision')
+    .select(['place_id', 'line_key', 'decision', 'note'])
+    .where('removed_by_act', 'is', null)
+    .execute()
+  return rows.map((row) => ({
+    placeId: row.place_id as PlaceId,
+    key: row.line_key,
+    decision: row.decision as 'accepted' | 'overruled',
+    note: row.note,
+  }))
 }
 
 /** Places, kits and pockets that have not been removed, in the household's order. */

@@ -28,6 +28,7 @@ export interface HouseholdTable extends Omit<Acted, 'household_id'> {
   poison_number: string
   currency: string
   lookahead_days: number
+  schools: ColumnType<unknown, string | undefined, string>
   revision: ColumnType<number, never, number>
 }
 export interface HouseholdUserTable {
@@ -67,12 +68,44 @@ export interface MemberTable extends Acted {
   born: string | null
   helper: boolean
   note: string
+  /** Null for a member of whom nothing more is known. */
+  facts: ColumnType<unknown, string | undefined, string>
+  guest_until: ColumnType<string | null, string | null | undefined, string | null>
+}
+export interface WeighingTable extends Acted {
+  member_id: Fixed<string>
+  on_day: Fixed<string>
+  grams: number
+}
+export interface CourseTable extends Acted {
+  member_id: Fixed<string>
+  item_id: Fixed<string>
+  reason: string
+  prescriber: string
+  directions: string
+  per_day: number | null
+  starts_on: string
+  ends_on: string | null
+  release: ColumnType<unknown, string | null | undefined, string | null>
+  confirmed_against_warning: boolean
+}
+export interface MemberPhotoTable extends Acted {
+  member_id: Fixed<string>
+  media_type: Fixed<string>
+  bytes: ColumnType<Buffer, Buffer, never>
+}
+export interface ListDecisionTable extends Acted {
+  place_id: Fixed<string>
+  line_key: Fixed<string>
+  decision: string
+  note: string
 }
 export interface PlaceTable extends Acted {
   name: string
   hue: string
   minutes_to_help: number | null
   note: string
+  traits: ColumnType<unknown, string | undefined, string>
   rhythm: Json
   position: number
 }
@@ -116,6 +149,8 @@ export interface ItemTable extends Acted {
   pack_price_minor: number | null
   shop: string
   note: string
+  catalogue_id: ColumnType<string | null, string | null | undefined, string | null>
+  own_facts: ColumnType<unknown, string | undefined, string>
 }
 export interface ParTable extends Acted {
   item_id: Fixed<string>
@@ -184,6 +219,10 @@ export interface Tables {
   balance: BalanceTable
   errand_deferral: ErrandDeferralTable
   shopping_mark: ShoppingMarkTable
+  weighing: WeighingTable
+  course: CourseTable
+  member_photo: MemberPhotoTable
+  list_decision: ListDecisionTable
 }
 
 /** Records that acts create, edit and remove, and that undo brings back. */
@@ -199,3 +238,7 @@ export type ActedTable =
   | 'par'
   | 'errand_deferral'
   | 'shopping_mark'
+  | 'weighing'
+  | 'course'
+  | 'member_photo'
+  | 'list_decision'

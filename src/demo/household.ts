@@ -4,8 +4,7 @@
  */
 
 import type { Rhythm } from '../core/calendar/presence'
-import type { Species } from '../core/household/household'
-import type { Hue, PocketSort } from '../core/household/places'
+import type { Hue, PlaceTrait, PocketSort } from '../core/household/places'
 import type { ItemKind } from '../core/stock/item'
 
 export const DEMO_HOUSEHOLD = {
@@ -15,56 +14,13 @@ export const DEMO_HOUSEHOLD = {
   poisonNumber: '555-0122',
 } as const
 
-export interface DemoMember {
-  readonly name: string
-  readonly species: Species
-  /** Age in days. */
-  readonly age: number
-  readonly helper?: boolean
-  readonly note: string
-}
-
-export const DEMO_MEMBERS: readonly DemoMember[] = [
-  {
-    name: 'Ilse',
-    species: 'person',
-    age: 14700,
-    helper: true,
-    note: 'Keeps the kits; small hands, glove size S',
-  },
-  {
-    name: 'Tove',
-    species: 'person',
-    age: 15800,
-    helper: true,
-    note: 'On a blood thinner; glove size L',
-  },
-  {
-    name: 'Arlo',
-    species: 'person',
-    age: 5600,
-    helper: true,
-    note: 'First aid course at school last spring',
-  },
-  { name: 'Ned', species: 'person', age: 2850, note: 'Asthma; nut allergy' },
-  { name: 'Runa', species: 'person', age: 760, note: 'Cannot swallow tablets' },
-  { name: 'Grete', species: 'person', age: 27400, note: 'At weekends; high blood pressure' },
-  {
-    name: 'Bracken',
-    species: 'dog',
-    age: 4300,
-    note: 'Whippet, thin coat; wears a muzzle at the vet',
-  },
-  { name: 'Moth', species: 'cat', age: 4700, note: 'Thyroid tablets twice a day; Dr Fenwick' },
-  { name: 'Pip', species: 'bird', age: 1500, note: 'Cockatiel; no fumes, no oily ointments' },
-]
-
 export interface DemoPlace {
   readonly key: string
   readonly name: string
   readonly hue: Hue
   readonly minutesToHelp: number
   readonly note: string
+  readonly traits: readonly PlaceTrait[]
   readonly rhythm: Rhythm
   /** First and last day from the coming Saturday, and what it is. */
   readonly visits: readonly (readonly [number, number, string])[]
@@ -77,6 +33,7 @@ export const DEMO_PLACES: readonly DemoPlace[] = [
     hue: 'persimmon',
     minutesToHelp: 12,
     note: 'Third from the corner',
+    traits: ['tap', 'night'],
     rhythm: { kind: 'always' },
     visits: [],
   },
@@ -86,6 +43,7 @@ export const DEMO_PLACES: readonly DemoPlace[] = [
     hue: 'cobalt',
     minutesToHelp: 20,
     note: 'Electric; stands outside',
+    traits: ['vehicle'],
     rhythm: { kind: 'weekdays', days: [1, 2, 3, 4, 5] },
     visits: [],
   },
@@ -95,6 +53,7 @@ export const DEMO_PLACES: readonly DemoPlace[] = [
     hue: 'magenta',
     minutesToHelp: 15,
     note: 'School run',
+    traits: ['road'],
     rhythm: { kind: 'weekdays', days: [1, 2, 3, 4, 5] },
     visits: [],
   },
@@ -104,6 +63,7 @@ export const DEMO_PLACES: readonly DemoPlace[] = [
     hue: 'fern',
     minutesToHelp: 90,
     note: 'End of the forestry track; unheated in winter',
+    traits: ['night', 'cold', 'ticks', 'blades'],
     rhythm: { kind: 'visits' },
     visits: [
       [7, 8, 'A weekend'],
@@ -516,6 +476,54 @@ export const DEMO_ITEMS = {
   triangleSign: ['Warning triangle', '', '', 'instrument', 'At the roadside', OUTDOOR, 1, 1290],
   syrupOld: ['Children’s cough syrup', '100 mL', 'bottle', 'medicine', 'Cough', PHARMACY, 1, 640],
   lozenge: ['Throat lozenges', '', 'lozenge', 'medicine', 'Sore throat', PHARMACY, 24, 430],
+  thinner: ['Apixaban', '5 mg', 'tablet', 'medicine', 'Tove, as Dr Aske wrote', PHARMACY, 60, 4200],
+  pressureTab: [
+    'Blood pressure tablets',
+    '5 mg',
+    'tablet',
+    'medicine',
+    'Grete, as Dr Holm wrote',
+    PHARMACY,
+    100,
+    1200,
+  ],
+  earDrops: [
+    'Ear drops, Bracken',
+    '10 mL',
+    'bottle',
+    'medicine',
+    'Bracken, as Dr Fenwick wrote',
+    VET,
+    1,
+    1650,
+  ],
+  numbers: [
+    'Card of numbers to call',
+    '',
+    '',
+    'paper',
+    'Whom to call, without a phone',
+    '',
+    null,
+    null,
+  ],
+  carrier: ['Cat carrier', '', '', 'instrument', 'Moth and Pip to the vet', VET, 1, 3490],
+  aspirin: [
+    'Aspirin',
+    '325 mg',
+    'tablet',
+    'medicine',
+    'To chew at chest pain, on the line’s word; 16 and over',
+    PHARMACY,
+    20,
+    290,
+  ],
+  ginger: ['Ginger chews', '', 'piece', 'food', 'Comfort in the car', MARKET, 20, 390],
+  crisp: ['Crispbread', '400 g', 'pack', 'food', 'Keeps', MARKET, 1, 250],
+  dogFood: ['Dog food for a day', '', 'day', 'food', 'Bracken', MARKET, 7, 1290],
+  power: ['Power bank', '10 Ah', '', 'battery', 'The phone is the way to help', OUTDOOR, 1, 2490],
+  formula: ['Baby formula', '', 'day', 'food', 'From when Runa was small', MARKET, 5, 1890],
+  grips: ['Ice grips', '', 'pair', 'supply', 'Ice underfoot', OUTDOOR, 1, 1990],
   sun: ['Sun cream', '50+', 'tube', 'supply', 'Sun', MARKET, 1, 990],
 } as const satisfies Record<string, DemoItem>
 
@@ -594,6 +602,7 @@ export const DEMO_STOCK: Readonly<Record<string, readonly (readonly DemoLine[])[
       ['splint', 1, 1, null],
       ['guide', 1, 1, null],
       ['pen', 1, 1, null],
+      ['numbers', 1, 1, null],
       ['bag', 15, 10, null],
     ],
   ],
@@ -606,6 +615,8 @@ export const DEMO_STOCK: Readonly<Record<string, readonly (readonly DemoLine[])[
       ['loper', 8, 6, 300],
       ['travel', 10, 6, 415],
       ['lozenge', 20, 12, 240],
+      ['thinner', 44, 28, 520],
+      ['aspirin', 12, 6, 610],
     ],
     [
       ['paraLiq', 1, 1, 290],
@@ -614,6 +625,7 @@ export const DEMO_STOCK: Readonly<Record<string, readonly (readonly DemoLine[])[
       ['rehyd', 5, 6, 560],
       ['syrupOld', 1, 0, 120, { opened: 196 }],
       ['syringe', 2, 2, null],
+      ['formula', 2, 0, 95],
     ],
     [
       ['eyeDrops', 1, 1, 480, { opened: 20 }],
@@ -643,10 +655,12 @@ export const DEMO_STOCK: Readonly<Record<string, readonly (readonly DemoLine[])[
       ['styptic', 1, 1, 620],
       ['pads', 4, 4, 520],
       ['collar', 1, 1, null],
+      ['earDrops', 1, 0, 210, { opened: 3 }],
     ],
     [
       ['thyroid', 38, 28, 330],
       ['towel', 1, 1, null],
+      ['carrier', 1, 1, null],
       ['recovery', 4, 6, 145],
     ],
     [
@@ -694,6 +708,8 @@ export const DEMO_STOCK: Readonly<Record<string, readonly (readonly DemoLine[])[
       ['wipes', 12, 10, 286],
       ['bag', 8, 6, null],
       ['lead', 1, 1, null],
+      ['power', 1, 1, null],
+      ['ginger', 12, 0, 150],
     ],
   ],
   glove: [
@@ -778,6 +794,9 @@ export const DEMO_STOCK: Readonly<Record<string, readonly (readonly DemoLine[])[
       ['cold', 2, 2, null],
       ['recovery', 6, 6, 100],
       ['water', 12, 12, 270],
+      ['crisp', 4, 4, 210],
+      ['dogFood', 3, 3, 190],
+      ['grips', 2, 4, null],
     ],
   ],
   shed: [

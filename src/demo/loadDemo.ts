@@ -17,7 +17,8 @@ import {
   type PlainDate,
   weekdayOf,
 } from '../core/calendar/plainDate'
-import type { HouseholdId, ItemId, LotId, PlaceId, PocketId } from '../core/ids'
+import { clearMatch, matches } from '../core/catalogue/match'
+import type { HouseholdId, ItemId, LotId, MemberId, PlaceId, PocketId } from '../core/ids'
 import { amount, units } from '../core/quantity/amount'
 import { guessOpenedClock } from '../core/stock/itemKind'
 import { READY } from '../core/stock/lot'
@@ -30,12 +31,12 @@ import {
   DEMO_HOUSEHOLD,
   DEMO_ITEMS,
   DEMO_KITS,
-  DEMO_MEMBERS,
   DEMO_PLACES,
   DEMO_STOCK,
   type DemoItemKey,
   type DemoLine,
 } from './household'
+import { DEMO_COURSES, demoMembers } from './members'
 
 export interface DemoSettings {
   readonly db: Db
@@ -105,17 +106,11 @@ function printed(today: PlainDate, days: number | null | '?'): Expiry {
 
 async function stock(acting: Acting, today: PlainDate): Promise<Stocked> {
   const items = await makeItems(acting)
-  for (const { name, species, age, helper = false, note } of DEMO_MEMBERS)
-    await createRecord(acting, 'member', {
-      name,
-      species,
-      born: addDays(today, -age),
-      helper,
-      note,
-    })
+  const members = await makeMembers(acting, today)
+  await makeCourses(acting, members, items, today)
   const places = new Map<string, PlaceId>()
-  for (const { key, name, hue, minutesToHelp, note, rhythm, visits } of DEMO_PLACES) {
-    const placeId = await addPlace(acting, { name, hue, minutesToHelp, note, rhythm })
+  for (const { key, name, hue, minutesToHelp, note, traits, rhythm, visits } of DEMO_PLACES) {
+    const placeId = await addPlace(acting, { name, hue, minutesToHelp, note, traits, rhythm })
     places.set(key, placeId)
     const saturday = comingSaturday(today)
     for (const [first, last, label] of visits)
@@ -216,6 +211,7 @@ async function makeItems(acting: Acting): Promise<Map<DemoItemKey, ItemId>> {
       pack_size: pack === null ? null : units(pack),
       pack_price_minor: price,
       note: '',
+      catalogue_id: clearMatch(matches(name, strength))?.id ?? null,
     }
   })
   await createRecords(acting, 'item', rows)
@@ -261,6 +257,54 @@ async function makeKit(
     },
   )
   await createRecords(acting, 'pocket', rows)
+}
+
+async function makeMembers(
+  acting: Acting,
+  today: PlainDate,
+): Promise<ReadonlyMap<string, MemberId>> {
+  const members = new Map<string, MemberId>()
+  for (const { name, species, age, helper = false, note, facts, weights } of demoMembers(today)) {
+    const memberId = (await createRecord(acting, 'member', {
+      name,
+      species,
+      born: addDays(today, -age),
+      helper,
+      note,
+      facts: JSON.stringify(facts),
+    })) as MemberId
+    members.set(name, memberId)
+    for (const [daysAgo, grams] of weights)
+      await createRecord(acting, 'weighing', {
+        member_id: memberId,
+        on_day: addDays(today, -daysAgo),
+        grams,
+      })
+  }
+  return members
+}
+
+async function makeCourses(
+  acting: Acting,
+  members: ReadonlyMap<string, MemberId>,
+  items: ReadonlyMap<DemoItemKey, ItemId>,
+  today: PlainDate,
+): Promise<void> {
+  for (const course of DEMO_COURSES) {
+    const memberId = members.get(course.member)
+    if (!memberId) throw new Error(`The demo has no member ${course.member}`)
+    await createRecord(acting, 'course', {
+      member_id: memberId,
+      item_id: mustItem(items, course.item),
+      reason: course.reason,
+      prescriber: course.prescriber,
+      directions: course.directions,
+      per_day: course.perDay === null ? null : Math.round(course.perDay * 1000),
+      starts_on: addDays(today, -course.startedAgo),
+      ends_on: course.endsIn === null ? null : addDays(today, course.endsIn),
+      confirmed_against_warning: false,
+    })
+  }
 }
 
 /** A year of small things: uses, moves, what was thrown away. */

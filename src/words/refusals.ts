@@ -72,10 +72,67 @@ export function sentenceFor(reason: RefusalReason): Sentence {
       )
     case 'errand_needs_an_answer':
       return say('This needs an answer', 'Open the kit and change the details there.')
+    case 'born_in_future':
+      return say('That birthday has not come', `Give ${reason.today} or an earlier day.`)
+    case 'facts_of_another_kind':
+      return say(
+        'This does not fit the species',
+        'People and animals are described by different facts. Load the page again and fill it in anew.',
+      )
+    case 'allergy_twice':
+      return say('The same allergy twice', `${reason.name} stands there already. Take one away.`)
+    case 'weight_out_of_range':
+      return say(
+        'That weight cannot be',
+        `For this species it lies between ${kilograms(reason.from)} and ${kilograms(reason.to)}. Look at the unit and the comma.`,
+      )
+    case 'weight_jumps':
+      return say(
+        'Is that weight right?',
+        `The last one was ${kilograms(reason.last.grams)} on ${reason.last.on}. Weigh again, or say that you are sure.`,
+      )
+    case 'weighed_in_future':
+      return say('That day has not come', `Give ${reason.today} or an earlier day.`)
+    case 'weighed_that_day':
+      return say('There is a weight for that day', 'Take it away first, or give another day.')
+    case 'somebody_elses_medicine':
+      return say(
+        'This is somebody else’s medicine',
+        `It was prescribed for ${reason.whose} and is never shared. Choose or add another item.`,
+      )
+    case 'not_in_catalogue':
+      return say(
+        'The catalogue has no such entry',
+        'Search again and choose one of those that are offered.',
+      )
+    case 'own_facts':
+      return say('This cannot be kept about the item', ownFactsFault(reason.fault))
     case 'still_in_use':
       return say('It is still in use', 'Empty it first.')
     default:
       return assertNever(reason)
+  }
+}
+
+const kilograms = (grams: number): string =>
+  grams < 1000 ? `${grams} g` : `${Math.round(grams / 100) / 10} kg`
+
+function ownFactsFault(
+  fault: Extract<RefusalReason, { readonly code: 'own_facts' }>['fault'],
+): string {
+  switch (fault.code) {
+    case 'no_role':
+      return 'It plays no role. Choose at least one, or leave the catalogue’s word.'
+    case 'unknown_role':
+      return `Nothing is known of the role "${fault.role}".`
+    case 'uses':
+      return `One unit cannot give ${fault.uses} uses. Give a number above nothing, up to 1000.`
+    case 'drops_ingredient':
+      return `The catalogue says that it contains ${fault.substance}. Say why yours does not.`
+    case 'needs_reason':
+      return 'Say why it is for others than the catalogue says.'
+    default:
+      return assertNever(fault)
   }
 }
 

@@ -5,6 +5,7 @@ import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { inHousehold } from '../../src/db/connect'
 import { HOUSEHOLD_TABLES } from '../../src/db/migrations/0001-household-record'
+import { MEMBER_TABLES } from '../../src/db/migrations/0003-members-and-cover'
 import { application } from '../support/application'
 import { stocked } from '../support/stocked'
 
@@ -19,7 +20,8 @@ beforeAll(async () => {
 })
 afterAll(() => owner.end())
 
-const EVERY_TABLE = [...HOUSEHOLD_TABLES, 'household_user'] as const
+const KEPT_TABLES = [...HOUSEHOLD_TABLES, ...MEMBER_TABLES] as const
+const EVERY_TABLE = [...KEPT_TABLES, 'household_user'] as const
 
 describe('row-level security', () => {
   it('is on and forced for every table that carries a household', async () => {
@@ -48,7 +50,7 @@ describe('row-level security', () => {
     )
     expect(owned.rows).toEqual([])
   })
-  it.each(HOUSEHOLD_TABLES)('%s shows a household its own rows only', async (table) => {
+  it.each(KEPT_TABLES)('%s shows a household its own rows only', async (table) => {
     const count = (of: typeof app.keeper) =>
       inHousehold(app.world.db, of.householdId, async (trx) => {
         const result = await sql<{ mine: number; others: number }>`

@@ -3,7 +3,7 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { allEndpoints } from '../../src/api/openapi'
 import type { Endpoint } from '../../src/contract/endpoint'
 import { application, newKey, pathOf, send, servedPaths } from '../support/application'
-import { stocked } from '../support/stocked'
+import { cared, stocked } from '../support/stocked'
 
 const app = application()
 let theirs: Record<string, string>
@@ -20,6 +20,7 @@ const everythingOf = async () => {
     '/api/restock',
     `/api/lots/${stock.lotId}`,
     '/api/acts',
+    '/api/cover',
   ]
   const answers = await Promise.all(
     reads.map(async (path) => (await send('GET', path, { caller: app.keeper })).text()),
@@ -29,7 +30,7 @@ const everythingOf = async () => {
 
 beforeAll(async () => {
   stock = await stocked(app.world, app.keeper)
-  theirs = { ...stock }
+  theirs = { ...stock, ...(await cared(app.world, app.keeper, stock)) }
   before = await everythingOf()
 })
 
@@ -65,6 +66,21 @@ const bodies = (): Readonly<Record<string, unknown>> => {
     addMember: null,
     changeMember: { seenVersion, name: 'Mine now' },
     removeMember: {},
+    weigh: { on: '2026-11-20', grams: 25_000 },
+    removeWeighing: {},
+    setPhoto: { photo: 'data:image/png;base64,iVBORw0KGgo=' },
+    addCourse: {
+      itemId: stock.itemId,
+      reason: '',
+      prescriber: '',
+      perDay: null,
+      startsOn: '2026-11-20',
+      endsOn: null,
+    },
+    changeCourse: { seenVersion, reason: 'Mine now' },
+    removeCourse: {},
+    matchItems: { matches: [{ itemId: stock.itemId, catalogueId: 'gauze' }] },
+    decideLines: { lines: [{ decision: 'overruled', key: 'gauze', note: 'Mine now' }] },
   }
 }
 
@@ -92,13 +108,17 @@ describe('with another household’s ids', () => {
     )
     expect(JSON.stringify(problem)).not.toMatch(/Eye drops|Pantry roll|Cottage/)
   })
-  it.each(['GET /api/kits/{kitId}/sheet.pdf'])('%s finds nothing', async (at) => {
-    const [method = '', path = ''] = at.split(' ')
-    const answer = await send(method, path.replace('{kitId}', stock.kitId), {
-      caller: app.stranger,
-    })
-    expect(answer.status).toBe(404)
-  })
+  it.each(['GET /api/kits/{kitId}/sheet.pdf', 'GET /api/members/{memberId}/photo'])(
+    '%s finds nothing',
+    async (at) => {
+      const [method = '', path = ''] = at.split(' ')
+      const named = path.replace('{kitId}', stock.kitId).replace('{memberId}', stock.memberId)
+      const answer = await send(method, named, {
+        caller: app.stranger,
+      })
+      expect(answer.status).toBe(404)
+    },
+  )
   it('a pocket, place or item of theirs cannot be named from a record of one’s own', async () => {
     const mine = await stocked(app.world, app.stranger)
     const tries: readonly (readonly [string, string, unknown])[] = [
@@ -121,6 +141,33 @@ describe('with another household’s ids', () => {
       ['PUT', `/api/pockets/${stock.lid}/pars/${mine.itemId}`, { amount: 1000 }],
       ['PATCH', `/api/kits/${mine.kitId}`, { seenVersion: 1, placeId: stock.placeId }],
       ['POST', '/api/restock/marks', { itemId: stock.itemId, pocketId: mine.lid, state: 'listed' }],
+      [
+        'POST',
+        `/api/members/${mine.memberId}/courses`,
+        {
+          itemId: stock.itemId,
+          reason: '',
+          prescriber: '',
+          perDay: null,
+          startsOn: '2026-11-20',
+          endsOn: null,
+        },
+      ],
+      [
+        'POST',
+        `/api/places/${mine.placeId}/list`,
+        {
+          lines: [
+            {
+              decision: 'accepted',
+              key: 'gauze',
+              thing: { entryId: 'gauze' },
+              par: 1000,
+              pocketId: stock.lid,
+            },
+          ],
+        },
+      ],
     ]
     for (const [method, path, body] of tries)
       expect([path, (await send(method, path, { caller: app.stranger, body })).status]).toEqual([
@@ -161,6 +208,7 @@ describe('without a session', () => {
       '/api/export.csv',
       '/api/template.csv',
       `/api/kits/${stock.kitId}/sheet.pdf`,
+      `/api/members/${stock.memberId}/photo`,
     ])
       expect([path, (await send('GET', path, { caller: null })).status]).toEqual([path, 401])
   })
@@ -183,6 +231,7 @@ describe('the OpenAPI document', () => {
       'GET /api/export.csv',
       'GET /api/health',
       'GET /api/kits/{kitId}/sheet.pdf',
+      'GET /api/members/{memberId}/photo',
       'GET /api/openapi.json',
       'GET /api/template.csv',
       'POST /api/demo-session',

@@ -28,6 +28,7 @@ export const aPlace = (n: number, name: string, presence: Presence = ALWAYS): Pl
   hue: 'fern',
   minutesToHelp: null,
   note: '',
+  traits: [],
   presence,
   version: 1,
 })
@@ -64,6 +65,8 @@ export const anItem = (n: number, fields: Partial<Item> = {}): Item => ({
   packPriceMinor: null,
   shop: '',
   note: '',
+  catalogueId: null,
+  own: {},
   version: 1,
   ...fields,
 })

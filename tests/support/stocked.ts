@@ -1,6 +1,7 @@
 /** A place with a kit of two pockets and one lot in it, made by the use cases themselves. */
 
-import { addMember } from '../../src/app/householdActs'
+import { addCourse } from '../../src/app/courseActs'
+import { addMember, weigh } from '../../src/app/memberActs'
 import { readKit } from '../../src/app/readKits'
 import { receiveLot } from '../../src/app/receiveLot'
 import { addVisit, createKit, createPlace } from '../../src/app/siteActs'
@@ -16,6 +17,7 @@ export async function stocked(world: World, caller: Caller, howMany = 10) {
     rhythm: { kind: 'visits' },
     minutesToHelp: 40,
     note: '',
+    traits: [],
   })
   const { visitId } = await addVisit(world, caller, {
     key: newKey(),
@@ -38,6 +40,9 @@ export async function stocked(world: World, caller: Caller, howMany = 10) {
     born: null,
     helper: false,
     note: '',
+    facts: null,
+    guestUntil: null,
+    grams: null,
   })
   const { pockets } = await readKit(world, caller, kitId)
   const [lid, tray] = pockets.map(({ id }) => id)
@@ -64,4 +69,33 @@ export async function stocked(world: World, caller: Caller, howMany = 10) {
     note: '',
   })
   return { placeId, visitId, kitId, memberId, lid, tray, pocketId: lid, lotId, itemId, actId }
+}
+
+/** A weight and a prescription for the member of a stocked household. */
+export async function cared(
+  world: World,
+  caller: Caller,
+  { memberId, itemId }: Awaited<ReturnType<typeof stocked>>,
+) {
+  const { weighingId } = await weigh(world, caller, {
+    key: newKey(),
+    memberId,
+    on: plainDate('2026-11-01'),
+    grams: 25_100,
+    sure: false,
+  })
+  const { courseId } = await addCourse(world, caller, {
+    key: newKey(),
+    memberId,
+    itemId,
+    reason: 'Hay fever',
+    prescriber: 'Dr Aske',
+    directions: 'One drop a day',
+    perDay: null,
+    unit: '',
+    startsOn: plainDate('2026-11-01'),
+    endsOn: null,
+    confirmedAgainstWarning: false,
+  })
+  return { weighingId, courseId }
 }

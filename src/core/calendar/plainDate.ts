@@ -102,6 +102,9 @@ export function weekdayOf(date: PlainDate): Weekday {
   return Day.dayOfWeek(record(date)) as Weekday
 }
 
+/** 1 to 12. */
+export const monthNumber = (date: PlainDate): number => Number(date.slice(5, 7))
+
 /** The month a day lies in. */
 export function monthOfDay(date: PlainDate): PlainMonth {
   return date.slice(0, 7) as PlainMonth

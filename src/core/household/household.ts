@@ -1,7 +1,7 @@
-/** The household's own settings and the people and animals it keeps kits for. */
-import type { PlainDate } from '../calendar/plainDate'
+/** The household's own settings. */
 import type { DateOrder } from '../calendar/readPrintedDate'
-import type { HouseholdId, MemberId } from '../ids'
+import type { ChosenSchools } from '../cover/schools'
+import type { HouseholdId } from '../ids'
 
 export interface Household {
   readonly id: HouseholdId
@@ -20,29 +20,7 @@ export interface Household {
   readonly currency: string
   /** Days ahead within which stock counts as turning. */
   readonly lookaheadDays: number
-  readonly version: number
-}
-
-export const SPECIES = [
-  'person',
-  'dog',
-  'cat',
-  'rabbit',
-  'guinea pig',
-  'hamster',
-  'horse',
-  'bird',
-  'other',
-] as const
-export type Species = (typeof SPECIES)[number]
-
-export interface Member {
-  readonly id: MemberId
-  readonly name: string
-  readonly species: Species
-  readonly born: PlainDate | null
-  /** Somebody who helps others, not only one who is helped. */
-  readonly helper: boolean
-  readonly note: string
+  /** Where practitioners disagree: what this household does. */
+  readonly schools: ChosenSchools
   readonly version: number
 }

@@ -8,6 +8,29 @@ import type { KitId, PlaceId, PocketId } from '../ids'
 export const HUES = ['persimmon', 'cobalt', 'magenta', 'fern', 'lagoon', 'ochre'] as const
 export type Hue = (typeof HUES)[number]
 
+/** What may happen there. `remote` also follows from the minutes to help. */
+export const PLACE_TRAITS = {
+  tap: 'clean tap water',
+  vehicle: 'a car',
+  road: 'on the road',
+  remote: 'far from help',
+  night: 'people sleep there',
+  water: 'near water',
+  cold: 'cold',
+  heat: 'hot',
+  ticks: 'ticks',
+  blades: 'saws and blades',
+} as const
+export type PlaceTrait = keyof typeof PLACE_TRAITS
+export const PLACE_TRAIT_IDS = Object.keys(PLACE_TRAITS) as readonly PlaceTrait[]
+
+/** From here on help is far. */
+const FAR_MINUTES = 60
+
+/** Whether a kit there has to hold out. */
+export const isFar = (place: Pick<Place, 'minutesToHelp' | 'traits'>): boolean =>
+  place.traits.includes('remote') || (place.minutesToHelp ?? 0) >= FAR_MINUTES
+
 export interface Place {
   readonly id: PlaceId
   readonly name: string
@@ -15,6 +38,7 @@ export interface Place {
   /** Minutes to a clinic; null when nobody has said. */
   readonly minutesToHelp: number | null
   readonly note: string
+  readonly traits: readonly PlaceTrait[]
   readonly presence: Presence
   readonly version: number
 }

@@ -1,4 +1,5 @@
 /** The kind of thing, as against one purchase of it. */
+import type { OwnFacts } from '../catalogue/itemFacts'
 import type { ItemId, PocketId } from '../ids'
 import type { Amount } from '../quantity/amount'
 import type { OpenedClock } from '../shelf-life/openedClock'
@@ -34,6 +35,10 @@ export interface Item {
   readonly packPriceMinor: number | null
   readonly shop: string
   readonly note: string
+  /** The catalogue entry it is one of; null for a plain item. */
+  readonly catalogueId: string | null
+  /** What the household adds to or overrules in the catalogue. */
+  readonly own: OwnFacts
   readonly version: number
 }
 

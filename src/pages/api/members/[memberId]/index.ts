@@ -1,6 +1,6 @@
-import { serve } from '../../../api/serve'
-import * as app from '../../../app/householdActs'
-import * as contract from '../../../contract/endpoints'
+import { serve } from '../../../../api/serve'
+import * as app from '../../../../app/memberActs'
+import * as contract from '../../../../contract/endpoints'
 
 export const PATCH = serve(contract.changeMember, ({ world, caller, params, body, key }) =>
   app.changeMember(world, caller, { key, ...params, ...body }),

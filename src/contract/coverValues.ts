@@ -1,0 +1,84 @@
+/** What the cover board, the member sheets and the proposed lists are judged from. */
+import { z } from 'zod'
+import { SCHOOL_QUESTIONS, type Schools } from '../core/cover/schools'
+import { longText, plainDate, shortText } from './texts'
+import * as v from './values'
+
+/** The prescriber's word on what is left over. */
+export const courseRelease = z.object({
+  by: shortText.min(1, 'Name the prescriber'),
+  on: plainDate,
+  words: longText.min(1, 'Write down what was said'),
+})
+const courseValue = z.object({
+  id: v.courseId,
+  memberId: v.memberId,
+  itemId: v.itemId,
+  reason: z.string(),
+  prescriber: z.string(),
+  directions: z.string(),
+  perDay: v.amount.nullable(),
+  startsOn: plainDate,
+  endsOn: plainDate.nullable(),
+  release: courseRelease.nullable(),
+  confirmedAgainstWarning: z.boolean(),
+  version: v.version,
+})
+
+const schools = z.custom<Schools>(
+  (value) =>
+    typeof value === 'object' &&
+    value !== null &&
+    SCHOOL_QUESTIONS.every((question) => question in value),
+)
+
+export const coverValue = z.object({
+  today: plainDate,
+  household: z.string(),
+  units: z.enum(['metric', 'us']),
+  numbers: z.object({ emergency: z.string(), poison: z.string() }),
+  schools,
+  members: z.array(v.memberValue),
+  photos: z.array(z.object({ id: z.string(), memberId: v.memberId })),
+  courses: z.array(courseValue),
+  decisions: z.array(
+    z.object({
+      placeId: v.placeId,
+      key: z.string(),
+      decision: z.enum(['accepted', 'overruled']),
+      note: z.string(),
+    }),
+  ),
+  places: z.array(
+    z.object({
+      id: v.placeId,
+      name: z.string(),
+      hue: v.hue,
+      minutesToHelp: z.int().nullable(),
+      traits: v.placeTraits,
+      isStore: z.boolean(),
+    }),
+  ),
+  kits: z.array(z.object({ id: v.kitId, placeId: v.placeId, name: z.string() })),
+  pockets: z.array(
+    z.object({
+      id: v.pocketId,
+      kitId: v.kitId,
+      name: z.string(),
+      reachSeconds: z.int().nullable(),
+    }),
+  ),
+  items: z.array(v.itemValue),
+  lots: z.array(
+    v.lotValue.pick({
+      id: true,
+      itemId: true,
+      expiry: true,
+      opened: true,
+      condition: true,
+      standing: true,
+    }),
+  ),
+  holdings: z.array(z.object({ lotId: v.lotId, pocketId: v.pocketId, amount: v.amount })),
+  pars: z.array(z.object({ itemId: v.itemId, pocketId: v.pocketId, amount: v.amount })),
+})

@@ -1,0 +1,112 @@
+/** Members, what suits them and what the household knows of its items, as they cross the wire. */
+import { z } from 'zod'
+import { isRoleId, type RoleId } from '../core/catalogue/roles'
+import { SKILL_IDS, type SkillId } from '../core/catalogue/skills'
+import { isSubstanceId, type SubstanceId } from '../core/catalogue/substances'
+import { type ChosenSchools, isSchoolAnswer, SCHOOL_QUESTIONS } from '../core/cover/schools'
+import {
+  type AnimalTrait,
+  CONDITIONS_OF_PEOPLE,
+  GLOVE_SIZES,
+  type PersonCondition,
+  PREGNANCIES,
+  TRAITS_OF_ANIMALS,
+} from '../core/household/member'
+import { SPECIES } from '../core/household/species'
+import { longText, plainDate, shortText } from './texts'
+
+const oneOf = <T extends string>(ids: readonly T[]) => z.enum(ids as readonly [T, ...T[]])
+
+export const substance = z
+  .string()
+  .refine(isSubstanceId, 'Name a substance of the reference list')
+  .transform((text) => text as SubstanceId)
+const role = z
+  .string()
+  .refine(isRoleId, 'Name a role of the reference list')
+  .transform((text) => text as RoleId)
+export const skill = oneOf<SkillId>(SKILL_IDS)
+
+const contact = z.object({ name: shortText, phone: z.string().trim().max(40) })
+const allergy = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('substance'), substance }),
+  z.object({ kind: z.literal('named'), name: shortText.min(1, 'Name the allergy') }),
+])
+const range = z
+  .object({ from: z.number().min(0).max(1000), to: z.number().min(0).max(1000) })
+  .refine(({ from, to }) => from <= to, 'A range goes from the lower to the higher value')
+
+const personFacts = z.object({
+  kind: z.literal('person'),
+  sex: z.enum(['female', 'male', 'unsaid']),
+  conditions: z
+    .array(oneOf(Object.keys(CONDITIONS_OF_PEOPLE) as PersonCondition[]))
+    .max(20)
+    .readonly(),
+  allergies: z.array(allergy).max(40).readonly(),
+  swallowsTablets: z.boolean().nullable(),
+  pregnancy: z.enum(PREGNANCIES),
+  bloodThinner: z.boolean(),
+  gloveSize: z.enum(GLOVE_SIZES).nullable(),
+  skills: z
+    .array(z.object({ skill, until: plainDate.nullable(), by: shortText }))
+    .max(20)
+    .readonly(),
+  contacts: z.array(contact).max(10).readonly(),
+  doctor: contact,
+})
+const animalFacts = z.object({
+  kind: z.literal('animal'),
+  traits: z
+    .array(oneOf(Object.keys(TRAITS_OF_ANIMALS) as AnimalTrait[]))
+    .max(20)
+    .readonly(),
+  allergies: z.array(allergy).max(40).readonly(),
+  coat: shortText,
+  normal: z.object({
+    temperature: range.nullable(),
+    pulse: range.nullable(),
+    breathing: range.nullable(),
+  }),
+  vet: contact,
+  clinic: contact,
+  temperament: longText,
+  agreed: z
+    .array(
+      z.object({
+        substance,
+        words: longText.min(1, 'Write down what the vet wrote'),
+        vet: shortText.min(1, 'Name the vet'),
+        on: plainDate,
+        confirmedAgainstWarning: z.boolean(),
+      }),
+    )
+    .max(40)
+    .readonly(),
+})
+export const memberFacts = z.discriminatedUnion('kind', [personFacts, animalFacts])
+
+export const chosenSchools = z
+  .record(z.string(), z.string())
+  .superRefine((chosen, context) => {
+    for (const [question, answer] of Object.entries(chosen))
+      if (
+        !(SCHOOL_QUESTIONS as readonly string[]).includes(question) ||
+        !isSchoolAnswer(question as (typeof SCHOOL_QUESTIONS)[number], answer)
+      )
+        context.addIssue({
+          code: 'custom',
+          path: [question],
+          message: 'Choose one of the answers that are offered',
+        })
+  })
+  .transform((chosen) => chosen as ChosenSchools)
+
+export const ownFacts = z.object({
+  roles: z.array(role).max(30).readonly().optional(),
+  uses: z.number().positive().max(1000).optional(),
+  contains: z.array(substance).max(60).readonly().optional(),
+  species: z.array(z.enum(SPECIES)).min(1).readonly().optional(),
+  fromMonths: z.int().min(0).max(1200).optional(),
+  why: longText.optional(),
+})

@@ -1,0 +1,476 @@
+/** The cover board: for every need and member, whether these kits cover it on this day. */
+
+import { monthNumber, type PlainDate } from '../calendar/plainDate'
+import { NEVER_COVER, type RoleId } from '../catalogue/roles'
+import type { SkillId } from '../catalogue/skills'
+import { isRunning } from '../household/course'
+import { type Member, skillsOn } from '../household/member'
+import { isFar, type Place, type PlaceTrait } from '../household/places'
+import type { ItemId, KitId, MemberId } from '../ids'
+import { THOUSAND } from '../quantity/amount'
+import { type Demand, shortage } from './joint'
+import type { Need, Part, Way } from './need'
+import { NEEDS } from './needs'
+import { isShared, type Pantry, type Shelf, takenBy } from './pantry'
+import type { Schools } from './schools'
+import { isAskedFirst, licksOff, type Patient, patientOn, unsuited } from './suitability'
+
+export interface Question {
+  readonly date: PlainDate
+  /** Where it happens: its traits, and how far help is. */
+  readonly place: Pick<Place, 'minutesToHelp' | 'traits'>
+  readonly kits: ReadonlySet<KitId>
+  /** Whoever is there. */
+  readonly members: ReadonlySet<MemberId>
+  /** Who of them helps; their skills count. A sitter is a member who helps, or nobody. */
+  readonly skills: ReadonlySet<SkillId>
+  /** Items to think away. */
+  readonly without: ReadonlySet<ItemId>
+  /** How many days it must hold out. */
+  readonly days: number
+}
+
+/** Best first. */
+export const CELL_STATES = ['covered', 'plan_b', 'thin', 'held', 'none'] as const
+export type CellState = (typeof CELL_STATES)[number]
+
+export interface Cell {
+  readonly needId: string
+  /** Null for what concerns the party. */
+  readonly memberId: MemberId | null
+  readonly state: CellState
+  /** The way that was found, by its position; null when there is none. */
+  readonly way: number | null
+  /** Uses of the scarcest part, when it is thin. */
+  readonly have: number
+  readonly need: number
+}
+
+export interface Row {
+  readonly need: Need
+  readonly cells: readonly Cell[]
+  /** All concerned at once, nothing promised twice; null where it strikes one at a time. */
+  readonly together: Cell | null
+}
+
+export interface Board {
+  readonly rows: readonly Row[]
+  readonly members: readonly Member[]
+}
+
+export const rank = (state: CellState): number => CELL_STATES.length - CELL_STATES.indexOf(state)
+export const worst = (states: readonly CellState[]): CellState | null =>
+  states.reduce<CellState | null>(
+    (low, one) => (low === null || rank(one) < rank(low) ? one : low),
+    null,
+  )
+
+/** Skills of those who help among the members, on a day. */
+export const skillsAmong = (
+  members: readonly Member[],
+  present: ReadonlySet<MemberId>,
+  day: PlainDate,
+): ReadonlySet<SkillId> =>
+  new Set(
+    members.filter((one) => one.helper && present.has(one.id)).flatMap((one) => skillsOn(one, day)),
+  )
+
+/** Skills that a person uses on themselves count even where they help nobody else. */
+const ownSkills = (member: Member, day: PlainDate): readonly SkillId[] => skillsOn(member, day)
+
+// ---- which needs there are, for whom -----------------------------------------------------------
+
+export function concerns(need: Need, { member, months }: Patient): boolean {
+  const { atRisk } = need
+  const { facts, species } = member
+  if (atRisk.species && !atRisk.species.includes(species)) return false
+  // Of unknown age: everything that adults face.
+  if (atRisk.underMonths !== undefined && (months === null || months >= atRisk.underMonths))
+    return false
+  if (atRisk.fromMonths !== undefined && months !== null && months < atRisk.fromMonths) return false
+  if (atRisk.helper && !member.helper) return false
+  if (
+    atRisk.condition &&
+    !(facts.kind === 'person' && atRisk.condition.some((one) => facts.conditions.includes(one)))
+  )
+    return false
+  if (
+    atRisk.trait &&
+    !(facts.kind === 'animal' && atRisk.trait.some((one) => facts.traits.includes(one)))
+  )
+    return false
+  if (atRisk.sex && !(facts.kind === 'person' && facts.sex === atRisk.sex)) return false
+  return true
+}
+
+/** Whether a need can arise at a place in a month. */
+export function arises(need: Need, place: Question['place'], month: number): boolean {
+  if (need.months) {
+    const [first, last] = need.months
+    const within = first <= last ? month >= first && month <= last : month >= first || month <= last
+    if (!within) return false
+  }
+  if (need.where.length === 0) return true
+  const traits = new Set<PlaceTrait>(place.traits)
+  if (isFar(place)) traits.add('remote')
+  return need.where.some((one) => traits.has(one))
+}
+
+/** The ways that the household's schools allow, first choice first. */
+export const waysOf = (need: Need, schools: Schools): readonly Way[] =>
+  need.ways.filter(({ school }) => !school || school[1].includes(schools[school[0]]))
+
+/** Uses that a part asks for: by the days to hold out, the distance from help and the weight. */
+export function usesOf(
+  part: Part,
+  { place, days }: Pick<Question, 'place' | 'days'>,
+  schools: Schools,
+  grams: number | null,
+): number {
+  const { size } = schools
+  if (part.perKgDay !== undefined && grams !== null)
+    return Math.ceil(part.perKgDay * (grams / 1000) * Math.max(3, days) * 10) / 10
+  const further = size === 'minimal' ? 0 : (part.perDay ?? 0) * Math.max(0, days - 1)
+  const far = size === 'complete' || (size === 'distance' && isFar(place))
+  const spent = part.any.every((role) => !isShared(role))
+  const times =
+    far && spent && (part.perDay !== undefined || part.far !== undefined) ? (part.far ?? 1.5) : 1
+  return Math.ceil((part.uses + further) * times * 10) / 10
+}
+
+// ---- what counts for whom ----------------------------------------------------------------------
+
+const TENTHS = 10
+
+/** What clean running water does. */
+const FROM_TAP: readonly RoleId[] = ['water', 'cool-burn', 'rinse-wound']
+
+/** `second`: only as plan B (asked about first, or plain and past its date). */
+type Grade = 'good' | 'second'
+
+/** A question with what follows from it, so that each cell is a few sums. */
+export class Asking {
+  readonly patients: readonly Patient[]
+  /** Uses of each thing that are there on the day, by grade. */
+  private readonly good: Float64Array
+  private readonly second: Float64Array
+  private readonly kitOn: Uint8Array
+  /** Whether anything of a thing lies here, whatever speaks against it. */
+  private readonly present: Uint8Array
+  private readonly suits = new Map<MemberId, Int8Array>()
+  private readonly atHand = new Map<string, boolean>()
+  private readonly players = new Map<string, readonly number[]>()
+  private readonly hasTap: boolean
+  readonly month: number
+
+  constructor(
+    readonly pantry: Pantry,
+    readonly question: Question,
+  ) {
+    const { stock, things } = pantry
+    this.patients = stock.members
+      .filter(({ id }) => question.members.has(id))
+      .map((member) => patientOn(member, takenBy(pantry, member.id, question.date), question.date))
+    this.good = new Float64Array(things.length)
+    this.second = new Float64Array(things.length)
+    this.month = monthNumber(question.date)
+    this.hasTap = question.place.traits.includes('tap')
+    this.kitOn = Uint8Array.from(stock.kits, ({ id }) => (question.kits.has(id) ? 1 : 0))
+    this.present = new Uint8Array(things.length)
+    for (const shelf of pantry.shelves) {
+      const { itemId } = things[shelf.thing] ?? {}
+      if (this.isHere(shelf) && itemId && !question.without.has(itemId))
+        this.present[shelf.thing] = 1
+      const grade = this.gradeOf(shelf)
+      if (grade === 'good') this.good[shelf.thing] = (this.good[shelf.thing] ?? 0) + shelf.uses
+      else if (grade === 'second')
+        this.second[shelf.thing] = (this.second[shelf.thing] ?? 0) + shelf.uses
+    }
+  }
+
+  isHere(shelf: Shelf): boolean {
+    return this.kitOn[shelf.kit] === 1
+  }
+
+  isPresent(thing: number): boolean {
+    return this.present[thing] === 1
+  }
+
+  /** How a shelf counts on the day, or null. */
+  gradeOf(shelf: Shelf): Grade | null {
+    if (!this.isHere(shelf) || shelf.barred) return null
+    const thing = this.pantry.things[shelf.thing]
+    if (!thing?.itemId || this.question.without.has(thing.itemId)) return null
+    if (shelf.through === null || shelf.through >= this.question.date) return 'good'
+    const { kind } = this.pantry.known[shelf.thing]?.item ?? {}
+    const school = this.pantry.stock.schools['past-date']
+    if (school === 'plain-flagged' && (kind === 'supply' || kind === 'instrument')) return 'second'
+    if (
+      school === 'sealed-dressings' &&
+      (kind === 'supply' || kind === 'instrument' || kind === 'sterile')
+    )
+      return 'second'
+    return null
+  }
+
+  /** Tenths of a use of a thing on the day; whole numbers, so that sums are exact. */
+  tenthsThere(thing: number, withSecond: boolean): number {
+    const all = (this.good[thing] ?? 0) + (withSecond ? (this.second[thing] ?? 0) : 0)
+    return Math.floor(all * TENTHS + 1e-9)
+  }
+
+  /** 0 does not suit, 1 only if asked first, 2 suits. */
+  private suitOf(thing: number, patient: Patient | null): number {
+    if (patient === null) return 2
+    let known = this.suits.get(patient.member.id)
+    if (!known) {
+      known = new Int8Array(this.pantry.things.length).fill(-1)
+      this.suits.set(patient.member.id, known)
+    }
+    const before = known[thing] ?? -1
+    if (before >= 0) return before
+    const it = this.pantry.things[thing]
+    if (!it) return 0
+    const { schools } = this.pantry.stock
+    const suit =
+      unsuited(it, patient, this.pantry.owners, schools).length > 0
+        ? 0
+        : isAskedFirst(it, patient, this.pantry.owners)
+          ? 1
+          : 2
+    known[thing] = suit
+    return suit
+  }
+
+  hasSkill(thing: number, patient: Patient | null): boolean {
+    const skill = this.pantry.things[thing]?.facts.skill ?? null
+    if (skill === null || this.question.skills.has(skill)) return true
+    return patient !== null && ownSkills(patient.member, this.question.date).includes(skill)
+  }
+
+  /** Whether a part needs nothing from a kit where clean water runs. */
+  comesFromTap({ any, stored }: Part): boolean {
+    return !stored && this.hasTap && any.some((role) => FROM_TAP.includes(role))
+  }
+
+  /** Companions of a thing that nothing here plays for this patient. */
+  missingCompanions(
+    thing: number,
+    patient: Patient | null,
+    withSecond: boolean,
+  ): readonly RoleId[] {
+    const facts = this.pantry.things[thing]?.facts
+    if (!facts) return []
+    const asked: readonly RoleId[] =
+      patient && licksOff(facts, patient) ? [...facts.companions, 'lick-guard'] : facts.companions
+    if (asked.length === 0) return asked
+    return asked.filter((role) => !this.isAtHand(role, patient, withSecond))
+  }
+
+  private isAtHand(role: RoleId, patient: Patient | null, withSecond: boolean): boolean {
+    if (this.hasTap && FROM_TAP.includes(role)) return true
+    const key = `${patient?.member.id ?? ''}${withSecond ? '+' : '/'}${role}`
+    const known = this.atHand.get(key)
+    if (known !== undefined) return known
+    const found = (this.pantry.byRole.get(role) ?? []).some(
+      (other) =>
+        this.tenthsThere(other, withSecond) > 0 &&
+        this.suitOf(other, patient) >= (withSecond ? 1 : 2),
+    )
+    this.atHand.set(key, found)
+    return found
+  }
+
+  /** Whether a thing counts for a patient here and now. */
+  counts(thing: number, patient: Patient | null, withSecond: boolean): boolean {
+    return (
+      this.tenthsThere(thing, withSecond) > 0 &&
+      this.suitOf(thing, patient) >= (withSecond ? 1 : 2) &&
+      this.hasSkill(thing, patient) &&
+      this.missingCompanions(thing, patient, withSecond).length === 0
+    )
+  }
+
+  /** The things that can serve a part. */
+  serving(part: Part, patient: Patient | null, withSecond: boolean): readonly number[] {
+    const [only] = part.any
+    if (part.any.length === 1 && only !== undefined) return this.playing(only, patient, withSecond)
+    return [...new Set(part.any.flatMap((role) => this.playing(role, patient, withSecond)))]
+  }
+
+  /** The things that can play a role for a patient; asked by many needs, found once. */
+  private playing(role: RoleId, patient: Patient | null, withSecond: boolean): readonly number[] {
+    const key = `${patient?.member.id ?? ''}${withSecond ? '+' : '/'}${role}`
+    let known = this.players.get(key)
+    if (!known) {
+      known = NEVER_COVER.includes(role)
+        ? []
+        : (this.pantry.byRole.get(role) ?? []).filter((thing) =>
+            this.counts(thing, patient, withSecond),
+          )
+      this.players.set(key, known)
+    }
+    return known
+  }
+
+  /** The parts of the member's own medicines: so many days and two more. */
+  ownMedicine(patient: Patient): readonly { readonly thing: number; readonly uses: number }[] {
+    const { courses } = this.pantry.stock
+    return courses.flatMap((course) => {
+      if (course.memberId !== patient.member.id || !isRunning(course, this.question.date)) return []
+      if (course.perDay === null) return []
+      if (course.endsOn !== null && course.endsOn < this.question.date) return []
+      const thing = this.pantry.thingOf.get(course.itemId)
+      if (thing === undefined) return []
+      const perUnit = this.pantry.things[thing]?.facts.uses ?? 1
+      return [{ thing, uses: (course.perDay / THOUSAND) * perUnit * (this.question.days + 2) }]
+    })
+  }
+}
+
+// ---- cells -------------------------------------------------------------------------------------
+
+/** A demand with what it is for, so that a cell can be explained from it. */
+export interface PartDemand extends Demand {
+  readonly part: Part | null
+}
+
+/** Everything a way asks for, for these patients at once. Shared tools are asked for once. */
+export function demandsOf(
+  asking: Asking,
+  need: Need,
+  way: Way,
+  patients: readonly (Patient | null)[],
+  withSecond: boolean,
+): readonly PartDemand[] {
+  const { question, pantry } = asking
+  if (need.id === 'own-medicine')
+    return patients.flatMap((patient) =>
+      patient === null
+        ? []
+        : asking.ownMedicine(patient).map(({ thing, uses }) => ({
+            part: null,
+            uses,
+            from: asking.counts(thing, patient, withSecond) ? [thing] : [],
+          })),
+    )
+  return patients.flatMap((patient) =>
+    way.parts
+      .filter((part) => !asking.comesFromTap(part))
+      .map((part) => ({
+        part,
+        uses: usesOf(part, question, pantry.stock.schools, patient?.grams ?? null),
+        from: asking.serving(part, patient, withSecond),
+      })),
+  )
+}
+
+/** A tool serves one patient after the other. */
+export const isTool = ({ part }: PartDemand): boolean => part?.any.every(isShared) ?? false
+
+/** Tools serve one after the other, so they are there or not; what is used up is shared out. */
+function judgeWay(asking: Asking, demands: readonly PartDemand[], withSecond: boolean) {
+  if (demands.some((one) => isTool(one) && one.from.length === 0))
+    return { state: 'lacking' } as const
+  const used = demands.filter((one) => !isTool(one))
+  const supply: number[] = []
+  const at = new Map<number, number>()
+  const local = used.map(({ uses, from }) => ({
+    uses: Math.ceil(uses * TENTHS - 1e-9),
+    from: from.map((thing) => {
+      let position = at.get(thing)
+      if (position === undefined) {
+        position = supply.length
+        at.set(thing, position)
+        supply.push(asking.tenthsThere(thing, withSecond))
+      }
+      return position
+    }),
+  }))
+  const short = shortage(local, supply)
+  if (short === null) return { state: 'enough' } as const
+  const some = shortage(
+    local.map((one) => ({ ...one, uses: Math.min(TENTHS, one.uses) })),
+    supply,
+  )
+  return some === null
+    ? ({ state: 'thin', have: short.have / TENTHS, need: short.need / TENTHS } as const)
+    : ({ state: 'lacking' } as const)
+}
+
+/** Judges one need for these patients; several at once share what is there. */
+export function judgeNeed(
+  asking: Asking,
+  need: Need,
+  patients: readonly (Patient | null)[],
+): Omit<Cell, 'needId' | 'memberId'> {
+  const ways = waysOf(need, asking.pantry.stock.schools)
+  let thin: { way: number; have: number; need: number } | null = null
+  for (const [position, way] of ways.entries())
+    for (const withSecond of [false, true]) {
+      const verdict = judgeWay(
+        asking,
+        demandsOf(asking, need, way, patients, withSecond),
+        withSecond,
+      )
+      if (verdict.state === 'enough')
+        return {
+          state: position === 0 && !withSecond ? 'covered' : 'plan_b',
+          way: need.ways.indexOf(way),
+          have: 0,
+          need: 0,
+        }
+      if (verdict.state === 'thin' && thin === null)
+        thin = { way: need.ways.indexOf(way), have: verdict.have, need: verdict.need }
+    }
+  if (thin) return { state: 'thin', ...thin }
+  const held =
+    ways.some((way) =>
+      way.parts.some((part) => part.any.some((role) => hasBarred(asking, role))),
+    ) ||
+    (need.id === 'own-medicine' &&
+      patients.some(
+        (patient) =>
+          patient && asking.ownMedicine(patient).some(({ thing }) => asking.isPresent(thing)),
+      ))
+  return { state: held ? 'held' : 'none', way: null, have: 0, need: 0 }
+}
+
+/** Whether something that plays the role lies here, whatever speaks against it. */
+const hasBarred = (asking: Asking, role: RoleId): boolean =>
+  (asking.pantry.byRole.get(role) ?? []).some((thing) => asking.isPresent(thing))
+
+/** The whole board for one question. */
+export function board(pantryOf: Pantry, question: Question, needs: readonly Need[] = NEEDS): Board {
+  const asking = new Asking(pantryOf, question)
+  const rows = needs.flatMap((need): Row[] => {
+    if (!arises(need, question.place, asking.month)) return []
+    if (need.scope === 'party')
+      return asking.patients.length === 0
+        ? []
+        : [
+            {
+              need,
+              cells: [{ needId: need.id, memberId: null, ...judgeNeed(asking, need, [null]) }],
+              together: null,
+            },
+          ]
+    const patients = asking.patients.filter(
+      (patient) =>
+        concerns(need, patient) &&
+        (need.id !== 'own-medicine' || asking.ownMedicine(patient).length > 0),
+    )
+    if (patients.length === 0) return []
+    const cells = patients.map((patient) => ({
+      needId: need.id,
+      memberId: patient.member.id,
+      ...judgeNeed(asking, need, [patient]),
+    }))
+    const together =
+      patients.length > 1 && need.everybodyAtOnce
+        ? { needId: need.id, memberId: null, ...judgeNeed(asking, need, patients) }
+        : null
+    return [{ need, cells, together }]
+  })
+  return { rows, members: asking.patients.map(({ member }) => member) }
+}

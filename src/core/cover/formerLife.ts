@@ -1,0 +1,65 @@
+/** A kit grown for a former life: what serves no need of anybody there any more. */
+import { NEVER_COVER } from '../catalogue/roles'
+import type { ItemId } from '../ids'
+import { type Asking, arises, concerns } from './board'
+import type { Need } from './need'
+import { NEEDS } from './needs'
+import type { CoverPlace } from './pantry'
+import { unsuited } from './suitability'
+
+/** Something that lies here and serves no need of anybody here. */
+export interface FormerLife {
+  readonly itemId: ItemId
+  readonly title: string
+  readonly why: 'nobody_it_suits' | 'no_need_here'
+}
+
+const MONTHS = Array.from({ length: 12 }, (_, at) => at + 1)
+
+/** What lies here for somebody who has grown, left or died: it serves no need of anybody here, in no month. */
+export function formerLife(
+  asking: Asking,
+  place: CoverPlace,
+  needs: readonly Need[] = NEEDS,
+): readonly FormerLife[] {
+  const { pantry, patients } = asking
+  // The store holds for the other places as well.
+  const places = place.isStore ? pantry.stock.places : [place]
+  const here = needs.filter((need) =>
+    places.some((one) => MONTHS.some((month) => arises(need, one, month))),
+  )
+  return pantry.things.flatMap((thing, at): FormerLife[] => {
+    const { itemId, facts, title } = thing
+    if (
+      itemId === null ||
+      !asking.isPresent(at) ||
+      facts.roles.length === 0 ||
+      pantry.owners.has(itemId)
+    )
+      return []
+    if (facts.roles.some((role) => NEVER_COVER.includes(role))) return []
+    const companions = new Set(
+      pantry.things.flatMap((other, position) =>
+        asking.isPresent(position) ? other.facts.companions : [],
+      ),
+    )
+    if (facts.roles.some((role) => companions.has(role) || role === 'lick-guard')) return []
+    const asksFor = (need: Need): boolean =>
+      need.ways.some(({ parts }) =>
+        parts.some(({ any }) => any.some((role) => facts.roles.includes(role))),
+      )
+    const asked = here.filter(asksFor)
+    if (asked.length === 0)
+      return needs.some(asksFor) ? [{ itemId, title, why: 'no_need_here' }] : []
+    const serves = asked.some(
+      (need) =>
+        need.scope === 'party' ||
+        patients.some(
+          (patient) =>
+            concerns(need, patient) &&
+            unsuited(thing, patient, pantry.owners, pantry.stock.schools).length === 0,
+        ),
+    )
+    return serves ? [] : [{ itemId, title, why: 'nobody_it_suits' }]
+  })
+}

@@ -1,0 +1,187 @@
+/**
+ * A household's stock laid out for the question "what covers what": each lot where it lies, in
+ * uses, with the day through which it is good. Made once; asked again for every toggle.
+ */
+
+import type { PlainDate } from '../calendar/plainDate'
+import type { ItemFacts } from '../catalogue/itemFacts'
+import { ROLES, type RoleId } from '../catalogue/roles'
+import type { SubstanceId } from '../catalogue/substances'
+import { type Course, isRunning } from '../household/course'
+import type { Member } from '../household/member'
+import type { Kit, Place, Pocket } from '../household/places'
+import type { ItemId, KitId, LotId, MemberId, PocketId } from '../ids'
+import { type Amount, THOUSAND } from '../quantity/amount'
+import { lastGoodDay } from '../shelf-life/lastGoodDay'
+import type { Item } from '../stock/item'
+import type { Holding, Lot } from '../stock/lot'
+import type { Schools } from './schools'
+import type { Owner, Owners, Thing } from './suitability'
+
+export interface KnownItem {
+  readonly item: Pick<
+    Item,
+    | 'id'
+    | 'name'
+    | 'strength'
+    | 'unit'
+    | 'kind'
+    | 'openedClock'
+    | 'packSize'
+    | 'packPriceMinor'
+    | 'shop'
+  >
+  readonly facts: ItemFacts
+}
+
+/** What of a place, a kit and a pocket matters here. */
+export interface CoverPlace
+  extends Pick<Place, 'id' | 'name' | 'hue' | 'minutesToHelp' | 'traits'> {
+  /** Where the household keeps its stock: somebody is there all the time. */
+  readonly isStore: boolean
+}
+export type CoverKit = Pick<Kit, 'id' | 'placeId' | 'name'>
+export type CoverPocket = Pick<Pocket, 'id' | 'kitId' | 'name' | 'reachSeconds'>
+
+/** Everything that cover is judged from. */
+export interface CoverStock {
+  readonly members: readonly Member[]
+  readonly courses: readonly Course[]
+  readonly places: readonly CoverPlace[]
+  readonly kits: readonly CoverKit[]
+  readonly pockets: readonly CoverPocket[]
+  readonly items: readonly KnownItem[]
+  readonly lots: readonly Pick<
+    Lot,
+    'id' | 'itemId' | 'expiry' | 'opened' | 'condition' | 'standing'
+  >[]
+  readonly holdings: readonly Holding[]
+  readonly schools: Schools
+}
+
+/** Why a lot does not count whatever the day. */
+export type Barred =
+  | { readonly code: 'condition'; readonly condition: string }
+  | { readonly code: 'opened_over' }
+  | { readonly code: 'held'; readonly reason: string }
+  | { readonly code: 'lent'; readonly to: string }
+
+export interface Shelf {
+  readonly lotId: LotId
+  /** Position of its item among the pantry's things. */
+  readonly thing: number
+  readonly kit: number
+  readonly pocket: CoverPocket
+  readonly amount: Amount
+  readonly uses: number
+  /** Good through this day; null when nothing runs out. */
+  readonly through: PlainDate | null
+  readonly barred: Barred | null
+}
+
+export interface Pantry {
+  readonly stock: CoverStock
+  readonly things: readonly Thing[]
+  readonly known: readonly KnownItem[]
+  readonly shelves: readonly Shelf[]
+  /** Positions of the things that play a role. */
+  readonly byRole: ReadonlyMap<RoleId, readonly number[]>
+  readonly kitAt: ReadonlyMap<KitId, number>
+  readonly thingOf: ReadonlyMap<ItemId, number>
+  readonly owners: Owners
+}
+
+/** Lays the stock out; linear in its size. */
+export function pantry(stock: CoverStock): Pantry {
+  const thingOf = new Map(stock.items.map(({ item }, at) => [item.id, at]))
+  const kitAt = new Map(stock.kits.map(({ id }, at) => [id, at]))
+  const pockets = new Map<PocketId, CoverPocket>(stock.pockets.map((one) => [one.id, one]))
+  const lots = new Map(stock.lots.map((lot) => [lot.id, lot]))
+  const things = stock.items.map(
+    ({ item, facts }): Thing => ({
+      itemId: item.id,
+      title: item.strength === '' ? item.name : `${item.name} ${item.strength}`,
+      strength: item.strength,
+      facts,
+    }),
+  )
+  const shelves = stock.holdings.flatMap(({ lotId, pocketId, amount }): Shelf[] => {
+    const lot = lots.get(lotId)
+    const pocket = pockets.get(pocketId)
+    const kit = pocket && kitAt.get(pocket.kitId)
+    const thing = lot && thingOf.get(lot.itemId)
+    if (!lot || !pocket || kit === undefined || thing === undefined) return []
+    const known = stock.items[thing] as KnownItem
+    const last = lastGoodDay(lot, known.item.openedClock)
+    return [
+      {
+        lotId,
+        thing,
+        kit,
+        pocket,
+        amount,
+        uses: (amount / THOUSAND) * known.facts.uses,
+        through: last.kind === 'day' ? last.day : null,
+        barred: barredBy(lot, last.kind === 'over'),
+      },
+    ]
+  })
+  return {
+    stock,
+    things,
+    known: stock.items,
+    shelves,
+    byRole: playersOf(things),
+    kitAt,
+    thingOf,
+    owners: ownersOf(stock),
+  }
+}
+
+function barredBy(
+  { condition, standing }: Pick<Lot, 'condition' | 'standing'>,
+  over: boolean,
+): Barred | null {
+  if (condition !== 'sound') return { code: 'condition', condition }
+  if (over) return { code: 'opened_over' }
+  if (standing.kind === 'held') return { code: 'held', reason: standing.reason }
+  if (standing.kind === 'lent') return { code: 'lent', to: standing.to }
+  return null
+}
+
+function playersOf(things: readonly Thing[]): ReadonlyMap<RoleId, readonly number[]> {
+  const players = new Map<RoleId, number[]>()
+  things.forEach(({ facts }, at) => {
+    for (const role of facts.roles) {
+      const known = players.get(role)
+      if (known) known.push(at)
+      else players.set(role, [at])
+    }
+  })
+  return players
+}
+
+function ownersOf({ members, courses }: CoverStock): Owners {
+  const names = new Map(members.map(({ id, name }) => [id, name]))
+  const owners = new Map<ItemId, Owner>()
+  for (const { itemId, memberId, confirmedAgainstWarning } of courses) {
+    const name = names.get(memberId)
+    if (name !== undefined) owners.set(itemId, { id: memberId, name, confirmedAgainstWarning })
+  }
+  return owners
+}
+
+/** What acts in the medicines that a member takes on a day. */
+export function takenBy(
+  { stock, things, thingOf }: Pantry,
+  memberId: MemberId,
+  day: PlainDate,
+): readonly SubstanceId[] {
+  return stock.courses.flatMap((course) => {
+    if (course.memberId !== memberId || !isRunning(course, day) || course.perDay === null) return []
+    const at = thingOf.get(course.itemId)
+    return at === undefined ? [] : (things[at]?.facts.acting ?? [])
+  })
+}
+
+export const isShared = (role: RoleId): boolean => ROLES[role].kind === 'shared'

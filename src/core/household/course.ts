@@ -1,0 +1,71 @@
+/**
+ * A prescription: whose, for what, how much a day, until when. It owns the item it is filled
+ * with: what was written for one is never given to another.
+ */
+import { addDays, daysBetween, type PlainDate } from '../calendar/plainDate'
+import type { CourseId, ItemId, MemberId } from '../ids'
+import { type Amount, amount } from '../quantity/amount'
+
+export interface Course {
+  readonly id: CourseId
+  readonly memberId: MemberId
+  readonly itemId: ItemId
+  /** What for, in the household's words. */
+  readonly reason: string
+  readonly prescriber: string
+  /** As the prescriber wrote it: "½ tablet with breakfast". */
+  readonly directions: string
+  /** What goes on an ordinary day; null when it is taken as needed. */
+  readonly perDay: Amount | null
+  readonly startsOn: PlainDate
+  /** The last day; null for a regular medicine. */
+  readonly endsOn: PlainDate | null
+  /** The prescriber's word on what is left over; null while nobody has asked. */
+  readonly release: { readonly by: string; readonly on: PlainDate; readonly words: string } | null
+  /** The prescriber was named and asked although a warning speaks against it. */
+  readonly confirmedAgainstWarning: boolean
+  readonly version: number
+}
+
+export type CourseState =
+  /** To begin later. */
+  | { readonly kind: 'coming'; readonly inDays: number }
+  /** As needed: no day follows from the count. */
+  | { readonly kind: 'as_needed' }
+  /** A regular medicine: the last day that is wholly supplied. */
+  | { readonly kind: 'regular'; readonly days: number; readonly lastDay: PlainDate | null }
+  /** It will be finished with what is there. */
+  | { readonly kind: 'finishes'; readonly days: number; readonly over: Amount }
+  /** It will not: so much is missing, from that day on. */
+  | { readonly kind: 'falls_short'; readonly missing: Amount; readonly from: PlainDate }
+  /** Ended with something left: on hold until the prescriber says. */
+  | { readonly kind: 'left_over'; readonly amount: Amount }
+  | { readonly kind: 'released'; readonly amount: Amount }
+  | { readonly kind: 'ended' }
+
+/**
+ * How a course stands on a day with so much of it good.
+ * @param there usable units of its item, wherever they lie
+ */
+export function courseState(course: Course, there: Amount, today: PlainDate): CourseState {
+  if (course.endsOn !== null && course.endsOn < today) {
+    if (there === 0) return { kind: 'ended' }
+    return course.release
+      ? { kind: 'released', amount: there }
+      : { kind: 'left_over', amount: there }
+  }
+  if (course.startsOn > today)
+    return { kind: 'coming', inDays: daysBetween(today, course.startsOn) }
+  if (course.perDay === null || course.perDay === 0) return { kind: 'as_needed' }
+  const days = Math.floor(there / course.perDay)
+  if (course.endsOn === null)
+    return { kind: 'regular', days, lastDay: days === 0 ? null : addDays(today, days - 1) }
+  const left = daysBetween(today, course.endsOn) + 1
+  const needed = left * course.perDay
+  if (there >= needed) return { kind: 'finishes', days: left, over: amount(there - needed) }
+  return { kind: 'falls_short', missing: amount(needed - there), from: addDays(today, days) }
+}
+
+/** Whether its stock may be taken as medicine for that member on a day. */
+export const isRunning = (course: Course, today: PlainDate): boolean =>
+  course.endsOn === null || course.endsOn >= today || course.release !== null

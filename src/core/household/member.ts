@@ -1,0 +1,171 @@
+/** A person or an animal that kits are kept for, with the facts that decide what suits them. */
+
+import type { PlainDate } from '../calendar/plainDate'
+import type { SkillId } from '../catalogue/skills'
+import type { SubstanceId } from '../catalogue/substances'
+import type { MemberId } from '../ids'
+import type { AnimalSpecies, Species } from './species'
+import type { VitalRange } from './vitals'
+import type { Weighing } from './weight'
+
+export const CONDITIONS_OF_PEOPLE = {
+  asthma: 'asthma',
+  'aspirin-asthma': 'asthma that aspirin sets off',
+  anaphylaxis: 'known anaphylaxis',
+  diabetes: 'diabetes',
+  epilepsy: 'epilepsy',
+  'heart-disease': 'heart disease',
+  'high-blood-pressure': 'high blood pressure',
+  'kidney-disease': 'kidney disease',
+  'liver-disease': 'liver disease',
+  'stomach-ulcer': 'stomach ulcer',
+  glaucoma: 'glaucoma',
+  thyroid: 'thyroid disease',
+  eczema: 'eczema',
+  'motion-sick': 'gets travel sick',
+} as const
+export type PersonCondition = keyof typeof CONDITIONS_OF_PEOPLE
+
+export const TRAITS_OF_ANIMALS = {
+  'collie-type': 'collie type',
+  'flat-faced': 'flat-faced',
+  'thin-coat': 'thin coat',
+  'long-coat': 'long coat',
+  'floppy-ears': 'floppy ears',
+  sighthound: 'sighthound',
+  'works-outdoors': 'works outdoors',
+  swims: 'swims',
+  'bites-in-pain': 'may bite when in pain',
+} as const
+export type AnimalTrait = keyof typeof TRAITS_OF_ANIMALS
+
+export type Allergy =
+  | { readonly kind: 'substance'; readonly substance: SubstanceId }
+  /** What the reference list does not know; compared by its words. */
+  | { readonly kind: 'named'; readonly name: string }
+
+export type Pregnancy = 'no' | 'early' | 'late' | 'breastfeeding'
+export const PREGNANCIES = ['no', 'early', 'late', 'breastfeeding'] as const
+export const GLOVE_SIZES = ['XS', 'S', 'M', 'L', 'XL'] as const
+export type GloveSize = (typeof GLOVE_SIZES)[number]
+
+/** Taught by whom and good until when; null when it has no end. */
+export interface SignedSkill {
+  readonly skill: SkillId
+  readonly until: PlainDate | null
+  readonly by: string
+}
+
+/** Somebody to call: a doctor, a parent, a clinic. */
+export interface Contact {
+  readonly name: string
+  readonly phone: string
+}
+
+/**
+ * A shop medicine that an animal's vet has agreed to beforehand, in the vet's own words. The
+ * app keeps the words and works out no amount.
+ */
+export interface AgreedMedicine {
+  readonly substance: SubstanceId
+  readonly words: string
+  readonly vet: string
+  readonly on: PlainDate
+  /** The second, explicit confirmation that a thing on the never-list needs. */
+  readonly confirmedAgainstWarning: boolean
+}
+
+export interface PersonFacts {
+  readonly kind: 'person'
+  readonly sex: 'female' | 'male' | 'unsaid'
+  readonly conditions: readonly PersonCondition[]
+  readonly allergies: readonly Allergy[]
+  /** null when nobody has said. */
+  readonly swallowsTablets: boolean | null
+  readonly pregnancy: Pregnancy
+  readonly bloodThinner: boolean
+  readonly gloveSize: GloveSize | null
+  readonly skills: readonly SignedSkill[]
+  readonly contacts: readonly Contact[]
+  readonly doctor: Contact
+}
+
+export interface AnimalFacts {
+  readonly kind: 'animal'
+  readonly traits: readonly AnimalTrait[]
+  readonly allergies: readonly Allergy[]
+  readonly coat: string
+  /** Its own at rest; null where the species' range stands in. */
+  readonly normal: {
+    readonly temperature: VitalRange | null
+    readonly pulse: VitalRange | null
+    readonly breathing: VitalRange | null
+  }
+  readonly vet: Contact
+  readonly clinic: Contact
+  /** How to hold it, and what it minds. */
+  readonly temperament: string
+  readonly agreed: readonly AgreedMedicine[]
+}
+
+export type MemberFacts = PersonFacts | AnimalFacts
+
+export interface Member {
+  readonly id: MemberId
+  readonly name: string
+  readonly species: Species
+  readonly born: PlainDate | null
+  /** Somebody who helps others, not only one who is helped. */
+  readonly helper: boolean
+  readonly note: string
+  readonly facts: MemberFacts
+  /** Oldest first. */
+  readonly weighings: readonly Weighing[]
+  /** A guest's last day; null for who belongs to the household. */
+  readonly guestUntil: PlainDate | null
+  readonly version: number
+}
+
+const NOBODY: Contact = { name: '', phone: '' }
+
+/** Nothing known yet. */
+export const blankFacts = (species: Species): MemberFacts =>
+  species === 'person'
+    ? {
+        kind: 'person',
+        sex: 'unsaid',
+        conditions: [],
+        allergies: [],
+        swallowsTablets: null,
+        pregnancy: 'no',
+        bloodThinner: false,
+        gloveSize: null,
+        skills: [],
+        contacts: [],
+        doctor: NOBODY,
+      }
+    : {
+        kind: 'animal',
+        traits: [],
+        allergies: [],
+        coat: '',
+        normal: { temperature: null, pulse: null, breathing: null },
+        vet: NOBODY,
+        clinic: NOBODY,
+        temperament: '',
+        agreed: [],
+      }
+
+export const isAnimal = (species: Species): species is AnimalSpecies => species !== 'person'
+
+/** Skills that are signed off and not run out on a day. */
+export const skillsOn = (member: Pick<Member, 'facts'>, day: PlainDate): readonly SkillId[] =>
+  member.facts.kind === 'person'
+    ? member.facts.skills
+        .filter(({ until }) => until === null || until >= day)
+        .map(({ skill }) => skill)
+    : []
+
+/** Whether a member is there to be minded on a day: guests go after their visit. */
+export const belongsOn = (member: Pick<Member, 'guestUntil'>, day: PlainDate): boolean =>
+  member.guestUntil === null || member.guestUntil >= day

@@ -1,0 +1,56 @@
+/** Normal vital signs at rest. The animal's own recorded normal wins. */
+import type { Species } from './species'
+
+/** Both ends included. */
+export interface VitalRange {
+  readonly from: number
+  readonly to: number
+}
+
+export interface Vitals {
+  /** °C */
+  readonly temperature: VitalRange
+  /** Beats a minute. */
+  readonly pulse: VitalRange
+  /** Breaths a minute. */
+  readonly breathing: VitalRange
+}
+
+const vitals = (
+  temperature: readonly [number, number],
+  pulse: readonly [number, number],
+  breathing: readonly [number, number],
+): Vitals => {
+  const range = ([from, to]: readonly [number, number]): VitalRange => ({ from, to })
+  return { temperature: range(temperature), pulse: range(pulse), breathing: range(breathing) }
+}
+
+export const VITALS_SOURCE =
+  'Customary resting ranges from first aid and veterinary teaching; the animal’s own normal wins'
+
+/** By the youngest age in years that they hold from. */
+const PEOPLE: readonly (readonly [number, Vitals])[] = [
+  [12, vitals([36.1, 37.8], [60, 100], [12, 20])],
+  [6, vitals([36.1, 37.8], [75, 118], [18, 25])],
+  [3, vitals([36.1, 37.8], [80, 120], [20, 28])],
+  [1, vitals([36.1, 37.8], [98, 140], [22, 37])],
+]
+
+const ANIMALS: Partial<Record<Species, Vitals>> = {
+  dog: vitals([37.8, 39.2], [60, 140], [10, 30]),
+  cat: vitals([38.1, 39.2], [140, 220], [20, 30]),
+  rabbit: vitals([38.5, 40.0], [180, 300], [30, 60]),
+  'guinea pig': vitals([37.2, 39.5], [230, 380], [42, 100]),
+  hamster: vitals([37.0, 38.0], [250, 500], [35, 135]),
+  horse: vitals([37.5, 38.5], [28, 44], [8, 16]),
+}
+
+/**
+ * The customary range, or null where none ships (birds, babies under one, people of unknown age).
+ * @param years whole years of age, null when unknown
+ */
+export function customaryVitals(species: Species, years: number | null): Vitals | null {
+  if (species !== 'person') return ANIMALS[species] ?? null
+  if (years === null) return null
+  return PEOPLE.find(([from]) => years >= from)?.[1] ?? null
+}

@@ -1,0 +1,23 @@
+import { serve } from '../../../../api/serve'
+import { serveFile } from '../../../../api/serveFile'
+import * as app from '../../../../app/memberActs'
+import { notFound } from '../../../../app/refusal'
+import * as contract from '../../../../contract/endpoints'
+import { memberId } from '../../../../contract/values'
+
+export const GET = serveFile(async ({ world, caller, params }) => {
+  const id = memberId.safeParse(params.memberId)
+  if (!id.success) throw notFound()
+  const { type, bytes } = await app.readPhoto(world, caller, id.data)
+  return { name: 'photo', type, inline: true, body: bytes }
+})
+
+const DATA_URL = /^data:([^;]+);base64,(.+)$/
+export const PUT = serve(contract.setPhoto, ({ world, caller, params, body, key }) => {
+  const [, type = '', base64 = ''] = DATA_URL.exec(body.photo ?? '') ?? []
+  return app.setPhoto(world, caller, {
+    key,
+    ...params,
+    photo: body.photo === null ? null : { type, bytes: Buffer.from(base64, 'base64') },
+  })
+})
