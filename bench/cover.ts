@@ -1,10 +1,11 @@
 /** The cover board for a large household, as the browser would judge it on every toggle. */
+
+import { addDays, plainDate } from '../src/core/calendar/plainDate'
 import { catalogue } from '../src/core/catalogue/catalogue'
 import { itemFacts } from '../src/core/catalogue/itemFacts'
 import { board, type Question } from '../src/core/cover/board'
 import { type CoverStock, pantry } from '../src/core/cover/pantry'
 import { DEFAULT_SCHOOLS } from '../src/core/cover/schools'
-import { addDays, plainDate } from '../src/core/calendar/plainDate'
 import { blankFacts, type Member } from '../src/core/household/member'
 import { SPECIES } from '../src/core/household/species'
 import type { ItemId, KitId, LotId, MemberId, PlaceId, PocketId, WeighingId } from '../src/core/ids'
