@@ -114,3 +114,36 @@ export function timeBoard(members: number, kits: number, lots: number, times = 4
   const [first = 0] = durations
   return { first, median: median(durations), cells: stock.members.length }
 }
+
+/** Judges the board in Chromium, where the household will: bundled as the application is. */
+export async function timeBoardInBrowser(
+  ...size: readonly [members: number, kits: number, lots: number]
+): Promise<ReturnType<typeof timeBoard>> {
+  const { build } = await import('esbuild')
+  const { chromium } = await import('@playwright/test')
+  const { outputFiles } = await build({
+    stdin: {
+      contents: `import { timeBoard } from './bench/cover'; window.timeBoard = timeBoard`,
+      resolveDir: process.cwd(),
+    },
+    bundle: true,
+    write: false,
+    format: 'iife',
+    minify: true,
+    external: ['esbuild', '@playwright/test'],
+  })
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking'],
+  })
+  try {
+    const page = await browser.newPage()
+    await page.addScriptTag({ content: outputFiles[0]?.text ?? '' })
+    return await page.evaluate(
+      (given) => (window as unknown as { timeBoard: typeof timeBoard }).timeBoard(...given),
+      [...size] as [number, number, number],
+    )
+  } finally {
+    await browser.close()
+  }
+}

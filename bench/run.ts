@@ -17,6 +17,7 @@ import { createAuth } from '../src/app/signIn'
 import { type Caller, clockFrom, type World } from '../src/app/world'
 import { plainDate } from '../src/core/calendar/plainDate'
 import { lookahead } from '../src/core/calendar/presence'
+import { NEEDS } from '../src/core/cover/needs'
 import type { HouseholdId } from '../src/core/ids'
 import { errands } from '../src/core/watch/errands'
 import { headline } from '../src/core/watch/headline'
@@ -31,6 +32,7 @@ import {
   startServer,
   TODAY,
 } from '../tests/browser/support/serve'
+import { timeBoard, timeBoardInBrowser } from './cover'
 
 const LOTS = 6000
 const KITS = 40
@@ -206,6 +208,24 @@ const change = () =>
     guestUntil: null,
     grams: null,
   })
+async function reportBoard(): Promise<void> {
+  const [members, kits, lots] = [12, 20, 3000]
+  const here = timeBoard(members, kits, lots)
+  const large = timeBoard(members, kits, 12_000)
+  const browser = await timeBoardInBrowser(members, kits, lots)
+  console.log(
+    `\nCover board, ${NEEDS.length} needs, ${members} members, ${kits} kits, ${lots} lots`,
+  )
+  const line = (name: string, value: number) =>
+    console.log(
+      `${name.padEnd(36)} ${ms(value).padStart(9)}   ${(value / here.median).toFixed(2)} × the core`,
+    )
+  line('core, median of toggles', here.median)
+  line('core, 12,000 lots', large.median)
+  line('Chromium, median of toggles', browser.median)
+  line('Chromium, first', browser.first)
+}
+
 const report = (name: string, value: number) =>
   console.log(
     `${name.padEnd(36)} ${ms(value).padStart(9)}   ${(value / straight).toFixed(2)} × the driver`,
@@ -219,6 +239,8 @@ const bytes = await scriptBytes(`${server.address}/`, large.cookie)
 console.log(
   `${'compressed script of the screen'.padEnd(36)} ${(bytes / 1000).toFixed(0).padStart(6)} kB`,
 )
+
+await reportBoard()
 
 server.process.kill()
 await db.destroy()

@@ -2,6 +2,7 @@
 import type { PlainDate } from '../core/calendar/plainDate'
 import type { Rhythm } from '../core/calendar/presence'
 import {
+  guessTraits,
   HUES,
   type Hue,
   nextFreeCell,
@@ -35,7 +36,7 @@ export const createPlace = (
     rhythm: Rhythm
     minutesToHelp: number | null
     note: string
-    traits: readonly PlaceTrait[]
+    traits?: readonly PlaceTrait[] | undefined
   },
 ) =>
   act(
@@ -56,7 +57,7 @@ export async function addPlace(
     minutesToHelp: number | null
     note: string
     hue?: Hue
-    traits?: readonly PlaceTrait[]
+    traits?: readonly PlaceTrait[] | undefined
   },
 ): Promise<PlaceId> {
   const { places } = await readSites(acting.trx)
@@ -70,7 +71,7 @@ export async function addPlace(
     minutes_to_help: place.minutesToHelp,
     note: place.note,
     rhythm: JSON.stringify(place.rhythm),
-    traits: JSON.stringify(place.traits ?? []),
+    traits: JSON.stringify(place.traits ?? guessTraits(place.name, place.rhythm)),
     position: places.length,
   })) as PlaceId
 }
@@ -90,7 +91,7 @@ export const changePlace = (
     rhythm?: Rhythm
     minutesToHelp?: number | null
     note?: string
-    traits?: readonly PlaceTrait[]
+    traits?: readonly PlaceTrait[] | undefined
   },
 ) =>
   act(

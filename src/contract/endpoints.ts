@@ -69,7 +69,9 @@ export const createPlace = endpoint(
       rhythm: v.rhythm,
       minutesToHelp: z.int().min(0).max(10000).nullable().default(null),
       note: v.longText.default(''),
-      traits: v.placeTraits.default([]),
+      traits: v.placeTraits
+        .optional()
+        .describe('What can happen there; guessed from the name when left out'),
     }),
   },
   v.done.extend({ placeId: v.placeId }),

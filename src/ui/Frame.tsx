@@ -20,6 +20,7 @@ export type Strap = z.infer<typeof v.strap>
 export const TABS = [
   { id: 'watch', href: '/' },
   { id: 'kits', href: '/kits' },
+  { id: 'cover', href: '/cover' },
   { id: 'restock', href: '/restock' },
   { id: 'bring', href: '/bring-in' },
   { id: 'print', href: '/print' },

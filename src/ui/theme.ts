@@ -7,8 +7,10 @@ import {
   Drawer,
   type MantineColorsTuple,
   Modal,
+  MultiSelect,
   Popover,
   Select,
+  TagsInput,
   Textarea,
   TextInput,
 } from '@mantine/core'
@@ -58,6 +60,8 @@ export const theme = createTheme({
       defaultProps: { allowDeselect: false, checkIconPosition: 'right' },
     }),
     Autocomplete: Autocomplete.extend({ classNames: listed }),
+    MultiSelect: MultiSelect.extend({ classNames: { ...listed, pill: classes.pill } }),
+    TagsInput: TagsInput.extend({ classNames: { ...listed, pill: classes.pill } }),
     Checkbox: Checkbox.extend({ classNames: { label: classes.check, input: classes.checkBox } }),
     Modal: Modal.extend({
       defaultProps: { centered: true, overlayProps: { backgroundOpacity: 0.5 } },

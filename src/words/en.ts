@@ -134,6 +134,7 @@ export const en = {
   tabs: {
     watch: 'Watch',
     kits: 'Kits',
+    cover: 'Cover',
     restock: 'Restock',
     bring: 'Bring in',
     print: 'Print',
@@ -649,8 +650,16 @@ export const en = {
     metric: 'metric',
     us: 'US',
     noMembers: 'Nobody is here yet.',
+    readinessBy: 'The numbers say how well each place covers them, in the colours of the strap.',
     signedIn: (who: string): string => `You are signed in as ${who}.`,
     removed: (name: string): string => `${name} taken off`,
+    addMember: 'Add a member',
+    done: 'Done',
+    weighAgain: 'The weight is out of date: weigh again',
+    fewDays: 14,
+    wrongWeight: 'Give kilograms such as 4.2',
+    traits: (place: string): string => `What can happen at the ${place.toLowerCase()}`,
+    minutes: 'Minutes to help',
     rhythm: (rhythm: Presence['rhythm']): string =>
       rhythm.kind === 'always'
         ? 'always somebody there'
@@ -720,10 +729,10 @@ export const en = {
     rows: [
       ['/', 'find anything'],
       ['?', 'this list'],
-      ['1 – 6', 'Watch, Kits, Restock, Bring in, Print, Household'],
+      ['1 – 7', 'Watch, Kits, Cover, Restock, Bring in, Print, Household'],
       ['t', 'torch: dark, large, for the night'],
-      ['arrows', 'from tag to tag on a mat'],
-      ['Enter', 'open a tag'],
+      ['arrows', 'from tag to tag on a mat, from cell to cell on the board'],
+      ['Enter', 'open a tag, explain a cell'],
       ['u o m x c e', 'use, open, move, throw away, count, change'],
       ['a', 'add to the pocket of the tag'],
       ['z', 'undo the last act'],

@@ -1,5 +1,7 @@
 /** Every text that people read, in one catalogue: one language, one object of the same shape. */
+import { cover, evening, lists, matching, member } from './cover'
 import { en } from './en'
 
-export type Words = typeof en
-export const words: Words = en
+const english = { ...en, cover, evening, lists, matching, member }
+export type Words = typeof english
+export const words: Words = english

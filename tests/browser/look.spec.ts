@@ -3,7 +3,18 @@ import { readKits } from '../../src/app/readKits'
 import { world } from './support/account'
 import { expect, expectAccessible, open, PHONE, test } from './support/test'
 
-const VIEWS = ['/', '/kits', '/restock', '/bring-in', '/print', '/household'] as const
+const VIEWS = [
+  '/',
+  '/kits',
+  '/cover',
+  '/cover/evening',
+  '/cover/lists',
+  '/cover/items',
+  '/restock',
+  '/bring-in',
+  '/print',
+  '/household',
+] as const
 
 for (const path of VIEWS)
   for (const [device, viewport] of [
@@ -41,7 +52,7 @@ for (const look of ['dark', 'torch'] as const)
     await page.getByRole('radio', { name: new RegExp(look, 'i') }).click()
     await expect(page.locator('html')).toHaveAttribute('data-look', look)
     await expectAccessible(page)
-    for (const path of [`/kits/${kits[0]?.id}`, '/restock', '/household', '/bring-in']) {
+    for (const path of [`/kits/${kits[0]?.id}`, '/cover', '/restock', '/household', '/bring-in']) {
       await open(page, path)
       await expect(page.locator('html')).toHaveAttribute('data-look', look)
       await expectAccessible(page)

@@ -80,7 +80,6 @@ export const ROLES = {
   spacer: shared('Spacer'),
   // medicines by what they are for
   'pain-fever': spent('Pain and fever medicine'),
-  'pain-fever-plain': spent('Pain and fever medicine that does not thin the blood'),
   'allergy-tablet': spent('Antihistamine'),
   adrenaline: spent('Adrenaline auto-injector'),
   rehydrate: spent('Rehydration salts'),

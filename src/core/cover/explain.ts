@@ -122,6 +122,15 @@ function cautionsOf(need: Need, way: number | null, { stock }: Pantry): readonly
   ]
 }
 
+/** The lots by which a way is met for a patient. */
+export const sourcesOfWay = (
+  asking: Asking,
+  need: Need,
+  way: Way,
+  patient: Patient | null,
+): readonly Source[] =>
+  answerOf(asking, need, way, patient, true).parts.flatMap(({ sources }) => sources)
+
 function answerOf(
   asking: Asking,
   need: Need,
@@ -279,29 +288,8 @@ function stepFor(
   missing: number,
   patient: Patient | null,
 ): readonly Step[] | null {
-  const { pantry } = asking
-  const elsewhere = pantry.shelves.find((shelf) => {
-    const thing = pantry.things[shelf.thing]
-    return (
-      !asking.isHere(shelf) &&
-      !shelf.barred &&
-      (shelf.through === null || shelf.through >= asking.question.date) &&
-      shelf.uses >= missing &&
-      thing !== undefined &&
-      playsAny(thing, part) &&
-      isUsable(asking, thing, patient)
-    )
-  })
-  const kit = elsewhere && pantry.stock.kits[elsewhere.kit]
-  if (elsewhere && kit)
-    return [
-      {
-        kind: 'move',
-        title: pantry.things[elsewhere.thing]?.title ?? '',
-        uses: missing,
-        kitId: kit.id,
-      },
-    ]
+  const carried = carry(asking, part, missing, patient)
+  if (carried) return carried
   const learnt = heldBack(asking, part, patient).find(({ why }) =>
     why.every(({ code }) => code === 'no_skill'),
   )
@@ -312,6 +300,45 @@ function stepFor(
   if (!bought) return null
   const companions = companionsToBuy(asking, bought.thing, patient)
   return companions === null ? null : [bought.step, ...companions]
+}
+
+/** Steps that bring enough from other kits, the fullest first; null when there is not enough. */
+function carry(
+  asking: Asking,
+  part: Part,
+  missing: number,
+  patient: Patient | null,
+): readonly Step[] | null {
+  const { pantry } = asking
+  const steps: Step[] = []
+  let left = missing
+  const elsewhere = pantry.shelves
+    .filter((shelf) => {
+      const thing = pantry.things[shelf.thing]
+      return (
+        !asking.isHere(shelf) &&
+        !shelf.barred &&
+        (shelf.through === null || shelf.through >= asking.question.date) &&
+        thing !== undefined &&
+        playsAny(thing, part) &&
+        isUsable(asking, thing, patient)
+      )
+    })
+    .sort((a, b) => b.uses - a.uses)
+  for (const shelf of elsewhere) {
+    const kit = pantry.stock.kits[shelf.kit]
+    if (left <= 0) break
+    if (!kit) continue
+    const uses = Math.min(left, shelf.uses)
+    left -= uses
+    steps.push({
+      kind: 'move',
+      title: pantry.things[shelf.thing]?.title ?? '',
+      uses,
+      kitId: kit.id,
+    })
+  }
+  return left <= 0 ? steps : null
 }
 
 const playsAny = ({ facts }: Thing, part: Part): boolean =>

@@ -5,13 +5,15 @@ import type { Member } from '../household/member'
 import type { KitId, MemberId, PlaceId } from '../ids'
 import { type Amount, amount } from '../quantity/amount'
 import { Asking, arises, type Cell, concerns, judgeNeed, type Question, skillsAmong } from './board'
-import { type HeldBack, heldBack } from './explain'
+import { type HeldBack, heldBack, type Source, sourcesOfWay } from './explain'
 import type { Need } from './need'
 import { NEEDS } from './needs'
 import type { Pantry } from './pantry'
 
 export interface SheetLine {
   readonly need: Need
+  /** By which lots it is met; empty where it is not. */
+  readonly sources: readonly Source[]
   readonly cell: Omit<Cell, 'needId' | 'memberId'>
 }
 
@@ -74,7 +76,15 @@ export function memberSheet(
         concerns(need, patient) &&
         (need.id !== 'own-medicine' || asking.ownMedicine(patient).length > 0),
     )
-    const lines = needs.map((need) => ({ need, cell: judgeNeed(asking, need, [patient ?? null]) }))
+    const lines = needs.map((need): SheetLine => {
+      const cell = judgeNeed(asking, need, [patient ?? null])
+      const way = cell.way === null ? undefined : need.ways[cell.way]
+      return {
+        need,
+        cell,
+        sources: way ? sourcesOfWay(asking, need, way, patient ?? null) : [],
+      }
+    })
     return { placeId: place.id, lines, readiness: readinessOf(lines), held: heldAt(asking, needs) }
   })
   return { member, places, courses: coursesOf(pantry, memberId, date) }

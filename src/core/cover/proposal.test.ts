@@ -66,6 +66,18 @@ describe('the proposed list', () => {
       new Set(propose(laid, { ...aQuestion(laid), place: away }).lines.map(({ tier }) => tier)),
     ).toEqual(new Set(['life']))
   })
+  it('does not change its mind when its lines are accepted', () => {
+    const first = proposalFor()
+    const put = first.lines.flatMap(({ entryId, par }) =>
+      entryId ? [{ of: entryId, count: par / 1000 }] : [],
+    )
+    const then = proposalFor({ put })
+    expect(then.lines.filter(({ here, par }) => here < par)).toEqual([])
+    const bare = proposalFor({ put: put.map((one) => ({ ...one, days: -1 })) })
+    expect(bare.lines.map(({ entryId }) => entryId).sort()).toEqual(
+      first.lines.map(({ entryId }) => entryId).sort(),
+    )
+  })
   it('says what it cannot meet', () => {
     const tove = aPerson(60, { name: 'Tove', facts: { bloodThinner: true } })
     expect(proposalFor({ members: [tove] }).unmet).toContainEqual({

@@ -144,7 +144,8 @@ function want(
   wanted: Map<string, Wanted>,
 ): boolean {
   for (const way of waysOf(need, asking.pantry.stock.schools)) {
-    const chosen = way.parts.map((part) => ({ part, thing: choose(asking, part, patient) }))
+    const parts = way.parts.filter((part) => !asking.comesFromTap(part))
+    const chosen = parts.map((part) => ({ part, thing: choose(asking, part, patient) }))
     if (chosen.some(({ thing }) => thing === null)) continue
     for (const { part, thing } of chosen)
       if (thing) note(asking, { need, way, part, thing, patient, companionOf: null }, wanted)
@@ -167,34 +168,39 @@ function choose(asking: Asking, part: Part, patient: Patient | null): Thing | nu
   const handy = ({ facts }: Thing): boolean => part.uses / facts.uses <= HANDFUL
   const candidates = part.any
     .filter((role) => !NEVER_COVER.includes(role))
-    .flatMap((role) => [
-      ...(pantry.byRole.get(role) ?? [])
-        .filter((at) => pantry.things[at] !== undefined)
-        .sort(
-          (a, b) =>
-            Number(asking.isPresent(b)) - Number(asking.isPresent(a)) ||
-            roleOrder(pantry, a, role) - roleOrder(pantry, b, role),
-        )
-        .flatMap((at) => pantry.things[at] ?? []),
-      ...entriesPlaying(role),
-    ])
+    .flatMap((role) => playersOf(asking, role))
     .filter(fits)
   return candidates.find(handy) ?? candidates[0] ?? null
 }
 
 const HANDFUL = 20
 
-/** What is made for a role first, then what can also play it. */
-function entriesPlaying(role: RoleId): readonly Thing[] {
-  const entries = [...catalogue().values()].filter(({ roles }) => roles.includes(role))
-  return entries
-    .sort((a, b) => Number(b.roles[0] === role) - Number(a.roles[0] === role))
-    .map(entryThing)
+/**
+ * Things that play a role, in the order in which they are proposed: what lies here, then what is
+ * made for the role, then in the catalogue's order. Whether the household knows a thing as an
+ * item decides last, so that accepting a line does not turn the next proposal over.
+ */
+function playersOf(asking: Asking, role: RoleId): readonly Thing[] {
+  const { pantry } = asking
+  const owned = (pantry.byRole.get(role) ?? []).flatMap((at) => {
+    const thing = pantry.things[at]
+    return thing ? [{ thing, here: asking.isPresent(at) }] : []
+  })
+  const known = new Set(owned.map(({ thing }) => thing.facts.entry?.id))
+  const entries = [...catalogue().values()]
+    .filter(({ id, roles }) => roles.includes(role) && !known.has(id))
+    .map((entry) => ({ thing: entryThing(entry), here: false }))
+  const place = new Map([...catalogue().keys()].map((id, at) => [id, at]))
+  const rank = ({ thing, here }: { thing: Thing; here: boolean }): readonly number[] => [
+    here ? 0 : 1,
+    thing.facts.roles[0] === role ? 0 : 1,
+    place.get(thing.facts.entry?.id ?? '') ?? Number.MAX_SAFE_INTEGER,
+  ]
+  return [...owned, ...entries]
+    .map((one) => ({ one, by: rank(one) }))
+    .sort((a, b) => a.by.reduce((found, value, at) => found || value - (b.by[at] ?? 0), 0))
+    .map(({ one }) => one.thing)
 }
-
-/** What is made for the role comes before what can also do it. */
-const roleOrder = (pantry: Pantry, at: number, role: RoleId): number =>
-  pantry.things[at]?.facts.roles.indexOf(role) ?? 99
 
 const keyOf = (thing: Thing): string => thing.itemId ?? `+${thing.facts.entry?.id ?? thing.title}`
 

@@ -1,7 +1,7 @@
 /** Where kits are kept: places, the kits in them, the pockets of a kit. */
 
 import type { PlainDate } from '../calendar/plainDate'
-import type { Presence } from '../calendar/presence'
+import type { Presence, Rhythm } from '../calendar/presence'
 import type { KitId, PlaceId, PocketId } from '../ids'
 
 /** The six place hues, in the order in which new places take them. */
@@ -23,6 +23,15 @@ export const PLACE_TRAITS = {
 } as const
 export type PlaceTrait = keyof typeof PLACE_TRAITS
 export const PLACE_TRAIT_IDS = Object.keys(PLACE_TRAITS) as readonly PlaceTrait[]
+
+/** What a place's name and rhythm suggest; the keeper may say otherwise. */
+export function guessTraits(name: string, rhythm: Rhythm): readonly PlaceTrait[] {
+  if (/\b(car|van|truck|lorry|camper|estate)\b/i.test(name)) return ['vehicle']
+  if (/\b(bike|bicycle|cycle|scooter|pram)\b/i.test(name)) return ['road']
+  if (/\b(boat|lake|beach|pool)\b/i.test(name)) return ['water', 'night']
+  if (/\b(cottage|cabin|hut|lodge|tent|hill)\b/i.test(name)) return ['night', 'cold', 'ticks']
+  return rhythm.kind === 'always' ? ['tap', 'night'] : []
+}
 
 /** From here on help is far. */
 const FAR_MINUTES = 60

@@ -74,6 +74,11 @@ function Bringing({ known: first }: Props) {
           <Button component="a" href="/">
             {w.toWatch}
           </Button>
+          {brought.items > 0 && (
+            <Button component="a" href="/cover/items" variant="default">
+              {words.cover.match}
+            </Button>
+          )}
           <Button variant="default" onClick={() => setBrought(null)}>
             {w.again}
           </Button>

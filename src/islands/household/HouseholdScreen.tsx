@@ -5,10 +5,12 @@ import { readActs, readHousehold } from '../../contract/endpoints'
 import { call } from '../../ui/api'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
+import type { CoverView } from '../cover/useCover'
 import classes from './household.module.css'
 import { Lately } from './Lately'
 import { Members } from './Members'
 import { Places } from './Places'
+import { SchoolsPart } from './SchoolsPart'
 import { Settings } from './Settings'
 import { SignOut } from './SignOut'
 
@@ -20,6 +22,7 @@ interface Props {
   readonly initial: HouseholdView
   readonly acts: ActsView
   readonly who: string
+  readonly cover: CoverView
 }
 
 export const HouseholdScreen = (props: Props) => (
@@ -28,7 +31,7 @@ export const HouseholdScreen = (props: Props) => (
   </Frame>
 )
 
-function HouseholdParts({ initial, acts, who }: Props) {
+function HouseholdParts({ initial, acts, who, cover }: Props) {
   const { data } = useQuery({
     queryKey: ['household'],
     queryFn: () => call(readHousehold),
@@ -48,10 +51,11 @@ function HouseholdParts({ initial, acts, who }: Props) {
         </div>
         <SignOut />
       </header>
+      <Members initial={cover} />
       <div className={classes.parts}>
-        <Members members={data.members} />
         <Places places={data.places} />
         <Settings key={data.household.version} household={data.household} />
+        <SchoolsPart household={data.household} />
         <Lately acts={lately.acts} timeZone={data.household.timeZone} />
       </div>
     </>

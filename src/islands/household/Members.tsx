@@ -1,127 +1,121 @@
-/** People and animals, and adding one. */
-import { Button, Checkbox, Select, TextInput } from '@mantine/core'
-import { useState } from 'react'
-import { addMember, removeMember } from '../../contract/endpoints'
-import { daysBetween, type PlainDate } from '../../core/calendar/plainDate'
-import { SPECIES, type Species } from '../../core/household/species'
+/** People and animals as cards with their readiness, and adding one or a guest. */
+import { useMemo, useState } from 'react'
+import { removeMember } from '../../contract/endpoints'
+import { daysBetween } from '../../core/calendar/plainDate'
+import { memberSheet } from '../../core/cover/memberSheet'
+import { weightOn } from '../../core/household/weight'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
-import type { HouseholdView } from './HouseholdScreen'
+import { type CoverView, useCover } from '../cover/useCover'
+import { Portrait } from '../member/Photo'
+import { AddMember } from './AddMember'
 import classes from './household.module.css'
 
 const w = words.household
-const NOBODY = { name: '', species: 'person' as Species, born: '', helper: false, note: '' }
 
-export function Members({ members }: { readonly members: HouseholdView['members'] }) {
-  const { run, busy } = useActing()
+export function Members({ initial }: { readonly initial: CoverView }) {
+  const cover = useCover(initial)
+  const { view, laid } = cover
   const { today } = useStrap()
-  const [adding, setAdding] = useState<typeof NOBODY | null>(null)
-  const submit = async () => {
-    if (!adding) return
-    const { born, ...member } = adding
-    const result = await run(
-      addMember,
-      { body: { ...member, born: born === '' ? null : (born as PlainDate) } },
-      words.undo.did.saved,
-    )
-    if (result) setAdding(null)
-  }
+  const [adding, setAdding] = useState<'member' | 'guest' | null>(null)
+  const sheets = useMemo(
+    () => view.members.map(({ id }) => memberSheet(laid, id, today)),
+    [laid, view.members, today],
+  )
   return (
-    <section className={classes.part} aria-label={w.members}>
+    <section className={classes.members} aria-label={w.members}>
       <header>
         <h2>{w.members}</h2>
         {!adding && (
-          <button type="button" className={classes.quiet} onClick={() => setAdding(NOBODY)}>
-            {w.add}
-          </button>
+          <span>
+            <button type="button" className={classes.quiet} onClick={() => setAdding('member')}>
+              {w.add}
+            </button>
+            <button type="button" className={classes.quiet} onClick={() => setAdding('guest')}>
+              {words.member.guest}
+            </button>
+          </span>
         )}
       </header>
-      {members.length === 0 && !adding && <p className="second">{w.noMembers}</p>}
-      <ul>
-        {members.map((member) => (
-          <li key={member.id}>
-            <div>
-              <b>{member.name}</b>
-              <small>
-                {[
-                  member.species,
-                  member.born ? w.age(daysBetween(member.born, today)) : '',
-                  member.helper ? w.helper : '',
-                  member.note,
-                ]
-                  .filter(Boolean)
-                  .join(' · ')}
-              </small>
-            </div>
-            <button
-              type="button"
-              className={classes.quiet}
-              disabled={busy}
-              aria-label={`${w.remove}: ${member.name}`}
-              onClick={() =>
-                void run(removeMember, { params: { memberId: member.id } }, w.removed(member.name))
-              }
-            >
-              {w.remove}
-            </button>
-          </li>
-        ))}
-      </ul>
-      {adding && (
-        <form
-          className={classes.form}
-          onSubmit={(event) => {
-            event.preventDefault()
-            void submit()
-          }}
-        >
-          <TextInput
-            autoFocus
-            required
-            withAsterisk={false}
-            label={w.name}
-            maxLength={120}
-            value={adding.name}
-            onChange={(event) => setAdding({ ...adding, name: event.currentTarget.value })}
-          />
-          <div className={classes.pair}>
-            <Select
-              label={w.species}
-              value={adding.species}
-              onChange={(value) => value && setAdding({ ...adding, species: value as Species })}
-              data={[...SPECIES]}
-            />
-            <TextInput
-              type="date"
-              label={w.born}
-              max={today}
-              value={adding.born}
-              onChange={(event) => setAdding({ ...adding, born: event.currentTarget.value })}
-            />
-          </div>
-          <TextInput
-            label={w.note}
-            value={adding.note}
-            onChange={(event) => setAdding({ ...adding, note: event.currentTarget.value })}
-          />
-          {adding.species === 'person' && (
-            <Checkbox
-              label={w.helper}
-              checked={adding.helper}
-              onChange={(event) => setAdding({ ...adding, helper: event.currentTarget.checked })}
-            />
-          )}
-          <div className={classes.presses}>
-            <Button type="submit" loading={busy} disabled={adding.name.trim() === ''}>
-              {w.add}
-            </Button>
-            <Button variant="default" onClick={() => setAdding(null)}>
-              {words.kits.cancel}
-            </Button>
-          </div>
-        </form>
+      {adding && <AddMember isGuest={adding === 'guest'} onDone={() => setAdding(null)} />}
+      {view.members.length === 0 && !adding && <p className="second">{w.noMembers}</p>}
+      {view.places.length > 0 && view.members.length > 0 && (
+        <p className="second">{w.readinessBy}</p>
       )}
+      <ul>
+        {sheets.map((sheet) => sheet && <Card key={sheet.member.id} sheet={sheet} view={view} />)}
+      </ul>
     </section>
+  )
+}
+
+function Card({
+  sheet: { member, places, courses },
+  view,
+}: {
+  readonly sheet: NonNullable<ReturnType<typeof memberSheet>>
+  readonly view: CoverView
+}) {
+  const { run, busy } = useActing()
+  const { today } = useStrap()
+  const weight = weightOn(member.species, member.born, member.weighings, today)
+  const minded = [
+    weight.kind === 'stale' ? w.weighAgain : '',
+    ...courses.flatMap(({ title, state, unit }) =>
+      state.kind === 'falls_short' ||
+      state.kind === 'left_over' ||
+      (state.kind === 'regular' && state.days < w.fewDays)
+        ? [`${title}: ${words.member.course(state, unit)}`]
+        : [],
+    ),
+  ].filter(Boolean)
+  return (
+    <li className={classes.card}>
+      <Portrait member={member} photo={view.photos.find((one) => one.memberId === member.id)} />
+      <div>
+        <a href={`/members/${member.id}`}>{member.name}</a>
+        <small>
+          {[
+            member.species,
+            member.born ? w.age(daysBetween(member.born, today)) : '',
+            member.helper ? w.helper : '',
+            member.guestUntil ? words.member.isGuest(member.guestUntil) : '',
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </small>
+        <p className={classes.ready}>
+          {places.map(({ placeId, readiness }) => {
+            const place = view.places.find(({ id }) => id === placeId)
+            return (
+              place &&
+              readiness !== null && (
+                <span key={placeId} data-hue={place.hue} title={place.name}>
+                  <span className="visually-hidden">{place.name} </span>
+                  {words.member.readiness(readiness)}
+                </span>
+              )
+            )
+          })}
+        </p>
+        {minded.map((line) => (
+          <small key={line} className={classes.minded}>
+            {line}
+          </small>
+        ))}
+      </div>
+      <button
+        type="button"
+        className={classes.quiet}
+        disabled={busy}
+        aria-label={`${w.remove}: ${member.name}`}
+        onClick={() =>
+          void run(removeMember, { params: { memberId: member.id } }, w.removed(member.name))
+        }
+      >
+        {w.remove}
+      </button>
+    </li>
   )
 }

@@ -9,6 +9,7 @@ import { words } from '../../words'
 import { fullDay } from '../../words/format'
 import type { HouseholdView } from './HouseholdScreen'
 import classes from './household.module.css'
+import { PlaceTraits } from './PlaceTraits'
 
 const w = words.household
 type Place = HouseholdView['places'][number]
@@ -62,6 +63,7 @@ function PlaceVisits({ place }: { readonly place: Place }) {
           .filter(Boolean)
           .join(' · ')}
       </p>
+      <PlaceTraits key={place.version} place={place} />
       <ul>
         {upcoming.map((one) => (
           <li key={one.id}>

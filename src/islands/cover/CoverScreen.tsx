@@ -1,0 +1,98 @@
+/** Cover (planning, at a desk): for every problem that can happen, whether these kits hold for these people and animals. */
+import { useMemo, useState } from 'react'
+import { Frame, type Strap } from '../../ui/Frame'
+import { words } from '../../words'
+import { BoardGrid } from './BoardGrid'
+import { CoverTabs } from './CoverTabs'
+import { byKits, byMembers } from './columns'
+import classes from './cover.module.css'
+import { Nothing } from './Nothing'
+import { isUnknown } from './UnknownThing'
+import { type CoverView, useCover } from './useCover'
+import { useQuestion } from './useQuestion'
+import { WhatIf } from './WhatIf'
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: CoverView
+  readonly place: string | null
+}
+
+export const CoverScreen = (props: Props) => (
+  <Frame tab="cover" strap={props.strap} place={props.place}>
+    <CoverTabs part="board" place={props.place} />
+    <CoverBoard {...props} />
+  </Frame>
+)
+
+const w = words.cover
+
+function CoverBoard({ initial, place: chosen }: Props) {
+  const cover = useCover(initial)
+  const asked = useQuestion(cover, chosen)
+  const [by, setBy] = useState<'members' | 'kits'>('members')
+  const [onlyGaps, setOnlyGaps] = useState(false)
+  const { question, place } = asked
+  const people = useMemo(() => question && byMembers(cover, question), [cover, question])
+  const kits = useMemo(
+    () => (by === 'kits' && question ? byKits(cover, question) : null),
+    [cover, question, by],
+  )
+  const grid = kits ?? people
+  if (!place || !people || !grid)
+    return <Nothing title={w.title} text={w.noPlaces} href="/kits" to={w.toKits} />
+  if (cover.view.members.length === 0)
+    return <Nothing title={w.title} text={w.noMembers} href="/household" to={w.toHousehold} />
+  const cells = people.rows.flatMap((row) => row.cells)
+  const holds = cells.filter(({ state }) => state === 'covered' || state === 'plan_b')
+  const gaps = people.rows
+    .filter(({ tier, cells: of }) => tier === 'life' && of.some((cell) => !holds.includes(cell)))
+    .map(({ name }) => name)
+  const unmatched = cover.view.items.filter((item) => isUnknown(cover.view, item)).length
+  return (
+    <>
+      <header className={classes.head}>
+        <h1>{w.headline(place.name, gaps, cells.length)}</h1>
+        <p className="second">{w.under(holds.length, cells.length)}</p>
+      </header>
+      <WhatIf cover={cover} asked={asked} />
+      <div className={`${classes.how} no-print`}>
+        <fieldset className={classes.choices}>
+          <legend className="visually-hidden">{w.by.label}</legend>
+          {(['members', 'kits'] as const).map((one) => (
+            <button
+              key={one}
+              type="button"
+              className={classes.choice}
+              aria-pressed={by === one}
+              onClick={() => setBy(one)}
+            >
+              {w.by[one]}
+            </button>
+          ))}
+          <button
+            type="button"
+            className={classes.choice}
+            aria-pressed={onlyGaps}
+            onClick={() => setOnlyGaps(!onlyGaps)}
+          >
+            {w.onlyGaps}
+          </button>
+        </fieldset>
+        <p className={classes.legend}>{w.legend}</p>
+      </div>
+      <BoardGrid
+        cover={cover}
+        grid={grid}
+        onlyGaps={onlyGaps}
+        onToggle={by === 'members' ? asked.toggleMember : asked.toggleKit}
+        onWithout={asked.toggleItem}
+      />
+      {unmatched > 0 && (
+        <p className={classes.note}>
+          {w.unmatched(unmatched)} <a href="/cover/items">{w.match}</a>
+        </p>
+      )}
+    </>
+  )
+}

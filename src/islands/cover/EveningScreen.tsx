@@ -1,0 +1,155 @@
+/** Could the sitter cope (planning, before leaving): the links that are missing on a chosen evening. */
+import { TextInput } from '@mantine/core'
+import { useMemo, useState } from 'react'
+import { isPlainDate } from '../../core/calendar/plainDate'
+import { SKILL_IDS, SKILLS, type SkillId } from '../../core/catalogue/skills'
+import type { Question } from '../../core/cover/board'
+import { evening, type MissingLink } from '../../core/cover/evening'
+import { explain } from '../../core/cover/explain'
+import type { KitId, MemberId } from '../../core/ids'
+import { Frame, type Strap, useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import { Choices } from './Choices'
+import { CoverTabs } from './CoverTabs'
+import classes from './cover.module.css'
+import { Nothing } from './Nothing'
+import { type Cover, type CoverView, useCover } from './useCover'
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: CoverView
+  readonly place: string | null
+}
+
+export const EveningScreen = (props: Props) => (
+  <Frame tab="cover" strap={props.strap} place={props.place}>
+    <CoverTabs part="evening" place={props.place} />
+    <Evening {...props} />
+  </Frame>
+)
+
+const w = words.evening
+/** Skills that a sitter may be shown; the rest takes a course. */
+const SITTER_SKILLS = SKILL_IDS.filter((id) => id !== 'staples')
+
+function Evening({ initial, place: chosen }: Props) {
+  const cover = useCover(initial)
+  const { view, laid, memberName, kitName } = cover
+  const { habits } = useStrap()
+  const [placeId, setPlaceId] = useState(
+    (view.places.find(({ id }) => id === chosen) ?? view.places[0])?.id ?? null,
+  )
+  const [date, setDate] = useState(view.today)
+  const [skills, setSkills] = useState<ReadonlySet<SkillId>>(new Set(['first-aid']))
+  const [inCare, setInCare] = useState<ReadonlySet<string>>(() => inCareAtFirst(cover))
+  const place = view.places.find(({ id }) => id === placeId)
+  const question = useMemo(
+    (): Question | null =>
+      place
+        ? {
+            date,
+            place,
+            kits: new Set<KitId>(
+              view.kits.filter((kit) => kit.placeId === place.id).map(({ id }) => id),
+            ),
+            members: inCare as ReadonlySet<MemberId>,
+            skills,
+            without: new Set(),
+            days: 1,
+          }
+        : null,
+    [view.kits, date, place, inCare, skills],
+  )
+  const judged = useMemo(
+    () => question && evening(laid, question, view.numbers),
+    [laid, question, view.numbers],
+  )
+  if (!question || !judged)
+    return (
+      <Nothing title={w.title} text={words.cover.noPlaces} href="/kits" to={words.cover.toKits} />
+    )
+  const lines = grouped(judged.links)
+  /** What would close it, where something would. */
+  const closing = (link: MissingLink): string | null => {
+    if (link.code !== 'need' || link.forWantOfSkill) return null
+    const [cheapest] = explain(laid, question, link.need, link.memberId).closings
+    return cheapest ? words.cover.closing(cheapest, kitName, habits.currency) : null
+  }
+  return (
+    <>
+      <header className={classes.head}>
+        <h1>{w.headline(lines.length, judged.held, judged.of)}</h1>
+        <p className="second">{w.under}</p>
+      </header>
+      <div className={classes.evening}>
+        <div className={classes.asked}>
+          <Choices
+            label={w.where}
+            choices={view.places.map(({ id, name, hue }) => ({
+              id,
+              name,
+              hue,
+              on: id === placeId,
+            }))}
+            onToggle={(id) => setPlaceId(view.places.find((one) => one.id === id)?.id ?? null)}
+          />
+          <TextInput
+            type="date"
+            label={w.when}
+            value={date}
+            onChange={(event) => {
+              const day = event.currentTarget.value
+              if (isPlainDate(day)) setDate(day)
+            }}
+          />
+          <Choices
+            label={w.care}
+            choices={view.members.map(({ id, name }) => ({ id, name, on: inCare.has(id) }))}
+            onToggle={(id) => setInCare(flip(inCare, id))}
+          />
+          <Choices
+            label={w.skills}
+            choices={SITTER_SKILLS.map((id) => ({ id, name: SKILLS[id].name, on: skills.has(id) }))}
+            onToggle={(id) => setSkills(flip(skills, id as SkillId))}
+          />
+        </div>
+        <ol className={classes.links}>
+          {lines.map(({ link, names }) => {
+            const { what, todo } = w.link(link, memberName)
+            return (
+              <li key={`${what}${names.join()}`} data-life={isLife(link)}>
+                <b>{names.length > 1 ? `${what.split(':')[0]}: ${names.join(', ')}` : what}</b>
+                <small className={classes.todo}>{closing(link) ?? todo}</small>
+              </li>
+            )
+          })}
+        </ol>
+      </div>
+    </>
+  )
+
+  /** The same need for several in care is one line. */
+  function grouped(links: readonly MissingLink[]) {
+    const lines = new Map<string, { link: MissingLink; names: string[] }>()
+    links.forEach((link, at) => {
+      const key =
+        link.code === 'need' ? `${link.need.id}/${link.state}/${link.forWantOfSkill}` : `${at}`
+      const line = lines.get(key) ?? { link, names: [] }
+      if (link.code === 'need' && link.memberId) line.names.push(memberName(link.memberId))
+      lines.set(key, line)
+    })
+    return [...lines.values()]
+  }
+}
+
+const isLife = (link: MissingLink): boolean => link.code === 'need' && link.need.tier === 'life'
+
+/** At first everybody who does not help: they are why there is a sitter. */
+const inCareAtFirst = ({ view }: Cover): ReadonlySet<string> =>
+  new Set(view.members.filter(({ helper }) => !helper).map(({ id }) => id))
+
+function flip<T>(set: ReadonlySet<T>, one: T): ReadonlySet<T> {
+  const next = new Set(set)
+  if (!next.delete(one)) next.add(one)
+  return next
+}

@@ -1,0 +1,160 @@
+/** A matched item: what the catalogue says of it, and what the household knows better. */
+import { Button, MultiSelect, Select, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { changeItem, matchItems } from '../../contract/endpoints'
+import { catalogue } from '../../core/catalogue/catalogue'
+import { itemFacts } from '../../core/catalogue/itemFacts'
+import { ROLE_IDS, type RoleId, roleName } from '../../core/catalogue/roles'
+import { SKILLS } from '../../core/catalogue/skills'
+import { SUBSTANCE_IDS, type SubstanceId, substanceName } from '../../core/catalogue/substances'
+import { itemTitle } from '../../core/stock/item'
+import { useActing } from '../../ui/acting'
+import { words } from '../../words'
+import classes from './cover.module.css'
+import { ENTRY_CHOICES, type ItemView } from './UnknownThing'
+
+const w = words.matching
+
+export function KnownThing({ item }: { readonly item: ItemView }) {
+  const [changing, setChanging] = useState(false)
+  const entry = item.catalogueId === null ? null : (catalogue().get(item.catalogueId) ?? null)
+  const facts = itemFacts(item, entry, item.own)
+  return (
+    <li>
+      <details>
+        <summary>
+          <b>{itemTitle(item)}</b>{' '}
+          <small>{entry ? facts.roles.map((role) => roleName(role)).join(', ') : w.isPlain}</small>
+        </summary>
+        <dl>
+          {entry && (
+            <>
+              {facts.substances.length > 0 && (
+                <Fact name={w.contains} text={facts.substances.map(substanceName).join(', ')} />
+              )}
+              {facts.skill && <Fact name={w.skill} text={SKILLS[facts.skill].name} />}
+              {facts.companions.length > 0 && (
+                <Fact name={w.companions} text={facts.companions.map(roleName).join(', ')} />
+              )}
+              <Fact name={w.spec} text={entry.spec} />
+              <Fact
+                name={w.source}
+                text={`${entry.source}; ${w.keeps(entry.storage.from, entry.storage.to, entry.storage.frostHarms)}`}
+              />
+            </>
+          )}
+          {item.own.why && <Fact name={w.ownTitle} text={item.own.why} />}
+        </dl>
+        {changing ? (
+          <OwnForm item={item} onDone={() => setChanging(false)} />
+        ) : (
+          <button
+            type="button"
+            className={classes.reset}
+            aria-label={`${w.change}: ${itemTitle(item)}`}
+            onClick={() => setChanging(true)}
+          >
+            {w.change}
+          </button>
+        )}
+      </details>
+    </li>
+  )
+}
+
+const Fact = ({ name, text }: { readonly name: string; readonly text: string }) => (
+  <div>
+    <dt>{name}</dt>
+    <dd>{text}</dd>
+  </div>
+)
+
+function OwnForm({ item, onDone }: { readonly item: ItemView; readonly onDone: () => void }) {
+  const { run, busy } = useActing()
+  const entry = item.catalogueId === null ? null : (catalogue().get(item.catalogueId) ?? null)
+  const [contains, setContains] = useState<readonly string[]>(
+    item.own.contains ?? entry?.contains ?? [],
+  )
+  const [roles, setRoles] = useState<readonly string[]>(item.own.roles ?? entry?.roles ?? [])
+  const [uses, setUses] = useState(String(item.own.uses ?? entry?.uses ?? 1))
+  const [why, setWhy] = useState(item.own.why ?? '')
+  const submit = async () => {
+    const result = await run(
+      changeItem,
+      {
+        params: { itemId: item.id },
+        body: {
+          seenVersion: item.version,
+          own: {
+            ...item.own,
+            roles: roles as readonly RoleId[],
+            contains: contains as readonly SubstanceId[],
+            uses: Number(uses.replace(',', '.')),
+            why,
+          },
+        },
+      },
+      words.undo.did.saved,
+    )
+    if (result) onDone()
+  }
+  return (
+    <form
+      className={classes.own}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit()
+      }}
+    >
+      <Select
+        label={w.other}
+        searchable
+        limit={40}
+        value={item.catalogueId}
+        onChange={(catalogueId) =>
+          void run(
+            matchItems,
+            { body: { matches: [{ itemId: item.id, catalogueId }] } },
+            w.matched(1),
+          )
+        }
+        data={ENTRY_CHOICES}
+      />
+      <MultiSelect
+        label={w.roles}
+        searchable
+        limit={60}
+        value={[...roles]}
+        onChange={setRoles}
+        data={ROLE_IDS.map((id) => ({ value: id, label: roleName(id) }))}
+      />
+      <MultiSelect
+        label={w.ownContains}
+        searchable
+        value={[...contains]}
+        onChange={setContains}
+        data={SUBSTANCE_IDS.map((id) => ({ value: id, label: substanceName(id) }))}
+      />
+      <TextInput
+        label={w.ownUses}
+        inputMode="decimal"
+        value={uses}
+        onChange={(event) => setUses(event.currentTarget.value)}
+      />
+      <TextInput
+        label={w.ownWhy}
+        maxLength={2000}
+        value={why}
+        onChange={(event) => setWhy(event.currentTarget.value)}
+      />
+      <span className={classes.presses}>
+        <Button type="submit" loading={busy}>
+          {w.save}
+        </Button>
+        <Button variant="default" onClick={onDone}>
+          {w.cancel}
+        </Button>
+      </span>
+    </form>
+  )
+}

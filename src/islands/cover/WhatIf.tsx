@@ -1,0 +1,105 @@
+/** The toggles above the board: each re-judges it whole. */
+import { Select, TextInput } from '@mantine/core'
+import { isPlainDate } from '../../core/calendar/plainDate'
+import { words } from '../../words'
+import { Choices } from './Choices'
+import classes from './cover.module.css'
+import type { Cover } from './useCover'
+import type { Asked } from './useQuestion'
+
+const w = words.cover
+const MOST_DAYS = 60
+
+export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked: Asked }) {
+  const { view, laid } = cover
+  const { question } = asked
+  const ofPlaceFirst = (a: { placeId: string }, b: { placeId: string }): number =>
+    Number(b.placeId === asked.asked.placeId) - Number(a.placeId === asked.asked.placeId)
+  return (
+    <div className={`${classes.whatIf} no-print`}>
+      <Choices
+        label={w.place}
+        choices={view.places.map(({ id, name, hue }) => ({
+          id,
+          name,
+          hue,
+          on: id === asked.asked.placeId,
+        }))}
+        onToggle={(id) =>
+          asked.set({
+            placeId: view.places.find((place) => place.id === id)?.id ?? null,
+            toggledKits: new Set(),
+          })
+        }
+      />
+      <Choices
+        label={w.kits}
+        choices={[...view.kits].sort(ofPlaceFirst).map(({ id, name, placeId }) => ({
+          id,
+          name,
+          on: question?.kits.has(id) ?? false,
+          hue: view.places.find((place) => place.id === placeId)?.hue ?? 'fern',
+        }))}
+        onToggle={asked.toggleKit}
+      />
+      <div className={classes.when}>
+        <TextInput
+          type="date"
+          label={w.on}
+          value={asked.asked.date}
+          onChange={(event) => {
+            const day = event.currentTarget.value
+            if (isPlainDate(day)) asked.set({ date: day })
+          }}
+        />
+        <TextInput
+          type="number"
+          label={w.days}
+          min={1}
+          max={MOST_DAYS}
+          value={String(asked.asked.days)}
+          onChange={(event) => {
+            const days = Math.round(Number(event.currentTarget.value))
+            if (days >= 1 && days <= MOST_DAYS) asked.set({ days })
+          }}
+        />
+        <Select
+          label={w.without}
+          placeholder={w.withoutNone}
+          searchable
+          value={null}
+          onChange={(id) => id && asked.toggleItem(id)}
+          data={laid.things.flatMap(({ itemId, title, facts }) =>
+            itemId && facts.roles.length > 0 && !asked.asked.without.has(itemId)
+              ? [{ value: itemId, label: title }]
+              : [],
+          )}
+        />
+        {asked.isChanged && (
+          <button type="button" className={classes.reset} onClick={asked.reset}>
+            {w.reset}
+          </button>
+        )}
+      </div>
+      {asked.asked.without.size > 0 && (
+        <p className={classes.withoutList}>
+          {w.without}:{' '}
+          {[...asked.asked.without].map((id) => {
+            const title = laid.things.find(({ itemId }) => itemId === id)?.title ?? ''
+            return (
+              <button
+                key={id}
+                type="button"
+                className={classes.chip}
+                aria-label={w.back(title)}
+                onClick={() => asked.toggleItem(id)}
+              >
+                {title} ×
+              </button>
+            )
+          })}
+        </p>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,51 @@
+/** The household's stock laid out for judging cover, kept fresh. */
+import { useQuery } from '@tanstack/react-query'
+import { useMemo } from 'react'
+import type { z } from 'zod'
+import { readCover } from '../../contract/endpoints'
+import { catalogue } from '../../core/catalogue/catalogue'
+import { itemFacts } from '../../core/catalogue/itemFacts'
+import { type Pantry, pantry } from '../../core/cover/pantry'
+import { call } from '../../ui/api'
+
+export type CoverView = z.infer<(typeof readCover)['result']>
+
+export interface Cover {
+  readonly view: CoverView
+  readonly laid: Pantry
+  readonly memberName: (id: string) => string
+  readonly kitName: (id: string) => string
+}
+
+export function useCover(initial: CoverView): Cover {
+  const { data: view } = useQuery({
+    queryKey: ['cover'],
+    queryFn: () => call(readCover),
+    initialData: initial,
+  })
+  return useMemo(() => {
+    const members = new Map<string, string>(view.members.map(({ id, name }) => [id, name]))
+    const kits = new Map<string, string>(view.kits.map(({ id, name }) => [id, name]))
+    return {
+      view,
+      laid: layOut(view),
+      memberName: (id) => members.get(id) ?? '',
+      kitName: (id) => kits.get(id) ?? '',
+    }
+  }, [view])
+}
+
+/** Items get their facts here, where the catalogue is: it need not cross the wire. */
+function layOut(view: CoverView): Pantry {
+  return pantry({
+    ...view,
+    items: view.items.map((item) => ({
+      item,
+      facts: itemFacts(
+        item,
+        item.catalogueId === null ? null : (catalogue().get(item.catalogueId) ?? null),
+        item.own,
+      ),
+    })),
+  })
+}

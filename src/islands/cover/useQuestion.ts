@@ -1,0 +1,71 @@
+/** What is asked of the board: where, with which kits, who is there, when, without what. */
+import { useMemo, useState } from 'react'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import { type Question, skillsAmong } from '../../core/cover/board'
+import type { CoverPlace } from '../../core/cover/pantry'
+import type { ItemId, KitId, MemberId, PlaceId } from '../../core/ids'
+import type { Cover } from './useCover'
+
+interface WhatIf {
+  readonly placeId: PlaceId | null
+  /** Kits of the place that are taken away, and of others that are brought along. */
+  readonly toggledKits: ReadonlySet<string>
+  readonly away: ReadonlySet<string>
+  readonly without: ReadonlySet<string>
+  readonly date: PlainDate
+  readonly days: number
+}
+
+const toggled = (set: ReadonlySet<string>, id: string): ReadonlySet<string> => {
+  const next = new Set(set)
+  if (!next.delete(id)) next.add(id)
+  return next
+}
+
+export function useQuestion({ view, laid }: Cover, chosenPlace: string | null) {
+  const asIs: WhatIf = {
+    placeId: (view.places.find(({ id }) => id === chosenPlace) ?? view.places[0])?.id ?? null,
+    toggledKits: new Set(),
+    away: new Set(),
+    without: new Set(),
+    date: view.today,
+    days: 1,
+  }
+  const [asked, setAsked] = useState(asIs)
+  const place: CoverPlace | null = view.places.find(({ id }) => id === asked.placeId) ?? null
+  const question = useMemo((): Question | null => {
+    if (!place) return null
+    const members = new Set<MemberId>(
+      view.members.map(({ id }) => id).filter((id) => !asked.away.has(id)),
+    )
+    return {
+      date: asked.date,
+      place,
+      kits: new Set<KitId>(
+        view.kits
+          .filter(({ id, placeId }) => (placeId === place.id) !== asked.toggledKits.has(id))
+          .map(({ id }) => id),
+      ),
+      members,
+      skills: skillsAmong(laid.stock.members, members, asked.date),
+      without: new Set([...asked.without] as ItemId[]),
+      days: asked.days,
+    }
+  }, [asked, place, view, laid])
+  return {
+    asked,
+    place,
+    question,
+    isChanged:
+      asked.toggledKits.size + asked.away.size + asked.without.size > 0 ||
+      asked.date !== view.today ||
+      asked.days !== 1,
+    set: (change: Partial<WhatIf>) => setAsked((now) => ({ ...now, ...change })),
+    toggleKit: (id: string) =>
+      setAsked((now) => ({ ...now, toggledKits: toggled(now.toggledKits, id) })),
+    toggleMember: (id: string) => setAsked((now) => ({ ...now, away: toggled(now.away, id) })),
+    toggleItem: (id: string) => setAsked((now) => ({ ...now, without: toggled(now.without, id) })),
+    reset: () => setAsked((now) => ({ ...asIs, placeId: now.placeId })),
+  }
+}
+export type Asked = ReturnType<typeof useQuestion>

@@ -1,0 +1,129 @@
+/** A new member, or a guest in three facts. */
+import { Button, Checkbox, Select, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { addMember } from '../../contract/endpoints'
+import { addDays, type PlainDate } from '../../core/calendar/plainDate'
+import { SPECIES, type Species } from '../../core/household/species'
+import { useActing } from '../../ui/acting'
+import { useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import classes from './household.module.css'
+
+const w = words.household
+const NOBODY = {
+  name: '',
+  species: 'person' as Species,
+  born: '',
+  helper: false,
+  note: '',
+  kg: '',
+}
+
+export function AddMember({
+  isGuest,
+  onDone,
+}: {
+  readonly isGuest: boolean
+  readonly onDone: () => void
+}) {
+  const { run, busy } = useActing()
+  const { today } = useStrap()
+  const [who, setWho] = useState(NOBODY)
+  const [until, setUntil] = useState<string>(addDays(today, 2))
+  const kilograms = Number(who.kg.replace(',', '.'))
+  const wrongWeight = who.kg !== '' && !(kilograms > 0)
+  const submit = async () => {
+    const { born, kg, ...member } = who
+    const result = await run(
+      addMember,
+      {
+        body: {
+          ...member,
+          born: born === '' ? null : (born as PlainDate),
+          grams: kg === '' ? null : Math.round(kilograms * 1000),
+          guestUntil: isGuest ? (until as PlainDate) : null,
+        },
+      },
+      words.undo.did.saved,
+    )
+    if (!result) return
+    if (isGuest) onDone()
+    else setWho(NOBODY)
+  }
+  return (
+    <form
+      className={classes.form}
+      aria-label={isGuest ? words.member.guest : w.addMember}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit()
+      }}
+    >
+      {isGuest && <p className="second">{words.member.guestFacts}</p>}
+      <div className={classes.pair}>
+        <TextInput
+          autoFocus
+          required
+          withAsterisk={false}
+          label={w.name}
+          maxLength={120}
+          value={who.name}
+          onChange={(event) => setWho({ ...who, name: event.currentTarget.value })}
+        />
+        <Select
+          label={w.species}
+          value={who.species}
+          onChange={(value) => value && setWho({ ...who, species: value as Species })}
+          data={[...SPECIES]}
+        />
+        <TextInput
+          type="date"
+          label={w.born}
+          max={today}
+          value={who.born}
+          onChange={(event) => setWho({ ...who, born: event.currentTarget.value })}
+        />
+        <TextInput
+          label={words.member.weightOptional}
+          inputMode="decimal"
+          value={who.kg}
+          error={wrongWeight ? w.wrongWeight : undefined}
+          onChange={(event) => setWho({ ...who, kg: event.currentTarget.value })}
+        />
+        {isGuest && (
+          <TextInput
+            type="date"
+            required
+            withAsterisk={false}
+            label={words.member.guestUntil}
+            min={today}
+            value={until}
+            onChange={(event) => setUntil(event.currentTarget.value)}
+          />
+        )}
+      </div>
+      {!isGuest && (
+        <TextInput
+          label={w.note}
+          value={who.note}
+          onChange={(event) => setWho({ ...who, note: event.currentTarget.value })}
+        />
+      )}
+      {who.species === 'person' && !isGuest && (
+        <Checkbox
+          label={w.helper}
+          checked={who.helper}
+          onChange={(event) => setWho({ ...who, helper: event.currentTarget.checked })}
+        />
+      )}
+      <div className={classes.presses}>
+        <Button type="submit" loading={busy} disabled={who.name.trim() === '' || wrongWeight}>
+          {w.add}
+        </Button>
+        <Button variant="default" onClick={onDone}>
+          {w.done}
+        </Button>
+      </div>
+    </form>
+  )
+}

@@ -1,0 +1,56 @@
+/** Where practitioners disagree: the household's answer to each, with the reason for ours and the caution of the chosen. */
+import { Select } from '@mantine/core'
+import { changeHousehold } from '../../contract/endpoints'
+import {
+  SCHOOL_QUESTIONS,
+  SCHOOLS,
+  type SchoolQuestion,
+  schoolAnswer,
+  schoolsOf,
+} from '../../core/cover/schools'
+import { useActing } from '../../ui/acting'
+import { words } from '../../words'
+import type { HouseholdView } from './HouseholdScreen'
+import classes from './household.module.css'
+
+export function SchoolsPart({ household }: { readonly household: HouseholdView['household'] }) {
+  const { run, busy } = useActing()
+  const schools = schoolsOf(household.schools)
+  const choose = (question: SchoolQuestion, answer: string) =>
+    void run(
+      changeHousehold,
+      {
+        body: { seenVersion: household.version, schools: { [question]: answer } },
+      },
+      words.undo.did.saved,
+    )
+  return (
+    <section className={classes.part} aria-label={words.member.schools}>
+      <header>
+        <h2>{words.member.schools}</h2>
+      </header>
+      <p className="second">{words.member.schoolsUnder}</p>
+      <div className={classes.schools}>
+        {SCHOOL_QUESTIONS.map((question) => {
+          const { caution } = schoolAnswer(question, schools)
+          return (
+            <div key={question}>
+              <Select
+                label={SCHOOLS[question].name}
+                description={SCHOOLS[question].why}
+                disabled={busy}
+                value={schools[question]}
+                onChange={(answer) => answer && choose(question, answer)}
+                data={Object.entries(SCHOOLS[question].answers).map(([value, { name }]) => ({
+                  value,
+                  label: name,
+                }))}
+              />
+              {caution && <small>{caution}</small>}
+            </div>
+          )
+        })}
+      </div>
+    </section>
+  )
+}

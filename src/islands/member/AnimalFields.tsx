@@ -1,0 +1,215 @@
+/** What decides for an animal; its vet's words are kept as they are. */
+import { Button, Checkbox, MultiSelect, Select, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import { SUBSTANCE_IDS, type SubstanceId, substanceName } from '../../core/catalogue/substances'
+import {
+  type AgreedMedicine,
+  type AnimalFacts,
+  type AnimalTrait,
+  TRAITS_OF_ANIMALS,
+} from '../../core/household/member'
+import type { VitalRange } from '../../core/household/vitals'
+import { useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import { fullDay } from '../../words/format'
+import { ContactFields } from './ContactFields'
+import classes from './member.module.css'
+
+const w = words.member
+
+export function AnimalFields({
+  facts,
+  onChange,
+}: {
+  readonly facts: AnimalFacts
+  readonly onChange: (facts: AnimalFacts) => void
+}) {
+  const set = (change: Partial<AnimalFacts>) => onChange({ ...facts, ...change })
+  return (
+    <>
+      <MultiSelect
+        label={w.traits}
+        value={[...facts.traits]}
+        onChange={(traits) => set({ traits: traits as AnimalTrait[] })}
+        data={Object.entries(TRAITS_OF_ANIMALS).map(([value, label]) => ({ value, label }))}
+      />
+      <TextInput
+        label={w.coat}
+        maxLength={120}
+        value={facts.coat}
+        onChange={(event) => set({ coat: event.currentTarget.value })}
+      />
+      <TextInput
+        label={w.temperament}
+        maxLength={2000}
+        value={facts.temperament}
+        onChange={(event) => set({ temperament: event.currentTarget.value })}
+      />
+      <fieldset className={classes.group}>
+        <legend>
+          {w.vitals} ({w.own})
+        </legend>
+        {(['temperature', 'pulse', 'breathing'] as const).map((sign) => (
+          <RangeFields
+            key={sign}
+            label={w[sign]}
+            range={facts.normal[sign]}
+            onChange={(range) => set({ normal: { ...facts.normal, [sign]: range } })}
+          />
+        ))}
+      </fieldset>
+      <ContactFields legend={w.vet} contact={facts.vet} onChange={(vet) => set({ vet })} />
+      <ContactFields
+        legend={w.clinic}
+        contact={facts.clinic}
+        onChange={(clinic) => set({ clinic })}
+      />
+      <Agreed agreed={facts.agreed} onChange={(agreed) => set({ agreed })} />
+    </>
+  )
+}
+
+function RangeFields({
+  label,
+  range,
+  onChange,
+}: {
+  readonly label: string
+  readonly range: VitalRange | null
+  readonly onChange: (range: VitalRange | null) => void
+}) {
+  const [text, setText] = useState({
+    from: range ? String(range.from) : '',
+    to: range ? String(range.to) : '',
+  })
+  const change = (next: typeof text) => {
+    setText(next)
+    const [from, to] = [next.from, next.to].map((part) => Number(part.replace(',', '.')))
+    const isRange =
+      next.from !== '' && next.to !== '' && Number.isFinite(from) && Number.isFinite(to)
+    onChange(isRange ? { from: from as number, to: to as number } : null)
+  }
+  return (
+    <div className={classes.range}>
+      <span>{label}</span>
+      {(['from', 'to'] as const).map((end) => (
+        <TextInput
+          key={end}
+          aria-label={`${label}, ${end}`}
+          inputMode="decimal"
+          value={text[end]}
+          onChange={(event) => change({ ...text, [end]: event.currentTarget.value })}
+        />
+      ))}
+    </div>
+  )
+}
+
+function Agreed({
+  agreed,
+  onChange,
+}: {
+  readonly agreed: readonly AgreedMedicine[]
+  readonly onChange: (agreed: readonly AgreedMedicine[]) => void
+}) {
+  const { today } = useStrap()
+  const [adding, setAdding] = useState<AgreedMedicine | null>(null)
+  return (
+    <fieldset className={classes.group}>
+      <legend>{w.agreed}</legend>
+      <p className="second">{w.agreedHint}</p>
+      {agreed.map((one) => (
+        <div key={one.substance} className={classes.agreed}>
+          <b>{substanceName(one.substance)}</b>
+          <span>
+            “{one.words}” ({one.vet}, {fullDay(one.on)})
+          </span>
+          <Checkbox
+            label={w.confirmed}
+            checked={one.confirmedAgainstWarning}
+            onChange={(event) =>
+              onChange(
+                agreed.map((other) =>
+                  other === one
+                    ? { ...one, confirmedAgainstWarning: event.currentTarget.checked }
+                    : other,
+                ),
+              )
+            }
+          />
+          <button
+            type="button"
+            className={classes.quiet}
+            aria-label={`${w.remove}: ${substanceName(one.substance)}`}
+            onClick={() => onChange(agreed.filter((other) => other !== one))}
+          >
+            {w.remove}
+          </button>
+        </div>
+      ))}
+      {adding ? (
+        <>
+          <Select
+            label={w.substance}
+            searchable
+            value={adding.substance}
+            onChange={(id) => id && setAdding({ ...adding, substance: id as SubstanceId })}
+            data={SUBSTANCE_IDS.filter(
+              (id) => !agreed.some(({ substance }) => substance === id),
+            ).map((value) => ({ value, label: substanceName(value) }))}
+          />
+          <TextInput
+            label={w.vetsWords}
+            maxLength={2000}
+            value={adding.words}
+            onChange={(event) => setAdding({ ...adding, words: event.currentTarget.value })}
+          />
+          <div className={classes.pair}>
+            <TextInput
+              label={w.vet}
+              maxLength={120}
+              value={adding.vet}
+              onChange={(event) => setAdding({ ...adding, vet: event.currentTarget.value })}
+            />
+            <TextInput
+              type="date"
+              label={w.on}
+              max={today}
+              value={adding.on}
+              onChange={(event) =>
+                setAdding({ ...adding, on: event.currentTarget.value as PlainDate })
+              }
+            />
+          </div>
+          <Button
+            variant="default"
+            disabled={adding.words.trim() === '' || adding.vet.trim() === ''}
+            onClick={() => {
+              onChange([...agreed, adding])
+              setAdding(null)
+            }}
+          >
+            {w.addAgreed}
+          </Button>
+        </>
+      ) : (
+        <button
+          type="button"
+          className={classes.quiet}
+          onClick={() =>
+            setAdding({
+              substance: 'cetirizine',
+              words: '',
+              vet: '',
+              on: today,
+              confirmedAgainstWarning: false,
+            })
+          }
+        >
+          {w.addAgreed}
+        </button>
+      )}
+    </fieldset>
+  )
+}

@@ -1,0 +1,115 @@
+/** Everything about a member that decides what suits them. */
+import { Button, Checkbox, TagsInput, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { changeMember } from '../../contract/endpoints'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import { SUBSTANCE_IDS, substanceName, substanceNamed } from '../../core/catalogue/substances'
+import type { Allergy, Member, MemberFacts } from '../../core/household/member'
+import { useActing } from '../../ui/acting'
+import { useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import { AnimalFields } from './AnimalFields'
+import { allergyName } from './factLines'
+import classes from './member.module.css'
+import { PersonFields } from './PersonFields'
+
+const w = words.member
+
+export function FactsForm({
+  member,
+  onDone,
+}: {
+  readonly member: Member
+  readonly onDone: () => void
+}) {
+  const { run, busy } = useActing()
+  const { today } = useStrap()
+  const [plain, setPlain] = useState({
+    name: member.name,
+    born: member.born ?? '',
+    helper: member.helper,
+    note: member.note,
+  })
+  const [facts, setFacts] = useState<MemberFacts>(member.facts)
+  const submit = async () => {
+    const result = await run(
+      changeMember,
+      {
+        params: { memberId: member.id },
+        body: {
+          seenVersion: member.version,
+          ...plain,
+          born: plain.born === '' ? null : (plain.born as PlainDate),
+          facts,
+        },
+      },
+      words.undo.did.saved,
+    )
+    if (result) onDone()
+  }
+  return (
+    <form
+      className={classes.form}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit()
+      }}
+    >
+      <div className={classes.pair}>
+        <TextInput
+          required
+          withAsterisk={false}
+          label={words.household.name}
+          maxLength={120}
+          value={plain.name}
+          onChange={(event) => setPlain({ ...plain, name: event.currentTarget.value })}
+        />
+        <TextInput
+          type="date"
+          label={words.household.born}
+          max={today}
+          value={plain.born}
+          onChange={(event) => setPlain({ ...plain, born: event.currentTarget.value })}
+        />
+      </div>
+      <TextInput
+        label={words.household.note}
+        value={plain.note}
+        onChange={(event) => setPlain({ ...plain, note: event.currentTarget.value })}
+      />
+      <TagsInput
+        label={w.allergies}
+        description={w.allergyHint}
+        value={facts.allergies.map(allergyName)}
+        onChange={(names) => setFacts({ ...facts, allergies: names.map(allergyOf) })}
+        data={SUBSTANCE_IDS.map(substanceName)}
+      />
+      {facts.kind === 'person' ? (
+        <>
+          <Checkbox
+            label={w.helper}
+            checked={plain.helper}
+            onChange={(event) => setPlain({ ...plain, helper: event.currentTarget.checked })}
+          />
+          <PersonFields facts={facts} onChange={setFacts} />
+        </>
+      ) : (
+        <AnimalFields facts={facts} onChange={setFacts} />
+      )}
+      <div className={classes.presses}>
+        <Button type="submit" loading={busy} disabled={plain.name.trim() === ''}>
+          {w.save}
+        </Button>
+        <Button variant="default" onClick={onDone}>
+          {w.cancel}
+        </Button>
+      </div>
+    </form>
+  )
+}
+
+/** A substance where the word means one; else the word itself. */
+const allergyOf = (name: string): Allergy => {
+  const substance = substanceNamed(name)
+  return substance ? { kind: 'substance', substance } : { kind: 'named', name }
+}

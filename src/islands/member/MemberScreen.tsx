@@ -1,0 +1,179 @@
+/** A member's cover sheet (at a desk, and on paper for a sitter): what holds for them, what is held back, their medicines, whom to call. */
+import { Button, Checkbox } from '@mantine/core'
+import { useMemo, useState } from 'react'
+import { daysBetween } from '../../core/calendar/plainDate'
+import { memberSheet, type PlacePart } from '../../core/cover/memberSheet'
+import { weightOn } from '../../core/household/weight'
+import type { MemberId } from '../../core/ids'
+import { Frame, type Strap, useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import { type CoverView, useCover } from '../cover/useCover'
+import { Courses } from './Courses'
+import { FactsForm } from './FactsForm'
+import { factLines } from './factLines'
+import classes from './member.module.css'
+import { Numbers } from './Numbers'
+import { Photo } from './Photo'
+import { Weights } from './Weights'
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: CoverView
+  readonly memberId: MemberId
+}
+
+export const MemberScreen = (props: Props) => (
+  <Frame tab="household" strap={props.strap} place={null}>
+    <MemberParts {...props} />
+  </Frame>
+)
+
+const w = words.member
+
+function MemberParts({ initial, memberId }: Props) {
+  const cover = useCover(initial)
+  const { view, laid } = cover
+  const { today } = useStrap()
+  const [isPrivate, setPrivate] = useState(true)
+  const [editing, setEditing] = useState(false)
+  const sheet = useMemo(() => memberSheet(laid, memberId, today), [laid, memberId, today])
+  if (!sheet) return <p>{words.errors.notFound}</p>
+  const { member } = sheet
+  const state = weightOn(member.species, member.born, member.weighings, today)
+  return (
+    <article data-private={isPrivate}>
+      <header className={classes.head}>
+        <Photo member={member} photo={view.photos.find((one) => one.memberId === memberId)} />
+        <div>
+          <h1>{member.name}</h1>
+          <p className="second">
+            {[
+              member.species,
+              member.born ? words.household.age(daysBetween(member.born, today)) : '',
+              w.weighed(state, view.units),
+              member.guestUntil ? w.isGuest(member.guestUntil) : '',
+              member.note,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </p>
+          <p className={classes.cautionLine}>{w.cautionLine}</p>
+        </div>
+        <div className={`${classes.presses} no-print`}>
+          <Checkbox
+            label={w.withPrivate}
+            checked={isPrivate}
+            onChange={(event) => setPrivate(event.currentTarget.checked)}
+          />
+          <Button variant="default" onClick={() => window.print()}>
+            {w.print}
+          </Button>
+        </div>
+      </header>
+      <div className={classes.columns}>
+        <div>
+          <section className={classes.part}>
+            <h2>{w.places}</h2>
+            {sheet.places.map((part) => (
+              <PlaceLines key={part.placeId} part={part} cover={cover} />
+            ))}
+          </section>
+          {isPrivate && <Courses sheet={sheet} cover={cover} />}
+        </div>
+        <div>
+          <Numbers member={member} numbers={view.numbers} isPrivate={isPrivate} />
+          {isPrivate && (
+            <section className={classes.part} aria-label={w.edit}>
+              <header>
+                <h2>{w.edit}</h2>
+                {!editing && (
+                  <button
+                    type="button"
+                    className={`${classes.quiet} no-print`}
+                    onClick={() => setEditing(true)}
+                  >
+                    {words.matching.change}
+                  </button>
+                )}
+              </header>
+              {editing ? (
+                <FactsForm key={member.version} member={member} onDone={() => setEditing(false)} />
+              ) : (
+                <dl className={classes.facts}>
+                  {factLines(member, today).map(([name, text]) => (
+                    <div key={name}>
+                      <dt>{name}</dt>
+                      <dd>{text}</dd>
+                    </div>
+                  ))}
+                </dl>
+              )}
+            </section>
+          )}
+          <Weights member={member} state={state} units={view.units} />
+        </div>
+      </div>
+    </article>
+  )
+}
+
+function PlaceLines({
+  part,
+  cover: { view, kitName },
+}: {
+  readonly part: PlacePart
+  readonly cover: ReturnType<typeof useCover>
+}) {
+  const { today } = useStrap()
+  const place = view.places.find(({ id }) => id === part.placeId)
+  if (!place || part.lines.length === 0) return null
+  const holds = part.lines.filter(({ sources }) => sources.length > 0)
+  const gaps = part.lines.filter(({ cell }) => cell.state !== 'covered' && cell.state !== 'plan_b')
+  return (
+    <div className={classes.place} data-hue={place.hue}>
+      <h3>
+        <a href={`/cover?place=${place.id}`}>{place.name}</a>
+        <strong>{w.readiness(part.readiness)}</strong>
+        <small>{w.gaps(gaps.length)}</small>
+      </h3>
+      <ul>
+        {gaps.map(({ need, cell }) => (
+          <li key={need.id} data-tier={need.tier}>
+            {need.name} <small>{words.cover.states[cell.state]}</small>
+          </li>
+        ))}
+      </ul>
+      <details>
+        <summary>{w.holds(holds.length)}</summary>
+        <ul>
+          {holds.map(({ need, sources }) => (
+            <li key={need.id}>
+              {need.name}{' '}
+              <small>
+                {[...new Map(sources.map((one) => [one.title, one])).values()]
+                  .map((one) => `${one.title} (${one.pocket.name}, ${kitName(one.kitId)})`)
+                  .join('; ')}
+              </small>
+            </li>
+          ))}
+        </ul>
+      </details>
+      {part.held.length > 0 && (
+        <details open>
+          <summary>{w.held}</summary>
+          <ul>
+            {part.held.map((one) => (
+              <li key={`${one.kitId}/${one.title}`}>
+                {one.title}{' '}
+                <small>
+                  {one.why.map((why) => words.cover.why(why, today)).join('; ')} · {one.pocket},{' '}
+                  {kitName(one.kitId)}
+                </small>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </div>
+  )
+}

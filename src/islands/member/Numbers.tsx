@@ -1,0 +1,61 @@
+/** Whom to call: large, since it is read in a hurry. */
+import type { Contact, Member } from '../../core/household/member'
+import { words } from '../../words'
+import classes from './member.module.css'
+
+const w = words.member
+
+export function Numbers({
+  member: { facts },
+  numbers,
+  isPrivate,
+}: {
+  readonly member: Member
+  readonly numbers: { readonly emergency: string; readonly poison: string }
+  readonly isPrivate: boolean
+}) {
+  const own: readonly (readonly [string, Contact])[] =
+    facts.kind === 'person'
+      ? [
+          [w.doctor, facts.doctor],
+          ...(isPrivate ? facts.contacts.map((one) => [one.name, one] as const) : []),
+        ]
+      : [
+          [w.vet, facts.vet],
+          [w.clinic, facts.clinic],
+        ]
+  return (
+    <section className={classes.part} aria-label={w.numbers}>
+      <h2>{w.numbers}</h2>
+      <dl className={classes.numbers}>
+        <NumberLine name={w.emergency} phone={numbers.emergency} />
+        <NumberLine name={w.poison} phone={numbers.poison} />
+        {own.map(([name, contact]) => (
+          <NumberLine
+            key={name}
+            name={name}
+            phone={contact.phone}
+            {...(contact.name !== name && { who: contact.name })}
+          />
+        ))}
+      </dl>
+    </section>
+  )
+}
+
+const NumberLine = ({
+  name,
+  phone,
+  who = '',
+}: {
+  readonly name: string
+  readonly phone: string
+  readonly who?: string
+}) => (
+  <div>
+    <dt>
+      {name} {who && <small>{who}</small>}
+    </dt>
+    <dd>{phone ? <a href={`tel:${phone.replace(/[^\d+]/g, '')}`}>{phone}</a> : '……………'}</dd>
+  </div>
+)

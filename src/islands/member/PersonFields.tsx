@@ -1,0 +1,151 @@
+/** What decides for a person. */
+import { Checkbox, MultiSelect, Select, TextInput } from '@mantine/core'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import { SKILL_IDS, SKILLS, type SkillId } from '../../core/catalogue/skills'
+import {
+  CONDITIONS_OF_PEOPLE,
+  GLOVE_SIZES,
+  type GloveSize,
+  type PersonCondition,
+  type PersonFacts,
+  PREGNANCIES,
+  type Pregnancy,
+} from '../../core/household/member'
+import { words } from '../../words'
+import { ContactFields } from './ContactFields'
+import classes from './member.module.css'
+
+const w = words.member
+const UNKNOWN = 'unknown'
+
+export function PersonFields({
+  facts,
+  onChange,
+}: {
+  readonly facts: PersonFacts
+  readonly onChange: (facts: PersonFacts) => void
+}) {
+  const set = (change: Partial<PersonFacts>) => onChange({ ...facts, ...change })
+  return (
+    <>
+      <MultiSelect
+        label={w.conditions}
+        searchable
+        value={[...facts.conditions]}
+        onChange={(conditions) => set({ conditions: conditions as PersonCondition[] })}
+        data={Object.entries(CONDITIONS_OF_PEOPLE).map(([value, label]) => ({ value, label }))}
+      />
+      <div className={classes.pair}>
+        <Select
+          label={w.swallows}
+          value={facts.swallowsTablets === null ? UNKNOWN : facts.swallowsTablets ? 'yes' : 'no'}
+          onChange={(answer) =>
+            set({ swallowsTablets: answer === UNKNOWN ? null : answer === 'yes' })
+          }
+          data={Object.entries(w.swallowsAnswers).map(([value, label]) => ({ value, label }))}
+        />
+        <Select
+          label={w.glove}
+          value={facts.gloveSize ?? UNKNOWN}
+          onChange={(size) => set({ gloveSize: size === UNKNOWN ? null : (size as GloveSize) })}
+          data={[{ value: UNKNOWN, label: w.gloveNone }, ...GLOVE_SIZES]}
+        />
+      </div>
+      <div className={classes.pair}>
+        <Select
+          label={w.sex}
+          value={facts.sex}
+          onChange={(sex) => set({ sex: sex as PersonFacts['sex'] })}
+          data={Object.entries(w.sexes).map(([value, label]) => ({ value, label }))}
+        />
+        <Select
+          label={w.pregnancy}
+          value={facts.pregnancy}
+          onChange={(pregnancy) => set({ pregnancy: pregnancy as Pregnancy })}
+          data={PREGNANCIES.map((value) => ({ value, label: w.pregnancies[value] }))}
+        />
+      </div>
+      <Checkbox
+        label={w.thinner}
+        checked={facts.bloodThinner}
+        onChange={(event) => set({ bloodThinner: event.currentTarget.checked })}
+      />
+      <ContactFields
+        legend={w.doctor}
+        contact={facts.doctor}
+        onChange={(doctor) => set({ doctor })}
+      />
+      {facts.contacts.map((contact, at) => (
+        <ContactFields
+          // biome-ignore lint/suspicious/noArrayIndexKey: contacts have no other identity while they are typed
+          key={at}
+          legend={w.contacts}
+          contact={contact}
+          onChange={(changed) =>
+            set({ contacts: facts.contacts.map((one, index) => (index === at ? changed : one)) })
+          }
+          onRemove={() => set({ contacts: facts.contacts.filter((_, index) => index !== at) })}
+        />
+      ))}
+      <button
+        type="button"
+        className={classes.quiet}
+        onClick={() => set({ contacts: [...facts.contacts, { name: '', phone: '' }] })}
+      >
+        {w.addContact}
+      </button>
+      <fieldset className={classes.group}>
+        <legend>{w.skills}</legend>
+        {facts.skills.map((signed, at) => (
+          <div key={signed.skill} className={classes.skill}>
+            <b>{SKILLS[signed.skill].name}</b>
+            <TextInput
+              type="date"
+              aria-label={`${SKILLS[signed.skill].name}: ${w.skillUntil}`}
+              value={signed.until ?? ''}
+              onChange={(event) => {
+                const until = (event.currentTarget.value || null) as PlainDate | null
+                set({
+                  skills: facts.skills.map((one, index) =>
+                    index === at ? { ...one, until } : one,
+                  ),
+                })
+              }}
+            />
+            <TextInput
+              aria-label={`${SKILLS[signed.skill].name}: ${w.skillBy}`}
+              placeholder={w.skillBy}
+              value={signed.by}
+              onChange={(event) => {
+                const by = event.currentTarget.value
+                set({
+                  skills: facts.skills.map((one, index) => (index === at ? { ...one, by } : one)),
+                })
+              }}
+            />
+            <button
+              type="button"
+              className={classes.quiet}
+              aria-label={`${w.remove}: ${SKILLS[signed.skill].name}`}
+              onClick={() => set({ skills: facts.skills.filter((_, index) => index !== at) })}
+            >
+              {w.remove}
+            </button>
+          </div>
+        ))}
+        <Select
+          aria-label={w.addSkill}
+          placeholder={w.addSkill}
+          value={null}
+          onChange={(skill) =>
+            skill &&
+            set({ skills: [...facts.skills, { skill: skill as SkillId, until: null, by: '' }] })
+          }
+          data={SKILL_IDS.filter((id) => !facts.skills.some(({ skill }) => skill === id)).map(
+            (value) => ({ value, label: SKILLS[value].name }),
+          )}
+        />
+      </fieldset>
+    </>
+  )
+}

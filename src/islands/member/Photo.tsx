@@ -1,0 +1,70 @@
+/** A member's photo: made small in the browser before it is sent. */
+import { useState } from 'react'
+import { setPhoto } from '../../contract/endpoints'
+import type { Member } from '../../core/household/member'
+import { useActing } from '../../ui/acting'
+import { words } from '../../words'
+import classes from './member.module.css'
+
+const w = words.member
+const EDGE = 360
+
+interface Props {
+  readonly member: Pick<Member, 'id' | 'name'>
+  readonly photo: { readonly id: string } | undefined
+}
+
+export function Photo({ member, photo }: Props) {
+  const { run } = useActing()
+  const [wrong, setWrong] = useState(false)
+  const choose = async (file: File | undefined) => {
+    if (!file) return
+    const small = await shrunk(file).catch(() => null)
+    setWrong(small === null)
+    if (small)
+      await run(
+        setPhoto,
+        { params: { memberId: member.id }, body: { photo: small } },
+        words.undo.did.saved,
+      )
+  }
+  return (
+    <label className={classes.photo}>
+      <Portrait member={member} photo={photo} />
+      <input
+        type="file"
+        className="visually-hidden"
+        accept="image/jpeg,image/png,image/webp"
+        aria-label={`${w.changePhoto}: ${member.name}`}
+        onChange={(event) => void choose(event.currentTarget.files?.[0])}
+      />
+      <span className="no-print">{w.changePhoto}</span>
+      {wrong && <small role="alert">{w.tooLarge}</small>}
+    </label>
+  )
+}
+
+/** The photo, or the first letter of the name in its place. */
+export const Portrait = ({ member, photo }: Props) =>
+  photo ? (
+    // The id changes with the photo, so that a new one is not taken from the browser's memory.
+    <img
+      className={classes.portrait}
+      src={`/api/members/${member.id}/photo?of=${photo.id}`}
+      alt={member.name}
+    />
+  ) : (
+    <span className={classes.portrait} aria-hidden>
+      {member.name.charAt(0)}
+    </span>
+  )
+
+async function shrunk(file: File): Promise<string> {
+  const picture = await createImageBitmap(file)
+  const scale = Math.min(1, EDGE / Math.max(picture.width, picture.height))
+  const canvas = document.createElement('canvas')
+  canvas.width = Math.max(1, Math.round(picture.width * scale))
+  canvas.height = Math.max(1, Math.round(picture.height * scale))
+  canvas.getContext('2d')?.drawImage(picture, 0, 0, canvas.width, canvas.height)
+  return canvas.toDataURL('image/jpeg', 0.85)
+}

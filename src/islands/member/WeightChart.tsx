@@ -1,0 +1,37 @@
+/** The history of a weight as a line; its table stands below it. */
+import { useEffect, useRef } from 'react'
+import type { Weighing } from '../../core/household/weight'
+import { words } from '../../words'
+import { weight } from '../../words/cover'
+import { monthYear } from '../../words/format'
+import classes from './member.module.css'
+
+export function WeightChart({
+  weighings,
+  units,
+}: {
+  readonly weighings: readonly Weighing[]
+  readonly units: 'metric' | 'us'
+}) {
+  const box = useRef<HTMLDivElement>(null)
+  useEffect(() => {
+    const element = box.current
+    if (!element) return
+    let dispose = () => {}
+    let gone = false
+    // The library is large and only this part of one screen draws with it.
+    void import('./drawLine').then(({ drawLine }) => {
+      if (gone) return
+      dispose = drawLine(
+        element,
+        weighings.map(({ on, grams }) => ({ day: on, value: grams })),
+        { label: (grams) => weight(Math.round(grams), units), day: (day) => monthYear(day) },
+      )
+    })
+    return () => {
+      gone = true
+      dispose()
+    }
+  }, [weighings, units])
+  return <div ref={box} className={classes.chart} role="img" aria-label={words.member.weight} />
+}

@@ -1,0 +1,139 @@
+/** Weights over time: the line, the table behind it, and noting a new one. */
+import { Button, Checkbox, Select, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { removeWeighing, weigh } from '../../contract/endpoints'
+import { isPlainDate } from '../../core/calendar/plainDate'
+import type { Member } from '../../core/household/member'
+import { type WeightState, weightFault } from '../../core/household/weight'
+import { useActing } from '../../ui/acting'
+import { useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import { weight } from '../../words/cover'
+import { fullDay } from '../../words/format'
+import { sentenceFor } from '../../words/refusals'
+import classes from './member.module.css'
+import { WeightChart } from './WeightChart'
+
+const w = words.member
+const GRAMS = { kg: 1000, g: 1, lb: 453.592 } as const
+type Unit = keyof typeof GRAMS
+
+interface Props {
+  readonly member: Member
+  readonly state: WeightState
+  readonly units: 'metric' | 'us'
+}
+
+export function Weights({ member, state, units }: Props) {
+  const { run, busy } = useActing()
+  const { today } = useStrap()
+  const [text, setText] = useState('')
+  const [unit, setUnit] = useState<Unit>(units === 'us' ? 'lb' : lightest(member) ? 'g' : 'kg')
+  const [on, setOn] = useState(today)
+  const [sure, setSure] = useState(false)
+  const value = Number(text.trim().replace(',', '.'))
+  const grams = text.trim() === '' || !(value > 0) ? null : Math.round(value * GRAMS[unit])
+  const fault = grams === null ? null : weightFault(member.species, { on, grams }, member.weighings)
+  const submit = async () => {
+    if (grams === null) return
+    const result = await run(
+      weigh,
+      { params: { memberId: member.id }, body: { on, grams, sure } },
+      words.undo.did.saved,
+    )
+    if (!result) return
+    setText('')
+    setSure(false)
+  }
+  return (
+    <section className={classes.part} aria-label={w.weight}>
+      <header>
+        <h2>{w.weight}</h2>
+        <small data-stale={state.kind !== 'fresh'}>{w.weighed(state, units)}</small>
+      </header>
+      {member.weighings.length > 1 && <WeightChart weighings={member.weighings} units={units} />}
+      <form
+        className={`${classes.weigh} no-print`}
+        aria-label={w.weigh}
+        onSubmit={(event) => {
+          event.preventDefault()
+          void submit()
+        }}
+      >
+        <TextInput
+          label={w.weighIn[unit]}
+          inputMode="decimal"
+          value={text}
+          onChange={(event) => setText(event.currentTarget.value)}
+          error={fault ? sentenceFor(fault).detail : undefined}
+        />
+        <Select
+          label={w.unit}
+          value={unit}
+          onChange={(next) => next && setUnit(next as Unit)}
+          data={Object.keys(GRAMS)}
+        />
+        <TextInput
+          type="date"
+          label={w.on}
+          max={today}
+          value={on}
+          onChange={(event) => {
+            const day = event.currentTarget.value
+            if (isPlainDate(day)) setOn(day)
+          }}
+        />
+        <Button
+          type="submit"
+          loading={busy}
+          disabled={
+            grams === null ||
+            fault?.code === 'weight_out_of_range' ||
+            (fault?.code === 'weight_jumps' && !sure)
+          }
+        >
+          {w.weigh}
+        </Button>
+        {fault?.code === 'weight_jumps' && (
+          <Checkbox
+            label={w.sure}
+            checked={sure}
+            onChange={(event) => setSure(event.currentTarget.checked)}
+          />
+        )}
+      </form>
+      {member.weighings.length > 0 && (
+        <details>
+          <summary>{w.table}</summary>
+          <table className={classes.weights}>
+            <tbody>
+              {[...member.weighings].reverse().map((one) => (
+                <tr key={one.id}>
+                  <th scope="row">{fullDay(one.on)}</th>
+                  <td>{weight(one.grams, units)}</td>
+                  <td className="no-print">
+                    <button
+                      type="button"
+                      className={classes.quiet}
+                      disabled={busy}
+                      aria-label={`${w.remove}: ${fullDay(one.on)}`}
+                      onClick={() =>
+                        void run(removeWeighing, { params: { weighingId: one.id } }, w.removed)
+                      }
+                    >
+                      {w.remove}
+                    </button>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </details>
+      )}
+    </section>
+  )
+}
+
+/** Whoever is weighed in grams on a kitchen scale. */
+const lightest = ({ species }: Member): boolean =>
+  species === 'bird' || species === 'hamster' || species === 'guinea pig'

@@ -1,0 +1,74 @@
+/** A member's facts as lines of a sheet; what nobody has said is left out. */
+
+import type { PlainDate } from '../../core/calendar/plainDate'
+import { SKILLS } from '../../core/catalogue/skills'
+import { substanceName } from '../../core/catalogue/substances'
+import {
+  type Allergy,
+  CONDITIONS_OF_PEOPLE,
+  type Member,
+  TRAITS_OF_ANIMALS,
+} from '../../core/household/member'
+import { customaryVitals, type VitalRange } from '../../core/household/vitals'
+import { ageInYears } from '../../core/household/weight'
+import { words } from '../../words'
+import { fullDay } from '../../words/format'
+
+const w = words.member
+export const allergyName = (allergy: Allergy): string =>
+  allergy.kind === 'substance' ? substanceName(allergy.substance) : allergy.name
+
+const rangeText = (range: VitalRange | undefined | null): string =>
+  range ? `${range.from}–${range.to}` : ''
+
+export function factLines(
+  { facts, species, born }: Member,
+  today: PlainDate,
+): readonly (readonly [string, string])[] {
+  const lines: [string, string][] = []
+  const add = (name: string, text: string) => text !== '' && lines.push([name, text])
+  add(w.allergies, facts.allergies.map(allergyName).join(', '))
+  if (facts.kind === 'person') {
+    add(w.conditions, facts.conditions.map((one) => CONDITIONS_OF_PEOPLE[one]).join(', '))
+    if (facts.bloodThinner) add(w.thinner, w.swallowsAnswers.yes)
+    if (facts.pregnancy !== 'no') add(w.pregnancy, w.pregnancies[facts.pregnancy])
+    if (facts.swallowsTablets !== null)
+      add(w.swallows, facts.swallowsTablets ? w.swallowsAnswers.yes : w.swallowsAnswers.no)
+    if (facts.sex !== 'unsaid') add(w.sex, w.sexes[facts.sex])
+    add(w.glove, facts.gloveSize ?? '')
+    add(
+      w.skills,
+      facts.skills
+        .map(
+          ({ skill, until }) =>
+            `${SKILLS[skill].name}${until ? ` ${w.skillUntil} ${fullDay(until)}` : ''}`,
+        )
+        .join('; '),
+    )
+  } else {
+    add(w.traits, facts.traits.map((one) => TRAITS_OF_ANIMALS[one]).join(', '))
+    add(w.coat, facts.coat)
+    add(w.temperament, facts.temperament)
+    for (const { substance, words: said, vet, on, confirmedAgainstWarning } of facts.agreed)
+      add(
+        `${w.agreed}: ${substanceName(substance)}`,
+        `“${said}” (${vet}, ${fullDay(on)})${confirmedAgainstWarning ? `; ${w.confirmed.toLowerCase()}` : ''}`,
+      )
+  }
+  const customary = customaryVitals(species, ageInYears(born, today))
+  const own = facts.kind === 'animal' ? facts.normal : null
+  for (const [name, key] of [
+    [w.temperature, 'temperature'],
+    [w.pulse, 'pulse'],
+    [w.breathing, 'breathing'],
+  ] as const)
+    add(
+      name,
+      own?.[key]
+        ? `${rangeText(own[key])} (${w.own})`
+        : customary
+          ? `${rangeText(customary[key])} (${w.customary})`
+          : '',
+    )
+  return lines
+}
