@@ -39,6 +39,13 @@ const kit = (name: string): string =>
 await picture('watch', '/')
 await picture('kits', '/kits')
 await picture('kit', kit('Pantry roll'), DESK, tag('Eye drops'))
+await picture('cover', '/cover', DESK, (page) =>
+  page.getByRole('button', { name: /^Asthma attack, Ned/ }).click(),
+)
+await picture('evening', '/cover/evening')
+await picture('lists', '/cover/lists', DESK, (page) =>
+  page.getByText('Life-saving · Not breathing').click(),
+)
 await picture('restock', '/restock')
 await picture('bring-in', '/bring-in', DESK, async (page) => {
   await page.getByLabel('Choose a file').setInputFiles('tests/lists/messy.csv')
@@ -47,6 +54,9 @@ await picture('bring-in', '/bring-in', DESK, async (page) => {
 await picture('print', '/print')
 await picture('lid-sheet', `${kit('Pantry roll')}/sheet`, { width: 900, height: 1100 })
 await picture('household', '/household')
+const { members } = await (await context.request.get('/api/cover')).json()
+const ned = members.find((one: { name: string }) => one.name === 'Ned')
+await picture('member', `/members/${ned.id}`)
 await picture('phone-watch', '/', PHONE)
 await picture('phone-kit', kit('Pantry roll'), PHONE, tag('Eye drops'))
 await picture('watch-dark', '/', DESK, look('Dark'))

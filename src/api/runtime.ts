@@ -2,6 +2,7 @@
 import { kept } from '../app/kept'
 import { type Auth, createAuth } from '../app/signIn'
 import { clockFrom, type World } from '../app/world'
+import { loadRuleBook } from '../core/cover/ruleBook'
 import { createDb, createPool } from '../db/connect'
 
 export interface Runtime {
@@ -23,6 +24,8 @@ export function runtime(): Runtime {
     PORT = '4321',
   } = process.env
   if (!SATCHEL_SECRET) throw new Error('Set SATCHEL_SECRET, or start with ./satchel start')
+  // A rule book that does not hold together must not judge anybody: fail at the start, by name.
+  loadRuleBook()
   const db = createDb(createPool(DATABASE_URL))
   const auth = createAuth(createPool(accountsUrl(DATABASE_URL), 4), {
     secret: SATCHEL_SECRET,

@@ -3,6 +3,7 @@
  * pure functions over plain values. docs/core.md explains it with worked examples, which the
  * tests run.
  */
+
 export { type Expiry, formatExpiry, parseExpiry, printedLastDay } from './calendar/expiry'
 export {
   addDays,
@@ -26,7 +27,23 @@ export {
   type Presence,
 } from './calendar/presence'
 export { type DateReading, readPrintedDate, writePrintedDate } from './calendar/readPrintedDate'
+export { catalogue, RuleBookError } from './catalogue/catalogue'
+export type { CatalogueEntry } from './catalogue/entry'
+export { type ItemFacts, itemFacts, type OwnFacts, ownFactsFaults } from './catalogue/itemFacts'
+export { clearMatch, type Match, matches } from './catalogue/match'
+export { type Board, board, type Cell, type Question } from './cover/board'
+export { type Evening, evening } from './cover/evening'
+export { type Explanation, explain } from './cover/explain'
+export { shortage } from './cover/joint'
+export { type MemberSheet, memberSheet } from './cover/memberSheet'
+export { type CoverStock, type Pantry, pantry } from './cover/pantry'
+export { type Proposal, propose } from './cover/proposal'
+export { loadRuleBook } from './cover/ruleBook'
+export { type Schools, schoolsOf } from './cover/schools'
+export { type Course, type CourseState, courseState } from './household/course'
 export { numbersToCall } from './household/emergencyNumbers'
+export type { Member, MemberFacts } from './household/member'
+export { ageInYears, weighingStandsFor, weightFault, weightOn } from './household/weight'
 export { exportList, templateList } from './interchange/exportList'
 export { type Columns, columnsOf, type Field } from './interchange/headings'
 export { type ImportPlan, type Known, planImport } from './interchange/planImport'

@@ -56,6 +56,8 @@ function why(reason: HeldWhy, today: PlainDate): string {
       return 'no written rule from the vet: ask the vet'
     case 'not_confirmed':
       return `${reason.vet} agreed, and a warning speaks against it: confirm with name and day`
+    case 'left_over':
+      return `left over: on hold until ${reason.prescriber || 'the prescriber'} says`
     case 'somebody_elses':
       return `prescribed for ${reason.whose}`
     case 'condition':
@@ -327,6 +329,7 @@ export const member = {
   holds: (count: number): string =>
     count === 1 ? 'Holds for one need' : `Holds for ${count} needs`,
   held: 'Held back for them',
+  notFor: (name: string): string => `not for ${name}`,
   medicines: 'Medicines',
   noMedicines: 'None are written down.',
   addCourse: 'Add a prescription',

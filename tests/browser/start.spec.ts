@@ -36,10 +36,11 @@ test('start, kill the server and the database, start again, stop', async ({ page
     await usable(page)
     await page
       .getByRole('region', { name: 'People and animals' })
-      .getByRole('button', { name: 'Add' })
+      .getByRole('button', { name: 'Add', exact: true })
       .click()
-    await page.getByLabel('Name').first().fill('Kept through it all')
-    await page.getByRole('button', { name: 'Add', exact: true }).click()
+    const form = page.getByRole('form', { name: 'Add a member' })
+    await form.getByLabel('Name').fill('Kept through it all')
+    await form.getByRole('button', { name: 'Add', exact: true }).click()
     await expect(page.getByText('Kept through it all').first()).toBeVisible()
 
     const serverPid = Number(readFileSync(`${data}/server.pid`, 'utf8').split('\n')[0])

@@ -313,13 +313,25 @@ export class Asking {
     return known
   }
 
+  /** Whether it may be taken as the regular medicine that it is. */
+  countsAsOwn(thing: number, patient: Patient, withSecond: boolean): boolean {
+    const it = this.pantry.things[thing]
+    return (
+      it !== undefined &&
+      this.tenthsThere(thing, withSecond) > 0 &&
+      this.hasSkill(thing, patient) &&
+      unsuited(it, patient, this.pantry.owners, this.pantry.stock.schools).every(
+        ({ code }) => code === 'taken_already',
+      )
+    )
+  }
+
   /** The parts of the member's own medicines: so many days and two more. */
   ownMedicine(patient: Patient): readonly { readonly thing: number; readonly uses: number }[] {
     const { courses } = this.pantry.stock
     return courses.flatMap((course) => {
       if (course.memberId !== patient.member.id || !isRunning(course, this.question.date)) return []
       if (course.perDay === null) return []
-      if (course.endsOn !== null && course.endsOn < this.question.date) return []
       const thing = this.pantry.thingOf.get(course.itemId)
       if (thing === undefined) return []
       const perUnit = this.pantry.things[thing]?.facts.uses ?? 1
@@ -351,7 +363,7 @@ export function demandsOf(
         : asking.ownMedicine(patient).map(({ thing, uses }) => ({
             part: null,
             uses,
-            from: asking.counts(thing, patient, withSecond) ? [thing] : [],
+            from: asking.countsAsOwn(thing, patient, withSecond) ? [thing] : [],
           })),
     )
   return patients.flatMap((patient) =>
@@ -420,7 +432,8 @@ export function judgeNeed(
           have: 0,
           need: 0,
         }
-      if (verdict.state === 'thin' && thin === null)
+      // What is second-grade may complete a plan B; it makes nothing less thin.
+      if (verdict.state === 'thin' && thin === null && !withSecond)
         thin = { way: need.ways.indexOf(way), have: verdict.have, need: verdict.need }
     }
   if (thin) return { state: 'thin', ...thin }

@@ -174,8 +174,8 @@ function answerOf(
 /** Soonest to turn first, then what is reached first. */
 function sourcesOf(asking: Asking, thing: number, uses: number): Source[] {
   const { pantry } = asking
-  const shelves = pantry.shelves
-    .filter((shelf) => shelf.thing === thing && asking.gradeOf(shelf) !== null)
+  const shelves = [...(pantry.shelvesOf[thing] ?? [])]
+    .filter((shelf) => asking.gradeOf(shelf) !== null)
     .sort(
       (a, b) =>
         (a.through ?? '9').localeCompare(b.through ?? '9') ||
@@ -206,8 +206,9 @@ function sourcesOf(asking: Asking, thing: number, uses: number): Source[] {
 export function heldBack(asking: Asking, part: Part, patient: Patient | null): readonly HeldBack[] {
   const { pantry } = asking
   const players = new Set(part.any.flatMap((role) => pantry.byRole.get(role) ?? []))
-  return pantry.shelves.flatMap((shelf): HeldBack[] => {
-    if (!players.has(shelf.thing) || !asking.isHere(shelf)) return []
+  const shelves = [...players].flatMap((thing) => pantry.shelvesOf[thing] ?? [])
+  return shelves.flatMap((shelf): HeldBack[] => {
+    if (!asking.isHere(shelf)) return []
     const [first, ...more] = whyHeld(asking, shelf, patient)
     const kit = pantry.stock.kits[shelf.kit]
     return first && kit

@@ -84,6 +84,8 @@ export interface Pantry {
   readonly things: readonly Thing[]
   readonly known: readonly KnownItem[]
   readonly shelves: readonly Shelf[]
+  /** The shelves of each thing, by its position. */
+  readonly shelvesOf: readonly (readonly Shelf[])[]
   /** Positions of the things that play a role. */
   readonly byRole: ReadonlyMap<RoleId, readonly number[]>
   readonly kitAt: ReadonlyMap<KitId, number>
@@ -126,11 +128,14 @@ export function pantry(stock: CoverStock): Pantry {
       },
     ]
   })
+  const shelvesOf: Shelf[][] = things.map(() => [])
+  for (const shelf of shelves) shelvesOf[shelf.thing]?.push(shelf)
   return {
     stock,
     things,
     known: stock.items,
     shelves,
+    shelvesOf,
     byRole: playersOf(things),
     kitAt,
     thingOf,
@@ -161,12 +166,24 @@ function playersOf(things: readonly Thing[]): ReadonlyMap<RoleId, readonly numbe
   return players
 }
 
+/** Of several courses with one item the last counts: what is taken now is no leftover. */
 function ownersOf({ members, courses }: CoverStock): Owners {
   const names = new Map(members.map(({ id, name }) => [id, name]))
   const owners = new Map<ItemId, Owner>()
-  for (const { itemId, memberId, confirmedAgainstWarning } of courses) {
-    const name = names.get(memberId)
-    if (name !== undefined) owners.set(itemId, { id: memberId, name, confirmedAgainstWarning })
+  for (const course of courses) {
+    const name = names.get(course.memberId)
+    const known = owners.get(course.itemId)
+    const isLater =
+      !known || course.endsOn === null || (known.endsOn !== null && known.endsOn < course.endsOn)
+    if (name !== undefined && isLater)
+      owners.set(course.itemId, {
+        id: course.memberId,
+        name,
+        confirmedAgainstWarning: course.confirmedAgainstWarning,
+        prescriber: course.prescriber,
+        endsOn: course.endsOn,
+        released: course.release !== null,
+      })
   }
   return owners
 }

@@ -1,7 +1,16 @@
 /** The derived list, the sitter's evening and a member's sheet. */
 import { describe, expect, it } from 'vitest'
-import { aMember, aPantry, aPerson, aQuestion, DAY, type Scene } from '../../../tests/support/cover'
+import {
+  aMember,
+  aPantry,
+  aPerson,
+  aQuestion,
+  DAY,
+  type Scene,
+  stateOf,
+} from '../../../tests/support/cover'
 import { addDays } from '../calendar/plainDate'
+import { board } from './board'
 import { evening } from './evening'
 import { memberSheet } from './memberSheet'
 import { propose } from './proposal'
@@ -163,6 +172,26 @@ describe('a member’s sheet', () => {
     })
     expect(sheet?.places[0]?.readiness).toBeGreaterThan(sheet?.places[1]?.readiness ?? 100)
     expect(memberSheet(laid, 'nobody' as never, DAY)).toBeNull()
+  })
+  it('what is left over of a course waits for the prescriber’s word', () => {
+    const ned = aPerson(20, { name: 'Ned' })
+    const course = {
+      member: ned,
+      of: 'cetirizine-10',
+      startsOn: addDays(DAY, -30),
+      endsOn: addDays(DAY, -10),
+    }
+    const stateWith = (courses: Scene['courses']) => {
+      const laid = aPantry({ members: [ned], put: [{ of: 'cetirizine-10' }], courses })
+      return stateOf(board(laid, aQuestion(laid)), 'allergy', ned)
+    }
+    expect(stateWith([course])).toBe('held')
+    const release = { by: 'Dr Aske', on: DAY, words: 'Fine for hay fever' }
+    expect(stateWith([{ ...course, release }])).toBe('covered')
+    expect(stateWith([course, { ...course, startsOn: DAY, endsOn: null }])).toBe('held')
+    expect(stateWith([course, { ...course, startsOn: DAY, endsOn: null, perDay: null }])).toBe(
+      'covered',
+    )
   })
   it('a medicine of one is held back from another, by name', () => {
     const moth = aMember('cat', { name: 'Moth' })

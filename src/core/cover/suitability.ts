@@ -32,12 +32,15 @@ export type Unsuited =
   | { readonly code: 'unsigned' }
   /** Allowed by the vet, and on the never-list: a second word is missing. */
   | { readonly code: 'not_confirmed'; readonly vet: string }
+  /** The course has ended: on hold until the prescriber says. */
+  | { readonly code: 'left_over'; readonly prescriber: string }
   /** Written for somebody else. */
   | { readonly code: 'somebody_elses'; readonly whose: string }
 
 /** A member as the rules see them on one day; made once, asked often. */
 export interface Patient {
   readonly member: Member
+  readonly day: PlainDate
   readonly months: number | null
   /** Null when unknown or stale. */
   readonly grams: number | null
@@ -53,6 +56,7 @@ export function patientOn(member: Member, takes: readonly SubstanceId[], day: Pl
   const { allergies } = member.facts
   return {
     member,
+    day,
     months: ageInMonths(member.born, day),
     grams: weight.kind === 'fresh' ? weight.weighing.grams : null,
     takes: new Set(takes),
@@ -70,6 +74,11 @@ export interface Owner {
   readonly id: MemberId
   readonly name: string
   readonly confirmedAgainstWarning: boolean
+  readonly prescriber: string
+  /** Last day of the course; null for a regular medicine. */
+  readonly endsOn: PlainDate | null
+  /** The prescriber has said what is left may be used. */
+  readonly released: boolean
 }
 export type Owners = ReadonlyMap<ItemId, Owner>
 
@@ -101,6 +110,8 @@ export function unsuited(
   const owner = itemId === null ? undefined : owners.get(itemId)
   if (owner && owner.id !== member.id) reasons.push({ code: 'somebody_elses', whose: owner.name })
   const mine = owner?.id === member.id
+  if (mine && owner.endsOn !== null && owner.endsOn < patient.day && !owner.released)
+    reasons.push({ code: 'left_over', prescriber: owner.prescriber })
 
   const agreement = agreementOn(facts, patient)
   if (!(agreement?.confirmedAgainstWarning || (mine && owner.confirmedAgainstWarning))) {
@@ -109,6 +120,10 @@ export function unsuited(
       reasons.push({ code: 'rule', rule: id, reason, source })
     if (agreement && broken.length > 0) reasons.push({ code: 'not_confirmed', vet: agreement.vet })
   }
+  // Also of one's own: what is taken every day is doubled by taking it for something else.
+  for (const substance of facts.acting)
+    if (patient.takes.has(substance) && facts.isMedicine)
+      reasons.push({ code: 'taken_already', substance: substanceName(substance) })
   if (mine) return reasons
 
   if (isPeoplesMedicine(facts) && member.facts.kind === 'animal') {
@@ -129,9 +144,6 @@ export function unsuited(
     if (gloveSize !== null && sized && gloveSize !== strength)
       reasons.push({ code: 'wrong_size', size: gloveSize })
   }
-  for (const substance of facts.acting)
-    if (patient.takes.has(substance) && facts.isMedicine)
-      reasons.push({ code: 'taken_already', substance: substanceName(substance) })
   return reasons
 }
 

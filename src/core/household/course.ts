@@ -66,6 +66,6 @@ export function courseState(course: Course, there: Amount, today: PlainDate): Co
   return { kind: 'falls_short', missing: amount(needed - there), from: addDays(today, days) }
 }
 
-/** Whether its stock may be taken as medicine for that member on a day. */
-export const isRunning = (course: Course, today: PlainDate): boolean =>
-  course.endsOn === null || course.endsOn >= today || course.release !== null
+/** Whether it is taken on a day: begun and not ended. */
+export const isRunning = ({ startsOn, endsOn }: Course, day: PlainDate): boolean =>
+  startsOn <= day && (endsOn === null || endsOn >= day)

@@ -75,7 +75,13 @@ function MemberParts({ initial, memberId }: Props) {
           <section className={classes.part}>
             <h2>{w.places}</h2>
             {sheet.places.map((part) => (
-              <PlaceLines key={part.placeId} part={part} cover={cover} />
+              <PlaceLines
+                key={part.placeId}
+                part={part}
+                name={member.name}
+                isPrivate={isPrivate}
+                cover={cover}
+              />
             ))}
           </section>
           {isPrivate && <Courses sheet={sheet} cover={cover} />}
@@ -119,15 +125,23 @@ function MemberParts({ initial, memberId }: Props) {
 
 function PlaceLines({
   part,
+  name,
+  isPrivate,
   cover: { view, kitName },
 }: {
   readonly part: PlacePart
+  readonly name: string
+  /** Without it, reasons that tell of conditions and of other people's medicines stay away. */
+  readonly isPrivate: boolean
   readonly cover: ReturnType<typeof useCover>
 }) {
   const { today } = useStrap()
   const place = view.places.find(({ id }) => id === part.placeId)
   if (!place || part.lines.length === 0) return null
   const holds = part.lines.filter(({ sources }) => sources.length > 0)
+  const held = part.held.filter(
+    ({ why }) => isPrivate || !why.some(({ code }) => code === 'somebody_elses'),
+  )
   const gaps = part.lines.filter(({ cell }) => cell.state !== 'covered' && cell.state !== 'plan_b')
   return (
     <div className={classes.place} data-hue={place.hue}>
@@ -158,16 +172,18 @@ function PlaceLines({
           ))}
         </ul>
       </details>
-      {part.held.length > 0 && (
+      {held.length > 0 && (
         <details open>
           <summary>{w.held}</summary>
           <ul>
-            {part.held.map((one) => (
+            {held.map((one) => (
               <li key={`${one.kitId}/${one.title}`}>
                 {one.title}{' '}
                 <small>
-                  {one.why.map((why) => words.cover.why(why, today)).join('; ')} · {one.pocket},{' '}
-                  {kitName(one.kitId)}
+                  {isPrivate
+                    ? one.why.map((why) => words.cover.why(why, today)).join('; ')
+                    : w.notFor(name)}{' '}
+                  · {one.pocket}, {kitName(one.kitId)}
                 </small>
               </li>
             ))}
