@@ -195,6 +195,14 @@ test.describe('a member', () => {
   })
 
   test('the sheet prints with private data and without', async ({ page, account }) => {
+    const ned = await memberNamed(account, 'Ned')
+    await open(page, `/members/${ned.id}`)
+    await expect(page.getByText('Known anaphylaxis').first()).toBeVisible()
+    await page.getByLabel('With private data').uncheck()
+    // What a sitter may know: that a thing is not for him, not why.
+    await expect(page.getByText('Known anaphylaxis')).toHaveCount(0)
+    await expect(page.getByText('cannot swallow tablets')).toHaveCount(0)
+    await expect(page.getByText(/not for Ned/).first()).toBeVisible()
     const grete = await memberNamed(account, 'Grete')
     await open(page, `/members/${grete.id}`)
     await expect(page.getByRole('region', { name: 'Medicines' })).toBeVisible()

@@ -3,6 +3,7 @@ import { Button, Checkbox } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { daysBetween } from '../../core/calendar/plainDate'
 import { memberSheet, type PlacePart } from '../../core/cover/memberSheet'
+import type { Need } from '../../core/cover/need'
 import { weightOn } from '../../core/household/weight'
 import type { MemberId } from '../../core/ids'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
@@ -123,6 +124,10 @@ function MemberParts({ initial, memberId }: Props) {
   )
 }
 
+/** A line that gives away what somebody has or takes. */
+const tellsOfIllness = ({ id, atRisk }: Need): boolean =>
+  atRisk.condition !== undefined || id === 'own-medicine'
+
 function PlaceLines({
   part,
   name,
@@ -138,11 +143,12 @@ function PlaceLines({
   const { today } = useStrap()
   const place = view.places.find(({ id }) => id === part.placeId)
   if (!place || part.lines.length === 0) return null
-  const holds = part.lines.filter(({ sources }) => sources.length > 0)
+  const lines = part.lines.filter(({ need }) => isPrivate || !tellsOfIllness(need))
+  const holds = lines.filter(({ sources }) => sources.length > 0)
   const held = part.held.filter(
     ({ why }) => isPrivate || !why.some(({ code }) => code === 'somebody_elses'),
   )
-  const gaps = part.lines.filter(({ cell }) => cell.state !== 'covered' && cell.state !== 'plan_b')
+  const gaps = lines.filter(({ cell }) => cell.state !== 'covered' && cell.state !== 'plan_b')
   return (
     <div className={classes.place} data-hue={place.hue}>
       <h3>
