@@ -41,6 +41,7 @@ const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   weighed_in_future: 422,
   weighed_that_day: 409,
   somebody_elses_medicine: 409,
+  ends_before_it_begins: 422,
   not_in_catalogue: 422,
   own_facts: 422,
 }

@@ -75,15 +75,17 @@ export const changeCourse = (
     },
     async (acting) => {
       const { perDay, unit, startsOn, endsOn, confirmedAgainstWarning, release, ...same } = patch
-      if (unit) {
-        const course = await acting.trx
-          .selectFrom('course')
-          .select('item_id')
-          .where('id', '=', courseId)
-          .executeTakeFirst()
-        if (!course) throw notFound()
-        await mustBeCountedIn(acting, course.item_id as ItemId, unit)
-      }
+      const course = await acting.trx
+        .selectFrom('course')
+        .select(['item_id', 'starts_on', 'ends_on'])
+        .where('id', '=', courseId)
+        .where('removed_by_act', 'is', null)
+        .executeTakeFirst()
+      if (!course) throw notFound()
+      if (unit) await mustBeCountedIn(acting, course.item_id as ItemId, unit)
+      const first = startsOn ?? course.starts_on
+      const last = endsOn === undefined ? course.ends_on : endsOn
+      if (last !== null && last < first) throw new Refusal({ code: 'ends_before_it_begins' })
       mustEdit(
         await editRecord(
           acting,

@@ -5,7 +5,6 @@ import type { OpenedClock } from '../core/shelf-life/openedClock'
 import { createRecord, removeRecord } from '../db/records'
 import { type Acting, act } from './act'
 import { mustBeEntry } from './catalogueActs'
-import { mustHavePocket } from './lotActs'
 import { notFound } from './refusal'
 import { writePar } from './setPar'
 import type { Caller, World } from './world'
@@ -38,7 +37,7 @@ export const decideLines = (
       await forget(acting, placeId, line.key)
       if (line.decision === 'open') continue
       if (line.decision === 'accepted') {
-        if (!pockets.has(line.pocketId)) await mustHavePocket(acting.trx, line.pocketId)
+        if (!pockets.has(line.pocketId)) await mustBePocketAt(acting, line.pocketId, placeId)
         pockets.add(line.pocketId)
         await writePar(acting, await itemOf(acting, line.thing), line.pocketId, line.par)
       }
@@ -58,6 +57,24 @@ async function mustBePlace({ trx }: Acting, placeId: PlaceId): Promise<void> {
     .select('id')
     .where('id', '=', placeId)
     .where('removed_by_act', 'is', null)
+    .executeTakeFirst()
+  if (!row) throw notFound()
+}
+
+/** A line of one place's list is not kept at another. */
+async function mustBePocketAt(
+  { trx }: Acting,
+  pocketId: PocketId,
+  placeId: PlaceId,
+): Promise<void> {
+  const row = await trx
+    .selectFrom('pocket')
+    .innerJoin('kit', 'kit.id', 'pocket.kit_id')
+    .select('pocket.id')
+    .where('pocket.id', '=', pocketId)
+    .where('kit.place_id', '=', placeId)
+    .where('pocket.removed_by_act', 'is', null)
+    .where('kit.removed_by_act', 'is', null)
     .executeTakeFirst()
   if (!row) throw notFound()
 }

@@ -30,6 +30,7 @@ export type RefusalReason =
   | { readonly code: 'weighed_in_future'; readonly today: string }
   | { readonly code: 'weighed_that_day' }
   | { readonly code: 'somebody_elses_medicine'; readonly whose: string }
+  | { readonly code: 'ends_before_it_begins' }
   | { readonly code: 'not_in_catalogue'; readonly id: string }
   | { readonly code: 'own_facts'; readonly fault: OwnFactsFault }
 

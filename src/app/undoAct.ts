@@ -3,7 +3,7 @@ import type { ActId, LotId } from '../core/ids'
 import { sameDetail } from '../core/stock/lot'
 import { detailsSetBy, NegativeStockError, reverse } from '../core/stock/movement'
 import { changesOf, findAct } from '../db/acts'
-import { inHousehold, isViolation } from '../db/connect'
+import { inHousehold, isTaken, isViolation } from '../db/connect'
 import { appendMovements, lockLots, movementsOfAct } from '../db/ledger'
 import { editRecord, reverseRecords } from '../db/records'
 import type { ActedTable } from '../db/tables'
@@ -36,6 +36,8 @@ export async function undoAct(
   } catch (error) {
     // Two windows at once: the database lets only one act undo another.
     if (isViolation(error, 'act_undone_once')) throw new Refusal({ code: 'already_undone' })
+    // What it would bring back has been replaced meanwhile: another weight of that day, say.
+    if (isTaken(error)) throw new Refusal({ code: 'used_since' })
     throw error
   }
 }

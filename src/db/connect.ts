@@ -98,6 +98,10 @@ export async function householdOfUser(db: Db, userId: string): Promise<Household
 export const isViolation = (error: unknown, constraint: string): boolean =>
   error instanceof pg.DatabaseError && error.constraint === constraint
 
+/** Whether another row stands where this one would; which unique rule it was does not matter. */
+export const isTaken = (error: unknown): boolean =>
+  error instanceof pg.DatabaseError && error.code === '23505'
+
 /** Whether the database answers; throws what the driver throws when not. */
 export async function ping(db: Db): Promise<void> {
   await sql`select 1`.execute(db)

@@ -310,6 +310,7 @@ export const matching = {
   skill: 'Only by the trained',
   companions: 'Useless without',
   spec: 'Ask for',
+  standIns: 'Or else',
   source: 'Source',
   ownTitle: 'What you know better',
   ownContains: 'Contains, as your label says',

@@ -100,6 +100,8 @@ export function sentenceFor(reason: RefusalReason): Sentence {
         'This is somebody else’s medicine',
         `It was prescribed for ${reason.whose} and is never shared. Choose or add another item.`,
       )
+    case 'ends_before_it_begins':
+      return say('It would end before it begins', 'Give a last day on or after the first.')
     case 'not_in_catalogue':
       return say(
         'The catalogue has no such entry',

@@ -119,6 +119,11 @@ describe('weights', () => {
     expect((await memberNow()).weighings.map(({ grams }: { grams: number }) => grams)).toEqual([
       25_000,
     ])
+    const away = await weigh('2026-11-21', 26_000)
+    const removed = await ask('DELETE', `/api/weighings/${away.weighingId}`, {})
+    expect((await weigh('2026-11-21', 26_100)).status).toBe(200)
+    const back = await undo(removed.actId)
+    expect([back.status, back.code]).toEqual([409, 'used_since'])
   })
 })
 
@@ -180,6 +185,11 @@ describe('prescriptions', () => {
     expect((await cover()).courses[0].release).toEqual(release)
     await undo(said.actId)
     expect((await cover()).courses[0].release).toBeNull()
+    const backwards = await ask('PATCH', `/api/courses/${courseId}`, {
+      seenVersion: 3,
+      endsOn: '2026-09-01',
+    })
+    expect([backwards.status, backwards.code]).toEqual([422, 'ends_before_it_begins'])
     const late = await ask('PATCH', `/api/courses/${courseId}`, { seenVersion: 1, release })
     expect([late.status, late.code]).toEqual([409, 'changed_meanwhile'])
   })
@@ -307,6 +317,20 @@ describe('a proposed list', () => {
       lines: [{ decision: 'open', key: '+gauze' }],
     })
     expect((await cover()).decisions).toEqual([])
+  })
+  it('of one place is not kept at another', async () => {
+    const { placeId } = await ask('POST', '/api/places', {
+      name: 'Shed',
+      rhythm: { kind: 'always' },
+    })
+    const line = {
+      decision: 'accepted',
+      key: '+gauze',
+      thing: { entryId: 'gauze' },
+      par: 1000,
+      pocketId: stock.tray,
+    }
+    expect((await ask('POST', `/api/places/${placeId}/list`, { lines: [line] })).status).toBe(404)
   })
   it('an overruled line says why', async () => {
     const silent = await ask('POST', `/api/places/${stock.placeId}/list`, {

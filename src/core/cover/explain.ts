@@ -13,7 +13,7 @@ import { promise } from './joint'
 import type { Need, Part, Way } from './need'
 import type { Barred, CoverPocket, Pantry, Shelf } from './pantry'
 import { SCHOOLS, schoolAnswer } from './schools'
-import { licksOff, type Patient, type Thing, type Unsuited, unsuited } from './suitability'
+import { licksOff, type Patient, suits, type Thing, type Unsuited, unsuited } from './suitability'
 
 /** So much of a lot, and where it lies. */
 export interface Source {
@@ -349,8 +349,7 @@ function isUsable(asking: Asking, thing: Thing, patient: Patient | null): boolea
   const { pantry, question } = asking
   const { skill } = thing.facts
   return (
-    (patient === null ||
-      unsuited(thing, patient, pantry.owners, pantry.stock.schools).length === 0) &&
+    (patient === null || suits(thing, patient, pantry.owners, pantry.stock.schools)) &&
     (skill === null || question.skills.has(skill))
   )
 }

@@ -17,7 +17,7 @@ import type { Need, Part, Tier, Way } from './need'
 import { NEEDS } from './needs'
 import { type CoverPlace, isShared, type Pantry } from './pantry'
 import type { Schools } from './schools'
-import { licksOff, type Patient, type Thing, unsuited } from './suitability'
+import { licksOff, type Patient, suits, type Thing } from './suitability'
 
 /** One need that asks for a line, and how much. */
 export interface Reason {
@@ -158,8 +158,7 @@ function want(
 function choose(asking: Asking, part: Part, patient: Patient | null): Thing | null {
   const { pantry, question } = asking
   const fits = (thing: Thing): boolean =>
-    (patient === null ||
-      unsuited(thing, patient, pantry.owners, pantry.stock.schools).length === 0) &&
+    (patient === null || suits(thing, patient, pantry.owners, pantry.stock.schools)) &&
     (thing.facts.skill === null ||
       question.skills.has(thing.facts.skill) ||
       // Who carries their own auto-injector uses it before anybody else is trained.

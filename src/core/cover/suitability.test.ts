@@ -180,6 +180,12 @@ const CASES: readonly (readonly [string, string, Member, readonly string[]])[] =
     ['allergy'],
   ],
   [
+    'energy bars, another word that only sounds alike',
+    'energy-bars',
+    aPerson(8, { facts: { allergies: [{ kind: 'named', name: 'gybars' }] } }),
+    [],
+  ],
+  [
     'energy bars, an allergy in other words',
     'energy-bars',
     aPerson(8, { facts: { allergies: [{ kind: 'named', name: 'Bars' }] } }),

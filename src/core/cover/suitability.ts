@@ -181,9 +181,12 @@ function allergenIn(facts: ItemFacts, title: string, patient: Patient): string |
     for (const other of patient.substances)
       if (isOneOf(substance, other)) return substanceName(other)
   }
-  const words = `${title} ${facts.substances.map(substanceName).join(' ')}`.toLowerCase()
-  return patient.named.find((name) => name !== '' && words.includes(name)) ?? null
+  const words = spaced(`${title} ${facts.substances.map(substanceName).join(' ')}`)
+  return patient.named.find((name) => name !== '' && words.includes(spaced(name).trimEnd())) ?? null
 }
+
+/** Words with a space before each, so that one is found by its beginning: "nut" in "nuts", not in "minute". */
+const spaced = (text: string): string => ` ${text.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ')}`
 
 /** Whoever cannot have nuts cannot have peanuts either as far as a kit is concerned, and the other way round. */
 const isOneOf = (substance: SubstanceId, allergen: SubstanceId): boolean =>
@@ -217,6 +220,10 @@ function holdsFor({ whom }: Rule, { member, months, substances }: Patient): bool
   if (whom.bloodThinner && !(facts.kind === 'person' && facts.bloodThinner)) return false
   return true
 }
+
+/** Suits without asking anybody first. */
+export const suits = (thing: Thing, patient: Patient, owners: Owners, schools: Schools): boolean =>
+  unsuited(thing, patient, owners, schools).length === 0 && !isAskedFirst(thing, patient, owners)
 
 /** Put on this animal, it would be licked off. */
 export const licksOff = (facts: ItemFacts, { member }: Patient): boolean =>

@@ -37,6 +37,17 @@ export function KnownThing({ item }: { readonly item: ItemView }) {
                 <Fact name={w.companions} text={facts.companions.map(roleName).join(', ')} />
               )}
               <Fact name={w.spec} text={entry.spec} />
+              {entry.standIns.length > 0 && (
+                <Fact
+                  name={w.standIns}
+                  text={entry.standIns
+                    .flatMap((id) => {
+                      const other = catalogue().get(id)
+                      return other ? [itemTitle(other)] : []
+                    })
+                    .join(', ')}
+                />
+              )}
               <Fact
                 name={w.source}
                 text={`${entry.source}; ${w.keeps(entry.storage.from, entry.storage.to, entry.storage.frostHarms)}`}
