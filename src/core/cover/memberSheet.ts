@@ -43,17 +43,57 @@ export interface MemberSheet {
 const WORTH = { life: 3, urgent: 2, comfort: 1 } as const
 const SHARE = { covered: 1, plan_b: 0.8, thin: 0.4, held: 0, none: 0 } as const
 
+/** How a member stands: for a card, without the lots behind it. */
+export interface MemberCard {
+  readonly member: Member
+  readonly places: readonly Pick<PlacePart, 'placeId' | 'readiness'>[]
+  readonly courses: readonly CourseLine[]
+}
+
+/** A member's needs at a place, judged for one day. */
+interface JudgedPlace {
+  readonly placeId: PlaceId
+  readonly asking: Asking
+  readonly lines: readonly Pick<SheetLine, 'need' | 'cell'>[]
+}
+
 /** Everybody of the household is taken to be there, for their skills. */
 export function memberSheet(
   pantry: Pantry,
   memberId: MemberId,
   date: PlainDate,
 ): MemberSheet | null {
-  const { stock } = pantry
-  const member = stock.members.find(({ id }) => id === memberId)
+  const member = pantry.stock.members.find(({ id }) => id === memberId)
   if (!member) return null
+  const places = judgedPlaces(pantry, memberId, date).map(
+    ({ placeId, asking, lines }): PlacePart => ({
+      placeId,
+      lines: lines.map((line) => ({ ...line, sources: sourcesOfLine(asking, line) })),
+      readiness: readinessOf(lines),
+      held: heldAt(
+        asking,
+        lines.map(({ need }) => need),
+      ),
+    }),
+  )
+  return { member, places, courses: coursesOf(pantry, memberId, date) }
+}
+
+/** Every member's card. */
+export const memberCards = (pantry: Pantry, date: PlainDate): readonly MemberCard[] =>
+  pantry.stock.members.map((member) => ({
+    member,
+    places: judgedPlaces(pantry, member.id, date).map(({ placeId, lines }) => ({
+      placeId,
+      readiness: readinessOf(lines),
+    })),
+    courses: coursesOf(pantry, member.id, date),
+  }))
+
+function judgedPlaces(pantry: Pantry, memberId: MemberId, date: PlainDate): readonly JudgedPlace[] {
+  const { stock } = pantry
   const skills = skillsAmong(stock.members, new Set(stock.members.map(({ id }) => id)), date)
-  const places = stock.places.map((place): PlacePart => {
+  return stock.places.map((place) => {
     const kits = new Set<KitId>(
       stock.kits.flatMap(({ id, placeId }) => (placeId === place.id ? [id] : [])),
     )
@@ -76,21 +116,23 @@ export function memberSheet(
         concerns(need, patient) &&
         (need.id !== 'own-medicine' || asking.ownMedicine(patient).length > 0),
     )
-    const lines = needs.map((need): SheetLine => {
-      const cell = judgeNeed(asking, need, [patient ?? null])
-      const way = cell.way === null ? undefined : need.ways[cell.way]
-      return {
-        need,
-        cell,
-        sources: way ? sourcesOfWay(asking, need, way, patient ?? null) : [],
-      }
-    })
-    return { placeId: place.id, lines, readiness: readinessOf(lines), held: heldAt(asking, needs) }
+    return {
+      placeId: place.id,
+      asking,
+      lines: needs.map((need) => ({ need, cell: judgeNeed(asking, need, [patient ?? null]) })),
+    }
   })
-  return { member, places, courses: coursesOf(pantry, memberId, date) }
 }
 
-function readinessOf(lines: readonly SheetLine[]): number | null {
+function sourcesOfLine(
+  asking: Asking,
+  { need, cell }: Pick<SheetLine, 'need' | 'cell'>,
+): readonly Source[] {
+  const way = cell.way === null ? undefined : need.ways[cell.way]
+  return way ? sourcesOfWay(asking, need, way, asking.patients[0] ?? null) : []
+}
+
+function readinessOf(lines: JudgedPlace['lines']): number | null {
   let worth = 0
   let met = 0
   for (const { need, cell } of lines) {

@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react'
 import { removeMember } from '../../contract/endpoints'
 import { daysBetween } from '../../core/calendar/plainDate'
-import { memberSheet } from '../../core/cover/memberSheet'
+import { type MemberCard, memberCards } from '../../core/cover/memberSheet'
 import { weightOn } from '../../core/household/weight'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
@@ -19,10 +19,7 @@ export function Members({ initial }: { readonly initial: CoverView }) {
   const { view, laid } = cover
   const { today } = useStrap()
   const [adding, setAdding] = useState<'member' | 'guest' | null>(null)
-  const sheets = useMemo(
-    () => view.members.map(({ id }) => memberSheet(laid, id, today)),
-    [laid, view.members, today],
-  )
+  const cards = useMemo(() => memberCards(laid, today), [laid, today])
   return (
     <section className={classes.members} aria-label={w.members}>
       <header>
@@ -44,17 +41,19 @@ export function Members({ initial }: { readonly initial: CoverView }) {
         <p className="second">{w.readinessBy}</p>
       )}
       <ul>
-        {sheets.map((sheet) => sheet && <Card key={sheet.member.id} sheet={sheet} view={view} />)}
+        {cards.map((card) => (
+          <Card key={card.member.id} card={card} view={view} />
+        ))}
       </ul>
     </section>
   )
 }
 
 function Card({
-  sheet: { member, places, courses },
+  card: { member, places, courses },
   view,
 }: {
-  readonly sheet: NonNullable<ReturnType<typeof memberSheet>>
+  readonly card: MemberCard
   readonly view: CoverView
 }) {
   const { run, busy } = useActing()
