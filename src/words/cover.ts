@@ -334,6 +334,7 @@ export const member = {
   medicines: 'Medicines',
   noMedicines: 'None are written down.',
   addCourse: 'Add a prescription',
+  changeCourse: 'Change the prescription',
   item: 'Item',
   reason: 'What for',
   prescriber: 'Who prescribed it',

@@ -1,0 +1,138 @@
+/** A prescription as it was written: a new one, or one to change. Its item stays the one it was filled with. */
+import { Button, Select, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { addCourse, changeCourse } from '../../contract/endpoints'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import type { Course } from '../../core/household/course'
+import type { Member } from '../../core/household/member'
+import type { ItemId } from '../../core/ids'
+import { formatAmount } from '../../core/quantity/amount'
+import { readAmount } from '../../core/quantity/readAmount'
+import { itemTitle } from '../../core/stock/item'
+import { useActing } from '../../ui/acting'
+import { useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import type { CoverView } from '../cover/useCover'
+import classes from './member.module.css'
+
+const w = words.member
+/** What can be prescribed. */
+const PRESCRIBED: readonly string[] = ['medicine', 'sharp', 'pressurised', 'food']
+
+interface Props {
+  readonly member: Member
+  readonly view: CoverView
+  /** Null for a new one. */
+  readonly course: Course | null
+  readonly onDone: () => void
+}
+
+export function CourseForm({ member, view, course, onDone }: Props) {
+  const { run, busy } = useActing()
+  const { today } = useStrap()
+  const [itemId, setItemId] = useState<ItemId | null>(course?.itemId ?? null)
+  const [fields, setFields] = useState({
+    reason: course?.reason ?? '',
+    prescriber: course?.prescriber ?? '',
+    directions: course?.directions ?? '',
+    perDay: course?.perDay ? formatAmount(course.perDay) : '',
+    startsOn: (course?.startsOn ?? today) as string,
+    endsOn: (course?.endsOn ?? '') as string,
+  })
+  const amount = fields.perDay.trim() === '' ? null : readAmount(fields.perDay)
+  const wrong = amount !== null && amount.kind !== 'read'
+  const title = course ? w.changeCourse : w.addCourse
+  const text = (name: keyof typeof fields) => ({
+    value: fields[name],
+    onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
+      setFields({ ...fields, [name]: event.currentTarget.value }),
+  })
+  const submit = async () => {
+    if (!itemId || wrong) return
+    const written = {
+      reason: fields.reason,
+      prescriber: fields.prescriber,
+      directions: fields.directions,
+      perDay: amount?.kind === 'read' ? amount.amount : null,
+      unit: amount?.kind === 'read' ? amount.unit : '',
+      startsOn: fields.startsOn as PlainDate,
+      endsOn: fields.endsOn === '' ? null : (fields.endsOn as PlainDate),
+    }
+    const result = course
+      ? await run(
+          changeCourse,
+          { params: { courseId: course.id }, body: { seenVersion: course.version, ...written } },
+          words.undo.did.saved,
+        )
+      : await run(
+          addCourse,
+          { params: { memberId: member.id }, body: { itemId, ...written } },
+          words.undo.did.saved,
+        )
+    if (result) onDone()
+  }
+  return (
+    <form
+      className={`${classes.form} no-print`}
+      aria-label={title}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit()
+      }}
+    >
+      {!course && (
+        <Select
+          label={w.item}
+          searchable
+          required
+          withAsterisk={false}
+          value={itemId}
+          onChange={(id) => setItemId(view.items.find((one) => one.id === id)?.id ?? null)}
+          data={view.items
+            .filter(
+              ({ id, kind }) => PRESCRIBED.includes(kind) && !isSomebodyElses(view, member, id),
+            )
+            .map((item) => ({ value: item.id, label: itemTitle(item) }))}
+        />
+      )}
+      <div className={classes.pair}>
+        <TextInput label={w.reason} maxLength={120} {...text('reason')} />
+        <TextInput label={w.prescriber} maxLength={120} {...text('prescriber')} />
+      </div>
+      <TextInput label={w.directions} maxLength={2000} {...text('directions')} />
+      <TextInput
+        label={w.perDay}
+        description={w.asNeeded}
+        {...text('perDay')}
+        error={wrong ? w.wrongAmount : undefined}
+      />
+      <div className={classes.pair}>
+        <TextInput
+          type="date"
+          required
+          withAsterisk={false}
+          label={w.starts}
+          {...text('startsOn')}
+        />
+        <TextInput
+          type="date"
+          label={w.ends}
+          description={w.endsHint}
+          min={fields.startsOn}
+          {...text('endsOn')}
+        />
+      </div>
+      <div className={classes.presses}>
+        <Button type="submit" loading={busy} disabled={!itemId || wrong}>
+          {course ? w.save : w.addCourse}
+        </Button>
+        <Button variant="default" onClick={onDone}>
+          {w.cancel}
+        </Button>
+      </div>
+    </form>
+  )
+}
+
+const isSomebodyElses = ({ courses }: CoverView, member: Member, item: ItemId): boolean =>
+  courses.some(({ itemId, memberId }) => itemId === item && memberId !== member.id)
