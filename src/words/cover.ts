@@ -2,7 +2,7 @@
 
 import type { PlainDate } from '../core/calendar/plainDate'
 import { type RoleId, roleName } from '../core/catalogue/roles'
-import { SKILLS, type SkillId } from '../core/catalogue/skills'
+import { SKILLS } from '../core/catalogue/skills'
 import type { CellState } from '../core/cover/board'
 import type { MissingLink } from '../core/cover/evening'
 import type { Closing, HeldWhy, Step } from '../core/cover/explain'
@@ -117,7 +117,6 @@ export const cover = {
     `${covered} of ${all} cells hold, plan B included. It counts what there is; it gives no advice. Call first, the label and the prescriber win.`,
   place: 'Where',
   kits: 'With these kits',
-  people: 'Who is there',
   on: 'On',
   days: 'Days to hold out',
   without: 'Without',
@@ -125,7 +124,6 @@ export const cover = {
   back: (name: string): string => `Bring back ${name}`,
   takeAway: (name: string): string => `Without ${name}`,
   reset: 'As it is today',
-  changed: 'What if',
   by: { label: 'Columns', members: 'People and animals', kits: 'Kits' },
   onlyGaps: 'Only gaps',
   need: 'Need',
@@ -171,16 +169,13 @@ export const cover = {
   sourceOf: (source: string): string => `After: ${source}`,
   noMembers: 'Add the people and animals first: cover is judged for each of them.',
   noPlaces: 'Add a place first.',
-  noKits: 'There is no kit here yet. See what should be in one:',
   toHousehold: 'To Household',
   toKits: 'To Kits',
-  toLists: 'Proposed lists',
   unmatched: (count: number): string =>
     count === 1
       ? 'One item is not matched with the catalogue and covers nothing yet.'
       : `${count} items are not matched with the catalogue and cover nothing yet.`,
   match: 'Say what they are',
-  keys: 'Arrows move, Enter explains, Esc closes.',
 } as const
 
 export const evening = {
@@ -232,7 +227,6 @@ export const evening = {
         }
     }
   },
-  link_to_member: 'Open',
 } as const
 
 export const lists = {
@@ -274,7 +268,6 @@ export const lists = {
     nobody_it_suits: 'suits nobody who is here any more',
     no_need_here: 'serves no need here',
   },
-  noKit: 'Make a kit here first.',
   makeKit: 'Make a kit',
   kitName: 'First kit',
   noMembers: 'Add the people and animals first: the list follows from them.',
@@ -298,7 +291,6 @@ export const matching = {
   plain: 'Plain item',
   isPlain: 'plain item: covers nothing',
   other: 'Search the catalogue',
-  guess: 'Most likely',
   none: 'Nothing alike was found',
   known: 'Known items',
   matched: (count: number): string => `${count === 1 ? 'One item' : `${count} items`} matched`,
@@ -439,10 +431,8 @@ export const member = {
   substance: 'Substance',
   vetsWords: 'What the vet wrote',
   confirmed: 'Asked again about the warning, by name and day',
-  range: (from: string): string => `${from}, from and to`,
   photo: 'Photo',
   changePhoto: 'Change photo',
-  noPhoto: 'No photo',
   tooLarge: 'That picture could not be read. Choose a JPEG, PNG or WebP.',
   guest: 'Add a guest',
   guestUntil: 'Stays until',
@@ -451,9 +441,6 @@ export const member = {
   weightOptional: 'Weight in kg, if known',
   schools: 'Where practitioners disagree',
   schoolsUnder: 'What this household does; it changes what counts as cover.',
-  dayless: '',
-  skillName: (skill: SkillId): string => SKILLS[skill].name,
-  notConfirmed: 'not shown as an instruction until confirmed',
   cautionLine:
     'This sheet organises; it is no medical or veterinary advice. Call first. The pack label and the prescriber win.',
 } as const

@@ -277,6 +277,24 @@ describe('scenes', () => {
     ).toBe('none')
     expect(stateOf(board(laid, { ...question, kits: new Set() }), 'eye', ilse)).toBe('none')
   })
+  it('a covered cell is never explained by a lot past its date', () => {
+    const laid = aPantry({
+      members: [ilse],
+      put: [
+        { of: 'elastic-bandage', count: 2, days: -30 },
+        { of: 'elastic-bandage', count: 1, days: 400 },
+        { of: 'cold-pack-instant', count: 1 },
+        { of: 'thin-cloth', count: 1 },
+      ],
+    })
+    const need = NEEDS.find(({ id }) => id === 'sprain')
+    if (!need) throw new Error('There is such a need')
+    const { cell, ways } = explain(laid, aQuestion(laid), need, ilse.id)
+    expect(cell.state).toBe('covered')
+    const through = ways[0]?.parts.flatMap(({ sources }) => sources.map((one) => one.through))
+    expect(through).toContain(addDays(DAY, 400))
+    expect(through).not.toContain(addDays(DAY, -30))
+  })
   it('a tap gives water to cool a burn, and no stored water', () => {
     const put = [{ of: 'non-stick-pad' }, { of: 'tape-fabric', count: 1 }]
     expect(stateOf(only(ilse, put), 'burn', ilse)).toBe('plan_b')

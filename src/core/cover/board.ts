@@ -142,6 +142,9 @@ export function usesOf(
 
 const TENTHS = 10
 
+/** The need whose parts are a member's own prescriptions, not roles. */
+export const OWN_MEDICINE = 'own-medicine'
+
 /** What clean running water does. */
 const FROM_TAP: readonly RoleId[] = ['water', 'cool-burn', 'rinse-wound']
 
@@ -186,6 +189,15 @@ export class Asking {
       else if (grade === 'second')
         this.second[shelf.thing] = (this.second[shelf.thing] ?? 0) + shelf.uses
     }
+  }
+
+  /** Whom a need concerns among those present. */
+  concernedBy(need: Need): readonly Patient[] {
+    return this.patients.filter(
+      (patient) =>
+        concerns(need, patient) &&
+        (need.id !== OWN_MEDICINE || this.ownMedicine(patient).length > 0),
+    )
   }
 
   isHere(shelf: Shelf): boolean {
@@ -356,7 +368,7 @@ export function demandsOf(
   withSecond: boolean,
 ): readonly PartDemand[] {
   const { question, pantry } = asking
-  if (need.id === 'own-medicine')
+  if (need.id === OWN_MEDICINE)
     return patients.flatMap((patient) =>
       patient === null
         ? []
@@ -441,7 +453,7 @@ export function judgeNeed(
     ways.some((way) =>
       way.parts.some((part) => part.any.some((role) => hasBarred(asking, role))),
     ) ||
-    (need.id === 'own-medicine' &&
+    (need.id === OWN_MEDICINE &&
       patients.some(
         (patient) =>
           patient && asking.ownMedicine(patient).some(({ thing }) => asking.isPresent(thing)),
@@ -468,11 +480,7 @@ export function board(pantryOf: Pantry, question: Question, needs: readonly Need
               together: null,
             },
           ]
-    const patients = asking.patients.filter(
-      (patient) =>
-        concerns(need, patient) &&
-        (need.id !== 'own-medicine' || asking.ownMedicine(patient).length > 0),
-    )
+    const patients = asking.concernedBy(need)
     if (patients.length === 0) return []
     const cells = patients.map((patient) => ({
       needId: need.id,

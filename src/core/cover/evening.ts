@@ -1,7 +1,7 @@
 /** Could the sitter cope? What is missing on a chosen evening, with these in their care. */
 
 import type { PlainDate } from '../calendar/plainDate'
-import type { SkillId } from '../catalogue/skills'
+import { SKILL_IDS, type SkillId } from '../catalogue/skills'
 import { isRunning } from '../household/course'
 import type { Member } from '../household/member'
 import { weightOn } from '../household/weight'
@@ -47,17 +47,7 @@ export function evening(pantry: Pantry, question: Question, numbers: Numbers): E
   if (numbers.emergency === '') links.push({ code: 'no_number', which: 'emergency' })
   if (numbers.poison === '') links.push({ code: 'no_number', which: 'poison' })
   const { rows, members } = board(pantry, question)
-  const skilled = new Set<SkillId>([
-    'tourniquet',
-    'auto-injector',
-    'rescue-breaths',
-    'wound-packing',
-    'splinting',
-    'animal-handling',
-    'injection',
-    'chest-seal',
-  ])
-  const ideal = board(pantry, { ...question, skills: skilled })
+  const ideal = board(pantry, { ...question, skills: new Set(SKILL_IDS) })
   let held = 0
   let of = 0
   for (const { need, cells } of rows) {

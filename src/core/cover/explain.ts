@@ -131,6 +131,7 @@ export const sourcesOfWay = (
 ): readonly Source[] =>
   answerOf(asking, need, way, patient, true).parts.flatMap(({ sources }) => sources)
 
+/** With what counts fully; what is second-grade is named only where that is not enough. */
 function answerOf(
   asking: Asking,
   need: Need,
@@ -138,10 +139,23 @@ function answerOf(
   patient: Patient | null,
   first: boolean,
 ): WayAnswer {
-  const demands = demandsOf(asking, need, way, [patient], true)
+  const sound = answerWith(asking, need, way, patient, { first, withSecond: false })
+  return sound.parts.every(({ missing }) => missing === 0)
+    ? sound
+    : answerWith(asking, need, way, patient, { first, withSecond: true })
+}
+
+function answerWith(
+  asking: Asking,
+  need: Need,
+  way: Way,
+  patient: Patient | null,
+  { first, withSecond }: { readonly first: boolean; readonly withSecond: boolean },
+): WayAnswer {
+  const demands = demandsOf(asking, need, way, [patient], withSecond)
   const things = [...new Set(demands.flatMap(({ from }) => from))]
   const at = new Map(things.map((thing, position) => [thing, position]))
-  const tenths = things.map((thing) => asking.tenthsThere(thing, true))
+  const tenths = things.map((thing) => asking.tenthsThere(thing, withSecond))
   const given = promise(
     demands.map((one) => ({
       uses: isTool(one) ? 0 : Math.ceil(one.uses * 10),
@@ -163,7 +177,7 @@ function answerOf(
       return {
         part: one.part,
         uses: one.uses,
-        sources: takes.flatMap(([thing, uses]) => sourcesOf(asking, thing, uses)),
+        sources: takes.flatMap(([thing, uses]) => sourcesOf(asking, thing, uses, withSecond)),
         missing: Math.max(0, Math.round((one.uses - had) * 10) / 10),
         held: one.part ? heldBack(asking, one.part, patient) : [],
       }
@@ -171,19 +185,21 @@ function answerOf(
   }
 }
 
-/** Soonest to turn first, then what is reached first. */
-function sourcesOf(asking: Asking, thing: number, uses: number): Source[] {
+/** What counts fully first, of that the soonest to turn, then what is reached first. */
+function sourcesOf(asking: Asking, thing: number, uses: number, withSecond: boolean): Source[] {
   const { pantry } = asking
   const shelves = [...(pantry.shelvesOf[thing] ?? [])]
-    .filter((shelf) => asking.gradeOf(shelf) !== null)
+    .map((shelf) => ({ shelf, grade: asking.gradeOf(shelf) }))
+    .filter(({ grade }) => grade === 'good' || (withSecond && grade === 'second'))
     .sort(
-      (a, b) =>
+      ({ shelf: a, grade: gradeA }, { shelf: b, grade: gradeB }) =>
+        Number(gradeA === 'second') - Number(gradeB === 'second') ||
         (a.through ?? '9').localeCompare(b.through ?? '9') ||
         (a.pocket.reachSeconds ?? 60) - (b.pocket.reachSeconds ?? 60),
     )
   const sources: Source[] = []
   let left = uses
-  for (const shelf of shelves) {
+  for (const { shelf } of shelves) {
     if (left <= 0) break
     const taken = Math.min(left, shelf.uses)
     left -= taken

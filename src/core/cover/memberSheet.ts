@@ -4,7 +4,7 @@ import { type Course, type CourseState, courseState } from '../household/course'
 import type { Member } from '../household/member'
 import type { KitId, MemberId, PlaceId } from '../ids'
 import { type Amount, amount } from '../quantity/amount'
-import { Asking, arises, type Cell, concerns, judgeNeed, type Question, skillsAmong } from './board'
+import { Asking, arises, type Cell, judgeNeed, type Question, skillsAmong } from './board'
 import { type HeldBack, heldBack, type Source, sourcesOfWay } from './explain'
 import type { Need } from './need'
 import { NEEDS } from './needs'
@@ -107,19 +107,15 @@ function judgedPlaces(pantry: Pantry, memberId: MemberId, date: PlainDate): read
       days: 1,
     }
     const asking = new Asking(pantry, question)
-    const [patient] = asking.patients
-    const needs = NEEDS.filter(
-      (need) =>
-        need.scope === 'each' &&
-        patient !== undefined &&
-        arises(need, place, asking.month) &&
-        concerns(need, patient) &&
-        (need.id !== 'own-medicine' || asking.ownMedicine(patient).length > 0),
-    )
+    const lines = NEEDS.flatMap((need) => {
+      if (need.scope !== 'each' || !arises(need, place, asking.month)) return []
+      const patients = asking.concernedBy(need)
+      return patients.length === 0 ? [] : [{ need, cell: judgeNeed(asking, need, patients) }]
+    })
     return {
       placeId: place.id,
       asking,
-      lines: needs.map((need) => ({ need, cell: judgeNeed(asking, need, [patient ?? null]) })),
+      lines,
     }
   })
 }

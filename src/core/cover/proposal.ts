@@ -10,7 +10,7 @@ import { NEVER_COVER, type RoleId } from '../catalogue/roles'
 import { isFar } from '../household/places'
 import type { ItemId, KitId, MemberId } from '../ids'
 import { type Amount, amount, NOTHING, THOUSAND } from '../quantity/amount'
-import { Asking, arises, concerns, type Question, usesOf, waysOf } from './board'
+import { Asking, arises, concerns, OWN_MEDICINE, type Question, usesOf, waysOf } from './board'
 import { entryThing } from './explain'
 import { type FormerLife, formerLife } from './formerLife'
 import type { Need, Part, Tier, Way } from './need'
@@ -98,7 +98,7 @@ export function propose(
   const unmet: { needId: string; need: string; members: string[] }[] = []
   for (const need of needs) {
     if (
-      need.id === 'own-medicine' ||
+      need.id === OWN_MEDICINE ||
       !arisesSoon(need) ||
       !isKeptHere(need.tier, asked, stock.schools)
     )

@@ -16,8 +16,5 @@ export type AnimalSpecies = Exclude<Species, 'person'>
 
 export const ANIMALS = SPECIES.filter((one): one is AnimalSpecies => one !== 'person')
 
-/** Cannot vomit, so nothing is ever brought up. */
-export const CANNOT_VOMIT: readonly Species[] = ['rabbit', 'guinea pig', 'hamster', 'horse']
-
 /** Lick at what is put on their skin. */
 export const LICKERS: readonly Species[] = ['dog', 'cat', 'rabbit', 'guinea pig', 'hamster']

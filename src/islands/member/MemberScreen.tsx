@@ -2,6 +2,7 @@
 import { Button, Checkbox } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { daysBetween } from '../../core/calendar/plainDate'
+import { OWN_MEDICINE } from '../../core/cover/board'
 import { memberSheet, type PlacePart } from '../../core/cover/memberSheet'
 import type { Need } from '../../core/cover/need'
 import { weightOn } from '../../core/household/weight'
@@ -126,7 +127,7 @@ function MemberParts({ initial, memberId }: Props) {
 
 /** A line that gives away what somebody has or takes. */
 const tellsOfIllness = ({ id, atRisk }: Need): boolean =>
-  atRisk.condition !== undefined || id === 'own-medicine'
+  atRisk.condition !== undefined || id === OWN_MEDICINE
 
 function PlaceLines({
   part,

@@ -9,7 +9,7 @@ import {
   type Member,
   TRAITS_OF_ANIMALS,
 } from '../../core/household/member'
-import { customaryVitals, type VitalRange } from '../../core/household/vitals'
+import { customaryVitals, VITALS_SOURCE, type VitalRange } from '../../core/household/vitals'
 import { ageInYears } from '../../core/household/weight'
 import { words } from '../../words'
 import { fullDay } from '../../words/format'
@@ -70,5 +70,7 @@ export function factLines(
           ? `${rangeText(customary[key])} (${w.customary})`
           : '',
     )
+  if (customary && !(own?.temperature && own.pulse && own.breathing))
+    add(words.matching.source, VITALS_SOURCE)
   return lines
 }
