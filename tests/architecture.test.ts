@@ -41,7 +41,7 @@ const TYPES_ONLY = [
   ['islands', 'workers'],
   ['app', 'contract'],
 ] as const
-const CORE_PACKAGES = ['temporal-polyfill', 'papaparse']
+const CORE_PACKAGES = ['temporal-polyfill', 'papaparse', 'ical.js']
 
 interface Import {
   readonly from: string

@@ -2,13 +2,16 @@
 import { z } from 'zod'
 import { type Endpoint, isChange } from '../contract/endpoint'
 import * as endpoints from '../contract/endpoints'
+import * as keepingEndpoints from '../contract/keepingEndpoints'
 import { problemSchema } from './problem'
 
 const isEndpoint = (entry: readonly [string, unknown]): entry is [string, Endpoint] =>
   typeof entry[1] === 'object' && entry[1] !== null && 'path' in entry[1]
 
-export const allEndpoints: readonly (readonly [string, Endpoint])[] =
-  Object.entries<unknown>(endpoints).filter(isEndpoint)
+export const allEndpoints: readonly (readonly [string, Endpoint])[] = Object.entries<unknown>({
+  ...endpoints,
+  ...keepingEndpoints,
+}).filter(isEndpoint)
 
 const schemaOf = (schema: z.ZodType, io: 'input' | 'output') =>
   z.toJSONSchema(schema, { io, target: 'draft-2020-12', unrepresentable: 'any' })

@@ -7,7 +7,7 @@ import { closeAct, openAct } from '../db/acts'
 import { inHousehold } from '../db/connect'
 import { appendMovements, historyOfLot, type LockedLot, lockLots } from '../db/ledger'
 import type { ActScope, EditOutcome } from '../db/records'
-import { readHousehold } from '../db/stock'
+import { readHousehold, readLotRow } from '../db/stock'
 import { notFound, Refusal } from './refusal'
 import type { Caller, World } from './world'
 
@@ -70,23 +70,37 @@ export async function act<R extends object>(
   })
 }
 
-/** Locks one lot at the version that was seen; tells what happened since when it is another. */
+export interface SeenLot {
+  readonly lot: LockedLot
+  /** The lot it was once part of. */
+  readonly rest: LockedLot | null
+  /** Both, as `carryOut` takes them. */
+  readonly locked: ReadonlyMap<LotId, LockedLot>
+}
+
+/**
+ * Locks one lot at the version that was seen, and with it the lot it was once part of; tells
+ * what happened since when it is another version.
+ */
 export async function lockSeen(
   scope: ActScope,
   lotId: LotId,
   seenVersion: number,
-): Promise<LockedLot> {
-  const locked = (await lockLots(scope.trx, [lotId])).get(lotId)
-  if (!locked) throw notFound()
-  if (locked.lot.version !== seenVersion) {
+): Promise<SeenLot> {
+  // Where a lot came from never changes, so it may be read before the lock.
+  const origin = (await readLotRow(scope.trx, lotId))?.origin?.lotId
+  const locked = await lockLots(scope.trx, origin ? [lotId, origin] : [lotId])
+  const lot = locked.get(lotId)
+  if (!lot) throw notFound()
+  if (lot.lot.version !== seenVersion) {
     const since = await historyOfLot(scope.trx, lotId, seenVersion)
     throw new Refusal({
       code: 'changed_meanwhile',
-      version: locked.lot.version,
+      version: lot.lot.version,
       since: since.map(({ who, fact, at }) => ({ who, kind: fact.kind, at })),
     })
   }
-  return locked
+  return { lot, rest: origin ? (locked.get(origin) ?? null) : null, locked }
 }
 
 /** Appends what was decided, or refuses with the reason. */

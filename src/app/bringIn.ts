@@ -1,7 +1,8 @@
 /** Brings a list in: what the preview showed, read again by the same core, written whole or not at all. */
 import { randomUUID } from 'node:crypto'
 import { formatExpiry } from '../core/calendar/expiry'
-import { type MatCell, nextFreeCell } from '../core/household/places'
+import { nextFreeCell } from '../core/household/places'
+import type { MatCell } from '../core/household/pocket'
 import type { ItemId, KitId, LotId, PlaceId, PocketId } from '../core/ids'
 import {
   type Known,
@@ -14,7 +15,7 @@ import {
 import { type Cells, type ListLine, readLine } from '../core/interchange/readLine'
 import { type Amount, amount, NOTHING } from '../core/quantity/amount'
 import { guessKind, guessOpenedClock } from '../core/stock/itemKind'
-import { READY } from '../core/stock/lot'
+import { NO_DETAILS, READY } from '../core/stock/lot'
 import type { HouseholdStock } from '../core/watch/survey'
 import { receiveMany } from '../db/ledger'
 import { createRecords } from '../db/records'
@@ -143,6 +144,9 @@ async function writePlan(
           batch: value.batch,
           boughtAt: value.shop,
           unitPriceMinor: value.priceMinor,
+          ...NO_DETAILS,
+          receivedOn: acting.today,
+          origin: null,
           note: value.note,
         },
       })),

@@ -1,12 +1,19 @@
 /** Doing an errand with one press, or putting it off. */
 import { assertNever } from '../core/brand'
 import type { PlainDate } from '../core/calendar/plainDate'
-import { decideAmend, decideDiscard } from '../core/stock/decide'
+import type { PocketId } from '../core/ids'
+import {
+  type Decision,
+  decideAmend,
+  decideClean,
+  decideDiscard,
+  decideTakeBack,
+} from '../core/stock/decide'
 import { READY } from '../core/stock/lot'
 import { type Errand, errands, putOffUntil } from '../core/watch/errands'
-import { lockLots } from '../db/ledger'
+import type { LockedLot } from '../db/ledger'
 import { createRecord } from '../db/records'
-import { type Acting, act, carryOut } from './act'
+import { type Acting, act, carryOut, lockSeen } from './act'
 import { writeMark } from './readRestock'
 import { Refusal } from './refusal'
 import { type Caller, surveyNow, type World } from './world'
@@ -27,6 +34,8 @@ export const doErrand = (world: World, caller: Caller, { key, errandKey }: OnErr
     switch (errand.act) {
       case 'throw_away':
       case 'put_back':
+      case 'clean':
+      case 'look_for':
         await settleLot(acting, errand)
         return {}
       case 'replace':
@@ -64,21 +73,30 @@ async function findErrand(acting: Acting, key: string): Promise<Errand> {
   return errand
 }
 
-async function settleLot(
-  acting: Acting,
-  { act: what, lotId, pocketId, amount }: Errand,
-): Promise<void> {
-  if (!lotId || !pocketId) throw new Refusal({ code: 'errand_gone' })
-  const locked = await lockLots(acting.trx, [lotId])
-  const entry = locked.get(lotId)
-  if (!entry) throw new Refusal({ code: 'errand_gone' })
-  await carryOut(
-    acting,
-    locked,
-    what === 'throw_away'
-      ? decideDiscard(entry.stock, pocketId, amount)
-      : decideAmend(entry.lot, { standing: READY }, acting.today),
-  )
+async function settleLot(acting: Acting, errand: Errand): Promise<void> {
+  const { lotId, lotVersion, pocketId } = errand
+  if (!lotId || lotVersion === null || !pocketId) throw new Refusal({ code: 'errand_gone' })
+  const { locked, lot, rest } = await lockSeen(acting, lotId, lotVersion)
+  await carryOut(acting, locked, settling(errand, pocketId, lot, rest, acting.today))
+}
+
+function settling(
+  { act: what, amount }: Errand,
+  pocket: PocketId,
+  { lot, stock }: LockedLot,
+  rest: LockedLot | null,
+  today: PlainDate,
+): Decision {
+  switch (what) {
+    case 'throw_away':
+      return decideDiscard(stock, pocket, amount)
+    case 'put_back':
+      return decideTakeBack(lot, stock, { pocket, amount }, rest)
+    case 'clean':
+      return decideClean(lot, stock, pocket, rest)
+    default:
+      return decideAmend(lot, stock, { standing: READY }, today)
+  }
 }
 
 /** Somebody looked the kit through today. */

@@ -7,9 +7,10 @@ import type { HouseholdId, ItemId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
 import type { OpenedClock } from '../core/shelf-life/openedClock'
 import type { Item } from '../core/stock/item'
+import type { Verdict } from '../core/stock/verdict'
 import { type Db, inHousehold } from '../db/connect'
 import { editRecord } from '../db/records'
-import { readMembers, readSites, readStock } from '../db/stock'
+import { readItems as itemsByName, readMembers, readSites } from '../db/stock'
 import { act, mustEdit } from './act'
 import { mustHoldTogether } from './catalogueActs'
 import { type Caller, reading, type World } from './world'
@@ -120,10 +121,7 @@ export const changeHousehold = (
   )
 
 export const readItems = (world: World, caller: Caller): Promise<{ items: Item[] }> =>
-  reading(world, caller, async ({ trx }) => {
-    const { items } = await readStock(trx)
-    return { items: [...items].sort((a, b) => a.name.localeCompare(b.name)) }
-  })
+  reading(world, caller, async ({ trx }) => ({ items: [...(await itemsByName(trx))] }))
 
 export interface ItemPatch {
   readonly name?: string | undefined
@@ -140,6 +138,7 @@ export interface ItemPatch {
   readonly note?: string | undefined
   readonly catalogueId?: string | null | undefined
   readonly own?: OwnFacts | undefined
+  readonly verdict?: Verdict | null | undefined
 }
 
 export const changeItem = (
@@ -157,7 +156,8 @@ export const changeItem = (
     caller,
     { key, kind: 'item_changed', request: { itemId, seenVersion, patch } },
     async (acting) => {
-      const { forWhom, openedClock, packSize, packPriceMinor, catalogueId, own, ...same } = patch
+      const { forWhom, openedClock, packSize, packPriceMinor, catalogueId, own, verdict, ...same } =
+        patch
       await mustHoldTogether(acting.trx, itemId, patch)
       const given = Object.fromEntries(
         Object.entries(same).filter(([, value]) => value !== undefined),
@@ -175,6 +175,7 @@ export const changeItem = (
             ...(packPriceMinor !== undefined && { pack_price_minor: packPriceMinor }),
             ...(catalogueId !== undefined && { catalogue_id: catalogueId }),
             ...(own && { own_facts: JSON.stringify(own) }),
+            ...(verdict !== undefined && { verdict: verdict && JSON.stringify(verdict) }),
           },
           seenVersion,
         ),

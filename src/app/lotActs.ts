@@ -1,49 +1,54 @@
-/** Acts on one lot: use, open, move, throw away, count, change details. */
+/** Acts on one lot: use, move, give away, throw away, count, change details. */
 import { randomUUID } from 'node:crypto'
-import type { PlainDate } from '../core/calendar/plainDate'
-import type { ItemId, LotId, PocketId } from '../core/ids'
+import type { LotId, MemberId, PocketId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
 import {
   type Decision,
   decideAmend,
   decideCount,
   decideDiscard,
+  decideGive,
   decideMove,
-  decideOpen,
   decideUse,
+  type Some,
 } from '../core/stock/decide'
+import { soonerThan } from '../core/stock/firstOut'
 import { itemTitle } from '../core/stock/item'
-import type { LotDetails } from '../core/stock/lot'
+import type { LotDetails, PartWay } from '../core/stock/lot'
 import { inHousehold, type Trx } from '../db/connect'
 import { createLots, type LockedLot } from '../db/ledger'
-import { itemOfLot } from '../db/stock'
+import { itemOfLot, lotsBeside } from '../db/stock'
 import { type Acting, act, carryOut, lockSeen } from './act'
 import { notFound } from './refusal'
 import type { Caller, World } from './world'
 
-interface OnLot {
+export interface OnLot {
   readonly key: string
   readonly lotId: LotId
   readonly seenVersion: number
 }
 
-interface Taking extends OnLot {
+export interface Taking extends OnLot {
   readonly pocketId: PocketId
   readonly amount: Amount
 }
 
-/** One lot, seen and locked, a decision about it, carried out. */
-async function onLot(
+/** One lot, seen and locked with the lot it was once part of; a decision about it, carried out. */
+export async function onLot(
   world: World,
   caller: Caller,
   kind: string,
   { key, ...request }: OnLot,
-  decide: (locked: LockedLot, acting: Acting) => Promise<Decision> | Decision,
+  decide: (
+    locked: LockedLot,
+    acting: Acting,
+    rest: LockedLot | null,
+  ) => Promise<Decision> | Decision,
 ) {
   const why = await titleOf(world, caller, request.lotId)
   return act(world, caller, { key, kind, why, request }, async (acting) => {
-    const locked = await lockSeen(acting, request.lotId, request.seenVersion)
-    await carryOut(acting, new Map([[request.lotId, locked]]), await decide(locked, acting))
+    const { locked, lot, rest } = await lockSeen(acting, request.lotId, request.seenVersion)
+    await carryOut(acting, locked, await decide(lot, acting, rest))
     return {}
   })
 }
@@ -54,18 +59,62 @@ const titleOf = (world: World, caller: Caller, lotId: LotId): Promise<string> =>
     return item ? itemTitle(item) : ''
   })
 
+export const someOf = ({ pocketId, amount }: Taking): Some => ({ pocket: pocketId, amount })
+
+/** Makes the lot that a part goes on as, where the decision parts one off under that id. */
+export async function parting(
+  acting: Acting,
+  { lot }: LockedLot,
+  way: PartWay,
+  decide: (asLot: LotId) => Decision,
+): Promise<Decision> {
+  const part = randomUUID() as LotId
+  const decision = decide(part)
+  if (decision.kind === 'append' && decision.facts.some(({ lotId }) => lotId === part))
+    await createLots(acting, [{ ...lot, id: part, origin: { lotId: lot.id, way } }])
+  return decision
+}
+
+/** The lot of the same item in that pocket that should have gone first, if there is one. */
+async function passedOver(
+  { trx, today }: Acting,
+  { lot }: LockedLot,
+  pocketId: PocketId,
+): Promise<LotId | undefined> {
+  const item = await itemOfLot(trx, lot.id)
+  if (!item) throw notFound()
+  const beside = await lotsBeside(trx, lot.itemId, pocketId)
+  return soonerThan(lot, beside, item, today)?.id
+}
+
+/** Uses some up; where another lot should have gone first, the record names it. */
 export const useLot = (world: World, caller: Caller, asked: Taking) =>
-  onLot(world, caller, 'used', asked, ({ stock }) => decideUse(stock, asked.pocketId, asked.amount))
+  onLot(world, caller, 'used', asked, async (locked, acting) =>
+    decideUse(
+      locked.lot,
+      locked.stock,
+      someOf(asked),
+      await passedOver(acting, locked, asked.pocketId),
+    ),
+  )
 
 export const discardLot = (world: World, caller: Caller, asked: Taking) =>
   onLot(world, caller, 'discarded', asked, ({ stock }) =>
     decideDiscard(stock, asked.pocketId, asked.amount),
   )
 
+export const giveLot = (world: World, caller: Caller, asked: Taking & { readonly to: string }) =>
+  onLot(world, caller, 'given', asked, ({ stock }) => decideGive(stock, someOf(asked), asked.to))
+
 export const moveLot = (world: World, caller: Caller, asked: Taking & { readonly to: PocketId }) =>
-  onLot(world, caller, 'moved', asked, async ({ stock }, { trx }) => {
-    await mustHavePocket(trx, asked.to)
-    return decideMove(stock, asked.pocketId, asked.to, asked.amount)
+  onLot(world, caller, 'moved', asked, async (locked, acting) => {
+    await mustHavePocket(acting.trx, asked.to)
+    return decideMove(
+      locked.stock,
+      someOf(asked),
+      asked.to,
+      await passedOver(acting, locked, asked.pocketId),
+    )
   })
 
 export const countLot = (
@@ -78,29 +127,28 @@ export const countLot = (
     return decideCount(stock, asked.pocketId, asked.found)
   })
 
-export const openLot = (world: World, caller: Caller, asked: Taking & { readonly on: PlainDate }) =>
-  onLot(world, caller, 'opened', asked, async ({ lot, stock }, acting) => {
-    const part = randomUUID() as LotId
-    const decision = decideOpen(
-      lot,
-      stock,
-      { pocket: asked.pocketId, amount: asked.amount, on: asked.on },
-      acting.today,
-      part,
-    )
-    if (decision.kind === 'append' && decision.facts.some(({ lotId }) => lotId === part))
-      await createLots(acting, [{ ...lot, id: part, itemId: lot.itemId as ItemId }])
-    return decision
-  })
-
+/** Changes details; of some of the lot only, where a part is named. */
 export const amendLot = (
   world: World,
   caller: Caller,
-  asked: OnLot & { readonly details: Partial<LotDetails> },
+  asked: OnLot & {
+    readonly details: Partial<LotDetails>
+    readonly part?: { readonly pocketId: PocketId; readonly amount: Amount } | undefined
+  },
 ) =>
-  onLot(world, caller, 'amended', asked, ({ lot }, { today }) =>
-    decideAmend(lot, asked.details, today),
-  )
+  onLot(world, caller, 'amended', asked, async (locked, acting) => {
+    const { details, part } = asked
+    if (details.forMember) await mustHaveMember(acting.trx, details.forMember)
+    return parting(acting, locked, 'split', (asLot) =>
+      decideAmend(
+        locked.lot,
+        locked.stock,
+        details,
+        acting.today,
+        part ? { pocket: part.pocketId, amount: part.amount, asLot } : null,
+      ),
+    )
+  })
 
 /** @throws {Refusal} not_found for a pocket that is removed or another household's */
 export async function mustHavePocket(trx: Trx, pocketId: PocketId): Promise<void> {
@@ -111,4 +159,15 @@ export async function mustHavePocket(trx: Trx, pocketId: PocketId): Promise<void
     .where('removed_by_act', 'is', null)
     .executeTakeFirst()
   if (!pocket) throw notFound()
+}
+
+/** @throws {Refusal} not_found for a member that is removed or another household's */
+export async function mustHaveMember(trx: Trx, memberId: MemberId): Promise<void> {
+  const member = await trx
+    .selectFrom('member')
+    .select('id')
+    .where('id', '=', memberId)
+    .where('removed_by_act', 'is', null)
+    .executeTakeFirst()
+  if (!member) throw notFound()
 }

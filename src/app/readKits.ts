@@ -2,13 +2,25 @@
 import type { z } from 'zod'
 import type { readLot as readLotEndpoint } from '../contract/endpoints'
 import type * as v from '../contract/values'
+import type { PlainDate } from '../core/calendar/plainDate'
+import { catalogue } from '../core/catalogue/catalogue'
+import { itemFacts } from '../core/catalogue/itemFacts'
 import type { Kit } from '../core/household/places'
 import type { KitId, LotId, PocketId } from '../core/ids'
+import { fillOf, loadOf } from '../core/layout/fill'
+import { type Entries, layoutProblem, packedOf } from '../core/layout/ofKit'
+import { pointersOf } from '../core/layout/pointers'
 import { NOTHING } from '../core/quantity/amount'
-import type { Fact } from '../core/stock/movement'
+import { firstOut } from '../core/stock/firstOut'
+import { effectOf } from '../core/stock/movement'
+import { tellingOf } from '../core/stock/telling'
+import type { Confirmation } from '../core/trust/certainty'
+import { confirmationKey } from '../core/trust/nextLook'
 import { type Line, lineState, readiness, type Site, type Survey } from '../core/watch/survey'
+import { readConfirmations } from '../db/history'
+import { lotWithPaper } from '../db/keeping'
 import { type HistoryEntry, historyOfLot } from '../db/ledger'
-import { itemOfLot, readLotRow } from '../db/stock'
+import { itemOfLot, readLotRow, readMembers } from '../db/stock'
 import { onceFor } from './kept'
 import { everything } from './readWatch'
 import { notFound } from './refusal'
@@ -43,7 +55,7 @@ const contentByKit = onceFor((survey: Survey): ReadonlyMap<KitId, KitContent> =>
   for (const site of survey.sites.values()) content.get(site.kit.id)?.sites.push(site)
   return content
 })
-const contentOf = (survey: Survey, kit: Kit): KitContent =>
+export const contentOf = (survey: Survey, kit: Kit): KitContent =>
   contentByKit(survey).get(kit.id) ?? { lines: [], sites: [] }
 
 function kitCard(survey: Survey, kit: Kit): KitCard {
@@ -81,26 +93,38 @@ export const readKit = (world: World, caller: Caller, kitId: KitId): Promise<Kit
     const place = strapOf(survey, open, household).places.find(({ id }) => id === kit?.placeId)
     if (!kit || !place) throw notFound()
     const { lines, sites } = contentOf(survey, kit)
+    const confirmations = await readConfirmations(at.trx)
+    const entries = catalogue()
+    const pockets = sites.map(({ pocket }) => pocket)
+    const packed = sites.map(({ pocket }) => {
+      const here = lines.filter(({ site }) => site.pocket.id === pocket.id)
+      const things = here.flatMap((line) => packedOf(line, entries))
+      return { pocket, here, packed: things, fill: fillOf(pocket.inner, things) }
+    })
+    const problem = layoutProblem(pockets, lines, entries)
+    const climate = survey.places.find(({ id }) => id === kit.placeId)?.climate ?? null
     return {
       id: kit.id,
       name: kit.name,
       note: kit.note,
       checkEveryDays: kit.checkEveryDays,
+      container: kit.container,
       lastCheck: kit.lastCheck,
       version: kit.version,
       place,
       nextCheck: sites[0]?.nextCheck ?? survey.today,
       readiness: readiness(lines),
-      pockets: sites.map(({ pocket }) => ({
-        id: pocket.id,
-        name: pocket.name,
-        sort: pocket.sort,
-        cell: pocket.cell,
-        reachSeconds: pocket.reachSeconds,
-        version: pocket.version,
-        lines: lines
-          .filter(({ site }) => site.pocket.id === pocket.id)
-          .map(lineView)
+      load: loadOf(kit, packed),
+      pointers: pointersOf(problem, climate).map(({ bay, ...pointer }) => ({
+        ...pointer,
+        pocketId: pockets[bay]?.id ?? (kit.id as string as PocketId),
+      })),
+      members: (await readMembers(at.trx, at.today)).map(({ id, name }) => ({ id, name })),
+      pockets: packed.map(({ pocket, here, fill }) => ({
+        ...pocket,
+        fill,
+        lines: here
+          .map((line) => lineView(line, confirmations, entries, survey.today))
           .sort(byTitle),
       })),
     }
@@ -115,18 +139,42 @@ const byTitle = (a: LineView, b: LineView): number =>
   names.compare(a.item.name, b.item.name) ||
   names.compare(a.item.strength, b.item.strength)
 
-const lineView = (line: Line): LineView => ({
-  item: line.item,
-  par: line.par,
-  good: line.good,
-  state: lineState(line),
-  tags: line.holdings
-    .map(({ lot, amount, judged }) => ({ lot, amount, judged }))
-    .sort((a, b) => sortDay(a).localeCompare(sortDay(b))),
-})
+function lineView(
+  line: Line,
+  confirmations: ReadonlyMap<string, Confirmation>,
+  entries: Entries,
+  today: PlainDate,
+): LineView {
+  const { item, site, holdings } = line
+  const { uses } = itemFacts(item, entries.get(item.catalogueId ?? '') ?? null, item.own)
+  const [first] = firstOut(
+    holdings.map(({ lot }) => lot),
+    item,
+    today,
+  )
+  return {
+    item,
+    par: line.par,
+    good: line.good,
+    state: lineState(line),
+    firstOut: first?.id ?? null,
+    tags: holdings
+      .map(({ lot, amount, judged }) => {
+        const confirmed = confirmations.get(confirmationKey(lot.id, site.pocket.id)) ?? null
+        return {
+          lot,
+          amount,
+          judged,
+          uses: uses > 1 ? Math.floor((uses * amount) / 1000) : null,
+          confirmed: confirmed && { on: confirmed.on, by: confirmed.by },
+        }
+      })
+      .sort((a, b) => sortDay(a).localeCompare(sortDay(b))),
+  }
+}
 
 /** Soonest first; what never turns last. */
-function sortDay({ judged }: LineView['tags'][number]): string {
+function sortDay({ judged }: Pick<LineView['tags'][number], 'judged'>): string {
   if (judged.state === 'spent') return '0'
   if (judged.state === 'turning') return judged.day
   return judged.lastGood.kind === 'day' ? judged.lastGood.day : '9'
@@ -144,6 +192,7 @@ export const readLot = (world: World, caller: Caller, lotId: LotId): Promise<Lot
     const refs = new Map(pocketRefs(survey).map((ref) => [ref.id, ref]))
     const history = await historyOfLot(at.trx, lotId)
     return {
+      hasPaper: (await lotWithPaper(at.trx, lotId)) !== null,
       lot,
       item,
       holdings: holdings.flatMap(({ site, amount, judged }) => {
@@ -154,26 +203,25 @@ export const readLot = (world: World, caller: Caller, lotId: LotId): Promise<Lot
     }
   })
 
-function historyView(
-  entry: HistoryEntry,
+export function historyView(
+  entry: Pick<HistoryEntry, 'actId' | 'day' | 'who' | 'why' | 'fact'>,
   refs: ReadonlyMap<PocketId, PocketRef>,
 ): LotView['history'][number] {
-  const undone = entry.fact.kind === 'undone'
-  const fact: Exclude<Fact, { kind: 'undone' }> =
-    entry.fact.kind === 'undone' ? entry.fact.of : entry.fact
-  const name = (pocket: PocketId | undefined): string | null => {
-    const ref = pocket && refs.get(pocket)
+  const { fact } = entry
+  const name = (pocket: PocketId): string | null => {
+    const ref = refs.get(pocket)
     return ref ? `${ref.name}, ${ref.kit}` : null
   }
+  const [first, second] = effectOf(fact.kind === 'undone' ? fact.of : fact)
+  const from = first && first.by <= 0 ? first.pocket : null
+  const to = second?.pocket ?? (first && first.by > 0 ? first.pocket : null)
   return {
     actId: entry.actId,
-    day: entry.day as LotView['history'][number]['day'],
+    day: entry.day as PlainDate,
     who: entry.who,
     why: entry.why,
-    kind: undone ? `undone_${fact.kind}` : fact.kind,
-    amount: fact.kind === 'counted' ? fact.found : 'amount' in fact ? fact.amount : null,
-    from: 'from' in fact ? name(fact.from) : fact.kind === 'counted' ? name(fact.pocket) : null,
-    to: 'to' in fact ? name(fact.to) : null,
-    fields: fact.kind === 'amended' ? Object.keys(fact.changes.to) : [],
+    ...tellingOf(fact),
+    from: from && name(from),
+    to: to && name(to),
   }
 }

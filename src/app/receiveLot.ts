@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto'
 import type { Expiry } from '../core/calendar/expiry'
 import type { PlainDate } from '../core/calendar/plainDate'
-import type { ItemId, LotId, PocketId } from '../core/ids'
+import type { ItemId, LotId, MemberId, PocketId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
 import { decideReceive } from '../core/stock/decide'
 import type { ItemKind } from '../core/stock/item'
@@ -12,7 +12,7 @@ import { emptyStock } from '../core/stock/movement'
 import { createLots } from '../db/ledger'
 import { createRecord, removeRecord } from '../db/records'
 import { type Acting, act, carryOut } from './act'
-import { mustHavePocket } from './lotActs'
+import { mustHaveMember, mustHavePocket } from './lotActs'
 import { notFound, Refusal } from './refusal'
 import { writePar } from './setPar'
 import type { Caller, World } from './world'
@@ -38,12 +38,15 @@ export interface Receipt {
   readonly boughtAt: string
   readonly unitPriceMinor: number | null
   readonly note: string
+  readonly directions?: string | undefined
+  readonly forMember?: MemberId | null | undefined
 }
 
 export async function receiveLot(world: World, caller: Caller, { key, ...receipt }: Receipt) {
   const why = 'new' in receipt.item ? receipt.item.new.name : ''
   return act(world, caller, { key, kind: 'received', why, request: receipt }, async (acting) => {
     await mustHavePocket(acting.trx, receipt.pocketId)
+    if (receipt.forMember) await mustHaveMember(acting.trx, receipt.forMember)
     if (receipt.openedOn !== null && receipt.openedOn > acting.today)
       throw new Refusal({ code: 'opened_in_future', today: acting.today })
     const itemId = await itemFor(acting, receipt.item)
@@ -61,6 +64,10 @@ export async function receiveLot(world: World, caller: Caller, { key, ...receipt
         boughtAt: receipt.boughtAt,
         unitPriceMinor: receipt.unitPriceMinor,
         note: receipt.note,
+        directions: receipt.directions ?? '',
+        forMember: receipt.forMember ?? null,
+        receivedOn: acting.today,
+        origin: null,
       },
     ])
     await carryOut(

@@ -1,6 +1,7 @@
 /** Why a use case does not do what was asked: a closed set of codes with the facts of each. */
 import type { OwnFactsFault } from '../core/catalogue/itemFacts'
 import type { WeightFault } from '../core/household/weight'
+import type { LotId } from '../core/ids'
 import type { StockRefusal } from '../core/stock/decide'
 
 export type RefusalReason =
@@ -12,6 +13,14 @@ export type RefusalReason =
       readonly version: number
       readonly since: readonly MeanwhileAct[]
     }
+  /** The same for an act on many lots: those that changed, as they are now. */
+  | {
+      readonly code: 'some_changed'
+      readonly lots: readonly { readonly lotId: LotId; readonly version: number }[]
+    }
+  | { readonly code: 'cells_overlap' }
+  | { readonly code: 'day_to_come'; readonly today: string }
+  | { readonly code: 'name_taken'; readonly name: string }
   | { readonly code: 'already_undone' }
   /** Taking it back would leave a pocket with less than nothing. */
   | { readonly code: 'used_since' }

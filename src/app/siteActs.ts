@@ -1,21 +1,26 @@
 /** Adding and changing places, visits, kits and pockets. */
 import type { PlainDate } from '../core/calendar/plainDate'
 import type { Rhythm } from '../core/calendar/presence'
+import { type Container, type Shape, TEMPLATES } from '../core/household/container'
 import {
+  type Climate,
   guessTraits,
   HUES,
   type Hue,
   nextFreeCell,
   type PlaceTrait,
-  type PocketSort,
+  type Signal,
 } from '../core/household/places'
-import type { KitId, PlaceId, PocketId, VisitId } from '../core/ids'
+import { type MatCell, PLAIN_POCKET, type PocketFacts } from '../core/household/pocket'
+import type { KitId, MemberId, PlaceId, PocketId, VisitId } from '../core/ids'
 import type { Trx } from '../db/connect'
 import { createRecord, editRecord, removeRecord } from '../db/records'
+import { toPocket } from '../db/rows'
 import { readSites } from '../db/stock'
 import { type Acting, act, mustEdit } from './act'
 import { noteCheck } from './errandActs'
-import { notFound } from './refusal'
+import { mustHaveMember } from './lotActs'
+import { notFound, Refusal } from './refusal'
 import type { Caller, World } from './world'
 
 interface Keyed {
@@ -24,6 +29,21 @@ interface Keyed {
 interface Seen extends Keyed {
   readonly seenVersion: number
 }
+
+/** What may be said of a place besides its name and rhythm. */
+export interface PlaceFacts {
+  readonly minutesToVet?: number | null | undefined
+  readonly signal?: Signal | null | undefined
+  readonly climate?: Climate | null | undefined
+  readonly usuallyThere?: readonly MemberId[] | undefined
+}
+
+const placeColumns = ({ minutesToVet, signal, climate, usuallyThere }: PlaceFacts) => ({
+  ...(minutesToVet !== undefined && { minutes_to_vet: minutesToVet }),
+  ...(signal !== undefined && { signal }),
+  ...(climate !== undefined && { climate }),
+  ...(usuallyThere && { usually_there: JSON.stringify(usuallyThere) }),
+})
 
 export const createPlace = (
   world: World,
@@ -37,7 +57,7 @@ export const createPlace = (
     minutesToHelp: number | null
     note: string
     traits?: readonly PlaceTrait[] | undefined
-  },
+  } & PlaceFacts,
 ) =>
   act(
     world,
@@ -58,7 +78,7 @@ export async function addPlace(
     note: string
     hue?: Hue
     traits?: readonly PlaceTrait[] | undefined
-  },
+  } & PlaceFacts,
 ): Promise<PlaceId> {
   const { places } = await readSites(acting.trx)
   const hue =
@@ -73,6 +93,7 @@ export async function addPlace(
     rhythm: JSON.stringify(place.rhythm),
     traits: JSON.stringify(place.traits ?? guessTraits(place.name, place.rhythm)),
     position: places.length,
+    ...placeColumns(place),
   })) as PlaceId
 }
 
@@ -92,21 +113,25 @@ export const changePlace = (
     minutesToHelp?: number | null
     note?: string
     traits?: readonly PlaceTrait[] | undefined
-  },
+  } & PlaceFacts,
 ) =>
   act(
     world,
     caller,
     { key, kind: 'place_changed', request: { placeId, seenVersion, patch } },
     async (acting) => {
-      const { rhythm, minutesToHelp, traits, ...rest } = patch
+      const { rhythm, minutesToHelp, traits, name, hue, note, ...facts } = patch
+      for (const memberId of facts.usuallyThere ?? []) await mustHaveMember(acting.trx, memberId)
       mustEdit(
         await editRecord(
           acting,
           'place',
           placeId,
           {
-            ...rest,
+            ...(name && { name }),
+            ...(hue && { hue }),
+            ...(note !== undefined && { note }),
+            ...placeColumns(facts),
             ...(rhythm && { rhythm: JSON.stringify(rhythm) }),
             ...(traits && { traits: JSON.stringify(traits) }),
             ...(minutesToHelp !== undefined && { minutes_to_help: minutesToHelp }),
@@ -157,45 +182,79 @@ export const removeVisit = (
     return {}
   })
 
+/** A kit that nobody described has one room. */
+const ONLY_POCKET = 'Main pocket'
+
 export const createKit = (
   world: World,
   caller: Caller,
   {
     key,
     ...kit
-  }: Keyed & { placeId: PlaceId; name: string; note: string; pockets: readonly string[] },
+  }: Keyed & {
+    placeId: PlaceId
+    name: string
+    note: string
+    /** Fills in the pockets that such a container usually has. */
+    shape?: Shape | undefined
+    /** Pockets by name alone; with a shape they come after its own. */
+    pockets: readonly string[]
+  },
 ) =>
   act(world, caller, { key, kind: 'kit_added', why: kit.name, request: kit }, async (acting) => {
     await mustHave(acting.trx, 'place', kit.placeId)
-    const kitId = await addKit(acting, kit)
-    for (const name of kit.pockets) await addPocketTo(acting, kitId, { name, sort: 'inside' })
+    const template = kit.shape && TEMPLATES[kit.shape]
+    const kitId = await addKit(acting, { ...kit, container: template?.container })
+    for (const pocket of template?.pockets ?? []) await addPocketTo(acting, kitId, pocket)
+    const named = template || kit.pockets.length > 0 ? kit.pockets : [ONLY_POCKET]
+    for (const name of named) await addPocketTo(acting, kitId, { name })
     return { kitId }
   })
 
 export const addKit = async (
   acting: Acting,
-  kit: { placeId: PlaceId; name: string; note: string; checkEveryDays?: number },
+  kit: {
+    placeId: PlaceId
+    name: string
+    note: string
+    checkEveryDays?: number
+    container?: Container | undefined
+  },
 ): Promise<KitId> =>
   (await createRecord(acting, 'kit', {
     place_id: kit.placeId,
     name: kit.name,
     note: kit.note,
     check_every_days: kit.checkEveryDays ?? 182,
+    container: kit.container ? JSON.stringify(kit.container) : null,
   })) as KitId
 
-/** Adds a pocket below the others. */
+/** Adds a pocket to its cell or, without one, below the others. */
 export async function addPocketTo(
   acting: Acting,
   kitId: KitId,
-  pocket: { name: string; sort: PocketSort },
+  { name, cell: drawn, ...facts }: NewPocket,
 ): Promise<PocketId> {
-  const taken = await acting.trx
+  const cell = drawn ?? (await freeCell(acting.trx, kitId))
+  return (await createRecord(acting, 'pocket', {
+    kit_id: kitId,
+    name,
+    cell_column: cell.column,
+    cell_row: cell.row,
+    cell_columns: cell.columns,
+    cell_rows: cell.rows,
+    ...pocketColumns({ ...PLAIN_POCKET, ...facts }),
+  })) as PocketId
+}
+
+async function freeCell(trx: Trx, kitId: KitId): Promise<MatCell> {
+  const taken = await trx
     .selectFrom('pocket')
     .select(['cell_column', 'cell_row', 'cell_columns', 'cell_rows'])
     .where('kit_id', '=', kitId)
     .where('removed_by_act', 'is', null)
     .execute()
-  const cell = nextFreeCell(
+  return nextFreeCell(
     taken.map((row) => ({
       column: row.cell_column,
       row: row.cell_row,
@@ -203,17 +262,22 @@ export async function addPocketTo(
       rows: row.cell_rows,
     })),
   )
-  return (await createRecord(acting, 'pocket', {
-    kit_id: kitId,
-    name: pocket.name,
-    sort: pocket.sort,
-    cell_column: cell.column,
-    cell_row: cell.row,
-    cell_columns: cell.columns,
-    cell_rows: cell.rows,
-    reach_seconds: null,
-  })) as PocketId
 }
+
+export interface NewPocket extends Partial<PocketFacts> {
+  readonly name: string
+  readonly cell?: MatCell | undefined
+}
+
+const pocketColumns = (facts: PocketFacts) => ({
+  sort: facts.sort,
+  reach_seconds: facts.reachSeconds,
+  spot: facts.sort === 'elsewhere' ? facts.spot : null,
+  inner_mm: facts.inner && JSON.stringify(facts.inner),
+  clear: facts.clear,
+  dry: facts.dry,
+  upright: facts.upright,
+})
 
 export const changeKit = (
   world: World,
@@ -229,6 +293,7 @@ export const changeKit = (
     note?: string
     placeId?: PlaceId
     checkEveryDays?: number
+    container?: Container | null | undefined
   },
 ) =>
   act(
@@ -236,7 +301,7 @@ export const changeKit = (
     caller,
     { key, kind: 'kit_changed', request: { kitId, seenVersion, patch } },
     async (acting) => {
-      const { placeId, checkEveryDays, ...rest } = patch
+      const { placeId, checkEveryDays, container, ...rest } = patch
       if (placeId) await mustHave(acting.trx, 'place', placeId)
       mustEdit(
         await editRecord(
@@ -247,6 +312,9 @@ export const changeKit = (
             ...rest,
             ...(placeId && { place_id: placeId }),
             ...(checkEveryDays && { check_every_days: checkEveryDays }),
+            ...(container !== undefined && {
+              container: container && JSON.stringify(container),
+            }),
           },
           seenVersion,
         ),
@@ -265,7 +333,7 @@ export const checkKit = (world: World, caller: Caller, { key, kitId }: Keyed & {
 export const addPocket = (
   world: World,
   caller: Caller,
-  { key, kitId, ...pocket }: Keyed & { kitId: KitId; name: string; sort: PocketSort },
+  { key, kitId, ...pocket }: Keyed & NewPocket & { kitId: KitId },
 ) =>
   act(
     world,
@@ -277,6 +345,7 @@ export const addPocket = (
     },
   )
 
+/** Changes what is said of a pocket; what is left out stays. */
 export const changePocket = (
   world: World,
   caller: Caller,
@@ -284,30 +353,63 @@ export const changePocket = (
     key,
     pocketId,
     seenVersion,
-    ...patch
-  }: Seen & { pocketId: PocketId; name?: string; sort?: PocketSort; reachSeconds?: number | null },
+    name,
+    ...facts
+  }: Seen & { pocketId: PocketId; name?: string | undefined } & Partial<PocketFacts>,
 ) =>
   act(
     world,
     caller,
-    { key, kind: 'pocket_changed', request: { pocketId, seenVersion, patch } },
+    { key, kind: 'pocket_changed', request: { pocketId, seenVersion, name, facts } },
     async (acting) => {
-      const { reachSeconds, ...rest } = patch
+      const row = await acting.trx
+        .selectFrom('pocket')
+        .selectAll()
+        .where('id', '=', pocketId)
+        .where('removed_by_act', 'is', null)
+        .executeTakeFirst()
+      if (!row) throw notFound()
+      const given = Object.fromEntries(
+        Object.entries(facts).filter(([, value]) => value !== undefined),
+      )
       mustEdit(
         await editRecord(
           acting,
           'pocket',
           pocketId,
-          {
-            ...rest,
-            ...(reachSeconds !== undefined && { reach_seconds: reachSeconds }),
-          },
+          { ...(name && { name }), ...pocketColumns({ ...toPocket(row), ...given }) },
           seenVersion,
         ),
       )
       return {}
     },
   )
+
+/** Takes an empty pocket away. @throws {Refusal} `still_in_use` while something lies or belongs there */
+export const removePocket = (
+  world: World,
+  caller: Caller,
+  { key, pocketId }: Keyed & { pocketId: PocketId },
+) =>
+  act(world, caller, { key, kind: 'pocket_removed', request: pocketId }, async (acting) => {
+    const lies = await acting.trx
+      .selectFrom('balance')
+      .select('lot_id')
+      .where('pocket_id', '=', pocketId)
+      .executeTakeFirst()
+    const belongs = await acting.trx
+      .selectFrom('par')
+      .select('id')
+      .where('pocket_id', '=', pocketId)
+      .where('removed_by_act', 'is', null)
+      .executeTakeFirst()
+    if (lies || belongs) throw new Refusal({ code: 'still_in_use' })
+    if (!(await removeRecord(acting, 'pocket', pocketId))) throw notFound()
+    return {}
+  })
+
+export const mustHavePlace = (trx: Trx, placeId: PlaceId): Promise<void> =>
+  mustHave(trx, 'place', placeId)
 
 async function mustHave(trx: Trx, table: 'place' | 'kit', id: string): Promise<void> {
   const row = await trx

@@ -3,38 +3,10 @@ import { z } from 'zod'
 import { isTimeZone } from '../core/calendar/plainDate'
 import { FIELDS } from '../core/interchange/headings'
 import { courseRelease, coverValue } from './coverValues'
-import type { Endpoint } from './endpoint'
+import { endpoint } from './endpoint'
+import * as kit from './kitValues'
 import { chosenSchools, memberFacts, ownFacts } from './memberValues'
 import * as v from './values'
-
-const none = z.object({})
-
-interface Described {
-  readonly params?: z.ZodObject
-  readonly query?: z.ZodObject
-  readonly body?: z.ZodType
-}
-type Given<D extends Described, Key extends keyof Described, Otherwise> = D[Key] extends z.ZodType
-  ? D[Key]
-  : Otherwise
-
-function endpoint<const D extends Described, Result extends z.ZodType>(
-  method: Endpoint['method'],
-  path: Endpoint['path'],
-  summary: string,
-  described: D,
-  result: Result,
-) {
-  return {
-    method,
-    path,
-    summary,
-    result,
-    params: (described.params ?? none) as Given<D, 'params', typeof none>,
-    query: (described.query ?? none) as Given<D, 'query', typeof none>,
-    body: (described.body ?? none) as Given<D, 'body', typeof none>,
-  }
-}
 
 const ofLot = z.object({ lotId: v.lotId })
 const ofKit = z.object({ kitId: v.kitId })
@@ -42,6 +14,13 @@ const ofPocket = z.object({ pocketId: v.pocketId })
 const ofPlace = z.object({ placeId: v.placeId })
 const seen = { seenVersion: v.version.describe('The version of the record that was on the screen') }
 const taking = { pocketId: v.pocketId, amount: v.someAmount, ...seen }
+
+const placeFacts = {
+  minutesToVet: kit.minutes.nullable().optional(),
+  signal: kit.signal.nullable().optional(),
+  climate: kit.climate.nullable().optional(),
+  usuallyThere: z.array(v.memberId).max(60).optional(),
+}
 
 export const readWatch = endpoint(
   'GET',
@@ -67,7 +46,8 @@ export const createPlace = endpoint(
     body: z.object({
       name: v.givenName,
       rhythm: v.rhythm,
-      minutesToHelp: z.int().min(0).max(10000).nullable().default(null),
+      minutesToHelp: kit.minutes.nullable().default(null),
+      ...placeFacts,
       note: v.longText.default(''),
       traits: v.placeTraits
         .optional()
@@ -87,7 +67,8 @@ export const changePlace = endpoint(
       name: v.givenName.optional(),
       hue: v.hue.optional(),
       rhythm: v.rhythm.optional(),
-      minutesToHelp: z.int().min(0).max(10000).nullable().optional(),
+      minutesToHelp: kit.minutes.nullable().optional(),
+      ...placeFacts,
       note: v.longText.optional(),
       traits: v.placeTraits.optional(),
     }),
@@ -135,7 +116,12 @@ export const createKit = endpoint(
       placeId: v.placeId,
       name: v.givenName,
       note: v.longText.default(''),
-      pockets: z.array(v.givenName).min(1).max(40).default(['Main pocket']),
+      shape: kit.shape.optional().describe('Fills in the pockets such a container usually has'),
+      pockets: z
+        .array(v.givenName)
+        .max(20)
+        .default([])
+        .describe('By name alone; after those of the shape'),
     }),
   },
   v.done.extend({ kitId: v.kitId }),
@@ -159,6 +145,7 @@ export const changeKit = endpoint(
       note: v.longText.optional(),
       placeId: v.placeId.optional(),
       checkEveryDays: z.int().min(1).max(1500).optional(),
+      container: kit.container.nullable().optional(),
     }),
   },
   v.done,
@@ -176,24 +163,20 @@ export const addPocket = endpoint(
   'Add a pocket',
   {
     params: ofKit,
-    body: z.object({
-      name: v.givenName,
-      sort: z.enum(['inside', 'outside', 'elsewhere']).default('inside'),
-    }),
+    body: z.object({ name: v.givenName, ...z.object(kit.pocketFacts).partial().shape }),
   },
   v.done.extend({ pocketId: v.pocketId }),
 )
 export const changePocket = endpoint(
   'PATCH',
   '/api/pockets/{pocketId}',
-  'Rename a pocket or change how it is reached',
+  'Rename a pocket, measure it or say how it is reached',
   {
     params: ofPocket,
     body: z.object({
       ...seen,
       name: v.givenName.optional(),
-      sort: z.enum(['inside', 'outside', 'elsewhere']).optional(),
-      reachSeconds: z.int().min(0).max(3600).nullable().optional(),
+      ...z.object(kit.pocketFacts).partial().shape,
     }),
   },
   v.done,
@@ -226,6 +209,8 @@ export const receiveLot = endpoint(
       boughtAt: v.shortText.default(''),
       unitPriceMinor: v.minor.nullable().default(null),
       note: v.longText.default(''),
+      directions: v.longText.default(''),
+      forMember: v.memberId.nullable().default(null),
     }),
   },
   v.done.extend({ lotId: v.lotId, itemId: v.itemId }),
@@ -269,6 +254,7 @@ export const changeItem = endpoint(
       note: v.longText.optional(),
       catalogueId: v.catalogueId.nullable().optional(),
       own: ownFacts.optional(),
+      verdict: v.verdict.nullable().optional(),
     }),
   },
   v.done,
@@ -296,6 +282,8 @@ export const readLot = endpoint(
   z.object({
     lot: v.lotValue,
     item: v.itemValue,
+    /** A photo of the directions is kept with it or with the lot it came from. */
+    hasPaper: z.boolean(),
     holdings: z.array(z.object({ pocket: v.pocketRef, amount: v.amount, judged: v.lotState })),
     history: z.array(v.historyEntry),
   }),
@@ -360,6 +348,12 @@ export const amendLot = endpoint(
       boughtAt: v.shortText.optional(),
       unitPriceMinor: v.minor.nullable().optional(),
       note: v.longText.optional(),
+      directions: v.longText.optional(),
+      forMember: v.memberId.nullable().optional(),
+      part: z
+        .object({ pocketId: v.pocketId, amount: v.someAmount })
+        .optional()
+        .describe('When it is true only of some; they go on as a lot of their own'),
     }),
   },
   v.done,
@@ -503,6 +497,10 @@ export const readHousehold = endpoint(
         minutesToHelp: z.int().nullable(),
         note: z.string(),
         traits: v.placeTraits,
+        minutesToVet: z.int().nullable(),
+        signal: kit.signal.nullable(),
+        climate: kit.climate.nullable(),
+        usuallyThere: z.array(v.memberId).readonly(),
         rhythm: v.rhythm,
         visits: z.array(v.visitValue),
         version: v.version,
@@ -612,14 +610,7 @@ export const setPhoto = endpoint(
   {
     params: ofMember,
     body: z.object({
-      photo: z
-        .string()
-        .max(800_000, 'Choose a smaller picture')
-        .regex(
-          /^data:image\/(?:jpeg|png|webp);base64,[A-Za-z0-9+/]+=*$/,
-          'Choose a picture: JPEG, PNG or WebP',
-        )
-        .nullable(),
+      photo: v.photo.nullable(),
     }),
   },
   v.done,

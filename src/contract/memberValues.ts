@@ -13,6 +13,7 @@ import {
   TRAITS_OF_ANIMALS,
 } from '../core/household/member'
 import { SPECIES } from '../core/household/species'
+import { millimetres } from './kitValues'
 import { longText, plainDate, shortText } from './texts'
 
 const oneOf = <T extends string>(ids: readonly T[]) => z.enum(ids as readonly [T, ...T[]])
@@ -108,5 +109,6 @@ export const ownFacts = z.object({
   contains: z.array(substance).max(60).readonly().optional(),
   species: z.array(z.enum(SPECIES)).min(1).readonly().optional(),
   fromMonths: z.int().min(0).max(1200).optional(),
+  size: z.object({ mm: millimetres, grams: z.number().positive().max(100_000) }).optional(),
   why: longText.optional(),
 })

@@ -17,7 +17,11 @@ import type {
 import { type Amount, MOST } from '../core/quantity/amount'
 import { isOpenedRuleId, type OpenedRuleId } from '../core/shelf-life/openedRules'
 import { ITEM_KINDS } from '../core/stock/item'
-import { CONDITIONS } from '../core/stock/lot'
+import { CONDITIONS, PART_WAYS } from '../core/stock/lot'
+import { TELLING_KINDS } from '../core/stock/telling'
+import { VERDICT_KINDS, type VerdictKind } from '../core/stock/verdict'
+import { ERRAND_ACTS } from '../core/watch/errands'
+import * as kit from './kitValues'
 import { chosenSchools, memberFacts, ownFacts } from './memberValues'
 import { plainDate, plainMonth, shortText } from './texts'
 
@@ -47,6 +51,15 @@ export const someAmount = z
   .max(MOST, 'More than a hundred thousand is refused')
   .transform((value) => value as Amount)
 export const version = z.int().min(0)
+
+/** A picture as a data URL. */
+export const photo = z
+  .string()
+  .max(800_000, 'Choose a smaller picture')
+  .regex(
+    /^data:image\/(?:jpeg|png|webp);base64,[A-Za-z0-9+/]+=*$/,
+    'Choose a picture: JPEG, PNG or WebP',
+  )
 
 export const minor = z.int().min(0).max(100_000_000)
 
@@ -79,28 +92,32 @@ export const standing = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('ready') }),
   z.object({ kind: z.literal('held'), reason: shortText.min(1, 'Say what it waits for') }),
   z.object({ kind: z.literal('lent'), to: shortText.min(1, 'Say who has it'), since: plainDate }),
+  z.object({ kind: z.literal('unclean'), since: plainDate }),
+  z.object({ kind: z.literal('missing'), since: plainDate }),
 ])
 export const condition = z.enum(CONDITIONS)
 export const itemKind = z.enum(ITEM_KINDS)
 export const hue = z.enum(HUES)
+const weekday = z.union([
+  z.literal(1),
+  z.literal(2),
+  z.literal(3),
+  z.literal(4),
+  z.literal(5),
+  z.literal(6),
+  z.literal(7),
+])
 export const rhythm = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('always') }),
   z.object({
     kind: z.literal('weekdays'),
-    days: z
-      .array(
-        z.union([
-          z.literal(1),
-          z.literal(2),
-          z.literal(3),
-          z.literal(4),
-          z.literal(5),
-          z.literal(6),
-          z.literal(7),
-        ]),
-      )
-      .min(1, 'Pick a day')
-      .max(7),
+    days: z.array(weekday).min(1, 'Pick a day').max(7),
+  }),
+  z.object({
+    kind: z.literal('season'),
+    days: z.array(weekday).min(1, 'Pick a day').max(7),
+    fromMonth: z.int().min(1).max(12),
+    toMonth: z.int().min(1).max(12),
   }),
   z.object({ kind: z.literal('visits') }),
 ])
@@ -124,12 +141,23 @@ export const spentWhy = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('opened') }),
   z.object({ kind: z.literal('condition'), condition }),
 ])
+export const LOT_STATES = [
+  'sound',
+  'turning',
+  'spent',
+  'held',
+  'unclean',
+  'lent',
+  'missing',
+] as const
 export const lotState = z.discriminatedUnion('state', [
   z.object({ state: z.literal('sound'), lastGood }),
   z.object({ state: z.literal('turning'), day: plainDate, clock }),
   z.object({ state: z.literal('spent'), why: spentWhy }),
   z.object({ state: z.literal('held'), reason: z.string(), lastGood }),
   z.object({ state: z.literal('lent'), to: z.string(), since: plainDate, lastGood }),
+  z.object({ state: z.literal('unclean'), since: plainDate, lastGood }),
+  z.object({ state: z.literal('missing'), since: plainDate, lastGood }),
 ])
 export const nextThere = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('now'), label: z.string() }),
@@ -187,6 +215,11 @@ export const strap = z.object({
   places: z.array(strapPlace),
 })
 
+export const verdict = z.object({
+  kind: z.enum(VERDICT_KINDS as [VerdictKind, ...VerdictKind[]]),
+  words: shortText,
+  on: plainDate,
+})
 export const itemValue = z.object({
   id: itemId,
   name: z.string(),
@@ -203,6 +236,7 @@ export const itemValue = z.object({
   note: z.string(),
   catalogueId: z.string().nullable(),
   own: ownFacts,
+  verdict: verdict.nullable(),
   version,
 })
 export const lotValue = z.object({
@@ -216,6 +250,10 @@ export const lotValue = z.object({
   boughtAt: z.string(),
   unitPriceMinor: minor.nullable(),
   note: z.string(),
+  directions: z.string(),
+  forMember: memberId.nullable(),
+  receivedOn: plainDate,
+  origin: z.object({ lotId, way: z.enum(PART_WAYS) }).nullable(),
   version,
 })
 
@@ -224,13 +262,15 @@ export const errandReason = z.discriminatedUnion('code', [
   z.object({ code: z.literal('spent'), why: spentWhy }),
   z.object({ code: z.literal('held'), reason: z.string() }),
   z.object({ code: z.literal('lent'), to: z.string(), since: plainDate }),
+  z.object({ code: z.literal('unclean'), since: plainDate }),
+  z.object({ code: z.literal('missing'), since: plainDate }),
   z.object({ code: z.literal('turns'), day: plainDate, clock, spare: spareAt }),
   z.object({ code: z.literal('below_par'), good: amount, par: amount, spare: spareAt }),
   z.object({ code: z.literal('check_due'), since: plainDate, by: z.string() }),
   z.object({ code: z.literal('never_checked') }),
   z.object({ code: z.literal('dates_missing'), count: z.int() }),
 ])
-export const errandAct = z.enum(['throw_away', 'ask', 'put_back', 'replace', 'top_up', 'check'])
+export const errandAct = z.enum(ERRAND_ACTS)
 export const errandValue = z.object({
   key: z.string(),
   act: errandAct,
@@ -312,20 +352,29 @@ export const watchValue = z.object({
   listed: z.int(),
 })
 
-export const tagValue = z.object({ lot: lotValue, amount, judged: lotState })
+export const tagValue = z.object({
+  lot: lotValue,
+  amount,
+  judged: lotState,
+  /** About so many uses are left; null where one is one use. */
+  uses: z.int().nullable(),
+  confirmed: z.object({ on: plainDate, by: z.string() }).nullable(),
+})
 export const lineValue = z.object({
   item: itemValue,
   par: amount,
   good: amount,
   state: z.enum(['enough', 'thin', 'bare']),
+  /** The lot to take first; null when none may be used. */
+  firstOut: lotId.nullable(),
   tags: z.array(tagValue),
 })
 export const pocketValue = z.object({
   id: pocketId,
   name: z.string(),
-  sort: z.enum(['inside', 'outside', 'elsewhere']),
-  cell: z.object({ column: z.int(), row: z.int(), columns: z.int(), rows: z.int() }),
-  reachSeconds: z.int().nullable(),
+  ...kit.pocketFacts,
+  cell: kit.cell,
+  fill: kit.fill,
   version,
   lines: z.array(lineValue),
 })
@@ -342,6 +391,17 @@ export const kitValue = z.object({
   name: z.string(),
   note: z.string(),
   checkEveryDays: z.int(),
+  container: kit.container.nullable(),
+  load: kit.load,
+  pointers: z.array(
+    z.object({
+      code: kit.pointerCode,
+      pocketId,
+      things: z.array(z.string()).readonly(),
+      seconds: z.number().nullable(),
+    }),
+  ),
+  members: z.array(z.object({ id: memberId, name: z.string() })),
   lastCheck: z.object({ on: plainDate, by: z.string() }).nullable(),
   version,
   place: strapPlace,
@@ -398,7 +458,7 @@ export const foundThing = z.object({
   where: z.string(),
   detail: z.string(),
   href: z.string(),
-  state: z.enum(['sound', 'turning', 'spent', 'held', 'lent', 'bare', 'none']),
+  state: z.enum([...LOT_STATES, 'bare', 'none']),
 })
 
 export const historyEntry = z.object({
@@ -406,12 +466,16 @@ export const historyEntry = z.object({
   day: plainDate,
   who: z.string(),
   why: z.string(),
-  kind: z.string(),
+  kind: z.enum(TELLING_KINDS),
+  /** It takes a movement back. */
+  undone: z.boolean(),
   amount: amount.nullable(),
   from: z.string().nullable(),
   to: z.string().nullable(),
   /** Names of the details that were changed. */
-  fields: z.array(z.string()),
+  fields: z.array(z.string()).readonly(),
+  about: z.string(),
+  overruled: z.boolean(),
 })
 
 /** What every change answers: the act, for undoing it. */

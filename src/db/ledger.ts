@@ -4,10 +4,11 @@
  * for one another.
  */
 import { randomUUID } from 'node:crypto'
+import type { PlainDate } from '../core/calendar/plainDate'
 import type { ActId, HouseholdId, LotId, PocketId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
 import type { LotFact } from '../core/stock/decide'
-import type { Lot, LotDetails } from '../core/stock/lot'
+import type { Lot, LotDetails, Origin } from '../core/stock/lot'
 import {
   detailsSetBy,
   effectOf,
@@ -65,6 +66,8 @@ export async function lockLots(
 export interface NewLot extends LotDetails {
   readonly id: LotId
   readonly itemId: string
+  readonly receivedOn: PlainDate
+  readonly origin: Origin | null
 }
 
 /** Makes lots that nothing has been received of yet. */
@@ -82,6 +85,8 @@ export async function createLots(
           item_id: lot.itemId,
           version: 0,
           created_by_act: actId,
+          received_on: lot.receivedOn,
+          origin: lot.origin && JSON.stringify(lot.origin),
           ...(lotColumns(lot) as Required<ReturnType<typeof lotColumns>>),
         })),
       )

@@ -128,6 +128,8 @@ const CREATED: readonly ActedTable[] = [
   'errand_deferral',
   'shopping_mark',
   'list_decision',
+  'stock_view',
+  'lot_paper',
   'member_photo',
   'weighing',
   'course',
@@ -157,7 +159,10 @@ const USED_BY: Readonly<Partial<Record<ActedTable, readonly string[]>>> = {
     'select 1 from par where item_id = holder.id and removed_by_act is null',
     'select 1 from course where item_id = holder.id and removed_by_act is null',
   ],
-  member: ['select 1 from course where member_id = holder.id and removed_by_act is null'],
+  member: [
+    'select 1 from course where member_id = holder.id and removed_by_act is null',
+    'select 1 from balance join lot on lot.id = balance.lot_id where lot.for_member_id = holder.id',
+  ],
 }
 
 /**

@@ -6,10 +6,12 @@ import type { Rhythm, Visit } from '../core/calendar/presence'
 import type { DateOrder } from '../core/calendar/readPrintedDate'
 import type { OwnFacts } from '../core/catalogue/itemFacts'
 import type { ChosenSchools } from '../core/cover/schools'
+import type { Container } from '../core/household/container'
 import type { Course } from '../core/household/course'
 import type { Household } from '../core/household/household'
 import { blankFacts, type Member, type MemberFacts } from '../core/household/member'
-import type { Hue, Kit, Place, PlaceTrait, Pocket, PocketSort } from '../core/household/places'
+import type { Climate, Hue, Kit, Place, PlaceTrait, Signal } from '../core/household/places'
+import type { Millimetres, Pocket, PocketSort, Spot } from '../core/household/pocket'
 import type { Species } from '../core/household/species'
 import type { Weighing } from '../core/household/weight'
 import type {
@@ -26,8 +28,9 @@ import type {
 import type { Amount } from '../core/quantity/amount'
 import type { OpenedClock } from '../core/shelf-life/openedClock'
 import type { Item, ItemKind } from '../core/stock/item'
-import type { Condition, Lot, LotDetails, Standing } from '../core/stock/lot'
+import type { Condition, Lot, LotDetails, Origin, Standing } from '../core/stock/lot'
 import type { Fact, Movement } from '../core/stock/movement'
+import type { Verdict } from '../core/stock/verdict'
 import type {
   CourseTable,
   HouseholdTable,
@@ -96,6 +99,10 @@ export const toPlace = (row: Selectable<PlaceTable>, visits: readonly Visit[]): 
   minutesToHelp: row.minutes_to_help,
   note: row.note,
   traits: row.traits as readonly PlaceTrait[],
+  minutesToVet: row.minutes_to_vet,
+  signal: row.signal as Signal | null,
+  climate: row.climate as Climate | null,
+  usuallyThere: row.usually_there as readonly MemberId[],
   presence: { rhythm: row.rhythm as Rhythm, visits },
   version: row.version,
 })
@@ -109,6 +116,7 @@ export const toKit = (
   name: row.name,
   note: row.note,
   checkEveryDays: row.check_every_days,
+  container: row.container as Container | null,
   lastCheck: lastCheck ? { on: lastCheck.on_day as PlainDate, by: lastCheck.by_whom } : null,
   version: row.version,
 })
@@ -125,6 +133,11 @@ export const toPocket = (row: Selectable<PocketTable>): Pocket => ({
     rows: row.cell_rows,
   },
   reachSeconds: row.reach_seconds,
+  spot: row.spot as Spot | null,
+  inner: row.inner_mm as Millimetres | null,
+  clear: row.clear,
+  dry: row.dry,
+  upright: row.upright,
   version: row.version,
 })
 
@@ -144,6 +157,7 @@ export const toItem = (row: Selectable<ItemTable>): Item => ({
   note: row.note,
   catalogueId: row.catalogue_id,
   own: row.own_facts as OwnFacts,
+  verdict: row.verdict as Verdict | null,
   version: row.version,
 })
 
@@ -159,6 +173,10 @@ export const LOT_COLUMNS = [
   'lot.bought_at',
   'lot.unit_price_minor',
   'lot.note',
+  'lot.received_on',
+  'lot.directions',
+  'lot.for_member_id',
+  'lot.origin',
   'lot.version',
 ] as const
 
@@ -179,6 +197,10 @@ export function toLot(row: Omit<Selectable<LotTable>, 'household_id' | 'created_
     boughtAt: row.bought_at,
     unitPriceMinor: row.unit_price_minor,
     note: row.note,
+    directions: row.directions,
+    forMember: row.for_member_id as MemberId | null,
+    receivedOn: row.received_on as PlainDate,
+    origin: row.origin as Origin | null,
     version: row.version,
   }
 }
@@ -194,6 +216,7 @@ export const toMovement = (
 /** The columns that hold a lot's details; only those given are set. */
 export function lotColumns(details: Partial<LotDetails>) {
   const { expiry, opened, condition, standing, batch, boughtAt, unitPriceMinor, note } = details
+  const { directions, forMember } = details
   return {
     ...(expiry && {
       expiry: formatExpiry(expiry),
@@ -205,5 +228,7 @@ export function lotColumns(details: Partial<LotDetails>) {
     ...(boughtAt !== undefined && { bought_at: boughtAt }),
     ...(unitPriceMinor !== undefined && { unit_price_minor: unitPriceMinor }),
     ...(note !== undefined && { note }),
+    ...(directions !== undefined && { directions }),
+    ...(forMember !== undefined && { for_member_id: forMember }),
   }
 }

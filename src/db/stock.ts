@@ -7,6 +7,7 @@ import { belongsOn, type Member } from '../core/household/member'
 import type { Weighing } from '../core/household/weight'
 import type { ItemId, LotId, PlaceId, PocketId, WeighingId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
+import type { Item } from '../core/stock/item'
 import type { Lot } from '../core/stock/lot'
 import type { HouseholdStock } from '../core/watch/survey'
 import type { Trx } from './connect'
@@ -221,6 +222,34 @@ export async function readLotRow(trx: Trx, lotId: LotId): Promise<Lot | undefine
     .where('id', '=', lotId)
     .executeTakeFirst()
   return row && toLot(row)
+}
+
+/** Every lot of an item of which something lies in a pocket. */
+export async function lotsBeside(
+  trx: Trx,
+  itemId: ItemId,
+  pocketId: PocketId,
+): Promise<readonly Lot[]> {
+  const rows = await trx
+    .selectFrom('balance')
+    .innerJoin('lot', 'lot.id', 'balance.lot_id')
+    .select(LOT_COLUMNS)
+    .where('lot.item_id', '=', itemId)
+    .where('balance.pocket_id', '=', pocketId)
+    .execute()
+  return rows.map(toLot)
+}
+
+/** The kinds of thing that have not been removed, by name. */
+export async function readItems(trx: Trx): Promise<readonly Item[]> {
+  const rows = await trx
+    .selectFrom('item')
+    .selectAll()
+    .where('removed_by_act', 'is', null)
+    .orderBy('name')
+    .orderBy('strength')
+    .execute()
+  return rows.map(toItem)
 }
 
 /** The item of a lot, or undefined when the household has no such lot. */

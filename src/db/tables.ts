@@ -108,18 +108,25 @@ export interface PlaceTable extends Acted {
   traits: ColumnType<unknown, string | undefined, string>
   rhythm: Json
   position: number
+  minutes_to_vet: ColumnType<number | null, number | null | undefined, number | null>
+  signal: ColumnType<string | null, string | null | undefined, string | null>
+  climate: ColumnType<string | null, string | null | undefined, string | null>
+  usually_there: ColumnType<unknown, string | undefined, string>
 }
 export interface VisitTable extends Acted {
   place_id: Fixed<string>
   starts_on: string
   ends_on: string
   label: string
+  /** The calendar entry it was read from. */
+  source_uid: ColumnType<string | null, string | null | undefined, string | null>
 }
 export interface KitTable extends Acted {
   place_id: string
   name: string
   note: string
   check_every_days: number
+  container: ColumnType<unknown, string | null | undefined, string | null>
 }
 export interface KitCheckTable extends Acted {
   kit_id: Fixed<string>
@@ -135,6 +142,11 @@ export interface PocketTable extends Acted {
   cell_columns: number
   cell_rows: number
   reach_seconds: number | null
+  spot: ColumnType<string | null, string | null | undefined, string | null>
+  inner_mm: ColumnType<unknown, string | null | undefined, string | null>
+  clear: Defaulted<boolean>
+  dry: Defaulted<boolean>
+  upright: Defaulted<boolean>
 }
 export interface ItemTable extends Acted {
   name: string
@@ -151,6 +163,7 @@ export interface ItemTable extends Acted {
   note: string
   catalogue_id: ColumnType<string | null, string | null | undefined, string | null>
   own_facts: ColumnType<unknown, string | undefined, string>
+  verdict: ColumnType<unknown, string | null | undefined, string | null>
 }
 export interface ParTable extends Acted {
   item_id: Fixed<string>
@@ -169,8 +182,21 @@ export interface LotTable {
   bought_at: string
   unit_price_minor: number | null
   note: string
+  received_on: Fixed<string>
+  directions: string
+  for_member_id: string | null
+  origin: ColumnType<unknown, string | null, never>
   version: number
   created_by_act: Fixed<string>
+}
+export interface LotPaperTable extends Acted {
+  lot_id: Fixed<string>
+  media_type: Fixed<string>
+  bytes: ColumnType<Buffer, Buffer, never>
+}
+export interface StockViewTable extends Acted {
+  name: string
+  filter: Json
 }
 export interface MovementTable {
   id: Fixed<string>
@@ -223,6 +249,8 @@ export interface Tables {
   course: CourseTable
   member_photo: MemberPhotoTable
   list_decision: ListDecisionTable
+  lot_paper: LotPaperTable
+  stock_view: StockViewTable
 }
 
 /** Records that acts create, edit and remove, and that undo brings back. */
@@ -242,3 +270,5 @@ export type ActedTable =
   | 'course'
   | 'member_photo'
   | 'list_decision'
+  | 'lot_paper'
+  | 'stock_view'

@@ -4,7 +4,8 @@
  */
 
 import type { Rhythm } from '../core/calendar/presence'
-import type { Hue, PlaceTrait, PocketSort } from '../core/household/places'
+import type { Hue, PlaceTrait } from '../core/household/places'
+import type { PocketSort } from '../core/household/pocket'
 import type { ItemKind } from '../core/stock/item'
 
 export const DEMO_HOUSEHOLD = {

@@ -21,7 +21,7 @@ import { clearMatch, matches } from '../core/catalogue/match'
 import type { HouseholdId, ItemId, LotId, MemberId, PlaceId, PocketId } from '../core/ids'
 import { amount, units } from '../core/quantity/amount'
 import { guessOpenedClock } from '../core/stock/itemKind'
-import { READY } from '../core/stock/lot'
+import { NO_DETAILS, READY } from '../core/stock/lot'
 import { type Db, householdOfUser } from '../db/connect'
 import { receiveMany } from '../db/ledger'
 import { createRecord, createRecords } from '../db/records'
@@ -187,6 +187,9 @@ function receiptOf(
       boughtAt: shop,
       unitPriceMinor: extra.price ?? eachMinor,
       note: extra.note ?? '',
+      ...NO_DETAILS,
+      receivedOn: addDays(today, -HISTORY_DAYS),
+      origin: null,
     },
   }
 }

@@ -1,7 +1,15 @@
-/** The outline of a state: straight, clipped, torn, dashed, hatched. Read beside its word, never alone. */
+/** The outline of a state: straight, clipped, torn, dashed, dotted, hatched, striped. Read beside its word, never alone. */
 import classes from './outline.module.css'
 
-export type OutlineState = 'sound' | 'turning' | 'spent' | 'held' | 'lent' | 'bare'
+export type OutlineState =
+  | 'sound'
+  | 'turning'
+  | 'spent'
+  | 'held'
+  | 'unclean'
+  | 'lent'
+  | 'missing'
+  | 'bare'
 
 interface Props {
   readonly state: OutlineState

@@ -68,6 +68,10 @@ function why(reason: HeldWhy, today: PlainDate): string {
       return reason.reason
     case 'lent':
       return `lent to ${reason.to}`
+    case 'unclean':
+      return 'used, and not yet cleaned'
+    case 'missing':
+      return 'recorded here, and not found'
     case 'spent':
       return `past its date, ${shortDay(reason.day, today)}`
     case 'no_skill':

@@ -12,7 +12,7 @@ import type { OpenedClock } from '../core/shelf-life/openedClock'
 import { OPENED_RULES } from '../core/shelf-life/openedRules'
 import type { ItemKind } from '../core/stock/item'
 import type { LotState, SpentWhy } from '../core/stock/judge'
-import { actWord } from './acts'
+import type { CalendarEntry } from '../core/watch/calendarEntries'
 import {
   awayFrom,
   capital,
@@ -25,6 +25,7 @@ import {
   shortDay,
   weekdayDay,
 } from './format'
+import { type Told, told } from './record'
 
 const list = (names: readonly string[]): string =>
   names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
@@ -44,6 +45,7 @@ type Reason =
   | { code: 'spent'; why: SpentWhy }
   | { code: 'held'; reason: string }
   | { code: 'lent'; to: string; since: PlainDate }
+  | { code: 'unclean' | 'missing'; since: PlainDate }
   | { code: 'turns'; day: PlainDate; clock: 'printed' | 'opened'; spare: Spare }
   | { code: 'below_par'; good: Amount; par: Amount; spare: Spare }
   | { code: 'check_due'; since: PlainDate; by: string }
@@ -122,6 +124,10 @@ const state = (judged: LotState, today: PlainDate): string => {
       return `held: ${judged.reason}`
     case 'lent':
       return `lent to ${judged.to}`
+    case 'unclean':
+      return 'to be cleaned'
+    case 'missing':
+      return `not found ${shortDay(judged.since, today)}`
   }
 }
 
@@ -222,7 +228,9 @@ export const en = {
     acts: {
       throw_away: 'Throw away safely',
       ask: 'Ask',
+      clean: 'Clean',
       put_back: 'Put back',
+      look_for: 'Look for',
       replace: 'Replace',
       top_up: 'Top up',
       check: 'Check',
@@ -237,6 +245,10 @@ export const en = {
           return `on hold ${reason.reason}`
         case 'lent':
           return `${reason.to} has it since ${shortDay(reason.since, today)}`
+        case 'unclean':
+          return `used ${shortDay(reason.since, today)}; does not count until it is clean`
+        case 'missing':
+          return `was not found ${shortDay(reason.since, today)}`
         case 'turns':
           return `${reason.clock === 'opened' ? 'opened, good' : 'good'} to ${shortDay(reason.day, today)}${from(reason.spare)}`
         case 'below_par':
@@ -252,7 +264,9 @@ export const en = {
     press: {
       throw_away: 'Done',
       ask: 'Open',
+      clean: 'Clean',
       put_back: 'Back',
+      look_for: 'Found',
       replace: 'To list',
       top_up: 'To list',
       check: 'Looked',
@@ -271,13 +285,38 @@ export const en = {
     disclaimer:
       'Vivid Satchel keeps count; it gives no medical or veterinary advice. In need call first. The pack label and the prescriber win.',
   },
+  calendar: {
+    entry: (entry: CalendarEntry): { summary: string; description: string } => {
+      switch (entry.kind) {
+        case 'visit':
+          return {
+            summary: entry.label ? `${entry.place}: ${entry.label}` : entry.place,
+            description: '',
+          }
+        case 'check':
+          return { summary: `Look through ${entry.kit}, ${entry.place}`, description: '' }
+        case 'turns':
+          return {
+            summary:
+              entry.titles.length === 1
+                ? `${entry.titles[0]} turns, ${entry.place}`
+                : `${entry.titles.length} things turn, ${entry.place}`,
+            description: entry.titles.join(', '),
+          }
+        case 'course':
+          return { summary: `${entry.title}: last day for ${entry.member}`, description: '' }
+      }
+    },
+  },
   state,
   stateWord: {
     sound: 'sound',
     turning: 'turning',
     spent: 'spent',
     held: 'held',
+    unclean: 'to be cleaned',
     lent: 'lent',
+    missing: 'not found',
     bare: 'bare',
     thin: 'thin',
     none: '',
@@ -390,19 +429,8 @@ export const en = {
         : clock.kind === 'own'
           ? clock.source
           : 'Read the label and set the days.',
-    did: (
-      entry: {
-        day: PlainDate
-        who: string
-        kind: string
-        amount: Amount | null
-        from: string | null
-        to: string | null
-        fields: string[]
-      },
-      unit: string,
-    ): string =>
-      `${fullDay(entry.day)}: ${entry.who} ${actWord(entry.kind)}${entry.amount !== null && entry.kind !== 'amended' ? `, ${counted(entry.amount, unit)}` : ''}${entry.kind === 'moved' && entry.to ? ` to ${entry.to}` : ''}`,
+    did: (entry: Told & { day: PlainDate; who: string }, unit: string): string =>
+      `${fullDay(entry.day)}: ${entry.who} ${told(entry, unit)}`,
     unclear: { ask: 'This date can be read in two ways: choose one.', refused: dateRefusal },
     sooner: (where: string): string => `One that turns sooner lies in ${where}: take that first.`,
     itemDetails: 'The item, everywhere',
@@ -704,7 +732,9 @@ export const en = {
     dismiss: 'Close',
     did: {
       throw_away: 'Thrown away',
+      clean: 'Clean again',
       put_back: 'Back in its pocket',
+      look_for: 'Found again',
       replace: 'On the shopping list',
       top_up: 'On the shopping list',
       check: 'Noted as looked through',

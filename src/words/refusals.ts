@@ -3,6 +3,7 @@
 import type { RefusalReason } from '../app/refusal'
 import { assertNever } from '../core/brand'
 import { formatAmount } from '../core/quantity/amount'
+import type { ItemKind } from '../core/stock/item'
 import { actWord } from './acts'
 
 export interface Sentence {
@@ -34,10 +35,47 @@ export function sentenceFor(reason: RefusalReason): Sentence {
       )
     case 'opened_in_future':
       return say('That day has not come', `Give ${reason.today} or an earlier day.`)
+    case 'not_cleaned':
+      return say(
+        'It has not been cleaned yet',
+        `It was used on ${reason.since}. Clean it and press Cleaned, or take another.`,
+      )
+    case 'already_lent':
+      return say('It is lent already', `${reason.to} has it. Note first that it is back.`)
+    case 'not_lent':
+      return say('It is not lent', 'Somebody may have noted already that it is back.')
+    case 'nothing_to_clean':
+      return say('It is clean already', 'Somebody may have noted it already.')
+    case 'more_than_lent':
+      return say(
+        'More came back than was lent',
+        `Only ${formatAmount(reason.lent)} were lent. Take those back, and put the rest in as a new lot.`,
+      )
+    case 'cannot_decant':
+      return say(
+        'This stays in its own pack',
+        `What is ${KINDS_NEVER_DECANTED[reason.kind] ?? 'of this sort'} is not filled into another. Move the whole pack.`,
+      )
+    case 'needs_directions':
+      return say(
+        'The directions have to go with it',
+        'Copy from the carton or the prescriber’s label how it is taken, and for whom. Then decant.',
+      )
     case 'nothing_changed':
       return say('Nothing was changed', 'Every detail is as it was.')
     case 'changed_meanwhile':
       return say('Somebody was here meanwhile', meanwhile(reason.since))
+    case 'some_changed':
+      return say(
+        'Somebody was here meanwhile',
+        `${reason.lots.length === 1 ? 'One of them has' : `${reason.lots.length} of them have`} been changed since you looked. What you see now is the latest; do it again if it still holds.`,
+      )
+    case 'cells_overlap':
+      return say('Two pockets would lie on each other', 'Load the mat again and move one of them.')
+    case 'day_to_come':
+      return say('That day has not come', `Give ${reason.today} or an earlier day.`)
+    case 'name_taken':
+      return say('That name is taken', `There is a view called ${reason.name}. Give another name.`)
     case 'already_undone':
       return say('Taken back already', 'Another window was faster. Nothing more is needed.')
     case 'used_since':
@@ -114,6 +152,14 @@ export function sentenceFor(reason: RefusalReason): Sentence {
     default:
       return assertNever(reason)
   }
+}
+
+const KINDS_NEVER_DECANTED: Readonly<Partial<Record<ItemKind, string>>> = {
+  sterile: 'sterile',
+  pressurised: 'under pressure',
+  sharp: 'sharp',
+  battery: 'a battery',
+  instrument: 'an instrument',
 }
 
 const kilograms = (grams: number): string =>

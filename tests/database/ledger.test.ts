@@ -1,7 +1,8 @@
 /** Balances and the ledger agree after anything, and acts at the same time leave a true record. */
 import fc from 'fast-check'
 import { beforeAll, describe, expect, it } from 'vitest'
-import { amendLot, countLot, discardLot, moveLot, openLot, useLot } from '../../src/app/lotActs'
+import { amendLot, countLot, discardLot, moveLot, useLot } from '../../src/app/lotActs'
+import { openLot } from '../../src/app/partActs'
 import { readKits, readLot } from '../../src/app/readKits'
 import { readExport } from '../../src/app/readSheet'
 import { Refusal } from '../../src/app/refusal'

@@ -6,6 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { inHousehold } from '../../src/db/connect'
 import { HOUSEHOLD_TABLES } from '../../src/db/migrations/0001-household-record'
 import { MEMBER_TABLES } from '../../src/db/migrations/0003-members-and-cover'
+import { KEEPING_TABLES } from '../../src/db/migrations/0004-kits-as-kept'
 import { application } from '../support/application'
 import { stocked } from '../support/stocked'
 
@@ -20,7 +21,7 @@ beforeAll(async () => {
 })
 afterAll(() => owner.end())
 
-const KEPT_TABLES = [...HOUSEHOLD_TABLES, ...MEMBER_TABLES] as const
+const KEPT_TABLES = [...HOUSEHOLD_TABLES, ...MEMBER_TABLES, ...KEEPING_TABLES] as const
 const EVERY_TABLE = [...KEPT_TABLES, 'household_user'] as const
 
 describe('row-level security', () => {

@@ -2,11 +2,12 @@
 import type { Expiry } from '../../src/core/calendar/expiry'
 import { plainDate } from '../../src/core/calendar/plainDate'
 import { lookahead, type Presence } from '../../src/core/calendar/presence'
-import type { Kit, Place, Pocket } from '../../src/core/household/places'
+import type { Kit, Place } from '../../src/core/household/places'
+import { PLAIN_POCKET, type Pocket } from '../../src/core/household/pocket'
 import type { ItemId, KitId, LotId, PlaceId, PocketId } from '../../src/core/ids'
 import { amount } from '../../src/core/quantity/amount'
 import type { Item } from '../../src/core/stock/item'
-import { type Lot, READY } from '../../src/core/stock/lot'
+import { type Lot, NO_DETAILS, READY } from '../../src/core/stock/lot'
 import { type HouseholdStock, survey } from '../../src/core/watch/survey'
 import { idOf } from './ids'
 
@@ -29,6 +30,10 @@ export const aPlace = (n: number, name: string, presence: Presence = ALWAYS): Pl
   minutesToHelp: null,
   note: '',
   traits: [],
+  minutesToVet: null,
+  signal: null,
+  climate: null,
+  usuallyThere: [],
   presence,
   version: 1,
 })
@@ -38,17 +43,17 @@ export const aKit = (n: number, place: Place, fields: Partial<Kit> = {}): Kit =>
   name: `Kit ${n}`,
   note: '',
   checkEveryDays: 182,
+  container: null,
   lastCheck: { on: TODAY, by: 'Ilse' },
   version: 1,
   ...fields,
 })
 export const aPocket = (n: number, kit: Kit, name = `Pocket ${n}`): Pocket => ({
   id: idOf<PocketId>(3, n),
+  ...PLAIN_POCKET,
   kitId: kit.id,
   name,
-  sort: 'inside',
   cell: { column: 1, row: n, columns: 4, rows: 1 },
-  reachSeconds: null,
   version: 1,
 })
 export const anItem = (n: number, fields: Partial<Item> = {}): Item => ({
@@ -67,6 +72,7 @@ export const anItem = (n: number, fields: Partial<Item> = {}): Item => ({
   note: '',
   catalogueId: null,
   own: {},
+  verdict: null,
   version: 1,
   ...fields,
 })
@@ -81,6 +87,9 @@ export const aLot = (n: number, item: Item, fields: Partial<Lot> = {}): Lot => (
   boughtAt: '',
   unitPriceMinor: null,
   note: '',
+  ...NO_DETAILS,
+  receivedOn: TODAY,
+  origin: null,
   version: 1,
   ...fields,
 })

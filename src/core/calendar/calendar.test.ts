@@ -167,3 +167,32 @@ describe('when somebody is next there', () => {
     for (const bad of [0, 367, 1.5]) expect(() => lookahead(bad)).toThrow(RangeError)
   })
 })
+
+describe('a season', () => {
+  const summer = { kind: 'season', days: [6, 7], fromMonth: 6, toMonth: 8 } as const
+  const presence = { rhythm: summer, visits: [] }
+  const month = lookahead(30)
+  it('is like every week while it lasts', () => {
+    expect(nextThere(presence, plainDate('2026-07-01'))).toMatchObject({ day: '2026-07-04' })
+    expect(nextCheckDay(presence, plainDate('2026-07-01'), month)).toBe('2026-07-31')
+  })
+  it('after it, the next chance is its first such day next year, and stock must last to it', () => {
+    expect(nextThere(presence, plainDate('2026-11-26'))).toMatchObject({ day: '2027-06-05' })
+    expect(nextCheckDay(presence, plainDate('2026-11-26'), month)).toBe('2028-06-01')
+    expect(nextCheckDay(presence, plainDate('2026-08-20'), month)).toBe('2027-06-01')
+  })
+  it('may run over the turn of the year, and visits come on top of it', () => {
+    const winter = { rhythm: { ...summer, fromMonth: 11, toMonth: 2 }, visits: [] }
+    expect(nextThere(winter, plainDate('2027-01-04'))).toMatchObject({ day: '2027-01-09' })
+    const visit = {
+      startsOn: plainDate('2026-12-24'),
+      endsOn: plainDate('2026-12-27'),
+      label: 'Feast',
+    }
+    expect(nextThere({ ...presence, visits: [visit] }, plainDate('2026-11-26'))).toEqual({
+      kind: 'on',
+      day: '2026-12-24',
+      label: 'Feast',
+    })
+  })
+})

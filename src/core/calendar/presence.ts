@@ -1,11 +1,29 @@
 /** When somebody is at a place, and from that: when there is next a chance to act there. */
 import type { Brand } from '../brand'
-import { addDays, later, type PlainDate, type Weekday, weekdayOf } from './plainDate'
+import {
+  addDays,
+  byDay,
+  dayOf,
+  lastDayOfMonth,
+  later,
+  monthOf,
+  type PlainDate,
+  type Weekday,
+  weekdayOf,
+} from './plainDate'
 
 /** The everyday rhythm of a place. */
 export type Rhythm =
   | { readonly kind: 'always' }
   | { readonly kind: 'weekdays'; readonly days: readonly Weekday[] }
+  /** On these days of the week from one month to another, over the turn of the year where the
+   * first is later; besides that only on dated visits. */
+  | {
+      readonly kind: 'season'
+      readonly days: readonly Weekday[]
+      readonly fromMonth: number
+      readonly toMonth: number
+    }
   /** Only on dated visits. */
   | { readonly kind: 'visits' }
 
@@ -36,28 +54,56 @@ export function lookahead(days: number): Lookahead {
   return days as Lookahead
 }
 
+/** Stretches of the season that end on or after a day: the running one and the two after it. */
+function seasonsFrom(rhythm: Rhythm, today: PlainDate): readonly Visit[] {
+  if (rhythm.kind !== 'season') return []
+  const { fromMonth, toMonth } = rhythm
+  const year = Number(today.slice(0, 4))
+  return [year - 1, year, year + 1, year + 2].flatMap((starts) => {
+    const ends = fromMonth > toMonth ? starts + 1 : starts
+    const startsOn = dayOf(starts, fromMonth, 1)
+    const lastMonth = monthOf(ends, toMonth)
+    return startsOn && lastMonth ? [{ startsOn, endsOn: lastDayOfMonth(lastMonth), label: '' }] : []
+  })
+}
+
 const upcoming = (presence: Presence, today: PlainDate): Visit[] =>
-  presence.visits
+  [...presence.visits, ...seasonsFrom(presence.rhythm, today)]
     .filter((visit) => visit.endsOn >= today)
-    .sort((a, b) => a.startsOn.localeCompare(b.startsOn))
+    .sort((a, b) => byDay(a.startsOn, b.startsOn))
+
+/** Whether somebody is there on a day, by the rhythm or on a visit. */
+export function isThereOn({ rhythm, visits }: Presence, day: PlainDate): Visit | boolean {
+  const visit = visits.find(({ startsOn, endsOn }) => startsOn <= day && day <= endsOn)
+  if (rhythm.kind === 'always') return true
+  if (visit) return visit
+  if (rhythm.kind === 'visits' || !rhythm.days.includes(weekdayOf(day))) return false
+  return (
+    rhythm.kind === 'weekdays' ||
+    seasonsFrom(rhythm, day).some(({ startsOn, endsOn }) => startsOn <= day && day <= endsOn)
+  )
+}
+
+/** Nobody plans further ahead. */
+const FAR_AHEAD = 800
 
 /** The first day from today on when somebody is there. */
 export function nextThere(presence: Presence, today: PlainDate): NextThere {
-  const [visit] = upcoming(presence, today)
-  if (presence.rhythm.kind === 'always') return { kind: 'now', label: '' }
-  if (visit && visit.startsOn <= today) return { kind: 'now', label: visit.label }
-  const onVisit: NextThere = visit
-    ? { kind: 'on', day: visit.startsOn, label: visit.label }
-    : { kind: 'unknown' }
-  if (presence.rhythm.kind === 'visits') return onVisit
-  const { days } = presence.rhythm
-  for (let ahead = 0; ahead < 7; ahead++) {
-    const day = addDays(today, ahead)
-    if (visit && visit.startsOn <= day) return onVisit
-    if (days.includes(weekdayOf(day)))
-      return ahead === 0 ? { kind: 'now', label: '' } : { kind: 'on', day, label: '' }
+  if (presence.rhythm.kind === 'visits') {
+    const [visit] = upcoming(presence, today)
+    if (!visit) return { kind: 'unknown' }
+    return visit.startsOn <= today
+      ? { kind: 'now', label: visit.label }
+      : { kind: 'on', day: visit.startsOn, label: visit.label }
   }
-  return onVisit
+  for (let ahead = 0; ahead < FAR_AHEAD; ahead++) {
+    const day = addDays(today, ahead)
+    const there = isThereOn(presence, day)
+    if (there === false) continue
+    const label = there === true ? '' : there.label
+    return ahead === 0 ? { kind: 'now', label } : { kind: 'on', day, label }
+  }
+  return { kind: 'unknown' }
 }
 
 /**
@@ -67,12 +113,17 @@ export function nextThere(presence: Presence, today: PlainDate): NextThere {
  * Where somebody is there all the time or every week it is today plus the look-ahead. Where
  * people come on visits it is the start of the visit after the coming one, and at least today
  * plus the look-ahead; if no second visit is known, the look-ahead counts from the end of the
- * coming one.
+ * coming one. A season is like every week while it lasts, and like a visit from its end on.
  */
 export function nextCheckDay(presence: Presence, today: PlainDate, days: Lookahead): PlainDate {
   const fromToday = addDays(today, days)
-  if (presence.rhythm.kind !== 'visits') return fromToday
+  const { rhythm } = presence
+  if (rhythm.kind === 'always' || rhythm.kind === 'weekdays') return fromToday
   const [coming, following] = upcoming(presence, today)
   if (!coming) return fromToday
+  const seasonLasts = seasonsFrom(rhythm, today).some(
+    ({ startsOn, endsOn }) => startsOn <= today && endsOn > fromToday,
+  )
+  if (seasonLasts) return fromToday
   return later(fromToday, following ? following.startsOn : addDays(coming.endsOn, days))
 }

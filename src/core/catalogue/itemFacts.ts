@@ -7,7 +7,7 @@
 import { SPECIES, type Species } from '../household/species'
 import type { Item } from '../stock/item'
 import { PEOPLE } from './define'
-import type { CatalogueEntry, MadeFor } from './entry'
+import type { CatalogueEntry, MadeFor, Size } from './entry'
 import { isRoleId, type RoleId } from './roles'
 import type { SkillId } from './skills'
 import { type SubstanceId, substanceName } from './substances'
@@ -19,6 +19,8 @@ export interface OwnFacts {
   readonly contains?: readonly SubstanceId[]
   readonly species?: readonly Species[]
   readonly fromMonths?: number
+  /** Measured by the household: outer millimetres of one, and its grams. */
+  readonly size?: Size
   /** Why it was added to or overruled. */
   readonly why?: string
 }

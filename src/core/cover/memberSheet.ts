@@ -156,6 +156,8 @@ const FOR_EVERYBODY: ReadonlySet<string> = new Set([
   'condition',
   'opened_over',
   'lent',
+  'unclean',
+  'missing',
   'no_companion',
   'no_skill',
   'species',

@@ -9,7 +9,8 @@ import { ROLES, type RoleId } from '../catalogue/roles'
 import type { SubstanceId } from '../catalogue/substances'
 import { type Course, isRunning } from '../household/course'
 import type { Member } from '../household/member'
-import type { Kit, Place, Pocket } from '../household/places'
+import type { Kit, Place } from '../household/places'
+import type { Pocket } from '../household/pocket'
 import type { ItemId, KitId, LotId, MemberId, PocketId } from '../ids'
 import { type Amount, THOUSAND } from '../quantity/amount'
 import { lastGoodDay } from '../shelf-life/lastGoodDay'
@@ -65,6 +66,8 @@ export type Barred =
   | { readonly code: 'opened_over' }
   | { readonly code: 'held'; readonly reason: string }
   | { readonly code: 'lent'; readonly to: string }
+  | { readonly code: 'unclean' }
+  | { readonly code: 'missing' }
 
 export interface Shelf {
   readonly lotId: LotId
@@ -151,6 +154,7 @@ function barredBy(
   if (over) return { code: 'opened_over' }
   if (standing.kind === 'held') return { code: 'held', reason: standing.reason }
   if (standing.kind === 'lent') return { code: 'lent', to: standing.to }
+  if (standing.kind === 'unclean' || standing.kind === 'missing') return { code: standing.kind }
   return null
 }
 

@@ -2,7 +2,9 @@
 
 import type { PlainDate } from '../calendar/plainDate'
 import type { Presence, Rhythm } from '../calendar/presence'
-import type { KitId, PlaceId, PocketId } from '../ids'
+import type { KitId, MemberId, PlaceId } from '../ids'
+import type { Container } from './container'
+import { MAT_COLUMNS, type MatCell } from './pocket'
 
 /** The six place hues, in the order in which new places take them. */
 export const HUES = ['persimmon', 'cobalt', 'magenta', 'fern', 'lagoon', 'ochre'] as const
@@ -40,6 +42,14 @@ const FAR_MINUTES = 60
 export const isFar = (place: Pick<Place, 'minutesToHelp' | 'traits'>): boolean =>
   place.traits.includes('remote') || (place.minutesToHelp ?? 0) >= FAR_MINUTES
 
+/** Whether one can call from there. */
+export const SIGNALS = ['good', 'patchy', 'none'] as const
+export type Signal = (typeof SIGNALS)[number]
+
+/** What the air does to a kit there. */
+export const CLIMATES = ['heated', 'car', 'unheated'] as const
+export type Climate = (typeof CLIMATES)[number]
+
 export interface Place {
   readonly id: PlaceId
   readonly name: string
@@ -48,6 +58,12 @@ export interface Place {
   readonly minutesToHelp: number | null
   readonly note: string
   readonly traits: readonly PlaceTrait[]
+  /** Minutes to a vet; null when nobody has said. */
+  readonly minutesToVet: number | null
+  readonly signal: Signal | null
+  readonly climate: Climate | null
+  /** Who is there as a rule, when somebody is. */
+  readonly usuallyThere: readonly MemberId[]
   readonly presence: Presence
   readonly version: number
 }
@@ -60,31 +76,9 @@ export interface Kit {
   readonly note: string
   /** A check is due this many days after the last one. */
   readonly checkEveryDays: number
+  /** Null when nobody has said what it is kept in. */
+  readonly container: Container | null
   readonly lastCheck: { readonly on: PlainDate; readonly by: string } | null
-  readonly version: number
-}
-
-/** Where a pocket lies: part of the kit, or kept elsewhere for it (fridge, hook). */
-export type PocketSort = 'inside' | 'outside' | 'elsewhere'
-
-/** Its place on the mat, in cells of a twelve-column grid, 1-based. */
-export interface MatCell {
-  readonly column: number
-  readonly row: number
-  readonly columns: number
-  readonly rows: number
-}
-
-export const MAT_COLUMNS = 12
-
-export interface Pocket {
-  readonly id: PocketId
-  readonly kitId: KitId
-  readonly name: string
-  readonly sort: PocketSort
-  readonly cell: MatCell
-  /** Seconds to get a thing out; null when nobody has timed it. */
-  readonly reachSeconds: number | null
   readonly version: number
 }
 

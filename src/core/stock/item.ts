@@ -3,6 +3,7 @@ import type { OwnFacts } from '../catalogue/itemFacts'
 import type { ItemId, PocketId } from '../ids'
 import type { Amount } from '../quantity/amount'
 import type { OpenedClock } from '../shelf-life/openedClock'
+import type { Verdict } from './verdict'
 
 /** What sort of thing it is: decides how it is thrown away and how often it is looked at. */
 export const ITEM_KINDS = [
@@ -39,6 +40,8 @@ export interface Item {
   readonly catalogueId: string | null
   /** What the household adds to or overrules in the catalogue. */
   readonly own: OwnFacts
+  /** Null where nobody complains. */
+  readonly verdict: Verdict | null
   readonly version: number
 }
 

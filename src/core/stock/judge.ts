@@ -21,26 +21,34 @@ export type LotState =
       readonly since: PlainDate
       readonly lastGood: LastGood
     }
+  /** Used and not yet cleaned. */
+  | { readonly state: 'unclean'; readonly since: PlainDate; readonly lastGood: LastGood }
+  /** Somebody looked, and it was not there. */
+  | { readonly state: 'missing'; readonly since: PlainDate; readonly lastGood: LastGood }
 
 /**
  * Judges a lot. Spent comes before all else: a thing past its day is not "held", it is to go.
  * @param nextCheck stock must last through this day (see `nextCheckDay`)
  */
 export function judgeLot(
-  lot: Lot,
+  lot: Pick<Lot, 'expiry' | 'opened' | 'condition' | 'standing'>,
   item: Pick<Item, 'openedClock'>,
   today: PlainDate,
   nextCheck: PlainDate,
 ): LotState {
   const lastGood = lastGoodDay(lot, item.openedClock)
+  const { standing } = lot
+  // What is not there can neither be used nor thrown away, whatever its date.
+  if (standing.kind === 'missing') return { state: 'missing', since: standing.since, lastGood }
   if (lot.condition !== 'sound')
     return { state: 'spent', why: { kind: 'condition', condition: lot.condition } }
   if (lastGood.kind === 'over') return { state: 'spent', why: { kind: 'opened' } }
   if (lastGood.kind === 'day' && lastGood.day < today)
     return { state: 'spent', why: { kind: 'date', day: lastGood.day, clock: lastGood.clock } }
-  if (lot.standing.kind === 'lent')
-    return { state: 'lent', to: lot.standing.to, since: lot.standing.since, lastGood }
-  if (lot.standing.kind === 'held') return { state: 'held', reason: lot.standing.reason, lastGood }
+  if (standing.kind === 'lent')
+    return { state: 'lent', to: standing.to, since: standing.since, lastGood }
+  if (standing.kind === 'held') return { state: 'held', reason: standing.reason, lastGood }
+  if (standing.kind === 'unclean') return { state: 'unclean', since: standing.since, lastGood }
   if (lastGood.kind === 'day' && lastGood.day <= nextCheck)
     return { state: 'turning', day: lastGood.day, clock: lastGood.clock }
   return { state: 'sound', lastGood }

@@ -1,7 +1,7 @@
 /** One purchase of an item, with its date, and what has become of it. */
 import type { Expiry } from '../calendar/expiry'
 import type { PlainDate } from '../calendar/plainDate'
-import type { ItemId, LotId, PocketId } from '../ids'
+import type { ItemId, LotId, MemberId, PocketId } from '../ids'
 import type { Amount } from '../quantity/amount'
 import type { Opened } from '../shelf-life/openedClock'
 
@@ -24,6 +24,10 @@ export type Standing =
   /** Not to be used until somebody (a prescriber, say) answers. */
   | { readonly kind: 'held'; readonly reason: string }
   | { readonly kind: 'lent'; readonly to: string; readonly since: PlainDate }
+  /** An instrument that was used and waits to be cleaned. */
+  | { readonly kind: 'unclean'; readonly since: PlainDate }
+  /** Recorded here, and not found here. */
+  | { readonly kind: 'missing'; readonly since: PlainDate }
 
 export const READY: Standing = { kind: 'ready' }
 
@@ -38,6 +42,26 @@ export interface LotDetails {
   /** Paid for one unit, in the currency's smallest unit. */
   readonly unitPriceMinor: number | null
   readonly note: string
+  /** What the carton or the prescriber says to do with it; "" when nobody copied it. */
+  readonly directions: string
+  /** The patient it was got for; null when it is for whoever it suits. */
+  readonly forMember: MemberId | null
+}
+
+/** What a receipt may leave out. */
+export const NO_DETAILS: Pick<LotDetails, 'directions' | 'forMember'> = {
+  directions: '',
+  forMember: null,
+}
+
+/** Why part of a lot went on as a lot of its own; `rejoined` when it came back to the rest. */
+export const PART_WAYS = ['opened', 'lent', 'unclean', 'decanted', 'split', 'rejoined'] as const
+export type PartWay = (typeof PART_WAYS)[number]
+
+/** The lot that a lot was once part of. */
+export interface Origin {
+  readonly lotId: LotId
+  readonly way: PartWay
 }
 
 /** Whether two values of a detail say the same; a record gives members back in another order. */
@@ -51,6 +75,9 @@ const canonical = (value: unknown): string | undefined =>
 export interface Lot extends LotDetails {
   readonly id: LotId
   readonly itemId: ItemId
+  /** The day it came into the household. */
+  readonly receivedOn: PlainDate
+  readonly origin: Origin | null
   /** Counts the movements of the lot; an act names the one it saw. */
   readonly version: number
 }

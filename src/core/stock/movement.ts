@@ -2,7 +2,7 @@
 import { assertNever } from '../brand'
 import type { LotId, MovementId, PocketId } from '../ids'
 import { type Amount, add, less, NOTHING } from '../quantity/amount'
-import type { LotDetails } from './lot'
+import type { LotDetails, PartWay } from './lot'
 
 /** A change of details: only the named ones, each with its former and its new value. */
 export interface Amendment {
@@ -12,13 +12,27 @@ export interface Amendment {
 
 export type Fact =
   | { readonly kind: 'received'; readonly to: PocketId; readonly amount: Amount }
-  | { readonly kind: 'used'; readonly from: PocketId; readonly amount: Amount }
+  | {
+      readonly kind: 'used'
+      readonly from: PocketId
+      readonly amount: Amount
+      /** Another lot lay beside it and should have gone first. */
+      readonly insteadOf?: LotId | undefined
+    }
   | { readonly kind: 'discarded'; readonly from: PocketId; readonly amount: Amount }
+  /** Left the household for somebody who needs it. */
+  | {
+      readonly kind: 'given'
+      readonly from: PocketId
+      readonly amount: Amount
+      readonly to: string
+    }
   | {
       readonly kind: 'moved'
       readonly from: PocketId
       readonly to: PocketId
       readonly amount: Amount
+      readonly insteadOf?: LotId | undefined
     }
   /** Somebody counted: `was` had been recorded. */
   | {
@@ -33,12 +47,15 @@ export type Fact =
       readonly from: PocketId
       readonly amount: Amount
       readonly into: LotId
+      /** Absent in old records: opened. */
+      readonly way?: PartWay
     }
   | {
       readonly kind: 'split_from'
       readonly to: PocketId
       readonly amount: Amount
       readonly outOf: LotId
+      readonly way?: PartWay
     }
   | { readonly kind: 'amended'; readonly changes: Amendment }
   /** A counter-movement. */
@@ -76,6 +93,7 @@ export function effectOf(fact: Fact): readonly PocketChange[] {
       return [{ pocket: fact.to, by: fact.amount }]
     case 'used':
     case 'discarded':
+    case 'given':
     case 'split_off':
       return [{ pocket: fact.from, by: -fact.amount }]
     case 'moved':
@@ -141,6 +159,7 @@ function mirrored(fact: ReversibleFact): ReversibleFact {
       return { kind: 'discarded', from: fact.to, amount: fact.amount }
     case 'used':
     case 'discarded':
+    case 'given':
     case 'split_off':
       return { kind: 'received', to: fact.from, amount: fact.amount }
     case 'moved':
@@ -158,5 +177,12 @@ function mirrored(fact: ReversibleFact): ReversibleFact {
 export function detailsSetBy(fact: Fact): Partial<LotDetails> {
   if (fact.kind === 'amended') return fact.changes.to
   if (fact.kind === 'undone' && fact.of.kind === 'amended') return fact.of.changes.from
+  return {}
+}
+
+/** The details as they were before a fact set them. */
+export function detailsBefore(fact: Fact): Partial<LotDetails> {
+  if (fact.kind === 'amended') return fact.changes.from
+  if (fact.kind === 'undone' && fact.of.kind === 'amended') return fact.of.changes.to
   return {}
 }

@@ -16,6 +16,7 @@ import {
   decideUse,
 } from './decide'
 import { judgeLot } from './judge'
+import { READY } from './lot'
 import {
   emptyStock,
   evolve,
@@ -46,11 +47,11 @@ function decide(
     case 'receive':
       return decideReceive(stock, act.to, act.amount)
     case 'use':
-      return decideUse(stock, act.from, act.amount)
+      return decideUse({ standing: READY }, stock, { pocket: act.from, amount: act.amount })
     case 'discard':
       return decideDiscard(stock, act.from, act.amount)
     case 'move':
-      return decideMove(stock, act.from, act.to, act.amount)
+      return decideMove(stock, { pocket: act.from, amount: act.amount }, act.to)
     default:
       return decideCount(stock, act.from, act.amount)
   }
@@ -168,10 +169,12 @@ describe('opening', () => {
 describe('changing details', () => {
   it('records only what differs, with what it was', () => {
     const lot = aLot(1, anItem(1), { batch: 'A1', note: 'lid' })
-    expect(decideAmend(lot, { batch: 'A2', note: 'lid' }, TODAY)).toMatchObject({
-      facts: [{ fact: { changes: { from: { batch: 'A1' }, to: { batch: 'A2' } } } }],
-    })
-    expect(decideAmend(lot, { batch: 'A1' }, TODAY)).toMatchObject({
+    expect(decideAmend(lot, emptyStock(lot.id), { batch: 'A2', note: 'lid' }, TODAY)).toMatchObject(
+      {
+        facts: [{ fact: { changes: { from: { batch: 'A1' }, to: { batch: 'A2' } } } }],
+      },
+    )
+    expect(decideAmend(lot, emptyStock(lot.id), { batch: 'A1' }, TODAY)).toMatchObject({
       refusal: { code: 'nothing_changed' },
     })
   })

@@ -10,13 +10,24 @@ import type { SpentWhy } from '../stock/judge'
 import type { JudgedHolding, Line, Survey } from './survey'
 
 /** What one does there, in the order in which it is done. */
-export const ERRAND_ACTS = ['throw_away', 'ask', 'put_back', 'replace', 'top_up', 'check'] as const
+export const ERRAND_ACTS = [
+  'throw_away',
+  'clean',
+  'ask',
+  'put_back',
+  'look_for',
+  'replace',
+  'top_up',
+  'check',
+] as const
 export type ErrandAct = (typeof ERRAND_ACTS)[number]
 
 export type ErrandReason =
   | { readonly code: 'spent'; readonly why: SpentWhy }
   | { readonly code: 'held'; readonly reason: string }
   | { readonly code: 'lent'; readonly to: string; readonly since: PlainDate }
+  | { readonly code: 'unclean'; readonly since: PlainDate }
+  | { readonly code: 'missing'; readonly since: PlainDate }
   | {
       readonly code: 'turns'
       readonly day: PlainDate
@@ -105,6 +116,10 @@ function errandOfHolding(holding: JudgedHolding): Errand[] {
       return [aboutLot(holding, 'ask', { code: 'held', reason: judged.reason })]
     case 'lent':
       return [aboutLot(holding, 'put_back', { code: 'lent', to: judged.to, since: judged.since })]
+    case 'unclean':
+      return [aboutLot(holding, 'clean', { code: 'unclean', since: judged.since })]
+    case 'missing':
+      return [aboutLot(holding, 'look_for', { code: 'missing', since: judged.since })]
     case 'turning':
     case 'sound':
       return []

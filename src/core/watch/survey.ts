@@ -6,7 +6,8 @@
 
 import type { PlainDate } from '../calendar/plainDate'
 import { type Lookahead, nextCheckDay } from '../calendar/presence'
-import type { Kit, Place, Pocket } from '../household/places'
+import type { Kit, Place } from '../household/places'
+import type { Pocket } from '../household/pocket'
 import type { ItemId, KitId, PlaceId, PocketId } from '../ids'
 import { type Amount, add, NOTHING } from '../quantity/amount'
 import type { Item, Par } from '../stock/item'

@@ -15,7 +15,9 @@ type Errand = Group['errands'][number]
 const GLYPH: Readonly<Record<Errand['act'], OutlineState>> = {
   throw_away: 'spent',
   ask: 'held',
+  clean: 'unclean',
   put_back: 'lent',
+  look_for: 'missing',
   replace: 'turning',
   top_up: 'bare',
   check: 'sound',

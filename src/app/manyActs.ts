@@ -1,0 +1,151 @@
+/** One act on many lots: moved, thrown away, confirmed, put on hold or missed together. */
+import { randomUUID } from 'node:crypto'
+import { assertNever } from '../core/brand'
+import type { LotId, PocketId } from '../core/ids'
+import type { Amount } from '../core/quantity/amount'
+import {
+  type Decision,
+  decideAmend,
+  decideCount,
+  decideDiscard,
+  decideMove,
+  type LotFact,
+} from '../core/stock/decide'
+import type { Standing } from '../core/stock/lot'
+import { evolve } from '../core/stock/movement'
+import { appendMovements, createLots, type LockedLot, lockLots } from '../db/ledger'
+import { type Acting, act } from './act'
+import { mustHavePocket } from './lotActs'
+import { notFound, Refusal } from './refusal'
+import type { Caller, World } from './world'
+
+export interface ManyHolding {
+  readonly lotId: LotId
+  readonly pocketId: PocketId
+  readonly amount: Amount
+  readonly seenVersion: number
+}
+
+export type ManyDeed =
+  | { readonly kind: 'move'; readonly to: PocketId }
+  | { readonly kind: 'discard' }
+  /** The count is what is recorded: somebody looked. */
+  | { readonly kind: 'confirm' }
+  | { readonly kind: 'hold'; readonly reason: string }
+  | { readonly kind: 'missing' }
+
+const ACT_KINDS: Readonly<Record<ManyDeed['kind'], string>> = {
+  move: 'many_moved',
+  discard: 'many_discarded',
+  confirm: 'many_counted',
+  hold: 'many_held',
+  missing: 'many_missing',
+}
+
+/**
+ * Does the same to many holdings, all of them or none, as one act that one press takes back.
+ * @throws {Refusal} `some_changed` with the present versions when somebody was faster
+ */
+export const actOnMany = (
+  world: World,
+  caller: Caller,
+  {
+    key,
+    deed,
+    holdings,
+  }: {
+    readonly key: string
+    readonly deed: ManyDeed
+    readonly holdings: readonly ManyHolding[]
+  },
+) =>
+  act(
+    world,
+    caller,
+    {
+      key,
+      kind: ACT_KINDS[deed.kind],
+      why: String(holdings.length),
+      request: { deed, holdings },
+    },
+    async (acting) => {
+      if (deed.kind === 'move') await mustHavePocket(acting.trx, deed.to)
+      const locked = await lockLots(acting.trx, [...new Set(holdings.map(({ lotId }) => lotId))])
+      refuseChanged(holdings, locked)
+      await doAll(acting, locked, deed, holdings)
+      return { done: holdings.length }
+    },
+  )
+
+/** @throws {Refusal} `some_changed`, `not_found` */
+export function refuseChanged(
+  holdings: readonly Pick<ManyHolding, 'lotId' | 'seenVersion'>[],
+  locked: ReadonlyMap<LotId, LockedLot>,
+): void {
+  const changed = holdings.flatMap(({ lotId, seenVersion }) => {
+    const lot = locked.get(lotId)?.lot
+    if (!lot) throw notFound()
+    return lot.version === seenVersion ? [] : [{ lotId, version: lot.version }]
+  })
+  if (changed.length > 0) throw new Refusal({ code: 'some_changed', lots: changed })
+}
+
+async function doAll(
+  acting: Acting,
+  locked: ReadonlyMap<LotId, LockedLot>,
+  deed: ManyDeed,
+  holdings: readonly ManyHolding[],
+): Promise<void> {
+  const now = new Map(locked)
+  const facts: LotFact[] = []
+  for (const holding of holdings) {
+    const lot = now.get(holding.lotId)
+    if (!lot) throw notFound()
+    const part = randomUUID() as LotId
+    const decision = decide(lot, deed, holding, part, acting)
+    if (decision.kind === 'refuse') {
+      // It lies there already, or is so already: nothing to do about this one.
+      if (decision.refusal.code === 'same_pocket' || decision.refusal.code === 'nothing_changed')
+        continue
+      throw new Refusal(decision.refusal)
+    }
+    if (decision.facts.some(({ lotId }) => lotId === part))
+      await createLots(acting, [
+        { ...lot.lot, id: part, origin: { lotId: lot.lot.id, way: 'split' } },
+      ])
+    facts.push(...decision.facts)
+    now.set(holding.lotId, {
+      lot: lot.lot,
+      stock: decision.facts
+        .filter(({ lotId }) => lotId === holding.lotId)
+        .reduce((stock, { fact }) => evolve(stock, fact), lot.stock),
+    })
+  }
+  if (facts.length === 0) throw new Refusal({ code: 'nothing_changed' })
+  await appendMovements(acting, locked, facts)
+}
+
+function decide(
+  { lot, stock }: LockedLot,
+  deed: ManyDeed,
+  { pocketId, amount }: ManyHolding,
+  asLot: LotId,
+  { today }: Acting,
+): Decision {
+  const stand = (standing: Standing): Decision =>
+    decideAmend(lot, stock, { standing }, today, { pocket: pocketId, amount, asLot })
+  switch (deed.kind) {
+    case 'move':
+      return decideMove(stock, { pocket: pocketId, amount }, deed.to)
+    case 'discard':
+      return decideDiscard(stock, pocketId, amount)
+    case 'confirm':
+      return decideCount(stock, pocketId, amount)
+    case 'hold':
+      return stand({ kind: 'held', reason: deed.reason })
+    case 'missing':
+      return stand({ kind: 'missing', since: today })
+    default:
+      return assertNever(deed)
+  }
+}

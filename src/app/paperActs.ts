@@ -1,0 +1,48 @@
+/** A photo of the carton or the prescriber's label, kept with the lot. */
+import type { LotId } from '../core/ids'
+import { inHousehold } from '../db/connect'
+import { lotWithPaper, paperOfLot } from '../db/keeping'
+import { createRecord, removeRecord } from '../db/records'
+import { readLotRow } from '../db/stock'
+import { act } from './act'
+import { notFound } from './refusal'
+import type { Caller, World } from './world'
+
+/** @param photo a data URL, checked by the contract; null takes the photo away */
+export const keepPaper = (
+  world: World,
+  caller: Caller,
+  {
+    key,
+    lotId,
+    photo,
+  }: { readonly key: string; readonly lotId: LotId; readonly photo: string | null },
+) =>
+  act(
+    world,
+    caller,
+    { key, kind: 'directions_kept', request: { lotId, photo } },
+    async (acting) => {
+      if (!(await readLotRow(acting.trx, lotId))) throw notFound()
+      const former = await paperOfLot(acting.trx, lotId)
+      if (former) await removeRecord(acting, 'lot_paper', former.id)
+      if (photo !== null) {
+        const [, mediaType = '', base64 = ''] = /^data:([^;]+);base64,(.*)$/.exec(photo) ?? []
+        await createRecord(acting, 'lot_paper', {
+          lot_id: lotId,
+          media_type: mediaType,
+          bytes: Buffer.from(base64, 'base64'),
+        })
+      }
+      return {}
+    },
+  )
+
+/** The photo of a lot or, for a part, of what it came from. */
+export const readPaper = (world: World, caller: Caller, lotId: LotId) =>
+  inHousehold(world.db, caller.householdId, async (trx) => {
+    const holder = await lotWithPaper(trx, lotId)
+    const paper = holder && (await paperOfLot(trx, holder))
+    if (!paper) throw notFound()
+    return { mediaType: paper.media_type, bytes: paper.bytes }
+  })

@@ -1,0 +1,67 @@
+/** The record read back: by lot, item, kit, place or hand, and as it stood on any past day. */
+import type { z } from 'zod'
+import type * as v from '../contract/keepingValues'
+import type { PlainDate } from '../core/calendar/plainDate'
+import { lookahead } from '../core/calendar/presence'
+import { itemTitle } from '../core/stock/item'
+import { survey } from '../core/watch/survey'
+import { type HistoryFilter, readFirstDay, readHands, readMovements } from '../db/history'
+import { readStockOn } from '../db/past'
+import { readItems } from '../db/stock'
+import { historyView, pocketRefs } from './readKits'
+import { Refusal } from './refusal'
+import { type Caller, reading, surveyOf, type World } from './world'
+
+const PAGE = 60
+
+export const readRecord = (
+  world: World,
+  caller: Caller,
+  filter: HistoryFilter,
+): Promise<z.infer<typeof v.recordPage>> =>
+  reading(world, caller, async (at) => {
+    const refs = new Map(pocketRefs(await surveyOf(at)).map((ref) => [ref.id, ref]))
+    const movements = await readMovements(at.trx, filter, PAGE + 1)
+    const shown = movements.slice(0, PAGE)
+    return {
+      entries: shown.map((entry) => ({
+        ...historyView({ ...entry, why: '' }, refs),
+        position: entry.position,
+        at: entry.at,
+        lotId: entry.lotId,
+        itemId: entry.itemId,
+        title: entry.title,
+        unit: entry.unit,
+      })),
+      before: movements.length > PAGE ? (shown.at(-1)?.position ?? null) : null,
+      hands: [...(await readHands(at.trx))],
+      items: (await readItems(at.trx)).map((item) => ({ id: item.id, title: itemTitle(item) })),
+    }
+  })
+
+/** @throws {Refusal} `day_to_come` */
+export const readPast = (
+  world: World,
+  caller: Caller,
+  day: PlainDate,
+): Promise<z.infer<typeof v.pastValue>> =>
+  reading(world, caller, async ({ trx, household, today }) => {
+    if (day > today) throw new Refusal({ code: 'day_to_come', today })
+    const then = survey(await readStockOn(trx, day), day, lookahead(household.lookaheadDays))
+    return {
+      day,
+      firstDay: await readFirstDay(trx),
+      places: then.places.map(({ id, name, hue }) => ({ id, name, hue })),
+      holdings: then.holdings.map(({ lot, item, site, amount, judged }) => ({
+        lotId: lot.id,
+        title: itemTitle(item),
+        unit: item.unit,
+        amount,
+        judged,
+        pocket: site.pocket.name,
+        kitId: site.kit.id,
+        kit: site.kit.name,
+        placeId: site.place.id,
+      })),
+    }
+  })

@@ -1,0 +1,33 @@
+/** A kit to be laid out: things, pockets, and what it costs to put one into the other. */
+import type { Millimetres, PocketFacts } from '../household/pocket'
+import type { Goods } from './goods'
+
+/** All of an item that lies in one pocket: it is moved as one. */
+export interface Thing {
+  /** Names it among the others. */
+  readonly key: string
+  readonly title: string
+  readonly goods: Goods
+  /** Cubic millimetres and the stiff measures of one; 0 and null where nobody knows. */
+  readonly volume: number
+  readonly stiff: Millimetres | null
+  /** Index of the pocket it lies in. */
+  readonly at: number
+  /** On hold, or its keeper's own order: it stays. */
+  readonly pinned: boolean
+}
+
+export interface Bay extends PocketFacts {
+  readonly id: string
+  readonly name: string
+}
+
+export interface LayoutProblem {
+  readonly things: readonly Thing[]
+  readonly bays: readonly Bay[]
+}
+
+/** For each thing the index of its bay. */
+export type Layout = readonly number[]
+
+export const asItLies = ({ things }: LayoutProblem): Layout => things.map(({ at }) => at)

@@ -1,0 +1,13 @@
+/**
+ * A small seeded generator (mulberry32), so that the same kit is arranged the same way twice.
+ * @returns numbers from 0 up to, not including, 1
+ */
+export function seeded(seed: number): () => number {
+  let state = seed >>> 0
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0
+    let mixed = Math.imul(state ^ (state >>> 15), state | 1)
+    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61)
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32
+  }
+}

@@ -1,0 +1,96 @@
+/** The dates of a household that belong into its calendar. */
+import { addDays, byDay, later, type PlainDate } from '../calendar/plainDate'
+import type { Course } from '../household/course'
+import type { Member } from '../household/member'
+import { itemTitle } from '../stock/item'
+import type { Survey } from './survey'
+
+export type CalendarEntry = {
+  /** Stays the same when the file is written again. */
+  readonly key: string
+  readonly day: PlainDate
+  readonly lastDay: PlainDate
+} & (
+  | { readonly kind: 'visit'; readonly place: string; readonly label: string }
+  | { readonly kind: 'check'; readonly place: string; readonly kit: string }
+  /** What ends that day at one place. */
+  | { readonly kind: 'turns'; readonly place: string; readonly titles: readonly string[] }
+  | { readonly kind: 'course'; readonly member: string; readonly title: string }
+)
+
+/** Further ahead nobody plans. */
+const AHEAD_DAYS = 550
+
+/** From today on, soonest first. */
+export function calendarEntries(
+  survey: Survey,
+  courses: readonly Course[],
+  members: readonly Pick<Member, 'id' | 'name'>[],
+): readonly CalendarEntry[] {
+  const { today, places, kits, holdings } = survey
+  const until = addDays(today, AHEAD_DAYS)
+  const ahead = (day: PlainDate): boolean => day >= today && day <= until
+  const visits = places.flatMap(({ id, name, presence }) =>
+    presence.visits
+      .filter(({ startsOn, endsOn }) => endsOn >= today && startsOn <= until)
+      .map(
+        ({ startsOn, endsOn, label }): CalendarEntry => ({
+          key: `visit-${id}-${startsOn}`,
+          kind: 'visit',
+          day: startsOn,
+          lastDay: endsOn,
+          place: name,
+          label,
+        }),
+      ),
+  )
+  const placeOf = new Map(places.map((place) => [place.id, place]))
+  const checks = kits.flatMap((kit): CalendarEntry[] => {
+    const day = kit.lastCheck ? later(today, addDays(kit.lastCheck.on, kit.checkEveryDays)) : today
+    const place = placeOf.get(kit.placeId)?.name ?? ''
+    return [{ key: `check-${kit.id}`, kind: 'check', day, lastDay: day, place, kit: kit.name }]
+  })
+  const turning = new Map<string, CalendarEntry & { titles: string[] }>()
+  for (const { item, site, judged } of holdings) {
+    const day = lastDayOf(judged)
+    if (!day || !ahead(day)) continue
+    const key = `turns-${site.place.id}-${day}`
+    const entry = turning.get(key) ?? {
+      key,
+      kind: 'turns' as const,
+      day,
+      lastDay: day,
+      place: site.place.name,
+      titles: [],
+    }
+    if (!entry.titles.includes(itemTitle(item))) entry.titles.push(itemTitle(item))
+    turning.set(key, entry)
+  }
+  const names = new Map(members.map(({ id, name }) => [id, name]))
+  const items = new Map(holdings.map(({ item }) => [item.id, item]))
+  const ends = courses.flatMap((course): CalendarEntry[] => {
+    const { endsOn } = course
+    if (!endsOn || !ahead(endsOn)) return []
+    const item = items.get(course.itemId)
+    return [
+      {
+        key: `course-${course.id}`,
+        kind: 'course',
+        day: endsOn,
+        lastDay: endsOn,
+        member: names.get(course.memberId) ?? '',
+        title: item ? itemTitle(item) : course.reason,
+      },
+    ]
+  })
+  return [...visits, ...checks, ...turning.values(), ...ends].sort(
+    (a, b) => byDay(a.day, b.day) || a.key.localeCompare(b.key),
+  )
+}
+
+type Judged = Survey['holdings'][number]['judged']
+function lastDayOf(judged: Judged): PlainDate | null {
+  if (judged.state === 'turning') return judged.day
+  if (judged.state === 'sound') return judged.lastGood.kind === 'day' ? judged.lastGood.day : null
+  return null
+}
