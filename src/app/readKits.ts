@@ -10,9 +10,9 @@ import type { KitId, LotId, PocketId } from '../core/ids'
 import { fillOf, loadOf } from '../core/layout/fill'
 import { type Entries, layoutProblem, packedOf } from '../core/layout/ofKit'
 import { pointersOf } from '../core/layout/pointers'
-import { NOTHING } from '../core/quantity/amount'
+import { NOTHING, sum } from '../core/quantity/amount'
 import { firstOut } from '../core/stock/firstOut'
-import { effectOf } from '../core/stock/movement'
+import { effectOf, emptyStock, evolve } from '../core/stock/movement'
 import { tellingOf } from '../core/stock/telling'
 import type { Confirmation } from '../core/trust/certainty'
 import { confirmationKey } from '../core/trust/nextLook'
@@ -200,8 +200,18 @@ export const readLot = (world: World, caller: Caller, lotId: LotId): Promise<Lot
         return pocket ? [{ pocket, amount, judged }] : []
       }),
       history: history.map((entry) => historyView(entry, refs)),
+      totals: totalsOf(lot.id, history),
     }
   })
+
+/** How many there were after each movement, oldest first. */
+function totalsOf(lotId: LotId, history: readonly HistoryEntry[]): LotView['totals'] {
+  let stock = emptyStock(lotId)
+  return [...history].reverse().map(({ day, fact }) => {
+    stock = evolve(stock, fact)
+    return { day: day as PlainDate, total: sum([...stock.held.values()]) }
+  })
+}
 
 export function historyView(
   entry: Pick<HistoryEntry, 'actId' | 'day' | 'who' | 'why' | 'fact'>,

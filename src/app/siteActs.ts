@@ -269,7 +269,8 @@ export interface NewPocket extends Partial<PocketFacts> {
   readonly cell?: MatCell | undefined
 }
 
-const pocketColumns = (facts: PocketFacts) => ({
+/** What is said of a pocket, as columns. */
+export const pocketColumns = (facts: PocketFacts) => ({
   sort: facts.sort,
   reach_seconds: facts.reachSeconds,
   spot: facts.sort === 'elsewhere' ? facts.spot : null,

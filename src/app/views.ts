@@ -47,14 +47,14 @@ export function openErrands(
 export function strapOf(
   survey: Survey,
   open: readonly Errand[],
-  { dateOrder, currency }: Household,
+  { dateOrder, currency, units, timeZone }: Household,
 ): z.infer<typeof v.strap> {
   const todo = new Map<PlaceId, number>()
   for (const { place } of open) todo.set(place.id, (todo.get(place.id) ?? 0) + 1)
   const ready = readinessOf(survey)
   return {
     today: survey.today,
-    habits: { dateOrder, currency },
+    habits: { dateOrder, currency, units, timeZone },
     places: survey.places.map((place) =>
       strapPlace(survey, place, ready.get(place.id) ?? null, todo.get(place.id) ?? 0),
     ),

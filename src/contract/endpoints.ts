@@ -286,6 +286,8 @@ export const readLot = endpoint(
     hasPaper: z.boolean(),
     holdings: z.array(z.object({ pocket: v.pocketRef, amount: v.amount, judged: v.lotState })),
     history: z.array(v.historyEntry),
+    /** How many there were after each movement, oldest first. */
+    totals: z.array(z.object({ day: v.plainDate, total: v.amount })),
   }),
 )
 export const useLot = endpoint(

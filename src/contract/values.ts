@@ -211,7 +211,12 @@ export const strapPlace = z.object({
 export const strap = z.object({
   today: plainDate,
   /** How the household writes dates and money. */
-  habits: z.object({ dateOrder, currency: z.string() }),
+  habits: z.object({
+    dateOrder,
+    currency: z.string(),
+    units: z.enum(['metric', 'us']),
+    timeZone: z.string(),
+  }),
   places: z.array(strapPlace),
 })
 

@@ -117,8 +117,9 @@ export async function readConfirmations(trx: Trx): Promise<ReadonlyMap<string, C
     changes: number
   }>`
     with seen as (
-      select m.lot_id, coalesce(m.fact ->> 'pocket', m.fact ->> 'to')::uuid as pocket_id,
-             m.position, a.on_day, a.who
+      select m.lot_id, m.position,
+             case m.kind when 'counted' then (m.fact ->> 'pocket')::uuid
+                         else m.to_pocket_id end as pocket_id, a.on_day, a.who
       from movement m join act a on a.id = m.act_id
       where m.kind in ('counted', 'received', 'split_from')
          or (m.kind = 'moved' and not exists (

@@ -4,9 +4,10 @@
  */
 
 import type { Rhythm } from '../core/calendar/presence'
-import type { Hue, PlaceTrait } from '../core/household/places'
+import type { Climate, Hue, PlaceTrait, Signal } from '../core/household/places'
 import type { PocketSort } from '../core/household/pocket'
 import type { ItemKind } from '../core/stock/item'
+import type { VerdictKind } from '../core/stock/verdict'
 
 export const DEMO_HOUSEHOLD = {
   name: 'Marrow & Quill household',
@@ -20,6 +21,11 @@ export interface DemoPlace {
   readonly name: string
   readonly hue: Hue
   readonly minutesToHelp: number
+  readonly minutesToVet: number
+  /** Members who are there as a rule. */
+  readonly usually: readonly string[]
+  readonly signal: Signal
+  readonly climate: Climate
   readonly note: string
   readonly traits: readonly PlaceTrait[]
   readonly rhythm: Rhythm
@@ -33,6 +39,10 @@ export const DEMO_PLACES: readonly DemoPlace[] = [
     name: 'Row house',
     hue: 'persimmon',
     minutesToHelp: 12,
+    minutesToVet: 15,
+    signal: 'good',
+    climate: 'heated',
+    usually: ['Ilse', 'Tove', 'Ned', 'Runa', 'Arlo', 'Bracken', 'Moth', 'Pip'],
     note: 'Third from the corner',
     traits: ['tap', 'night'],
     rhythm: { kind: 'always' },
@@ -43,6 +53,10 @@ export const DEMO_PLACES: readonly DemoPlace[] = [
     name: 'Estate car',
     hue: 'cobalt',
     minutesToHelp: 20,
+    minutesToVet: 20,
+    signal: 'good',
+    climate: 'car',
+    usually: ['Ilse', 'Tove'],
     note: 'Electric; stands outside',
     traits: ['vehicle'],
     rhythm: { kind: 'weekdays', days: [1, 2, 3, 4, 5] },
@@ -53,6 +67,10 @@ export const DEMO_PLACES: readonly DemoPlace[] = [
     name: 'Cargo bike',
     hue: 'magenta',
     minutesToHelp: 15,
+    minutesToVet: 15,
+    signal: 'good',
+    climate: 'unheated',
+    usually: ['Ilse', 'Ned'],
     note: 'School run',
     traits: ['road'],
     rhythm: { kind: 'weekdays', days: [1, 2, 3, 4, 5] },
@@ -63,6 +81,10 @@ export const DEMO_PLACES: readonly DemoPlace[] = [
     name: 'Hill cottage',
     hue: 'fern',
     minutesToHelp: 90,
+    minutesToVet: 110,
+    signal: 'patchy',
+    climate: 'unheated',
+    usually: ['Ilse', 'Tove', 'Bracken'],
     note: 'End of the forestry track; unheated in winter',
     traits: ['night', 'cold', 'ticks', 'blades'],
     rhythm: { kind: 'visits' },
@@ -209,6 +231,12 @@ export const DEMO_KITS: readonly DemoKit[] = [
       ['Tray', 7, 1, 6, 1, 8],
     ],
   },
+]
+
+/** What the household has come to think of an item, so many days ago. */
+export const DEMO_VERDICTS: readonly (readonly [DemoItemKey, VerdictKind, string, number])[] = [
+  ['syrupOld', 'refused', 'Ned spits it out', 140],
+  ['itch', 'did_not_work', 'Runa: no help against horseflies', 110],
 ]
 
 /** key: name, strength, unit, kind, purpose, and where it is bought: shop, pack, price of a pack. */
@@ -553,6 +581,7 @@ export interface DemoExtra {
   /** Price of one, in hundredths. */
   readonly price?: number
   readonly note?: string
+  readonly directions?: string
   readonly batch?: string
 }
 
@@ -622,7 +651,7 @@ export const DEMO_STOCK: Readonly<Record<string, readonly (readonly DemoLine[])[
     [
       ['paraLiq', 1, 1, 290],
       ['ibuLiq', 2, 1, 205],
-      ['cetSyr', 1, 1, 340, { opened: 61 }],
+      ['cetSyr', 1, 1, 340, { opened: 61, directions: 'Label: read the band for age; once a day' }],
       ['rehyd', 5, 6, 560],
       ['syrupOld', 1, 0, 120, { opened: 196 }],
       ['syringe', 2, 2, null],
@@ -761,7 +790,13 @@ export const DEMO_STOCK: Readonly<Record<string, readonly (readonly DemoLine[])[
       ['triangle', 1, 1, null],
     ],
     [
-      ['ibuLiq', 1, 1, 35, { opened: 81 }],
+      [
+        'ibuLiq',
+        1,
+        1,
+        35,
+        { opened: 81, directions: 'Label: by weight, see the carton; shake well' },
+      ],
       ['paraLiq', 1, 1, 300],
       ['paraTab', 10, 10, 365],
       ['ibuTab', 9, 0, 300, { held: 'not for Tove (blood thinner)' }],

@@ -3,29 +3,22 @@ import { randomUUID } from 'node:crypto'
 import { type Acting, act } from '../app/act'
 import { createHousehold } from '../app/householdActs'
 import { kept } from '../app/kept'
-import { amendLot, discardLot, moveLot, useLot } from '../app/lotActs'
-import { receiveLot } from '../app/receiveLot'
 import type { Auth } from '../app/signIn'
-import { addKit, addPlace, createVisit } from '../app/siteActs'
+import { addKit, addPlace, createVisit, pocketColumns } from '../app/siteActs'
 import type { Caller, World } from '../app/world'
 import type { Expiry } from '../core/calendar/expiry'
-import {
-  addDays,
-  dayAt,
-  lastDayOfMonth,
-  monthOfDay,
-  type PlainDate,
-  weekdayOf,
-} from '../core/calendar/plainDate'
+import { addDays, dayAt, monthOfDay, type PlainDate, weekdayOf } from '../core/calendar/plainDate'
 import { clearMatch, matches } from '../core/catalogue/match'
+import { PLAIN_POCKET } from '../core/household/pocket'
 import type { HouseholdId, ItemId, LotId, MemberId, PlaceId, PocketId } from '../core/ids'
-import { amount, units } from '../core/quantity/amount'
+import { units } from '../core/quantity/amount'
 import { guessOpenedClock } from '../core/stock/itemKind'
 import { NO_DETAILS, READY } from '../core/stock/lot'
 import { type Db, householdOfUser } from '../db/connect'
 import { receiveMany } from '../db/ledger'
 import { createRecord, createRecords } from '../db/records'
 import { DEMO_EMAIL, DEMO_NAME } from './account'
+import { DEMO_CONTAINERS } from './containers'
 import {
   DEMO_ESSENTIAL,
   DEMO_HOUSEHOLD,
@@ -33,9 +26,11 @@ import {
   DEMO_KITS,
   DEMO_PLACES,
   DEMO_STOCK,
+  DEMO_VERDICTS,
   type DemoItemKey,
   type DemoLine,
 } from './household'
+import { liveThrough } from './liveThrough'
 import { DEMO_COURSES, demoMembers } from './members'
 
 export interface DemoSettings {
@@ -68,7 +63,7 @@ export async function loadDemo({ db, auth, password, now, fresh }: DemoSettings)
   return true
 }
 
-interface Stocked {
+export interface Stocked {
   readonly lots: ReadonlyMap<string, LotId>
   readonly pockets: ReadonlyMap<string, PocketId>
   readonly items: ReadonlyMap<DemoItemKey, ItemId>
@@ -105,12 +100,13 @@ function printed(today: PlainDate, days: number | null | '?'): Expiry {
 }
 
 async function stock(acting: Acting, today: PlainDate): Promise<Stocked> {
-  const items = await makeItems(acting)
+  const items = await makeItems(acting, today)
   const members = await makeMembers(acting, today)
   await makeCourses(acting, members, items, today)
   const places = new Map<string, PlaceId>()
-  for (const { key, name, hue, minutesToHelp, note, traits, rhythm, visits } of DEMO_PLACES) {
-    const placeId = await addPlace(acting, { name, hue, minutesToHelp, note, traits, rhythm })
+  for (const { key, visits, usually, ...place } of DEMO_PLACES) {
+    const usuallyThere = usually.map((name) => mustMember(members, name))
+    const placeId = await addPlace(acting, { ...place, usuallyThere })
     places.set(key, placeId)
     const saturday = comingSaturday(today)
     for (const [first, last, label] of visits)
@@ -188,17 +184,19 @@ function receiptOf(
       unitPriceMinor: extra.price ?? eachMinor,
       note: extra.note ?? '',
       ...NO_DETAILS,
+      directions: extra.directions ?? '',
       receivedOn: addDays(today, -HISTORY_DAYS),
       origin: null,
     },
   }
 }
 
-async function makeItems(acting: Acting): Promise<Map<DemoItemKey, ItemId>> {
+async function makeItems(acting: Acting, today: PlainDate): Promise<Map<DemoItemKey, ItemId>> {
   const items = new Map<DemoItemKey, ItemId>()
   const rows = (Object.keys(DEMO_ITEMS) as DemoItemKey[]).map((key) => {
     const [name, strength, unit, kind, purpose, shop, pack, price] = DEMO_ITEMS[key]
     const id = randomUUID() as ItemId
+    const said = DEMO_VERDICTS.find(([about]) => about === key)
     items.set(key, id)
     return {
       id,
@@ -214,6 +212,8 @@ async function makeItems(acting: Acting): Promise<Map<DemoItemKey, ItemId>> {
       pack_size: pack === null ? null : units(pack),
       pack_price_minor: price,
       note: '',
+      verdict:
+        said && JSON.stringify({ kind: said[1], words: said[2], on: addDays(today, -said[3]) }),
       catalogue_id: clearMatch(matches(name, strength))?.id ?? null,
     }
   })
@@ -235,6 +235,7 @@ async function makeKit(
     name: kit.name,
     note: kit.note,
     checkEveryDays: kit.checkEveryDays,
+    container: DEMO_CONTAINERS[kit.key]?.container,
   })
   if (kit.checked)
     await createRecord(acting, 'kit_check', {
@@ -250,12 +251,16 @@ async function makeKit(
         id,
         kit_id: kitId,
         name,
-        sort,
         cell_column: column,
         cell_row: row,
         cell_columns: columns,
         cell_rows: rowCount,
-        reach_seconds: seconds,
+        ...pocketColumns({
+          ...PLAIN_POCKET,
+          sort,
+          reachSeconds: seconds,
+          ...DEMO_CONTAINERS[kit.key]?.pockets[name],
+        }),
       }
     },
   )
@@ -294,8 +299,7 @@ async function makeCourses(
   today: PlainDate,
 ): Promise<void> {
   for (const course of DEMO_COURSES) {
-    const memberId = members.get(course.member)
-    if (!memberId) throw new Error(`The demo has no member ${course.member}`)
+    const memberId = mustMember(members, course.member)
     await createRecord(acting, 'course', {
       member_id: memberId,
       item_id: mustItem(items, course.item),
@@ -310,82 +314,10 @@ async function makeCourses(
   }
 }
 
-/** A year of small things: uses, moves, what was thrown away. */
-async function liveThrough(
-  on: (daysAgo: number) => World,
-  caller: Caller,
-  { lots, pockets, items }: Stocked,
-  today: PlainDate,
-): Promise<void> {
-  const versions = new Map<LotId, number>()
-  let step = 0
-  const seen = (label: string) => {
-    const lotId = lots.get(label)
-    if (!lotId) throw new Error(`The demo has no lot ${label}`)
-    const seenVersion = versions.get(lotId) ?? 1
-    versions.set(lotId, seenVersion + 1)
-    step += 1
-    return { key: `demo-step-${step}`, lotId, seenVersion }
-  }
-  const pocket = (label: string): PocketId => {
-    const pocketId = pockets.get(label)
-    if (!pocketId) throw new Error(`The demo has no pocket ${label}`)
-    return pocketId
-  }
-  const by = (name: string): Caller => ({ ...caller, name })
-  const lid = pocket('hall/Lid')
-  for (const [daysAgo, count, who] of [
-    [301, 1, 'Tove'],
-    [233, 2, 'Ilse'],
-    [148, 1, 'Arlo'],
-    [57, 1, 'Ilse'],
-    [9, 2, 'Tove'],
-  ] as const)
-    await useLot(on(daysAgo), by(who), {
-      ...seen('hall/plasters'),
-      pocketId: lid,
-      amount: units(count),
-    })
-  await useLot(on(81), by('Ilse'), {
-    ...seen('pantry/rehyd'),
-    pocketId: pocket('pantry/Pouch D · stomach'),
-    amount: units(1),
-  })
-  await useLot(on(36), by('Tove'), {
-    ...seen('bath/cetTab'),
-    pocketId: pocket('bath/Top shelf · grown-ups'),
-    amount: units(1),
-  })
-  await moveLot(on(46), caller, {
-    ...seen('hall/gauze'),
-    pocketId: pocket('hall/Tray 1 · small wounds'),
-    to: pocket('pantry/Pouch A · wounds'),
-    amount: units(2),
-  })
-  await amendLot(on(20), caller, {
-    ...seen('shed/foil'),
-    details: { note: 'One fold is loose; still whole' },
-  })
-  const received = await receiveLot(on(200), by('Tove'), {
-    key: 'demo-old-drops',
-    pocketId: pocket('bath/Drops and creams'),
-    item: { id: mustItem(items, 'eyeDrops') },
-    amount: units(1),
-    par: null,
-    expiry: { kind: 'day', day: lastDayOfMonth(monthOfDay(addDays(today, -60))) },
-    openedOn: null,
-    batch: 'E204',
-    boughtAt: 'Corner pharmacy',
-    unitPriceMinor: 780,
-    note: '',
-  })
-  await discardLot(on(55), by('Tove'), {
-    key: 'demo-discard-drops',
-    lotId: received.lotId,
-    seenVersion: 1,
-    pocketId: pocket('bath/Drops and creams'),
-    amount: amount(1000),
-  })
+function mustMember(members: ReadonlyMap<string, MemberId>, name: string): MemberId {
+  const memberId = members.get(name)
+  if (!memberId) throw new Error(`The demo has no member ${name}`)
+  return memberId
 }
 
 function mustItem(items: ReadonlyMap<DemoItemKey, ItemId>, key: DemoItemKey): ItemId {

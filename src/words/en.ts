@@ -25,6 +25,7 @@ import {
   shortDay,
   weekdayDay,
 } from './format'
+import { keeping } from './keeping'
 import { type Told, told } from './record'
 
 const list = (names: readonly string[]): string =>
@@ -329,6 +330,7 @@ export const en = {
     where: 'Place',
     note: 'Where it hangs or stands',
     pockets: 'Pockets, one a line',
+    morePockets: 'More pockets, one a line',
     pocketsHint: 'As they are: lid, tray 1, side pocket, fridge door',
     none: 'No kit here yet.',
     noPlaces: 'Add a place first: home, car, cottage.',
@@ -693,10 +695,11 @@ export const en = {
         ? 'always somebody there'
         : rhythm.kind === 'visits'
           ? 'only on visits'
-          : rhythm.days.join() === '1,2,3,4,5'
-            ? 'on weekdays'
-            : `on ${list(rhythm.days.map((day) => WEEKDAY_NAMES[day - 1] ?? ''))}`,
-    minutesAway: (minutes: number): string => `${minutes} minutes from help`,
+          : rhythm.kind === 'season'
+            ? keeping.place.seasonal(rhythm)
+            : rhythm.days.join() === '1,2,3,4,5'
+              ? 'on weekdays'
+              : `on ${list(rhythm.days.map((day) => WEEKDAY_NAMES[day - 1] ?? ''))}`,
     backwards: 'A visit ends on or after the day it starts',
     wrongLookahead: 'Give a number of days from 1 to 366',
     nothingYet: 'Nothing was done yet.',

@@ -1,7 +1,9 @@
 /** Every text that people read, in one catalogue: one language, one object of the same shape. */
 import { cover, evening, lists, matching, member } from './cover'
 import { en } from './en'
+import { keeping } from './keeping'
+import { told } from './record'
 
-const english = { ...en, cover, evening, lists, matching, member }
+const english = { ...en, cover, evening, lists, matching, member, keeping, told }
 export type Words = typeof english
 export const words: Words = english

@@ -5,6 +5,7 @@ import { FULL_AT, fitsIn, volumeOf } from '../../src/core/layout/fill'
 import { goodsOf } from '../../src/core/layout/goods'
 import type { Bay, LayoutProblem, Thing } from '../../src/core/layout/problem'
 import { seeded } from '../../src/core/layout/random'
+import { topicsOf } from '../../src/core/layout/topics'
 
 /** So much of the room is filled: it can be closed, and not by every packing. */
 const FILLED = 0.7
@@ -19,7 +20,7 @@ export function aLayoutProblem(seed: number, most: number, mostBays = 99): Layou
   const shape = SHAPES[seed % SHAPES.length] ?? 'roll'
   const bays: Bay[] = TEMPLATES[shape].pockets
     .slice(0, mostBays)
-    .map((pocket, index) => ({ ...pocket, id: `bay-${index}` }))
+    .map((pocket, index) => ({ ...pocket, id: `bay-${index}`, topics: topicsOf(pocket.name) }))
   const inside = bays.filter(({ sort }) => sort !== 'elsewhere')
   let room = inside.reduce((sum, { inner }) => sum + (inner ? volumeOf(inner) : 0), 0)
   room *= FULL_AT * FILLED

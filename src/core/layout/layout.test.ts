@@ -15,6 +15,7 @@ import { pointersOf } from './pointers'
 import type { Bay, LayoutProblem, Thing } from './problem'
 import { asItLies } from './problem'
 import { breakdown, scoreOf, WEIGHTS } from './score'
+import { topicsOf } from './topics'
 
 const plain = {
   own: {},
@@ -42,6 +43,7 @@ const thing = (id: string, at: number, more: Partial<Thing> = {}): Thing => ({
 const bay = (name: string, more: Partial<Bay> = {}): Bay => ({
   id: name,
   name,
+  topics: topicsOf(name),
   sort: 'inside',
   spot: null,
   reachSeconds: 10,
@@ -146,6 +148,8 @@ describe('the score', () => {
       [bay('A')],
       WEIGHTS.overfull,
     ],
+    ['label', [thing('gauze', 0)], [bay('Fever and pain')], WEIGHTS.label],
+    ['label', [thing('gauze', 0)], [bay('Small wounds')], 0],
     ['elsewhere', [thing('gauze', 0)], [bay('F', { sort: 'elsewhere' })], WEIGHTS.elsewhere],
   ] as const)('counts %s', (name, things, bays, expected) => {
     expect(cost({ things, bays }, name)).toBeCloseTo(expected)

@@ -7,6 +7,7 @@ import type { Line } from '../watch/survey'
 import { type Packed, volumeOf } from './fill'
 import { type Goods, goodsOf } from './goods'
 import type { LayoutProblem, Thing } from './problem'
+import { topicsOf } from './topics'
 
 export type Entries = ReadonlyMap<string, CatalogueEntry>
 
@@ -32,7 +33,7 @@ export function layoutProblem(
 ): LayoutProblem {
   const at = new Map(pockets.map(({ id }, index) => [id, index]))
   return {
-    bays: pockets,
+    bays: pockets.map((pocket) => ({ ...pocket, topics: topicsOf(pocket.name) })),
     things: lines.flatMap((line): Thing[] => {
       const { item, site, holdings } = line
       const index = at.get(site.pocket.id)

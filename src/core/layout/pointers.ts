@@ -3,6 +3,7 @@ import type { Climate } from '../household/places'
 import type { Bay, LayoutProblem, Thing } from './problem'
 import { USUAL_REACH } from './score'
 
+/** In the order in which they matter. */
 export const POINTERS = {
   deep: {
     rule: 'What is needed within the first minute lies outside or on top.',
@@ -20,22 +21,6 @@ export const POINTERS = {
     rule: 'Frost harms it: take it along in winter or keep it where it is warm.',
     source: 'Label storage; the label wins',
   },
-  upright: {
-    rule: 'Can leak: stand it upright or bag it.',
-    source: 'Customary packing: liquids apart',
-  },
-  sharp: {
-    rule: 'Cover the point or blade.',
-    source: 'Customary packing',
-  },
-  light: {
-    rule: 'Light harms it: wrap it or use a closed pocket.',
-    source: 'Label storage; the label wins',
-  },
-  burns: {
-    rule: 'Flammable: keep it apart from cells and flames.',
-    source: 'Hazard label',
-  },
   strengths: {
     rule: 'Two strengths of one ingredient lie together: keep them apart, so that nobody takes the wrong one.',
     source: 'Our rule: adult, junior and animal strengths apart',
@@ -43,6 +28,22 @@ export const POINTERS = {
   mixed: {
     rule: 'Medicines for people and for animals lie together: keep them apart.',
     source: 'Our rule',
+  },
+  burns: {
+    rule: 'Flammable: keep it apart from cells and flames.',
+    source: 'Hazard label',
+  },
+  upright: {
+    rule: 'Can leak: stand it upright or bag it.',
+    source: 'Customary packing: liquids apart',
+  },
+  light: {
+    rule: 'Light harms it: wrap it or use a closed pocket.',
+    source: 'Label storage; the label wins',
+  },
+  sharp: {
+    rule: 'Cover the point or blade.',
+    source: 'Customary packing',
   },
 } as const
 export type PointerCode = keyof typeof POINTERS
@@ -61,7 +62,7 @@ export interface Pointer {
 /** Past this, what a life depends on lies deep. */
 export const QUICK = 10
 
-/** In the order of POINTERS; each once a bay. */
+/** Each once a bay, in the order in which they matter. */
 export function pointersOf(
   { things, bays }: LayoutProblem,
   climate: Climate | null,

@@ -20,6 +20,8 @@ export interface Thing {
 export interface Bay extends PocketFacts {
   readonly id: string
   readonly name: string
+  /** Groups that its label names; empty for a label like "Tray 2". */
+  readonly topics: readonly string[]
 }
 
 export interface LayoutProblem {

@@ -16,8 +16,10 @@ export const WEIGHTS = {
   temperature: 1000,
   /** A thing that needs no fridge takes room in one, or hangs outside. */
   elsewhere: 60,
+  /** The bay's label names other groups. */
+  label: 12,
   /** Each further bay over which a group is spread. */
-  spread: 8,
+  spread: 15,
   /** A thing whose companion lies in another bay. */
   companion: 15,
   /** Two strengths of one ingredient in one bay. */
@@ -35,7 +37,7 @@ export const WEIGHTS = {
   /** What burns beside what sparks. */
   burns: 40,
   /** Moving a thing: what is learnt by hand stays where it is unless it is worth it. */
-  moved: 1,
+  moved: 4,
 } as const
 export type Cost = keyof typeof WEIGHTS | 'reach'
 export const COSTS = ['reach', ...Object.keys(WEIGHTS)] as readonly Cost[]
@@ -57,6 +59,8 @@ export function unary(thing: Thing, bay: Bay, at: number): Partial<Record<Cost, 
   if (goods.leaks && !bay.upright) costs.lying = WEIGHTS.lying
   if (goods.lightHarms && bay.clear) costs.light = WEIGHTS.light
   if (goods.spoils && !bay.dry) costs.damp = WEIGHTS.damp
+  if (bay.topics.length > 0 && goods.group !== '' && !bay.topics.includes(goods.group))
+    costs.label = WEIGHTS.label
   if (at !== thing.at) costs.moved = WEIGHTS.moved
   return costs
 }

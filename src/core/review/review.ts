@@ -46,6 +46,9 @@ export interface ReviewLine {
 /** Nobody needs it within a year: then it is kept just in case. */
 export const IDLE_DAYS = 365
 
+/** A surplus smaller than this share of what belongs there is a reserve, not a duplicate. */
+const WORTH_A_THOUGHT = 0.25
+
 export interface Use {
   readonly last: PlainDate
   readonly times: number
@@ -99,7 +102,7 @@ function linesOf(
     }
   const kits = new Set(lines.map(({ site }) => site.kit.id)).size
   const surplus = less(amount, par)
-  if (kits > 1 && surplus > NOTHING && wholeUnitsUp(par) > 0)
+  if (kits > 1 && par > NOTHING && surplus >= par * WORTH_A_THOUGHT)
     made.push({
       ...common,
       key: `review:duplicate:${key}`,

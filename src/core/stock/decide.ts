@@ -246,7 +246,7 @@ export const decideClean = (
     : refuse({ code: 'nothing_to_clean' })
 
 /** What loses its worth, or bursts, when it is filled into another container. */
-const NEVER_DECANTED: readonly ItemKind[] = [
+export const NEVER_DECANTED: readonly ItemKind[] = [
   'sterile',
   'pressurised',
   'sharp',

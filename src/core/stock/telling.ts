@@ -110,3 +110,20 @@ const WAS_READY: Readonly<Record<string, TellingKind>> = {
   missing: 'found',
   held: 'released',
 }
+
+/** Told only where nothing else of the same act is: they are how an act is written down. */
+const ACCOMPANY: ReadonlySet<TellingKind> = new Set([
+  'split_off',
+  'split_from',
+  'decanted_from',
+  'rejoined',
+])
+
+/** Of the movements of one act those that tell something of their own. */
+export function tellingOnes<T extends { readonly kind: TellingKind }>(
+  ofOneAct: readonly T[],
+): readonly T[] {
+  const decants = ofOneAct.some(({ kind }) => kind === 'decanted_off')
+  const own = ofOneAct.filter(({ kind }) => !ACCOMPANY.has(kind) && !(decants && kind === 'opened'))
+  return own.length > 0 ? own : ofOneAct.slice(0, 1)
+}

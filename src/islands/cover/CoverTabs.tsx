@@ -1,6 +1,6 @@
 /** The parts of Cover; the place stays chosen from one to the other. */
+import { Parts } from '../../ui/Parts'
 import { words } from '../../words'
-import classes from './cover.module.css'
 
 const PARTS = [
   ['board', '/cover'],
@@ -17,15 +17,13 @@ export const CoverTabs = ({
   readonly part: CoverPart
   readonly place: string | null
 }) => (
-  <nav className={`${classes.parts} no-print`} aria-label={words.cover.tabs.label}>
-    {PARTS.map(([id, href]) => (
-      <a
-        key={id}
-        href={place && id !== 'items' ? `${href}?place=${place}` : href}
-        aria-current={id === part ? 'page' : undefined}
-      >
-        {words.cover.tabs[id]}
-      </a>
-    ))}
-  </nav>
+  <Parts
+    label={words.cover.tabs.label}
+    current={part}
+    parts={PARTS.map(([id, href]) => ({
+      id,
+      label: words.cover.tabs[id],
+      href: place && id !== 'items' ? `${href}?place=${place}` : href,
+    }))}
+  />
 )

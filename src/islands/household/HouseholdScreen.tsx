@@ -53,7 +53,7 @@ function HouseholdParts({ initial, acts, who, cover }: Props) {
       </header>
       <Members initial={cover} />
       <div className={classes.parts}>
-        <Places places={data.places} />
+        <Places places={data.places} members={data.members} />
         <Settings key={data.household.version} household={data.household} />
         <SchoolsPart household={data.household} />
         <Lately acts={lately.acts} timeZone={data.household.timeZone} />

@@ -7,14 +7,21 @@ import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/format'
+import { CalendarImport } from './CalendarImport'
 import type { HouseholdView } from './HouseholdScreen'
 import classes from './household.module.css'
+import { PlaceForm } from './PlaceForm'
 import { PlaceTraits } from './PlaceTraits'
 
 const w = words.household
 type Place = HouseholdView['places'][number]
 
-export const Places = ({ places }: { readonly places: readonly Place[] }) => (
+interface PlacesProps {
+  readonly places: readonly Place[]
+  readonly members: HouseholdView['members']
+}
+
+export const Places = ({ places, members }: PlacesProps) => (
   <section className={classes.part} aria-label={w.places}>
     <header>
       <h2>{w.places}</h2>
@@ -24,14 +31,27 @@ export const Places = ({ places }: { readonly places: readonly Place[] }) => (
     </header>
     {places.length === 0 && <p className="second">{words.kits.noPlaces}</p>}
     {places.map((place) => (
-      <PlaceVisits key={place.id} place={place} />
+      <PlaceVisits key={place.id} place={place} members={members} />
     ))}
+    {places.length > 0 && (
+      <p>
+        <a className={classes.quiet} href="/api/calendar.ics" download>
+          {words.keeping.calendar.export}
+        </a>
+      </p>
+    )}
   </section>
 )
 
-function PlaceVisits({ place }: { readonly place: Place }) {
+interface PlaceProps {
+  readonly place: Place
+  readonly members: HouseholdView['members']
+}
+
+function PlaceVisits({ place, members }: PlaceProps) {
   const { run, busy } = useActing()
   const { today } = useStrap()
+  const [changing, setChanging] = useState(false)
   const [visit, setVisit] = useState<{ from: string; to: string; label: string } | null>(null)
   const upcoming = place.visits.filter(({ endsOn }) => endsOn >= today)
   const submit = async () => {
@@ -55,11 +75,7 @@ function PlaceVisits({ place }: { readonly place: Place }) {
     <div className={classes.place} data-hue={place.hue}>
       <h3>{place.name}</h3>
       <p className="second">
-        {[
-          w.rhythm(place.rhythm),
-          place.minutesToHelp === null ? '' : w.minutesAway(place.minutesToHelp),
-          place.note,
-        ]
+        {[w.rhythm(place.rhythm), words.keeping.place.summary(place), place.note]
           .filter(Boolean)
           .join(' · ')}
       </p>
@@ -129,14 +145,33 @@ function PlaceVisits({ place }: { readonly place: Place }) {
           </div>
         </form>
       ) : (
-        <button
-          type="button"
-          className={classes.quiet}
-          aria-label={`${w.addVisit}: ${place.name}`}
-          onClick={() => setVisit({ from: '', to: '', label: '' })}
-        >
-          {w.addVisit}
-        </button>
+        <div className={classes.placePresses}>
+          <button
+            type="button"
+            className={classes.quiet}
+            aria-label={`${w.addVisit}: ${place.name}`}
+            onClick={() => setVisit({ from: '', to: '', label: '' })}
+          >
+            {w.addVisit}
+          </button>
+          <button
+            type="button"
+            className={classes.quiet}
+            aria-label={`${words.keeping.place.facts}: ${place.name}`}
+            onClick={() => setChanging(true)}
+          >
+            {words.keeping.place.facts}
+          </button>
+          <CalendarImport place={place} />
+        </div>
+      )}
+      {changing && (
+        <PlaceForm
+          key={place.version}
+          place={place}
+          members={members}
+          onClose={() => setChanging(false)}
+        />
       )}
     </div>
   )

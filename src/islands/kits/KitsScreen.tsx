@@ -6,12 +6,15 @@ import type { z } from 'zod'
 import { createKit, createPlace, readKits } from '../../contract/endpoints'
 import type * as v from '../../contract/values'
 import type { PlainDate } from '../../core/calendar/plainDate'
+import type { Shape } from '../../core/household/container'
 import { useActing } from '../../ui/acting'
 import { call } from '../../ui/api'
 import { FormDialog } from '../../ui/FormDialog'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
+import { KitTabs } from './KitTabs'
 import classes from './kits.module.css'
+import { ShapeChoice } from './ShapeChoice'
 
 export type KitCard = z.infer<typeof v.kitCard>
 
@@ -40,6 +43,7 @@ function Kits({ kits: initial, place }: Props) {
   const shown = strap.places.filter(({ id }) => place === null || id === place)
   return (
     <>
+      <KitTabs part="kits" place={place} />
       <header className={classes.head}>
         <h1>{w.title}</h1>
         <Button variant="default" onClick={() => setAdding('place')}>
@@ -159,7 +163,13 @@ function AddKit({
   readonly place: string | null
 }) {
   const { run, busy } = useActing()
-  const [fields, setFields] = useState({ name: '', note: '', pockets: '', placeId: place ?? '' })
+  const [fields, setFields] = useState({
+    name: '',
+    note: '',
+    pockets: '',
+    placeId: place ?? '',
+    shape: null as Shape | null,
+  })
   const placeId = fields.placeId || strap.places[0]?.id || ''
   const submit = async () => {
     const pockets = fields.pockets
@@ -173,6 +183,7 @@ function AddKit({
           placeId,
           name: fields.name,
           note: fields.note,
+          ...(fields.shape && { shape: fields.shape }),
           ...(pockets.length > 0 && { pockets }),
         },
       },
@@ -209,8 +220,9 @@ function AddKit({
         value={fields.note}
         onChange={(event) => setFields({ ...fields, note: event.currentTarget.value })}
       />
+      <ShapeChoice value={fields.shape} onChange={(shape) => setFields({ ...fields, shape })} />
       <Textarea
-        label={w.pockets}
+        label={fields.shape ? words.kits.morePockets : w.pockets}
         description={w.pocketsHint}
         value={fields.pockets}
         onChange={(event) => setFields({ ...fields, pockets: event.currentTarget.value })}

@@ -1,5 +1,5 @@
 /** Changes what is known of a lot, and of its item everywhere. */
-import { Button, Checkbox, Select, TextInput } from '@mantine/core'
+import { Button, Checkbox, Select, Textarea, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { amendLot, changeItem } from '../../contract/endpoints'
 import { type Expiry, formatExpiry } from '../../core/calendar/expiry'
@@ -7,29 +7,36 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import { writePrintedDate } from '../../core/calendar/readPrintedDate'
 import { formatAmount } from '../../core/quantity/amount'
 import { readAmount } from '../../core/quantity/readAmount'
+import { readMeasures, writeMeasures } from '../../core/quantity/readMeasures'
 import { readPrice, writePrice } from '../../core/quantity/readPrice'
 import { OPENED_RULES, type OpenedRuleId } from '../../core/shelf-life/openedRules'
 import { ITEM_KINDS, type ItemKind } from '../../core/stock/item'
-import { CONDITIONS, type Condition, type Standing, sameDetail } from '../../core/stock/lot'
+import { CONDITIONS, type Condition, READY, type Standing, sameDetail } from '../../core/stock/lot'
+import { VERDICT_KINDS, type VerdictKind } from '../../core/stock/verdict'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
+import { counted } from '../../words/format'
 import { ExpiryField, useExpiry } from '../lot/ExpiryField'
-import type { LineOnMat, TagOnMat } from './MatScreen'
+import type { Kit, LineOnMat, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
 
 const w = words.lot
+const k = words.keeping
 
 interface Props {
   readonly line: LineOnMat
   readonly tag: TagOnMat
+  readonly pocketId: string
+  readonly members: Kit['members']
   readonly today: PlainDate
   readonly onDone: () => void
 }
 
-export function DetailsForm({ line: { item }, tag: { lot }, today, onDone }: Props) {
+export function DetailsForm({ line: { item }, tag, pocketId, members, today, onDone }: Props) {
+  const { lot } = tag
   const { run, busy } = useActing()
   const expiry = useExpiry(writePrintedDate(lot.expiry, today))
-  const [standing, setStanding] = useState(lot.standing.kind)
+  const [standing, setStanding] = useState<Standing['kind']>(lot.standing.kind)
   const [reason, setReason] = useState(
     lot.standing.kind === 'held'
       ? lot.standing.reason
@@ -41,6 +48,13 @@ export function DetailsForm({ line: { item }, tag: { lot }, today, onDone }: Pro
     condition: lot.condition as string,
     batch: lot.batch,
     note: lot.note,
+    directions: lot.directions,
+    forMember: lot.forMember as string | null,
+    only: '',
+    verdict: (item.verdict?.kind ?? 'none') as VerdictKind | 'none',
+    verdictWords: item.verdict?.words ?? '',
+    size: writeMeasures(item.own.size?.mm ?? null),
+    sizeGrams: item.own.size ? String(item.own.size.grams) : '',
     purpose: item.purpose,
     forWhom: item.forWhom,
     shop: item.shop,
@@ -51,7 +65,18 @@ export function DetailsForm({ line: { item }, tag: { lot }, today, onDone }: Pro
     rule: item.openedClock.kind === 'rule' ? item.openedClock.rule : 'unset',
   })
   const text = (
-    name: 'batch' | 'note' | 'purpose' | 'forWhom' | 'shop' | 'pack' | 'packPrice',
+    name:
+      | 'batch'
+      | 'note'
+      | 'only'
+      | 'verdictWords'
+      | 'size'
+      | 'sizeGrams'
+      | 'purpose'
+      | 'forWhom'
+      | 'shop'
+      | 'pack'
+      | 'packPrice',
   ) => ({
     value: fields[name],
     onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
@@ -66,7 +91,18 @@ export function DetailsForm({ line: { item }, tag: { lot }, today, onDone }: Pro
         ? w.emptyPack
         : undefined
   const packPrice = readPrice(fields.packPrice)
-  const ready = expiry.value !== null && packWrong === undefined && packPrice !== 'not_a_price'
+  const only = fields.only.trim() === '' ? null : readAmount(fields.only)
+  const onlyWrong = only?.kind === 'refused' ? words.bring.amountRefused(only.refusal) : undefined
+  const size = readMeasures(fields.size)
+  const sizeGrams = Number(fields.sizeGrams.replace(',', '.'))
+  const gramsWrong = size !== 'none' && size !== 'wrong' && !(sizeGrams > 0)
+  const ready =
+    expiry.value !== null &&
+    packWrong === undefined &&
+    packPrice !== 'not_a_price' &&
+    onlyWrong === undefined &&
+    size !== 'wrong' &&
+    !gramsWrong
 
   const save = async () => {
     if (!ready || expiry.value === null) return
@@ -77,7 +113,15 @@ export function DetailsForm({ line: { item }, tag: { lot }, today, onDone }: Pro
       saved =
         (await run(
           amendLot,
-          { params: { lotId: lot.id }, body: { seenVersion: lot.version, ...lotPatch } },
+          {
+            params: { lotId: lot.id },
+            body: {
+              seenVersion: lot.version,
+              ...lotPatch,
+              ...(only?.kind === 'read' &&
+                only.amount > 0 && { part: { pocketId, amount: only.amount } }),
+            },
+          },
           words.undo.did.edit,
         )) !== null
     if (saved && Object.keys(itemPatch).length > 0)
@@ -100,13 +144,17 @@ export function DetailsForm({ line: { item }, tag: { lot }, today, onDone }: Pro
               to: reason,
               since: lot.standing.kind === 'lent' ? lot.standing.since : today,
             }
-          : { kind: 'ready' }
+          : standing === 'ready' || lot.standing.kind !== standing
+            ? READY
+            : lot.standing
     return {
       ...(formatExpiry(read) !== formatExpiry(lot.expiry) && { expiry: read }),
       ...(!sameDetail(next, lot.standing) && { standing: next }),
       ...(fields.condition !== lot.condition && { condition: fields.condition as Condition }),
       ...(fields.batch !== lot.batch && { batch: fields.batch }),
       ...(fields.note !== lot.note && { note: fields.note }),
+      ...(fields.directions !== lot.directions && { directions: fields.directions }),
+      ...(fields.forMember !== lot.forMember && { forMember: fields.forMember }),
     }
   }
 
@@ -114,7 +162,16 @@ export function DetailsForm({ line: { item }, tag: { lot }, today, onDone }: Pro
     const packSize = pack?.kind === 'read' ? pack.amount : null
     const packPriceMinor = packPrice === 'not_a_price' ? item.packPriceMinor : packPrice
     const rule = item.openedClock.kind === 'rule' ? item.openedClock.rule : 'unset'
+    const verdict =
+      fields.verdict === 'none'
+        ? null
+        : { kind: fields.verdict, words: fields.verdictWords, on: item.verdict?.on ?? today }
+    const { size: _, ...own } = item.own
+    const nextOwn: typeof item.own =
+      size === 'none' || size === 'wrong' ? own : { ...own, size: { mm: size, grams: sizeGrams } }
     return {
+      ...(!sameDetail(verdict, item.verdict) && { verdict }),
+      ...(JSON.stringify(nextOwn.size) !== JSON.stringify(item.own.size) && { own: nextOwn }),
       ...(fields.purpose !== item.purpose && { purpose: fields.purpose }),
       ...(fields.forWhom !== item.forWhom && { forWhom: fields.forWhom }),
       ...(fields.shop !== item.shop && { shop: fields.shop }),
@@ -156,9 +213,12 @@ export function DetailsForm({ line: { item }, tag: { lot }, today, onDone }: Pro
           { value: 'ready', label: w.ready },
           { value: 'held', label: w.heldFor },
           { value: 'lent', label: w.lent },
+          ...(lot.standing.kind === 'unclean' || lot.standing.kind === 'missing'
+            ? [{ value: lot.standing.kind, label: words.stateWord[lot.standing.kind] }]
+            : []),
         ]}
       />
-      {standing !== 'ready' && (
+      {(standing === 'held' || standing === 'lent') && (
         <TextInput
           required
           withAsterisk={false}
@@ -169,6 +229,31 @@ export function DetailsForm({ line: { item }, tag: { lot }, today, onDone }: Pro
       )}
       <TextInput label={w.batch} {...text('batch')} />
       <TextInput label={w.note} {...text('note')} />
+      <Select
+        label={k.lot.forMember}
+        placeholder={k.lot.anybody}
+        clearable
+        value={fields.forMember}
+        onChange={(forMember) => setFields({ ...fields, forMember })}
+        data={members.map(({ id, name }) => ({ value: id, label: name }))}
+      />
+      <Textarea
+        label={k.lot.directions}
+        autosize
+        minRows={2}
+        maxLength={2000}
+        value={fields.directions}
+        onChange={(event) => setFields({ ...fields, directions: event.currentTarget.value })}
+      />
+      {tag.amount > 1000 && (
+        <TextInput
+          label={k.lot.only}
+          description={k.lot.onlyHint(counted(tag.amount, item.unit))}
+          inputMode="decimal"
+          error={onlyWrong}
+          {...text('only')}
+        />
+      )}
       <h3>{w.itemDetails}</h3>
       <TextInput label={w.purpose} {...text('purpose')} />
       <TextInput label={w.forWhom} {...text('forWhom')} />
@@ -195,6 +280,34 @@ export function DetailsForm({ line: { item }, tag: { lot }, today, onDone }: Pro
         error={packPrice === 'not_a_price' ? words.bring.notAPrice : undefined}
         {...text('packPrice')}
       />
+      <TextInput
+        label={k.size.label}
+        placeholder={k.shapes.measures}
+        error={size === 'wrong' ? k.shapes.wrong : undefined}
+        {...text('size')}
+      />
+      {size !== 'none' && (
+        <TextInput
+          label={k.size.grams}
+          inputMode="decimal"
+          error={gramsWrong ? k.size.wrongGrams : undefined}
+          {...text('sizeGrams')}
+        />
+      )}
+      <Select
+        label={k.verdict.label}
+        value={fields.verdict}
+        onChange={(value) =>
+          setFields({ ...fields, verdict: (value ?? 'none') as VerdictKind | 'none' })
+        }
+        data={[
+          { value: 'none', label: k.verdict.none },
+          ...VERDICT_KINDS.map((value) => ({ value, label: k.verdict.name(value) })),
+        ]}
+      />
+      {fields.verdict !== 'none' && (
+        <TextInput label={k.verdict.words} maxLength={120} {...text('verdictWords')} />
+      )}
       <Checkbox
         label={w.essential}
         checked={fields.essential}

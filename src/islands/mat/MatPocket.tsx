@@ -1,4 +1,5 @@
-/** One pocket with its tags. */
+/** One pocket with its tags: a place to drop tags on, with how full it is. */
+import { useDraggable, useDroppable } from '@dnd-kit/core'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { formatAmount } from '../../core/quantity/amount'
 import { itemTitle } from '../../core/stock/item'
@@ -8,21 +9,29 @@ import type { LineOnMat, Picked, PocketOnMat, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
 
 const w = words.mat
+const k = words.keeping
 
 interface Props {
   readonly pocket: PocketOnMat
   readonly today: PlainDate
   readonly picked: Picked | null
+  /** How many hints there are about it. */
+  readonly hints: number
   readonly onPick: (picked: Picked) => void
   readonly onAdd: () => void
+  readonly onChange: () => void
 }
 
-export function MatPocket({ pocket, today, picked, onPick, onAdd }: Props) {
+export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChange }: Props) {
   const { column, columns, row, rows } = pocket.cell
+  const { setNodeRef, isOver } = useDroppable({ id: pocket.id })
   return (
     <section
+      ref={setNodeRef}
       className={classes.pocket}
       data-sort={pocket.sort}
+      data-over={isOver}
+      data-clear={pocket.clear}
       aria-label={pocket.name}
       style={
         {
@@ -32,10 +41,18 @@ export function MatPocket({ pocket, today, picked, onPick, onAdd }: Props) {
       }
     >
       <header>
-        <h2>{pocket.name}</h2>
+        <h2>
+          <button type="button" onClick={onChange} aria-label={k.pocket.edit(pocket.name)}>
+            {pocket.name}
+          </button>
+        </h2>
         <small>
           {[
-            pocket.sort === 'elsewhere' ? w.elsewhere : '',
+            pocket.sort === 'elsewhere'
+              ? pocket.spot
+                ? k.pocket.spotName(pocket.spot)
+                : w.elsewhere
+              : '',
             pocket.reachSeconds === null ? '' : w.reach(pocket.reachSeconds),
           ]
             .filter(Boolean)
@@ -77,7 +94,45 @@ export function MatPocket({ pocket, today, picked, onPick, onAdd }: Props) {
               )),
         )}
       </div>
+      <FillBar pocket={pocket} hints={hints} />
     </section>
+  )
+}
+
+/** A line along the lower seam: how much of the room is taken. */
+function FillBar({
+  pocket: { name, fill },
+  hints,
+}: {
+  readonly pocket: PocketOnMat
+  readonly hints: number
+}) {
+  const { share } = fill
+  const over = (share !== null && share > 1) || fill.tooBig.length > 0
+  return (
+    <footer className={classes.fill} data-over={over}>
+      {share !== null && (
+        <span
+          className={classes.fillBar}
+          role="meter"
+          aria-label={k.pocket.fill(name)}
+          aria-valuemin={0}
+          aria-valuemax={100}
+          aria-valuenow={Math.min(100, Math.round(100 * share))}
+        >
+          <i style={{ width: `${Math.min(100, 100 * share)}%` }} />
+        </span>
+      )}
+      <small>
+        {[
+          share === null ? '' : k.pocket.full(share),
+          fill.grams > 0 ? k.load.weighs(fill.grams, 'metric') : '',
+          hints > 0 ? k.pocket.mind(hints) : '',
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      </small>
+    </footer>
   )
 }
 
@@ -86,6 +141,15 @@ interface TagProps {
   readonly pocketId: string
   readonly picked: Picked | null
   readonly onPick: (picked: Picked) => void
+}
+
+/** What is dragged: a lot out of a pocket. */
+export interface DraggedTag {
+  readonly lotId: string
+  readonly from: string
+  readonly amount: number
+  readonly version: number
+  readonly title: string
 }
 
 function Tag({
@@ -102,10 +166,24 @@ function Tag({
   // The par is for all lots of the item together: it stands on the last of their tags.
   const par = line.par > 0 && last ? `/${formatAmount(line.par)}` : ''
   const isPicked = picked?.lotId === tag.lot.id && picked.pocketId === pocketId
+  const dragged: DraggedTag = {
+    lotId: tag.lot.id,
+    from: pocketId,
+    amount: tag.amount,
+    version: tag.lot.version,
+    title,
+  }
+  const { setNodeRef, listeners, isDragging } = useDraggable({
+    id: `${tag.lot.id}/${pocketId}`,
+    data: dragged,
+  })
   return (
     <button
+      ref={setNodeRef}
+      {...listeners}
       type="button"
       data-tag
+      data-dragging={isDragging}
       className={classes.tag}
       data-state={tag.judged.state}
       aria-pressed={isPicked}

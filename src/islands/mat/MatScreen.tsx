@@ -2,10 +2,19 @@
  * A kit unpacked on a mat (planning at a desk, standing at the kit): every pocket in its true
  * arrangement, every lot a tag, nothing under anything.
  */
+import {
+  DndContext,
+  type DragEndEvent,
+  DragOverlay,
+  MouseSensor,
+  TouchSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import type { z } from 'zod'
-import { checkKit, readKit } from '../../contract/endpoints'
+import { moveLot, readKit } from '../../contract/endpoints'
 import type * as v from '../../contract/values'
 import { useActing } from '../../ui/acting'
 import { call } from '../../ui/api'
@@ -13,10 +22,15 @@ import { Frame, isTyping, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import { AddLot } from '../lot/AddLot'
 import { AddPocket } from './AddPocket'
+import { ArrangeForMe } from './arrange/ArrangeForMe'
+import { ArrangePockets } from './arrange/ArrangePockets'
 import { ChangeKit } from './ChangeKit'
 import { LotPanel } from './LotPanel'
-import { MatPocket } from './MatPocket'
+import { MatHead, type MatMode } from './MatHead'
+import { type DraggedTag, MatPocket } from './MatPocket'
+import { Minding } from './Minding'
 import classes from './mat.module.css'
+import { PocketForm } from './PocketForm'
 
 export type Kit = z.infer<typeof v.kitValue>
 export type PocketOnMat = Kit['pockets'][number]
@@ -52,6 +66,9 @@ export const MatScreen = (props: Props) => (
 )
 
 const w = words.mat
+/** A press is a pick, a pull is a move; on glass one has to hold a moment first. */
+const PULL = { activationConstraint: { distance: 7 } }
+const HOLD = { activationConstraint: { delay: 260, tolerance: 8 } }
 
 /** What the address names: a lot or an item, in its pocket where that is said. */
 function firstPicked(kit: Kit, { lot, item, pocket: only }: Named): Picked | null {
@@ -73,10 +90,13 @@ function Mat({ strap, initial, pockets, named }: Props) {
     queryFn: () => call(readKit, { params: { kitId: initial.id } }),
     initialData: initial,
   })
-  const { run, busy } = useActing()
   const [picked, setPicked] = useState<Picked | null>(() => firstPicked(initial, named))
   const [adding, setAdding] = useState<string | null>(null)
-  const [changing, setChanging] = useState(false)
+  const [mode, setMode] = useState<MatMode>('mat')
+  const [changed, setChanged] = useState<string | null>(null)
+  const [dragged, setDragged] = useState<DraggedTag | null>(null)
+  const { run } = useActing()
+  const sensors = useSensors(useSensor(MouseSensor, PULL), useSensor(TouchSensor, HOLD))
   const matRef = useRef<HTMLDivElement>(null)
   const { today } = strap
 
@@ -85,6 +105,7 @@ function Mat({ strap, initial, pockets, named }: Props) {
   const tag =
     line?.tags.find(({ lot }) => lot.id === picked?.lotId) ??
     (picked?.lotId ? line?.tags[0] : undefined)
+  const pocketChanged = kit.pockets.find(({ id }) => id === changed)
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -101,54 +122,54 @@ function Mat({ strap, initial, pockets, named }: Props) {
     return () => removeEventListener('keydown', onKey)
   }, [picked, kit])
 
+  const dropped = ({ over }: DragEndEvent): void => {
+    const tagged = dragged
+    setDragged(null)
+    const to = over?.id
+    if (!tagged || typeof to !== 'string' || to === tagged.from) return
+    const { from, amount, version } = tagged
+    void run(
+      moveLot,
+      {
+        params: { lotId: tagged.lotId },
+        body: { pocketId: from, amount, seenVersion: version, to },
+      },
+      words.undo.did.move,
+    )
+  }
+
+  if (mode === 'pockets') return <ArrangePockets kit={kit} onDone={() => setMode('mat')} />
+  if (mode === 'forMe') return <ArrangeForMe kit={kit} onDone={() => setMode('mat')} />
   return (
     <div className={classes.screen} data-open={line !== undefined}>
       <div className={classes.left}>
-        <header className={classes.head}>
-          <div>
-            <h1>
-              {kit.name}, {kit.place.name.charAt(0).toLowerCase() + kit.place.name.slice(1)}
-            </h1>
-            <p className="second">
-              {[
-                kit.note,
-                words.kits.lastCheck(kit.lastCheck, today),
-                `${words.strap.readinessLong(kit.readiness)}`,
-                w.nextCheck(kit.nextCheck, today),
-              ]
-                .filter(Boolean)
-                .join(' · ')}
-            </p>
+        <MatHead kit={kit} today={today} onMode={setMode} />
+        <DndContext
+          id="mat"
+          sensors={sensors}
+          onDragStart={({ active }) => setDragged((active.data.current as DraggedTag) ?? null)}
+          onDragEnd={dropped}
+          onDragCancel={() => setDragged(null)}
+        >
+          <div className={classes.mat} ref={matRef} data-shape={kit.container?.shape}>
+            {kit.pockets.map((one) => (
+              <MatPocket
+                key={one.id}
+                pocket={one}
+                today={today}
+                picked={picked}
+                hints={kit.pointers.filter(({ pocketId }) => pocketId === one.id).length}
+                onPick={setPicked}
+                onAdd={() => setAdding(one.id)}
+                onChange={() => setChanged(one.id)}
+              />
+            ))}
           </div>
-          <div className={classes.headPresses}>
-            <button
-              type="button"
-              disabled={busy}
-              onClick={() =>
-                void run(checkKit, { params: { kitId: kit.id } }, words.undo.did.check)
-              }
-            >
-              {w.looked}
-            </button>
-            <button type="button" onClick={() => setChanging(true)}>
-              {w.edit}
-            </button>
-            <a href={`/kits/${kit.id}/sheet`}>{w.print}</a>
-          </div>
-        </header>
-        <div className={classes.mat} ref={matRef}>
-          {kit.pockets.map((one) => (
-            <MatPocket
-              key={one.id}
-              pocket={one}
-              today={today}
-              picked={picked}
-              onPick={setPicked}
-              onAdd={() => setAdding(one.id)}
-            />
-          ))}
-        </div>
-        <footer className={classes.foot}>
+          <DragOverlay dropAnimation={null}>
+            {dragged && <span className={classes.dragged}>{dragged.title}</span>}
+          </DragOverlay>
+        </DndContext>
+        <footer className={`${classes.foot} no-print`}>
           <AddPocket kitId={kit.id} />
           <small className="second">{w.keys}</small>
         </footer>
@@ -156,6 +177,7 @@ function Mat({ strap, initial, pockets, named }: Props) {
       {line && pocket && picked ? (
         <LotPanel
           key={`${picked.pocketId}${picked.itemId}${picked.lotId}`}
+          kit={kit}
           line={line}
           tag={tag}
           pocket={pocket}
@@ -163,11 +185,19 @@ function Mat({ strap, initial, pockets, named }: Props) {
           today={today}
           onClose={() => setPicked(null)}
           onAdd={() => setAdding(pocket.id)}
+          onPick={setPicked}
         />
       ) : (
-        <aside className={classes.hint}>{w.pickOne}</aside>
+        <Minding kit={kit} />
       )}
-      {changing && <ChangeKit kit={kit} onClose={() => setChanging(false)} />}
+      {mode === 'kit' && <ChangeKit kit={kit} onClose={() => setMode('mat')} />}
+      {pocketChanged && (
+        <PocketForm
+          key={pocketChanged.version}
+          pocket={pocketChanged}
+          onClose={() => setChanged(null)}
+        />
+      )}
       {adding && (
         <AddLot
           title={words.add.title(kit.pockets.find(({ id }) => id === adding)?.name ?? kit.name)}

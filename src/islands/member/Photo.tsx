@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { setPhoto } from '../../contract/endpoints'
 import type { Member } from '../../core/household/member'
 import { useActing } from '../../ui/acting'
+import { shrunkPicture } from '../../ui/picture'
 import { words } from '../../words'
 import classes from './member.module.css'
 
@@ -19,7 +20,7 @@ export function Photo({ member, photo }: Props) {
   const [wrong, setWrong] = useState(false)
   const choose = async (file: File | undefined) => {
     if (!file) return
-    const small = await shrunk(file).catch(() => null)
+    const small = await shrunkPicture(file, EDGE).catch(() => null)
     setWrong(small === null)
     if (small)
       await run(
@@ -58,13 +59,3 @@ export const Portrait = ({ member, photo }: Props) =>
       {member.name.charAt(0)}
     </span>
   )
-
-async function shrunk(file: File): Promise<string> {
-  const picture = await createImageBitmap(file)
-  const scale = Math.min(1, EDGE / Math.max(picture.width, picture.height))
-  const canvas = document.createElement('canvas')
-  canvas.width = Math.max(1, Math.round(picture.width * scale))
-  canvas.height = Math.max(1, Math.round(picture.height * scale))
-  canvas.getContext('2d')?.drawImage(picture, 0, 0, canvas.width, canvas.height)
-  return canvas.toDataURL('image/jpeg', 0.85)
-}

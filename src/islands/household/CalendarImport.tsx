@@ -1,0 +1,103 @@
+/** Reads a calendar file in the browser, shows what is to come, and adds what is ticked as visits. */
+import { Button } from '@mantine/core'
+import { useState } from 'react'
+import { importVisits } from '../../contract/keepingEndpoints'
+import type { CalendarReading } from '../../core/interchange/calendarFile'
+import { useActing } from '../../ui/acting'
+import { useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import { fullDay } from '../../words/format'
+import classes from './household.module.css'
+
+const w = words.keeping.calendar
+
+interface Props {
+  readonly place: { readonly id: string; readonly name: string }
+}
+
+export function CalendarImport({ place }: Props) {
+  const { run, busy } = useActing()
+  const { today, habits } = useStrap()
+  const [reading, setReading] = useState<CalendarReading | null>(null)
+  const [left, setLeft] = useState<ReadonlySet<number>>(new Set())
+
+  const choose = async (file: File | undefined) => {
+    if (!file) return
+    // The reader comes with the first file: most screens never need it.
+    const { readCalendar } = await import('../../core/interchange/calendarFile')
+    setLeft(new Set())
+    setReading(readCalendar(await file.text(), today, habits.timeZone))
+  }
+  const visits = reading?.kind === 'read' ? reading.visits : []
+  const taken = visits.filter((_, index) => !left.has(index))
+  const take = async () => {
+    const result = await run(
+      importVisits,
+      { params: { placeId: place.id }, body: { visits: taken.map((visit) => ({ ...visit })) } },
+      ({ added, changed, already }) => w.did(added, changed, already),
+    )
+    if (result) setReading(null)
+  }
+  const toggle = (index: number) => {
+    const next = new Set(left)
+    if (!next.delete(index)) next.add(index)
+    setLeft(next)
+  }
+
+  return (
+    <>
+      <label className={classes.quiet} data-file>
+        {w.import}
+        <input
+          type="file"
+          accept=".ics,text/calendar"
+          className="visually-hidden"
+          aria-label={w.importTo(place.name)}
+          onChange={(event) => {
+            void choose(event.currentTarget.files?.[0])
+            // The same file may be chosen again after it was mended.
+            event.currentTarget.value = ''
+          }}
+        />
+      </label>
+      {reading && (
+        <section className={classes.calendar} aria-label={w.importTo(place.name)}>
+          {reading.kind === 'refused' ? (
+            <p role="alert">{w.refused[reading.code]}</p>
+          ) : (
+            <>
+              <h4>{visits.length === 0 ? w.nothing : w.found(visits.length)}</h4>
+              <small className="second">{w.leftOut(reading.past, reading.unreadable)}</small>
+              <ul>
+                {visits.map((visit, index) => (
+                  <li key={`${visit.uid}${visit.startsOn}`}>
+                    <label>
+                      <input
+                        type="checkbox"
+                        checked={!left.has(index)}
+                        onChange={() => toggle(index)}
+                      />
+                      {fullDay(visit.startsOn)}
+                      {visit.endsOn === visit.startsOn ? '' : ` – ${fullDay(visit.endsOn)}`}{' '}
+                      {visit.label}
+                    </label>
+                  </li>
+                ))}
+              </ul>
+            </>
+          )}
+          <div className={classes.presses}>
+            {visits.length > 0 && (
+              <Button loading={busy} disabled={taken.length === 0} onClick={() => void take()}>
+                {w.take(taken.length)}
+              </Button>
+            )}
+            <Button variant="default" onClick={() => setReading(null)}>
+              {words.kits.cancel}
+            </Button>
+          </div>
+        </section>
+      )}
+    </>
+  )
+}

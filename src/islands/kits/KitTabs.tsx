@@ -1,0 +1,31 @@
+/** The parts of Kits; the place stays chosen from one to the other. */
+import { Parts } from '../../ui/Parts'
+import { words } from '../../words'
+
+const PARTS = [
+  ['kits', '/kits'],
+  ['stock', '/stock'],
+  ['review', '/review'],
+  ['record', '/record'],
+] as const
+export type KitPart = (typeof PARTS)[number][0]
+
+const w = words.keeping.tabs
+
+export const KitTabs = ({
+  part,
+  place,
+}: {
+  readonly part: KitPart
+  readonly place: string | null
+}) => (
+  <Parts
+    label={w.label}
+    current={part}
+    parts={PARTS.map(([id, href]) => ({
+      id,
+      label: w[id],
+      href: place ? `${href}?place=${place}` : href,
+    }))}
+  />
+)

@@ -1,0 +1,127 @@
+/** Movements, newest first, day by day; narrowed by thing, kit and hand. */
+import { Button, Select } from '@mantine/core'
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
+import { Fragment, useState } from 'react'
+import type { z } from 'zod'
+import { readKits } from '../../contract/endpoints'
+import { readRecord } from '../../contract/keepingEndpoints'
+import type { recordEntry } from '../../contract/keepingValues'
+import { tellingOnes } from '../../core/stock/telling'
+import { call } from '../../ui/api'
+import { words } from '../../words'
+import { longDay } from '../../words/format'
+import classes from './record.module.css'
+
+const w = words.keeping.record
+
+interface Props {
+  readonly place: string | null
+  readonly asked: {
+    readonly lot: string | null
+    readonly item: string | null
+    readonly kit: string | null
+  }
+}
+
+export function Happened({ place, asked }: Props) {
+  const [lot, setLot] = useState(asked.lot)
+  const [item, setItem] = useState(asked.item)
+  const [kit, setKit] = useState(asked.kit)
+  const [who, setWho] = useState<string | null>(null)
+  const kits = useQuery({ queryKey: ['kits'], queryFn: () => call(readKits) })
+  const pages = useInfiniteQuery({
+    queryKey: ['record', place, lot, item, kit, who],
+    initialPageParam: null as number | null,
+    queryFn: ({ pageParam }) =>
+      call(readRecord, {
+        query: {
+          ...(lot && { lot }),
+          ...(item && { item }),
+          ...(kit && { kit }),
+          ...(place && { place }),
+          ...(who && { who }),
+          ...(pageParam !== null && { before: String(pageParam) }),
+        },
+      }),
+    getNextPageParam: ({ before }) => before,
+  })
+  const [first] = pages.data?.pages ?? []
+  const entries = told(pages.data?.pages.flatMap((page) => page.entries) ?? [])
+  return (
+    <section aria-label={w.happened}>
+      <div className={`${classes.filters} no-print`}>
+        <Select
+          label={w.item}
+          placeholder={w.anyItem}
+          searchable
+          clearable
+          value={item ?? (lot ? (entries[0]?.itemId ?? null) : null)}
+          onChange={(value) => {
+            setLot(null)
+            setItem(value)
+          }}
+          data={(first?.items ?? []).map(({ id, title }) => ({ value: id, label: title }))}
+        />
+        <Select
+          label={w.kit}
+          placeholder={w.anyKit}
+          clearable
+          value={kit}
+          onChange={setKit}
+          data={(kits.data?.kits ?? [])
+            .filter(({ placeId }) => place === null || placeId === place)
+            .map(({ id, name }) => ({ value: id, label: name }))}
+        />
+        <Select
+          label={w.who}
+          placeholder={w.anybody}
+          clearable
+          value={who}
+          onChange={setWho}
+          data={first?.hands ?? []}
+        />
+      </div>
+      {pages.isSuccess && entries.length === 0 && <p className="second">{w.none}</p>}
+      <ol className={classes.entries}>
+        {entries.map((entry, index) => (
+          <Fragment key={entry.position}>
+            {entry.day !== entries[index - 1]?.day && (
+              <li className={classes.day}>
+                {longDay(entry.day)} {entry.day.slice(0, 4)}
+              </li>
+            )}
+            <li data-undone={entry.undone}>
+              <span>{entry.who}</span>
+              <span>
+                <a href={`/record?lot=${entry.lotId}`}>{entry.title}</a>
+                {': '}
+                {words.told(entry, entry.unit)}
+              </span>
+            </li>
+          </Fragment>
+        ))}
+      </ol>
+      {pages.hasNextPage && (
+        <Button
+          variant="default"
+          loading={pages.isFetchingNextPage}
+          onClick={() => void pages.fetchNextPage()}
+        >
+          {w.more}
+        </Button>
+      )}
+    </section>
+  )
+}
+
+type Entry = z.infer<typeof recordEntry>
+
+/** Of each act on a thing what tells something of its own. */
+function told(entries: readonly Entry[]): readonly Entry[] {
+  const acts = new Map<string, Entry[]>()
+  for (const entry of entries) {
+    const key = `${entry.actId}/${entry.itemId}`
+    acts.set(key, [...(acts.get(key) ?? []), entry])
+  }
+  return [...acts.values()].flatMap(tellingOnes)
+}

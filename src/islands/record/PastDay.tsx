@@ -1,0 +1,108 @@
+/** What lay where on the evening of a past day, place by place. */
+import { TextInput } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import type { z } from 'zod'
+import { readPast } from '../../contract/keepingEndpoints'
+import type { pastValue } from '../../contract/keepingValues'
+import { isPlainDate, type PlainDate } from '../../core/calendar/plainDate'
+import { call } from '../../ui/api'
+import { StateGlyph } from '../../ui/StateGlyph'
+import { words } from '../../words'
+import { counted } from '../../words/format'
+import classes from './record.module.css'
+
+const w = words.keeping.record
+type Past = z.infer<typeof pastValue>
+
+interface Props {
+  readonly place: string | null
+  readonly first: string
+  readonly today: PlainDate
+}
+
+export function PastDay({ place, first, today }: Props) {
+  const [day, setDay] = useState(first)
+  const asked = isPlainDate(day) && day <= today ? day : null
+  const { data, error } = useQuery({
+    queryKey: ['past', asked],
+    queryFn: () => call(readPast, { params: { day: asked as PlainDate } }),
+    enabled: asked !== null,
+    placeholderData: (before) => before,
+  })
+  const holdings = (data?.holdings ?? []).filter(
+    ({ placeId }) => place === null || placeId === place,
+  )
+  return (
+    <section aria-label={w.asItWas}>
+      <div className={`${classes.filters} no-print`}>
+        <TextInput
+          type="date"
+          label={w.day}
+          max={today}
+          value={day}
+          error={asked === null && day !== '' ? words.keeping.record.notADay(today) : undefined}
+          onChange={(event) => setDay(event.currentTarget.value)}
+        />
+      </div>
+      {error && <p role="alert">{error.message}</p>}
+      {data && (
+        <>
+          <h2>
+            {holdings.length === 0
+              ? w.nothingThen(data.day)
+              : w.thenTitle(data.day, holdings.length)}
+          </h2>
+          <p className="second">
+            {w.thenHint} {data.firstDay ? w.since(data.firstDay) : ''}
+          </p>
+          {data.places.map((at) => (
+            <PlaceThen
+              key={at.id}
+              place={at}
+              day={data.day}
+              holdings={holdings.filter(({ placeId }) => placeId === at.id)}
+            />
+          ))}
+        </>
+      )}
+    </section>
+  )
+}
+
+interface PlaceProps {
+  readonly place: Past['places'][number]
+  readonly day: PlainDate
+  readonly holdings: Past['holdings']
+}
+
+function PlaceThen({ place, day, holdings }: PlaceProps) {
+  if (holdings.length === 0) return null
+  const kits = [...new Map(holdings.map(({ kitId, kit }) => [kitId, kit]))]
+  return (
+    <section className={classes.then} data-hue={place.hue} aria-label={place.name}>
+      <h3>{place.name}</h3>
+      <div>
+        {kits.map(([kitId, kit]) => (
+          <div key={kitId}>
+            <h4>{kit}</h4>
+            <ul>
+              {holdings
+                .filter((one) => one.kitId === kitId)
+                .map((one) => (
+                  <li key={`${one.lotId}${one.pocket}`}>
+                    <StateGlyph state={one.judged.state} />
+                    <b>{one.title}</b>
+                    <span>{counted(one.amount, one.unit)}</span>
+                    <small>
+                      {one.pocket} · {words.state(one.judged, day)}
+                    </small>
+                  </li>
+                ))}
+            </ul>
+          </div>
+        ))}
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,53 @@
+/** The record read back (planning): what happened, by thing, kit, place or hand; and any past day. */
+import { useState } from 'react'
+import { Frame, type Strap } from '../../ui/Frame'
+import { words } from '../../words'
+import { KitTabs } from '../kits/KitTabs'
+import { Happened } from './Happened'
+import { PastDay } from './PastDay'
+import classes from './record.module.css'
+
+const w = words.keeping.record
+
+interface Props {
+  readonly strap: Strap
+  readonly place: string | null
+  /** From the address. */
+  readonly asked: {
+    readonly lot: string | null
+    readonly item: string | null
+    readonly kit: string | null
+    readonly day: string | null
+  }
+}
+
+export const RecordScreen = (props: Props) => (
+  <Frame tab="kits" strap={props.strap} place={props.place}>
+    <KitTabs part="record" place={props.place} />
+    <Recorded {...props} />
+  </Frame>
+)
+
+function Recorded({ strap, place, asked }: Props) {
+  const [past, setPast] = useState(asked.day !== null)
+  return (
+    <>
+      <header className={classes.head}>
+        <h1>{w.title}</h1>
+        <span role="group" aria-label={w.title}>
+          <button type="button" aria-pressed={!past} onClick={() => setPast(false)}>
+            {w.happened}
+          </button>
+          <button type="button" aria-pressed={past} onClick={() => setPast(true)}>
+            {w.asItWas}
+          </button>
+        </span>
+      </header>
+      {past ? (
+        <PastDay place={place} first={asked.day ?? strap.today} today={strap.today} />
+      ) : (
+        <Happened place={place} asked={asked} />
+      )}
+    </>
+  )
+}

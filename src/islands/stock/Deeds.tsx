@@ -1,0 +1,124 @@
+/** What can be done to everything that is chosen, in one act that one press takes back. */
+import { Button, Select, TextInput } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import type { z } from 'zod'
+import { readKits } from '../../contract/endpoints'
+import { actOnMany } from '../../contract/keepingEndpoints'
+import type { manyDeed } from '../../contract/keepingValues'
+import { useActing } from '../../ui/acting'
+import { call } from '../../ui/api'
+import { words } from '../../words'
+import type { StockRow } from './rows'
+import classes from './stock.module.css'
+
+const w = words.keeping.stock
+type Deed = z.input<typeof manyDeed>
+type Kind = Deed['kind']
+
+const KINDS: readonly Kind[] = ['move', 'confirm', 'hold', 'missing', 'discard']
+/** The contract takes no more at once. */
+const MOST = 500
+
+interface Props {
+  readonly picked: readonly StockRow[]
+  readonly onDone: () => void
+}
+
+export function Deeds({ picked, onDone }: Props) {
+  const { run, busy } = useActing()
+  const { data } = useQuery({ queryKey: ['kits'], queryFn: () => call(readKits) })
+  const [kind, setKind] = useState<Kind | null>(null)
+  const [to, setTo] = useState<string | null>(null)
+  const [reason, setReason] = useState('')
+
+  const deedOf = (one: Kind): Deed | null => {
+    if (one === 'move') return to === null ? null : { kind: 'move', to }
+    if (one === 'hold') return reason.trim() === '' ? null : { kind: 'hold', reason }
+    return { kind: one }
+  }
+  const act = async (one: Kind) => {
+    const deed = deedOf(one)
+    if (!deed) return
+    const result = await run(
+      actOnMany,
+      {
+        body: {
+          deed,
+          holdings: picked.map(({ lotId, pocketId, amount, version }) => ({
+            lotId,
+            pocketId,
+            amount,
+            seenVersion: version,
+          })),
+        },
+      },
+      ({ done }) => w.did[one](done),
+    )
+    if (result) onDone()
+  }
+  // What needs nothing more and hurts nobody is done with the press itself.
+  const press = (one: Kind) => (one === 'confirm' || one === 'missing' ? act(one) : setKind(one))
+  const ways = [...new Set(picked.map((row) => words.watch.safeWay(row.kind)).filter(Boolean))]
+
+  return (
+    <section className={`${classes.deeds} no-print`} aria-label={w.chosen(picked.length)}>
+      <b role="status">{w.chosen(picked.length)}</b>
+      {picked.length > MOST ? (
+        <p>{w.most}</p>
+      ) : kind === null ? (
+        KINDS.map((one) => (
+          <Button key={one} variant="default" loading={busy} onClick={() => void press(one)}>
+            {w.deeds[one]}
+          </Button>
+        ))
+      ) : (
+        <form
+          onSubmit={(event) => {
+            event.preventDefault()
+            void act(kind)
+          }}
+        >
+          {kind === 'move' && (
+            <Select
+              autoFocus
+              aria-label={w.toWhere}
+              placeholder={w.toWhere}
+              searchable
+              value={to}
+              onChange={setTo}
+              data={(data?.pockets ?? []).map(({ id, name, kit, place }) => ({
+                value: id,
+                label: `${name} · ${kit}, ${place}`,
+              }))}
+            />
+          )}
+          {kind === 'hold' && (
+            <TextInput
+              autoFocus
+              aria-label={w.holdReason}
+              placeholder={w.holdReason}
+              maxLength={120}
+              value={reason}
+              onChange={(event) => setReason(event.currentTarget.value)}
+            />
+          )}
+          {kind === 'discard' && (
+            <p>
+              <b>{w.sureDiscard(picked.length)}</b> {ways.join(' ')}
+            </p>
+          )}
+          <Button type="submit" loading={busy} disabled={deedOf(kind) === null}>
+            {w.deeds[kind]}
+          </Button>
+          <Button variant="default" onClick={() => setKind(null)}>
+            {words.kits.cancel}
+          </Button>
+        </form>
+      )}
+      <button type="button" className={classes.drop} onClick={onDone}>
+        {w.drop}
+      </button>
+    </section>
+  )
+}

@@ -1,0 +1,161 @@
+/** Narrows the stock: words, states, sort of thing, patient, grouping; and keeps views by name. */
+import { Button, Select, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { removeView, saveView } from '../../contract/keepingEndpoints'
+import { GROUPINGS, stockFilter } from '../../contract/keepingValues'
+import { LOT_STATES } from '../../contract/values'
+import { ITEM_KINDS, type ItemKind } from '../../core/stock/item'
+import { useActing } from '../../ui/acting'
+import { FormDialog } from '../../ui/FormDialog'
+import { StateGlyph } from '../../ui/StateGlyph'
+import { words } from '../../words'
+import { EVERYTHING, type StockFilter } from './rows'
+import classes from './stock.module.css'
+
+const w = words.keeping.stock
+
+interface View {
+  readonly id: string
+  readonly name: string
+  readonly filter: unknown
+}
+interface Props {
+  readonly filter: StockFilter
+  readonly members: readonly { readonly id: string; readonly name: string }[]
+  readonly views: readonly View[]
+  readonly onChange: (filter: StockFilter) => void
+}
+
+export function StockFilters({ filter, members, views, onChange }: Props) {
+  const set = (patch: Partial<StockFilter>): void => onChange({ ...filter, ...patch })
+  const plain = JSON.stringify(filter) === JSON.stringify(EVERYTHING)
+  return (
+    <div className={`${classes.filters} no-print`}>
+      <Views views={views} filter={filter} plain={plain} onChange={onChange} />
+      <fieldset className={classes.states}>
+        <legend className="visually-hidden">{w.states}</legend>
+        {LOT_STATES.map((state) => (
+          <label key={state}>
+            <input
+              type="checkbox"
+              checked={filter.states.includes(state)}
+              onChange={() =>
+                set({
+                  states: filter.states.includes(state)
+                    ? filter.states.filter((one) => one !== state)
+                    : [...filter.states, state],
+                })
+              }
+            />
+            <StateGlyph state={state} />
+            {words.stateWord[state]}
+          </label>
+        ))}
+      </fieldset>
+      <div className={classes.fields}>
+        <TextInput
+          label={w.words}
+          value={filter.words}
+          maxLength={120}
+          onChange={(event) => set({ words: event.currentTarget.value })}
+        />
+        <Select
+          label={w.kinds}
+          placeholder={w.anyKind}
+          clearable
+          value={filter.kinds[0] ?? null}
+          onChange={(kind) => set({ kinds: kind ? [kind as ItemKind] : [] })}
+          data={[...ITEM_KINDS]}
+        />
+        <Select
+          label={w.patient}
+          placeholder={w.anyPatient}
+          clearable
+          value={filter.patient}
+          onChange={(patient) => set({ patient: patient as StockFilter['patient'] })}
+          data={members.map(({ id, name }) => ({ value: id, label: name }))}
+        />
+        <Select
+          label={w.group}
+          value={filter.group}
+          allowDeselect={false}
+          onChange={(group) => set({ group: (group ?? 'none') as StockFilter['group'] })}
+          data={GROUPINGS.map((value) => ({ value, label: w.groups[value] }))}
+        />
+      </div>
+    </div>
+  )
+}
+
+interface ViewsProps {
+  readonly views: readonly View[]
+  readonly filter: StockFilter
+  readonly plain: boolean
+  readonly onChange: (filter: StockFilter) => void
+}
+
+function Views({ views, filter, plain, onChange }: ViewsProps) {
+  const { run, busy } = useActing()
+  const [naming, setNaming] = useState<string | null>(null)
+  const isShown = (view: View): boolean => {
+    const read = stockFilter.safeParse(view.filter)
+    return read.success && JSON.stringify(read.data) === JSON.stringify(filter)
+  }
+  const save = async () => {
+    if (naming === null) return
+    const result = await run(saveView, { body: { name: naming, filter } }, w.viewSaved)
+    if (result) setNaming(null)
+  }
+  return (
+    <div className={classes.views}>
+      <span className="visually-hidden">{w.views}</span>
+      <button type="button" aria-pressed={plain} onClick={() => onChange(EVERYTHING)}>
+        {w.clear}
+      </button>
+      {views.map((view) => (
+        <span key={view.id} className={classes.view}>
+          <button
+            type="button"
+            aria-pressed={isShown(view)}
+            onClick={() => {
+              const read = stockFilter.safeParse(view.filter)
+              onChange(read.success ? read.data : EVERYTHING)
+            }}
+          >
+            {view.name}
+          </button>
+          <button
+            type="button"
+            disabled={busy}
+            aria-label={w.removeView(view.name)}
+            onClick={() => void run(removeView, { params: { viewId: view.id } }, w.viewRemoved)}
+          >
+            ×
+          </button>
+        </span>
+      ))}
+      {!plain && !views.some(isShown) && (
+        <Button variant="default" size="compact-md" onClick={() => setNaming('')}>
+          {w.saveView}
+        </Button>
+      )}
+      <FormDialog
+        opened={naming !== null}
+        title={w.saveView}
+        press={words.household.save}
+        busy={busy}
+        ready={(naming ?? '').trim() !== ''}
+        onSubmit={save}
+        onClose={() => setNaming(null)}
+      >
+        <TextInput
+          data-autofocus
+          label={w.viewName}
+          maxLength={120}
+          value={naming ?? ''}
+          onChange={(event) => setNaming(event.currentTarget.value)}
+        />
+      </FormDialog>
+    </div>
+  )
+}

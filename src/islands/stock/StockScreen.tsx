@@ -1,0 +1,105 @@
+/** Every lot wherever it lies (planning at a desk): found, sorted, grouped, and acted on together. */
+import { useQuery } from '@tanstack/react-query'
+import { useMemo, useState } from 'react'
+import { readStockList } from '../../contract/keepingEndpoints'
+import { useActing } from '../../ui/acting'
+import { call } from '../../ui/api'
+import { Frame, type Strap } from '../../ui/Frame'
+import { words } from '../../words'
+import { KitTabs } from '../kits/KitTabs'
+import { Deeds } from './Deeds'
+import {
+  EVERYTHING,
+  filtered,
+  grouped,
+  rowKey,
+  type StockFilter,
+  type StockRow,
+  sorted,
+} from './rows'
+import { StockFilters } from './StockFilters'
+import { StockTable } from './StockTable'
+import classes from './stock.module.css'
+
+const w = words.keeping.stock
+
+interface Props {
+  readonly strap: Strap
+  readonly place: string | null
+}
+
+export const StockScreen = (props: Props) => (
+  <Frame tab="kits" strap={props.strap} place={props.place}>
+    <KitTabs part="stock" place={props.place} />
+    <Stock {...props} />
+  </Frame>
+)
+
+function Stock({ strap, place }: Props) {
+  const { data } = useQuery({ queryKey: ['stock'], queryFn: () => call(readStockList) })
+  const [filter, setFilter] = useState<StockFilter>(EVERYTHING)
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
+  const { busy } = useActing()
+  const { today } = strap
+
+  const shown = useMemo(
+    () => (data ? sorted(filtered(data.rows, filter, place), filter) : []),
+    [data, filter, place],
+  )
+  const members = data?.members ?? []
+  const lines = useMemo(() => {
+    const headings: Readonly<Record<StockFilter['group'], ((row: StockRow) => string) | null>> = {
+      none: null,
+      item: ({ title }) => title,
+      place: ({ place: at }) => at,
+      patient: ({ forMember }) => members.find(({ id }) => id === forMember)?.name ?? w.nobody,
+      state: ({ judged }) => words.stateWord[judged.state],
+    }
+    return grouped(shown, headings[filter.group])
+  }, [shown, filter.group, members])
+
+  if (!data) return <p role="status">{w.loading}</p>
+  // What is no longer shown, or no longer there, is no longer chosen.
+  const picked = shown.filter((row) => chosen.has(rowKey(row)))
+  const choose = (keys: readonly string[], on: boolean): void => {
+    const next = new Set(chosen)
+    for (const key of keys) {
+      if (on) next.add(key)
+      else next.delete(key)
+    }
+    setChosen(next)
+  }
+  return (
+    <div className={classes.screen} aria-busy={busy}>
+      <header className={classes.head}>
+        <h1>{w.title(shown.length, data.rows.length)}</h1>
+      </header>
+      <StockFilters
+        filter={filter}
+        members={members}
+        views={data.views}
+        onChange={(next) => {
+          setFilter(next)
+          setChosen(new Set())
+        }}
+      />
+      {shown.length === 0 ? (
+        <p className={classes.nothing}>{data.rows.length === 0 ? w.empty : w.nothing}</p>
+      ) : (
+        <StockTable
+          lines={lines}
+          shown={shown}
+          chosen={chosen}
+          filter={filter}
+          members={members}
+          today={today}
+          onSort={(sort) =>
+            setFilter({ ...filter, sort, down: filter.sort === sort && !filter.down })
+          }
+          onChoose={choose}
+        />
+      )}
+      {picked.length > 0 && <Deeds picked={picked} onDone={() => setChosen(new Set())} />}
+    </div>
+  )
+}

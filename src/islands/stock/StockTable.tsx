@@ -1,0 +1,209 @@
+/** The lines of the stock; only those in sight are drawn, so that thousands scroll freely. */
+import { useWindowVirtualizer } from '@tanstack/react-virtual'
+import { useLayoutEffect, useRef, useState } from 'react'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import { useStrap } from '../../ui/Frame'
+import { StateGlyph } from '../../ui/StateGlyph'
+import { words } from '../../words'
+import { counted, money } from '../../words/format'
+import { rowKey, type StockFilter, type StockLine, type StockRow } from './rows'
+import classes from './stock.module.css'
+
+const w = words.keeping.stock
+const ROW = 44
+const NARROW_ROW = 76
+const HEADING = 40
+const NARROW = '(max-width: 760px)'
+
+type Members = readonly { readonly id: string; readonly name: string }[]
+interface Props {
+  readonly lines: readonly StockLine[]
+  readonly shown: readonly StockRow[]
+  readonly chosen: ReadonlySet<string>
+  readonly filter: StockFilter
+  readonly members: Members
+  readonly today: PlainDate
+  readonly onSort: (sort: StockFilter['sort']) => void
+  readonly onChoose: (keys: readonly string[], on: boolean) => void
+}
+
+const SORTED: readonly (readonly [keyof typeof w.columns, StockFilter['sort'] | null])[] = [
+  ['title', 'title'],
+  ['amount', null],
+  ['end', 'end'],
+  ['where', 'where'],
+  ['forMember', null],
+  ['sure', 'sure'],
+  ['worth', 'worth'],
+]
+
+export function StockTable(props: Props) {
+  const { lines, shown, chosen, filter, onSort, onChoose } = props
+  const body = useRef<HTMLDivElement>(null)
+  const [from, setFrom] = useState(0)
+  const [narrow, setNarrow] = useState(false)
+  useLayoutEffect(() => {
+    const media = matchMedia(NARROW)
+    const follow = () => {
+      setNarrow(media.matches)
+      setFrom(body.current?.offsetTop ?? 0)
+    }
+    follow()
+    media.addEventListener('change', follow)
+    return () => media.removeEventListener('change', follow)
+  }, [])
+  const rows = useWindowVirtualizer({
+    count: lines.length,
+    estimateSize: (index) =>
+      lines[index]?.kind === 'heading' ? HEADING : narrow ? NARROW_ROW : ROW,
+    getItemKey: (index) => `${narrow} ${lines[index]?.key}`,
+    overscan: 12,
+    scrollMargin: from,
+  })
+  const all = shown.length > 0 && shown.every((row) => chosen.has(rowKey(row)))
+  return (
+    <div
+      role="table"
+      aria-label={words.keeping.tabs.stock}
+      aria-rowcount={lines.length + 1}
+      className={classes.table}
+    >
+      {/* biome-ignore lint/a11y/useFocusableInteractive: its presses take the focus */}
+      <div role="row" aria-rowindex={1} className={classes.columns}>
+        {/* biome-ignore lint/a11y/useFocusableInteractive: see above */}
+        <span role="columnheader">
+          <input
+            type="checkbox"
+            aria-label={w.chooseAll}
+            checked={all}
+            onChange={() => onChoose(shown.map(rowKey), !all)}
+          />
+        </span>
+        {SORTED.map(([column, sort]) => (
+          // biome-ignore lint/a11y/useFocusableInteractive: see above
+          <span
+            key={column}
+            role="columnheader"
+            data-column={column}
+            aria-sort={
+              sort !== null && filter.sort === sort
+                ? filter.down
+                  ? 'descending'
+                  : 'ascending'
+                : undefined
+            }
+          >
+            {sort === null ? (
+              w.columns[column]
+            ) : (
+              <button type="button" onClick={() => onSort(sort)}>
+                {w.columns[column]}
+                {filter.sort === sort && <i aria-hidden>{filter.down ? ' ↓' : ' ↑'}</i>}
+              </button>
+            )}
+          </span>
+        ))}
+      </div>
+      <div
+        role="rowgroup"
+        ref={body}
+        className={classes.body}
+        style={{ height: rows.getTotalSize() }}
+      >
+        {rows.getVirtualItems().map((item) => {
+          const line = lines[item.index]
+          if (!line) return null
+          const style = {
+            height: item.size,
+            transform: `translateY(${item.start - rows.options.scrollMargin}px)`,
+          }
+          return line.kind === 'heading' ? (
+            // biome-ignore lint/a11y/useFocusableInteractive: it only names what follows
+            <div
+              key={item.key}
+              role="row"
+              aria-rowindex={item.index + 2}
+              className={classes.heading}
+              style={style}
+            >
+              {/* biome-ignore lint/a11y/useFocusableInteractive: see above */}
+              <span role="rowheader">
+                {line.title} <small>{line.count}</small>
+              </span>
+            </div>
+          ) : (
+            <Row
+              key={item.key}
+              {...props}
+              row={line.row}
+              index={item.index + 2}
+              style={style}
+              chosen={chosen.has(line.key)}
+            />
+          )
+        })}
+      </div>
+    </div>
+  )
+}
+
+interface RowProps {
+  readonly row: StockRow
+  readonly index: number
+  readonly style: React.CSSProperties
+  readonly chosen: boolean
+  readonly members: Members
+  readonly today: PlainDate
+  readonly onChoose: (keys: readonly string[], on: boolean) => void
+}
+
+function Row({ row, index, style, chosen, members, today, onChoose }: RowProps) {
+  const { habits, places } = useStrap()
+  const hue = places.find(({ id }) => id === row.placeId)?.hue
+  const cell = (column: string, content: React.ReactNode, title?: string) => (
+    <span role="cell" data-column={column} title={title}>
+      {content}
+    </span>
+  )
+  return (
+    // biome-ignore lint/a11y/useFocusableInteractive: its link and its tick take the focus
+    <div
+      role="row"
+      aria-rowindex={index}
+      className={classes.row}
+      data-chosen={chosen}
+      style={style}
+    >
+      {cell(
+        'choose',
+        <input
+          type="checkbox"
+          aria-label={w.choose(`${row.title}, ${row.kit}, ${row.pocket}`)}
+          checked={chosen}
+          onChange={() => onChoose([rowKey(row)], !chosen)}
+        />,
+      )}
+      {cell(
+        'title',
+        <a href={`/kits/${row.kitId}?lot=${row.lotId}&pocket=${row.pocketId}`}>
+          <StateGlyph state={row.judged.state} />
+          {row.title}
+        </a>,
+      )}
+      {cell('amount', counted(row.amount, row.unit))}
+      {cell('end', words.state(row.judged, today))}
+      {cell(
+        'where',
+        <>
+          <i data-hue={hue} aria-hidden />
+          {row.pocket}, {row.kit}
+          <span className="visually-hidden">, {row.place}</span>
+        </>,
+        `${row.pocket}, ${row.kit}, ${row.place}`,
+      )}
+      {cell('forMember', members.find(({ id }) => id === row.forMember)?.name ?? '')}
+      {cell('sure', `${row.sure} %`, w.sure(row.sure, row.confirmed, today))}
+      {cell('worth', row.worthMinor === null ? '' : money(row.worthMinor, habits.currency))}
+    </div>
+  )
+}

@@ -1,0 +1,19 @@
+/** Arranges a kit off the main thread, so that it shows how far it is and can be stopped. */
+import { expose } from 'comlink'
+import { type Arranged, type ArrangeProgress, arrange } from '../core/layout/arrange'
+import { type LayoutMove, movesOf } from '../core/layout/moves'
+import type { LayoutProblem } from '../core/layout/problem'
+
+export interface Arrangement extends Arranged {
+  readonly moves: readonly LayoutMove[]
+}
+
+const arranger = {
+  arrange(problem: LayoutProblem, seed: number, progress: ArrangeProgress): Arrangement {
+    const found = arrange(problem, seed, progress)
+    return { ...found, moves: movesOf(problem, found.layout) }
+  },
+}
+export type Arranger = typeof arranger
+
+expose(arranger)
