@@ -4,6 +4,7 @@
  * for one another.
  */
 import { randomUUID } from 'node:crypto'
+import { sql } from 'kysely'
 import type { PlainDate } from '../core/calendar/plainDate'
 import type { ActId, HouseholdId, LotId, PocketId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
@@ -75,11 +76,11 @@ export async function createLots(
   { trx, householdId, actId }: ActScope,
   lots: readonly NewLot[],
 ): Promise<void> {
-  for (let from = 0; from < lots.length; from += 500)
+  for (let from = 0; from < lots.length; from += AT_ONCE)
     await trx
       .insertInto('lot')
       .values(
-        lots.slice(from, from + 500).map((lot) => ({
+        lots.slice(from, from + AT_ONCE).map((lot) => ({
           id: lot.id,
           household_id: householdId,
           item_id: lot.itemId,
@@ -114,14 +115,39 @@ export async function appendMovements(
     })
   }
   await insertMovements(scope, facts)
-  for (const [lotId, { stock, details }] of after) {
-    const before = locked.get(lotId)?.stock.held ?? new Map<PocketId, Amount>()
-    await writeBalances(scope, lotId, before, stock.held)
-    await scope.trx
-      .updateTable('lot')
-      .set({ ...lotColumns(details), version: stock.version })
-      .where('id', '=', lotId)
-      .execute()
+  await writeBalances(
+    scope,
+    [...after].map(([lotId, { stock }]) => ({
+      lotId,
+      before: locked.get(lotId)?.stock.held ?? NOTHING_HELD,
+      after: stock.held,
+    })),
+  )
+  await writeVersions(
+    scope.trx,
+    [...after].map(([lotId, { stock }]) => [lotId, stock.version]),
+  )
+  for (const [lotId, { details }] of after)
+    if (Object.keys(details).length > 0)
+      await scope.trx.updateTable('lot').set(lotColumns(details)).where('id', '=', lotId).execute()
+}
+
+const NOTHING_HELD: ReadonlyMap<PocketId, Amount> = new Map()
+
+/** An act may touch hundreds of lots; so many rows go in one statement. */
+const AT_ONCE = 500
+
+async function writeVersions(
+  trx: Trx,
+  versions: readonly (readonly [LotId, number])[],
+): Promise<void> {
+  for (let from = 0; from < versions.length; from += AT_ONCE) {
+    const some = versions.slice(from, from + AT_ONCE)
+    await sql`
+      update lot set version = seen.version
+      from unnest(${some.map(([id]) => id)}::uuid[], ${some.map(([, version]) => version)}::int[])
+        as seen (id, version)
+      where lot.id = seen.id`.execute(trx)
   }
 }
 
@@ -129,11 +155,11 @@ async function insertMovements(
   { trx, householdId, actId }: { trx: Trx; householdId: HouseholdId; actId: ActId },
   facts: readonly LotFact[],
 ): Promise<void> {
-  for (let from = 0; from < facts.length; from += 500)
+  for (let from = 0; from < facts.length; from += AT_ONCE)
     await trx
       .insertInto('movement')
       .values(
-        facts.slice(from, from + 500).map(({ lotId, fact }) => ({
+        facts.slice(from, from + AT_ONCE).map(({ lotId, fact }) => ({
           id: randomUUID(),
           household_id: householdId,
           act_id: actId,
@@ -160,29 +186,37 @@ function effectColumns(fact: Fact) {
 
 async function writeBalances(
   { trx, householdId }: ActScope,
-  lotId: LotId,
-  before: ReadonlyMap<PocketId, Amount>,
-  after: ReadonlyMap<PocketId, Amount>,
+  lots: readonly {
+    readonly lotId: LotId
+    readonly before: ReadonlyMap<PocketId, Amount>
+    readonly after: ReadonlyMap<PocketId, Amount>
+  }[],
 ): Promise<void> {
-  for (const pocket of before.keys())
-    if (!after.has(pocket))
-      await trx
-        .deleteFrom('balance')
-        .where('lot_id', '=', lotId)
-        .where('pocket_id', '=', pocket)
-        .execute()
-  const changed = [...after].filter(([pocket, amount]) => before.get(pocket) !== amount)
-  if (changed.length > 0)
+  const gone = lots.flatMap(({ lotId, before, after }) =>
+    [...before.keys()].filter((pocket) => !after.has(pocket)).map((pocket) => [lotId, pocket]),
+  )
+  for (let from = 0; from < gone.length; from += AT_ONCE) {
+    const some = gone.slice(from, from + AT_ONCE)
+    await sql`
+      delete from balance using unnest(${some.map(([lot]) => lot)}::uuid[],
+                                       ${some.map(([, pocket]) => pocket)}::uuid[])
+        as gone (lot_id, pocket_id)
+      where balance.lot_id = gone.lot_id and balance.pocket_id = gone.pocket_id`.execute(trx)
+  }
+  const changed = lots.flatMap(({ lotId, before, after }) =>
+    [...after]
+      .filter(([pocket, amount]) => before.get(pocket) !== amount)
+      .map(([pocket, amount]) => ({
+        household_id: householdId,
+        lot_id: lotId,
+        pocket_id: pocket,
+        amount,
+      })),
+  )
+  for (let from = 0; from < changed.length; from += AT_ONCE)
     await trx
       .insertInto('balance')
-      .values(
-        changed.map(([pocket, amount]) => ({
-          household_id: householdId,
-          lot_id: lotId,
-          pocket_id: pocket,
-          amount,
-        })),
-      )
+      .values(changed.slice(from, from + AT_ONCE))
       .onConflict((conflict) =>
         conflict
           .columns(['lot_id', 'pocket_id'])
@@ -208,8 +242,8 @@ export async function receiveMany(
     })),
   )
   const { trx, householdId } = scope
-  for (let from = 0; from < receipts.length; from += 500) {
-    const some = receipts.slice(from, from + 500)
+  for (let from = 0; from < receipts.length; from += AT_ONCE) {
+    const some = receipts.slice(from, from + AT_ONCE)
     await trx
       .insertInto('balance')
       .values(

@@ -26,33 +26,34 @@ export const DEMO_CONTAINERS: Readonly<Record<string, DemoContainer>> = {
     container: { shape: 'cabinet', outer: [600, 400, 160], grams: 7200, carryGrams: null },
     pockets: {
       'Top shelf · grown-ups': { inner: [280, 150, 140], ...upright },
-      'Top shelf · children': { inner: [280, 150, 140], ...upright },
+      'Top shelf · children': { inner: [300, 170, 160], ...upright },
       'Drops and creams': { inner: [320, 160, 150], ...upright },
       'Waiting for an answer': { inner: [220, 160, 150], ...upright },
-      'Fridge door': { inner: [300, 120, 100], spot: 'fridge', ...upright },
+      'Fridge door': { inner: [320, 180, 120], spot: 'fridge', ...upright },
     },
   },
   animals: {
-    container: { shape: 'soft_bag', outer: [400, 260, 240], grams: 820, carryGrams: 7000 },
+    container: { shape: 'soft_bag', outer: [440, 320, 280], grams: 820, carryGrams: 7000 },
     pockets: {
       'Front flap': { inner: [300, 190, 50] },
-      Bracken: { inner: [220, 140, 90], ...upright },
-      'Moth and Pip': { inner: [220, 140, 90], ...upright },
+      Bracken: { inner: [280, 170, 120], ...upright },
+      'Moth and Pip': { inner: [280, 170, 120], ...upright },
+      'Beside the tote': { inner: [600, 420, 400], spot: 'shelf' },
       Main: { inner: [360, 230, 190] },
     },
   },
   boot: {
-    container: { shape: 'soft_bag', outer: [420, 280, 240], grams: 910, carryGrams: 8000 },
+    container: { shape: 'soft_bag', outer: [500, 320, 280], grams: 910, carryGrams: 8000 },
     pockets: {
       'Outer pocket': { inner: [320, 200, 50] },
       Wounds: { inner: [340, 220, 90], ...clear },
-      Roadside: { inner: [360, 230, 110] },
+      Roadside: { inner: [480, 260, 130] },
       Comfort: { inner: [300, 200, 80], ...clear },
     },
   },
   glove: {
-    container: { shape: 'pouch', outer: [210, 150, 80], grams: 150, carryGrams: 1200 },
-    pockets: { Front: { inner: [190, 130, 25] }, Back: { inner: [190, 130, 45] } },
+    container: { shape: 'pouch', outer: [210, 160, 120], grams: 150, carryGrams: 1200 },
+    pockets: { Front: { inner: [190, 140, 50] }, Back: { inner: [190, 140, 60] } },
   },
   pannier: {
     container: { shape: 'pouch', outer: [240, 170, 100], grams: 260, carryGrams: 1500 },
@@ -71,11 +72,11 @@ export const DEMO_CONTAINERS: Readonly<Record<string, DemoContainer>> = {
       'Pouch C · allergy, bites': { inner: [240, 170, 60], ...clear },
       'Pouch D · stomach': { inner: [240, 170, 60], ...clear },
       'Foot · animals': { inner: [280, 180, 80] },
-      'Cellar shelf, 6 °C': { inner: [300, 200, 150], spot: 'shelf', ...upright },
+      'Cellar shelf, 6 °C': { inner: [600, 320, 250], spot: 'shelf', ...upright },
     },
   },
   shed: {
-    container: { shape: 'hard_case', outer: [300, 220, 110], grams: 1450, carryGrams: 5000 },
-    pockets: { Lid: { inner: [260, 180, 30], ...clear }, Tray: { inner: [270, 190, 70] } },
+    container: { shape: 'hard_case', outer: [420, 320, 160], grams: 1450, carryGrams: 5000 },
+    pockets: { Lid: { inner: [380, 280, 50], ...clear }, Tray: { inner: [390, 290, 100] } },
   },
 }

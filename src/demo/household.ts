@@ -160,7 +160,8 @@ export const DEMO_KITS: readonly DemoKit[] = [
       ['Front flap', 1, 1, 4, 1, 4, 'outside'],
       ['Bracken', 5, 1, 4, 1, 8],
       ['Moth and Pip', 9, 1, 4, 1, 8],
-      ['Main', 1, 2, 12, 1, 15],
+      ['Main', 1, 2, 8, 1, 15],
+      ['Beside the tote', 9, 2, 4, 1, 10, 'elsewhere'],
     ],
   },
   {
@@ -690,7 +691,6 @@ export const DEMO_STOCK: Readonly<Record<string, readonly (readonly DemoLine[])[
     [
       ['thyroid', 38, 28, 330],
       ['towel', 1, 1, null],
-      ['carrier', 1, 1, null],
       ['recovery', 4, 6, 145],
     ],
     [
@@ -701,6 +701,7 @@ export const DEMO_STOCK: Readonly<Record<string, readonly (readonly DemoLine[])[
       ['probe', 20, 10, null],
       ['wipes', 10, 10, 233],
     ],
+    [['carrier', 1, 1, null]],
   ],
   boot: [
     [

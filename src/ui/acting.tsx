@@ -60,12 +60,39 @@ const isAway = (error: unknown): boolean => error instanceof ProblemError && err
 
 /** The act as it would be now that its record has changed meanwhile; null when that is no answer. */
 function settled<E extends Endpoint>(error: ProblemError, asked: Asked<E>): Asked<E> | null {
+  if (error.code === 'some_changed') return settledMany(error, asked)
   const version = (error.facts as { version?: number } | undefined)?.version
   const body = asked.body as { seenVersion?: number } | undefined
   return error.code === 'changed_meanwhile' &&
     version !== undefined &&
     body?.seenVersion !== undefined
     ? ({ ...asked, body: { ...body, seenVersion: version } } as Asked<E>)
+    : null
+}
+
+interface Seen {
+  readonly lotId: string
+  readonly seenVersion: number
+}
+
+/** An act on many lots with the versions that they have now. */
+function settledMany<E extends Endpoint>(error: ProblemError, asked: Asked<E>): Asked<E> | null {
+  const { lots = [] } = (error.facts ?? {}) as { lots?: { lotId: string; version: number }[] }
+  const now = new Map(lots.map(({ lotId, version }) => [lotId, version]))
+  const body = asked.body as { holdings?: readonly Seen[]; steps?: readonly Seen[] } | undefined
+  const name = body?.holdings ? 'holdings' : 'steps'
+  const seen = body?.[name]
+  return seen && now.size > 0
+    ? ({
+        ...asked,
+        body: {
+          ...body,
+          [name]: seen.map((one) => ({
+            ...one,
+            seenVersion: now.get(one.lotId) ?? one.seenVersion,
+          })),
+        },
+      } as Asked<E>)
     : null
 }
 

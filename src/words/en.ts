@@ -689,7 +689,6 @@ export const en = {
     fewDays: 14,
     wrongWeight: 'Give kilograms such as 4.2',
     traits: (place: string): string => `What can happen at the ${place.toLowerCase()}`,
-    minutes: 'Minutes to help',
     rhythm: (rhythm: Presence['rhythm']): string =>
       rhythm.kind === 'always'
         ? 'always somebody there'
@@ -767,6 +766,8 @@ export const en = {
       ['arrows', 'from tag to tag on a mat, from cell to cell on the board'],
       ['Enter', 'open a tag, explain a cell'],
       ['u o m x c e', 'use, open, move, throw away, count, change'],
+      ['l g d n', 'lend, give away, decant, not here'],
+      ['k b f', 'cleaned, it is back, found it'],
       ['a', 'add to the pocket of the tag'],
       ['z', 'undo the last act'],
       ['Esc', 'close'],

@@ -66,6 +66,7 @@ const MONTHS = [
 /** What a move of a computed layout is good for. */
 const WHY: Readonly<Record<Cost, string>> = {
   reach: 'reached sooner',
+  digging: 'less to dig through',
   overfull: 'the pocket it leaves is too full',
   tooBig: 'it fits there',
   temperature: 'the right temperature',

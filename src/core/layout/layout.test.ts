@@ -148,6 +148,8 @@ describe('the score', () => {
       [bay('A')],
       WEIGHTS.overfull,
     ],
+    ['digging', [thing('gauze', 0), thing('plasters', 0)], [bay('A')], 6 * WEIGHTS.digging],
+    ['digging', [thing('gauze', 0), thing('plasters', 0)], [bay('A', { clear: true })], 3],
     ['label', [thing('gauze', 0)], [bay('Fever and pain')], WEIGHTS.label],
     ['label', [thing('gauze', 0)], [bay('Small wounds')], 0],
     ['elsewhere', [thing('gauze', 0)], [bay('F', { sort: 'elsewhere' })], WEIGHTS.elsewhere],

@@ -8,6 +8,8 @@ import type { Bay, Layout, LayoutProblem, Thing } from './problem'
 import { URGENCY } from './urgency'
 
 export const WEIGHTS = {
+  /** Seconds for each other thing in the bay that one has to look past; half where one sees through. */
+  digging: 1,
   /** A bay is this much over, per whole bay: it does not close. */
   overfull: 400,
   /** A stiff thing does not go in. */
@@ -17,7 +19,7 @@ export const WEIGHTS = {
   /** A thing that needs no fridge takes room in one, or hangs outside. */
   elsewhere: 60,
   /** The bay's label names other groups. */
-  label: 12,
+  label: 25,
   /** Each further bay over which a group is spread. */
   spread: 15,
   /** A thing whose companion lies in another bay. */
@@ -68,6 +70,11 @@ export function unary(thing: Thing, bay: Bay, at: number): Partial<Record<Cost, 
 /** What it costs that these things share a bay. */
 export function shared(things: readonly Thing[], bay: Bay): Partial<Record<Cost, number>> {
   const costs: Partial<Record<Cost, number>> = {}
+  if (things.length > 1) {
+    const hurry = things.reduce((total, { goods }) => total + URGENCY[goods.urgency], 0)
+    const each = bay.clear ? WEIGHTS.digging / 2 : WEIGHTS.digging
+    costs.digging = hurry * each * (things.length - 1)
+  }
   if (bay.inner) {
     const volume = things.reduce((total, thing) => total + thing.volume, 0)
     const over = volume / (FULL_AT * volumeOf(bay.inner)) - 1
