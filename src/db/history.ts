@@ -121,11 +121,13 @@ export async function readConfirmations(trx: Trx): Promise<ReadonlyMap<string, C
              case m.kind when 'counted' then (m.fact ->> 'pocket')::uuid
                          else m.to_pocket_id end as pocket_id, a.on_day, a.who
       from movement m join act a on a.id = m.act_id
-      where m.kind in ('counted', 'received', 'split_from')
+      where not exists (select 1 from act undoing where undoing.undoes = a.id)
+        and (m.kind in ('counted', 'received')
+         or (m.kind = 'split_from' and coalesce(m.fact ->> 'way', '') <> 'rejoined')
          or (m.kind = 'moved' and not exists (
                select 1 from movement earlier
                where earlier.lot_id = m.lot_id and earlier.position < m.position
-                 and earlier.to_pocket_id = m.to_pocket_id))
+                 and earlier.to_pocket_id = m.to_pocket_id)))
     ), last as (
       select distinct on (lot_id, pocket_id) lot_id, pocket_id, position, on_day, who
       from seen where pocket_id is not null

@@ -5,7 +5,7 @@ import * as householdRevision from './migrations/0002-household-revision'
 import * as membersAndCover from './migrations/0003-members-and-cover'
 import * as kitsAsKept from './migrations/0004-kits-as-kept'
 
-const MIGRATIONS: Record<string, Migration> = {
+export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
   '0002-household-revision': householdRevision,
   '0003-members-and-cover': membersAndCover,

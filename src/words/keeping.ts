@@ -169,8 +169,8 @@ export const keeping = {
     narrower: 'Narrower',
     taller: 'Taller',
     shorter: 'Shorter',
-    at: (name: string, column: number, row: number, columns: number, rows: number): string =>
-      `${name}: column ${column}, row ${row}, ${columns} wide, ${rows} high`,
+    at: (column: number, row: number, columns: number, rows: number): string =>
+      `column ${column}, row ${row}, ${columns} wide, ${rows} high`,
     forMe: 'Arrange for me',
     working: 'Trying layouts',
     stop: 'Stop',
@@ -401,7 +401,7 @@ export const keeping = {
       `${weight} · ${volume} · ${money}`,
     unknown: 'size or price not known of all of it',
     keep: 'Keep it',
-    keepLong: (title: string): string => `Keep ${title}`,
+    keepLong: (title: string): string => `Keep it: ${title}`,
     didKeep: 'Kept; asked about again in a year',
     discard: 'Throw away',
     sure: (title: string): string => `Throw away all of ${title}?`,

@@ -6,6 +6,9 @@ import { expect, expectAccessible, open, PHONE, test } from './support/test'
 const VIEWS = [
   '/',
   '/kits',
+  '/stock',
+  '/review',
+  '/record',
   '/cover',
   '/cover/evening',
   '/cover/lists',

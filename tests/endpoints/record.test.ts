@@ -129,10 +129,13 @@ describe('records', () => {
     })
     expect(status).toBe(200)
     const strap = await get('/api/places')
-    expect([strap.today, strap.habits]).toEqual([
-      '2026-11-27',
-      { currency: 'NOK', dateOrder: 'month-first' },
-    ])
+    expect(strap.today).toBe('2026-11-27')
+    expect(strap.habits).toEqual({
+      currency: 'NOK',
+      dateOrder: 'month-first',
+      units: 'metric',
+      timeZone: 'Pacific/Kiritimati',
+    })
     await undo(actId)
     expect((await get('/api/places')).today).toBe('2026-11-26')
     for (const wrong of [{ timeZone: 'Moon/Base' }, { currency: 'kr' }, { lookaheadDays: 0 }])

@@ -26,10 +26,24 @@ const at = (url: string, database: string): string => {
   return there.href
 }
 
+/** Made by this file of tests. */
+const dropped: string[] = []
+
 /** Made now, dropped after the file's tests. */
 export async function copyDatabase(): Promise<TestDatabase> {
   const name = `test_${randomUUID().replaceAll('-', '')}`
   await asAdmin(`create database ${name} template satchel owner satchel_owner`)
-  afterAll(() => asAdmin(`drop database ${name} with (force)`))
+  dropped.push(name)
+  afterAll(async () => {
+    for (const one of dropped.splice(0)) await asAdmin(`drop database ${one} with (force)`)
+  })
   return { ownerUrl: at(env('OWNER_DATABASE_URL'), name), appUrl: at(env('DATABASE_URL'), name) }
+}
+
+/** Empty: nothing is migrated yet. Dropped after the file's tests. */
+export async function emptyDatabase(): Promise<Pick<TestDatabase, 'ownerUrl'>> {
+  const name = `test_${randomUUID().replaceAll('-', '')}`
+  await asAdmin(`create database ${name} owner satchel_owner`)
+  dropped.push(name)
+  return { ownerUrl: at(env('OWNER_DATABASE_URL'), name) }
 }

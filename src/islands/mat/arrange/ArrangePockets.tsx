@@ -170,7 +170,6 @@ interface BlockProps {
 function Block({ placed: { id, cell }, kit, chosen, onChoose }: BlockProps) {
   const { setNodeRef, listeners, transform } = useDraggable({ id })
   const pocket = kit.pockets.find((one) => one.id === id)
-  const name = pocket?.name ?? ''
   return (
     <button
       ref={setNodeRef}
@@ -179,7 +178,6 @@ function Block({ placed: { id, cell }, kit, chosen, onChoose }: BlockProps) {
       className={classes.block}
       data-sort={pocket?.sort}
       aria-pressed={chosen}
-      aria-label={w.at(name, cell.column, cell.row, cell.columns, cell.rows)}
       onClick={onChoose}
       onFocus={onChoose}
       style={{
@@ -191,7 +189,7 @@ function Block({ placed: { id, cell }, kit, chosen, onChoose }: BlockProps) {
         }),
       }}
     >
-      <b>{name}</b>
+      <b>{pocket?.name}</b>
       <small>
         {[
           pocket?.inner ? words.keeping.measures(pocket.inner) : '',
@@ -200,6 +198,9 @@ function Block({ placed: { id, cell }, kit, chosen, onChoose }: BlockProps) {
           .filter(Boolean)
           .join(' · ')}
       </small>
+      <span className="visually-hidden">
+        {w.at(cell.column, cell.row, cell.columns, cell.rows)}
+      </span>
     </button>
   )
 }
