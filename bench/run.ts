@@ -33,6 +33,8 @@ import {
   TODAY,
 } from '../tests/browser/support/serve'
 import { timeBoard, timeBoardInBrowser } from './cover'
+import { compareLayouts } from './layout'
+import { timeStockScreen } from './stock'
 
 const LOTS = 6000
 const KITS = 40
@@ -241,6 +243,22 @@ console.log(
 )
 
 await reportBoard()
+
+const layouts = compareLayouts(200)
+console.log(
+  `\nLayouts of ${layouts.cases} seeded kits: score of the computed layout over first-fit's, less is better`,
+)
+console.log(
+  `mean ${layouts.mean.toFixed(3)}, best ${layouts.best.toFixed(3)}, worst ${layouts.worst.toFixed(3)}; no better in ${layouts.even}; proven optimal in ${layouts.proven}; ${ms(layouts.median)} a kit, at most ${ms(layouts.longest)}`,
+)
+
+report('stock endpoint, first after a change', await median(8, () => get('/api/stock'), change))
+report('stock endpoint', await median(8, () => get('/api/stock')))
+const screen = await timeStockScreen(server.address, large.cookie)
+console.log(`\nStock screen, ${LOTS} lots, ${screen.rowsDrawn} rows drawn at a time`)
+console.log(
+  `first row after ${ms(screen.firstRow)}; filtered in ${ms(screen.filter)}; frames while scrolling ${ms(screen.frames.median)} median, ${ms(screen.frames.p95)} p95, ${ms(screen.frames.worst)} worst: ${(screen.frames.p95 / screen.bare.p95).toFixed(2)} × the p95 of an empty page`,
+)
 
 server.process.kill()
 await db.destroy()

@@ -17,7 +17,6 @@ import { tellingOf } from '../core/stock/telling'
 import type { Confirmation } from '../core/trust/certainty'
 import { confirmationKey } from '../core/trust/nextLook'
 import { type Line, lineState, readiness, type Site, type Survey } from '../core/watch/survey'
-import { readConfirmations } from '../db/history'
 import { lotWithPaper } from '../db/keeping'
 import { type HistoryEntry, historyOfLot } from '../db/ledger'
 import { itemOfLot, readLotRow, readMembers } from '../db/stock'
@@ -25,7 +24,7 @@ import { onceFor } from './kept'
 import { everything } from './readWatch'
 import { notFound } from './refusal'
 import { strapOf } from './views'
-import { type Caller, reading, surveyOf, type World } from './world'
+import { type Caller, confirmedStockOf, reading, surveyOf, type World } from './world'
 
 export type KitView = z.infer<typeof v.kitValue>
 export type KitCard = z.infer<typeof v.kitCard>
@@ -93,7 +92,7 @@ export const readKit = (world: World, caller: Caller, kitId: KitId): Promise<Kit
     const place = strapOf(survey, open, household).places.find(({ id }) => id === kit?.placeId)
     if (!kit || !place) throw notFound()
     const { lines, sites } = contentOf(survey, kit)
-    const confirmations = await readConfirmations(at.trx)
+    const { confirmations } = await confirmedStockOf(at)
     const entries = catalogue()
     const pockets = sites.map(({ pocket }) => pocket)
     const packed = sites.map(({ pocket }) => {

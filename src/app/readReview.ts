@@ -6,11 +6,11 @@ import { catalogue } from '../core/catalogue/catalogue'
 import { review } from '../core/review/review'
 import { itemTitle } from '../core/stock/item'
 import { nextLooks } from '../core/trust/nextLook'
-import { readConfirmations, readUses } from '../db/history'
+import { readUses } from '../db/history'
 import { createRecord } from '../db/records'
 import { readDeferrals } from '../db/stock'
 import { act } from './act'
-import { type Caller, reading, surveyOf, type World } from './world'
+import { type Caller, confirmedStockOf, reading, type World } from './world'
 
 /** What somebody decided to keep is not asked about again for so long. */
 const KEPT_FOR_DAYS = 365
@@ -18,7 +18,7 @@ const MOST_LOOKS = 8
 
 export const readReview = (world: World, caller: Caller): Promise<z.infer<typeof v.reviewValue>> =>
   reading(world, caller, async (at) => {
-    const survey = await surveyOf(at)
+    const { survey, confirmations } = await confirmedStockOf(at)
     const kept = await readDeferrals(at.trx, at.today)
     const all = review(survey, await readUses(at.trx), catalogue())
     const open = all.filter(({ key }) => !kept.has(key))
@@ -51,7 +51,7 @@ export const readReview = (world: World, caller: Caller): Promise<z.infer<typeof
           })),
         ),
       })),
-      looks: nextLooks(survey, await readConfirmations(at.trx))
+      looks: nextLooks(survey, confirmations)
         .slice(0, MOST_LOOKS)
         .map(({ site, next, lots, sure, gain, seconds, oldest }) => ({
           pocketId: site.pocket.id,

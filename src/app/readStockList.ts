@@ -7,49 +7,49 @@ import { goodsOfLine } from '../core/layout/ofKit'
 import { itemTitle } from '../core/stock/item'
 import { certainty } from '../core/trust/certainty'
 import { confirmationKey } from '../core/trust/nextLook'
-import { readConfirmations } from '../db/history'
 import { readStockViews } from '../db/keeping'
 import { readMembers } from '../db/stock'
-import { type Caller, reading, surveyOf, type World } from './world'
+import { onceFor } from './kept'
+import { type Caller, type Confirmed, confirmedStockOf, reading, type World } from './world'
 
 export type StockList = z.infer<typeof v.stockList>
 
 export const readStockList = (world: World, caller: Caller): Promise<StockList> =>
-  reading(world, caller, async (at) => {
-    const survey = await surveyOf(at)
-    const confirmations = await readConfirmations(at.trx)
-    const entries = catalogue()
+  reading(world, caller, async (at) => ({
+    views: [...(await readStockViews(at.trx))],
+    members: (await readMembers(at.trx, at.today)).map(({ id, name }) => ({ id, name })),
+    rows: rowsOf(await confirmedStockOf(at)),
+  }))
+
+const rowsOf = onceFor(({ survey, confirmations }: Confirmed): StockList['rows'] => {
+  const entries = catalogue()
+  return survey.holdings.map(({ lot, item, site, amount, judged }) => {
+    const goods = goodsOfLine({ item }, entries)
+    const confirmed = confirmations.get(confirmationKey(lot.id, site.pocket.id)) ?? null
+    const worth = worthOf({ lot, goods, amount })
     return {
-      views: [...(await readStockViews(at.trx))],
-      members: (await readMembers(at.trx, at.today)).map(({ id, name }) => ({ id, name })),
-      rows: survey.holdings.map(({ lot, item, site, amount, judged }) => {
-        const goods = goodsOfLine({ item }, entries)
-        const confirmed = confirmations.get(confirmationKey(lot.id, site.pocket.id)) ?? null
-        const worth = worthOf({ lot, goods, amount })
-        return {
-          lotId: lot.id,
-          itemId: item.id,
-          title: itemTitle(item),
-          unit: item.unit,
-          kind: item.kind,
-          essential: item.essential,
-          amount,
-          pocketId: site.pocket.id,
-          pocket: site.pocket.name,
-          kitId: site.kit.id,
-          kit: site.kit.name,
-          placeId: site.place.id,
-          place: site.place.name,
-          forMember: lot.forMember,
-          judged,
-          batch: lot.batch,
-          boughtAt: lot.boughtAt,
-          receivedOn: lot.receivedOn,
-          worthMinor: worth === null ? null : Math.round(worth),
-          sure: Math.round(100 * certainty(item, site, confirmed, survey.today)),
-          confirmed: confirmed && { on: confirmed.on, by: confirmed.by },
-          version: lot.version,
-        }
-      }),
+      lotId: lot.id,
+      itemId: item.id,
+      title: itemTitle(item),
+      unit: item.unit,
+      kind: item.kind,
+      essential: item.essential,
+      amount,
+      pocketId: site.pocket.id,
+      pocket: site.pocket.name,
+      kitId: site.kit.id,
+      kit: site.kit.name,
+      placeId: site.place.id,
+      place: site.place.name,
+      forMember: lot.forMember,
+      judged,
+      batch: lot.batch,
+      boughtAt: lot.boughtAt,
+      receivedOn: lot.receivedOn,
+      worthMinor: worth === null ? null : Math.round(worth),
+      sure: Math.round(100 * certainty(item, site, confirmed, survey.today)),
+      confirmed: confirmed && { on: confirmed.on, by: confirmed.by },
+      version: lot.version,
     }
   })
+})

@@ -3,8 +3,10 @@ import { dayAt, type PlainDate } from '../core/calendar/plainDate'
 import { lookahead } from '../core/calendar/presence'
 import type { Household } from '../core/household/household'
 import type { HouseholdId } from '../core/ids'
+import type { Confirmation } from '../core/trust/certainty'
 import { type Survey, survey } from '../core/watch/survey'
 import { type Db, inSnapshot, type Trx } from '../db/connect'
+import { readConfirmations } from '../db/history'
 import { readHousehold, readRevision, readStock } from '../db/stock'
 import type { Kept } from './kept'
 
@@ -66,4 +68,23 @@ export function clockFrom(fixedDay: string | undefined): () => Date {
     throw new RangeError(`SATCHEL_TODAY must be a day like 2026-11-26, not "${fixedDay}"`)
   const since = Date.now()
   return () => new Date(start + Math.min(Date.now() - since, 6 * 3600_000))
+}
+
+/** The judged stock with who last confirmed what of it. */
+export interface Confirmed {
+  readonly survey: Survey
+  readonly confirmations: ReadonlyMap<string, Confirmation>
+}
+
+const confirmedOf = new WeakMap<Survey, Promise<Confirmed>>()
+
+/** Kept with the survey: the same revision has the same confirmations. */
+export async function confirmedStockOf(at: Reading): Promise<Confirmed> {
+  const survey = await surveyOf(at)
+  const known = confirmedOf.get(survey)
+  if (known) return known
+  const made = readConfirmations(at.trx).then((confirmations) => ({ survey, confirmations }))
+  confirmedOf.set(survey, made)
+  made.catch(() => confirmedOf.delete(survey))
+  return made
 }

@@ -40,10 +40,12 @@ export { type CoverStock, type Pantry, pantry } from './cover/pantry'
 export { type Proposal, propose } from './cover/proposal'
 export { loadRuleBook } from './cover/ruleBook'
 export { type Schools, schoolsOf } from './cover/schools'
+export { type Container, type Shape, TEMPLATES } from './household/container'
 export { type Course, type CourseState, courseState } from './household/course'
 export { numbersToCall } from './household/emergencyNumbers'
 export type { Member, MemberFacts } from './household/member'
 export { ageInYears, weighingStandsFor, weightFault, weightOn } from './household/weight'
+export { type CalendarReading, readCalendar } from './interchange/calendarFile'
 export { exportList, templateList } from './interchange/exportList'
 export { type Columns, columnsOf, type Field } from './interchange/headings'
 export { type ImportPlan, type Known, planImport } from './interchange/planImport'
@@ -51,10 +53,21 @@ export { type LineReading, type ListLine, readLine } from './interchange/readLin
 export { readList } from './interchange/readList'
 export { readTable } from './interchange/table'
 export { readPastedText, readTextFile } from './interchange/textFile'
+export { type Arranged, arrange } from './layout/arrange'
+export { placeAt } from './layout/cells'
+export { type Closing, type Fill, fillOf, type Load, loadOf } from './layout/fill'
+export { firstFit } from './layout/firstFit'
+export { type Goods, goodsOf } from './layout/goods'
+export { type LayoutMove, movesOf } from './layout/moves'
+export { layoutProblem } from './layout/ofKit'
+export { type Pointer, pointersOf } from './layout/pointers'
+export type { Layout, LayoutProblem } from './layout/problem'
+export { breakdown, scoreOf, WEIGHTS } from './layout/score'
 export { type Amount, amount, formatAmount, InvalidAmountError, units } from './quantity/amount'
 export { type AmountReading, readAmount } from './quantity/readAmount'
 export { restockList, type ShopList } from './restock/list'
 export { type Shortfall, shortfalls, spares } from './restock/shortfall'
+export { type ReviewLine, review } from './review/review'
 export { type LidSheet, lidSheet } from './sheet/lidSheet'
 export { type LastGood, lastGoodDay } from './shelf-life/lastGoodDay'
 export type { Opened, OpenedClock } from './shelf-life/openedClock'
@@ -62,13 +75,20 @@ export { OPENED_RULES } from './shelf-life/openedRules'
 export {
   type Decision,
   decideAmend,
+  decideClean,
   decideCount,
+  decideDecant,
   decideDiscard,
+  decideGive,
+  decideLend,
   decideMove,
   decideOpen,
   decideReceive,
+  decideReuse,
+  decideTakeBack,
   decideUse,
 } from './stock/decide'
+export { firstOut, soonerThan } from './stock/firstOut'
 export { type Item, itemTitle, type Par } from './stock/item'
 export { judgeLot, type LotState } from './stock/judge'
 export type { Holding, Lot, LotDetails } from './stock/lot'
@@ -81,6 +101,10 @@ export {
   NegativeStockError,
   reverse,
 } from './stock/movement'
+export { type Telling, tellingOf } from './stock/telling'
+export { type Confirmation, certainty } from './trust/certainty'
+export { nextLooks } from './trust/nextLook'
+export { calendarEntries } from './watch/calendarEntries'
 export { type Errand, errands, putOffUntil } from './watch/errands'
 export { type Headline, headline } from './watch/headline'
 export { type Ribbon, ribbon } from './watch/ribbon'

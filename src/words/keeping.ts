@@ -131,7 +131,7 @@ export const keeping = {
     full: (share: number): string =>
       `${share > 1 ? Math.ceil(100 * share) : Math.round(100 * share)} % full`,
     fill: (name: string): string => `How full ${name} is`,
-    longest: (mm: number): string => `longest edge ${Math.round(mm) / 10} cm`,
+    longest: (mm: number): string => `takes ${Math.round(mm) / 10} cm`,
     edit: (name: string): string => `Change ${name}`,
     title: 'Change a pocket',
     name: 'Name',

@@ -3,6 +3,7 @@ import { useDraggable, useDroppable } from '@dnd-kit/core'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { formatAmount } from '../../core/quantity/amount'
 import { itemTitle } from '../../core/stock/item'
+import { useStrap } from '../../ui/Frame'
 import { StateOutline } from '../../ui/StateGlyph'
 import { words } from '../../words'
 import type { LineOnMat, Picked, PocketOnMat, TagOnMat } from './MatScreen'
@@ -108,6 +109,7 @@ function FillBar({
   readonly hints: number
 }) {
   const { share } = fill
+  const { habits } = useStrap()
   const over = (share !== null && share > 1) || fill.tooBig.length > 0
   return (
     <footer className={classes.fill} data-over={over}>
@@ -126,7 +128,8 @@ function FillBar({
       <small>
         {[
           share === null ? '' : k.pocket.full(share),
-          fill.grams > 0 ? k.load.weighs(fill.grams, 'metric') : '',
+          fill.grams > 0 ? k.load.weighs(fill.grams, habits.units) : '',
+          fill.longest === null ? '' : k.pocket.longest(fill.longest),
           hints > 0 ? k.pocket.mind(hints) : '',
         ]
           .filter(Boolean)

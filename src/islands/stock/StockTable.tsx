@@ -1,6 +1,6 @@
 /** The lines of the stock; only those in sight are drawn, so that thousands scroll freely. */
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
-import { useLayoutEffect, useRef, useState } from 'react'
+import { memo, useLayoutEffect, useRef, useState } from 'react'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { useStrap } from '../../ui/Frame'
 import { StateGlyph } from '../../ui/StateGlyph'
@@ -38,7 +38,7 @@ const SORTED: readonly (readonly [keyof typeof w.columns, StockFilter['sort'] | 
 ]
 
 export function StockTable(props: Props) {
-  const { lines, shown, chosen, filter, onSort, onChoose } = props
+  const { lines, shown, chosen, filter, members, today, onSort, onChoose } = props
   const body = useRef<HTMLDivElement>(null)
   const [from, setFrom] = useState(0)
   const [narrow, setNarrow] = useState(false)
@@ -113,10 +113,7 @@ export function StockTable(props: Props) {
         {rows.getVirtualItems().map((item) => {
           const line = lines[item.index]
           if (!line) return null
-          const style = {
-            height: item.size,
-            transform: `translateY(${item.start - rows.options.scrollMargin}px)`,
-          }
+          const top = item.start - rows.options.scrollMargin
           return line.kind === 'heading' ? (
             // biome-ignore lint/a11y/useFocusableInteractive: it only names what follows
             <div
@@ -124,7 +121,7 @@ export function StockTable(props: Props) {
               role="row"
               aria-rowindex={item.index + 2}
               className={classes.heading}
-              style={style}
+              style={placedAt(top, item.size)}
             >
               {/* biome-ignore lint/a11y/useFocusableInteractive: see above */}
               <span role="rowheader">
@@ -134,11 +131,14 @@ export function StockTable(props: Props) {
           ) : (
             <Row
               key={item.key}
-              {...props}
               row={line.row}
               index={item.index + 2}
-              style={style}
+              top={top}
+              height={item.size}
               chosen={chosen.has(line.key)}
+              members={members}
+              today={today}
+              onChoose={onChoose}
             />
           )
         })}
@@ -150,14 +150,22 @@ export function StockTable(props: Props) {
 interface RowProps {
   readonly row: StockRow
   readonly index: number
-  readonly style: React.CSSProperties
+  readonly top: number
+  readonly height: number
   readonly chosen: boolean
   readonly members: Members
   readonly today: PlainDate
   readonly onChoose: (keys: readonly string[], on: boolean) => void
 }
 
-function Row({ row, index, style, chosen, members, today, onChoose }: RowProps) {
+const placedAt = (top: number, height: number): React.CSSProperties => ({
+  height,
+  transform: `translateY(${top}px)`,
+})
+
+/** Drawn once: while one scrolls, the rows that stay in sight stay as they are. */
+const Row = memo(function Row(props: RowProps) {
+  const { row, index, top, height, chosen, members, today, onChoose } = props
   const { habits, places } = useStrap()
   const hue = places.find(({ id }) => id === row.placeId)?.hue
   const cell = (column: string, content: React.ReactNode, title?: string) => (
@@ -172,7 +180,7 @@ function Row({ row, index, style, chosen, members, today, onChoose }: RowProps) 
       aria-rowindex={index}
       className={classes.row}
       data-chosen={chosen}
-      style={style}
+      style={placedAt(top, height)}
     >
       {cell(
         'choose',
@@ -206,4 +214,4 @@ function Row({ row, index, style, chosen, members, today, onChoose }: RowProps) 
       {cell('worth', row.worthMinor === null ? '' : money(row.worthMinor, habits.currency))}
     </div>
   )
-}
+})
