@@ -39,6 +39,18 @@ const kit = (name: string): string =>
 await picture('watch', '/')
 await picture('kits', '/kits')
 await picture('kit', kit('Pantry roll'), DESK, tag('Eye drops'))
+await picture('arrange', kit('Pantry roll'), DESK, async (page) => {
+  await page.getByRole('button', { name: 'Arrange for me' }).click()
+  await page.getByText('What moves, and why').waitFor()
+})
+await picture('stock', '/stock', DESK, async (page) => {
+  await page.getByRole('combobox', { name: 'Group by' }).click()
+  await page.getByRole('option', { name: 'state' }).click()
+})
+await picture('review', '/review')
+await picture('record', '/record', DESK, (page) =>
+  page.getByText('used 2 strips').first().waitFor(),
+)
 await picture('cover', '/cover', DESK, (page) =>
   page.getByRole('button', { name: /^Asthma attack, Ned/ }).click(),
 )
@@ -58,7 +70,5 @@ const { members } = await (await context.request.get('/api/cover')).json()
 const ned = members.find((one: { name: string }) => one.name === 'Ned')
 await picture('member', `/members/${ned.id}`)
 await picture('phone-watch', '/', PHONE)
-await picture('phone-kit', kit('Pantry roll'), PHONE, tag('Eye drops'))
-await picture('watch-dark', '/', DESK, look('Dark'))
 await picture('phone-torch', kit('Boot bag'), PHONE, look('Torch'))
 await browser.close()

@@ -10,6 +10,7 @@ import { readUses } from '../db/history'
 import { createRecord } from '../db/records'
 import { readDeferrals } from '../db/stock'
 import { act } from './act'
+import { siteRef } from './views'
 import { type Caller, confirmedStockOf, reading, type World } from './world'
 
 /** What somebody decided to keep is not asked about again for so long. */
@@ -39,12 +40,7 @@ export const readReview = (world: World, caller: Caller): Promise<z.infer<typeof
             lotId: lot.id,
             version: lot.version,
             title: itemTitle(item),
-            pocketId: site.pocket.id,
-            pocket: site.pocket.name,
-            kitId: site.kit.id,
-            kit: site.kit.name,
-            placeId: site.place.id,
-            place: site.place.name,
+            ...siteRef(site),
             amount,
             par,
             judged,
@@ -54,12 +50,7 @@ export const readReview = (world: World, caller: Caller): Promise<z.infer<typeof
       looks: nextLooks(survey, confirmations)
         .slice(0, MOST_LOOKS)
         .map(({ site, next, lots, sure, gain, seconds, oldest }) => ({
-          pocketId: site.pocket.id,
-          pocket: site.pocket.name,
-          kitId: site.kit.id,
-          kit: site.kit.name,
-          placeId: site.place.id,
-          place: site.place.name,
+          ...siteRef(site),
           next,
           lots,
           sure: Math.round(100 * sure),

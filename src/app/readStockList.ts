@@ -10,6 +10,7 @@ import { confirmationKey } from '../core/trust/nextLook'
 import { readStockViews } from '../db/keeping'
 import { readMembers } from '../db/stock'
 import { onceFor } from './kept'
+import { siteRef } from './views'
 import { type Caller, type Confirmed, confirmedStockOf, reading, type World } from './world'
 
 export type StockList = z.infer<typeof v.stockList>
@@ -35,12 +36,7 @@ const rowsOf = onceFor(({ survey, confirmations }: Confirmed): StockList['rows']
       kind: item.kind,
       essential: item.essential,
       amount,
-      pocketId: site.pocket.id,
-      pocket: site.pocket.name,
-      kitId: site.kit.id,
-      kit: site.kit.name,
-      placeId: site.place.id,
-      place: site.place.name,
+      ...siteRef(site),
       forMember: lot.forMember,
       judged,
       batch: lot.batch,

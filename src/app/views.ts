@@ -8,7 +8,7 @@ import type { Place } from '../core/household/places'
 import type { PlaceId } from '../core/ids'
 import { itemTitle } from '../core/stock/item'
 import { type Errand, errands, type SpareAt } from '../core/watch/errands'
-import { type Line, readiness, type Survey } from '../core/watch/survey'
+import { type Line, readiness, type Site, type Survey } from '../core/watch/survey'
 import type { ShoppingMark } from '../db/stock'
 import { onceFor } from './kept'
 
@@ -102,3 +102,13 @@ export const errandView = (survey: Survey, errand: Errand): ErrandView => ({
 
 const spareView = (spare: SpareAt | null) =>
   spare && { place: spare.place.name, amount: spare.amount }
+
+/** The way from a pocket up to its place, by name. */
+export const siteRef = ({ pocket, kit, place }: Site) => ({
+  pocketId: pocket.id,
+  pocket: pocket.name,
+  kitId: kit.id,
+  kit: kit.name,
+  placeId: place.id,
+  place: place.name,
+})

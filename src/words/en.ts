@@ -445,6 +445,7 @@ export const en = {
     close: 'Close',
   },
   add: {
+    more: 'More: where bought, for whom, directions',
     title: (pocket: string): string => `Add to ${pocket}`,
     item: 'What is it',
     strength: 'Strength or size',

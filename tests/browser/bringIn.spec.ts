@@ -1,6 +1,6 @@
 /** Job 3: a hand-kept list goes in, and what to do comes out. */
 import type { Page } from '@playwright/test'
-import { expect, expectAccessible, open, test } from './support/test'
+import { expect, expectAccessible, open, said, test } from './support/test'
 
 test.use({ stock: 'nothing' })
 
@@ -50,7 +50,7 @@ test('a messy list of sixty lines is answered, mended, brought in, taken back an
   )
 
   await page.getByRole('status').getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByRole('status')).toContainText('Taken back')
+  await expect(said(page)).toContainText('Taken back')
   await open(page, '/')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing is kept here yet')
 

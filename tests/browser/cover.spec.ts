@@ -2,7 +2,7 @@
 import type { Page } from '@playwright/test'
 import { readCover } from '../../src/app/readCover'
 import { type Account, world } from './support/account'
-import { expect, expectAccessible, open, test, usable } from './support/test'
+import { expect, expectAccessible, open, said, test, usable } from './support/test'
 
 const memberNamed = async (account: Account, name: string) => {
   const { members } = await readCover(world(), account.caller)
@@ -85,7 +85,7 @@ test.describe('the board', () => {
     await open(page, '/household')
     await page.getByRole('combobox', { name: 'Tourniquet' }).click()
     await page.getByRole('option', { name: 'Two windlass types' }).click()
-    await expect(page.getByRole('status')).toContainText('Saved')
+    await expect(said(page)).toContainText('Saved')
     await open(page, '/cover')
     await cell(page, 'Severe bleeding of a limb, Ilse: plan B').click()
     await expect(page.getByRole('region', { name: /Severe bleeding/ })).toContainText(
@@ -118,7 +118,7 @@ test('what is not matched is confirmed, declared plain, or overruled with a reas
   await page.getByRole('button', { name: 'Change: Acetaminophen liquid 160 mg/5 mL' }).click()
   await page.getByRole('combobox', { name: 'Contains, as your label says' }).press('Backspace')
   await page.getByRole('button', { name: 'Save' }).click()
-  await expect(page.getByRole('status')).toContainText('Say why yours does not')
+  await expect(said(page)).toContainText('Say why yours does not')
   await page.getByLabel('Why, on whose word').fill('The label names sorbitol only')
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByText('The label names sorbitol only')).toBeVisible()
@@ -196,7 +196,7 @@ test.describe('a member', () => {
     await expect(styptic.getByLabel('On an ordinary day')).toHaveValue('½')
     await styptic.getByLabel('On an ordinary day').fill('½ bottle')
     await styptic.getByRole('button', { name: 'Save' }).click()
-    await expect(page.getByRole('status')).toContainText('The unit does not fit')
+    await expect(said(page)).toContainText('The unit does not fit')
     await styptic.getByLabel('On an ordinary day').fill('0.05')
     await styptic.getByLabel('Last day').fill('2026-11-30')
     await styptic.getByRole('button', { name: 'Save' }).click()

@@ -4,7 +4,7 @@ import type { Page } from '@playwright/test'
 import { readKits, readLot } from '../../src/app/readKits'
 import { type Account, world } from './support/account'
 import { databaseUrl, freePort, startServer } from './support/serve'
-import { expect, open, test } from './support/test'
+import { expect, open, said, test } from './support/test'
 
 const openGauze = async (page: Page, account: Account, base = '') => {
   const { kits } = await readKits(world(), account.caller)
@@ -57,9 +57,9 @@ test('two windows on one lot: the second is told what changed and settles it wit
   // The other window has not looked since.
   await other.route('**/api/kits/*', (route) => route.abort())
   await useOne(other)
-  await expect(other.getByRole('status')).toContainText('Ilse')
+  await expect(said(other)).toContainText('Ilse')
   await other.unroute('**/api/kits/*')
-  await other.getByRole('status').getByRole('button', { name: 'Try again' }).click()
+  await said(other).getByRole('button', { name: 'Try again' }).click()
   await expect(gauze(other)).toHaveText('10')
   expect(await usesOf(page, account)).toBe(2)
 })
@@ -72,9 +72,9 @@ test('without a connection the act is kept, and sent when asked again', async ({
   await openGauze(page, account)
   await context.setOffline(true)
   await useOne(page)
-  await expect(page.getByRole('status')).toContainText('No connection: this was not sent.')
+  await expect(said(page)).toContainText('No connection: this was not sent.')
   await context.setOffline(false)
-  await page.getByRole('status').getByRole('button', { name: 'Try again' }).click()
+  await said(page).getByRole('button', { name: 'Try again' }).click()
   await expect(gauze(page)).toHaveText('11')
   expect(await usesOf(page, account)).toBe(1)
 })
@@ -93,11 +93,11 @@ test('an answer that is lost on the way does not make the act happen twice', asy
     { times: 1 },
   )
   await useOne(page)
-  await expect(page.getByRole('status')).toContainText('No connection')
+  await expect(said(page)).toContainText('No connection')
   // Pressed again on the form, not on the message: it is still the same act.
   await page.getByRole('button', { name: 'Use', exact: true }).click()
   await expect(gauze(page)).toHaveText('11')
-  await expect(page.getByRole('status')).not.toContainText('No connection')
+  await expect(said(page)).not.toContainText('No connection')
   expect(await usesOf(page, account)).toBe(1)
 })
 
@@ -111,7 +111,7 @@ test('a session that has ended says so, and what was typed is still there', asyn
   await page.keyboard.press('u')
   await page.getByLabel('How many', { exact: true }).fill('7')
   await page.getByRole('button', { name: 'Use', exact: true }).click()
-  await expect(page.getByRole('status')).toContainText('You are not signed in')
+  await expect(said(page)).toContainText('You are not signed in')
   await expect(page.getByLabel('How many', { exact: true })).toHaveValue('7')
 })
 
@@ -158,12 +158,12 @@ test.describe('a database that goes away and comes back', () => {
       await openGauze(page, account, server.address)
       await gate.shut()
       await useOne(page)
-      await expect(page.getByRole('status')).toContainText('The record does not answer')
+      await expect(said(page)).toContainText('The record does not answer')
       const away = await page.request.get(`${server.address}/kits`)
       expect(away.status()).toBe(503)
       expect(await away.text()).toContain('Try again')
       await gate.reopen()
-      await page.getByRole('status').getByRole('button', { name: 'Try again' }).click()
+      await said(page).getByRole('button', { name: 'Try again' }).click()
       await expect(gauze(page)).toHaveText('11')
       expect(await usesOf(page, account)).toBe(1)
     } finally {

@@ -1,9 +1,9 @@
 /** Puts a lot into a pocket, of a known or a new item, without leaving the screen. */
-import { Autocomplete, TextInput } from '@mantine/core'
+import { Autocomplete, Select, Textarea, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { z } from 'zod'
-import { readItems, receiveLot } from '../../contract/endpoints'
+import { readHousehold, readItems, receiveLot } from '../../contract/endpoints'
 import type { itemValue } from '../../contract/values'
 import { singular } from '../../core/interchange/readLine'
 import { type Amount, formatAmount } from '../../core/quantity/amount'
@@ -13,11 +13,13 @@ import { itemTitle } from '../../core/stock/item'
 import { useActing } from '../../ui/acting'
 import { call } from '../../ui/api'
 import { FormDialog } from '../../ui/FormDialog'
+import quiet from '../../ui/quiet.module.css'
 import { words } from '../../words'
 import { ExpiryField, useExpiry } from './ExpiryField'
 import classes from './lot.module.css'
 
 const w = words.add
+const k = words.keeping.lot
 
 interface Props {
   readonly title: string
@@ -43,7 +45,12 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
     purpose: '',
     price: item ? usualPrice(item) : '',
     batch: '',
+    boughtAt,
+    note: '',
+    directions: '',
+    forMember: null as string | null,
   })
+  const [more, setMore] = useState(false)
   const known = items.find(
     (one) => itemTitle(one).toLowerCase() === fields.name.trim().toLowerCase(),
   )
@@ -61,9 +68,9 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
     par?.kind !== 'refused' &&
     expiry.value !== null &&
     price !== 'not_a_price'
-  const text = (name: keyof typeof fields) => ({
+  const text = (name: Exclude<keyof typeof fields, 'forMember'>) => ({
     value: fields[name],
-    onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
+    onChange: (event: React.ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) =>
       setFields({ ...fields, [name]: event.currentTarget.value }),
   })
 
@@ -88,7 +95,10 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
           par: par?.kind === 'read' && par.amount > 0 ? (par.amount as Amount) : null,
           expiry: expiry.value,
           batch: fields.batch,
-          boughtAt,
+          boughtAt: fields.boughtAt,
+          note: fields.note,
+          directions: fields.directions,
+          forMember: fields.forMember,
           unitPriceMinor: price,
         },
       },
@@ -149,7 +159,51 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
         />
         <TextInput label={w.batch} {...text('batch')} />
       </div>
+      {more ? (
+        <>
+          <div className={classes.pair}>
+            <TextInput label={words.lot.boughtAt} maxLength={120} {...text('boughtAt')} />
+            <ForWhom
+              value={fields.forMember}
+              onChange={(forMember) => setFields({ ...fields, forMember })}
+            />
+          </div>
+          <Textarea
+            label={k.directions}
+            autosize
+            minRows={2}
+            maxLength={2000}
+            {...text('directions')}
+          />
+          <TextInput label={words.lot.note} maxLength={2000} {...text('note')} />
+        </>
+      ) : (
+        <button type="button" className={quiet.quiet} onClick={() => setMore(true)}>
+          {w.more}
+        </button>
+      )}
     </FormDialog>
+  )
+}
+
+/** Whom it was got for; the members are asked for when somebody wants to say. */
+function ForWhom({
+  value,
+  onChange,
+}: {
+  readonly value: string | null
+  readonly onChange: (memberId: string | null) => void
+}) {
+  const { data } = useQuery({ queryKey: ['household'], queryFn: () => call(readHousehold) })
+  return (
+    <Select
+      label={k.forMember}
+      placeholder={k.anybody}
+      clearable
+      value={value}
+      onChange={onChange}
+      data={(data?.members ?? []).map(({ id, name }) => ({ value: id, label: name }))}
+    />
   )
 }
 

@@ -2,15 +2,7 @@
  * A kit unpacked on a mat (planning at a desk, standing at the kit): every pocket in its true
  * arrangement, every lot a tag, nothing under anything.
  */
-import {
-  DndContext,
-  type DragEndEvent,
-  DragOverlay,
-  MouseSensor,
-  TouchSensor,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core'
+import { DndContext, type DragEndEvent, DragOverlay } from '@dnd-kit/core'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import type { z } from 'zod'
@@ -19,6 +11,7 @@ import type * as v from '../../contract/values'
 import { useActing } from '../../ui/acting'
 import { call } from '../../ui/api'
 import { Frame, isTyping, type Strap } from '../../ui/Frame'
+import { SILENT, usePulling } from '../../ui/pulling'
 import { words } from '../../words'
 import { AddLot } from '../lot/AddLot'
 import { AddPocket } from './AddPocket'
@@ -66,10 +59,6 @@ export const MatScreen = (props: Props) => (
 )
 
 const w = words.mat
-/** A press is a pick, a pull is a move; on glass one has to hold a moment first. */
-const PULL = { activationConstraint: { distance: 7 } }
-const HOLD = { activationConstraint: { delay: 260, tolerance: 8 } }
-
 /** What the address names: a lot or an item, in its pocket where that is said. */
 function firstPicked(kit: Kit, { lot, item, pocket: only }: Named): Picked | null {
   for (const pocket of kit.pockets) {
@@ -96,7 +85,7 @@ function Mat({ strap, initial, pockets, named }: Props) {
   const [changed, setChanged] = useState<string | null>(null)
   const [dragged, setDragged] = useState<DraggedTag | null>(null)
   const { run } = useActing()
-  const sensors = useSensors(useSensor(MouseSensor, PULL), useSensor(TouchSensor, HOLD))
+  const sensors = usePulling()
   const matRef = useRef<HTMLDivElement>(null)
   const { today } = strap
 
@@ -147,6 +136,7 @@ function Mat({ strap, initial, pockets, named }: Props) {
         <DndContext
           id="mat"
           sensors={sensors}
+          accessibility={SILENT}
           onDragStart={({ active }) => setDragged((active.data.current as DraggedTag) ?? null)}
           onDragEnd={dropped}
           onDragCancel={() => setDragged(null)}

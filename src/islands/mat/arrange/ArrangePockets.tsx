@@ -1,26 +1,17 @@
 /** Lays the pockets of a kit out on its mat: by pulling, or by keys on the chosen pocket. */
-import {
-  DndContext,
-  type DragEndEvent,
-  MouseSensor,
-  TouchSensor,
-  useDraggable,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core'
+import { DndContext, type DragEndEvent, useDraggable } from '@dnd-kit/core'
 import { Button } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
 import { arrangeMat } from '../../../contract/keepingEndpoints'
 import { MAT_COLUMNS, type MatCell } from '../../../core/household/pocket'
 import { type Placed, placeAt } from '../../../core/layout/cells'
 import { useActing } from '../../../ui/acting'
+import { SILENT, usePulling } from '../../../ui/pulling'
 import { words } from '../../../words'
 import type { Kit } from '../MatScreen'
 import classes from './arrange.module.css'
 
 const w = words.keeping.arrange
-const PULL = { activationConstraint: { distance: 4 } }
-const HOLD = { activationConstraint: { delay: 150, tolerance: 8 } }
 
 interface Props {
   readonly kit: Kit
@@ -34,7 +25,7 @@ export function ArrangePockets({ kit, onDone }: Props) {
   ])
   const [chosen, setChosen] = useState<string | null>(kit.pockets[0]?.id ?? null)
   const grid = useRef<HTMLDivElement>(null)
-  const sensors = useSensors(useSensor(MouseSensor, PULL), useSensor(TouchSensor, HOLD))
+  const sensors = usePulling()
   const placed = steps.at(-1) ?? []
   const at = placed.find(({ id }) => id === chosen)
 
@@ -110,7 +101,7 @@ export function ArrangePockets({ kit, onDone }: Props) {
         <h1>{w.pocketsTitle}</h1>
         <p className="second">{w.pocketsHelp}</p>
       </header>
-      <DndContext id="pockets" sensors={sensors} onDragEnd={dropped}>
+      <DndContext id="pockets" sensors={sensors} accessibility={SILENT} onDragEnd={dropped}>
         {/** biome-ignore lint/a11y/noStaticElementInteractions: the keys belong to the pockets inside */}
         <div className={classes.grid} ref={grid} onKeyDown={keys}>
           {placed.map((one) => (

@@ -1,0 +1,43 @@
+import { describe, expect, it } from 'vitest'
+import { onDay, onePocket, surveyed, TODAY, visits } from '../../../tests/support/household'
+import { addDays } from '../calendar/plainDate'
+import { calendarEntries } from './calendarEntries'
+
+const cottage = visits(['2026-12-05', '2026-12-07', 'A weekend'], ['2020-01-01', '2020-01-02'])
+const entries = (...lots: Parameters<typeof onePocket>[2][number][]) =>
+  calendarEntries(surveyed(onePocket(cottage, 1, lots)), [], [])
+
+describe('the dates that matter', () => {
+  it('are visits to come, checks due and what ends, soonest first', () => {
+    const found = entries({ units: 1, expiry: onDay('2026-12-24') })
+    expect(found.map(({ kind, day }) => [kind, day])).toEqual([
+      ['visit', '2026-12-05'],
+      ['turns', '2026-12-24'],
+      ['check', addDays(TODAY, 182)],
+    ])
+  })
+  it('put what ends on one day at one place together, each thing once', () => {
+    const found = entries(
+      { units: 1, expiry: onDay('2026-12-24') },
+      { units: 2, expiry: onDay('2026-12-24') },
+    ).filter(({ kind }) => kind === 'turns')
+    expect(found).toMatchObject([{ titles: ['Item 1'] }])
+  })
+  it('leave out what is over, lent or further off than anybody plans', () => {
+    const found = entries(
+      { units: 1, expiry: onDay('2026-01-01') },
+      { units: 1, expiry: onDay('2033-01-01') },
+      {
+        units: 1,
+        expiry: onDay('2026-12-24'),
+        standing: { kind: 'lent', to: 'Grete', since: TODAY },
+      },
+    )
+    expect(found.filter(({ kind }) => kind === 'turns')).toEqual([])
+  })
+  it('keep their keys when the file is written again', () => {
+    const keys = () => entries({ units: 1, expiry: onDay('2026-12-24') }).map(({ key }) => key)
+    expect(keys()).toEqual(keys())
+    expect(new Set(keys()).size).toBe(keys().length)
+  })
+})
