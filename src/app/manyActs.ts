@@ -72,8 +72,7 @@ export const actOnMany = (
       if (deed.kind === 'move') await mustHavePocket(acting.trx, deed.to)
       const locked = await lockLots(acting.trx, [...new Set(holdings.map(({ lotId }) => lotId))])
       refuseChanged(holdings, locked)
-      await doAll(acting, locked, deed, holdings)
-      return { done: holdings.length }
+      return { done: await doAll(acting, locked, deed, holdings) }
     },
   )
 
@@ -90,14 +89,16 @@ export function refuseChanged(
   if (changed.length > 0) throw new Refusal({ code: 'some_changed', lots: changed })
 }
 
+/** @returns of how many holdings something was recorded */
 async function doAll(
   acting: Acting,
   locked: ReadonlyMap<LotId, LockedLot>,
   deed: ManyDeed,
   holdings: readonly ManyHolding[],
-): Promise<void> {
+): Promise<number> {
   const now = new Map(locked)
   const facts: LotFact[] = []
+  let done = 0
   for (const holding of holdings) {
     const lot = now.get(holding.lotId)
     if (!lot) throw notFound()
@@ -114,6 +115,7 @@ async function doAll(
         { ...lot.lot, id: part, origin: { lotId: lot.lot.id, way: 'split' } },
       ])
     facts.push(...decision.facts)
+    done += 1
     now.set(holding.lotId, {
       lot: lot.lot,
       stock: decision.facts
@@ -123,6 +125,7 @@ async function doAll(
   }
   if (facts.length === 0) throw new Refusal({ code: 'nothing_changed' })
   await appendMovements(acting, locked, facts)
+  return done
 }
 
 function decide(

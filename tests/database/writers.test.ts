@@ -53,7 +53,7 @@ beforeAll(async () => {
       ({ id }) => id as PocketId,
     ),
   )
-  for (let n = 0; n < 30; n++) {
+  for (let n = 0; n < 60; n++) {
     const { actId } = await receiveLot(app.world, app.keeper, {
       key: newKey(),
       pocketId: pockets[n % pockets.length] as PocketId,
@@ -112,7 +112,7 @@ function someAct(
   const many = (): readonly ManyHolding[] =>
     seen
       .filter(({ pocket_id }) => pocket_id === one.pocket_id)
-      .slice(0, 40)
+      .slice(0, 120)
       .map((row) => ({
         lotId: row.id as LotId,
         pocketId: row.pocket_id as PocketId,

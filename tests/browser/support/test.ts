@@ -65,16 +65,27 @@ export async function usable(page: Page): Promise<void> {
     () =>
       new Promise<void>((done) => {
         // A page that is never idle (an animation, a loaded machine) is not waited for.
-        const idle = (then: () => void) => requestIdleCallback(then, { timeout: 1000 })
+        const idle = (then: () => void) => requestIdleCallback(then, { timeout: 250 })
         idle(() => idle(done))
       }),
   )
 }
 
 /** WCAG 2.2 A and AA by axe, and no sideways scrolling. */
-export async function expectAccessible(page: Page): Promise<void> {
+export const expectAccessible = (page: Page): Promise<void> =>
+  expectNoViolations(page, ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+
+/** What another look can break of a page that was looked at whole. */
+export const expectLegible = (page: Page): Promise<void> =>
+  expectNoViolations(page, { type: 'rule', values: ['color-contrast', 'link-in-text-block'] })
+
+/** What a smaller screen can break of a page that was looked at whole: targets and the width. */
+export const expectFits = (page: Page): Promise<void> =>
+  expectNoViolations(page, { type: 'rule', values: ['target-size', 'scrollable-region-focusable'] })
+
+async function expectNoViolations(page: Page, runOnly: unknown): Promise<void> {
   await page.evaluate(axeSource)
-  const violations = await page.evaluate(async () => {
+  const violations = await page.evaluate(async (only) => {
     const { axe } = window as unknown as {
       axe: {
         run(options: object): Promise<{
@@ -82,9 +93,7 @@ export async function expectAccessible(page: Page): Promise<void> {
         }>
       }
     }
-    const result = await axe.run({
-      runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
-    })
+    const result = await axe.run({ runOnly: only })
     return result.violations.map(
       ({ id, nodes }) =>
         `${id}: ${nodes
@@ -95,7 +104,7 @@ export async function expectAccessible(page: Page): Promise<void> {
           )
           .join(' | ')}`,
     )
-  })
+  }, runOnly)
   expect(violations).toEqual([])
   const sideways = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
   expect(sideways).toBeLessThanOrEqual(0)
