@@ -214,11 +214,22 @@ async function makeItems(acting: Acting, today: PlainDate): Promise<Map<DemoItem
       note: '',
       verdict:
         said && JSON.stringify({ kind: said[1], words: said[2], on: addDays(today, -said[3]) }),
-      catalogue_id: clearMatch(matches(name, strength))?.id ?? null,
+      catalogue_id: entryOf(name, strength),
     }
   })
   await createRecords(acting, 'item', rows)
   return items
+}
+
+/** Looking through the whole catalogue takes a while, and the demo always names the same things. */
+const found = new Map<string, string | null>()
+function entryOf(name: string, strength: string): string | null {
+  const key = `${name}/${strength}`
+  const known = found.get(key)
+  if (known !== undefined) return known
+  const entry = clearMatch(matches(name, strength))?.id ?? null
+  found.set(key, entry)
+  return entry
 }
 
 async function makeKit(

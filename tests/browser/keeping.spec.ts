@@ -271,6 +271,7 @@ test('a place is described, and its visits come from a calendar file', async ({
   await expect(reading).toContainText('26 Mar 2027 – 29 Mar 2027 Easter at the cottage')
   await reading.getByRole('button', { name: 'Add this visit' }).click()
   await expect(said(page)).toContainText('1 added')
+  await expect(reading).toHaveCount(0)
   await expect(page.getByText('Easter at the cottage')).toBeVisible()
   const file = await page.request.get('/api/calendar.ics')
   expect(await file.text()).toContain('Hill cottage: Easter at the cottage')

@@ -38,8 +38,6 @@ for (const path of VIEWS)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     await expectAccessible(page)
     await page.setViewportSize(PHONE)
-    await open(page, path)
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     await expectFits(page)
   })
 
