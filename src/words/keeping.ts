@@ -213,7 +213,6 @@ export const keeping = {
     forMember: 'For',
     anybody: 'whoever it suits',
     directions: 'Directions',
-    noDirections: 'none kept',
     paper: 'Photo of the directions',
     addPaper: 'Keep a photo of the carton',
     changePaper: 'Another photo',
