@@ -3,12 +3,11 @@ import type { MatCell } from '../core/household/pocket'
 import type { KitId, LotId, PocketId } from '../core/ids'
 import { overlaps, withinMat } from '../core/layout/cells'
 import type { Amount } from '../core/quantity/amount'
-import { decideMove, type LotFact } from '../core/stock/decide'
-import { evolve } from '../core/stock/movement'
+import { decideMove } from '../core/stock/decide'
 import { appendMovements, lockLots } from '../db/ledger'
 import { editRecord } from '../db/records'
 import { act, mustEdit } from './act'
-import { refuseChanged } from './manyActs'
+import { decideInTurn, refuseChanged } from './manyActs'
 import { notFound, Refusal } from './refusal'
 import type { Caller, World } from './world'
 
@@ -98,21 +97,12 @@ export const carryOutLayout = (
       ).map(({ id }) => id),
     )
     if (steps.some(({ from, to }) => !pockets.has(from) || !pockets.has(to))) throw notFound()
+    if (steps.some(({ from, to }) => from === to)) throw new Refusal({ code: 'same_pocket' })
     const locked = await lockLots(acting.trx, [...new Set(steps.map(({ lotId }) => lotId))])
     refuseChanged(steps, locked)
-    const now = new Map([...locked].map(([id, { stock }]) => [id, stock]))
-    const facts: LotFact[] = []
-    for (const { lotId, from, to, amount } of steps) {
-      const stock = now.get(lotId)
-      if (!stock) throw notFound()
-      const decision = decideMove(stock, { pocket: from, amount }, to)
-      if (decision.kind === 'refuse') throw new Refusal(decision.refusal)
-      facts.push(...decision.facts)
-      now.set(
-        lotId,
-        decision.facts.reduce((before, { fact }) => evolve(before, fact), stock),
-      )
-    }
+    const { facts, done } = await decideInTurn(locked, steps, ({ stock }, { from, to, amount }) =>
+      decideMove(stock, { pocket: from, amount }, to),
+    )
     await appendMovements(acting, locked, facts)
-    return { moved: steps.length }
+    return { moved: done }
   })

@@ -1,5 +1,4 @@
 /** One act on many lots: moved, thrown away, confirmed, put on hold or missed together. */
-import { randomUUID } from 'node:crypto'
 import { assertNever } from '../core/brand'
 import type { LotId, PocketId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
@@ -13,9 +12,9 @@ import {
 } from '../core/stock/decide'
 import type { Standing } from '../core/stock/lot'
 import { evolve } from '../core/stock/movement'
-import { appendMovements, createLots, type LockedLot, lockLots } from '../db/ledger'
+import { appendMovements, type LockedLot, lockLots } from '../db/ledger'
 import { type Acting, act } from './act'
-import { mustHavePocket } from './lotActs'
+import { mustHavePocket, parting } from './lotActs'
 import { notFound, Refusal } from './refusal'
 import type { Caller, World } from './world'
 
@@ -72,7 +71,11 @@ export const actOnMany = (
       if (deed.kind === 'move') await mustHavePocket(acting.trx, deed.to)
       const locked = await lockLots(acting.trx, [...new Set(holdings.map(({ lotId }) => lotId))])
       refuseChanged(holdings, locked)
-      return { done: await doAll(acting, locked, deed, holdings) }
+      const { facts, done } = await decideInTurn(locked, holdings, (lot, holding) =>
+        parting(acting, lot, 'split', (asLot) => decide(lot, deed, holding, asLot, acting)),
+      )
+      await appendMovements(acting, locked, facts)
+      return { done }
     },
   )
 
@@ -89,43 +92,46 @@ export function refuseChanged(
   if (changed.length > 0) throw new Refusal({ code: 'some_changed', lots: changed })
 }
 
-/** @returns of how many holdings something was recorded */
-async function doAll(
-  acting: Acting,
+export interface DecidedInTurn {
+  readonly facts: readonly LotFact[]
+  /** Of how many steps something is to be recorded. */
+  readonly done: number
+}
+
+/** Refusals that leave one step out and spoil nothing: it lies there already, or is so already. */
+const NOTHING_TO_DO: ReadonlySet<string> = new Set(['same_pocket', 'nothing_changed'])
+
+/**
+ * Decides steps one after the other, each on what the earlier ones leave of its lot.
+ * @throws {Refusal} for the first step that cannot be; `nothing_changed` when none does anything
+ */
+export async function decideInTurn<Step extends { readonly lotId: LotId }>(
   locked: ReadonlyMap<LotId, LockedLot>,
-  deed: ManyDeed,
-  holdings: readonly ManyHolding[],
-): Promise<number> {
+  steps: readonly Step[],
+  decide: (lot: LockedLot, step: Step) => Promise<Decision> | Decision,
+): Promise<DecidedInTurn> {
   const now = new Map(locked)
   const facts: LotFact[] = []
   let done = 0
-  for (const holding of holdings) {
-    const lot = now.get(holding.lotId)
+  for (const step of steps) {
+    const lot = now.get(step.lotId)
     if (!lot) throw notFound()
-    const part = randomUUID() as LotId
-    const decision = decide(lot, deed, holding, part, acting)
+    const decision = await decide(lot, step)
     if (decision.kind === 'refuse') {
-      // It lies there already, or is so already: nothing to do about this one.
-      if (decision.refusal.code === 'same_pocket' || decision.refusal.code === 'nothing_changed')
-        continue
+      if (NOTHING_TO_DO.has(decision.refusal.code)) continue
       throw new Refusal(decision.refusal)
     }
-    if (decision.facts.some(({ lotId }) => lotId === part))
-      await createLots(acting, [
-        { ...lot.lot, id: part, origin: { lotId: lot.lot.id, way: 'split' } },
-      ])
     facts.push(...decision.facts)
     done += 1
-    now.set(holding.lotId, {
+    now.set(step.lotId, {
       lot: lot.lot,
       stock: decision.facts
-        .filter(({ lotId }) => lotId === holding.lotId)
+        .filter(({ lotId }) => lotId === step.lotId)
         .reduce((stock, { fact }) => evolve(stock, fact), lot.stock),
     })
   }
   if (facts.length === 0) throw new Refusal({ code: 'nothing_changed' })
-  await appendMovements(acting, locked, facts)
-  return done
+  return { facts, done }
 }
 
 function decide(
@@ -145,7 +151,10 @@ function decide(
     case 'confirm':
       return decideCount(stock, pocketId, amount)
     case 'hold':
-      return stand({ kind: 'held', reason: deed.reason })
+      // Who has it must not be forgotten over it.
+      return lot.standing.kind === 'lent'
+        ? { kind: 'refuse', refusal: { code: 'already_lent', to: lot.standing.to } }
+        : stand({ kind: 'held', reason: deed.reason })
     case 'missing':
       return stand({ kind: 'missing', since: today })
     default:

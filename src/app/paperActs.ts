@@ -8,7 +8,7 @@ import { act } from './act'
 import { notFound } from './refusal'
 import type { Caller, World } from './world'
 
-/** @param photo a data URL, checked by the contract; null takes the photo away */
+/** @param photo null takes it away */
 export const keepPaper = (
   world: World,
   caller: Caller,
@@ -16,7 +16,11 @@ export const keepPaper = (
     key,
     lotId,
     photo,
-  }: { readonly key: string; readonly lotId: LotId; readonly photo: string | null },
+  }: {
+    readonly key: string
+    readonly lotId: LotId
+    readonly photo: { readonly type: string; readonly bytes: Buffer } | null
+  },
 ) =>
   act(
     world,
@@ -26,14 +30,12 @@ export const keepPaper = (
       if (!(await readLotRow(acting.trx, lotId))) throw notFound()
       const former = await paperOfLot(acting.trx, lotId)
       if (former) await removeRecord(acting, 'lot_paper', former.id)
-      if (photo !== null) {
-        const [, mediaType = '', base64 = ''] = /^data:([^;]+);base64,(.*)$/.exec(photo) ?? []
+      if (photo !== null)
         await createRecord(acting, 'lot_paper', {
           lot_id: lotId,
-          media_type: mediaType,
-          bytes: Buffer.from(base64, 'base64'),
+          media_type: photo.type,
+          bytes: photo.bytes,
         })
-      }
       return {}
     },
   )

@@ -5,6 +5,7 @@ import type { PlainDate } from '../core/calendar/plainDate'
 import { lookahead } from '../core/calendar/presence'
 import { itemTitle } from '../core/stock/item'
 import { survey } from '../core/watch/survey'
+import type { Trx } from '../db/connect'
 import { type HistoryFilter, readFirstDay, readHands, readMovements } from '../db/history'
 import { readStockOn } from '../db/past'
 import { readItems } from '../db/stock'
@@ -34,10 +35,15 @@ export const readRecord = (
         unit: entry.unit,
       })),
       before: movements.length > PAGE ? (shown.at(-1)?.position ?? null) : null,
-      hands: [...(await readHands(at.trx))],
-      items: (await readItems(at.trx)).map((item) => ({ id: item.id, title: itemTitle(item) })),
+      // The choices come with the first page; later ones only go on.
+      ...(filter.before === undefined ? await choicesOf(at.trx) : { hands: [], items: [] }),
     }
   })
+
+const choicesOf = async (trx: Trx) => ({
+  hands: [...(await readHands(trx))],
+  items: (await readItems(trx)).map((item) => ({ id: item.id, title: itemTitle(item) })),
+})
 
 /** @throws {Refusal} `day_to_come` */
 export const readPast = (

@@ -104,7 +104,7 @@ describe('parts of a lot', () => {
     expect(await brief()).toEqual(before)
   })
   it('decanted medicine takes directions, date and the photo of the carton along', async () => {
-    const photo = 'data:image/png;base64,iVBORw0KGgo='
+    const photo = { type: 'image/png', bytes: Buffer.from('a picture') }
     await keepPaper(app.world, app.keeper, { key: newKey(), lotId: kept.lotId, photo })
     const ask = { ...(await taking(1)), to: kept.tray, directions: '' }
     expect(await codeOf(decantLot(app.world, app.keeper, ask))).toBe('needs_directions')
@@ -203,6 +203,17 @@ describe('many at once', () => {
     expect([done, await brief()]).toEqual([1, ['Tray 10 sound']])
     await undoAct(app.world, app.keeper, { key: newKey(), actId })
     expect(await brief()).toEqual(before)
+    const lent = await lendLot(app.world, app.keeper, { ...(await taking(10)), to: 'Grete' })
+    expect(
+      await codeOf(
+        actOnMany(app.world, app.keeper, {
+          key: newKey(),
+          deed: { kind: 'hold', reason: 'recall' },
+          holdings: [await taking(10)],
+        }),
+      ),
+    ).toBe('already_lent')
+    await undoAct(app.world, app.keeper, { key: newKey(), actId: lent.actId })
     const held = await actOnMany(app.world, app.keeper, {
       key: newKey(),
       deed: { kind: 'hold', reason: 'recall' },

@@ -43,7 +43,7 @@ beforeAll(async () => {
   await keepPaper(app.world, app.keeper, {
     key: newKey(),
     lotId: stock.lotId,
-    photo: 'data:image/png;base64,iVBORw0KGgo=',
+    photo: { type: 'image/png', bytes: Buffer.from('a picture') },
   })
   theirs = { ...stock, viewId, ...(await cared(app.world, app.keeper, stock)) }
   before = await everythingOf()

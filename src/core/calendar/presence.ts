@@ -72,16 +72,17 @@ const upcoming = (presence: Presence, today: PlainDate): Visit[] =>
     .filter((visit) => visit.endsOn >= today)
     .sort((a, b) => byDay(a.startsOn, b.startsOn))
 
-/** Whether somebody is there on a day, by the rhythm or on a visit. */
-export function isThereOn({ rhythm, visits }: Presence, day: PlainDate): Visit | boolean {
+/** Somebody is there on a day, by the rhythm (without a label) or on a visit; null when nobody is. */
+function thereOn({ rhythm, visits }: Presence, day: PlainDate): { readonly label: string } | null {
+  const byRhythm = { label: '' }
+  if (rhythm.kind === 'always') return byRhythm
   const visit = visits.find(({ startsOn, endsOn }) => startsOn <= day && day <= endsOn)
-  if (rhythm.kind === 'always') return true
   if (visit) return visit
-  if (rhythm.kind === 'visits' || !rhythm.days.includes(weekdayOf(day))) return false
-  return (
+  if (rhythm.kind === 'visits' || !rhythm.days.includes(weekdayOf(day))) return null
+  const inSeason =
     rhythm.kind === 'weekdays' ||
     seasonsFrom(rhythm, day).some(({ startsOn, endsOn }) => startsOn <= day && day <= endsOn)
-  )
+  return inSeason ? byRhythm : null
 }
 
 /** Nobody plans further ahead. */
@@ -98,9 +99,9 @@ export function nextThere(presence: Presence, today: PlainDate): NextThere {
   }
   for (let ahead = 0; ahead < FAR_AHEAD; ahead++) {
     const day = addDays(today, ahead)
-    const there = isThereOn(presence, day)
-    if (there === false) continue
-    const label = there === true ? '' : there.label
+    const there = thereOn(presence, day)
+    if (!there) continue
+    const { label } = there
     return ahead === 0 ? { kind: 'now', label } : { kind: 'on', day, label }
   }
   return { kind: 'unknown' }

@@ -292,6 +292,38 @@ describe('what is pointed out', () => {
   })
 })
 
+describe('each rule', () => {
+  const base = goodsFor('gauze')
+  const lying = (goods: Partial<typeof base>, more: Partial<Thing> = {}): Thing =>
+    thing('gauze', 0, { ...more, goods: { ...base, ...goods } })
+  const medicine = { isMedicine: true, ingredient: 'a', strength: '1 mg', made: 'people' } as const
+  it.each([
+    ['deep', [lying({ urgency: 'life' })], { reachSeconds: 11 }, { reachSeconds: 10 }],
+    ['too_big', [lying({}, { stiff: [210, 10, 10] })], {}, { inner: null }],
+    ['fridge', [lying({ cold: true })], {}, { sort: 'elsewhere', spot: 'fridge' }],
+    ['frost', [lying({ frostHarms: true })], { spot: 'freezer' }, { spot: 'bedside' }],
+    ['upright', [lying({ leaks: true })], { upright: false }, { upright: true }],
+    ['light', [lying({ lightHarms: true })], { clear: true }, { clear: false }],
+  ] as const)('%s is pointed out where it holds, and only there', (code, things, wrong, right) => {
+    const codes = (more: Partial<Bay>) =>
+      pointersOf({ things, bays: [bay('A', { ...more })] }, 'heated').map((one) => one.code)
+    expect(codes(wrong)).toContain(code)
+    expect(codes(right)).not.toContain(code)
+  })
+  it.each([
+    ['strengths', lying(medicine), lying({ ...medicine, strength: '2 mg' })],
+    ['mixed', lying(medicine), lying({ ...medicine, ingredient: 'b', made: 'animals' })],
+    ['burns', lying({ flammable: true }), lying({ sparks: true })],
+  ] as const)('%s is pointed out for two together, not apart', (code, one, other) => {
+    const codes = (at: number) =>
+      pointersOf({ things: [one, { ...other, at }], bays: [bay('A'), bay('B')] }, 'heated').map(
+        (pointer) => pointer.code,
+      )
+    expect(codes(0)).toContain(code)
+    expect(codes(1)).not.toContain(code)
+  })
+})
+
 describe('pockets on the mat', () => {
   const cells = fc.array(
     fc.record({

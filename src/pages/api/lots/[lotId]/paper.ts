@@ -1,3 +1,4 @@
+import { pictureOf } from '../../../../api/picture'
 import { serve } from '../../../../api/serve'
 import { serveFile } from '../../../../api/serveFile'
 import * as app from '../../../../app/paperActs'
@@ -12,5 +13,5 @@ export const GET = serveFile(async ({ world, caller, params }) => {
   return { name: 'directions', type: mediaType, inline: true, body: bytes }
 })
 export const PUT = serve(contract.keepPaper, ({ world, caller, params, body, key }) =>
-  app.keepPaper(world, caller, { key, ...params, ...body }),
+  app.keepPaper(world, caller, { key, ...params, photo: pictureOf(body.photo) }),
 )

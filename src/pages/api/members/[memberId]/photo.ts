@@ -1,3 +1,4 @@
+import { pictureOf } from '../../../../api/picture'
 import { serve } from '../../../../api/serve'
 import { serveFile } from '../../../../api/serveFile'
 import * as app from '../../../../app/memberActs'
@@ -12,12 +13,6 @@ export const GET = serveFile(async ({ world, caller, params }) => {
   return { name: 'photo', type, inline: true, body: bytes }
 })
 
-const DATA_URL = /^data:([^;]+);base64,(.+)$/
-export const PUT = serve(contract.setPhoto, ({ world, caller, params, body, key }) => {
-  const [, type = '', base64 = ''] = DATA_URL.exec(body.photo ?? '') ?? []
-  return app.setPhoto(world, caller, {
-    key,
-    ...params,
-    photo: body.photo === null ? null : { type, bytes: Buffer.from(base64, 'base64') },
-  })
-})
+export const PUT = serve(contract.setPhoto, ({ world, caller, params, body, key }) =>
+  app.setPhoto(world, caller, { key, ...params, photo: pictureOf(body.photo) }),
+)
