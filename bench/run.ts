@@ -90,7 +90,7 @@ async function aHousehold(world: World, caller: Caller, count: number): Promise<
 
 function compute(stock: HouseholdStock): void {
   const judged = survey(stock, plainDate(TODAY), lookahead(30))
-  const todo = errands(judged)
+  const todo = errands(judged, [])
   headline(judged, todo)
   ribbon(judged)
 }

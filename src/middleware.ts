@@ -5,7 +5,15 @@ import { runtime } from './api/runtime'
 import { callerOf } from './app/signIn'
 
 /** Reachable without a session. */
-const OPEN = ['/sign-in', '/api/auth/', '/api/demo-session', '/api/health']
+const OPEN = [
+  '/sign-in',
+  '/api/auth/',
+  '/api/demo-session',
+  '/api/health',
+  '/feed/',
+  '/round',
+  '/away',
+]
 
 export const onRequest = defineMiddleware(async (context, next) => {
   const { pathname } = context.url

@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { type Endpoint, isChange } from '../contract/endpoint'
 import * as endpoints from '../contract/endpoints'
 import * as keepingEndpoints from '../contract/keepingEndpoints'
+import * as roundEndpoints from '../contract/roundEndpoints'
 import { problemSchema } from './problem'
 
 const isEndpoint = (entry: readonly [string, unknown]): entry is [string, Endpoint] =>
@@ -11,6 +12,7 @@ const isEndpoint = (entry: readonly [string, unknown]): entry is [string, Endpoi
 export const allEndpoints: readonly (readonly [string, Endpoint])[] = Object.entries<unknown>({
   ...endpoints,
   ...keepingEndpoints,
+  ...roundEndpoints,
 }).filter(isEndpoint)
 
 const schemaOf = (schema: z.ZodType, io: 'input' | 'output') =>

@@ -44,6 +44,7 @@ const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   errand_gone: 409,
   errand_needs_an_answer: 422,
   still_in_use: 409,
+  round_finished: 409,
   born_in_future: 422,
   facts_of_another_kind: 422,
   allergy_twice: 422,

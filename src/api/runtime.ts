@@ -8,6 +8,8 @@ import { createDb, createPool } from '../db/connect'
 export interface Runtime {
   readonly world: World
   readonly auth: Auth
+  /** The server's own; keys of devices and calendars follow from it. */
+  readonly secret: string
   /** The demo account's password; null when demo mode is off. */
   readonly demoPassword: string | null
 }
@@ -35,6 +37,7 @@ export function runtime(): Runtime {
   made = {
     world: { db, now: clockFrom(SATCHEL_TODAY), surveys: kept() },
     auth,
+    secret: SATCHEL_SECRET,
     demoPassword: SATCHEL_DEMO_PASSWORD || null,
   }
   return made

@@ -71,7 +71,7 @@ async function answer<E extends Endpoint>(
   if (!body.success) return invalid(body.error)
   const result = await handle({
     world: runtime().world,
-    caller,
+    caller: isChange(endpoint) ? { ...caller, ...taken(request) } : caller,
     key,
     params: params.data as z.output<E['params']>,
     query: query.data as z.output<E['query']>,
@@ -80,6 +80,16 @@ async function answer<E extends Endpoint>(
   return new Response(JSON.stringify(endpoint.result.parse(result)), {
     headers: { 'content-type': 'application/json', 'cache-control': 'no-store' },
   })
+}
+
+/** A device tells how long ago it was pressed, by its own clock: its clock may be wrong, its pace is not. */
+const TAKEN_AGO = 'taken-milliseconds-ago'
+/** What waited longer than this is not told in time any more; it is recorded as of now. */
+const MOST_AGO = 90 * 86_400_000
+
+function taken(request: Request): Pick<Caller, 'takenAgo'> {
+  const ago = Number(request.headers.get(TAKEN_AGO) ?? 0)
+  return Number.isInteger(ago) && ago > 0 && ago <= MOST_AGO ? { takenAgo: ago } : {}
 }
 
 async function bodyOf(request: Request): Promise<unknown | Response> {

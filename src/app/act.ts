@@ -22,7 +22,10 @@ export interface ActRequest {
 }
 
 export interface Acting extends ActScope {
+  /** The day on which it was done. */
   readonly today: PlainDate
+  /** When it was done; earlier than it is heard of when it waited for a connection. */
+  readonly at: Date
   readonly household: Household
   readonly who: string
 }
@@ -40,7 +43,9 @@ export async function act<R extends object>(
 ): Promise<R & { readonly actId: ActId }> {
   return inHousehold(world.db, caller.householdId, async (trx) => {
     const household = await readHousehold(trx)
-    const at = world.now()
+    const now = world.now()
+    const { takenAgo = 0 } = caller
+    const at = new Date(now.getTime() - takenAgo)
     const today = dayAt(at.getTime(), household.timeZone)
     const opening = await openAct(trx, {
       householdId: caller.householdId,
@@ -48,6 +53,7 @@ export async function act<R extends object>(
       kind,
       why,
       at,
+      receivedAt: takenAgo > 0 ? now : null,
       who: caller.name,
       day: today,
       undoes: undoes ?? null,
@@ -61,6 +67,7 @@ export async function act<R extends object>(
       householdId: caller.householdId,
       actId,
       today,
+      at,
       household,
       who: caller.name,
     })

@@ -7,8 +7,9 @@ import { type CalendarEntry, calendarEntries } from '../core/watch/calendarEntri
 import { createRecord, editRecord } from '../db/records'
 import { readCourses, readMembers } from '../db/stock'
 import { act } from './act'
+import { looksOf } from './looks'
 import { mustHavePlace } from './siteActs'
-import { type Caller, reading, surveyOf, type World } from './world'
+import { type Caller, reading, type World } from './world'
 
 export interface ImportedVisit {
   readonly uid: string
@@ -70,21 +71,23 @@ export const importVisits = (
     },
   )
 
+/** Says an entry in the reader's language. */
+export type InWords = (entry: CalendarEntry) => {
+  readonly summary: string
+  readonly description: string
+}
+
 /** The dates that matter as an iCalendar file: visits, checks due, what turns, courses that end. */
-export const readCalendarFile = (
-  world: World,
-  caller: Caller,
-  inWords: (entry: CalendarEntry) => { readonly summary: string; readonly description: string },
-): Promise<string> =>
+export const readCalendarFile = (world: World, caller: Caller, inWords: InWords): Promise<string> =>
   reading(world, caller, async (at) => {
-    const survey = await surveyOf(at)
+    const { survey, rounds } = await looksOf(at)
     const courses = await readCourses(at.trx)
     const members = await readMembers(at.trx, at.today)
     const calendar = ical({
       name: at.household.name,
       prodId: { company: 'Vivid Satchel', product: 'dates that matter' },
     })
-    for (const entry of calendarEntries(survey, courses, members))
+    for (const entry of calendarEntries(survey, rounds, courses, members))
       calendar.createEvent(eventOf(entry, inWords(entry), world.now()))
     return calendar.toString()
   })

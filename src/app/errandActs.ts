@@ -14,9 +14,10 @@ import { type Errand, errands, putOffUntil } from '../core/watch/errands'
 import type { LockedLot } from '../db/ledger'
 import { createRecord } from '../db/records'
 import { type Acting, act, carryOut, lockSeen } from './act'
+import { looksNow } from './looks'
 import { writeMark } from './readRestock'
 import { Refusal } from './refusal'
-import { type Caller, surveyNow, type World } from './world'
+import type { Caller, World } from './world'
 
 interface OnErrand {
   readonly key: string
@@ -44,10 +45,6 @@ export const doErrand = (world: World, caller: Caller, { key, errandKey }: OnErr
           await writeMark(acting, errand.item.id, errand.pocketId, 'listed')
         return {}
       case 'check':
-        if (errand.reason.code === 'dates_missing')
-          throw new Refusal({ code: 'errand_needs_an_answer' })
-        await noteCheck(acting, errand.kit.id)
-        return {}
       case 'ask':
         throw new Refusal({ code: 'errand_needs_an_answer' })
       default:
@@ -68,7 +65,8 @@ export const putOffErrand = (
   })
 
 async function findErrand(acting: Acting, key: string): Promise<Errand> {
-  const errand = errands(await surveyNow(acting)).find((one) => one.key === key)
+  const { survey, rounds } = await looksNow(acting)
+  const errand = errands(survey, rounds).find((one) => one.key === key)
   if (!errand) throw new Refusal({ code: 'errand_gone' })
   return errand
 }
@@ -100,10 +98,14 @@ function settling(
 }
 
 /** Somebody looked the kit through today. */
-export async function noteCheck(acting: Acting, kitId: string): Promise<void> {
+export async function noteCheck(
+  acting: Acting,
+  kitId: string,
+  by: string = acting.who,
+): Promise<void> {
   await createRecord(acting, 'kit_check', {
     kit_id: kitId,
     on_day: acting.today,
-    by_whom: acting.who,
+    by_whom: by,
   })
 }

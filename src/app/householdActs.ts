@@ -82,6 +82,7 @@ const HOUSEHOLD_COLUMNS = {
   poisonNumber: 'poison_number',
   currency: 'currency',
   lookaheadDays: 'lookahead_days',
+  roundPace: 'round_pace',
 } as const satisfies Partial<Record<keyof Household, string>>
 
 export const changeHousehold = (

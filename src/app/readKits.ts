@@ -23,6 +23,7 @@ import { itemOfLot, readLotRow, readMembers } from '../db/stock'
 import { onceFor } from './kept'
 import { everything } from './readWatch'
 import { notFound } from './refusal'
+import { printedSheet } from './sheetActs'
 import { strapOf } from './views'
 import { type Caller, confirmedStockOf, reading, surveyOf, type World } from './world'
 
@@ -103,6 +104,7 @@ export const readKit = (world: World, caller: Caller, kitId: KitId): Promise<Kit
     const problem = layoutProblem(pockets, lines, entries)
     const climate = survey.places.find(({ id }) => id === kit.placeId)?.climate ?? null
     return {
+      lidSheet: await printedSheet(at, kitId),
       id: kit.id,
       name: kit.name,
       note: kit.note,

@@ -9,8 +9,9 @@ import { ribbon, ribbonTitle } from '../core/watch/ribbon'
 import type { JudgedHolding, Survey } from '../core/watch/survey'
 import { readDeferrals, readShoppingMarks } from '../db/stock'
 import { onceFor } from './kept'
+import { looksOf } from './looks'
 import { errandView, openErrands, strapOf } from './views'
-import { type Caller, type Reading, reading, surveyOf, type World } from './world'
+import { type Caller, type Reading, reading, type World } from './world'
 
 export type WatchView = z.infer<typeof v.watchValue>
 
@@ -23,10 +24,14 @@ export const readWatch = (world: World, caller: Caller, onlyPlace?: PlaceId): Pr
 
 /** What the strap, Watch and single errands are made from. */
 export async function everything(at: Reading) {
-  const survey = await surveyOf(at)
+  const looks = await looksOf(at)
   const deferred = await readDeferrals(at.trx, at.today)
   const marks = await readShoppingMarks(at.trx)
-  return { household: at.household, survey, ...openErrands(survey, deferred, marks) }
+  return {
+    household: at.household,
+    survey: looks.survey,
+    ...openErrands(looks, deferred, marks),
+  }
 }
 
 export const readStrap = (world: World, caller: Caller): Promise<z.infer<typeof v.strap>> =>

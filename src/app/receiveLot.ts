@@ -44,41 +44,52 @@ export interface Receipt {
 
 export async function receiveLot(world: World, caller: Caller, { key, ...receipt }: Receipt) {
   const why = 'new' in receipt.item ? receipt.item.new.name : ''
-  return act(world, caller, { key, kind: 'received', why, request: receipt }, async (acting) => {
-    await mustHavePocket(acting.trx, receipt.pocketId)
-    if (receipt.forMember) await mustHaveMember(acting.trx, receipt.forMember)
-    if (receipt.openedOn !== null && receipt.openedOn > acting.today)
-      throw new Refusal({ code: 'opened_in_future', today: acting.today })
-    const itemId = await itemFor(acting, receipt.item)
-    const lotId = randomUUID() as LotId
-    await createLots(acting, [
-      {
-        id: lotId,
-        itemId,
-        expiry: receipt.expiry,
-        opened:
-          receipt.openedOn === null ? { kind: 'sealed' } : { kind: 'opened', on: receipt.openedOn },
-        condition: 'sound',
-        standing: READY,
-        batch: receipt.batch,
-        boughtAt: receipt.boughtAt,
-        unitPriceMinor: receipt.unitPriceMinor,
-        note: receipt.note,
-        directions: receipt.directions ?? '',
-        forMember: receipt.forMember ?? null,
-        receivedOn: acting.today,
-        origin: null,
-      },
-    ])
-    await carryOut(
-      acting,
-      new Map(),
-      decideReceive(emptyStock(lotId), receipt.pocketId, receipt.amount),
-    )
-    if (receipt.par !== null) await writePar(acting, itemId, receipt.pocketId, receipt.par)
-    await clearMarks(acting, itemId, receipt.pocketId)
-    return { lotId, itemId }
-  })
+  return act(world, caller, { key, kind: 'received', why, request: receipt }, (acting) =>
+    receive(acting, { ...receipt, held: null }),
+  )
+}
+
+/** Receives within an act. */
+export async function receive(
+  acting: Acting,
+  receipt: Omit<Receipt, 'key'> & {
+    /** What it waits for before anybody may use it; null when it is ready. */
+    readonly held: string | null
+  },
+) {
+  await mustHavePocket(acting.trx, receipt.pocketId)
+  if (receipt.forMember) await mustHaveMember(acting.trx, receipt.forMember)
+  if (receipt.openedOn !== null && receipt.openedOn > acting.today)
+    throw new Refusal({ code: 'opened_in_future', today: acting.today })
+  const itemId = await itemFor(acting, receipt.item)
+  const lotId = randomUUID() as LotId
+  await createLots(acting, [
+    {
+      id: lotId,
+      itemId,
+      expiry: receipt.expiry,
+      opened:
+        receipt.openedOn === null ? { kind: 'sealed' } : { kind: 'opened', on: receipt.openedOn },
+      condition: 'sound',
+      standing: receipt.held === null ? READY : { kind: 'held', reason: receipt.held },
+      batch: receipt.batch,
+      boughtAt: receipt.boughtAt,
+      unitPriceMinor: receipt.unitPriceMinor,
+      note: receipt.note,
+      directions: receipt.directions ?? '',
+      forMember: receipt.forMember ?? null,
+      receivedOn: acting.today,
+      origin: null,
+    },
+  ])
+  await carryOut(
+    acting,
+    new Map(),
+    decideReceive(emptyStock(lotId), receipt.pocketId, receipt.amount),
+  )
+  if (receipt.par !== null) await writePar(acting, itemId, receipt.pocketId, receipt.par)
+  await clearMarks(acting, itemId, receipt.pocketId)
+  return { lotId, itemId }
 }
 
 async function itemFor(acting: Acting, item: Receipt['item']): Promise<ItemId> {

@@ -31,6 +31,8 @@ export type RefusalReason =
   | { readonly code: 'errand_gone' }
   | { readonly code: 'errand_needs_an_answer' }
   | { readonly code: 'still_in_use' }
+  /** Somebody else has signed it off. */
+  | { readonly code: 'round_finished'; readonly at: string; readonly by: string }
   | { readonly code: 'born_in_future'; readonly today: string }
   /** Facts of a person for an animal, or the other way round. */
   | { readonly code: 'facts_of_another_kind' }

@@ -326,7 +326,7 @@ export const changeKit = (
 
 export const checkKit = (world: World, caller: Caller, { key, kitId }: Keyed & { kitId: KitId }) =>
   act(world, caller, { key, kind: 'kit_checked', request: kitId }, async (acting) => {
-    await mustHave(acting.trx, 'kit', kitId)
+    await mustHaveKit(acting.trx, kitId)
     await noteCheck(acting, kitId)
     return {}
   })
@@ -411,6 +411,8 @@ export const removePocket = (
 
 export const mustHavePlace = (trx: Trx, placeId: PlaceId): Promise<void> =>
   mustHave(trx, 'place', placeId)
+
+export const mustHaveKit = (trx: Trx, kitId: KitId): Promise<void> => mustHave(trx, 'kit', kitId)
 
 async function mustHave(trx: Trx, table: 'place' | 'kit', id: string): Promise<void> {
   const row = await trx

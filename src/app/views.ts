@@ -11,11 +11,12 @@ import { type Errand, errands, type SpareAt } from '../core/watch/errands'
 import { type Line, readiness, type Site, type Survey } from '../core/watch/survey'
 import type { ShoppingMark } from '../db/stock'
 import { onceFor } from './kept'
+import type { Looks } from './looks'
 
 export type StrapPlace = z.infer<typeof v.strapPlace>
 export type ErrandView = z.infer<typeof v.errandValue>
 
-const errandsOf = onceFor(errands)
+export const errandsOf = onceFor(({ survey, rounds }: Looks) => errands(survey, rounds))
 
 /** Errands that are open now, as against put off or on the shopping list already. */
 export interface OpenErrands {
@@ -25,7 +26,7 @@ export interface OpenErrands {
 }
 
 export function openErrands(
-  survey: Survey,
+  looks: Looks,
   deferred: ReadonlyMap<string, PlainDate>,
   marks: readonly ShoppingMark[],
 ): OpenErrands {
@@ -36,7 +37,7 @@ export function openErrands(
   const open: Errand[] = []
   let later = 0
   let listed = 0
-  for (const errand of errandsOf(survey)) {
+  for (const errand of errandsOf(looks)) {
     if (onList(errand)) listed++
     else if (deferred.has(errand.key)) later++
     else open.push(errand)

@@ -23,9 +23,12 @@ export interface Caller {
   readonly userId: string
   readonly name: string
   readonly householdId: HouseholdId
+  /** So many milliseconds ago they pressed; it was kept on their device until now. */
+  readonly takenAgo?: number
 }
 
-interface Today {
+/** One household on its present day. */
+export interface Today {
   readonly trx: Trx
   readonly household: Household
   readonly today: PlainDate

@@ -537,6 +537,7 @@ export const changeHousehold = endpoint(
         .regex(/^[A-Z]{3}$/, 'Give a currency code of three letters')
         .optional(),
       lookaheadDays: z.int().min(1).max(366).optional(),
+      roundPace: v.householdValue.shape.roundPace.optional(),
       schools: chosenSchools.optional(),
     }),
   },

@@ -15,6 +15,7 @@ import type {
   WeighingId,
 } from '../core/ids'
 import { type Amount, MOST } from '../core/quantity/amount'
+import { DUE_CODES, PACES } from '../core/rounds/pace'
 import { isOpenedRuleId, type OpenedRuleId } from '../core/shelf-life/openedRules'
 import { ITEM_KINDS } from '../core/stock/item'
 import { CONDITIONS, PART_WAYS } from '../core/stock/lot'
@@ -177,6 +178,7 @@ export const householdValue = z.object({
   poisonNumber: z.string(),
   currency: z.string(),
   lookaheadDays: z.int(),
+  roundPace: z.enum(PACES),
   schools: chosenSchools,
   version,
 })
@@ -271,8 +273,13 @@ export const errandReason = z.discriminatedUnion('code', [
   z.object({ code: z.literal('missing'), since: plainDate }),
   z.object({ code: z.literal('turns'), day: plainDate, clock, spare: spareAt }),
   z.object({ code: z.literal('below_par'), good: amount, par: amount, spare: spareAt }),
-  z.object({ code: z.literal('check_due'), since: plainDate, by: z.string() }),
-  z.object({ code: z.literal('never_checked') }),
+  z.object({
+    code: z.literal('round_due'),
+    why: z.enum(DUE_CODES),
+    since: plainDate.nullable(),
+    pockets: z.int(),
+    allPockets: z.int(),
+  }),
   z.object({ code: z.literal('dates_missing'), count: z.int() }),
 ])
 export const errandAct = z.enum(ERRAND_ACTS)
@@ -392,6 +399,8 @@ export const pocketRef = z.object({
   place: z.string(),
 })
 export const kitValue = z.object({
+  /** The lid sheet that somebody noted as printed; null when nobody has. */
+  lidSheet: z.object({ on: plainDate, upToDate: z.boolean() }).nullable(),
   id: kitId,
   name: z.string(),
   note: z.string(),

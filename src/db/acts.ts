@@ -10,7 +10,10 @@ export interface NewAct {
   readonly key: string
   readonly kind: string
   readonly who: string
+  /** When it was done. */
   readonly at: Date
+  /** When it was heard of, where that was later. */
+  readonly receivedAt: Date | null
   readonly day: PlainDate
   readonly why: string
   readonly undoes: ActId | null
@@ -49,6 +52,7 @@ export async function openAct(trx: Trx, act: NewAct): Promise<Opening> {
       on_day: act.day,
       why: act.why,
       undoes: act.undoes,
+      received_at: act.receivedAt,
     })
     .onConflict((conflict) => conflict.columns(['household_id', 'idempotency_key']).doNothing())
     .returning('id')

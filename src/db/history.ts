@@ -115,9 +115,10 @@ export async function readConfirmations(trx: Trx): Promise<ReadonlyMap<string, C
     on_day: string
     by_whom: string
     changes: number
+    changed_on: string | null
   }>`
     with seen as (
-      select m.lot_id, m.position,
+      select m.lot_id, m.position, a.at,
              case m.kind when 'counted' then (m.fact ->> 'pocket')::uuid
                          else m.to_pocket_id end as pocket_id, a.on_day, a.who
       from movement m join act a on a.id = m.act_id
@@ -129,9 +130,10 @@ export async function readConfirmations(trx: Trx): Promise<ReadonlyMap<string, C
                where earlier.lot_id = m.lot_id and earlier.position < m.position
                  and earlier.to_pocket_id = m.to_pocket_id)))
     ), last as (
-      select distinct on (lot_id, pocket_id) lot_id, pocket_id, position, on_day, who
+      -- By the time it was done: a count may arrive after later ones.
+      select distinct on (lot_id, pocket_id) lot_id, pocket_id, position, at, on_day, who
       from seen where pocket_id is not null
-      order by lot_id, pocket_id, position desc
+      order by lot_id, pocket_id, at desc, position desc
     ), checks as (
       select distinct on (kit_id) kit_id, on_day, by_whom from kit_check
       where removed_by_act is null order by kit_id, on_day desc
@@ -140,20 +142,28 @@ export async function readConfirmations(trx: Trx): Promise<ReadonlyMap<string, C
            greatest(last.on_day, checks.on_day)::date as on_day,
            case when checks.on_day > last.on_day or last.on_day is null
                 then checks.by_whom else last.who end as by_whom,
-           (select count(*) from movement m join act a on a.id = m.act_id
-            where m.lot_id = b.lot_id and m.kind in ('used', 'moved', 'discarded', 'given')
-              and m.from_pocket_id = b.pocket_id
-              and m.position > coalesce(last.position, 0)
-              and (checks.on_day is null or a.on_day > checks.on_day))::int as changes
+           changed.times as changes, changed.last_day as changed_on
     from balance b
     join pocket p on p.id = b.pocket_id
     left join last on last.lot_id = b.lot_id and last.pocket_id = b.pocket_id
     left join checks on checks.kit_id = p.kit_id
+    cross join lateral (
+      select count(*)::int as times, max(a.on_day) as last_day
+      from movement m join act a on a.id = m.act_id
+      where m.lot_id = b.lot_id and m.kind in ('used', 'moved', 'discarded', 'given')
+        and m.from_pocket_id = b.pocket_id
+        and (last.at is null or a.at > last.at)
+        and (checks.on_day is null or a.on_day > checks.on_day)) changed
     where last.on_day is not null or checks.on_day is not null`.execute(trx)
   return new Map(
     rows.map((row) => [
       confirmationKey(row.lot_id as LotId, row.pocket_id as PocketId),
-      { on: row.on_day as PlainDate, by: row.by_whom, changesSince: Number(row.changes) },
+      {
+        on: row.on_day as PlainDate,
+        by: row.by_whom,
+        changesSince: Number(row.changes),
+        changedOn: row.changed_on as PlainDate | null,
+      },
     ]),
   )
 }

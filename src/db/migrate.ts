@@ -4,12 +4,14 @@ import * as householdRecord from './migrations/0001-household-record'
 import * as householdRevision from './migrations/0002-household-revision'
 import * as membersAndCover from './migrations/0003-members-and-cover'
 import * as kitsAsKept from './migrations/0004-kits-as-kept'
+import * as rounds from './migrations/0005-rounds'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
   '0002-household-revision': householdRevision,
   '0003-members-and-cover': membersAndCover,
   '0004-kits-as-kept': kitsAsKept,
+  '0005-rounds': rounds,
 }
 
 /** Applies what is missing, in order; a failed migration leaves the database as it was. */

@@ -125,6 +125,11 @@ export async function removeRecord(
 
 /** In an order in which what is inside goes before what holds it. */
 const CREATED: readonly ActedTable[] = [
+  'round_entry',
+  'round',
+  'item_code',
+  'sheet_print',
+  'calendar_feed',
   'errand_deferral',
   'shopping_mark',
   'list_decision',
@@ -145,6 +150,7 @@ const CREATED: readonly ActedTable[] = [
 
 /** What must be empty before a record that an act created can be taken away again. */
 const USED_BY: Readonly<Partial<Record<ActedTable, readonly string[]>>> = {
+  round: ['select 1 from round_entry where round_id = holder.id and removed_by_act is null'],
   pocket: [
     'select 1 from balance where pocket_id = holder.id',
     'select 1 from par where pocket_id = holder.id and removed_by_act is null',

@@ -26,6 +26,7 @@ import type {
   PocketId,
 } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
+import type { Pace } from '../core/rounds/pace'
 import type { OpenedClock } from '../core/shelf-life/openedClock'
 import type { Item, ItemKind } from '../core/stock/item'
 import type { Condition, Lot, LotDetails, Origin, Standing } from '../core/stock/lot'
@@ -60,6 +61,7 @@ export const toHousehold = (row: Selectable<HouseholdTable>): Household => ({
   poisonNumber: row.poison_number,
   currency: row.currency,
   lookaheadDays: row.lookahead_days,
+  roundPace: row.round_pace as Pace,
   schools: row.schools as ChosenSchools,
   version: row.version,
 })

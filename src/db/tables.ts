@@ -28,6 +28,7 @@ export interface HouseholdTable extends Omit<Acted, 'household_id'> {
   poison_number: string
   currency: string
   lookahead_days: number
+  round_pace: Defaulted<string>
   schools: ColumnType<unknown, string | undefined, string>
   revision: ColumnType<number, never, number>
 }
@@ -47,6 +48,7 @@ export interface ActTable {
   on_day: Fixed<string>
   why: Fixed<string>
   undoes: Fixed<string | null>
+  received_at: ColumnType<Date | null, Date | null, never>
 }
 export interface ActResultTable {
   act_id: Fixed<string>
@@ -198,6 +200,36 @@ export interface StockViewTable extends Acted {
   name: string
   filter: Json
 }
+export interface RoundTable extends Acted {
+  kit_id: Fixed<string>
+  pocket_ids: FixedJson
+  started_at: ColumnType<Date, Date, never>
+  started_by: Fixed<string>
+  finished_at: ColumnType<Date | null, Date | null | undefined, Date | string | null>
+  signed_by: ColumnType<string | null, string | null | undefined, string | null>
+}
+export interface RoundEntryTable extends Acted {
+  round_id: Fixed<string>
+  pocket_id: Fixed<string>
+  lot_id: Fixed<string | null>
+  said_at: ColumnType<Date, Date, never>
+  said_by: Fixed<string>
+  seconds: Fixed<number>
+  fact: FixedJson
+  outcome: ColumnType<unknown, string | null, never>
+}
+export interface ItemCodeTable extends Acted {
+  item_id: Fixed<string>
+  gtin: Fixed<string>
+}
+export interface SheetPrintTable extends Acted {
+  kit_id: Fixed<string>
+  on_day: Fixed<string>
+  fingerprint: Fixed<string>
+}
+export interface CalendarFeedTable extends Acted {
+  name: Fixed<string>
+}
 export interface MovementTable {
   id: Fixed<string>
   household_id: Fixed<string>
@@ -251,6 +283,11 @@ export interface Tables {
   list_decision: ListDecisionTable
   lot_paper: LotPaperTable
   stock_view: StockViewTable
+  round: RoundTable
+  round_entry: RoundEntryTable
+  item_code: ItemCodeTable
+  sheet_print: SheetPrintTable
+  calendar_feed: CalendarFeedTable
 }
 
 /** Records that acts create, edit and remove, and that undo brings back. */
@@ -272,3 +309,8 @@ export type ActedTable =
   | 'list_decision'
   | 'lot_paper'
   | 'stock_view'
+  | 'round'
+  | 'round_entry'
+  | 'item_code'
+  | 'sheet_print'
+  | 'calendar_feed'

@@ -5,15 +5,18 @@ import { createContext, type ReactNode, useContext, useEffect, useState } from '
 import type { z } from 'zod'
 import { readStrap } from '../contract/endpoints'
 import type * as v from '../contract/values'
+import { call } from '../device/call'
 import { words } from '../words'
 import { longDay } from '../words/format'
 import { ActingProvider, useActing } from './acting'
-import { call } from './api'
 import { FindAnything } from './FindAnything'
 import classes from './Frame.module.css'
 import { KeysHelp } from './KeysHelp'
 import { LookSwitch, useLook } from './look'
 import { theme } from './theme'
+import { useOutbox } from './useOutbox'
+import { useWorker } from './useWorker'
+import { WaitingBadge } from './WaitingBadge'
 
 export type Strap = z.infer<typeof v.strap>
 
@@ -45,11 +48,19 @@ export function useStrap(): Strap {
   return strap
 }
 
+/** Without a network the device may still answer from what it has kept. */
+export const QUERIES = {
+  staleTime: 15_000,
+  retry: 1,
+  refetchOnWindowFocus: true,
+  networkMode: 'always',
+} as const
+
 export function Frame(props: FrameProps) {
   const [queries] = useState(
     () =>
       new QueryClient({
-        defaultOptions: { queries: { staleTime: 15_000, retry: 1, refetchOnWindowFocus: true } },
+        defaultOptions: { queries: QUERIES },
       }),
   )
   return (
@@ -84,6 +95,8 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
   const [finding, setFinding] = useState(false)
   const [helping, setHelping] = useState(false)
   const look = useLook()
+  const outbox = useOutbox()
+  useWorker()
   const { undoLast } = useActing()
 
   useEffect(() => {
@@ -151,6 +164,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
           ))}
         </nav>
         <LookSwitch look={look} />
+        <WaitingBadge outbox={outbox} />
         <button
           type="button"
           className={classes.keysButton}

@@ -15,9 +15,9 @@ import {
 import type { z } from 'zod'
 import type { Endpoint } from '../contract/endpoint'
 import { undoAct } from '../contract/endpoints'
+import { type Asked, call, newKey, OfflineError, ProblemError } from '../device/call'
 import { words } from '../words'
 import classes from './acting.module.css'
-import { type Asked, call, newKey, OfflineError, ProblemError } from './api'
 
 interface Message {
   readonly id: number
@@ -129,7 +129,7 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
       const signature = `${endpoint.method} ${endpoint.path} ${JSON.stringify(asked)}`
       const key = unanswered.current.get(signature) ?? newKey()
       setPending((count) => count + 1)
-      const sent = await call(endpoint, asked, key)
+      const sent = await call(endpoint, asked, { key })
         .then(
           (result) => ({ result }),
           (error: unknown) => ({ error }),

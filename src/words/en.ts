@@ -7,6 +7,7 @@ import type { LineFault } from '../core/interchange/readLine'
 import type { Amount } from '../core/quantity/amount'
 import { formatAmount } from '../core/quantity/amount'
 import type { AmountRefusal } from '../core/quantity/readAmount'
+import type { DueCode } from '../core/rounds/pace'
 import type { SheetLine } from '../core/sheet/lidSheet'
 import type { OpenedClock } from '../core/shelf-life/openedClock'
 import { OPENED_RULES } from '../core/shelf-life/openedRules'
@@ -27,6 +28,7 @@ import {
 } from './format'
 import { keeping } from './keeping'
 import { type Told, told } from './record'
+import { rounds } from './rounds'
 
 const list = (names: readonly string[]): string =>
   names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
@@ -49,8 +51,13 @@ type Reason =
   | { code: 'unclean' | 'missing'; since: PlainDate }
   | { code: 'turns'; day: PlainDate; clock: 'printed' | 'opened'; spare: Spare }
   | { code: 'below_par'; good: Amount; par: Amount; spare: Spare }
-  | { code: 'check_due'; since: PlainDate; by: string }
-  | { code: 'never_checked' }
+  | {
+      code: 'round_due'
+      why: DueCode
+      since: PlainDate | null
+      pockets: number
+      allPockets: number
+    }
   | { code: 'dates_missing'; count: number }
 
 const spentBecause = (why: SpentWhy, today: PlainDate): string => {
@@ -254,10 +261,8 @@ export const en = {
           return `${reason.clock === 'opened' ? 'opened, good' : 'good'} to ${shortDay(reason.day, today)}${from(reason.spare)}`
         case 'below_par':
           return `${formatAmount(reason.good)} of ${formatAmount(reason.par)} there${from(reason.spare)}`
-        case 'check_due':
-          return `last looked through ${shortDay(reason.since, today)} by ${reason.by}`
-        case 'never_checked':
-          return 'never looked through yet'
+        case 'round_due':
+          return `${rounds.pocketsOf(reason.pockets, reason.allPockets)}: ${rounds.why(reason.why, reason.since, today)}`
         case 'dates_missing':
           return `${capital(things(reason.count, 'pack has', 'packs have'))} no date recorded; read it off the pack`
       }
@@ -270,7 +275,7 @@ export const en = {
       look_for: 'Found',
       replace: 'To list',
       top_up: 'To list',
-      check: 'Looked',
+      check: 'Start',
     },
     open: 'Open',
     later: 'Later',
@@ -295,7 +300,10 @@ export const en = {
             description: '',
           }
         case 'check':
-          return { summary: `Look through ${entry.kit}, ${entry.place}`, description: '' }
+          return {
+            summary: `Look through ${entry.kit}, ${entry.place}`,
+            description: `${capital(rounds.because[entry.why])}: ${entry.pockets.join(', ')}`,
+          }
         case 'turns':
           return {
             summary:

@@ -3,7 +3,8 @@ import { cover, evening, lists, matching, member } from './cover'
 import { en } from './en'
 import { keeping } from './keeping'
 import { told } from './record'
+import { rounds } from './rounds'
 
-const english = { ...en, cover, evening, lists, matching, member, keeping, told }
+const english = { ...en, cover, evening, lists, matching, member, keeping, rounds, told }
 export type Words = typeof english
 export const words: Words = english

@@ -91,6 +91,7 @@ export const keeping = {
   tabs: {
     label: 'Parts of Kits',
     kits: 'Kits',
+    rounds: 'Rounds',
     stock: 'Stock',
     review: 'Review',
     record: 'Record',

@@ -25,6 +25,7 @@ const PHRASES: Readonly<Record<TellingKind, Phrase>> = {
   moved: (some, { from, to }) =>
     `moved ${some}${from ? ` from ${from}` : ''}${to ? ` to ${to}` : ''}`,
   counted: (some) => `counted ${some}`,
+  restated: (some) => `was heard of late; by a later count there are ${some}`,
   split_off: (some) => `parted ${some} from the rest`,
   split_from: (some) => `parted ${some} from the rest`,
   decanted_off: (some) => `filled ${some} into another container`,

@@ -149,6 +149,11 @@ export function sentenceFor(reason: RefusalReason): Sentence {
       return say('This cannot be kept about the item', ownFactsFault(reason.fault))
     case 'still_in_use':
       return say('It is still in use', 'Empty it first.')
+    case 'round_finished':
+      return say(
+        `${reason.by} has signed this round off`,
+        'What you found is in the record all the same. Start another round to go on.',
+      )
     default:
       return assertNever(reason)
   }

@@ -1,6 +1,6 @@
 /** A small household in memory, put together in a test's own words. */
 import type { Expiry } from '../../src/core/calendar/expiry'
-import { plainDate } from '../../src/core/calendar/plainDate'
+import { addDays, plainDate } from '../../src/core/calendar/plainDate'
 import { lookahead, type Presence } from '../../src/core/calendar/presence'
 import type { Kit, Place } from '../../src/core/household/places'
 import { PLAIN_POCKET, type Pocket } from '../../src/core/household/pocket'
@@ -8,6 +8,8 @@ import type { ItemId, KitId, LotId, PlaceId, PocketId } from '../../src/core/ids
 import { amount } from '../../src/core/quantity/amount'
 import type { Item } from '../../src/core/stock/item'
 import { type Lot, NO_DETAILS, READY } from '../../src/core/stock/lot'
+import type { Confirmation } from '../../src/core/trust/certainty'
+import { confirmationKey } from '../../src/core/trust/nextLook'
 import { type HouseholdStock, survey } from '../../src/core/watch/survey'
 import { idOf } from './ids'
 
@@ -127,3 +129,15 @@ export function onePocket(
 
 export const surveyed = (stock: HouseholdStock, today = TODAY) =>
   survey(stock, today, lookahead(30))
+
+/** Everything in the stock was counted by Ilse so many days ago, and not touched since. */
+export const lookedAt = (
+  { holdings }: HouseholdStock,
+  daysAgo: number,
+): ReadonlyMap<string, Confirmation> =>
+  new Map(
+    holdings.map(({ lotId, pocketId }) => [
+      confirmationKey(lotId, pocketId),
+      { on: addDays(TODAY, -daysAgo), by: 'Ilse', changesSince: 0, changedOn: null },
+    ]),
+  )

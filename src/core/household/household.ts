@@ -2,6 +2,7 @@
 import type { DateOrder } from '../calendar/readPrintedDate'
 import type { ChosenSchools } from '../cover/schools'
 import type { HouseholdId } from '../ids'
+import type { Pace } from '../rounds/pace'
 
 export interface Household {
   readonly id: HouseholdId
@@ -20,6 +21,8 @@ export interface Household {
   readonly currency: string
   /** Days ahead within which stock counts as turning. */
   readonly lookaheadDays: number
+  /** How often kits are looked at. */
+  readonly roundPace: Pace
   /** Where practitioners disagree: what this household does. */
   readonly schools: ChosenSchools
   readonly version: number

@@ -2,7 +2,7 @@
 import type { CatalogueEntry } from '../catalogue/entry'
 import type { Pocket } from '../household/pocket'
 import { wholeUnitsUp } from '../quantity/amount'
-import { itemTitle } from '../stock/item'
+import { type Item, itemTitle } from '../stock/item'
 import type { Line } from '../watch/survey'
 import { type Packed, volumeOf } from './fill'
 import { type Goods, goodsOf } from './goods'
@@ -11,8 +11,13 @@ import { topicsOf } from './topics'
 
 export type Entries = ReadonlyMap<string, CatalogueEntry>
 
+export const entryOf = (
+  { catalogueId }: Pick<Item, 'catalogueId'>,
+  entries: Entries,
+): CatalogueEntry | null => (catalogueId === null ? null : (entries.get(catalogueId) ?? null))
+
 export const goodsOfLine = ({ item }: Pick<Line, 'item'>, entries: Entries): Goods =>
-  goodsOf(item, (item.catalogueId !== null && entries.get(item.catalogueId)) || null)
+  goodsOf(item, entryOf(item, entries))
 
 export function packedOf(line: Line, entries: Entries): readonly Packed[] {
   const goods = goodsOfLine(line, entries)

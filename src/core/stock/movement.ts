@@ -41,6 +41,13 @@ export type Fact =
       readonly was: Amount
       readonly found: Amount
     }
+  /** What is there by a later count, after an earlier statement arrived late. */
+  | {
+      readonly kind: 'restated'
+      readonly pocket: PocketId
+      readonly was: Amount
+      readonly found: Amount
+    }
   /** Part of the lot went on under a lot of its own (one bottle of four opened). */
   | {
       readonly kind: 'split_off'
@@ -102,6 +109,7 @@ export function effectOf(fact: Fact): readonly PocketChange[] {
         { pocket: fact.to, by: fact.amount },
       ]
     case 'counted':
+    case 'restated':
       return [{ pocket: fact.pocket, by: fact.found - fact.was }]
     case 'amended':
       return []
@@ -165,6 +173,7 @@ function mirrored(fact: ReversibleFact): ReversibleFact {
     case 'moved':
       return { ...fact, from: fact.to, to: fact.from }
     case 'counted':
+    case 'restated':
       return { ...fact, was: fact.found, found: fact.was }
     case 'amended':
       return { kind: 'amended', changes: { from: fact.changes.to, to: fact.changes.from } }

@@ -10,6 +10,7 @@ export const TELLING_KINDS = [
   'given',
   'moved',
   'counted',
+  'restated',
   'split_off',
   'split_from',
   'decanted_off',
@@ -56,7 +57,8 @@ export function tellingOf(fact: Fact): Telling {
       return { ...common, ...changeTold(told.changes.from, told.changes.to), amount: null, fields }
     }
     case 'counted':
-      return { ...common, kind: 'counted', amount: told.found }
+    case 'restated':
+      return { ...common, kind: told.kind, amount: told.found }
     case 'split_off':
     case 'split_from': {
       const decanted = told.kind === 'split_off' ? 'decanted_off' : 'decanted_from'

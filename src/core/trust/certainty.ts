@@ -31,6 +31,8 @@ export interface Confirmation {
   readonly by: string
   /** Uses and moves since then. */
   readonly changesSince: number
+  /** The day of the last of them; null where there was none. */
+  readonly changedOn: PlainDate | null
 }
 
 /** From 0 to 1; 0 where nobody ever counted it. */

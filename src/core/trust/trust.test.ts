@@ -14,6 +14,7 @@ const confirmed = (daysAgo: number, changesSince = 0) => ({
   on: addDays(TODAY, -daysAgo),
   by: 'Ilse',
   changesSince,
+  changedOn: null,
 })
 
 describe('certainty', () => {

@@ -1,19 +1,31 @@
 import { describe, expect, it } from 'vitest'
-import { onDay, onePocket, surveyed, TODAY, visits } from '../../../tests/support/household'
-import { addDays } from '../calendar/plainDate'
+import {
+  lookedAt,
+  onDay,
+  onePocket,
+  surveyed,
+  TODAY,
+  visits,
+} from '../../../tests/support/household'
+import { kitRounds } from '../rounds/due'
 import { calendarEntries } from './calendarEntries'
 
 const cottage = visits(['2026-12-05', '2026-12-07', 'A weekend'], ['2020-01-01', '2020-01-02'])
-const entries = (...lots: Parameters<typeof onePocket>[2][number][]) =>
-  calendarEntries(surveyed(onePocket(cottage, 1, lots)), [], [])
+const entries = (...lots: Parameters<typeof onePocket>[2][number][]) => {
+  const stock = onePocket(cottage, 1, lots)
+  const survey = surveyed(stock)
+  const rounds = kitRounds(survey, lookedAt(stock, 0), 'calm', new Map())
+  return calendarEntries(survey, rounds, [], [])
+}
 
 describe('the dates that matter', () => {
   it('are visits to come, checks due and what ends, soonest first', () => {
     const found = entries({ units: 1, expiry: onDay('2026-12-24') })
     expect(found.map(({ kind, day }) => [kind, day])).toEqual([
       ['visit', '2026-12-05'],
+      // Would fall due while nobody is there, so it is looked at before leaving.
+      ['check', '2026-12-07'],
       ['turns', '2026-12-24'],
-      ['check', addDays(TODAY, 182)],
     ])
   })
   it('put what ends on one day at one place together, each thing once', () => {

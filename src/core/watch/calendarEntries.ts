@@ -2,6 +2,8 @@
 import { addDays, byDay, later, type PlainDate } from '../calendar/plainDate'
 import type { Course } from '../household/course'
 import type { Member } from '../household/member'
+import type { KitRound } from '../rounds/due'
+import type { DueCode } from '../rounds/pace'
 import { itemTitle } from '../stock/item'
 import type { Survey } from './survey'
 
@@ -12,7 +14,13 @@ export type CalendarEntry = {
   readonly lastDay: PlainDate
 } & (
   | { readonly kind: 'visit'; readonly place: string; readonly label: string }
-  | { readonly kind: 'check'; readonly place: string; readonly kit: string }
+  | {
+      readonly kind: 'check'
+      readonly place: string
+      readonly kit: string
+      readonly why: DueCode
+      readonly pockets: readonly string[]
+    }
   /** What ends that day at one place. */
   | { readonly kind: 'turns'; readonly place: string; readonly titles: readonly string[] }
   | { readonly kind: 'course'; readonly member: string; readonly title: string }
@@ -24,10 +32,11 @@ const AHEAD_DAYS = 550
 /** From today on, soonest first. */
 export function calendarEntries(
   survey: Survey,
+  rounds: readonly KitRound[],
   courses: readonly Course[],
   members: readonly Pick<Member, 'id' | 'name'>[],
 ): readonly CalendarEntry[] {
-  const { today, places, kits, holdings } = survey
+  const { today, places, holdings } = survey
   const until = addDays(today, AHEAD_DAYS)
   const ahead = (day: PlainDate): boolean => day >= today && day <= until
   const visits = places.flatMap(({ id, name, presence }) =>
@@ -44,11 +53,24 @@ export function calendarEntries(
         }),
       ),
   )
-  const placeOf = new Map(places.map((place) => [place.id, place]))
-  const checks = kits.flatMap((kit): CalendarEntry[] => {
-    const day = kit.lastCheck ? later(today, addDays(kit.lastCheck.on, kit.checkEveryDays)) : today
-    const place = placeOf.get(kit.placeId)?.name ?? ''
-    return [{ key: `check-${kit.id}`, kind: 'check', day, lastDay: day, place, kit: kit.name }]
+  const checks = rounds.flatMap(({ kit, place, dueOn, chance, pockets }): CalendarEntry[] => {
+    // What is due is done when somebody can.
+    const day = later(later(today, dueOn), chance.kind === 'on' ? chance.day : today)
+    const why = pockets[0]?.reasons[0]?.code
+    return why && day <= until
+      ? [
+          {
+            key: `check-${kit.id}`,
+            kind: 'check',
+            day,
+            lastDay: day,
+            place: place.name,
+            kit: kit.name,
+            why,
+            pockets: pockets.map(({ site }) => site.pocket.name),
+          },
+        ]
+      : []
   })
   const turning = new Map<string, CalendarEntry & { titles: string[] }>()
   for (const { item, site, judged } of holdings) {

@@ -5,6 +5,8 @@ import type { Kit, Place } from '../household/places'
 import type { LotId, PocketId } from '../ids'
 import { type Amount, less, NOTHING } from '../quantity/amount'
 import { type Shortfall, type Spare, shortfalls, spares } from '../restock/shortfall'
+import type { DueReason, KitRound } from '../rounds/due'
+import type { DueCode } from '../rounds/pace'
 import type { Item } from '../stock/item'
 import type { SpentWhy } from '../stock/judge'
 import type { JudgedHolding, Line, Survey } from './survey'
@@ -40,8 +42,14 @@ export type ErrandReason =
       readonly par: Amount
       readonly spare: SpareAt | null
     }
-  | { readonly code: 'check_due'; readonly since: PlainDate; readonly by: string }
-  | { readonly code: 'never_checked' }
+  | {
+      readonly code: 'round_due'
+      readonly why: DueCode
+      /** The oldest look that it is about; null when nobody has looked yet. */
+      readonly since: PlainDate | null
+      readonly pockets: number
+      readonly allPockets: number
+    }
   | { readonly code: 'dates_missing'; readonly count: number }
 
 /** Another place has some to spare. */
@@ -67,13 +75,17 @@ export interface Errand {
   readonly essential: boolean
 }
 
-/** All errands of the household, by place in the household's order, then act, then urgency. */
-export function errands(survey: Survey): readonly Errand[] {
+/**
+ * All errands of the household, by place in the household's order, then act, then urgency.
+ * @param rounds when each kit is next to be looked at
+ */
+export function errands(survey: Survey, rounds: readonly KitRound[]): readonly Errand[] {
   const spare = spares(survey)
   const all = [
     ...survey.holdings.flatMap(errandOfHolding),
     ...shortfalls(survey).flatMap((shortfall) => errandsOfShortfall(shortfall, spare)),
-    ...errandsOfKits(survey),
+    ...rounds.filter(({ isDue }) => isDue).flatMap(errandOfRound),
+    ...undatedErrands(survey),
   ]
   const placeOrder = new Map(survey.places.map((place, index) => [place.id, index]))
   return all
@@ -193,62 +205,56 @@ function firstTurning(line: Line) {
   return turning.sort((a, b) => byDay(a.day, b.day))[0] ?? null
 }
 
-function errandsOfKits(survey: Survey): Errand[] {
-  const places = new Map(survey.places.map((place) => [place.id, place]))
-  const holdings = new Map(survey.kits.map(({ id }) => [id, [] as JudgedHolding[]]))
-  const used = new Set(survey.lines.map(({ site }) => site.kit.id))
-  for (const holding of survey.holdings) holdings.get(holding.site.kit.id)?.push(holding)
-  return survey.kits.flatMap((kit) => {
-    const place = places.get(kit.placeId)
-    return place && used.has(kit.id)
-      ? errandsOfKit(kit, place, holdings.get(kit.id) ?? [], survey.today)
-      : []
-  })
-}
-
-/** A kit is due when its last check is older than its interval by the time somebody is there. */
-function errandsOfKit(
+const aboutKit = (
+  key: string,
   kit: Kit,
   place: Place,
-  holdings: readonly JudgedHolding[],
-  today: PlainDate,
-): Errand[] {
-  const of = (key: string, reason: ErrandReason, due: PlainDate | null): Errand => ({
-    key,
-    reason,
-    due,
-    place,
-    kit,
-    act: 'check',
-    pocketId: null,
-    item: null,
-    lotId: null,
-    lotVersion: null,
-    amount: NOTHING,
-    essential: false,
-  })
-  const made: Errand[] = []
-  const there = nextThere(place.presence, today)
-  const chance = there.kind === 'on' ? there.day : today
-  const due = kit.lastCheck && addDays(kit.lastCheck.on, kit.checkEveryDays)
-  if (kit.lastCheck === null) made.push(of(`check:${kit.id}`, { code: 'never_checked' }, null))
-  else if (due && due <= chance)
-    made.push(
-      of(
-        `check:${kit.id}`,
-        { code: 'check_due', since: kit.lastCheck.on, by: kit.lastCheck.by },
-        due,
-      ),
-    )
-  const undated = holdings.filter(
-    ({ lot, item, judged }) =>
-      lot.expiry.kind === 'unknown' &&
-      (item.kind === 'medicine' || item.kind === 'sterile') &&
-      judged.state !== 'spent',
+  due: PlainDate | null,
+  reason: ErrandReason,
+): Errand => ({
+  key,
+  reason,
+  due,
+  place,
+  kit,
+  act: 'check',
+  pocketId: null,
+  item: null,
+  lotId: null,
+  lotVersion: null,
+  amount: NOTHING,
+  essential: false,
+})
+
+function errandOfRound({ kit, place, dueOn, pockets, allPockets }: KitRound): Errand[] {
+  const first = pockets
+    .flatMap(({ reasons }) => reasons)
+    .reduce<DueReason | null>((a, b) => (a && a.dueOn <= b.dueOn ? a : b), null)
+  return first
+    ? [
+        aboutKit(`check:${kit.id}`, kit, place, dueOn, {
+          code: 'round_due',
+          why: first.code,
+          since: first.since,
+          pockets: pockets.length,
+          allPockets,
+        }),
+      ]
+    : []
+}
+
+/** Medicine and sterile goods whose date nobody has recorded, kit by kit. */
+function undatedErrands(survey: Survey): Errand[] {
+  const undated = new Map<Kit, { readonly place: Place; count: number }>()
+  for (const { lot, item, judged, site } of survey.holdings) {
+    if (lot.expiry.kind !== 'unknown' || judged.state === 'spent') continue
+    if (item.kind !== 'medicine' && item.kind !== 'sterile') continue
+    const of = undated.get(site.kit) ?? { place: site.place, count: 0 }
+    undated.set(site.kit, { ...of, count: of.count + 1 })
+  }
+  return [...undated].map(([kit, { place, count }]) =>
+    aboutKit(`dates:${kit.id}`, kit, place, null, { code: 'dates_missing', count }),
   )
-  if (undated.length > 0)
-    made.push(of(`dates:${kit.id}`, { code: 'dates_missing', count: undated.length }, null))
-  return made
 }
 
 /** One press puts an errand off until the chance after the coming one, or for a week. */

@@ -6,6 +6,7 @@ import {
   anItem,
   aPlace,
   aPocket,
+  lookedAt,
   onDay,
   onePocket,
   surveyed,
@@ -14,12 +15,14 @@ import {
 } from '../../../tests/support/household'
 import { addDays, daysBetween, plainDate } from '../calendar/plainDate'
 import { amount } from '../quantity/amount'
+import { kitRounds } from '../rounds/due'
 import { errands, putOffUntil } from './errands'
 import { headline } from './headline'
 import { DESK_SCALE, ribbon, ribbonTitle } from './ribbon'
 import { DanglingReferenceError, lineState, readiness } from './survey'
 
-const acts = (stock: ReturnType<typeof onePocket>) => errands(surveyed(stock)).map(({ act }) => act)
+const acts = (stock: ReturnType<typeof onePocket>) =>
+  errands(surveyed(stock), []).map(({ act }) => act)
 
 describe('errands', () => {
   it('throw away what is spent and top up what it leaves bare', () => {
@@ -31,9 +34,9 @@ describe('errands', () => {
   it('replace what turns before the visit after the coming one', () => {
     const cottage = visits(['2026-12-05', '2026-12-07', 'A weekend'], ['2027-04-01', '2027-04-03'])
     const stock = onePocket(cottage, 2, [{ units: 2, expiry: onDay('2027-03-15') }])
-    const [errand] = errands(surveyed(stock))
+    const [errand] = errands(surveyed(stock), [])
     expect(errand).toMatchObject({ act: 'replace', amount: 2000, due: '2027-03-15' })
-    expect(headline(surveyed(stock), errands(surveyed(stock)))).toMatchObject({
+    expect(headline(surveyed(stock), errands(surveyed(stock), []))).toMatchObject({
       code: 'turns_before_back',
       count: 1,
       visit: '2026-12-05',
@@ -69,7 +72,7 @@ describe('errands', () => {
       pars: [...stock.pars, { itemId: item.id, pocketId: pocket.id, amount: amount(1000) }],
       holdings: [...stock.holdings, { lotId: lot.id, pocketId: pocket.id, amount: amount(6000) }],
     }
-    const [errand] = errands(surveyed(more))
+    const [errand] = errands(surveyed(more), [])
     expect(errand?.reason).toMatchObject({
       code: 'below_par',
       spare: { place: { name: 'Home' }, amount: 5000 },
@@ -82,19 +85,12 @@ describe('errands', () => {
       [{ units: 1, expiry: { kind: 'unknown' } }],
       anItem(1, { kind: 'medicine' }),
     )
-    const old = {
-      ...stock,
-      kits: stock.kits.map((kit) => ({
-        ...kit,
-        lastCheck: { on: addDays(TODAY, -183), by: 'Tove' },
-      })),
-    }
-    expect(errands(surveyed(old)).map(({ reason }) => reason.code)).toEqual([
-      'dates_missing',
-      'check_due',
-    ])
-    const never = { ...stock, kits: stock.kits.map((kit) => ({ ...kit, lastCheck: null })) }
-    expect(errands(surveyed(never)).map(({ reason }) => reason.code)).toContain('never_checked')
+    const rounds = (daysAgo: number) =>
+      kitRounds(surveyed(stock), lookedAt(stock, daysAgo), 'calm', new Map())
+    const codes = (daysAgo: number) =>
+      errands(surveyed(stock), rounds(daysAgo)).map(({ reason }) => reason.code)
+    expect(codes(183)).toEqual(['dates_missing', 'round_due'])
+    expect(codes(10)).toEqual(['dates_missing'])
   })
   it('are put off past the coming visit, or for a week', () => {
     expect(putOffUntil(aPlace(1, 'Cottage', visits(['2026-12-05', '2026-12-07'])), TODAY)).toBe(
@@ -104,7 +100,7 @@ describe('errands', () => {
   })
   it('keep their key while their reason stands', () => {
     const stock = onePocket(ALWAYS, 2, [{ units: 1, expiry: onDay('2026-12-01') }])
-    const keys = (day: typeof TODAY) => errands(surveyed(stock, day)).map(({ key }) => key)
+    const keys = (day: typeof TODAY) => errands(surveyed(stock, day), []).map(({ key }) => key)
     expect(keys(TODAY)).toEqual(keys(plainDate('2026-11-27')))
   })
 })
@@ -139,7 +135,7 @@ describe('the survey', () => {
   it('has a headline for an empty and for a sound household', () => {
     expect(headline(surveyed(onePocket(ALWAYS, 0, [])), []).code).toBe('nothing_kept')
     const sound = surveyed(onePocket(ALWAYS, 1, [{ units: 1, expiry: onDay('2027-06-30') }]))
-    expect(headline(sound, errands(sound))).toEqual({ code: 'all_well', nextDay: '2027-06-30' })
+    expect(headline(sound, errands(sound, []))).toEqual({ code: 'all_well', nextDay: '2027-06-30' })
   })
 })
 

@@ -6,7 +6,7 @@ import { readCover } from '../../contract/endpoints'
 import { catalogue } from '../../core/catalogue/catalogue'
 import { itemFacts } from '../../core/catalogue/itemFacts'
 import { type Pantry, pantry } from '../../core/cover/pantry'
-import { call } from '../../ui/api'
+import { call } from '../../device/call'
 
 export type CoverView = z.infer<(typeof readCover)['result']>
 

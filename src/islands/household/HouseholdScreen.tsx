@@ -2,10 +2,11 @@
 import { useQuery } from '@tanstack/react-query'
 import type { z } from 'zod'
 import { readActs, readHousehold } from '../../contract/endpoints'
-import { call } from '../../ui/api'
+import { call } from '../../device/call'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import type { CoverView } from '../cover/useCover'
+import { Feeds } from './Feeds'
 import classes from './household.module.css'
 import { Lately } from './Lately'
 import { Members } from './Members'
@@ -55,6 +56,7 @@ function HouseholdParts({ initial, acts, who, cover }: Props) {
       <div className={classes.parts}>
         <Places places={data.places} members={data.members} />
         <Settings key={data.household.version} household={data.household} />
+        <Feeds />
         <SchoolsPart household={data.household} />
         <Lately acts={lately.acts} timeZone={data.household.timeZone} />
       </div>

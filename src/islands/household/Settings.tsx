@@ -3,6 +3,7 @@ import { Button, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeHousehold } from '../../contract/endpoints'
 import { EMERGENCY_NUMBERS, numbersToCall } from '../../core/household/emergencyNumbers'
+import { PACES } from '../../core/rounds/pace'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
 import type { HouseholdView } from './HouseholdScreen'
@@ -99,6 +100,15 @@ export function Settings({ household }: { readonly household: Household }) {
             data={[...new Set([fields.currency, ...CURRENCIES])].sort()}
           />
         </div>
+        <Select
+          label={words.rounds.pace}
+          description={words.rounds.paceHelp[fields.roundPace]}
+          value={fields.roundPace}
+          onChange={(value) =>
+            value && setFields({ ...fields, roundPace: value as Household['roundPace'] })
+          }
+          data={PACES.map((pace) => ({ value: pace, label: words.rounds.paces[pace] }))}
+        />
         <TextInput
           label={w.lookahead}
           inputMode="numeric"

@@ -1,18 +1,28 @@
-/** Ends the session on this device. */
+/** Ends the session on this device, and takes away what could be read on it. */
 import { Button } from '@mantine/core'
 import { useState } from 'react'
+import { forgetDevice } from '../../device/forget'
+import { readWaiting } from '../../device/outbox'
+import { FormDialog } from '../../ui/FormDialog'
 import { words } from '../../words'
 
 export function SignOut() {
   const [failed, setFailed] = useState(false)
-  const signOut = async () => {
+  const [unsent, setUnsent] = useState(0)
+  const leave = async () => {
     const left = await fetch('/api/auth/sign-out', {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: '{}',
     }).catch(() => null)
-    if (left?.ok) location.assign('/sign-in')
-    else setFailed(true)
+    if (!left?.ok) return setFailed(true)
+    await forgetDevice()
+    location.assign('/sign-in')
+  }
+  const signOut = async () => {
+    const waiting = (await readWaiting()).filter(({ state }) => state !== 'sent')
+    if (waiting.length > 0) setUnsent(waiting.length)
+    else await leave()
   }
   return (
     <div>
@@ -20,6 +30,16 @@ export function SignOut() {
         {words.signIn.signOut}
       </Button>
       {failed && <p role="alert">{words.signIn.failed}</p>}
+      <FormDialog
+        opened={unsent > 0}
+        title={words.signIn.signOut}
+        press={words.signIn.signOut}
+        busy={false}
+        onSubmit={leave}
+        onClose={() => setUnsent(0)}
+      >
+        <p>{words.rounds.signOut(unsent)}</p>
+      </FormDialog>
     </div>
   )
 }

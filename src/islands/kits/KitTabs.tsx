@@ -4,6 +4,7 @@ import { words } from '../../words'
 
 const PARTS = [
   ['kits', '/kits'],
+  ['rounds', '/rounds'],
   ['stock', '/stock'],
   ['review', '/review'],
   ['record', '/record'],

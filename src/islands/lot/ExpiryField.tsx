@@ -2,7 +2,9 @@
 import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { type Expiry, formatExpiry } from '../../core/calendar/expiry'
+import type { PlainDate } from '../../core/calendar/plainDate'
 import {
+  type DateOrder,
   type DateReading,
   readPrintedDate,
   writePrintedDate,
@@ -12,7 +14,13 @@ import { words } from '../../words'
 import { expiryText } from '../../words/format'
 import classes from './lot.module.css'
 
+export interface ExpirySettings {
+  readonly today: PlainDate
+  readonly order: DateOrder
+}
+
 export interface ExpiryState {
+  readonly today: PlainDate
   readonly typed: string
   readonly reading: DateReading
   /** null while it is unclear or refused. */
@@ -20,11 +28,16 @@ export interface ExpiryState {
   type(text: string): void
 }
 
+/** By the household's own habits, where the frame is around it. */
 export function useExpiry(first: string): ExpiryState {
   const { today, habits } = useStrap()
+  return useExpiryWith(first, { today, order: habits.dateOrder })
+}
+
+export function useExpiryWith(first: string, { today, order }: ExpirySettings): ExpiryState {
   const [typed, type] = useState(first)
-  const reading = readPrintedDate(typed, { order: habits.dateOrder, today })
-  return { typed, type, reading, value: reading.kind === 'read' ? reading.expiry : null }
+  const reading = readPrintedDate(typed, { order, today })
+  return { today, typed, type, reading, value: reading.kind === 'read' ? reading.expiry : null }
 }
 
 export function ExpiryField({
@@ -34,8 +47,7 @@ export function ExpiryField({
   readonly expiry: ExpiryState
   readonly autoFocus?: boolean
 }) {
-  const { reading } = expiry
-  const { today } = useStrap()
+  const { reading, today } = expiry
   return (
     <div>
       <TextInput

@@ -30,6 +30,7 @@ export function MatHead({ kit, today, onMode }: Props) {
         {kit.name}, {kit.place.name.charAt(0).toLowerCase() + kit.place.name.slice(1)}
       </h1>
       <div className={`${classes.headPresses} no-print`}>
+        <a href={`/rounds?kit=${kit.id}`}>{words.rounds.startHere}</a>
         <button
           type="button"
           disabled={busy}
@@ -74,7 +75,11 @@ export function MatHead({ kit, today, onMode }: Props) {
         <button type="button" onClick={() => onMode('kit')}>
           {w.edit}
         </button>
-        <a href={`/kits/${kit.id}/sheet`}>{w.print}</a>
+        <a href={`/kits/${kit.id}/sheet`}>
+          {kit.lidSheet && !kit.lidSheet.upToDate
+            ? words.rounds.end.sheetOld(kit.lidSheet.on, today)
+            : w.print}
+        </a>
         <button type="button" onClick={() => print()}>
           {k.arrange.printed}
         </button>

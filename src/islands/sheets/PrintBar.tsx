@@ -1,11 +1,17 @@
 /** Above a sheet: paper, printing, the PDF, and the way back. Does not print. */
 import { Button, MantineProvider } from '@mantine/core'
+import { notePrinted } from '../../contract/roundEndpoints'
+import { call, newKey } from '../../device/call'
 import { PAPER_SIZES, type PaperSize } from '../../sheets/paper'
 import { theme } from '../../ui/theme'
 import { words } from '../../words'
 import classes from './sheets.module.css'
 
 const w = words.sheet
+
+/** From now on the record can say whether the sheet in the lid still holds. */
+const note = (kitId: string): Promise<unknown> =>
+  call(notePrinted, { params: { kitId } }, { key: newKey() }).catch(() => null)
 
 export const PrintBar = ({ kitId, size }: { readonly kitId: string; readonly size: PaperSize }) => (
   <MantineProvider theme={theme}>
@@ -18,10 +24,21 @@ export const PrintBar = ({ kitId, size }: { readonly kitId: string; readonly siz
           </a>
         ))}
       </span>
-      <a className={classes.pdf} href={`/api/kits/${kitId}/sheet.pdf?size=${size}`}>
+      <a
+        className={classes.pdf}
+        href={`/api/kits/${kitId}/sheet.pdf?size=${size}`}
+        onClick={() => void note(kitId)}
+      >
         {w.pdf}
       </a>
-      <Button onClick={() => window.print()}>{w.printNow}</Button>
+      <Button
+        onClick={() => {
+          window.print()
+          void note(kitId)
+        }}
+      >
+        {w.printNow}
+      </Button>
     </nav>
   </MantineProvider>
 )

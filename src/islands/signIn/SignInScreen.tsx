@@ -1,6 +1,7 @@
 /** Signing in, making an account, or opening the demo household with one press. */
 import { Button, MantineProvider, TextInput } from '@mantine/core'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
+import { forgetDevice } from '../../device/forget'
 import { theme } from '../../ui/theme'
 import { words } from '../../words'
 import classes from './signIn.module.css'
@@ -42,6 +43,8 @@ function complaint(status: number, code: string): string {
 }
 
 function SignIn({ demo, next }: Props) {
+  // Whoever has to sign in is not signed in: nothing that was kept may be read here.
+  useEffect(() => void forgetDevice(), [])
   const [isNew, setNew] = useState(false)
   const [fields, setFields] = useState({ name: '', email: '', password: '' })
   const [error, setError] = useState('')

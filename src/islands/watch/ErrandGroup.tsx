@@ -67,8 +67,11 @@ export function ErrandGroup({ group, place, today, alone }: Props) {
 
 function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today: PlainDate }) {
   const { run, busy } = useActing()
-  const href = `/kits/${errand.kitId}${errand.lotId ? `?lot=${errand.lotId}` : ''}`
-  const needsAnswer = errand.act === 'ask' || errand.reason.code === 'dates_missing'
+  const isRound = errand.reason.code === 'round_due'
+  const href = isRound
+    ? `/rounds?kit=${errand.kitId}`
+    : `/kits/${errand.kitId}${errand.lotId ? `?lot=${errand.lotId}` : ''}`
+  const needsAnswer = errand.act === 'ask' || errand.act === 'check'
   const amount =
     errand.amount > 0 && errand.act !== 'check'
       ? `${errand.unit === '' ? ' ×' : ','} ${counted(errand.amount, errand.unit)}`
@@ -92,7 +95,7 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
       <div className={classes.presses}>
         {needsAnswer ? (
           <a className={classes.press} href={href}>
-            {words.watch.open}
+            {isRound ? words.watch.press.check : words.watch.open}
           </a>
         ) : (
           <button
@@ -104,7 +107,7 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
               void run(
                 doErrand,
                 { body: { key: errand.key } },
-                words.undo.did[errand.act as Exclude<Errand['act'], 'ask'>],
+                words.undo.did[errand.act as Exclude<Errand['act'], 'ask' | 'check'>],
               )
             }
           >

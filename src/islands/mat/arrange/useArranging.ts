@@ -4,7 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import type { z } from 'zod'
 import { readLayout } from '../../../contract/keepingEndpoints'
 import type { layoutValue } from '../../../contract/keepingValues'
-import { call } from '../../../ui/api'
+import { call } from '../../../device/call'
 import type { Arrangement, Arranger } from '../../../workers/arranger'
 
 export type LayoutData = z.infer<typeof layoutValue>

@@ -1,6 +1,8 @@
 /** Calls an endpoint of the contract and answers its result, or throws what went wrong in words. */
 import type { z } from 'zod'
 import type { Endpoint } from '../contract/endpoint'
+import { noteAnswer } from './connection'
+import { forgetDevice } from './forget'
 
 export interface Asked<E extends Endpoint> {
   readonly params?: z.input<E['params']>
@@ -27,13 +29,35 @@ export class OfflineError extends Error {
   override readonly name = 'OfflineError'
 }
 
+/** What was asked, of an endpoint that only its address is known of. */
+export interface AskedAtAll {
+  readonly params?: unknown
+  readonly query?: unknown
+  readonly body?: unknown
+}
+
 export const newKey = (): string => crypto.randomUUID()
 
-export async function call<E extends Endpoint>(
+export interface Sending {
+  /** The idempotency key of a change. */
+  readonly key?: string
+  /** So long ago it was done; it waited for a connection. */
+  readonly takenAgo?: number
+}
+
+export const call = <E extends Endpoint>(
   endpoint: E,
-  { params, query, body }: Asked<E> = {},
-  key?: string,
-): Promise<z.output<E['result']>> {
+  asked: Asked<E> = {},
+  sending: Sending = {},
+): Promise<z.output<E['result']>> => request(endpoint, asked, sending)
+
+/** The same for an act that was written down: its endpoint is known by its address alone. */
+export async function request(
+  endpoint: Pick<Endpoint, 'method' | 'path'>,
+  { params, query, body }: AskedAtAll,
+  { key, takenAgo = 0 }: Sending,
+  // biome-ignore lint/suspicious/noExplicitAny: `call` knows what it is
+): Promise<any> {
   const path = endpoint.path.replace(/\{(\w+)\}/g, (_, name: string) =>
     encodeURIComponent(String((params as Record<string, unknown> | undefined)?.[name])),
   )
@@ -48,6 +72,7 @@ export async function call<E extends Endpoint>(
       method: endpoint.method,
       headers: {
         ...(key && { 'idempotency-key': key }),
+        ...(takenAgo > 0 && { 'taken-milliseconds-ago': String(Math.round(takenAgo)) }),
         ...(body !== undefined && { 'content-type': 'application/json' }),
       },
       ...(body !== undefined && { body: JSON.stringify(body) }),
@@ -56,7 +81,9 @@ export async function call<E extends Endpoint>(
     throw new OfflineError('No answer')
   }
   const answer = await response.json().catch(() => null)
-  if (response.ok) return answer as z.output<E['result']>
+  if (endpoint.method === 'GET') noteAnswer(response)
+  if (response.ok) return answer
+  if (response.status === 401) await forgetDevice()
   const {
     code = 'unexpected',
     title = 'That did not work',

@@ -1,0 +1,53 @@
+/** Keeps this device ready to be of use without a connection: its key, pages and answers. */
+import { readDevice } from '../contract/roundEndpoints'
+import { call } from './call'
+import { forgetDevice } from './forget'
+import { FOR_KEEPING } from './kept'
+import { importKey } from './seal'
+import { type Holder, store } from './store'
+
+let running: Promise<Holder> | undefined
+
+/**
+ * Asks the server who is signed in, and keeps what changed since. Runs once at a time.
+ * @throws {OfflineError} without a connection
+ */
+export function keepDevice(): Promise<Holder> {
+  running ??= refresh().finally(() => {
+    running = undefined
+  })
+  return running
+}
+
+async function refresh(): Promise<Holder> {
+  const device = await call(readDevice)
+  const known = await store().holder.get('me')
+  // Somebody else signed in here: what the one before could read is not theirs.
+  if (known && known.userId !== device.userId) await forgetDevice()
+  const same = known?.userId === device.userId
+  const holder: Holder = {
+    id: 'me',
+    userId: device.userId,
+    name: device.name,
+    key: same ? known.key : await importKey(device.key),
+    state: same ? known.state : '',
+  }
+  await store().holder.put(holder)
+  // Without a service worker nothing could be shown from what is kept.
+  if (holder.state === device.state || !navigator.serviceWorker?.controller) return holder
+  // The worker keeps every page and answer that goes by; asking for them is enough.
+  const addresses = [...device.answers, ...device.pages]
+  for (let from = 0; from < addresses.length; from += AT_ONCE)
+    await Promise.all(addresses.slice(from, from + AT_ONCE).map(fetchToKeep))
+  const kept: Holder = { ...holder, state: device.state }
+  await store().holder.put(kept)
+  return kept
+}
+
+const AT_ONCE = 4
+
+/** A page is kept as the page it is, although it is not visited. */
+const fetchToKeep = (address: string): Promise<unknown> =>
+  fetch(address, {
+    headers: address.startsWith('/api/') ? {} : { accept: 'text/html', [FOR_KEEPING]: '1' },
+  }).catch(() => null)

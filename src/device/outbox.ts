@@ -1,0 +1,215 @@
+/**
+ * Acts that wait to be sent. Each is written down before anything else happens, so that neither
+ * a closed page nor a server that goes away loses it; each is sent under a key of its own, so
+ * that it is done once however often it arrives; they are sent one after the other, by one
+ * window at a time.
+ */
+import { liveQuery } from 'dexie'
+import type { Endpoint } from '../contract/endpoint'
+import { type Asked, OfflineError, ProblemError, request } from './call'
+import { noteSilence } from './connection'
+import { seal, unseal } from './seal'
+import { type Holder, store, type WaitingRow, type WaitingState } from './store'
+
+/** An act as it is kept. */
+export interface Kept {
+  readonly method: Endpoint['method']
+  readonly path: Endpoint['path']
+  readonly asked: { readonly params?: unknown; readonly body?: unknown }
+  /** What it is, in words, for the list of what waits. */
+  readonly title: string
+  /** Why it was not taken; null while it may be. */
+  readonly problem: { readonly title: string; readonly detail: string } | null
+}
+
+export interface Waiting extends Kept {
+  readonly seq: number
+  readonly key: string
+  readonly state: WaitingState
+  readonly takenAt: number
+}
+
+/** Nobody is signed in on this device, as far as it knows. */
+export class NoHolderError extends Error {
+  override readonly name = 'NoHolderError'
+}
+
+export const holder = (): Promise<Holder | undefined> => store().holder.get('me')
+
+async function mustHaveHolder(): Promise<Holder> {
+  const known = await holder()
+  if (!known) throw new NoHolderError('Sign in once with a connection')
+  return known
+}
+
+/**
+ * Writes an act down. When this returns, it will be sent.
+ * @param key the idempotency key; the same key is kept once
+ */
+export async function keepAct<E extends Endpoint>(
+  endpoint: E,
+  asked: Asked<E>,
+  {
+    key,
+    title,
+    takenAt = Date.now(),
+  }: {
+    readonly key: string
+    readonly title: string
+    /** When it was done, where that was not now. */
+    readonly takenAt?: number
+  },
+): Promise<void> {
+  const { userId, key: sealing } = await mustHaveHolder()
+  const kept: Kept = {
+    method: endpoint.method,
+    path: endpoint.path,
+    asked: asked as Kept['asked'],
+    title,
+    problem: null,
+  }
+  const row: WaitingRow = {
+    key,
+    userId,
+    state: 'waiting',
+    takenAt,
+    sealed: await seal(sealing, kept),
+  }
+  await store()
+    .waiting.add(row)
+    .catch((error: unknown) => {
+      if ((error as Error).name !== 'ConstraintError') throw error
+    })
+}
+
+/** Everything of whoever is signed in here, in order; nothing when nobody is. */
+export async function readWaiting(): Promise<readonly Waiting[]> {
+  const known = await holder()
+  if (!known) return []
+  const rows = await store()
+    .waiting.filter(({ userId }) => userId === known.userId)
+    .sortBy('seq')
+  return Promise.all(rows.map((row) => opened(known, row)))
+}
+
+async function opened({ key }: Holder, row: WaitingRow): Promise<Waiting> {
+  const kept = await unseal<Kept>(key, row.sealed)
+  return { ...kept, seq: row.seq ?? 0, key: row.key, state: row.state, takenAt: row.takenAt }
+}
+
+/** Calls back now and whenever what waits changes, also in another window. */
+export function watchWaiting(listener: (waiting: readonly Waiting[]) => void): () => void {
+  // Unsealing is not a database read, which a live query may not wait for.
+  const rows = liveQuery(async () => {
+    const known = await store().holder.get('me')
+    const all = known
+      ? await store()
+          .waiting.filter(({ userId }) => userId === known.userId)
+          .sortBy('seq')
+      : []
+    return { known, all }
+  })
+  let latest = 0
+  const subscription = rows.subscribe(({ known, all }) => {
+    latest += 1
+    const mine = latest
+    void Promise.all(known ? all.map((row) => opened(known, row)) : []).then((waiting) => {
+      if (mine === latest) listener(waiting)
+    })
+  })
+  return () => subscription.unsubscribe()
+}
+
+export type SendingEnd = 'all_sent' | 'no_connection' | 'signed_out' | 'elsewhere'
+
+/** Shorter waits are the ordinary way of a request. */
+const LATE_MILLISECONDS = 3000
+
+/** Sends what waits, in order, until it is sent or the server does not answer. */
+export async function sendWaiting(): Promise<SendingEnd> {
+  return navigator.locks.request('satchel-outbox', { ifAvailable: true }, async (lock) => {
+    // Another window is at it.
+    if (!lock) return 'elsewhere'
+    const known = await holder()
+    if (!known) return 'signed_out'
+    await dropOld()
+    for (;;) {
+      const row = await store()
+        .waiting.where('[userId+state]')
+        .equals([known.userId, 'waiting'])
+        .first()
+      if (!row) return 'all_sent'
+      const end = await sendOne(known, row)
+      if (end) return end
+    }
+  })
+}
+
+async function sendOne(known: Holder, row: WaitingRow): Promise<SendingEnd | null> {
+  const kept = await unseal<Kept>(known.key, row.sealed)
+  const ago = Date.now() - row.takenAt
+  try {
+    await request(kept, kept.asked, {
+      key: row.key,
+      takenAgo: ago > LATE_MILLISECONDS ? ago : 0,
+    })
+    // An answer of a round is shown from here until the round that is shown contains it.
+    if (kept.path.startsWith(ROUNDS)) await settle(row, 'sent')
+    else await store().waiting.delete(row.seq as number)
+    return null
+  } catch (error) {
+    if (error instanceof OfflineError) {
+      noteSilence()
+      return 'no_connection'
+    }
+    if (!(error instanceof ProblemError)) throw error
+    if (error.status >= 500) return 'no_connection'
+    if (error.status === 401) return 'signed_out'
+    const now = asItIsNow(kept, error)
+    const next: Kept = now ?? {
+      ...kept,
+      problem: { title: error.title, detail: error.message },
+    }
+    await store().waiting.update(row.seq as number, {
+      sealed: await seal(known.key, next),
+      state: now ? 'waiting' : 'refused',
+    })
+    return null
+  }
+}
+
+const ROUNDS = '/api/rounds'
+
+const settle = (row: WaitingRow, state: WaitingState): Promise<number> =>
+  store().waiting.update(row.seq as number, { state })
+
+/** Acts that say how much was taken are as true of a lot that others have used meanwhile. */
+const ADDS_UP = /^\/api\/lots\/\{lotId\}\/(?:use|discard|give|move|count)$/
+
+function asItIsNow(kept: Kept, error: ProblemError): Kept | null {
+  const { version } = (error.facts ?? {}) as { version?: number }
+  if (error.code !== 'changed_meanwhile' || version === undefined || !ADDS_UP.test(kept.path))
+    return null
+  return {
+    ...kept,
+    asked: { ...kept.asked, body: { ...(kept.asked.body as object), seenVersion: version } },
+  }
+}
+
+const SENT_KEPT_MILLISECONDS = 7 * 86_400_000
+
+/** Answers of rounds that nobody opened again. */
+const dropOld = (): Promise<number> =>
+  store()
+    .waiting.filter(
+      ({ state, takenAt }) => state === 'sent' && Date.now() - takenAt > SENT_KEPT_MILLISECONDS,
+    )
+    .delete()
+
+/** Takes acts off the list: those that were sent and are known to be in the record, or given up. */
+export async function dropWaiting(keys: readonly string[]): Promise<void> {
+  await store()
+    .waiting.where('key')
+    .anyOf([...keys])
+    .delete()
+}

@@ -1,0 +1,47 @@
+/**
+ * What the device keeps for itself: the key of who is signed in, and acts that wait to be sent.
+ * Acts are sealed with that key; without it they are noise.
+ */
+import Dexie, { type EntityTable } from 'dexie'
+import type { Sealed } from './seal'
+
+/** Who is signed in here. */
+export interface Holder {
+  readonly id: 'me'
+  readonly userId: string
+  readonly name: string
+  readonly key: CryptoKey
+  /** The state of the household that the kept pages show. */
+  readonly state: string
+}
+
+export type WaitingState = 'waiting' | 'sent' | 'refused'
+
+export interface WaitingRow {
+  /** In the order in which it was done. */
+  readonly seq?: number
+  /** The idempotency key. */
+  readonly key: string
+  readonly userId: string
+  readonly state: WaitingState
+  /** By the device's clock, in milliseconds. */
+  readonly takenAt: number
+  readonly sealed: Sealed
+}
+
+class DeviceStore extends Dexie {
+  declare holder: EntityTable<Holder, 'id'>
+  declare waiting: EntityTable<WaitingRow, 'seq'>
+
+  constructor() {
+    super('vivid-satchel')
+    this.version(1).stores({ holder: 'id', waiting: '++seq, &key, [userId+state]' })
+  }
+}
+
+let opened: DeviceStore | undefined
+
+export function store(): DeviceStore {
+  opened ??= new DeviceStore()
+  return opened
+}

@@ -1,0 +1,187 @@
+/** Rounds (planning, and standing at the door): what is due and why, what it asks, what to bring. */
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import type { z } from 'zod'
+import { readRounds } from '../../contract/roundEndpoints'
+import type * as r from '../../contract/roundValues'
+import { dayAt } from '../../core/calendar/plainDate'
+import { call } from '../../device/call'
+import { Frame, type Strap, useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import { KitTabs } from '../kits/KitTabs'
+import { Offered } from './Offered'
+import classes from './rounds.module.css'
+import { useStart } from './useStart'
+
+export type RoundsValue = z.output<typeof r.roundsValue>
+
+const w = words.rounds
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: RoundsValue
+  readonly place: string | null
+  /** The kit that somebody came for; it is shown first and open. */
+  readonly kit: string | null
+}
+
+export const RoundsScreen = (props: Props) => (
+  <Frame tab="kits" strap={props.strap} place={props.place}>
+    <Rounds {...props} />
+  </Frame>
+)
+
+function Rounds({ initial, place, kit }: Props) {
+  const { data } = useQuery({
+    queryKey: ['rounds'],
+    queryFn: () => call(readRounds),
+    initialData: initial,
+  })
+  const { today, habits } = useStrap()
+  const start = useStart()
+  const [shown, setShown] = useState(kit)
+  const here = <T extends { readonly placeId: string }>(all: readonly T[]): readonly T[] =>
+    all.filter(({ placeId }) => place === null || placeId === place)
+  const due = here(data.due)
+  const later = here(data.later)
+  const small = here(data.small)
+  const open = here(data.open)
+  const finished = here(data.finished)
+  const offer = (offered: RoundsValue['due'][number]) => (
+    <li key={offered.kitId}>
+      <Offered
+        offered={offered}
+        today={today}
+        open={shown === offered.kitId || (shown === null && offered === due[0])}
+        onToggle={() => setShown(shown === offered.kitId ? '' : offered.kitId)}
+        start={start}
+      />
+    </li>
+  )
+  return (
+    <>
+      <KitTabs part="rounds" place={place} />
+      <header className={classes.head}>
+        <h1>{w.headline(due.length)}</h1>
+        <p className="second">{w.lead}</p>
+      </header>
+      {start.problem && (
+        <p role="alert" className={classes.problem}>
+          {start.problem}
+        </p>
+      )}
+      <div className={classes.parts}>
+        {open.length > 0 && (
+          <section className={classes.open}>
+            <h2>{w.openNow}</h2>
+            <ul className={classes.lines}>
+              {open.map(({ round, kit: name, place: at, hue, asked, answered, hands }) => (
+                <li key={round.id} data-hue={hue}>
+                  <span>
+                    <b>
+                      {name}, {at}
+                    </b>
+                    <small>
+                      {w.answered(answered, asked)} · {w.hands(hands)}
+                    </small>
+                  </span>
+                  <a
+                    href={`/rounds/${round.id}/tally`}
+                    className={classes.quietPress}
+                    aria-label={`${w.paper}: ${name}`}
+                  >
+                    {w.paper}
+                  </a>
+                  <a
+                    href={`/round?id=${round.id}`}
+                    className={classes.press}
+                    aria-label={`${w.resume}: ${name}`}
+                  >
+                    {w.resume}
+                  </a>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+        {due.length > 0 && (
+          <section className={classes.due}>
+            <h2>{w.dueNow}</h2>
+            <ul className={classes.offers}>{due.map(offer)}</ul>
+          </section>
+        )}
+        <div className={classes.side}>
+          {small.length > 0 && (
+            <section>
+              <h2>{w.smallTitle}</h2>
+              <ul className={classes.lines}>
+                {small.map((one) => (
+                  <li key={one.pocket.id} data-hue={one.hue}>
+                    <span>
+                      <b>
+                        {one.place}: {w.small(one.pocket.name, one.kit)}
+                      </b>
+                      <small>
+                        {w.takes(one.seconds)} · {w.toll(one.toll)} · {w.sure(one.sure)}
+                      </small>
+                    </span>
+                    <button
+                      type="button"
+                      className={classes.press}
+                      disabled={start.busy}
+                      onClick={() => void start.begin(one.kitId, one.kit, [one.pocket.id])}
+                      aria-label={`${w.start}: ${w.small(one.pocket.name, one.kit)}`}
+                    >
+                      {w.start}
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+          {finished.length > 0 && (
+            <section>
+              <h2>{w.done}</h2>
+              <ul className={classes.lines}>
+                {finished.map(({ round, kit: name, place: at, hue, seconds }) => (
+                  <li key={round.id} data-hue={hue}>
+                    <span>
+                      <b>
+                        {name}, {at}
+                      </b>
+                      <small>
+                        {round.finished &&
+                          w.signed(
+                            round.finished.by,
+                            dayAt(Date.parse(round.finished.at), habits.timeZone),
+                            today,
+                          )}
+                        {seconds > 0 && ` · ${w.duration(seconds)}`}
+                      </small>
+                    </span>
+                    <a
+                      href={`/round?id=${round.id}`}
+                      className={classes.quietPress}
+                      aria-label={`${w.open}: ${name}`}
+                    >
+                      {w.open}
+                    </a>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+        </div>
+        <section className={classes.later}>
+          <h2>{w.laterOn}</h2>
+          {due.length + later.length === 0 && (
+            <p className="second">
+              {w.noKits} <a href="/kits">{w.addKit}</a>
+            </p>
+          )}
+          <ul className={classes.offers}>{later.map(offer)}</ul>
+        </section>
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,106 @@
+/// <reference lib="webworker" />
+/**
+ * Serves the application from what it has kept when the network is away. Assets and the two
+ * pages that hold no household are kept at installation; pages and answers as they go by, for
+ * as long as somebody is signed in.
+ */
+import { cleanupOutdatedCaches, matchPrecache, precacheAndRoute } from 'workbox-precaching'
+import { registerRoute, setCatchHandler } from 'workbox-routing'
+import { FOR_KEEPING, forgetKept, KEPT_ANSWERS, KEPT_AT, KEPT_PAGES } from '../device/kept'
+
+declare const self: ServiceWorkerGlobalScope & {
+  readonly __WB_MANIFEST: { url: string; revision: string | null }[]
+}
+
+/** A round is gone through on this page, whichever it is. */
+const ROUND_PAGE = '/round'
+const AWAY_PAGE = '/away'
+/** Nobody waits longer at a kit. */
+const PATIENCE_MILLISECONDS = 6000
+
+self.addEventListener('install', () => void self.skipWaiting())
+self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()))
+cleanupOutdatedCaches()
+precacheAndRoute(self.__WB_MANIFEST, { ignoreURLParametersMatching: [/.*/] })
+
+/** Not kept: what is private to the session, made anew each time, or large. */
+const NOT_KEPT = /^\/api\/(?:auth|device|openapi|export|health|demo-session|acts|past|record)/
+
+registerRoute(
+  ({ url, request, sameOrigin }) =>
+    sameOrigin &&
+    request.method === 'GET' &&
+    url.pathname.startsWith('/api/') &&
+    !NOT_KEPT.test(url.pathname),
+  ({ request }) => freshOrKept(request, KEPT_ANSWERS),
+)
+registerRoute(
+  ({ url, request, sameOrigin }) =>
+    sameOrigin &&
+    (request.mode === 'navigate' || request.headers.has(FOR_KEEPING)) &&
+    !url.pathname.startsWith('/api/'),
+  async ({ request, url }) => {
+    if (url.pathname === ROUND_PAGE) {
+      const page = await matchPrecache(ROUND_PAGE)
+      if (page) return page
+    }
+    return freshOrKept(request, KEPT_PAGES)
+  },
+)
+setCatchHandler(async ({ request }) =>
+  request.mode === 'navigate'
+    ? ((await matchPrecache(AWAY_PAGE)) ?? Response.error())
+    : Response.error(),
+)
+
+/** What the server says; where it says nothing, what it said last. */
+async function freshOrKept(request: Request, cacheName: string): Promise<Response> {
+  try {
+    const response = await withPatience(request)
+    if (response.status === 401 || isSignIn(response)) await forgetKept()
+    else if (response.ok && !response.redirected) await keep(request, response, cacheName)
+    // The server is there and its database is not.
+    else if (response.status === 503) return await kept(request, cacheName)
+    return response
+  } catch {
+    return kept(request, cacheName)
+  }
+}
+
+async function withPatience(request: Request): Promise<Response> {
+  const stop = new AbortController()
+  const timer = setTimeout(() => stop.abort(), PATIENCE_MILLISECONDS)
+  // A navigation cannot be sent on as it is; its address can.
+  const asked =
+    request.mode === 'navigate'
+      ? new Request(request.url, { headers: request.headers, credentials: 'same-origin' })
+      : request
+  try {
+    return await fetch(asked, { signal: stop.signal })
+  } finally {
+    clearTimeout(timer)
+  }
+}
+
+const isSignIn = (response: Response): boolean =>
+  response.redirected && new URL(response.url).pathname === '/sign-in'
+
+async function keep(request: Request, response: Response, cacheName: string): Promise<void> {
+  const headers = new Headers(response.headers)
+  headers.set(KEPT_AT, new Date().toISOString())
+  headers.delete('content-encoding')
+  const { status, statusText } = response
+  const copy = new Response(await response.clone().blob(), { status, statusText, headers })
+  const cache = await caches.open(cacheName)
+  await cache.put(request.url, copy)
+}
+
+async function kept(request: Request, cacheName: string): Promise<Response> {
+  const cache = await caches.open(cacheName)
+  const found =
+    (await cache.match(request.url)) ??
+    // A page narrowed to a place is better shown wide than not at all.
+    (cacheName === KEPT_PAGES ? await cache.match(request.url, { ignoreSearch: true }) : undefined)
+  if (!found) throw new Error('Nothing of it is kept')
+  return found
+}

@@ -1,0 +1,100 @@
+/** A round on paper: a line a thing, room to write, the marks explained. Prints as it is shown. */
+import { formatAmount } from '../core/quantity/amount'
+import type { Contents } from '../core/rounds/contents'
+import type { Round } from '../core/rounds/round'
+import { tallyLines } from '../core/rounds/tally'
+import { words } from '../words'
+import { expiryText, fullDay } from '../words/format'
+import classes from './tally.module.css'
+
+const w = words.rounds.tally
+
+interface Props {
+  readonly contents: Contents
+  readonly round: Round
+}
+
+export const TallyPaper = ({ contents, round }: Props) => {
+  const lines = tallyLines(contents, round)
+  return (
+    <main id="main" className={classes.paper}>
+      <header>
+        <h1>{w.title(contents.kit.name)}</h1>
+        <p>
+          {contents.place.name} · {fullDay(contents.today)}
+        </p>
+        <p className={classes.blanks}>
+          <span>{w.who}</span>
+          <span>{w.when}</span>
+        </p>
+        <p>{w.lead}</p>
+        <p className={classes.legend}>{w.legend}</p>
+      </header>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">{w.line}</th>
+            <th scope="col">{w.thing}</th>
+            <th scope="col">{w.found}</th>
+            <th scope="col">{w.date}</th>
+            <th scope="col">{w.marks}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map(({ number, pocket, thing }, index) => (
+            <PocketAndLine
+              key={number}
+              pocket={pocket === lines[index - 1]?.pocket ? null : pocket}
+              number={number}
+              title={thing.title}
+              recorded={`${formatAmount(thing.recorded)} ${thing.unit}`.trim()}
+              date={expiryText(thing.expiry)}
+            />
+          ))}
+        </tbody>
+      </table>
+      <section className={classes.also}>
+        <h2>{w.also}</h2>
+        <p />
+        <p />
+        <p />
+      </section>
+    </main>
+  )
+}
+
+const PocketAndLine = ({
+  pocket,
+  number,
+  title,
+  recorded,
+  date,
+}: {
+  readonly pocket: string | null
+  readonly number: number
+  readonly title: string
+  readonly recorded: string
+  readonly date: string
+}) => (
+  <>
+    {pocket && (
+      <tr>
+        <th colSpan={5} scope="colgroup">
+          {pocket}
+        </th>
+      </tr>
+    )}
+    <tr className={classes.line}>
+      <td>{number}</td>
+      <td>
+        {title}
+        <small>
+          {recorded} {w.recorded} · {date}
+        </small>
+      </td>
+      <td />
+      <td />
+      <td />
+    </tr>
+  </>
+)

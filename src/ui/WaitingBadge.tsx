@@ -1,0 +1,89 @@
+/** Says plainly what waits on this device to be sent, and shows it. */
+import { Modal } from '@mantine/core'
+import { useState, useSyncExternalStore } from 'react'
+import { connection, connectionAtFirst, onConnection } from '../device/connection'
+import { dropWaiting } from '../device/outbox'
+import { words } from '../words'
+import type { Outbox } from './useOutbox'
+import classes from './WaitingBadge.module.css'
+
+const w = words.rounds.waiting
+
+export function WaitingBadge({ outbox }: { readonly outbox: Outbox }) {
+  const [shown, setShown] = useState(false)
+  const there = useSyncExternalStore(onConnection, connection, connectionAtFirst)
+  const waiting = outbox.waiting.filter(({ state }) => state === 'waiting')
+  const refused = outbox.waiting.filter(({ state }) => state === 'refused')
+  const away = there.kind === 'away'
+  if (waiting.length === 0 && refused.length === 0 && !away) return null
+  const says = [
+    away && w.away,
+    waiting.length > 0 && w.count(waiting.length),
+    refused.length > 0 && w.refused(refused.length),
+  ].filter((part) => part !== false)
+  return (
+    <>
+      <button
+        type="button"
+        className={classes.badge}
+        data-tone={refused.length > 0 ? 'refused' : away ? 'away' : 'waiting'}
+        onClick={() => setShown(true)}
+      >
+        {says.join(' · ')}
+      </button>
+      <Modal
+        opened={shown}
+        onClose={() => setShown(false)}
+        title={w.list}
+        closeButtonProps={{ 'aria-label': words.rounds.card.closeHelp }}
+      >
+        <div className={classes.list}>
+          <p>
+            {away
+              ? there.keptAt
+                ? w.keptAt(whenOf(there.keptAt))
+                : w.noConnection
+              : waiting.length + refused.length === 0
+                ? w.none
+                : ''}
+          </p>
+          <ol>
+            {[...refused, ...waiting].map(({ key, title, takenAt, problem }) => (
+              <li key={key} data-refused={problem !== null}>
+                <b>{title}</b>
+                <small>{w.since(whenOf(new Date(takenAt).toISOString()))}</small>
+                {problem && (
+                  <>
+                    <p>
+                      {problem.title}. {problem.detail}
+                    </p>
+                    <button
+                      type="button"
+                      aria-label={w.dropOf(title)}
+                      onClick={() => void dropWaiting([key])}
+                    >
+                      {w.drop}
+                    </button>
+                  </>
+                )}
+              </li>
+            ))}
+          </ol>
+          {waiting.length > 0 && (
+            <button type="button" className={classes.send} onClick={() => void outbox.send()}>
+              {w.sendNow}
+            </button>
+          )}
+        </div>
+      </Modal>
+    </>
+  )
+}
+
+const whenOf = (iso: string): string =>
+  new Date(iso).toLocaleString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+  })
