@@ -19,7 +19,8 @@ import { inHousehold, type Trx } from '../db/connect'
 import { createLots, type LockedLot } from '../db/ledger'
 import { itemOfLot, lotsBeside } from '../db/stock'
 import { type Acting, act, carryOut, lockSeen } from './act'
-import { notFound } from './refusal'
+import { appendAsOfThen } from './late'
+import { notFound, Refusal } from './refusal'
 import type { Caller, World } from './world'
 
 export interface OnLot {
@@ -49,6 +50,30 @@ export async function onLot(
   return act(world, caller, { key, kind, why, request }, async (acting) => {
     const { locked, lot, rest } = await lockSeen(acting, request.lotId, request.seenVersion)
     await carryOut(acting, locked, await decide(lot, acting, rest))
+    return {}
+  })
+}
+
+/**
+ * The same for acts that say how much was taken or found: one that waited on a device is decided
+ * on the lot as it was when it was done, whatever happened to it since.
+ */
+const onLotThen = async (
+  world: World,
+  caller: Caller,
+  kind: string,
+  asked: OnLot & { readonly pocketId: PocketId },
+  decide: (locked: LockedLot, acting: Acting) => Promise<Decision> | Decision,
+) => {
+  if (!caller.takenAgo) return onLot(world, caller, kind, asked, decide)
+  const { key, seenVersion: _, ...request } = asked
+  const why = await titleOf(world, caller, asked.lotId)
+  return act(world, caller, { key, kind, why, request }, async (acting) => {
+    await appendAsOfThen(acting, asked.lotId, asked.pocketId, async ({ lot, stock }) => {
+      const decision = await decide({ lot, stock }, acting)
+      if (decision.kind === 'refuse') throw new Refusal(decision.refusal)
+      return decision.facts
+    })
     return {}
   })
 }
@@ -89,7 +114,7 @@ async function passedOver(
 
 /** Uses some up; where another lot should have gone first, the record names it. */
 export const useLot = (world: World, caller: Caller, asked: Taking) =>
-  onLot(world, caller, 'used', asked, async (locked, acting) =>
+  onLotThen(world, caller, 'used', asked, async (locked, acting) =>
     decideUse(
       locked.lot,
       locked.stock,
@@ -99,15 +124,17 @@ export const useLot = (world: World, caller: Caller, asked: Taking) =>
   )
 
 export const discardLot = (world: World, caller: Caller, asked: Taking) =>
-  onLot(world, caller, 'discarded', asked, ({ stock }) =>
+  onLotThen(world, caller, 'discarded', asked, ({ stock }) =>
     decideDiscard(stock, asked.pocketId, asked.amount),
   )
 
 export const giveLot = (world: World, caller: Caller, asked: Taking & { readonly to: string }) =>
-  onLot(world, caller, 'given', asked, ({ stock }) => decideGive(stock, someOf(asked), asked.to))
+  onLotThen(world, caller, 'given', asked, ({ stock }) =>
+    decideGive(stock, someOf(asked), asked.to),
+  )
 
 export const moveLot = (world: World, caller: Caller, asked: Taking & { readonly to: PocketId }) =>
-  onLot(world, caller, 'moved', asked, async (locked, acting) => {
+  onLotThen(world, caller, 'moved', asked, async (locked, acting) => {
     await mustHavePocket(acting.trx, asked.to)
     return decideMove(
       locked.stock,
@@ -122,7 +149,7 @@ export const countLot = (
   caller: Caller,
   asked: OnLot & { readonly pocketId: PocketId; readonly found: Amount },
 ) =>
-  onLot(world, caller, 'counted', asked, async ({ stock }, { trx }) => {
+  onLotThen(world, caller, 'counted', asked, async ({ stock }, { trx }) => {
     await mustHavePocket(trx, asked.pocketId)
     return decideCount(stock, asked.pocketId, asked.found)
   })

@@ -7,6 +7,7 @@ import { inHousehold } from '../../src/db/connect'
 import { HOUSEHOLD_TABLES } from '../../src/db/migrations/0001-household-record'
 import { MEMBER_TABLES } from '../../src/db/migrations/0003-members-and-cover'
 import { KEEPING_TABLES } from '../../src/db/migrations/0004-kits-as-kept'
+import { ROUND_TABLES } from '../../src/db/migrations/0005-rounds'
 import { application } from '../support/application'
 import { stocked } from '../support/stocked'
 
@@ -21,7 +22,12 @@ beforeAll(async () => {
 })
 afterAll(() => owner.end())
 
-const KEPT_TABLES = [...HOUSEHOLD_TABLES, ...MEMBER_TABLES, ...KEEPING_TABLES] as const
+const KEPT_TABLES = [
+  ...HOUSEHOLD_TABLES,
+  ...MEMBER_TABLES,
+  ...KEEPING_TABLES,
+  ...ROUND_TABLES,
+] as const
 const EVERY_TABLE = [...KEPT_TABLES, 'household_user'] as const
 
 describe('row-level security', () => {

@@ -1,13 +1,17 @@
 /** Every endpoint, walked with another household's ids: not one of them is found. */
 import { beforeAll, describe, expect, it } from 'vitest'
 import { allEndpoints } from '../../src/api/openapi'
+import { addFeed } from '../../src/app/feedActs'
 import { keepPaper } from '../../src/app/paperActs'
+import { startRound, teachCode } from '../../src/app/roundActs'
 import { saveView } from '../../src/app/viewActs'
 import type { Endpoint } from '../../src/contract/endpoint'
+import type { RoundId } from '../../src/core/rounds/round'
 import { application, newKey, pathOf, send, servedPaths } from '../support/application'
 import { cared, stocked } from '../support/stocked'
 
 const app = application()
+const GTIN = '09520000000066'
 let theirs: Record<string, string>
 let stock: Awaited<ReturnType<typeof stocked>>
 let before: string
@@ -26,6 +30,9 @@ const everythingOf = async () => {
     '/api/stock',
     '/api/record',
     '/api/review',
+    '/api/rounds',
+    '/api/codes',
+    '/api/calendar-feeds',
   ]
   const answers = await Promise.all(
     reads.map(async (path) => (await send('GET', path, { caller: app.keeper })).text()),
@@ -45,7 +52,23 @@ beforeAll(async () => {
     lotId: stock.lotId,
     photo: { type: 'image/png', bytes: Buffer.from('a picture') },
   })
-  theirs = { ...stock, viewId, ...(await cared(app.world, app.keeper, stock)) }
+  const { feedId } = await addFeed(app.world, app.keeper, { key: newKey(), name: 'Kitchen' })
+  const roundId = newKey() as RoundId
+  await startRound(app.world, app.keeper, {
+    key: roundId,
+    roundId,
+    kitId: stock.kitId,
+    pocketIds: [stock.lid],
+  })
+  await teachCode(app.world, app.keeper, { key: newKey(), itemId: stock.itemId, gtin: GTIN })
+  theirs = {
+    ...stock,
+    viewId,
+    feedId,
+    roundId,
+    gtin: GTIN,
+    ...(await cared(app.world, app.keeper, stock)),
+  }
   before = await everythingOf()
 })
 
@@ -118,6 +141,17 @@ const bodies = (): Readonly<Record<string, unknown>> => {
       })),
     },
     removePocket: {},
+    startRound: { roundId: newKey(), kitId: stock.kitId, pocketIds: [stock.lid] },
+    sayEntry: {
+      entryId: newKey(),
+      seconds: 5,
+      fact: { kind: 'at_pocket', pocketId: stock.lid },
+    },
+    finishRound: { signedBy: 'Me' },
+    leaveRound: {},
+    teachCode: {},
+    notePrinted: {},
+    removeFeed: {},
     importVisits: {
       visits: [{ uid: 'spy', startsOn: '2027-01-01', endsOn: '2027-01-02', label: '' }],
     },
@@ -133,6 +167,7 @@ const NAMES_NO_ROW = [
   'addMember',
   'saveView',
   'keepReviewed',
+  'addFeed',
 ]
 /** An errand of another household is, like one that is settled, no longer there. */
 const GONE = ['doErrand', 'putOffErrand']

@@ -3,7 +3,7 @@
  * pocket decides when it is looked at; trips, seasons and the end of a visit gather it.
  */
 import { addDays, byDay, earlier, later, type PlainDate } from '../calendar/plainDate'
-import { type NextThere, nextThere, type Visit } from '../calendar/presence'
+import { type NextThere, nextThere, type Presence, type Visit } from '../calendar/presence'
 import type { Kit, Place } from '../household/places'
 import type { KitId, PocketId } from '../ids'
 import { goodsOf } from '../layout/goods'
@@ -73,7 +73,7 @@ export function kitRounds(
       const [first] = due.map(({ dueOn }) => dueOn).sort(byDay)
       if (!first) return []
       const chance = nextThere(place.presence, survey.today)
-      const by = chance.kind === 'on' ? chance.day : survey.today
+      const by = endOfChance(place.presence, chance, survey.today)
       const gathered = addDays(later(first, by), GATHERED_DAYS[pace])
       return [
         {
@@ -88,6 +88,15 @@ export function kitRounds(
       ]
     })
     .sort((a, b) => byDay(a.dueOn, b.dueOn) || a.kit.name.localeCompare(b.kit.name))
+}
+
+/** The last day of the coming stay: what is due by then can be done before leaving. */
+function endOfChance({ visits }: Presence, chance: NextThere, today: PlainDate): PlainDate {
+  const day = chance.kind === 'on' ? chance.day : today
+  return visits
+    .filter(({ startsOn, endsOn }) => startsOn <= day && day <= endsOn)
+    .map(({ endsOn }) => endsOn)
+    .reduce(later, day)
 }
 
 interface Judging {
