@@ -38,6 +38,8 @@ export default defineConfig({
     launchOptions,
     viewport: { width: 1280, height: 800 },
     trace: 'off',
+    // Only what is done without a connection needs it; it would answer for the others.
+    serviceWorkers: 'block',
     locale: 'en-GB',
   },
 })

@@ -46,7 +46,6 @@ export const readDevice = (world: World, caller: Caller, secret: string): Promis
         '/api/household',
         '/api/cover',
         ...kits.flatMap(({ id }) => [`/api/kits/${id}`, `/api/kits/${id}/contents`]),
-        ...members.map(({ id }) => `/api/members/${id}`),
         ...open.map((id) => `/api/rounds/${id}`),
       ],
     }

@@ -1,7 +1,7 @@
 /** Calls an endpoint of the contract and answers its result, or throws what went wrong in words. */
 import type { z } from 'zod'
 import type { Endpoint } from '../contract/endpoint'
-import { noteAnswer } from './connection'
+import { noteAnswer, noteSilence } from './connection'
 import { forgetDevice } from './forget'
 
 export interface Asked<E extends Endpoint> {
@@ -78,10 +78,11 @@ export async function request(
       ...(body !== undefined && { body: JSON.stringify(body) }),
     })
   } catch {
+    noteSilence()
     throw new OfflineError('No answer')
   }
   const answer = await response.json().catch(() => null)
-  if (endpoint.method === 'GET') noteAnswer(response)
+  noteAnswer(response)
   if (response.ok) return answer
   if (response.status === 401) await forgetDevice()
   const {

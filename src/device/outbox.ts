@@ -7,7 +7,6 @@
 import { liveQuery } from 'dexie'
 import type { Endpoint } from '../contract/endpoint'
 import { type Asked, OfflineError, ProblemError, request } from './call'
-import { noteSilence } from './connection'
 import { seal, unseal } from './seal'
 import { type Holder, store, type WaitingRow, type WaitingState } from './store'
 
@@ -158,10 +157,7 @@ async function sendOne(known: Holder, row: WaitingRow): Promise<SendingEnd | nul
     else await store().waiting.delete(row.seq as number)
     return null
   } catch (error) {
-    if (error instanceof OfflineError) {
-      noteSilence()
-      return 'no_connection'
-    }
+    if (error instanceof OfflineError) return 'no_connection'
     if (!(error instanceof ProblemError)) throw error
     if (error.status >= 500) return 'no_connection'
     if (error.status === 401) return 'signed_out'

@@ -15,6 +15,8 @@ declare const self: ServiceWorkerGlobalScope & {
 /** A round is gone through on this page, whichever it is. */
 const ROUND_PAGE = '/round'
 const AWAY_PAGE = '/away'
+/** Always asked of the server. */
+const SIGN_IN = '/sign-in'
 /** Nobody waits longer at a kit. */
 const PATIENCE_MILLISECONDS = 6000
 
@@ -38,7 +40,8 @@ registerRoute(
   ({ url, request, sameOrigin }) =>
     sameOrigin &&
     (request.mode === 'navigate' || request.headers.has(FOR_KEEPING)) &&
-    !url.pathname.startsWith('/api/'),
+    !url.pathname.startsWith('/api/') &&
+    url.pathname !== SIGN_IN,
   async ({ request, url }) => {
     if (url.pathname === ROUND_PAGE) {
       const page = await matchPrecache(ROUND_PAGE)
@@ -83,7 +86,7 @@ async function withPatience(request: Request): Promise<Response> {
 }
 
 const isSignIn = (response: Response): boolean =>
-  response.redirected && new URL(response.url).pathname === '/sign-in'
+  response.redirected && new URL(response.url).pathname === SIGN_IN
 
 async function keep(request: Request, response: Response, cacheName: string): Promise<void> {
   const headers = new Headers(response.headers)

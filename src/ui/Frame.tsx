@@ -1,7 +1,7 @@
 /** What every screen stands in: the strap of places, the tabs, finding, keys, look, messages. */
 import { MantineProvider } from '@mantine/core'
-import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query'
-import { createContext, type ReactNode, useContext, useEffect, useState } from 'react'
+import { QueryClient, QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query'
+import { createContext, type ReactNode, useContext, useEffect, useRef, useState } from 'react'
 import type { z } from 'zod'
 import { readStrap } from '../contract/endpoints'
 import type * as v from '../contract/values'
@@ -14,7 +14,7 @@ import classes from './Frame.module.css'
 import { KeysHelp } from './KeysHelp'
 import { LookSwitch, useLook } from './look'
 import { theme } from './theme'
-import { useOutbox } from './useOutbox'
+import { type Outbox, useOutbox } from './useOutbox'
 import { useWorker } from './useWorker'
 import { WaitingBadge } from './WaitingBadge'
 
@@ -97,6 +97,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
   const look = useLook()
   const outbox = useOutbox()
   useWorker()
+  useFreshAfterSending(outbox)
   const { undoLast } = useActing()
 
   useEffect(() => {
@@ -184,6 +185,17 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
       <KeysHelp opened={helping} onClose={() => setHelping(false)} />
     </div>
   )
+}
+
+/** What waited has arrived: the screens show it. */
+function useFreshAfterSending({ waiting }: Outbox): void {
+  const queries = useQueryClient()
+  const count = waiting.filter(({ state }) => state === 'waiting').length
+  const before = useRef(0)
+  useEffect(() => {
+    if (count < before.current) void queries.invalidateQueries()
+    before.current = count
+  }, [count, queries])
 }
 
 const hrefOf = (tab: TabId): string => {

@@ -16,6 +16,7 @@ import type { z } from 'zod'
 import type { Endpoint } from '../contract/endpoint'
 import { undoAct } from '../contract/endpoints'
 import { type Asked, call, newKey, OfflineError, ProblemError } from '../device/call'
+import { keepAct } from '../device/outbox'
 import { words } from '../words'
 import classes from './acting.module.css'
 
@@ -35,11 +36,15 @@ interface Message {
 type Said<E extends Endpoint> = string | ((result: z.output<E['result']>) => string)
 
 interface ActingValue {
-  /** @returns the result, or null when it was refused (and has been said) */
+  /**
+   * @param about what it is, in words, where it may wait on this device for a connection
+   * @returns the result; null when it was refused (and has been said) or waits
+   */
   run<E extends Endpoint>(
     endpoint: E,
     asked: Asked<E>,
     said: Said<E>,
+    about?: string,
   ): Promise<z.output<E['result']> | null>
   readonly busy: boolean
   undoLast(): void
@@ -124,6 +129,7 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
       endpoint: E,
       asked: Asked<E>,
       said: Said<E>,
+      about?: string,
     ): Promise<z.output<E['result']> | null> {
       // The same act sent again after no answer keeps its key: it may have arrived after all.
       const signature = `${endpoint.method} ${endpoint.path} ${JSON.stringify(asked)}`
@@ -142,6 +148,8 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
         await queries.invalidateQueries()
         return sent.result
       }
+      if (sent.error instanceof OfflineError && about && (await waits(endpoint, asked, key, about)))
+        return null
       const problem = sent.error instanceof ProblemError ? sent.error : null
       const away = sent.error instanceof OfflineError || isAway(sent.error)
       if (away) unanswered.current.set(signature, key)
@@ -157,12 +165,35 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
           about: away ? signature : null,
           press: next && {
             label: words.undo.retry,
-            run: () => void send(endpoint, next, said).then(settle),
+            run: () => void send(endpoint, next, said, about).then(settle),
           },
           settle: () => settle(null),
         })
         if (!next) settle(null)
       })
+    }
+
+    /** Keeps an act until there is a connection; false on a device that cannot keep it. */
+    async function waits<E extends Endpoint>(
+      endpoint: E,
+      asked: Asked<E>,
+      key: string,
+      about: string,
+    ): Promise<boolean> {
+      try {
+        await keepAct(endpoint, asked, { key, title: about })
+      } catch {
+        return false
+      }
+      tell({
+        tone: 'done',
+        title: words.rounds.waiting.kept(about),
+        detail: words.rounds.waiting.noConnection,
+        about: null,
+        press: null,
+        settle: null,
+      })
+      return true
     }
 
     /** Says that it is done, and offers to take it back. */

@@ -131,6 +131,8 @@ export const rounds = {
     back: 'Back',
     fewer: 'One fewer',
     more: 'One more',
+    fewerOf: (condition: string): string => `One fewer ${condition}`,
+    moreOf: (condition: string): string => `One more ${condition}`,
     count: 'How many are there',
     of: (at: number, all: number): string => `${at} of ${all}`,
     date: (expiry: Expiry): string => expiryText(expiry),

@@ -207,7 +207,7 @@ describe('an answer', () => {
     // Row security is forced on the owner too.
     await owner.query(`select set_config('app.household', $1, false)`, [kept.keeper.householdId])
     const { rows } = await owner.query(
-      `select b.amount, (select sum(case when m.to_pocket_id = b.pocket_id then m.amount else 0 end)
+      `select b.amount::int, (select sum(case when m.to_pocket_id = b.pocket_id then m.amount else 0 end)
                               - sum(case when m.from_pocket_id = b.pocket_id then m.amount else 0 end)
                            from movement m where m.lot_id = b.lot_id)::int as folded
          from balance b where b.lot_id = $1`,

@@ -5,14 +5,19 @@ import { words } from '../../words'
 import classes from './away.module.css'
 
 const w = words.rounds.away
+const LOOK_AGAIN_MILLISECONDS = 2000
 
 export function AwayScreen() {
   const [pages, setPages] = useState<readonly KeptPage[] | null>(null)
   useEffect(() => {
     void keptPages().then(setPages)
-    const again = () => location.reload()
-    addEventListener('online', again)
-    return () => removeEventListener('online', again)
+    // The network may be there and the server not: what was asked for is opened when it answers.
+    const look = async () => {
+      const answer = await fetch('/api/health').catch(() => null)
+      if (answer?.ok) location.reload()
+    }
+    const timer = setInterval(() => void look(), LOOK_AGAIN_MILLISECONDS)
+    return () => clearInterval(timer)
   }, [])
   return (
     <main className={classes.page}>

@@ -10,7 +10,7 @@ import { lastGoodDay } from '../../core/shelf-life/lastGoodDay'
 import { itemTitle } from '../../core/stock/item'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
-import { expiryText, fullDay } from '../../words/format'
+import { counted, expiryText, fullDay } from '../../words/format'
 import type { FormAct } from './acts'
 import type { LineOnMat, PocketOnMat, PocketRef, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
@@ -66,16 +66,23 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
   const send = (some: Amount) => {
     const params = { lotId: lot.id }
     const seen = { seenVersion: lot.version }
+    const about = (did: string): string =>
+      `${did}: ${counted(some, line.item.unit)} ${itemTitle(line.item)}`
     const taking = { pocketId: pocket.id, amount: some, ...seen }
     switch (act) {
       case 'use':
-        return run(useLot, { params, body: taking }, words.undo.did.use)
+        return run(useLot, { params, body: taking }, words.undo.did.use, about(words.undo.did.use))
       case 'reuse':
         return usedUp
           ? run(useLot, { params, body: taking }, words.undo.did.use)
           : run(reuseLot, { params, body: taking }, k.did.reuse)
       case 'discard':
-        return run(discardLot, { params, body: taking }, words.undo.did.discard)
+        return run(
+          discardLot,
+          { params, body: taking },
+          words.undo.did.discard,
+          about(words.undo.did.discard),
+        )
       case 'open':
         return run(
           openLot,
@@ -87,11 +94,22 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
           countLot,
           { params, body: { pocketId: pocket.id, found: some, ...seen } },
           words.undo.did.count,
+          about(words.undo.did.count),
         )
       case 'move':
-        return run(moveLot, { params, body: { ...taking, to: to ?? '' } }, words.undo.did.move)
+        return run(
+          moveLot,
+          { params, body: { ...taking, to: to ?? '' } },
+          words.undo.did.move,
+          about(words.undo.did.move),
+        )
       case 'give':
-        return run(giveLot, { params, body: { ...taking, to: whom } }, k.did.give)
+        return run(
+          giveLot,
+          { params, body: { ...taking, to: whom } },
+          k.did.give,
+          about(k.did.give),
+        )
       case 'lend':
         return run(lendLot, { params, body: { ...taking, to: whom } }, k.did.lend)
       case 'takeBack':

@@ -1,7 +1,8 @@
 /** Something lies there that the record does not know of: what, how many, which date. */
 import { Autocomplete, Modal, TextInput } from '@mantine/core'
-import { useQuery } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
+import type { z } from 'zod'
 import { readItems } from '../../contract/endpoints'
 import { readCodes, teachCode } from '../../contract/roundEndpoints'
 import { formatExpiry } from '../../core/calendar/expiry'
@@ -19,6 +20,7 @@ import { ScanDialog } from './ScanDialog'
 import type { GoingRound } from './useRound'
 
 const w = words.rounds.found
+type CodesView = z.output<(typeof readCodes)['result']>
 
 interface Props {
   readonly going: GoingRound
@@ -30,6 +32,7 @@ interface Props {
 
 export function FoundElse({ going, pocketId, bare, onClose }: Props) {
   const { contents, dateOrder, say } = going
+  const queries = useQueryClient()
   const { data: items } = useQuery({
     queryKey: ['items'],
     queryFn: () => call(readItems),
@@ -69,12 +72,16 @@ export function FoundElse({ going, pocketId, bare, onClose }: Props) {
     if (amount.kind !== 'read' || expiry.value === null) return
     setBusy(true)
     // What the code stands for is learned before it is used.
-    if (code && !code.known && itemId)
+    if (code && !code.known && itemId) {
+      queries.setQueryData<CodesView>(['codes'], (now) => ({
+        codes: [...(now?.codes ?? []), { gtin: code.gtin, itemId, title: name.trim() }],
+      }))
       await keepAct(
         teachCode,
         { params: { itemId, gtin: code.gtin } },
         { key: newKey(), title: words.rounds.scan.title },
       )
+    }
     await say(
       {
         kind: 'found',

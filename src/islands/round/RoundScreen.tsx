@@ -159,10 +159,11 @@ function Going({ going }: { readonly going: GoingRound }) {
         <PocketStart
           pocket={pocket}
           going={going}
-          onBegin={() => {
-            void say({ kind: 'at_pocket', pocketId: pocket.pocket.id }, 0)
-            setAt(within(pocket))
-          }}
+          onBegin={() =>
+            void say({ kind: 'at_pocket', pocketId: pocket.pocket.id }, 0).then(() =>
+              setAt(within(pocket)),
+            )
+          }
           onOther={() => setAt({ kind: 'pockets' })}
         />
       ) : at.kind === 'end' ? (
@@ -171,10 +172,11 @@ function Going({ going }: { readonly going: GoingRound }) {
           going={going}
           isLast={progress.pockets.every((one) => one.closed || one === pocket)}
           onAnswer={() => setAt(within(pocket))}
-          onClose={() => {
-            void say({ kind: 'closed', pocketId: pocket.pocket.id }, 0)
-            afterPocket(pocket.pocket.id)
-          }}
+          onClose={() =>
+            void say({ kind: 'closed', pocketId: pocket.pocket.id }, 0).then(() =>
+              afterPocket(pocket.pocket.id),
+            )
+          }
         />
       ) : (
         <ThingCard

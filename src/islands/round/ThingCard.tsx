@@ -65,8 +65,9 @@ export function ThingCard({ pocket, lotId, going, onGo }: Props) {
       going={going}
       then={next?.thing?.title ?? null}
       onBack={before?.thing ? () => onGo(before.lotId) : null}
-      onNext={(draft, seconds) => {
-        void going.say(
+      onNext={async (draft, seconds) => {
+        // Written down before the next thing is shown: what was answered is not lost any more.
+        await going.say(
           {
             kind: 'looked',
             pocketId: pocket.pocket.id,
@@ -89,7 +90,7 @@ interface CardProps {
   readonly going: GoingRound
   readonly then: string | null
   readonly onBack: (() => void) | null
-  readonly onNext: (draft: Draft, seconds: number) => void
+  readonly onNext: (draft: Draft, seconds: number) => Promise<void>
 }
 
 function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) {
@@ -100,8 +101,14 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
   const asks = asksOf(thing, contents.today)
   const isSpent = thing.judged.state === 'spent'
   const away = isAway(thing)
-  const done = (final: Draft): void =>
-    onNext(final, Math.min(MOST_SECONDS, (Date.now() - began.current) / 1000))
+  const [busy, setBusy] = useState(false)
+  const done = (final: Draft): void => {
+    if (busy) return
+    setBusy(true)
+    void onNext(final, Math.min(MOST_SECONDS, (Date.now() - began.current) / 1000)).finally(() =>
+      setBusy(false),
+    )
+  }
   const step = (by: 1 | -1): void => setDraft((now) => stepped(now, by))
   const gone = fewer(thing, draft)
 
@@ -222,11 +229,19 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
       {draft.worse && draft.found > draft.worse.amount - 1 && draft.found > NOTHING && (
         <div className={classes.worse}>
           <span>{w.howMany(draft.worse.condition)}</span>
-          <button type="button" aria-label={w.fewer} onClick={() => setDraft(withWorse(draft, -1))}>
+          <button
+            type="button"
+            aria-label={w.fewerOf(draft.worse.condition)}
+            onClick={() => setDraft(withWorse(draft, -1))}
+          >
             −
           </button>
           <b>{formatAmount(draft.worse.amount)}</b>
-          <button type="button" aria-label={w.more} onClick={() => setDraft(withWorse(draft, 1))}>
+          <button
+            type="button"
+            aria-label={w.moreOf(draft.worse.condition)}
+            onClick={() => setDraft(withWorse(draft, 1))}
+          >
             +
           </button>
         </div>

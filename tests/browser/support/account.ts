@@ -7,7 +7,7 @@ import { createAuth } from '../../../src/app/signIn'
 import { type Caller, clockFrom, type World } from '../../../src/app/world'
 import { plainDate } from '../../../src/core/calendar/plainDate'
 import type { HouseholdId } from '../../../src/core/ids'
-import { createDb, createPool } from '../../../src/db/connect'
+import { createDb, createPool, inHousehold } from '../../../src/db/connect'
 import { DEMO_HOUSEHOLD } from '../../../src/demo/household'
 import { fillDemo } from '../../../src/demo/loadDemo'
 import { databaseUrl, SECRET, TODAY } from './serve'
@@ -56,6 +56,33 @@ export async function anAccount(stock: 'demo' | 'nothing'): Promise<Account> {
   )
   if (stock === 'demo') await fillDemo(db, caller, plainDate(TODAY))
   return { caller, email, password, cookie: { name, value: decodeURIComponent(value) } }
+}
+
+/** Somebody else of the same household, with an account of their own. */
+export async function aHelper(of: Account, name: string): Promise<Account> {
+  const { db, auth } = tools()
+  const email = `${randomUUID()}@example.invalid`
+  const password = 'ten letters and more'
+  const { headers, response } = await auth.api.signUpEmail({
+    body: { email, password, name },
+    returnHeaders: true,
+  })
+  const { householdId } = of.caller
+  await inHousehold(db, householdId, (trx) =>
+    trx
+      .insertInto('household_user')
+      .values({ household_id: householdId, user_id: response.user.id, name })
+      .execute()
+      .then(() => undefined),
+  )
+  const [cookieName = '', value = ''] =
+    (headers.getSetCookie()[0] ?? '').split(';')[0]?.split(/=(.*)/s) ?? []
+  return {
+    caller: { userId: response.user.id, name, householdId },
+    email,
+    password,
+    cookie: { name: cookieName, value: decodeURIComponent(value) },
+  }
 }
 
 /** The same clock as the server's, for use cases called beside it. */

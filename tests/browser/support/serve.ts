@@ -37,7 +37,13 @@ export async function startServer(
   appUrl: string,
 ): Promise<{ address: string; process: ChildProcess }> {
   const port = await freePort()
-  const server = spawn(process.execPath, ['server/main.mjs'], {
+  const server = serverOn(port, appUrl)
+  return { address: await answering(port), process: server }
+}
+
+/** Starts the built server on a port; it takes a while until it answers. */
+export const serverOn = (port: number, appUrl: string): ChildProcess =>
+  spawn(process.execPath, ['server/main.mjs'], {
     stdio: ['ignore', 'ignore', 'inherit'],
     env: {
       ...process.env,
@@ -48,10 +54,13 @@ export async function startServer(
       SATCHEL_TODAY: TODAY,
     },
   })
+
+/** @returns the address, once the server there answers */
+export async function answering(port: number): Promise<string> {
   const address = `http://127.0.0.1:${port}`
   for (let tries = 0; tries < 100; tries++) {
     const answer = await fetch(`${address}/api/health`).catch(() => null)
-    if (answer?.ok) return { address, process: server }
+    if (answer?.ok) return address
     await new Promise((resolve) => setTimeout(resolve, 100))
   }
   throw new Error('The server did not answer; build it first (./satchel test browser does)')
