@@ -10,7 +10,7 @@ import type { Expiry } from '../core/calendar/expiry'
 import { addDays, dayAt, monthOfDay, type PlainDate, weekdayOf } from '../core/calendar/plainDate'
 import { clearMatch, matches } from '../core/catalogue/match'
 import { PLAIN_POCKET } from '../core/household/pocket'
-import type { HouseholdId, ItemId, LotId, MemberId, PlaceId, PocketId } from '../core/ids'
+import type { HouseholdId, ItemId, KitId, LotId, MemberId, PlaceId, PocketId } from '../core/ids'
 import { units } from '../core/quantity/amount'
 import { guessOpenedClock } from '../core/stock/itemKind'
 import { NO_DETAILS, READY } from '../core/stock/lot'
@@ -32,6 +32,7 @@ import {
 } from './household'
 import { liveThrough } from './liveThrough'
 import { DEMO_COURSES, demoMembers } from './members'
+import { liveRounds } from './rounds'
 
 export interface DemoSettings {
   readonly db: Db
@@ -67,6 +68,7 @@ export interface Stocked {
   readonly lots: ReadonlyMap<string, LotId>
   readonly pockets: ReadonlyMap<string, PocketId>
   readonly items: ReadonlyMap<DemoItemKey, ItemId>
+  readonly kits: ReadonlyMap<string, KitId>
 }
 
 /** Fills an empty household as of a day. */
@@ -83,6 +85,7 @@ export async function fillDemo(db: Db, caller: Caller, today: PlainDate): Promis
     async (acting) => ({ stocked: await stock(acting, today) }),
   )
   await liveThrough(on, caller, stocked, today)
+  await liveRounds(on, caller, { ...stocked, newId: randomUUID })
 }
 
 /** The Saturday from which visits count: the next one at least three days off. */
@@ -118,6 +121,7 @@ async function stock(acting: Acting, today: PlainDate): Promise<Stocked> {
       })
   }
   const pockets = new Map<string, PocketId>()
+  const kits = new Map<string, KitId>()
   const lots = new Map<string, LotId>()
   const receipts: Parameters<typeof receiveMany>[1][number][] = []
   const pars = new Map<
@@ -125,7 +129,7 @@ async function stock(acting: Acting, today: PlainDate): Promise<Stocked> {
     { id: string; item_id: ItemId; pocket_id: PocketId; amount: number }
   >()
   for (const kit of DEMO_KITS) {
-    await makeKit(acting, kit, places, pockets, today)
+    kits.set(kit.key, await makeKit(acting, kit, places, pockets, today))
     kit.pockets.forEach(([pocketName], index) => {
       const pocketId = pockets.get(`${kit.key}/${pocketName}`)
       if (!pocketId) return
@@ -150,7 +154,7 @@ async function stock(acting: Acting, today: PlainDate): Promise<Stocked> {
   }
   await createRecords(acting, 'par', [...pars.values()])
   await receiveMany(acting, receipts)
-  return { lots, pockets, items }
+  return { lots, pockets, items, kits }
 }
 
 function receiptOf(
@@ -238,7 +242,7 @@ async function makeKit(
   places: ReadonlyMap<string, PlaceId>,
   pockets: Map<string, PocketId>,
   today: PlainDate,
-): Promise<void> {
+): Promise<KitId> {
   const placeId = places.get(kit.place)
   if (!placeId) throw new Error(`The demo kit ${kit.key} has no place ${kit.place}`)
   const kitId = await addKit(acting, {
@@ -276,6 +280,7 @@ async function makeKit(
     },
   )
   await createRecords(acting, 'pocket', rows)
+  return kitId
 }
 
 async function makeMembers(

@@ -778,6 +778,7 @@ export const en = {
       ['l g d n', 'lend, give away, decant, not here'],
       ['k b f', 'cleaned, it is back, found it'],
       ['a', 'add to the pocket of the tag'],
+      ['+ − ← Enter', 'in a round: more, fewer, back, next'],
       ['z', 'undo the last act'],
       ['Esc', 'close'],
     ],

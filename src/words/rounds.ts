@@ -172,6 +172,11 @@ export const rounds = {
     badPhoto: 'This is no picture, or it is too large. Choose another.',
     photoKept: 'The photo is kept with it',
     scan: 'Scan',
+    isOther: (title: string): string =>
+      `The code says that this is ${title}. Put it under “Found something else”.`,
+    scanned: (date: string, batch: string): string =>
+      [date && `The code says ${date}`, batch && `batch ${batch}`].filter(Boolean).join(', ') ||
+      'The code says nothing of a date',
     closeHelp: 'Close',
     for: (purpose: string): string => `For: ${purpose}`,
     forWhom: (whom: string): string => `For whom: ${whom}`,

@@ -14,6 +14,7 @@ import {
 const VIEWS = [
   '/',
   '/kits',
+  '/rounds',
   '/stock',
   '/review',
   '/record',

@@ -65,6 +65,9 @@ export function DateAsk({ recorded, date, settings, onChange }: Props) {
           </button>
         )}
       </div>
+      {typed === null && date.kind === 'other' && date.expiry.kind !== 'none' && (
+        <p>{expiryText(date.expiry)}</p>
+      )}
       {typed !== null && (
         <label className={classes.note}>
           {w.typeDate}

@@ -1,11 +1,16 @@
 /** One thing: how many, which date, in what state; next with the thumb. */
+import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
+import { readCodes, teachCode } from '../../contract/roundEndpoints'
+import type { CodeFields } from '../../core/codes/readCode'
 import type { LotId } from '../../core/ids'
 import { type Amount, formatAmount, NOTHING } from '../../core/quantity/amount'
 import { asksOf, conditionsOf } from '../../core/rounds/asks'
 import type { Thing } from '../../core/rounds/contents'
 import type { PocketProgress } from '../../core/rounds/progress'
 import type { Gone } from '../../core/rounds/round'
+import { call, newKey } from '../../device/call'
+import { keepAct } from '../../device/outbox'
 import { words } from '../../words'
 import { expiryText } from '../../words/format'
 import { CountField } from './CountField'
@@ -29,6 +34,7 @@ import {
 import { FoundElse } from './FoundElse'
 import { KeepPhoto } from './KeepPhoto'
 import classes from './round.module.css'
+import { ScanDialog } from './ScanDialog'
 import type { GoingRound } from './useRound'
 import { WhatIsThis } from './WhatIsThis'
 
@@ -95,10 +101,16 @@ interface CardProps {
 
 function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) {
   const [draft, setDraft] = useState(first)
-  const [beside, setBeside] = useState<'what' | 'found' | 'note' | null>(null)
+  const [beside, setBeside] = useState<'what' | 'found' | 'note' | 'scan' | null>(null)
+  const [scanned, setScanned] = useState('')
   const began = useRef(Date.now())
   const { contents, dateOrder } = going
   const asks = asksOf(thing, contents.today)
+  const { data: codes } = useQuery({
+    queryKey: ['codes'],
+    queryFn: () => call(readCodes),
+    retry: false,
+  })
   const isSpent = thing.judged.state === 'spent'
   const away = isAway(thing)
   const [busy, setBusy] = useState(false)
@@ -111,6 +123,21 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
   }
   const step = (by: 1 | -1): void => setDraft((now) => stepped(now, by))
   const gone = fewer(thing, draft)
+  /** The code on the pack says its date, and whether it is this thing at all. */
+  const takeCode = ({ gtin, expiry, bestBefore, batch }: CodeFields): void => {
+    setBeside(null)
+    const stands = codes?.codes.find((one) => one.gtin === gtin)
+    if (stands && stands.itemId !== thing.itemId) return setScanned(w.isOther(stands.title))
+    const date = expiry ?? bestBefore
+    if (date) setDraft((now) => withDate(now, { kind: 'other', expiry: date }))
+    setScanned(w.scanned(date ? expiryText(date) : '', batch ?? ''))
+    if (gtin && !stands)
+      void keepAct(
+        teachCode,
+        { params: { itemId: thing.itemId, gtin } },
+        { key: newKey(), title: `${w.scan}: ${thing.title}` },
+      )
+  }
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -256,12 +283,20 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
           />
         </label>
       )}
+      {scanned && (
+        <p role="status" className={classes.quiet}>
+          {scanned}
+        </p>
+      )}
       <div className={classes.more}>
         <button type="button" onClick={() => setBeside('what')}>
           {w.whatIsThis}
         </button>
         <button type="button" onClick={() => setBeside('found')}>
           {w.foundElse}
+        </button>
+        <button type="button" onClick={() => setBeside('scan')}>
+          {w.scan}
         </button>
         <button type="button" onClick={() => setBeside('note')}>
           {w.note}
@@ -298,6 +333,9 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
           <small>{then ? w.thenComes(then) : w.thenPocket}</small>
         </button>
       </footer>
+      {beside === 'scan' && (
+        <ScanDialog today={contents.today} onRead={takeCode} onClose={() => setBeside(null)} />
+      )}
       <WhatIsThis thing={thing} opened={beside === 'what'} onClose={() => setBeside(null)} />
       {beside === 'found' && (
         <FoundElse
