@@ -127,7 +127,10 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
   const takeCode = ({ gtin, expiry, bestBefore, batch }: CodeFields): void => {
     setBeside(null)
     const stands = codes?.codes.find((one) => one.gtin === gtin)
-    if (stands && stands.itemId !== thing.itemId) return setScanned(w.isOther(stands.title))
+    if (stands && stands.itemId !== thing.itemId) {
+      setScanned(w.isOther(stands.title))
+      return
+    }
     const date = expiry ?? bestBefore
     if (date) setDraft((now) => withDate(now, { kind: 'other', expiry: date }))
     setScanned(w.scanned(date ? expiryText(date) : '', batch ?? ''))
