@@ -31,20 +31,25 @@ async function refresh(): Promise<Holder> {
     name: device.name,
     key: same ? known.key : await importKey(device.key),
     state: same ? known.state : '',
+    keptAt: same ? known.keptAt : 0,
   }
   await store().holder.put(holder)
   // Without a service worker nothing could be shown from what is kept.
-  if (holder.state === device.state || !navigator.serviceWorker?.controller) return holder
+  if (!navigator.serviceWorker?.controller) return holder
+  // What is looked at is kept as it goes by; the rest need not be fetched after every act.
+  const lately = Date.now() - holder.keptAt < FETCH_AGAIN_MILLISECONDS
+  if (holder.state === device.state || lately) return holder
   // The worker keeps every page and answer that goes by; asking for them is enough.
   const addresses = [...device.answers, ...device.pages]
   for (let from = 0; from < addresses.length; from += AT_ONCE)
     await Promise.all(addresses.slice(from, from + AT_ONCE).map(fetchToKeep))
-  const kept: Holder = { ...holder, state: device.state }
+  const kept: Holder = { ...holder, state: device.state, keptAt: Date.now() }
   await store().holder.put(kept)
   return kept
 }
 
 const AT_ONCE = 4
+const FETCH_AGAIN_MILLISECONDS = 5 * 60_000
 
 /** A page is kept as the page it is, although it is not visited. */
 const fetchToKeep = (address: string): Promise<unknown> =>

@@ -88,11 +88,18 @@ export async function readWaiting(): Promise<readonly Waiting[]> {
   const rows = await store()
     .waiting.filter(({ userId }) => userId === known.userId)
     .sortBy('seq')
-  return Promise.all(rows.map((row) => opened(known, row)))
+  return allOpened(known, rows)
 }
 
-async function opened({ key }: Holder, row: WaitingRow): Promise<Waiting> {
-  const kept = await unseal<Kept>(key, row.sealed)
+/** What was sealed with another key cannot be read any more, and is left out. */
+async function allOpened(known: Holder, rows: readonly WaitingRow[]): Promise<readonly Waiting[]> {
+  const all = await Promise.all(rows.map((row) => opened(known, row)))
+  return all.filter((one) => one !== null)
+}
+
+async function opened({ key }: Holder, row: WaitingRow): Promise<Waiting | null> {
+  const kept = await unseal<Kept>(key, row.sealed).catch(() => null)
+  if (!kept) return null
   return { ...kept, seq: row.seq ?? 0, key: row.key, state: row.state, takenAt: row.takenAt }
 }
 
@@ -112,7 +119,7 @@ export function watchWaiting(listener: (waiting: readonly Waiting[]) => void): (
   const subscription = rows.subscribe(({ known, all }) => {
     latest += 1
     const mine = latest
-    void Promise.all(known ? all.map((row) => opened(known, row)) : []).then((waiting) => {
+    void (known ? allOpened(known, all) : Promise.resolve([])).then((waiting) => {
       if (mine === latest) listener(waiting)
     })
   })
@@ -145,7 +152,11 @@ export async function sendWaiting(): Promise<SendingEnd> {
 }
 
 async function sendOne(known: Holder, row: WaitingRow): Promise<SendingEnd | null> {
-  const kept = await unseal<Kept>(known.key, row.sealed)
+  const kept = await unseal<Kept>(known.key, row.sealed).catch(() => null)
+  if (!kept) {
+    await settle(row, 'refused')
+    return null
+  }
   const ago = Date.now() - row.takenAt
   try {
     await request(kept, kept.asked, {

@@ -11,8 +11,10 @@ export interface Holder {
   readonly userId: string
   readonly name: string
   readonly key: CryptoKey
-  /** The state of the household that the kept pages show. */
+  /** The state of the household that the kept pages show; "" before they are kept. */
   readonly state: string
+  /** When they were fetched, by the device's clock. */
+  readonly keptAt: number
 }
 
 export type WaitingState = 'waiting' | 'sent' | 'refused'

@@ -92,6 +92,7 @@ export const lookOf = (thing: Thing, draft: Draft): Look => ({
   ...draft,
   // What became of the rest is only said where there is a rest.
   gone: draft.found < thing.recorded ? draft.gone : 'unknown',
+  worse: draft.worse && draft.worse.amount > NOTHING ? draft.worse : null,
   date: sameDate(draft.date, thing.expiry) ? { kind: 'as_recorded' } : draft.date,
 })
 
