@@ -3,8 +3,9 @@ import { useCallback, useState } from 'react'
 import { startRound } from '../../contract/roundEndpoints'
 import type { KitId, PocketId } from '../../core/ids'
 import type { RoundId } from '../../core/rounds/round'
-import { newKey } from '../../device/call'
-import { keepAct, NoHolderError, sendWaiting } from '../../device/outbox'
+import { newKey, OfflineError } from '../../device/call'
+import { keepDevice } from '../../device/keep'
+import { holder, keepAct, sendWaiting } from '../../device/outbox'
 import { words } from '../../words'
 
 export interface Start {
@@ -21,6 +22,8 @@ export function useStart(): Start {
     setBusy(true)
     const roundId = newKey() as RoundId
     try {
+      // On a device's very first visit its key is perhaps still on the way.
+      if (!(await holder())) await keepDevice()
       await keepAct(
         startRound,
         { body: { roundId, kitId, pocketIds: [...pocketIds] } },
@@ -29,7 +32,7 @@ export function useStart(): Start {
       await sendWaiting()
       location.assign(onPaper ? `/rounds/${roundId}/tally` : `/round?id=${roundId}`)
     } catch (error) {
-      setProblem(error instanceof NoHolderError ? words.rounds.needsConnection : words.errors.title)
+      setProblem(error instanceof OfflineError ? words.rounds.needsConnection : words.errors.title)
       setBusy(false)
     }
   }, [])
