@@ -5,9 +5,8 @@ import { finishRound, sayEntry, startRound, teachCode } from '../app/roundActs'
 import { notePrinted } from '../app/sheetActs'
 import type { Caller, World } from '../app/world'
 import type { ItemId, KitId } from '../core/ids'
-import { NOTHING } from '../core/quantity/amount'
 import type { Contents } from '../core/rounds/contents'
-import type { EntryId, RoundId } from '../core/rounds/round'
+import { type EntryId, plainLook, type RoundId } from '../core/rounds/round'
 import type { DemoItemKey } from './household'
 
 /** So many days ago Tove went through the pannier pouch. */
@@ -75,15 +74,7 @@ async function goThrough(
           pocketId,
           lotId,
           was: { title, unit, kind, amount: recorded, expiry, away: false },
-          look: {
-            found: recorded,
-            gone: 'unknown',
-            date: { kind: 'as_recorded' },
-            worse: null,
-            opened: NOTHING,
-            proofs: [],
-            note: '',
-          },
+          look: { ...plainLook(recorded), date: { kind: 'as_recorded' } },
         },
       })
     }

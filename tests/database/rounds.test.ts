@@ -12,9 +12,15 @@ import { finishRound, leaveRound, sayEntry, startRound, teachCode } from '../../
 import { notePrinted } from '../../src/app/sheetActs'
 import { undoAct } from '../../src/app/undoAct'
 import type { Caller, World } from '../../src/app/world'
-import { type Amount, NOTHING, units } from '../../src/core/quantity/amount'
+import { type Amount, units } from '../../src/core/quantity/amount'
 import type { Contents } from '../../src/core/rounds/contents'
-import type { EntryFact, EntryId, Look, RoundId } from '../../src/core/rounds/round'
+import {
+  type EntryFact,
+  type EntryId,
+  type Look,
+  plainLook,
+  type RoundId,
+} from '../../src/core/rounds/round'
 import { words } from '../../src/words'
 import { aHousehold, application, newKey, send } from '../support/application'
 import { stocked } from '../support/stocked'
@@ -53,16 +59,7 @@ const looked = (kept: Kept, found: number, look: Partial<Look> = {}): EntryFact 
     expiry: { kind: 'none' },
     away: false,
   },
-  look: {
-    found: units(found),
-    gone: 'unknown',
-    date: { kind: 'not_read' },
-    worse: null,
-    opened: NOTHING,
-    proofs: [],
-    note: '',
-    ...look,
-  },
+  look: { ...plainLook(units(found)), ...look },
 })
 const say = (
   world: World,
@@ -74,6 +71,16 @@ const say = (
 const there = async (kept: Kept, lotId = kept.lotId): Promise<number> => {
   const { holdings } = await readLot(app.world, kept.keeper, lotId)
   return holdings.reduce((sum, { amount }) => sum + amount, 0) / 1000
+}
+async function useNow(kept: Kept, some: number): Promise<void> {
+  const { lot } = await readLot(app.world, kept.keeper, kept.lotId)
+  await useLot(app.world, kept.keeper, {
+    key: newKey(),
+    lotId: kept.lotId,
+    pocketId: kept.lid,
+    amount: units(some),
+    seenVersion: lot.version,
+  })
 }
 const codeOf = (work: Promise<unknown>): Promise<string> =>
   work.then(
@@ -109,27 +116,13 @@ describe('an answer', () => {
   })
   it('is fitted under what was used since', async () => {
     const kept = await aRound()
-    const { lot } = await readLot(app.world, kept.keeper, kept.lotId)
-    await useLot(app.world, kept.keeper, {
-      key: newKey(),
-      lotId: kept.lotId,
-      pocketId: kept.lid,
-      amount: units(2),
-      seenVersion: lot.version,
-    })
+    await useNow(kept, 2)
     await say(app.world, late(kept.keeper, 30), kept, looked(kept, 9))
     expect(await there(kept)).toBe(7)
   })
   it('tells when more was taken since than was there', async () => {
     const kept = await aRound()
-    const { lot } = await readLot(app.world, kept.keeper, kept.lotId)
-    await useLot(app.world, kept.keeper, {
-      key: newKey(),
-      lotId: kept.lotId,
-      pocketId: kept.lid,
-      amount: units(9),
-      seenVersion: lot.version,
-    })
+    await useNow(kept, 9)
     const { outcome } = await say(app.world, late(kept.keeper, 30), kept, looked(kept, 3))
     expect(outcome).toEqual({ kind: 'contradicted' })
     expect(await there(kept)).toBe(0)

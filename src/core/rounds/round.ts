@@ -6,7 +6,7 @@
 import type { Brand } from '../brand'
 import type { Expiry } from '../calendar/expiry'
 import type { ItemId, KitId, LotId, PocketId } from '../ids'
-import type { Amount } from '../quantity/amount'
+import { type Amount, NOTHING } from '../quantity/amount'
 import type { ItemKind } from '../stock/item'
 import type { Condition } from '../stock/lot'
 
@@ -66,6 +66,17 @@ export interface Look {
   readonly proofs: readonly Proof[]
   readonly note: string
 }
+
+/** So many were found, and nothing else is said. */
+export const plainLook = (found: Amount): Look => ({
+  found,
+  gone: 'unknown',
+  date: { kind: 'not_read' },
+  worse: null,
+  opened: NOTHING,
+  proofs: [],
+  note: '',
+})
 
 export type EntryFact =
   /** Somebody has this pocket in front of them. */

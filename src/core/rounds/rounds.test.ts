@@ -35,7 +35,15 @@ import { inOrderOut } from './order'
 import { DUE_RULES, type Pace } from './pace'
 import { nextIn, nextPocket, progressOf } from './progress'
 import { reportOf } from './report'
-import type { Entry, EntryFact, EntryId, Look, RoundId, Was } from './round'
+import {
+  type Entry,
+  type EntryFact,
+  type EntryId,
+  type Look,
+  plainLook,
+  type RoundId,
+  type Was,
+} from './round'
 import { smallRounds } from './small'
 import { readTallyLine, tallyLines } from './tally'
 
@@ -345,15 +353,7 @@ describe('what a round asks', () => {
   })
 })
 
-const LOOK: Look = {
-  found: units(5),
-  gone: 'unknown',
-  date: { kind: 'not_read' },
-  worse: null,
-  opened: NOTHING,
-  proofs: [],
-  note: '',
-}
+const LOOK = plainLook(units(5))
 const WAS: Was = {
   title: 'Plasters',
   unit: 'strip',

@@ -7,7 +7,7 @@ import { readAmount } from '../quantity/readAmount'
 import type { Condition } from '../stock/lot'
 import { pocketsOf } from './asks'
 import type { Contents, Thing } from './contents'
-import type { DateLook, Gone, Look, Proof, Round } from './round'
+import { type DateLook, type Gone, type Look, type Proof, plainLook, type Round } from './round'
 
 export interface TallyLine {
   readonly number: number
@@ -83,15 +83,7 @@ export function readTallyLine(
   if (found === null) return refused({ code: 'bad_count' })
   const looked = readDate(date, settings)
   if (looked === null) return refused({ code: 'bad_date' })
-  let look: Look = {
-    found,
-    gone: 'unknown',
-    date: looked,
-    worse: null,
-    opened: NOTHING,
-    proofs: [],
-    note: '',
-  }
+  let look: Look = { ...plainLook(found), date: looked }
   for (const written of marks.toUpperCase().match(/\d*\s*[^\s\d,]|\d+/g) ?? []) {
     const [, digits = '', letter = ''] = /^(\d*)\s*(.*)$/.exec(written) ?? []
     const mark = MARKS[letter]

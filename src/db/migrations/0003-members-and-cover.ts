@@ -4,6 +4,7 @@
  * and what the keeper decided about a proposed line.
  */
 import { type Kysely, sql } from 'kysely'
+import { ownHousehold } from './ownHousehold'
 
 const TABLES = `
 alter table household add column schools jsonb not null default '{}';
@@ -97,16 +98,5 @@ create trigger one_owner before insert or update on course for each row
 export async function up(db: Kysely<unknown>): Promise<void> {
   await sql.raw(TABLES).execute(db)
   await sql.raw(ONE_OWNER).execute(db)
-  for (const table of MEMBER_TABLES)
-    await sql
-      .raw(
-        `create index ${table}_household on ${table} (household_id);
-         grant select, insert, update on ${table} to satchel_app;
-         alter table ${table} enable row level security;
-         alter table ${table} force row level security;
-         create policy own_household on ${table}
-           using (household_id = (select app_household()))
-           with check (household_id = (select app_household()));`,
-      )
-      .execute(db)
+  await ownHousehold(db, MEMBER_TABLES)
 }

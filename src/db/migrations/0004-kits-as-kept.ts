@@ -4,6 +4,7 @@
  * thinks of an item, and views of the stock that somebody named.
  */
 import { type Kysely, sql } from 'kysely'
+import { ownHousehold } from './ownHousehold'
 
 const TABLES = `
 alter table kit add column container jsonb;
@@ -73,16 +74,5 @@ export const KEEPING_TABLES = ['lot_paper', 'stock_view'] as const
 
 export async function up(db: Kysely<unknown>): Promise<void> {
   await sql.raw(TABLES).execute(db)
-  for (const table of KEEPING_TABLES)
-    await sql
-      .raw(
-        `create index ${table}_household on ${table} (household_id);
-         grant select, insert, update on ${table} to satchel_app;
-         alter table ${table} enable row level security;
-         alter table ${table} force row level security;
-         create policy own_household on ${table}
-           using (household_id = (select app_household()))
-           with check (household_id = (select app_household()));`,
-      )
-      .execute(db)
+  await ownHousehold(db, KEEPING_TABLES)
 }

@@ -3,6 +3,7 @@
  * packs, printed lid sheets, and the calendars that the dates go to.
  */
 import { type Kysely, sql } from 'kysely'
+import { ownHousehold } from './ownHousehold'
 
 const TABLES = `
 alter table household add column round_pace text not null default 'calm'
@@ -99,16 +100,5 @@ export const ROUND_TABLES = [
 
 export async function up(db: Kysely<unknown>): Promise<void> {
   await sql.raw(TABLES).execute(db)
-  for (const table of ROUND_TABLES)
-    await sql
-      .raw(
-        `create index ${table}_household on ${table} (household_id);
-         grant select, insert, update on ${table} to satchel_app;
-         alter table ${table} enable row level security;
-         alter table ${table} force row level security;
-         create policy own_household on ${table}
-           using (household_id = (select app_household()))
-           with check (household_id = (select app_household()));`,
-      )
-      .execute(db)
+  await ownHousehold(db, ROUND_TABLES)
 }

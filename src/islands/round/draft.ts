@@ -2,33 +2,24 @@
 import type { Expiry } from '../../core/calendar/expiry'
 import { type Amount, less, MOST, NOTHING, THOUSAND } from '../../core/quantity/amount'
 import type { Thing } from '../../core/rounds/contents'
-import type { DateLook, Gone, Look, Proof, Was } from '../../core/rounds/round'
+import {
+  type DateLook,
+  type Gone,
+  type Look,
+  type Proof,
+  plainLook,
+  type Was,
+} from '../../core/rounds/round'
 import type { Condition } from '../../core/stock/lot'
 
-export interface Draft {
-  readonly found: Amount
-  readonly gone: Gone
-  readonly date: DateLook
-  readonly worse: Look['worse']
-  readonly opened: Amount
-  readonly proofs: readonly Proof[]
-  readonly note: string
-}
+export type Draft = Look
 
 export const isAway = ({ judged }: Thing): boolean =>
   judged.state === 'lent' || judged.state === 'missing'
 
 /** The card opens on what is recorded, or on the answer that was given before. */
 export const draftOf = (thing: Thing, earlier: Look | null): Draft =>
-  earlier ?? {
-    found: thing.recorded,
-    gone: 'unknown',
-    date: { kind: 'not_read' },
-    worse: null,
-    opened: NOTHING,
-    proofs: [],
-    note: '',
-  }
+  earlier ?? plainLook(thing.recorded)
 
 /** Whole units, from what is there; a part of one is typed. */
 export const stepped = (draft: Draft, by: 1 | -1): Draft =>

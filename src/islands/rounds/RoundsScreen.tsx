@@ -1,6 +1,6 @@
 /** Rounds (planning, and standing at the door): what is due and why, what it asks, what to bring. */
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import type { z } from 'zod'
 import { readRounds } from '../../contract/roundEndpoints'
 import type * as r from '../../contract/roundValues'
@@ -75,31 +75,20 @@ function Rounds({ initial, place, kit }: Props) {
           <section className={classes.open}>
             <h2>{w.openNow}</h2>
             <ul className={classes.lines}>
-              {open.map(({ round, kit: name, place: at, hue, asked, answered, hands }) => (
-                <li key={round.id} data-hue={hue}>
-                  <span>
-                    <b>
-                      {name}, {at}
-                    </b>
-                    <small>
-                      {w.answered(answered, asked)} · {w.hands(hands)}
-                    </small>
-                  </span>
-                  <a
-                    href={`/rounds/${round.id}/tally`}
-                    className={classes.quietPress}
-                    aria-label={`${w.paper}: ${name}`}
-                  >
+              {open.map((line) => (
+                <Line
+                  key={line.round.id}
+                  hue={line.hue}
+                  title={`${line.kit}, ${line.place}`}
+                  under={`${w.answered(line.answered, line.asked)} · ${w.hands(line.hands)}`}
+                >
+                  <Go href={`/rounds/${line.round.id}/tally`} about={line.kit} quiet>
                     {w.paper}
-                  </a>
-                  <a
-                    href={`/round?id=${round.id}`}
-                    className={classes.press}
-                    aria-label={`${w.resume}: ${name}`}
-                  >
+                  </Go>
+                  <Go href={`/round?id=${line.round.id}`} about={line.kit}>
                     {w.resume}
-                  </a>
-                </li>
+                  </Go>
+                </Line>
               ))}
             </ul>
           </section>
@@ -116,25 +105,22 @@ function Rounds({ initial, place, kit }: Props) {
               <h2>{w.smallTitle}</h2>
               <ul className={classes.lines}>
                 {small.map((one) => (
-                  <li key={one.pocket.id} data-hue={one.hue}>
-                    <span>
-                      <b>
-                        {one.place}: {w.small(one.pocket.name, one.kit)}
-                      </b>
-                      <small>
-                        {w.takes(one.seconds)} · {w.toll(one.toll)} · {w.sure(one.sure)}
-                      </small>
-                    </span>
+                  <Line
+                    key={one.pocket.id}
+                    hue={one.hue}
+                    title={`${one.place}: ${w.small(one.pocket.name, one.kit)}`}
+                    under={`${w.takes(one.seconds)} · ${w.toll(one.toll)} · ${w.sure(one.sure)}`}
+                  >
                     <button
                       type="button"
                       className={classes.press}
                       disabled={start.busy}
-                      onClick={() => void start.begin(one.kitId, one.kit, [one.pocket.id])}
                       aria-label={`${w.start}: ${w.small(one.pocket.name, one.kit)}`}
+                      onClick={() => void start.begin(one.kitId, one.kit, [one.pocket.id])}
                     >
                       {w.start}
                     </button>
-                  </li>
+                  </Line>
                 ))}
               </ul>
             </section>
@@ -144,29 +130,26 @@ function Rounds({ initial, place, kit }: Props) {
               <h2>{w.done}</h2>
               <ul className={classes.lines}>
                 {finished.map(({ round, kit: name, place: at, hue, seconds }) => (
-                  <li key={round.id} data-hue={hue}>
-                    <span>
-                      <b>
-                        {name}, {at}
-                      </b>
-                      <small>
-                        {round.finished &&
-                          w.signed(
-                            round.finished.by,
-                            dayAt(Date.parse(round.finished.at), habits.timeZone),
-                            today,
-                          )}
-                        {seconds > 0 && ` · ${w.duration(seconds)}`}
-                      </small>
-                    </span>
-                    <a
-                      href={`/round?id=${round.id}`}
-                      className={classes.quietPress}
-                      aria-label={`${w.open}: ${name}`}
-                    >
+                  <Line
+                    key={round.id}
+                    hue={hue}
+                    title={`${name}, ${at}`}
+                    under={[
+                      round.finished &&
+                        w.signed(
+                          round.finished.by,
+                          dayAt(Date.parse(round.finished.at), habits.timeZone),
+                          today,
+                        ),
+                      seconds > 0 && w.duration(seconds),
+                    ]
+                      .filter(Boolean)
+                      .join(' · ')}
+                  >
+                    <Go href={`/round?id=${round.id}`} about={name} quiet>
                       {w.open}
-                    </a>
-                  </li>
+                    </Go>
+                  </Line>
                 ))}
               </ul>
             </section>
@@ -185,3 +168,44 @@ function Rounds({ initial, place, kit }: Props) {
     </>
   )
 }
+
+/** A round in one line, with what one may do with it. */
+const Line = ({
+  hue,
+  title,
+  under,
+  children,
+}: {
+  readonly hue: string
+  readonly title: string
+  readonly under: string
+  readonly children: ReactNode
+}) => (
+  <li data-hue={hue}>
+    <span>
+      <b>{title}</b>
+      <small>{under}</small>
+    </span>
+    {children}
+  </li>
+)
+
+const Go = ({
+  href,
+  about,
+  quiet = false,
+  children,
+}: {
+  readonly href: string
+  readonly about: string
+  readonly quiet?: boolean
+  readonly children: string
+}) => (
+  <a
+    href={href}
+    className={quiet ? classes.quietPress : classes.press}
+    aria-label={`${children}: ${about}`}
+  >
+    {children}
+  </a>
+)
