@@ -10,7 +10,11 @@ const DESK = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
 
 const browser = await chromium.launch(config.use?.launchOptions ?? {})
-const context = await browser.newContext({ baseURL: address, locale: 'en-GB' })
+const context = await browser.newContext({
+  baseURL: address,
+  locale: 'en-GB',
+  serviceWorkers: 'block',
+})
 
 async function picture(
   name: string,
@@ -75,7 +79,6 @@ await picture('round', '/rounds', PHONE, async (page) => {
   await page.getByRole('button', { name: 'Begin' }).click()
   await page.getByRole('heading', { name: 'Breathing barrier' }).waitFor()
   await page.keyboard.press('Enter')
-  await page.keyboard.press('t')
   await page.getByRole('button', { name: 'One fewer' }).click()
 })
 await browser.close()

@@ -1,10 +1,9 @@
 /** A round on paper: a line a thing, room to write, the marks explained. Prints as it is shown. */
-import { formatAmount } from '../core/quantity/amount'
 import type { Contents } from '../core/rounds/contents'
 import type { Round } from '../core/rounds/round'
 import { tallyLines } from '../core/rounds/tally'
 import { words } from '../words'
-import { expiryText, fullDay } from '../words/format'
+import { counted, expiryText, fullDay } from '../words/format'
 import classes from './tally.module.css'
 
 const w = words.rounds.tally
@@ -47,7 +46,7 @@ export const TallyPaper = ({ contents, round }: Props) => {
               pocket={pocket === lines[index - 1]?.pocket ? null : pocket}
               number={number}
               title={thing.title}
-              recorded={`${formatAmount(thing.recorded)} ${thing.unit}`.trim()}
+              recorded={counted(thing.recorded, thing.unit)}
               date={expiryText(thing.expiry)}
             />
           ))}

@@ -17,7 +17,7 @@ test('a label is scanned, learned and found again; a code that is wrong is refus
   await press(page, 'Scan')
   await press(page, 'Practice label: Cetirizine 10 mg, 10 tablets')
   await expect(page.getByText('The code says that this is Cetirizine 10 mg')).toBeVisible()
-  await press(page, 'Found something else')
+  await press(page, 'Also here')
   await page.getByRole('dialog').getByRole('button', { name: 'Scan' }).click()
   await page.getByLabel('Type or scan into this field').fill('9520000000019')
   await page.keyboard.press('Enter')
@@ -43,7 +43,7 @@ test('a label is scanned, learned and found again; a code that is wrong is refus
     .find(({ title, batch }) => title === 'Cetirizine 10 mg' && batch === 'X1')
   expect(found).toMatchObject({ recorded: 4000, expiry: { kind: 'day', day: '2028-04-30' } })
   // The second time the code is known.
-  await press(page, 'Found something else')
+  await press(page, 'Also here')
   await page.getByRole('dialog').getByRole('button', { name: 'Scan' }).click()
   await press(page, 'Practice label: Something the list does not know')
   await expect(page.getByText('The code says: Cetirizine 10 mg')).toBeVisible()

@@ -599,7 +599,8 @@ describe('a round on paper', () => {
   })
   it('refuses by name what cannot be read', () => {
     expect(read('five-ish')).toMatchObject({ fault: { code: 'bad_count' } })
-    expect(read('5', '03/04/27')).toMatchObject({ fault: { code: 'bad_date' } })
+    expect(read('5', 'soon')).toMatchObject({ fault: { code: 'bad_date' } })
+    expect(read('5', '03/04/27')).toMatchObject({ fault: { code: 'date_two_ways' } })
     expect(read('5', '', 'Q')).toMatchObject({ fault: { code: 'bad_mark', mark: 'Q' } })
   })
 })

@@ -59,6 +59,8 @@ export interface WrittenLine {
 export type TallyFault =
   | { readonly code: 'bad_count' }
   | { readonly code: 'bad_date' }
+  /** 03/04/27 is in March or in April. */
+  | { readonly code: 'date_two_ways' }
   | { readonly code: 'bad_mark'; readonly mark: string }
 
 export type TallyReading =
@@ -82,7 +84,7 @@ export function readTallyLine(
   const found = readFound(count, thing.recorded)
   if (found === null) return refused({ code: 'bad_count' })
   const looked = readDate(date, settings)
-  if (looked === null) return refused({ code: 'bad_date' })
+  if ('code' in looked) return refused(looked)
   let look: Look = { ...plainLook(found), date: looked }
   for (const written of marks.toUpperCase().match(/\d*\s*[^\s\d,]|\d+/g) ?? []) {
     const [, digits = '', letter = ''] = /^(\d*)\s*(.*)$/.exec(written) ?? []
@@ -110,9 +112,10 @@ function readFound(text: string, recorded: Amount): Amount | null {
 function readDate(
   text: string,
   settings: { readonly today: PlainDate; readonly order: DateOrder },
-): DateLook | null {
+): DateLook | TallyFault {
   if (text.trim() === '') return { kind: 'not_read' }
   if (text.trim() === '=') return { kind: 'as_recorded' }
   const reading = readPrintedDate(text, settings)
-  return reading.kind === 'read' ? { kind: 'other', expiry: reading.expiry } : null
+  if (reading.kind === 'ask') return { code: 'date_two_ways' }
+  return reading.kind === 'read' ? { kind: 'other', expiry: reading.expiry } : { code: 'bad_date' }
 }

@@ -146,6 +146,13 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
   )
 }
 
+const FIELD_OF: Readonly<Record<TallyFault['code'], keyof Written>> = {
+  bad_count: 'count',
+  bad_date: 'date',
+  date_two_ways: 'date',
+  bad_mark: 'marks',
+}
+
 function Line({
   line: { number, pocket, thing },
   written,
@@ -157,18 +164,18 @@ function Line({
   readonly fault: TallyFault | null
   readonly onWrite: (written: Written) => void
 }) {
-  const field = (name: keyof Written, label: string, bad: TallyFault['code']) => (
+  const field = (name: keyof Written, label: string) => (
     <td>
       <input
         name={name}
         aria-label={`${label}, ${number}, ${thing.title}`}
-        aria-invalid={fault?.code === bad}
+        aria-invalid={fault !== null && FIELD_OF[fault.code] === name}
         autoComplete="off"
         inputMode={name === 'count' ? 'decimal' : 'text'}
         value={written[name]}
         onChange={(event) => onWrite({ ...written, [name]: event.currentTarget.value })}
       />
-      {fault?.code === bad && <small role="alert">{sentence(fault)}</small>}
+      {fault && FIELD_OF[fault.code] === name && <small role="alert">{sentence(fault)}</small>}
     </td>
   )
   return (
@@ -180,9 +187,9 @@ function Line({
           {pocket} · {formatAmount(thing.recorded)} {w.recorded} · {expiryText(thing.expiry)}
         </small>
       </td>
-      {field('count', w.found, 'bad_count')}
-      {field('date', w.date, 'bad_date')}
-      {field('marks', w.marks, 'bad_mark')}
+      {field('count', w.found)}
+      {field('date', w.date)}
+      {field('marks', w.marks)}
     </tr>
   )
 }
@@ -193,6 +200,8 @@ function sentence(fault: TallyFault): string {
       return w.badCount
     case 'bad_date':
       return w.badDate
+    case 'date_two_ways':
+      return w.dateTwoWays
     case 'bad_mark':
       return w.badMark(fault.mark)
   }

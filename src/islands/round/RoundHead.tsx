@@ -1,7 +1,7 @@
 /** On top of every step: which kit, how far, how long; what waits; pockets and pause. */
 import { useEffect, useState } from 'react'
 import type { PocketId } from '../../core/ids'
-import { useLook } from '../../ui/look'
+import type { LookValue } from '../../ui/look'
 import { WaitingBadge } from '../../ui/WaitingBadge'
 import { words } from '../../words'
 import { KitMap } from './KitMap'
@@ -13,15 +13,15 @@ const w = words.rounds
 interface Props {
   readonly going: GoingRound
   readonly at: PocketId | null
+  readonly look: LookValue
   readonly paused: boolean
   readonly onPause: () => void
   readonly onPockets: () => void
 }
 
-export function RoundHead({ going, at, paused, onPause, onPockets }: Props) {
+export function RoundHead({ going, at, look, paused, onPause, onPockets }: Props) {
   const { contents, progress, round, outbox } = going
   const { asked, answered } = progress
-  const { look, toggleTorch } = useLook()
   // What is answered carries its own seconds; the clock runs on from the last answer.
   const seconds = useClock(!paused && round.finished === null, going.entries.length)
   return (
@@ -54,7 +54,7 @@ export function RoundHead({ going, at, paused, onPause, onPockets }: Props) {
           <button type="button" onClick={onPockets}>
             {w.pockets}
           </button>
-          <button type="button" aria-pressed={look === 'torch'} onClick={toggleTorch}>
+          <button type="button" aria-pressed={look.look === 'torch'} onClick={look.toggleTorch}>
             {words.look.torch}
           </button>
           <button type="button" onClick={onPause}>

@@ -6,7 +6,7 @@ import type { LotId, PocketId } from '../../core/ids'
 import { nextIn, nextPocket, type PocketProgress } from '../../core/rounds/progress'
 import type { RoundId } from '../../core/rounds/round'
 import { QUERIES } from '../../ui/Frame'
-import { useLook } from '../../ui/look'
+import { type LookValue, useLook } from '../../ui/look'
 import { theme } from '../../ui/theme'
 import { useWorker } from '../../ui/useWorker'
 import { words } from '../../words'
@@ -37,7 +37,6 @@ export function RoundScreen() {
 
 function Opened({ roundId, onPaper }: { readonly roundId: RoundId; readonly onPaper: boolean }) {
   const state = useRound(roundId)
-  useTorchKey()
   useWorker()
   if (state.kind === 'loading')
     return (
@@ -62,8 +61,7 @@ function Opened({ roundId, onPaper }: { readonly roundId: RoundId; readonly onPa
   )
 }
 
-function useTorchKey() {
-  const { toggleTorch } = useLook()
+function useTorchKey({ toggleTorch }: LookValue): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const typing = (event.target as HTMLElement | null)?.tagName === 'INPUT'
@@ -104,6 +102,8 @@ function within(pocket: PocketProgress): At {
 function Going({ going }: { readonly going: GoingRound }) {
   const [chosen, setAt] = useState<At>(() => firstAt(going))
   const [paused, setPaused] = useState(false)
+  const look = useLook()
+  useTorchKey(look)
   const { progress, me, say } = going
   const { kind } = chosen
   const at: At = going.round.finished ? { kind: 'report' } : chosen
@@ -131,6 +131,7 @@ function Going({ going }: { readonly going: GoingRound }) {
       <RoundHead
         going={going}
         at={pocket?.pocket.id ?? null}
+        look={look}
         paused={paused}
         onPause={() => setPaused(true)}
         onPockets={() => setAt({ kind: 'pockets' })}

@@ -296,7 +296,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
           {w.whatIsThis}
         </button>
         <button type="button" onClick={() => setBeside('found')}>
-          {w.foundElse}
+          {w.alsoHere}
         </button>
         <button type="button" onClick={() => setBeside('scan')}>
           {w.scan}
