@@ -46,6 +46,7 @@ export function arriveLate(
   decided: readonly LotFact[],
 ): Arrival {
   const own = decided.filter(({ lotId }) => lotId === now.lotId)
+  const then = stockBefore(now, later)
   const overtaken = new Map<PocketId, LaterFact>()
   const contradicted = new Set<PocketId>()
   const before: LotFact[] = []
@@ -56,9 +57,14 @@ export function arriveLate(
     const count = later.findLast(
       ({ fact, undone }) => !undone && fact.kind === 'counted' && fact.pocket === pocket,
     )
-    const wanted = count ? there : Math.max(0, there + net)
+    // A count says how many there were, so what followed it is taken from that; whatever had been
+    // given back meanwhile, because less seemed to be there, was given back without knowing it.
+    const level = own.some(({ fact }) => fact.kind === 'counted' && fact.pocket === pocket)
+      ? (then.held.get(pocket) ?? NOTHING) + net + since(later, pocket)
+      : there + net
+    const wanted = count ? there : Math.max(0, level)
     if (count && net !== 0) overtaken.set(pocket, count)
-    if (!count && there + net < 0) contradicted.add(pocket)
+    if (!count && level < 0) contradicted.add(pocket)
     const lift = Math.max(0, -(there + lowest))
     if (lift > 0) before.push(restated(now, pocket, there, there + lift))
     const end = there + lift + net
@@ -71,6 +77,13 @@ const restated = ({ lotId }: LotStock, pocket: PocketId, was: number, found: num
   lotId,
   fact: { kind: 'restated', pocket, was: was as Amount, found: found as Amount },
 })
+
+/** What really came and went since, without the numbers that were only given back. */
+const since = (later: readonly LaterFact[], pocket: PocketId): number =>
+  later
+    .filter(({ fact }) => (fact.kind === 'undone' ? fact.of : fact).kind !== 'restated')
+    .flatMap(({ fact }) => effectOf(fact))
+    .reduce((sum, effect) => (effect.pocket === pocket ? sum + effect.by : sum), 0)
 
 const pocketsOf = (facts: readonly LotFact[]): ReadonlySet<PocketId> =>
   new Set(facts.flatMap(({ fact }) => effectOf(fact).map(({ pocket }) => pocket)))
