@@ -73,9 +73,12 @@ export function useList() {
       return
     }
     const { headings, columns, samples } = opened
-    const rows = await read(reader, columns, (done, total) =>
-      setState({ kind: 'reading', done, total }),
-    )
+    // Progress comes by a channel of its own, perhaps after the lines themselves.
+    let reading = true
+    const rows = await read(reader, columns, (done, total) => {
+      if (reading) setState({ kind: 'reading', done, total })
+    })
+    reading = false
     setState({
       kind: 'open',
       list: { name, headings, columns, samples, rows, leftOut: new Set() },
