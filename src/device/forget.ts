@@ -8,10 +8,3 @@ export async function forgetDevice(): Promise<void> {
   await store().holder.clear()
   await forgetKept()
 }
-
-/** Deletes what waits as well: it is lost. */
-export async function forgetWaiting(userId: string): Promise<void> {
-  await store()
-    .waiting.filter((row) => row.userId === userId)
-    .delete()
-}

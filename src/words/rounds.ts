@@ -40,7 +40,6 @@ const because: Readonly<Record<DueCode, string>> = {
 }
 
 export const rounds = {
-  tab: 'Rounds',
   title: 'Rounds',
   headline: (due: number): string =>
     due === 0
@@ -62,11 +61,8 @@ export const rounds = {
   onlyDue: 'What is due',
   start: 'Start',
   startHere: 'Start a round',
-  startOf: (kit: string): string => `Start a round: ${kit}`,
   resume: 'Go on',
-  resumeOf: (kit: string): string => `Go on with the round: ${kit}`,
   paper: 'On paper',
-  paperOf: (kit: string): string => `On paper: ${kit}`,
   asksTitle: 'It will ask',
   bringTitle: 'Bring',
   whyTitle: 'Why',
@@ -85,7 +81,6 @@ export const rounds = {
   signed: (by: string, day: PlainDate, today: PlainDate): string =>
     `signed by ${by}, ${shortDay(day, today)}`,
   hands: (names: readonly string[]): string => names.join(' and '),
-  none: 'No round is due. You can start one of any kit.',
   noKits: 'There is no kit with anything in it yet.',
   addKit: 'Add a kit',
   open: 'Open',
@@ -225,7 +220,6 @@ export const rounds = {
     extra: (amount: string, title: string): string => `${amount} ${title} lay there as well`,
     sign: 'Sign off',
     signedBy: 'Signed by',
-    signHere: 'Name',
     signed: (by: string, time: string): string => `Signed by ${by}, ${time}`,
     goOn: 'Go on with the round',
     leave: 'Leave this round',
@@ -279,7 +273,6 @@ export const rounds = {
     'This round is not on this device, and there is no connection to fetch it. Open it once with a connection.',
   needsConnection:
     'Open Vivid Satchel once with a connection on this device; then rounds work without one.',
-  undoAnswer: 'Taken back',
 
   found: {
     title: 'Found something else',
@@ -393,7 +386,6 @@ export const rounds = {
     dateTwoWays: 'This can be read in two ways. Name the month: 3 Apr 2027.',
     nothing: 'No line is filled in yet.',
     signOff: 'Sign it off as well',
-    first: 'Start on paper',
   },
 
   feeds: {
