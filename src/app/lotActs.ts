@@ -39,20 +39,30 @@ export async function onLot(
   world: World,
   caller: Caller,
   kind: string,
-  { key, ...request }: OnLot,
+  asked: OnLot,
   decide: (
     locked: LockedLot,
     acting: Acting,
     rest: LockedLot | null,
   ) => Promise<Decision> | Decision,
 ) {
-  const why = await titleOf(world, caller, request.lotId)
-  return act(world, caller, { key, kind, why, request }, async (acting) => {
-    const { locked, lot, rest } = await lockSeen(acting, request.lotId, request.seenVersion)
+  return act(world, caller, await aboutLot(world, caller, kind, asked), async (acting) => {
+    const { locked, lot, rest } = await lockSeen(acting, asked.lotId, asked.seenVersion)
     await carryOut(acting, locked, await decide(lot, acting, rest))
     return {}
   })
 }
+
+/**
+ * What is asked of a lot. Which version was on the screen is no part of it: an act whose answer
+ * was lost is the same act when it is sent again later.
+ */
+const aboutLot = async (
+  world: World,
+  caller: Caller,
+  kind: string,
+  { key, seenVersion: _, ...request }: OnLot,
+) => ({ key, kind, why: await titleOf(world, caller, request.lotId), request })
 
 /**
  * The same for acts that say how much was taken or found: one that waited on a device is decided
@@ -66,9 +76,7 @@ const onLotThen = async (
   decide: (locked: LockedLot, acting: Acting) => Promise<Decision> | Decision,
 ) => {
   if (!caller.takenAgo) return onLot(world, caller, kind, asked, decide)
-  const { key, seenVersion: _, ...request } = asked
-  const why = await titleOf(world, caller, asked.lotId)
-  return act(world, caller, { key, kind, why, request }, async (acting) => {
+  return act(world, caller, await aboutLot(world, caller, kind, asked), async (acting) => {
     await appendAsOfThen(acting, asked.lotId, asked.pocketId, async ({ lot, stock }) => {
       const decision = await decide({ lot, stock }, acting)
       if (decision.kind === 'refuse') throw new Refusal(decision.refusal)

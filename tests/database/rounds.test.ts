@@ -226,6 +226,21 @@ describe('acts on a lot that waited on a device', () => {
     await act(kept, 5, 'use', units(1))
     expect(await there(kept)).toBe(3)
   })
+  it('are done once, when the answer was lost and they are sent again later', async () => {
+    const kept = await aRound()
+    const { lot } = await readLot(app.world, kept.keeper, kept.lotId)
+    const asked = {
+      key: newKey(),
+      lotId: kept.lotId,
+      pocketId: kept.lid,
+      amount: units(1),
+      seenVersion: lot.version,
+    }
+    const first = await useLot(app.world, kept.keeper, asked)
+    const again = await useLot(app.world, late(kept.keeper, 10), asked)
+    expect(again.actId).toBe(first.actId)
+    expect(await there(kept)).toBe(9)
+  })
   it('are done on the day on which they were done', async () => {
     const kept = await aRound()
     await useLot(app.world, late(kept.keeper, 24 * 60), {
