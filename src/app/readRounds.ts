@@ -16,12 +16,11 @@ import { itemTitle } from '../core/stock/item'
 import type { Errand } from '../core/watch/errands'
 import {
   readRounds as allRounds,
-  readCodes as codesOf,
   type KeptEntry,
   readEntries,
   readRound as roundById,
 } from '../db/rounds'
-import { readItems, readShoppingMarks } from '../db/stock'
+import { readShoppingMarks } from '../db/stock'
 import { type Looks, looksNow, looksOf } from './looks'
 import { notFound } from './refusal'
 import { errandsOf } from './views'
@@ -208,19 +207,4 @@ export const readRound = (world: World, caller: Caller, roundId: RoundId): Promi
       entries: await readEntries(at.trx, [roundId]),
       now: world.now().toISOString(),
     } as RoundView
-  })
-
-export const readCodes = (
-  world: World,
-  caller: Caller,
-): Promise<{ codes: z.input<typeof r.itemCode>[] }> =>
-  reading(world, caller, async ({ trx }) => {
-    const titles = new Map((await readItems(trx)).map((item) => [item.id, itemTitle(item)]))
-    return {
-      codes: (await codesOf(trx)).map(({ gtin, itemId }) => ({
-        gtin,
-        itemId,
-        title: titles.get(itemId) ?? '',
-      })),
-    }
   })

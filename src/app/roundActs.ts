@@ -1,7 +1,7 @@
 /** Starting a round, saying what is there, signing it off. */
 import { randomUUID } from 'node:crypto'
 import { assertNever } from '../core/brand'
-import type { ItemId, KitId, PocketId } from '../core/ids'
+import type { KitId, PocketId } from '../core/ids'
 import { decideLook } from '../core/rounds/decideLook'
 import { progressOf } from '../core/rounds/progress'
 import type { EntryFact, EntryId, Round, RoundId } from '../core/rounds/round'
@@ -214,29 +214,3 @@ async function mustHaveRound({ trx }: Acting, roundId: RoundId): Promise<Round> 
   if (!round) throw notFound()
   return round
 }
-
-/** Says which item a code stands for; it stood for another before, perhaps. */
-export const teachCode = (
-  world: World,
-  caller: Caller,
-  { key, itemId, gtin }: { readonly key: string; readonly itemId: ItemId; readonly gtin: string },
-) =>
-  act(world, caller, { key, kind: 'code_taught', request: { itemId, gtin } }, async (acting) => {
-    const item = await acting.trx
-      .selectFrom('item')
-      .select('id')
-      .where('id', '=', itemId)
-      .where('removed_by_act', 'is', null)
-      .executeTakeFirst()
-    if (!item) throw notFound()
-    const known = await acting.trx
-      .selectFrom('item_code')
-      .select(['id', 'item_id'])
-      .where('gtin', '=', gtin)
-      .where('removed_by_act', 'is', null)
-      .executeTakeFirst()
-    if (known?.item_id === itemId) return {}
-    if (known) await removeRecord(acting, 'item_code', known.id)
-    await createRecord(acting, 'item_code', { item_id: itemId, gtin })
-    return {}
-  })

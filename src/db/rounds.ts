@@ -1,7 +1,7 @@
 /** Rounds as they are kept: what was said, what came of it, how long it took, what was seen. */
 import { sql } from 'kysely'
 import type { PlainDate } from '../core/calendar/plainDate'
-import type { ItemId, KitId, LotId, PocketId } from '../core/ids'
+import type { KitId, LotId, PocketId } from '../core/ids'
 import type { Sighting } from '../core/rounds/contents'
 import type { Timing } from '../core/rounds/duration'
 import type { Entry, EntryFact, EntryId, Round, RoundId } from '../core/rounds/round'
@@ -159,53 +159,4 @@ export async function movementsAfter(
     at: row.at.toISOString(),
     undone: row.undone_by !== null,
   }))
-}
-
-export interface ItemCode {
-  readonly gtin: string
-  readonly itemId: ItemId
-}
-
-/** Which item a code on a pack stands for. */
-export async function readCodes(trx: Trx): Promise<readonly ItemCode[]> {
-  const rows = await trx
-    .selectFrom('item_code')
-    .select(['gtin', 'item_id'])
-    .where('removed_by_act', 'is', null)
-    .orderBy('gtin')
-    .execute()
-  return rows.map(({ gtin, item_id }) => ({ gtin, itemId: item_id as ItemId }))
-}
-
-export interface SheetPrint {
-  readonly on: PlainDate
-  readonly fingerprint: string
-}
-
-/** The last lid sheet that somebody noted as printed. */
-export async function lastPrint(trx: Trx, kitId: KitId): Promise<SheetPrint | null> {
-  const row = await trx
-    .selectFrom('sheet_print')
-    .innerJoin('act', 'act.id', 'sheet_print.created_by_act')
-    .select(['sheet_print.on_day', 'sheet_print.fingerprint'])
-    .where('sheet_print.kit_id', '=', kitId)
-    .where('sheet_print.removed_by_act', 'is', null)
-    .orderBy('act.at', 'desc')
-    .limit(1)
-    .executeTakeFirst()
-  return row ? { on: row.on_day as PlainDate, fingerprint: row.fingerprint } : null
-}
-
-export interface CalendarFeed {
-  readonly id: string
-  readonly name: string
-}
-
-export async function readFeeds(trx: Trx): Promise<readonly CalendarFeed[]> {
-  return trx
-    .selectFrom('calendar_feed')
-    .select(['id', 'name'])
-    .where('removed_by_act', 'is', null)
-    .orderBy('name')
-    .execute()
 }

@@ -1,7 +1,8 @@
 /** What the demo's helpers have looked at: a round of the pannier, codes on packs, a printed sheet. */
 
+import { teachCode } from '../app/codeActs'
 import { readContents } from '../app/readRounds'
-import { finishRound, sayEntry, startRound, teachCode } from '../app/roundActs'
+import { finishRound, sayEntry, startRound } from '../app/roundActs'
 import { notePrinted } from '../app/sheetActs'
 import type { Caller, World } from '../app/world'
 import type { ItemId, KitId } from '../core/ids'

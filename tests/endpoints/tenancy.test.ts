@@ -1,9 +1,10 @@
 /** Every endpoint, walked with another household's ids: not one of them is found. */
 import { beforeAll, describe, expect, it } from 'vitest'
 import { allEndpoints } from '../../src/api/openapi'
+import { teachCode } from '../../src/app/codeActs'
 import { addFeed } from '../../src/app/feedActs'
 import { keepPaper } from '../../src/app/paperActs'
-import { startRound, teachCode } from '../../src/app/roundActs'
+import { startRound } from '../../src/app/roundActs'
 import { saveView } from '../../src/app/viewActs'
 import type { Endpoint } from '../../src/contract/endpoint'
 import type { RoundId } from '../../src/core/rounds/round'

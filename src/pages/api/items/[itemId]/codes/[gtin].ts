@@ -1,5 +1,5 @@
 import { serve } from '../../../../../api/serve'
-import * as acts from '../../../../../app/roundActs'
+import * as acts from '../../../../../app/codeActs'
 import * as contract from '../../../../../contract/roundEndpoints'
 
 export const PUT = serve(contract.teachCode, ({ world, caller, params, key }) =>

@@ -1,0 +1,52 @@
+/** Codes on packs: reading which item each stands for, and learning it. */
+import type { z } from 'zod'
+import type * as r from '../contract/roundValues'
+import type { ItemId } from '../core/ids'
+import { itemTitle } from '../core/stock/item'
+import { readCodes as codesOf } from '../db/codes'
+import { createRecord, removeRecord } from '../db/records'
+import { readItems } from '../db/stock'
+import { act } from './act'
+import { notFound } from './refusal'
+import { type Caller, reading, type World } from './world'
+
+export const readCodes = (
+  world: World,
+  caller: Caller,
+): Promise<{ codes: z.input<typeof r.itemCode>[] }> =>
+  reading(world, caller, async ({ trx }) => {
+    const titles = new Map((await readItems(trx)).map((item) => [item.id, itemTitle(item)]))
+    return {
+      codes: (await codesOf(trx)).map(({ gtin, itemId }) => ({
+        gtin,
+        itemId,
+        title: titles.get(itemId) ?? '',
+      })),
+    }
+  })
+
+/** Says which item a code stands for; it stood for another before, perhaps. */
+export const teachCode = (
+  world: World,
+  caller: Caller,
+  { key, itemId, gtin }: { readonly key: string; readonly itemId: ItemId; readonly gtin: string },
+) =>
+  act(world, caller, { key, kind: 'code_taught', request: { itemId, gtin } }, async (acting) => {
+    const item = await acting.trx
+      .selectFrom('item')
+      .select('id')
+      .where('id', '=', itemId)
+      .where('removed_by_act', 'is', null)
+      .executeTakeFirst()
+    if (!item) throw notFound()
+    const known = await acting.trx
+      .selectFrom('item_code')
+      .select(['id', 'item_id'])
+      .where('gtin', '=', gtin)
+      .where('removed_by_act', 'is', null)
+      .executeTakeFirst()
+    if (known?.item_id === itemId) return {}
+    if (known) await removeRecord(acting, 'item_code', known.id)
+    await createRecord(acting, 'item_code', { item_id: itemId, gtin })
+    return {}
+  })
