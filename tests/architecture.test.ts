@@ -54,7 +54,7 @@ const TYPES_ONLY = [
   ['islands', 'workers'],
   ['app', 'contract'],
 ] as const
-const CORE_PACKAGES = ['temporal-polyfill', 'papaparse', 'ical.js']
+const CORE_PACKAGES = ['temporal-polyfill', 'papaparse', 'ical.js', 'fraction.js']
 
 interface Import {
   readonly from: string

@@ -45,6 +45,8 @@ export interface Row extends Partial<Shared> {
   readonly hazards?: readonly Hazard[]
   readonly mm: readonly [number, number, number]
   readonly grams: number
+  /** Millilitres that one unit holds, where it is measured out. */
+  readonly ml?: number
   /** Units in a pack and a guide to its price in hundredths. */
   readonly pack: readonly [number, number]
   readonly spec: string
@@ -92,6 +94,7 @@ export function section(
       storage: { from, to, frostHarms: it.frost ?? false, lightHarms: it.light ?? false },
       hazards: it.hazards ?? [],
       size: { mm: it.mm, grams: it.grams },
+      millilitres: it.ml ?? null,
       pack: { units: it.pack[0], priceMinor: it.pack[1] },
       spec: it.spec,
       standIns: it.standIns ?? [],

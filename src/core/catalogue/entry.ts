@@ -118,6 +118,8 @@ export interface CatalogueEntry {
   readonly storage: Storage
   readonly hazards: readonly Hazard[]
   readonly size: Size
+  /** What one unit holds, where it is a liquid that is measured out. */
+  readonly millilitres: number | null
   readonly pack: { readonly units: number; readonly priceMinor: number }
   /** What to ask for in the shop. */
   readonly spec: string

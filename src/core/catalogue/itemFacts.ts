@@ -19,6 +19,8 @@ export interface OwnFacts {
   readonly contains?: readonly SubstanceId[]
   readonly species?: readonly Species[]
   readonly fromMonths?: number
+  /** What one unit holds, in millilitres, as printed on the pack. */
+  readonly millilitres?: number
   /** Measured by the household: outer millimetres of one, and its grams. */
   readonly size?: Size
   /** Why it was added to or overruled. */
@@ -30,6 +32,8 @@ export interface ItemFacts {
   readonly roles: readonly RoleId[]
   readonly uses: number
   readonly form: CatalogueEntry['form'] | null
+  /** What one unit holds; null where it is no liquid to be measured out, or nobody has said. */
+  readonly millilitres: number | null
   readonly route: CatalogueEntry['route']
   /** Ingredients first, then what else is in it. */
   readonly substances: readonly SubstanceId[]
@@ -61,6 +65,7 @@ export function itemFacts(
     roles: own.roles ?? entry?.roles ?? [],
     uses: own.uses ?? entry?.uses ?? 1,
     form: entry?.form ?? null,
+    millilitres: own.millilitres ?? entry?.millilitres ?? null,
     route,
     substances: [...new Set([...acting, ...contains])],
     acting,

@@ -1,0 +1,86 @@
+/** Why a dose is not shown as something to give. Each carries facts; the words live elsewhere. */
+import type { PlainDate } from '../calendar/plainDate'
+import type { Measure, MeasureUnit } from '../quantity/measure'
+import type { TimingRefusal } from './allowance'
+import type { PortionUnit, Sign } from './card'
+
+export type DoseRefusal =
+  // ---- whose rule it is -----------------------------------------------------------------------
+  /** An animal, and its vet has not written a rule. */
+  | { readonly code: 'ask_vet' }
+  /** A person for whom no card says anything. */
+  | { readonly code: 'ask_doctor' }
+  | { readonly code: 'card_for_others' }
+  /** Nobody else than a vet says what an animal may have. */
+  | { readonly code: 'not_a_vet' }
+  /** Somebody of whom nothing is known: strangers are given no medicine. */
+  | { readonly code: 'stranger' }
+  | { readonly code: 'card_ended'; readonly on: PlainDate }
+  | { readonly code: 'card_review_over'; readonly on: PlainDate }
+  /** More than ten times, or less than a tenth, of what another source says. */
+  | {
+      readonly code: 'ten_times_off'
+      readonly here: Measure
+      readonly other: Measure
+      readonly otherSource: string
+    }
+  /** A prescriber's rule for something on the list of who must not have it. */
+  | { readonly code: 'not_confirmed'; readonly who: string; readonly reason: string }
+  // ---- whom it suits --------------------------------------------------------------------------
+  | { readonly code: 'no_weight' }
+  | { readonly code: 'stale_weight'; readonly since: PlainDate }
+  | { readonly code: 'age_unknown' }
+  | { readonly code: 'too_light'; readonly from: string }
+  | { readonly code: 'too_young'; readonly fromMonths: number }
+  /** Above the last line of a children's liquid: the adult form by age, or ask. */
+  | { readonly code: 'above_bands'; readonly last: string }
+  | { readonly code: 'species' }
+  | { readonly code: 'allergy'; readonly to: string }
+  | { readonly code: 'rule'; readonly reason: string; readonly source: string }
+  | { readonly code: 'taken_already'; readonly substance: string }
+  | { readonly code: 'cannot_swallow' }
+  | { readonly code: 'sign'; readonly sign: Sign }
+  | { readonly code: 'days_over'; readonly days: number }
+  // ---- the arithmetic -------------------------------------------------------------------------
+  | { readonly code: 'no_strength' }
+  | {
+      readonly code: 'unit_differs'
+      readonly rule: MeasureUnit
+      readonly strength: MeasureUnit
+    }
+  /** A rule in millilitres for a tablet, or the other way round. */
+  | { readonly code: 'form_differs'; readonly rule: PortionUnit; readonly product: PortionUnit }
+  /** The smallest honest piece is more than the rule allows. */
+  | {
+      readonly code: 'cannot_cut'
+      readonly wanted: Measure
+      readonly smallest: Measure
+    }
+  /** Less than the first mark of the finest syringe. */
+  | { readonly code: 'too_little_to_measure' }
+  /** More than a mouth takes: the rule, the strength or a unit is wrong. */
+  | { readonly code: 'too_much_to_measure' }
+  // ---- the clock ------------------------------------------------------------------------------
+  | TimingRefusal
+  | { readonly code: 'in_the_future' }
+  // ---- what lies there ------------------------------------------------------------------------
+  | { readonly code: 'lot_spent'; readonly title: string }
+  | { readonly code: 'lot_held'; readonly title: string; readonly reason: string }
+  | { readonly code: 'lot_away'; readonly title: string }
+  | { readonly code: 'lot_allergy'; readonly title: string; readonly to: string }
+  | { readonly code: 'somebody_elses'; readonly title: string; readonly whose: string }
+  | { readonly code: 'left_over'; readonly title: string; readonly prescriber: string }
+  | { readonly code: 'other_strength'; readonly title: string }
+
+export type RefusalCode = DoseRefusal['code']
+
+const WAITS: readonly RefusalCode[] = [
+  'interval_not_over',
+  'same_ingredient',
+  'day_doses_reached',
+  'day_amount_reached',
+]
+
+/** Only time stands between: the amount may be shown, with the time from which it may be given. */
+export const isWait = (refusal: DoseRefusal): refusal is TimingRefusal =>
+  WAITS.includes(refusal.code)

@@ -1,0 +1,455 @@
+/**
+ * Works a dose out, step by step and exactly, or says why not. The amount is only given where
+ * nothing speaks against it; where only time does, it is shown with the time from which it may
+ * be given. Liquids are rounded down to the mark of the syringe, tablets down to a cut that
+ * they allow: never up past the rule.
+ */
+import { daysBetween } from '../calendar/plainDate'
+import type { SubstanceId } from '../catalogue/substances'
+import type { Schools } from '../cover/schools'
+import { type Patient, type Thing, type Unsuited, unsuited } from '../cover/suitability'
+import { ageInYears, weightOn } from '../household/weight'
+import { downTo, type Exact, exact, lesser } from '../quantity/exact'
+import type { Measure, Strength } from '../quantity/measure'
+import { type DaySoFar, daySoFar, nextAllowed, timingRefusals, type Wanted } from './allowance'
+import { type ExactMeasure, inPortion, measureOf, portionHolding, ruleOf, wholeUp } from './amounts'
+import { type BandStep, bandFor } from './band'
+import { type BarrelId, barrelById, drawUp, type Measuring, proposeBarrel } from './barrel'
+import {
+  type Band,
+  type DoseAmount,
+  type DoseCard,
+  ingredientKey,
+  isLabel,
+  type Minutes,
+  type Portion,
+  type PortionUnit,
+  type Sign,
+} from './card'
+import { DAY_MILLISECONDS, type DoseRule, dosesOf, type GivenDose, type Instant } from './given'
+import type { Offers } from './lots'
+import { type DoseRefusal, isWait } from './refusal'
+import { isFor, sourceGap } from './sources'
+
+export interface DoseQuestion {
+  readonly card: DoseCard
+  /** Every card there is: sources are held against each other. */
+  readonly cards: readonly DoseCard[]
+  readonly patient: Patient
+  readonly schools: Schools
+  /** What this patient was given, by anybody. */
+  readonly given: readonly GivenDose[]
+  readonly at: Instant
+  readonly now: Instant
+  /** Where a card says "5 to 10". */
+  readonly choice: 'lower' | 'upper'
+  readonly signs: ReadonlySet<Sign>
+  /** Null: the one that is proposed. */
+  readonly barrel: BarrelId | null
+  readonly barrelsAtHand: ReadonlySet<string>
+  /** Null where nobody asks for a lot. */
+  readonly offers: Offers | null
+}
+
+/** One line of the sum. Exact numbers, so that whoever shows it can check it. */
+export type Step =
+  | BandStep
+  | {
+      readonly kind: 'rate'
+      readonly perKg: Measure
+      readonly grams: number
+      readonly comes: Exact
+    }
+  | { readonly kind: 'fixed'; readonly amount: DoseAmount }
+  | { readonly kind: 'capped'; readonly to: Measure }
+  | {
+      readonly kind: 'volume'
+      readonly measure: Exact
+      readonly strength: Strength
+      /** Microlitres, or thousandths of a piece. */
+      readonly comes: Exact
+    }
+  | {
+      readonly kind: 'rounded'
+      readonly from: Exact
+      readonly to: Portion
+      /** Thousandths between two marks or cuts. */
+      readonly step: number
+    }
+  | { readonly kind: 'holds'; readonly portion: Portion; readonly measure: Measure }
+
+export interface Dose {
+  readonly portion: Portion
+  readonly measure: Measure | null
+  /** For what is measured out. */
+  readonly measuring: Measuring | null
+  /** Whole pieces and parts, in quarters. */
+  readonly quarters: number | null
+}
+
+export interface Common {
+  readonly card: DoseCard
+  readonly steps: readonly Step[]
+  readonly band: Band | null
+  readonly rule: DoseRule | null
+  readonly day: DaySoFar | null
+  readonly last: GivenDose | null
+  /** The range is still open to be raised. */
+  readonly mayRaise: boolean
+}
+
+export type DoseAnswer =
+  | (Common & {
+      readonly kind: 'give'
+      readonly dose: Dose
+      readonly again: Minutes
+      /** Rounding leaves clearly less than the rule says. */
+      readonly muchLess: boolean
+    })
+  | (Common & {
+      readonly kind: 'wait'
+      readonly dose: Dose
+      readonly until: Instant | null
+      readonly refusals: readonly [DoseRefusal, ...DoseRefusal[]]
+    })
+  | (Common & {
+      readonly kind: 'refused'
+      readonly refusals: readonly [DoseRefusal, ...DoseRefusal[]]
+    })
+
+export function workOut(question: DoseQuestion): DoseAnswer {
+  const { card, patient, given, at, now } = question
+  const refusals: DoseRefusal[] = [...cardRefusals(question), ...suitRefusals(question)]
+  const steps: Step[] = []
+  const key = ingredientKey(card.about)
+  const doses = dosesOf(given, key)
+  const last = doses.findLast((dose) => dose.at <= at) ?? null
+
+  const fitting = bandFor(card, patient)
+  if ('refusal' in fitting) {
+    if (!refusals.some(({ code }) => code === fitting.refusal.code)) refusals.push(fitting.refusal)
+    return refusedWith(refusals, {
+      card,
+      steps,
+      band: null,
+      rule: null,
+      day: null,
+      last,
+      mayRaise: false,
+    })
+  }
+  const { band } = fitting
+  steps.push(...fitting.steps)
+  refusals.push(...signRefusals(card, patient, question.signs))
+  if (card.days !== null && daysInARow(doses, at) >= card.days)
+    refusals.push({ code: 'days_over', days: card.days })
+
+  const asked = amountAsked(band, question.choice, doses, at)
+  const sum = amountOf(asked, card, patient, question, steps)
+  const rule = ruleOf(card, band, patient)
+  const common: Common = {
+    card,
+    steps,
+    band,
+    rule,
+    day: rule && daySoFar(given, rule, at),
+    last,
+    mayRaise: band.upTo !== null,
+  }
+  if ('refusal' in sum) return refusedWith([...refusals, sum.refusal], common)
+  const { dose, muchLess } = sum
+
+  if (at > now) refusals.push({ code: 'in_the_future' })
+  const wanted: Wanted | null = rule && { rule, measure: dose.measure, title: titleOf(card) }
+  if (wanted) refusals.push(...timingRefusals(given, wanted, at))
+  refusals.push(...lotRefusals(question.offers))
+
+  const [first, ...more] = refusals
+  if (!first) return { ...common, kind: 'give', dose, again: band.again, muchLess }
+  if (refusals.every(isWait))
+    return {
+      ...common,
+      kind: 'wait',
+      dose,
+      until: wanted && nextAllowed(given, wanted, at),
+      refusals: [first, ...more],
+    }
+  return { ...common, kind: 'refused', refusals: [first, ...more] }
+}
+
+function refusedWith(refusals: readonly DoseRefusal[], common: Common): DoseAnswer {
+  const [first, ...more] = refusals
+  return first
+    ? { ...common, kind: 'refused', refusals: [first, ...more] }
+    : { ...common, kind: 'refused', refusals: [{ code: 'ask_doctor' }] }
+}
+
+/** "Acetaminophen liquid" and the strength, as a dose is recorded. */
+export const titleOf = (card: DoseCard): string => card.name
+
+// ---- the card ----------------------------------------------------------------------------------
+
+function cardRefusals(question: DoseQuestion): readonly DoseRefusal[] {
+  const { card, patient } = question
+  const { member, day } = patient
+  const animal = member.facts.kind === 'animal'
+  const refusals: DoseRefusal[] = []
+  if (animal && isLabel(card)) return [{ code: 'ask_vet' }]
+  if (animal && card.source.kind !== 'vet') refusals.push({ code: 'not_a_vet' })
+  if (!isFor(card, patient)) refusals.push({ code: 'card_for_others' })
+  if (isLabel(card) && member.guestUntil !== null) refusals.push({ code: 'stranger' })
+  if (card.endsOn !== null && card.endsOn < day)
+    refusals.push({ code: 'card_ended', on: card.endsOn })
+  if (card.reviewOn !== null && card.reviewOn < day)
+    refusals.push({ code: 'card_review_over', on: card.reviewOn })
+  const gap = sourceGap(card, question.cards, patient)
+  if (gap && card.confirmed === null) refusals.push(gap)
+  return refusals
+}
+
+// ---- whom it suits -----------------------------------------------------------------------------
+
+/** The ingredient alone, as the rules of who must not have it see it. */
+function ingredientThing(card: DoseCard): Thing {
+  const acting: readonly SubstanceId[] =
+    card.about.kind === 'substance' ? [card.about.substance] : []
+  return {
+    itemId: null,
+    title: card.name,
+    strength: '',
+    facts: {
+      entry: null,
+      roles: [],
+      uses: 1,
+      form: card.unit === 'tablet' || card.unit === 'capsule' ? 'tablet' : 'liquid',
+      millilitres: null,
+      route: card.unit === 'suppository' ? 'rectum' : card.unit === 'puff' ? 'lungs' : 'mouth',
+      substances: acting,
+      acting,
+      madeFor: { species: [], fromMonths: 0, toMonths: null, fromGrams: 0 },
+      skill: null,
+      companions: [],
+      lickRisk: false,
+      isMedicine: true,
+      own: {},
+    },
+  }
+}
+
+function suitRefusals({ card, patient, schools }: DoseQuestion): readonly DoseRefusal[] {
+  const label = isLabel(card)
+  const reasons = unsuited(ingredientThing(card), patient, new Map(), schools)
+  return reasons.flatMap((reason): readonly DoseRefusal[] => suitRefusal(reason, card, label))
+}
+
+/** The card itself speaks of age, weight and species; the prescriber of what is taken every day. */
+function suitRefusal(reason: Unsuited, card: DoseCard, label: boolean): readonly DoseRefusal[] {
+  switch (reason.code) {
+    case 'allergy':
+      return [{ code: 'allergy', to: reason.to }]
+    case 'taken_already':
+      return label ? [{ code: 'taken_already', substance: reason.substance }] : []
+    case 'cannot_swallow':
+      return [{ code: 'cannot_swallow' }]
+    case 'rule':
+      if (label) return [{ code: 'rule', reason: reason.reason, source: reason.source }]
+      return card.confirmed
+        ? []
+        : [{ code: 'not_confirmed', who: card.source.who, reason: reason.reason }]
+    default:
+      return []
+  }
+}
+
+const signRefusals = (
+  { notWith, notWithUnderYears }: DoseCard,
+  { member, day }: Patient,
+  signs: ReadonlySet<Sign>,
+): readonly DoseRefusal[] => {
+  const years = ageInYears(member.born, day)
+  const counts = notWithUnderYears === null || years === null || years < notWithUnderYears
+  return counts
+    ? notWith.filter((sign) => signs.has(sign)).map((sign) => ({ code: 'sign', sign }))
+    : []
+}
+
+/** Signs that a card asks about for a patient. */
+export const signsAsked = (card: DoseCard, patient: Patient): readonly Sign[] =>
+  signRefusals(card, patient, new Set(card.notWith)).flatMap((one) =>
+    one.code === 'sign' ? [one.sign] : [],
+  )
+
+/** Whole days of 24 hours before a moment in each of which it was given. */
+function daysInARow(doses: readonly GivenDose[], at: Instant): number {
+  let days = 0
+  for (;;) {
+    const end = at - days * DAY_MILLISECONDS
+    if (!doses.some((dose) => dose.at <= end && dose.at > end - DAY_MILLISECONDS)) return days
+    days += 1
+  }
+}
+
+/** The first, or what follows the first within a day; raised where that is chosen and allowed. */
+function amountAsked(
+  band: Band,
+  choice: 'lower' | 'upper',
+  doses: readonly GivenDose[],
+  at: Instant,
+): DoseAmount {
+  const lately = doses.some((dose) => dose.at <= at && dose.at > at - DAY_MILLISECONDS)
+  if (band.afterFirst && lately) return band.afterFirst
+  return choice === 'upper' && band.upTo ? band.upTo : band.amount
+}
+
+// ---- the sum -----------------------------------------------------------------------------------
+
+const fitsForm = (unit: PortionUnit, strength: Strength): boolean =>
+  strength.kind === 'liquid' ? unit === 'mL' : unit !== 'mL'
+
+/** Clearly less than the rule: below nine tenths of it. */
+const MUCH_LESS = exact(9, 10)
+
+function amountOf(
+  amount: DoseAmount,
+  card: DoseCard,
+  patient: Patient,
+  question: Pick<DoseQuestion, 'barrel' | 'barrelsAtHand'>,
+  steps: Step[],
+): { readonly dose: Dose; readonly muchLess: boolean } | { readonly refusal: DoseRefusal } {
+  const { strength, unit, largest } = card
+  if (strength && !fitsForm(unit, strength))
+    return {
+      refusal: {
+        code: 'form_differs',
+        rule: unit,
+        product: strength.kind === 'liquid' ? 'mL' : 'piece',
+      },
+    }
+  let wanted: Exact
+  if (amount.kind === 'portion') {
+    if (amount.portion.unit !== unit)
+      return { refusal: { code: 'form_differs', rule: amount.portion.unit, product: unit } }
+    steps.push({ kind: 'fixed', amount })
+    wanted = exact(amount.portion.thousandths)
+    if (largest && strength) {
+      const most = portionHolding(exact(largest.thousandths), strength)
+      if (wanted.compare(most) > 0) {
+        wanted = most
+        steps.push({ kind: 'capped', to: largest })
+      }
+    }
+  } else {
+    if (amount.kind === 'rate' && patient.grams === null) return { refusal: weightRefusal(patient) }
+    if (!strength) return { refusal: { code: 'no_strength' } }
+    let measure = measureOf(amount, card, patient) as ExactMeasure
+    if (measure.unit !== strength.holds.unit)
+      return {
+        refusal: { code: 'unit_differs', rule: measure.unit, strength: strength.holds.unit },
+      }
+    if (amount.kind === 'rate')
+      steps.push({
+        kind: 'rate',
+        perKg: amount.perKg,
+        grams: patient.grams ?? 0,
+        comes: measure.thousandths,
+      })
+    else steps.push({ kind: 'fixed', amount })
+    if (largest) {
+      const capped = lesser(measure.thousandths, exact(largest.thousandths))
+      if (capped.compare(measure.thousandths) < 0) steps.push({ kind: 'capped', to: largest })
+      measure = { ...measure, thousandths: capped }
+    }
+    wanted = portionHolding(measure.thousandths, strength)
+    steps.push({ kind: 'volume', measure: measure.thousandths, strength, comes: wanted })
+  }
+  const measured = measuredOut(wanted, card, question)
+  if ('refusal' in measured) return measured
+  const { portion, step } = measured
+  if (exact(portion.thousandths).compare(wanted) < 0)
+    steps.push({ kind: 'rounded', from: wanted, to: portion, step })
+  const holds = strength && wholeUp(inPortion(exact(portion.thousandths), strength))
+  if (holds) steps.push({ kind: 'holds', portion, measure: holds })
+  return {
+    dose: { portion, measure: holds, measuring: measured.measuring, quarters: measured.quarters },
+    muchLess: exact(portion.thousandths).compare(wanted.mul(MUCH_LESS)) < 0,
+  }
+}
+
+const weightRefusal = ({ member, day }: Patient): DoseRefusal => {
+  const weight = weightOn(member.species, member.born, member.weighings, day)
+  return weight.kind === 'stale'
+    ? { code: 'stale_weight', since: weight.since }
+    : { code: 'no_weight' }
+}
+
+/** Microlitres; what cannot be drawn up above this is too much, not too little. */
+const LARGEST_MARK = 20_000
+
+type MeasuredOut =
+  | {
+      readonly portion: Portion
+      readonly step: number
+      readonly measuring: Measuring | null
+      readonly quarters: number | null
+    }
+  | { readonly refusal: DoseRefusal }
+
+function measuredOut(
+  wanted: Exact,
+  card: DoseCard,
+  { barrel, barrelsAtHand }: Pick<DoseQuestion, 'barrel' | 'barrelsAtHand'>,
+): MeasuredOut {
+  const { unit, strength } = card
+  if (unit === 'mL') {
+    const measuring = barrel
+      ? drawUp(wanted, barrelById(barrel) as Measuring['barrel'])
+      : proposeBarrel(wanted, { thick: false, atHand: barrelsAtHand })
+    return measuring
+      ? {
+          portion: { unit, thousandths: measuring.total },
+          step: measuring.barrel.mark,
+          measuring,
+          quarters: null,
+        }
+      : {
+          refusal: {
+            code:
+              wanted.compare(LARGEST_MARK) > 0 ? 'too_much_to_measure' : 'too_little_to_measure',
+          },
+        }
+  }
+  const cuts = unit === 'tablet' ? card.cuts : 1
+  const step = 1000 / cuts
+  const thousandths = downTo(wanted, step)
+  if (thousandths > 0)
+    return {
+      portion: { unit, thousandths },
+      step,
+      measuring: null,
+      quarters: unit === 'tablet' ? (thousandths * 4) / 1000 : null,
+    }
+  return strength
+    ? {
+        refusal: {
+          code: 'cannot_cut',
+          wanted: wholeUp(inPortion(wanted, strength)),
+          smallest: wholeUp(inPortion(exact(step), strength)),
+        },
+      }
+    : { refusal: { code: 'too_little_to_measure' } }
+}
+
+// ---- what lies there ---------------------------------------------------------------------------
+
+/** Why what lies there is not to be taken, where nothing else does. */
+function lotRefusals(offers: Offers | null): readonly DoseRefusal[] {
+  if (!offers || offers.good.length > 0) return []
+  const [barred] = offers.barred
+  return barred ? [barred.why] : []
+}
+
+/** Days since a member was last weighed; null when never. */
+export const weighedAgo = ({ member, day }: Patient): number | null => {
+  const weight = weightOn(member.species, member.born, member.weighings, day)
+  return weight.kind === 'unknown' ? null : daysBetween(weight.weighing.on, day)
+}
