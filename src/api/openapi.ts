@@ -1,5 +1,6 @@
 /** The OpenAPI document, made from the schemas that the endpoints are served with. */
 import { z } from 'zod'
+import * as careEndpoints from '../contract/careEndpoints'
 import { type Endpoint, isChange } from '../contract/endpoint'
 import * as endpoints from '../contract/endpoints'
 import * as keepingEndpoints from '../contract/keepingEndpoints'
@@ -13,6 +14,7 @@ export const allEndpoints: readonly (readonly [string, Endpoint])[] = Object.ent
   ...endpoints,
   ...keepingEndpoints,
   ...roundEndpoints,
+  ...careEndpoints,
 }).filter(isEndpoint)
 
 const schemaOf = (schema: z.ZodType, io: 'input' | 'output') =>

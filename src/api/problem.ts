@@ -56,6 +56,9 @@ const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   ends_before_it_begins: 422,
   not_in_catalogue: 422,
   own_facts: 422,
+  card_faulty: 422,
+  dose_refused: 409,
+  already_struck: 409,
 }
 
 export function problem(

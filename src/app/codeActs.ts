@@ -7,7 +7,7 @@ import { readCodes as codesOf } from '../db/codes'
 import { createRecord, removeRecord } from '../db/records'
 import { readItems } from '../db/stock'
 import { act } from './act'
-import { notFound } from './refusal'
+import { mustHaveItem } from './lotActs'
 import { type Caller, reading, type World } from './world'
 
 export const readCodes = (
@@ -32,13 +32,7 @@ export const teachCode = (
   { key, itemId, gtin }: { readonly key: string; readonly itemId: ItemId; readonly gtin: string },
 ) =>
   act(world, caller, { key, kind: 'code_taught', request: { itemId, gtin } }, async (acting) => {
-    const item = await acting.trx
-      .selectFrom('item')
-      .select('id')
-      .where('id', '=', itemId)
-      .where('removed_by_act', 'is', null)
-      .executeTakeFirst()
-    if (!item) throw notFound()
+    await mustHaveItem(acting.trx, itemId)
     const known = await acting.trx
       .selectFrom('item_code')
       .select(['id', 'item_id'])

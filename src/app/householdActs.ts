@@ -110,6 +110,7 @@ export const changeHousehold = (
           acting.householdId,
           {
             ...Object.fromEntries(columns),
+            ...(patch.pharmacyDays && { pharmacy_days: JSON.stringify(patch.pharmacyDays) }),
             ...(patch.schools && {
               schools: JSON.stringify({ ...acting.household.schools, ...patch.schools }),
             }),

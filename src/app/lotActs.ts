@@ -1,6 +1,6 @@
 /** Acts on one lot: use, move, give away, throw away, count, change details. */
 import { randomUUID } from 'node:crypto'
-import type { LotId, MemberId, PocketId } from '../core/ids'
+import type { ItemId, LotId, MemberId, PocketId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
 import {
   type Decision,
@@ -205,4 +205,15 @@ export async function mustHaveMember(trx: Trx, memberId: MemberId): Promise<void
     .where('removed_by_act', 'is', null)
     .executeTakeFirst()
   if (!member) throw notFound()
+}
+
+/** @throws {Refusal} not_found for an item that is removed or another household's */
+export async function mustHaveItem(trx: Trx, itemId: ItemId): Promise<void> {
+  const item = await trx
+    .selectFrom('item')
+    .select('id')
+    .where('id', '=', itemId)
+    .where('removed_by_act', 'is', null)
+    .executeTakeFirst()
+  if (!item) throw notFound()
 }

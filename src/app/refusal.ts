@@ -1,5 +1,7 @@
 /** Why a use case does not do what was asked: a closed set of codes with the facts of each. */
 import type { OwnFactsFault } from '../core/catalogue/itemFacts'
+import type { CardFault } from '../core/dosing/cardFaults'
+import type { DoseRefusal } from '../core/dosing/refusal'
 import type { WeightFault } from '../core/household/weight'
 import type { LotId } from '../core/ids'
 import type { StockRefusal } from '../core/stock/decide'
@@ -44,6 +46,10 @@ export type RefusalReason =
   | { readonly code: 'ends_before_it_begins' }
   | { readonly code: 'not_in_catalogue'; readonly id: string }
   | { readonly code: 'own_facts'; readonly fault: OwnFactsFault }
+  | { readonly code: 'card_faulty'; readonly fault: CardFault }
+  /** Somebody else was faster, or a rule speaks against it. */
+  | { readonly code: 'dose_refused'; readonly refusals: readonly DoseRefusal[] }
+  | { readonly code: 'already_struck' }
 
 export interface MeanwhileAct {
   readonly who: string

@@ -48,7 +48,8 @@ const mustExist = (world: World, caller: Caller, actId: ActId): Promise<void> =>
     if (!(await findAct(trx, actId))) throw notFound()
   })
 
-async function undoMovements(acting: Acting, actId: ActId): Promise<void> {
+/** Moves the stock of an act back. */
+export async function undoMovements(acting: Acting, actId: ActId): Promise<void> {
   const movements = await movementsOfAct(acting.trx, actId)
   const locked = await lockLots(acting.trx, [...new Set(movements.map(({ lotId }) => lotId))])
   for (const movement of movements) {

@@ -538,6 +538,7 @@ export const changeHousehold = endpoint(
         .optional(),
       lookaheadDays: z.int().min(1).max(366).optional(),
       roundPace: v.householdValue.shape.roundPace.optional(),
+      pharmacyDays: v.householdValue.shape.pharmacyDays.optional(),
       schools: chosenSchools.optional(),
     }),
   },

@@ -179,6 +179,7 @@ export const householdValue = z.object({
   currency: z.string(),
   lookaheadDays: z.int(),
   roundPace: z.enum(PACES),
+  pharmacyDays: z.array(weekday).max(7).readonly(),
   schools: chosenSchools,
   version,
 })

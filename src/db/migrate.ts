@@ -5,6 +5,7 @@ import * as householdRevision from './migrations/0002-household-revision'
 import * as membersAndCover from './migrations/0003-members-and-cover'
 import * as kitsAsKept from './migrations/0004-kits-as-kept'
 import * as rounds from './migrations/0005-rounds'
+import * as care from './migrations/0006-care'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -12,6 +13,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0003-members-and-cover': membersAndCover,
   '0004-kits-as-kept': kitsAsKept,
   '0005-rounds': rounds,
+  '0006-care': care,
 }
 
 /** Applies what is missing, in order; a failed migration leaves the database as it was. */

@@ -125,6 +125,12 @@ export async function removeRecord(
 
 /** In an order in which what is inside goes before what holds it. */
 const CREATED: readonly ActedTable[] = [
+  'care_photo',
+  'care_entry',
+  'incident',
+  'recipe',
+  'dose_card_member',
+  'dose_card',
   'round_entry',
   'round',
   'item_code',
@@ -150,6 +156,7 @@ const CREATED: readonly ActedTable[] = [
 
 /** What must be empty before a record that an act created can be taken away again. */
 const USED_BY: Readonly<Partial<Record<ActedTable, readonly string[]>>> = {
+  incident: ['select 1 from care_entry where incident_id = holder.id and removed_by_act is null'],
   round: ['select 1 from round_entry where round_id = holder.id and removed_by_act is null'],
   pocket: [
     'select 1 from balance where pocket_id = holder.id',
@@ -167,6 +174,8 @@ const USED_BY: Readonly<Partial<Record<ActedTable, readonly string[]>>> = {
   ],
   member: [
     'select 1 from course where member_id = holder.id and removed_by_act is null',
+    'select 1 from dose_card_member where member_id = holder.id and removed_by_act is null',
+    'select 1 from care_entry where member_id = holder.id and removed_by_act is null',
     'select 1 from balance join lot on lot.id = balance.lot_id where lot.for_member_id = holder.id',
   ],
 }

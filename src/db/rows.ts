@@ -62,6 +62,7 @@ export const toHousehold = (row: Selectable<HouseholdTable>): Household => ({
   currency: row.currency,
   lookaheadDays: row.lookahead_days,
   roundPace: row.round_pace as Pace,
+  pharmacyDays: row.pharmacy_days as Household['pharmacyDays'],
   schools: row.schools as ChosenSchools,
   version: row.version,
 })

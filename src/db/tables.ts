@@ -29,6 +29,7 @@ export interface HouseholdTable extends Omit<Acted, 'household_id'> {
   currency: string
   lookahead_days: number
   round_pace: Defaulted<string>
+  pharmacy_days: ColumnType<unknown, string | undefined, string>
   schools: ColumnType<unknown, string | undefined, string>
   revision: ColumnType<number, never, number>
 }
@@ -230,6 +231,41 @@ export interface SheetPrintTable extends Acted {
 export interface CalendarFeedTable extends Acted {
   name: Fixed<string>
 }
+export interface DoseCardTable extends Acted {
+  item_id: string | null
+  body: Json
+}
+export interface DoseCardMemberTable extends Acted {
+  card_id: Fixed<string>
+  member_id: Fixed<string>
+}
+export interface RecipeTable extends Acted {
+  item_id: string | null
+  member_id: string | null
+  body: Json
+}
+export interface IncidentTable extends Acted {
+  kind: string | null
+  member_id: string | null
+  guest: ColumnType<unknown, string | null, string | null>
+  place_id: string | null
+  started_at: ColumnType<Date, Date, never>
+  started_by: Fixed<string>
+  ended_at: ColumnType<Date | null, Date | null | undefined, Date | string | null>
+}
+export interface CareEntryTable extends Acted {
+  incident_id: Fixed<string | null>
+  member_id: Fixed<string | null>
+  done_at: ColumnType<Date, Date, never>
+  done_by: Fixed<string>
+  fact: FixedJson
+  outcome: ColumnType<unknown, string | null, never>
+}
+export interface CarePhotoTable extends Acted {
+  entry_id: Fixed<string>
+  media_type: Fixed<string>
+  bytes: ColumnType<Buffer, Buffer, never>
+}
 export interface MovementTable {
   id: Fixed<string>
   household_id: Fixed<string>
@@ -288,6 +324,12 @@ export interface Tables {
   item_code: ItemCodeTable
   sheet_print: SheetPrintTable
   calendar_feed: CalendarFeedTable
+  dose_card: DoseCardTable
+  dose_card_member: DoseCardMemberTable
+  recipe: RecipeTable
+  incident: IncidentTable
+  care_entry: CareEntryTable
+  care_photo: CarePhotoTable
 }
 
 /** Records that acts create, edit and remove, and that undo brings back. */
@@ -314,3 +356,9 @@ export type ActedTable =
   | 'item_code'
   | 'sheet_print'
   | 'calendar_feed'
+  | 'dose_card'
+  | 'dose_card_member'
+  | 'recipe'
+  | 'incident'
+  | 'care_entry'
+  | 'care_photo'

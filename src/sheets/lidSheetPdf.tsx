@@ -1,42 +1,9 @@
 /** The lid sheet as a PDF for A4, A5 or Letter, with the application's own fonts. */
-import { createRequire } from 'node:module'
-import { Document, Font, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
+import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
 import type { LidSheet, SheetLine } from '../core/sheet/lidSheet'
 import { words } from '../words'
 import type { PaperSize } from './paper'
-
-const { resolve } = createRequire(import.meta.url)
-const text = (file: string) =>
-  resolve(`@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-${file}.woff`)
-const display = (file: string) =>
-  resolve(`@fontsource/bricolage-grotesque/files/bricolage-grotesque-${file}.woff`)
-
-let registered = false
-/** Letters outside the first subset come from the second: a missing one would be replaced silently. */
-function registerFonts(): void {
-  if (registered) return
-  registered = true
-  for (const subset of ['latin', 'latin-ext'])
-    Font.register({
-      family: `Text ${subset}`,
-      fonts: [
-        { src: text(`${subset}-400-normal`), fontWeight: 400 },
-        { src: text(`${subset}-700-normal`), fontWeight: 700 },
-      ],
-    })
-  for (const subset of ['latin', 'latin-ext'])
-    Font.register({
-      family: `Display ${subset}`,
-      fonts: [{ src: display(`${subset}-700-normal`), fontWeight: 700 }],
-    })
-  Font.registerHyphenationCallback((word) => [word])
-}
-
-const INK = '#2A1A33'
-const SECOND = '#5B4B63'
-const SEAM = '#A8977B'
-const body = ['Text latin', 'Text latin-ext']
-const heading = ['Display latin', 'Display latin-ext']
+import { body, heading, INK, registerFonts, SEAM, SECOND } from './pdfFonts'
 
 /** A pocket with more lines may run over a page. */
 const MOST_UNBROKEN = 16

@@ -2,9 +2,12 @@
 
 import type { RefusalReason } from '../app/refusal'
 import { assertNever } from '../core/brand'
+import type { Instant } from '../core/dosing/given'
+import type { DoseRefusal } from '../core/dosing/refusal'
 import { formatAmount } from '../core/quantity/amount'
 import type { ItemKind } from '../core/stock/item'
 import { actWord } from './acts'
+import { care } from './care'
 
 export interface Sentence {
   readonly title: string
@@ -154,6 +157,12 @@ export function sentenceFor(reason: RefusalReason): Sentence {
         `${reason.by} has signed this round off`,
         'What you found is in the record all the same. Start another round to go on.',
       )
+    case 'card_faulty':
+      return say('The card cannot be kept like this', care.cardFault(reason.fault))
+    case 'dose_refused':
+      return say('Do not give it', doseRefused(reason.refusals))
+    case 'already_struck':
+      return say('It is struck out already', 'Somebody else was faster. Nothing more is needed.')
     default:
       return assertNever(reason)
   }
@@ -194,4 +203,14 @@ function meanwhile(since: Extract<RefusalReason, { code: 'changed_meanwhile' }>[
   if (!latest)
     return 'It was changed in another window. What you see now is the latest; do it again if it still holds.'
   return `${latest.who} ${actWord(latest.kind)} since you looked${since.length > 1 ? `, and ${since.length - 1} more` : ''}. What you see now is the latest; do it again if it still holds.`
+}
+
+/** The screen that asked knows the time zone and says until when. */
+function doseRefused([first]: readonly DoseRefusal[]): string {
+  if (!first) return ''
+  const why =
+    'until' in first
+      ? `It is too soon${'last' in first ? `: ${first.last.by} has given ${first.last.title}` : ', or too much for one day'}.`
+      : care.refusal(first, { now: 0 as Instant, timeZone: 'UTC' })
+  return `${why} If it has been given already, note that it was given all the same.`
 }

@@ -8,6 +8,7 @@ import { HOUSEHOLD_TABLES } from '../../src/db/migrations/0001-household-record'
 import { MEMBER_TABLES } from '../../src/db/migrations/0003-members-and-cover'
 import { KEEPING_TABLES } from '../../src/db/migrations/0004-kits-as-kept'
 import { ROUND_TABLES } from '../../src/db/migrations/0005-rounds'
+import { CARE_TABLES } from '../../src/db/migrations/0006-care'
 import { application } from '../support/application'
 import { stocked } from '../support/stocked'
 
@@ -27,6 +28,7 @@ const KEPT_TABLES = [
   ...MEMBER_TABLES,
   ...KEEPING_TABLES,
   ...ROUND_TABLES,
+  ...CARE_TABLES,
 ] as const
 const EVERY_TABLE = [...KEPT_TABLES, 'household_user'] as const
 

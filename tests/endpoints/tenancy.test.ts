@@ -9,7 +9,7 @@ import { saveView } from '../../src/app/viewActs'
 import type { Endpoint } from '../../src/contract/endpoint'
 import type { RoundId } from '../../src/core/rounds/round'
 import { application, newKey, pathOf, send, servedPaths } from '../support/application'
-import { cared, stocked } from '../support/stocked'
+import { aDoseRule, cared, minded, stocked } from '../support/stocked'
 
 const app = application()
 const GTIN = '09520000000066'
@@ -35,10 +35,12 @@ const everythingOf = async () => {
     '/api/codes',
     '/api/calendar-feeds',
   ]
+  // The time of day changes; nothing else of it may.
+  const care = await (await send('GET', '/api/care', { caller: app.keeper })).json()
   const answers = await Promise.all(
     reads.map(async (path) => (await send('GET', path, { caller: app.keeper })).text()),
   )
-  return answers.join('\n')
+  return [...answers, JSON.stringify({ ...care, now: 0 })].join('\n')
 }
 
 beforeAll(async () => {
@@ -69,6 +71,7 @@ beforeAll(async () => {
     roundId,
     gtin: GTIN,
     ...(await cared(app.world, app.keeper, stock)),
+    ...(await minded(app.world, app.keeper, stock)),
   }
   before = await everythingOf()
 })
@@ -156,6 +159,32 @@ const bodies = (): Readonly<Record<string, unknown>> => {
     importVisits: {
       visits: [{ uid: 'spy', startsOn: '2027-01-01', endsOn: '2027-01-02', label: '' }],
     },
+    addCard: { ...aDoseRule, memberIds: [stock.memberId] },
+    changeCard: { ...aDoseRule, memberIds: [stock.memberId], seenVersion },
+    removeCard: {},
+    addRecipe: {
+      name: 'Mine now',
+      purpose: '',
+      body: { kind: 'saline' },
+      takes: [],
+      itemId: stock.itemId,
+      keepHours: 24,
+      cautions: [],
+      source: { who: 'Me', on: null },
+    },
+    removeRecipe: {},
+    startIncident: {
+      incidentId: newKey(),
+      kind: null,
+      patient: { kind: 'member', memberId: stock.memberId },
+      placeId: stock.placeId,
+    },
+    sayCare: {
+      entryId: newKey(),
+      incidentId: theirs.incidentId,
+      memberId: null,
+      fact: { kind: 'note', words: 'Mine now' },
+    },
     decideLines: { lines: [{ decision: 'overruled', key: 'gauze', note: 'Mine now' }] },
   }
 }
@@ -196,12 +225,16 @@ describe('with another household’s ids', () => {
     'GET /api/kits/{kitId}/sheet.pdf',
     'GET /api/members/{memberId}/photo',
     'GET /api/lots/{lotId}/paper',
+    'GET /api/incidents/{incidentId}/handover.pdf',
+    'GET /api/care/entries/{entryId}/photo',
   ])('%s finds nothing', async (at) => {
     const [method = '', path = ''] = at.split(' ')
     const named = path
       .replace('{kitId}', stock.kitId)
       .replace('{memberId}', stock.memberId)
       .replace('{lotId}', stock.lotId)
+      .replace('{incidentId}', theirs.incidentId ?? '')
+      .replace('{entryId}', theirs.entryId ?? '')
     const answer = await send(method, named, {
       caller: app.stranger,
     })
@@ -226,6 +259,38 @@ describe('with another household’s ids', () => {
         { item: { id: stock.itemId }, amount: 1000, expiry: { kind: 'none' } },
       ],
       ['PUT', `/api/pockets/${mine.lid}/pars/${stock.itemId}`, { amount: 1000 }],
+      ...[
+        {
+          kind: 'used',
+          title: 'x',
+          words: '',
+          takes: [{ lotId: stock.lotId, pocketId: mine.lid, amount: 1000 }],
+        },
+        {
+          kind: 'used',
+          title: 'x',
+          words: '',
+          takes: [{ lotId: mine.lotId, pocketId: stock.lid, amount: 1000 }],
+        },
+        { kind: 'struck', entryId: theirs.entryId },
+      ].map(
+        (fact) =>
+          [
+            'POST',
+            '/api/care/entries',
+            { entryId: newKey(), incidentId: null, memberId: mine.memberId, fact },
+          ] as const,
+      ),
+      [
+        'POST',
+        '/api/care/entries',
+        {
+          entryId: newKey(),
+          incidentId: null,
+          memberId: stock.memberId,
+          fact: { kind: 'note', words: 'x' },
+        },
+      ],
       ['PUT', `/api/pockets/${stock.lid}/pars/${mine.itemId}`, { amount: 1000 }],
       ['PATCH', `/api/kits/${mine.kitId}`, { seenVersion: 1, placeId: stock.placeId }],
       ['POST', '/api/restock/marks', { itemId: stock.itemId, pocketId: mine.lid, state: 'listed' }],
@@ -317,8 +382,10 @@ describe('the OpenAPI document', () => {
     expect(files.sort()).toEqual([
       'ALL /api/auth/{all}',
       'GET /api/calendar.ics',
+      'GET /api/care/entries/{entryId}/photo',
       'GET /api/export.csv',
       'GET /api/health',
+      'GET /api/incidents/{incidentId}/handover.pdf',
       'GET /api/kits/{kitId}/sheet.pdf',
       'GET /api/lots/{lotId}/paper',
       'GET /api/members/{memberId}/photo',

@@ -1,5 +1,7 @@
 /** A place with a kit of two pockets and one lot in it, made by the use cases themselves. */
 
+import { addCard, addRecipe } from '../../src/app/cardActs'
+import { sayCare, startIncident } from '../../src/app/careActs'
 import { addCourse } from '../../src/app/courseActs'
 import { addMember, weigh } from '../../src/app/memberActs'
 import { readKit } from '../../src/app/readKits'
@@ -7,7 +9,9 @@ import { receiveLot } from '../../src/app/receiveLot'
 import { addVisit, createKit, createPlace } from '../../src/app/siteActs'
 import type { Caller, World } from '../../src/app/world'
 import { plainDate, plainMonth } from '../../src/core/calendar/plainDate'
+import type { CareEntryId, IncidentId } from '../../src/core/incident/entry'
 import { units } from '../../src/core/quantity/amount'
+import type { CardBody } from '../../src/db/care'
 import { newKey } from './application'
 
 export async function stocked(world: World, caller: Caller, howMany = 10) {
@@ -98,4 +102,83 @@ export async function cared(
     confirmedAgainstWarning: false,
   })
   return { weighingId, courseId }
+}
+
+/** What a doctor said, as it is sent. */
+export const aDoseRule = {
+  about: { kind: 'substance', substance: 'cetirizine' },
+  name: 'Cetirizine as Dr Aske said',
+  unit: 'tablet',
+  strength: { kind: 'each', holds: { unit: 'mg', thousandths: 10_000 } },
+  cuts: 2,
+  bands: [
+    {
+      printed: '',
+      grams: null,
+      months: null,
+      amount: { kind: 'measure', measure: { unit: 'mg', thousandths: 5000 } },
+      upTo: null,
+      afterFirst: null,
+      again: 720,
+      mostDoses: 2,
+      most: { kind: 'measure', measure: { unit: 'mg', thousandths: 10_000 } },
+    },
+  ],
+  largest: null,
+  purpose: 'Hay fever',
+  days: null,
+  notWith: [],
+  notWithUnderYears: null,
+  stop: ['swelling'],
+  directions: '',
+  source: { kind: 'doctor', who: 'Dr Aske', on: '2026-11-01' },
+  reviewOn: null,
+  endsOn: null,
+  confirmed: null,
+} as const
+
+/** A rule, a mixture and an incident with an entry and its photo. */
+export async function minded(
+  world: World,
+  caller: Caller,
+  {
+    memberId,
+    placeId,
+    itemId,
+  }: Pick<Awaited<ReturnType<typeof stocked>>, 'memberId' | 'placeId' | 'itemId'>,
+) {
+  const { cardId } = await addCard(world, caller, {
+    key: newKey(),
+    memberIds: [memberId],
+    body: aDoseRule as unknown as CardBody,
+  })
+  const { recipeId } = await addRecipe(world, caller, {
+    key: newKey(),
+    name: 'Salt water',
+    purpose: '',
+    body: { kind: 'saline' },
+    takes: [],
+    itemId,
+    keepHours: 24,
+    cautions: [],
+    source: { who: 'Dr Aske', on: null },
+  })
+  const incidentId = newKey() as IncidentId
+  await startIncident(world, caller, {
+    key: incidentId,
+    incidentId,
+    kind: 'fever',
+    patient: { kind: 'member', memberId },
+    placeId,
+  })
+  const entryId = newKey() as CareEntryId
+  await sayCare(world, caller, {
+    key: entryId,
+    entryId,
+    incidentId,
+    memberId,
+    fact: { kind: 'photo', words: 'Rash' },
+    photo: { type: 'image/png', bytes: Buffer.from('a picture') },
+  })
+  return { cardId, recipeId, incidentId, entryId }
 }

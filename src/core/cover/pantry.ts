@@ -193,16 +193,27 @@ function ownersOf({ members, courses }: CoverStock): Owners {
 }
 
 /** What acts in the medicines that a member takes on a day. */
-export function takenBy(
+export const takenBy = (
   { stock, things, thingOf }: Pantry,
   memberId: MemberId,
   day: PlainDate,
-): readonly SubstanceId[] {
-  return stock.courses.flatMap((course) => {
-    if (course.memberId !== memberId || !isRunning(course, day) || course.perDay === null) return []
-    const at = thingOf.get(course.itemId)
+): readonly SubstanceId[] =>
+  takenIn(stock.courses, memberId, day, (itemId) => {
+    const at = thingOf.get(itemId)
     return at === undefined ? [] : (things[at]?.facts.acting ?? [])
   })
-}
+
+/** The same from prescriptions alone. @param actingIn what acts in an item */
+export const takenIn = (
+  courses: readonly Course[],
+  memberId: MemberId,
+  day: PlainDate,
+  actingIn: (itemId: ItemId) => readonly SubstanceId[],
+): readonly SubstanceId[] =>
+  courses.flatMap((course) =>
+    course.memberId === memberId && isRunning(course, day) && course.perDay !== null
+      ? actingIn(course.itemId)
+      : [],
+  )
 
 export const isShared = (role: RoleId): boolean => ROLES[role].kind === 'shared'

@@ -60,6 +60,8 @@ export type DoseRefusal =
   | { readonly code: 'too_little_to_measure' }
   /** More than a mouth takes: the rule, the strength or a unit is wrong. */
   | { readonly code: 'too_much_to_measure' }
+  /** More than the card allows at once. */
+  | { readonly code: 'above_rule' }
   // ---- the clock ------------------------------------------------------------------------------
   | TimingRefusal
   | { readonly code: 'in_the_future' }

@@ -309,13 +309,13 @@ const fitsForm = (unit: PortionUnit, strength: Strength): boolean =>
 /** Clearly less than the rule: below nine tenths of it. */
 const MUCH_LESS = exact(9, 10)
 
-function amountOf(
+/** What the rule comes to before it is measured out, in thousandths of the portion's unit. */
+function wantedOf(
   amount: DoseAmount,
   card: DoseCard,
   patient: Patient,
-  question: Pick<DoseQuestion, 'barrel' | 'barrelsAtHand'>,
   steps: Step[],
-): { readonly dose: Dose; readonly muchLess: boolean } | { readonly refusal: DoseRefusal } {
+): { readonly wanted: Exact } | { readonly refusal: DoseRefusal } {
   const { strength, unit, largest } = card
   if (strength && !fitsForm(unit, strength))
     return {
@@ -362,6 +362,20 @@ function amountOf(
     wanted = portionHolding(measure.thousandths, strength)
     steps.push({ kind: 'volume', measure: measure.thousandths, strength, comes: wanted })
   }
+  return { wanted }
+}
+
+function amountOf(
+  amount: DoseAmount,
+  card: DoseCard,
+  patient: Patient,
+  question: Pick<DoseQuestion, 'barrel' | 'barrelsAtHand'>,
+  steps: Step[],
+): { readonly dose: Dose; readonly muchLess: boolean } | { readonly refusal: DoseRefusal } {
+  const asked = wantedOf(amount, card, patient, steps)
+  if ('refusal' in asked) return asked
+  const { wanted } = asked
+  const { strength } = card
   const measured = measuredOut(wanted, card, question)
   if ('refusal' in measured) return measured
   const { portion, step } = measured
@@ -452,4 +466,27 @@ function lotRefusals(offers: Offers | null): readonly DoseRefusal[] {
 export const weighedAgo = ({ member, day }: Patient): number | null => {
   const weight = weightOn(member.species, member.born, member.weighings, day)
   return weight.kind === 'unknown' ? null : daysBetween(weight.weighing.on, day)
+}
+
+/** Whether so much is more than the card allows this patient at once, raised where it may be. */
+export function isAboveRule(
+  { card, patient, given, at }: Pick<DoseQuestion, 'card' | 'patient' | 'given' | 'at'>,
+  portion: Portion,
+): boolean {
+  const fitting = bandFor(card, patient)
+  if ('refusal' in fitting || portion.unit !== card.unit) return true
+  const doses = dosesOf(given, ingredientKey(card.about))
+  const asked = wantedOf(amountAsked(fitting.band, 'upper', doses, at), card, patient, [])
+  return 'refusal' in asked || exact(portion.thousandths).compare(asked.wanted) > 0
+}
+
+/** What a portion of a card's product holds, as a dose is recorded. */
+export function holdsOf(card: DoseCard, portion: Portion): GivenDose['holds'] {
+  const { strength } = card
+  return [
+    {
+      key: ingredientKey(card.about),
+      measure: strength ? wholeUp(inPortion(exact(portion.thousandths), strength)) : null,
+    },
+  ]
 }

@@ -1,4 +1,5 @@
 /** The household's own settings. */
+import type { Weekday } from '../calendar/plainDate'
 import type { DateOrder } from '../calendar/readPrintedDate'
 import type { ChosenSchools } from '../cover/schools'
 import type { HouseholdId } from '../ids'
@@ -23,6 +24,8 @@ export interface Household {
   readonly lookaheadDays: number
   /** How often kits are looked at. */
   readonly roundPace: Pace
+  /** Days on which the pharmacy is open. */
+  readonly pharmacyDays: readonly Weekday[]
   /** Where practitioners disagree: what this household does. */
   readonly schools: ChosenSchools
   readonly version: number

@@ -10,7 +10,7 @@ export interface Timer {
   /** Stays the same on every phone. */
   readonly key: string
   readonly what: string
-  readonly kind: 'set' | 'next_dose' | 'read_again' | 'throw_away'
+  readonly kind: 'set' | 'next_dose' | 'throw_away'
   readonly due: Instant
 }
 

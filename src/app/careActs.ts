@@ -1,0 +1,287 @@
+/**
+ * What happened and what was done: incidents and their entries. Written down by phones that may
+ * have no connection; a dose that was given is recorded whatever speaks against it, and a dose
+ * that is about to be given is refused where somebody else was faster.
+ */
+
+import { catalogue } from '../core/catalogue/catalogue'
+import { takenIn } from '../core/cover/pantry'
+import { schoolsOf } from '../core/cover/schools'
+import { patientOn } from '../core/cover/suitability'
+import { beyondLimits } from '../core/dosing/allowance'
+import { LABEL_CARDS } from '../core/dosing/labels'
+import type { DoseRefusal } from '../core/dosing/refusal'
+import { type DoseQuestion, holdsOf, isAboveRule, workOut } from '../core/dosing/workOut'
+import type { MemberId, PlaceId } from '../core/ids'
+import {
+  type CareEntryId,
+  type CareFact,
+  type IncidentId,
+  type IncidentPatient,
+  type TakeOutcome,
+  takesOf,
+} from '../core/incident/entry'
+import type { IncidentKind } from '../core/incident/kinds'
+import { memberOf } from '../core/incident/patient'
+import { dosesAmong } from '../core/incident/timeline'
+import {
+  findCareEntry,
+  lockPatient,
+  readCards,
+  readCarePhoto,
+  readDosesSince,
+  readIncident,
+} from '../db/care'
+import { inHousehold, isTaken, isViolation } from '../db/connect'
+import { createRecord, editRecord } from '../db/records'
+import { readCourses, readItems, readMembers } from '../db/stock'
+import { type Acting, act, mustEdit } from './act'
+import { mustHaveMember } from './lotActs'
+import { notFound, Refusal } from './refusal'
+import { mustHavePlace } from './siteActs'
+import { takeOut } from './takeOut'
+import { undoMovements } from './undoAct'
+import type { Caller, World } from './world'
+
+export async function startIncident(
+  world: World,
+  caller: Caller,
+  {
+    key,
+    ...incident
+  }: {
+    readonly key: string
+    readonly incidentId: IncidentId
+    readonly kind: IncidentKind | null
+    readonly patient: IncidentPatient
+    readonly placeId: PlaceId | null
+  },
+) {
+  const { patient } = incident
+  try {
+    return await act(
+      world,
+      caller,
+      { key, kind: 'incident_started', request: incident },
+      async (acting) => {
+        if (patient.kind === 'member') await mustHaveMember(acting.trx, patient.memberId)
+        if (incident.placeId) await mustHavePlace(acting.trx, incident.placeId)
+        await createRecord(
+          acting,
+          'incident',
+          {
+            kind: incident.kind,
+            member_id: patient.kind === 'member' ? patient.memberId : null,
+            guest: patient.kind === 'guest' ? JSON.stringify(patient) : null,
+            place_id: incident.placeId,
+            started_at: acting.at,
+            started_by: acting.who,
+          },
+          incident.incidentId,
+        )
+        return {}
+      },
+    )
+  } catch (error) {
+    // The id belongs to an incident that this household does not have.
+    if (isTaken(error)) throw notFound()
+    throw error
+  }
+}
+
+export interface CareSaying {
+  readonly key: string
+  readonly entryId: CareEntryId
+  readonly incidentId: IncidentId | null
+  readonly memberId: MemberId | null
+  readonly by?: string | undefined
+  readonly fact: CareFact
+  readonly photo: { readonly type: string; readonly bytes: Buffer } | null
+}
+
+/** Takes an entry down, whenever it was made. */
+export async function sayCare(world: World, caller: Caller, { key, ...said }: CareSaying) {
+  const { fact } = said
+  const struck =
+    fact.kind === 'struck' ? await mustBeStanding(world, caller, fact.entryId, said.entryId) : null
+  try {
+    return await act(
+      world,
+      caller,
+      {
+        key,
+        kind: `care_${fact.kind}`,
+        why: 'title' in fact ? fact.title : '',
+        request: { ...said, photo: said.photo?.bytes.toString('base64') },
+        ...(struck && { undoes: struck }),
+      },
+      async (acting) => {
+        if (said.incidentId && !(await readIncident(acting.trx, said.incidentId))) throw notFound()
+        if (said.memberId) await mustHaveMember(acting.trx, said.memberId)
+        if (fact.kind === 'dose')
+          await mustBeAllowed(acting, said, fact, (caller.takenAgo ?? 0) > 0)
+        if (struck) await undoMovements(acting, struck)
+        const outcome: TakeOutcome = await takeOut(acting, takesOf(fact))
+        await createRecord(
+          acting,
+          'care_entry',
+          {
+            incident_id: said.incidentId,
+            member_id: said.memberId,
+            done_at: acting.at,
+            done_by: said.by ?? acting.who,
+            fact: JSON.stringify(fact),
+            outcome: JSON.stringify(outcome),
+          },
+          said.entryId,
+        )
+        if (said.photo)
+          await createRecord(acting, 'care_photo', {
+            entry_id: said.entryId,
+            media_type: said.photo.type,
+            bytes: said.photo.bytes,
+          })
+        await keepIncident(acting, said)
+        return { outcome }
+      },
+    )
+  } catch (error) {
+    if (isViolation(error, 'act_undone_once')) throw new Refusal({ code: 'already_struck' })
+    if (isTaken(error)) throw notFound()
+    throw error
+  }
+}
+
+/** What an entry says of the incident itself is kept with it, for finding it. */
+async function keepIncident(
+  acting: Acting,
+  { incidentId, fact }: Pick<CareSaying, 'incidentId' | 'fact'>,
+): Promise<void> {
+  if (!incidentId) return
+  const ended =
+    fact.kind === 'ended' ? acting.at.toISOString() : fact.kind === 'reopened' ? null : undefined
+  if (ended !== undefined)
+    mustEdit(await editRecord(acting, 'incident', incidentId, { ended_at: ended }, null))
+  if (fact.kind !== 'about') return
+  const { patient, what, placeId } = fact
+  if (patient?.kind === 'member') await mustHaveMember(acting.trx, patient.memberId)
+  if (placeId) await mustHavePlace(acting.trx, placeId)
+  mustEdit(
+    await editRecord(
+      acting,
+      'incident',
+      incidentId,
+      {
+        ...(what && { kind: what }),
+        ...(placeId !== undefined && { place_id: placeId }),
+        ...(patient && {
+          member_id: patient.kind === 'member' ? patient.memberId : null,
+          guest: patient.kind === 'guest' ? JSON.stringify(patient) : null,
+        }),
+      },
+      null,
+    ),
+  )
+}
+
+/** The act that made an entry; looked up first, so that a stranger's entry is not found. */
+async function mustBeStanding(
+  world: World,
+  caller: Caller,
+  entryId: CareEntryId,
+  asEntry: CareEntryId,
+) {
+  return inHousehold(world.db, caller.householdId, async (trx) => {
+    const found = await findCareEntry(trx, entryId)
+    if (!found || found.entry.fact.kind === 'struck' || entryId === asEntry) throw notFound()
+    return found.actId
+  })
+}
+
+const DAYS_OF_DOSES = 14
+const DAY_MILLISECONDS = 86_400_000
+
+export const dosesSince = (now: Date): Date =>
+  new Date(now.getTime() - DAYS_OF_DOSES * DAY_MILLISECONDS)
+
+/**
+ * Judges a dose on what the record knows now. What is heard of late was given: it is recorded
+ * and flagged. So is what somebody notes although it was refused.
+ */
+async function mustBeAllowed(
+  acting: Acting,
+  { memberId, incidentId }: Omit<CareSaying, 'key'>,
+  fact: Extract<CareFact, { kind: 'dose' }>,
+  isLate: boolean,
+): Promise<void> {
+  await lockPatient(acting.trx, memberId, incidentId)
+  if (isLate || fact.anyway !== '') return
+  const refusals = await refusalsFor(acting, memberId, incidentId, fact)
+  if (refusals.length > 0) throw new Refusal({ code: 'dose_refused', refusals })
+}
+
+async function refusalsFor(
+  { trx, today, at, household }: Acting,
+  memberId: MemberId | null,
+  incidentId: IncidentId | null,
+  fact: Extract<CareFact, { kind: 'dose' }>,
+): Promise<readonly DoseRefusal[]> {
+  const entries = await readDosesSince(trx, dosesSince(at))
+  const given = dosesAmong(
+    entries.filter((entry) =>
+      memberId ? entry.memberId === memberId : entry.incidentId === incidentId,
+    ),
+  )
+  const when = at.getTime() as (typeof given)[number]['at']
+  const cards = [...LABEL_CARDS, ...(await readCards(trx))]
+  const card = cards.find(({ id }) => id === fact.cardId)
+  const members = await readMembers(trx, today)
+  const incident = incidentId ? await readIncident(trx, incidentId) : null
+  const member = memberId
+    ? members.find(({ id }) => id === memberId)
+    : incident && memberOf(incident.patient, members, today)
+  if (!member) throw notFound()
+  if (!card) {
+    // Noted by hand: the limits of what was given before it hold.
+    const dose = { ...fact, id: '~', at: when, by: '' }
+    return beyondLimits([...given, dose]).get('~') ?? []
+  }
+  const schools = schoolsOf(household.schools)
+  const takes = memberId ? await takenNow({ trx, today }, memberId) : []
+  const question: DoseQuestion = {
+    card,
+    cards,
+    patient: patientOn(member, takes, today),
+    schools,
+    given,
+    at: when,
+    now: when,
+    choice: 'lower',
+    signs: new Set(),
+    barrel: null,
+    barrelsAtHand: new Set(),
+    offers: null,
+  }
+  const answer = workOut(question)
+  if (answer.kind !== 'give') return answer.refusals
+  // What it holds follows from the card, whatever was sent.
+  const holds = JSON.stringify(holdsOf(card, fact.portion))
+  return isAboveRule(question, fact.portion) || JSON.stringify(fact.holds) !== holds
+    ? [{ code: 'above_rule' }]
+    : []
+}
+
+async function takenNow({ trx, today }: Pick<Acting, 'trx' | 'today'>, memberId: MemberId) {
+  const items = new Map((await readItems(trx)).map((item) => [item.id, item.catalogueId]))
+  return takenIn(await readCourses(trx), memberId, today, (itemId) => {
+    const entry = catalogue().get(items.get(itemId) ?? '')
+    return entry?.ingredients.map(({ substance }) => substance) ?? []
+  })
+}
+
+export const readPhoto = (world: World, caller: Caller, entryId: CareEntryId) =>
+  inHousehold(world.db, caller.householdId, async (trx) => {
+    const photo = await readCarePhoto(trx, entryId)
+    if (!photo) throw notFound()
+    return { type: photo.media_type, bytes: photo.bytes }
+  })

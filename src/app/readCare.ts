@@ -1,0 +1,76 @@
+/** Everything that the bench and incidents need besides the stock. */
+import type { z } from 'zod'
+import type * as c from '../contract/careValues'
+import { LABEL_CARDS } from '../core/dosing/labels'
+import { numbersToCall } from '../core/household/emergencyNumbers'
+import type { IncidentId } from '../core/incident/entry'
+import { handoverOf } from '../core/incident/handover'
+import { memberOf } from '../core/incident/patient'
+import { timelineOf } from '../core/incident/timeline'
+import { SHIPPED_RECIPES } from '../core/mixing/recipe'
+import { itemTitle } from '../core/stock/item'
+import {
+  readCards,
+  readCareEntries,
+  readDosesSince,
+  readIncident,
+  readIncidents,
+  readRecipes,
+} from '../db/care'
+import { readCourses, readItems, readMembers } from '../db/stock'
+import { dosesSince } from './careActs'
+import { notFound } from './refusal'
+import { type Caller, reading, type World } from './world'
+
+export type CareView = z.input<typeof c.careValue>
+
+const MOST_ENDED = 20
+
+export const readCare = (world: World, caller: Caller): Promise<CareView> =>
+  reading(world, caller, async ({ trx, household, today }) => {
+    const incidents = await readIncidents(trx, MOST_ENDED)
+    const entries = await readCareEntries(
+      trx,
+      incidents.map(({ id }) => id),
+    )
+    const known = new Set<string>(entries.map(({ id }) => id))
+    const doses = await readDosesSince(trx, dosesSince(world.now()))
+    return {
+      now: world.now().getTime(),
+      today,
+      timeZone: household.timeZone,
+      units: household.units,
+      pharmacyDays: household.pharmacyDays,
+      cards: [...LABEL_CARDS, ...(await readCards(trx))],
+      recipes: [...SHIPPED_RECIPES, ...(await readRecipes(trx))],
+      incidents,
+      entries: [...entries, ...doses.filter(({ id }) => !known.has(id))],
+    } as CareView
+  })
+
+/** One incident as it is handed over. */
+export const readHandover = (world: World, caller: Caller, incidentId: IncidentId) =>
+  reading(world, caller, async ({ trx, household, today }) => {
+    const incident = await readIncident(trx, incidentId)
+    if (!incident) throw notFound()
+    const timeline = timelineOf(incident, await readCareEntries(trx, [incidentId]))
+    const patient = memberOf(timeline.incident.patient, await readMembers(trx, today), today)
+    if (!patient) throw notFound()
+    const items = await readItems(trx)
+    return {
+      household,
+      today,
+      now: world.now().getTime(),
+      numbers: numbersToCall(household),
+      handover: handoverOf(
+        timeline,
+        patient,
+        await readCourses(trx),
+        (itemId) => {
+          const item = items.find(({ id }) => id === itemId)
+          return item ? itemTitle(item) : ''
+        },
+        today,
+      ),
+    }
+  })

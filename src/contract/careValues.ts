@@ -1,0 +1,302 @@
+/** Doses, mixtures and incidents as they cross the wire. */
+import { z } from 'zod'
+import { isRoleId, type RoleId } from '../core/catalogue/roles'
+import {
+  type CardId,
+  type IngredientKey,
+  type Minutes,
+  PORTION_UNITS,
+  SIGN_IDS,
+  SOURCE_KINDS,
+} from '../core/dosing/card'
+import type { Instant } from '../core/dosing/given'
+import { type CareEntryId, type IncidentId, SEEN_IDS, SITES } from '../core/incident/entry'
+import { INCIDENT_KIND_IDS, type IncidentKind } from '../core/incident/kinds'
+import { MOST_A_MINUTE } from '../core/incident/readings'
+import type { RecipeId } from '../core/mixing/recipe'
+import { MEASURE_UNITS, type Microlitres, type Temperature } from '../core/quantity/measure'
+import { substance } from './memberValues'
+import { givenName, longText, plainDate, shortText } from './texts'
+import * as v from './values'
+
+const lower = (text: string): string => text.toLowerCase()
+export const incidentId = z.uuid().transform((text) => lower(text) as IncidentId)
+export const careEntryId = z.uuid().transform((text) => lower(text) as CareEntryId)
+export const recipeId = z.uuid().transform((text) => lower(text) as RecipeId)
+/** A card of the household; a shipped one cannot be changed. */
+export const ownCardId = z.uuid().transform((text) => lower(text) as CardId)
+export const cardId = z
+  .string()
+  .regex(/^(?:label:[a-z0-9-]{1,60}|[0-9a-f-]{36})$/, 'Name a card')
+  .transform((text) => text as CardId)
+
+const MOST_THOUSANDTHS = 1_000_000_000
+const thousandths = z
+  .int('Give a whole number of thousandths')
+  .min(1, 'Give more than nothing')
+  .max(MOST_THOUSANDTHS)
+export const measure = z.object({ unit: z.enum(MEASURE_UNITS), thousandths })
+const microlitres = thousandths.transform((value) => value as Microlitres)
+export const strength = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('liquid'), holds: measure, in: microlitres }),
+  z.object({ kind: z.literal('each'), holds: measure }),
+])
+export const portionUnit = z.enum(PORTION_UNITS)
+export const portion = z.object({ unit: portionUnit, thousandths })
+export const doseAmount = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('portion'), portion }),
+  z.object({ kind: z.literal('measure'), measure }),
+  z.object({ kind: z.literal('rate'), perKg: measure }),
+])
+const minutes = z
+  .int()
+  .min(0)
+  .max(60 * 24 * 60)
+  .transform((value) => value as Minutes)
+const range = z.object({ from: z.int().min(0), to: z.int().min(0) })
+export const band = z.object({
+  printed: shortText,
+  grams: range.nullable(),
+  months: z
+    .object({ from: z.int().min(0).max(1800), below: z.int().min(0).max(1800).nullable() })
+    .nullable(),
+  amount: doseAmount,
+  upTo: doseAmount.nullable(),
+  afterFirst: doseAmount.nullable(),
+  again: minutes,
+  mostDoses: z.int().min(1, 'At least one dose').max(48).nullable(),
+  most: doseAmount.nullable(),
+})
+const cardSource = z.object({
+  kind: z.enum(SOURCE_KINDS),
+  who: shortText,
+  on: plainDate.nullable(),
+})
+/** What of a card is written down; whom it is for comes beside it. */
+export const cardBody = z.object({
+  about: z.discriminatedUnion('kind', [
+    z.object({ kind: z.literal('substance'), substance }),
+    z.object({ kind: z.literal('item'), itemId: v.itemId, name: shortText }),
+  ]),
+  name: givenName,
+  unit: portionUnit,
+  strength: strength.nullable(),
+  cuts: z.union([z.literal(1), z.literal(2), z.literal(4)]),
+  bands: z.tuple([band], band).readonly(),
+  largest: measure.nullable(),
+  purpose: shortText,
+  days: z.int().min(1).max(366).nullable(),
+  notWith: z.array(z.enum(SIGN_IDS)).max(SIGN_IDS.length).readonly(),
+  notWithUnderYears: z.int().min(1).max(120).nullable(),
+  stop: z.array(shortText).max(20).readonly(),
+  directions: longText,
+  source: cardSource,
+  reviewOn: plainDate.nullable(),
+  endsOn: plainDate.nullable(),
+  confirmed: z.object({ who: shortText, on: plainDate, why: longText }).nullable(),
+})
+export const cardFor = z.array(v.memberId).min(1, 'Say whom it is for').max(30)
+export const card = cardBody.extend({
+  id: cardId,
+  for: z.discriminatedUnion('kind', [
+    z.object({ kind: z.literal('people') }),
+    z.object({ kind: z.literal('members'), memberIds: z.array(v.memberId).readonly() }),
+  ]),
+  version: v.version,
+})
+
+const percent = z.int().min(1).max(100_000)
+const role = z
+  .string()
+  .refine(isRoleId, 'Name a role of the reference list')
+  .transform((text) => text as RoleId)
+const perLitre = z.object({
+  name: shortText,
+  eighths: z.int().min(1).max(2000),
+  never: z.enum(['more', 'either']),
+})
+export const recipeBody = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('dilution'),
+    substance,
+    stocks: z.array(percent).min(1).max(10).readonly(),
+    wanted: percent,
+  }),
+  z.object({ kind: z.literal('drink'), perLitre: z.array(perLitre).min(1).max(10).readonly() }),
+  z.object({ kind: z.literal('saline') }),
+  z.object({
+    kind: z.literal('feed'),
+    rule: z.object({
+      powderParts: z.int().min(1).max(100),
+      waterParts: z.int().min(1).max(100),
+      perKg: microlitres,
+      feedsADay: z.int().min(1, 'At least one feed a day').max(24),
+    }),
+    memberId: v.memberId.nullable(),
+  }),
+])
+export const recipeFields = z.object({
+  name: givenName,
+  purpose: shortText,
+  body: recipeBody,
+  takes: z.array(role).max(10).readonly(),
+  itemId: v.itemId.nullable(),
+  keepHours: z
+    .int()
+    .min(1, 'Say how many hours it keeps')
+    .max(24 * 60),
+  cautions: z.array(shortText).max(10).readonly(),
+  source: z.object({
+    who: shortText.min(1, 'Say who says so: the pack, the vet'),
+    on: plainDate.nullable(),
+  }),
+})
+export const recipe = recipeFields.extend({ id: z.string(), version: v.version })
+
+export const incidentKind = z.enum(INCIDENT_KIND_IDS as readonly [IncidentKind, ...IncidentKind[]])
+export const incidentPatient = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('member'), memberId: v.memberId }),
+  z.object({
+    kind: z.literal('guest'),
+    name: givenName,
+    species: v.species,
+    years: z.int().min(0).max(120).nullable(),
+    grams: z.int().min(1).max(1_500_000).nullable(),
+    allergies: shortText,
+  }),
+])
+const instant = z.number().transform((value) => value as Instant)
+const ingredientKey = z
+  .string()
+  .min(1)
+  .max(80)
+  .transform((text) => text as IngredientKey)
+const held = z.object({ key: ingredientKey, measure: measure.nullable() })
+const doseRule = z.object({
+  key: ingredientKey,
+  again: minutes,
+  mostDoses: z.int().min(1).max(48).nullable(),
+  most: measure.nullable(),
+})
+const takes = z
+  .array(z.object({ lotId: v.lotId, pocketId: v.pocketId, amount: v.someAmount }))
+  .max(30)
+  .readonly()
+const rate = z.int().min(1).max(MOST_A_MINUTE)
+const reading = z.discriminatedUnion('of', [
+  z.object({
+    of: z.literal('temperature'),
+    value: z
+      .int()
+      .min(2000, 'No body is that cold: is it another unit?')
+      .max(4600, 'No body is that hot: is it another unit?')
+      .transform((value) => value as Temperature),
+    site: z.enum(SITES),
+  }),
+  z.object({ of: z.literal('pulse'), value: rate }),
+  z.object({ of: z.literal('breathing'), value: rate }),
+])
+
+export const careFact = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('about'),
+    what: incidentKind.optional(),
+    patient: incidentPatient.optional(),
+    placeId: v.placeId.nullable().optional(),
+  }),
+  z.object({
+    kind: z.literal('dose'),
+    cardId: cardId.nullable(),
+    title: givenName,
+    portion,
+    holds: z.array(held).max(10).readonly(),
+    rule: doseRule.nullable(),
+    takes,
+    anyway: longText,
+  }),
+  z.object({ kind: z.literal('used'), title: givenName, words: shortText, takes }),
+  z.object({ kind: z.literal('reading'), reading }),
+  z.object({
+    kind: z.literal('seen'),
+    seen: z
+      .array(z.enum(SEEN_IDS as readonly [string, ...string[]]))
+      .max(SEEN_IDS.length)
+      .readonly(),
+    words: longText,
+  }),
+  z.object({ kind: z.literal('photo'), words: shortText }),
+  z.object({ kind: z.literal('note'), words: longText.min(1, 'Say something') }),
+  z.object({ kind: z.literal('called'), whom: shortText.min(1) }),
+  z.object({ kind: z.literal('tourniquet'), where: shortText }),
+  z.object({
+    kind: z.literal('timer'),
+    what: shortText.min(1),
+    minutes: z
+      .int()
+      .min(1)
+      .max(60 * 24 * 60),
+  }),
+  z.object({ kind: z.literal('timer_done'), timer: shortText.min(1) }),
+  z.object({
+    kind: z.literal('step'),
+    guide: shortText.min(1),
+    step: z.int().min(0).max(60),
+    words: longText,
+  }),
+  z.object({
+    kind: z.literal('mixed'),
+    title: givenName,
+    words: shortText,
+    keepHours: z
+      .int()
+      .min(1)
+      .max(24 * 60),
+    takes,
+  }),
+  z.object({ kind: z.literal('struck'), entryId: careEntryId }),
+  z.object({ kind: z.literal('ended') }),
+  z.object({ kind: z.literal('reopened') }),
+  z.object({
+    kind: z.literal('looking_back'),
+    worked: longText,
+    missing: longText,
+    next: longText,
+  }),
+])
+export const takeOutcome = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('taken') }),
+  z.object({ kind: z.literal('short'), titles: z.array(z.string()).readonly() }),
+])
+export const careEntry = z.object({
+  id: careEntryId,
+  incidentId: incidentId.nullable(),
+  memberId: v.memberId.nullable(),
+  at: instant,
+  by: z.string(),
+  fact: careFact,
+  outcome: takeOutcome.nullable(),
+})
+export const incident = z.object({
+  id: incidentId,
+  kind: incidentKind.nullable(),
+  patient: incidentPatient,
+  placeId: v.placeId.nullable(),
+  startedAt: instant,
+  startedBy: z.string(),
+})
+
+/** Everything that the bench and incidents need besides the stock. */
+export const careValue = z.object({
+  /** The server's time: devices' clocks differ. */
+  now: instant,
+  today: plainDate,
+  timeZone: z.string(),
+  units: z.enum(['metric', 'us']),
+  pharmacyDays: v.householdValue.shape.pharmacyDays,
+  cards: z.array(card).readonly(),
+  recipes: z.array(recipe).readonly(),
+  /** All that go on, and the latest that have ended. */
+  incidents: z.array(incident).readonly(),
+  /** Of these incidents, and every dose of the last two weeks. */
+  entries: z.array(careEntry).readonly(),
+})

@@ -1,0 +1,9 @@
+import { serve } from '../../../api/serve'
+import * as acts from '../../../app/cardActs'
+import * as contract from '../../../contract/careEndpoints'
+
+export const POST = serve(
+  contract.addCard,
+  ({ world, caller, body: { memberIds, ...body }, key }) =>
+    acts.addCard(world, caller, { key, memberIds, body }),
+)
