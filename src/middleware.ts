@@ -12,6 +12,7 @@ const OPEN = [
   '/api/health',
   '/feed/',
   '/round',
+  '/incident',
   '/away',
 ]
 

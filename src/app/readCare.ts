@@ -48,6 +48,43 @@ export const readCare = (world: World, caller: Caller): Promise<CareView> =>
     } as CareView
   })
 
+/** Incidents that go on, and the timers of these and of those that ended lately. */
+export const readGoing = (world: World, caller: Caller): Promise<z.input<typeof c.goingValue>> =>
+  reading(world, caller, async ({ trx, household, today }) => {
+    const incidents = await readIncidents(trx, MOST_ENDED)
+    const entries = await readCareEntries(
+      trx,
+      incidents.map(({ id }) => id),
+    )
+    const members = incidents.length === 0 ? [] : await readMembers(trx, today)
+    const lines = incidents.map((started) => {
+      const line = timelineOf(
+        started,
+        entries.filter(({ incidentId }) => incidentId === started.id),
+      )
+      const who = memberOf(line.incident.patient, members, today)?.name ?? ''
+      return { line, who }
+    })
+    return {
+      now: world.now().getTime(),
+      timeZone: household.timeZone,
+      going: lines
+        .filter(({ line }) => !line.ended)
+        .map(({ line: { incident }, who }) => ({
+          id: incident.id,
+          who,
+          kind: incident.kind,
+          since: incident.startedAt,
+        })),
+      timers: lines.flatMap(({ line, who }) =>
+        line.timers
+          // What may be given again is of interest while it goes on.
+          .filter(({ kind }) => kind === 'set' || !line.ended)
+          .map((timer) => ({ ...timer, incidentId: line.incident.id, who })),
+      ),
+    }
+  })
+
 /** One incident as it is handed over. */
 export const readHandover = (world: World, caller: Caller, incidentId: IncidentId) =>
   reading(world, caller, async ({ trx, household, today }) => {

@@ -15,6 +15,14 @@ export const readCare = endpoint(
   c.careValue,
 )
 
+export const readGoing = endpoint(
+  'GET',
+  '/api/going',
+  'Incidents that go on, and timers that run',
+  {},
+  c.goingValue,
+)
+
 export const addCard = endpoint(
   'POST',
   '/api/dose-cards',

@@ -285,6 +285,25 @@ export const incident = z.object({
   startedBy: z.string(),
 })
 
+/** What goes on, and which timers run, for every screen. */
+export const goingValue = z.object({
+  now: instant,
+  timeZone: z.string(),
+  going: z.array(
+    z.object({ id: incidentId, who: z.string(), kind: incidentKind.nullable(), since: instant }),
+  ),
+  timers: z.array(
+    z.object({
+      key: z.string(),
+      incidentId,
+      who: z.string(),
+      what: z.string(),
+      kind: z.enum(['set', 'next_dose', 'throw_away']),
+      due: instant,
+    }),
+  ),
+})
+
 /** Everything that the bench and incidents need besides the stock. */
 export const careValue = z.object({
   /** The server's time: devices' clocks differ. */

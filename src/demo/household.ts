@@ -460,6 +460,16 @@ export const DEMO_ITEMS = {
     390,
   ],
   syringe: ['Oral syringe', '5 mL', '', 'instrument', 'Measure liquid medicine', PHARMACY, 3, 240],
+  syringeBig: [
+    'Oral syringe',
+    '10 mL',
+    '',
+    'instrument',
+    'Measure liquid medicine',
+    PHARMACY,
+    2,
+    240,
+  ],
   injector: [
     'Adrenaline auto-injector',
     '0.15 mg',
@@ -656,6 +666,7 @@ export const DEMO_STOCK: Readonly<Record<string, readonly (readonly DemoLine[])[
       ['rehyd', 5, 6, 560],
       ['syrupOld', 1, 0, 120, { opened: 196 }],
       ['syringe', 2, 2, null],
+      ['syringeBig', 1, 1, null],
       ['formula', 2, 0, 95],
     ],
     [

@@ -18,6 +18,7 @@ import { type Db, householdOfUser } from '../db/connect'
 import { receiveMany } from '../db/ledger'
 import { createRecord, createRecords } from '../db/records'
 import { DEMO_EMAIL, DEMO_NAME } from './account'
+import { liveCare } from './care'
 import { DEMO_CONTAINERS } from './containers'
 import {
   DEMO_ESSENTIAL,
@@ -60,7 +61,7 @@ export async function loadDemo({ db, auth, password, now, fresh }: DemoSettings)
   const householdId = randomUUID() as HouseholdId
   await createHousehold(db, { id: householdId, ...DEMO_HOUSEHOLD }, { id: userId, name: DEMO_NAME })
   const today = dayAt(now().getTime(), DEMO_HOUSEHOLD.timeZone)
-  await fillDemo(db, { userId, name: DEMO_NAME, householdId }, today)
+  await fillDemo(db, { userId, name: DEMO_NAME, householdId }, today, now)
   return true
 }
 
@@ -69,10 +70,17 @@ export interface Stocked {
   readonly pockets: ReadonlyMap<string, PocketId>
   readonly items: ReadonlyMap<DemoItemKey, ItemId>
   readonly kits: ReadonlyMap<string, KitId>
+  readonly members: ReadonlyMap<string, MemberId>
+  readonly places: ReadonlyMap<string, PlaceId>
 }
 
 /** Fills an empty household as of a day. */
-export async function fillDemo(db: Db, caller: Caller, today: PlainDate): Promise<void> {
+export async function fillDemo(
+  db: Db,
+  caller: Caller,
+  today: PlainDate,
+  now: () => Date,
+): Promise<void> {
   const on = (daysAgo: number): World => ({
     db,
     now: () => new Date(Date.parse(`${addDays(today, -daysAgo)}T10:00:00Z`)),
@@ -86,6 +94,9 @@ export async function fillDemo(db: Db, caller: Caller, today: PlainDate): Promis
   )
   await liveThrough(on, caller, stocked, today)
   await liveRounds(on, caller, { ...stocked, newId: randomUUID })
+  const placeId = stocked.places.get('house')
+  if (!placeId) throw new Error('The demo has no house')
+  await liveCare(on, { ...on(0), now }, caller, { ...stocked, placeId, today, newId: randomUUID })
 }
 
 /** The Saturday from which visits count: the next one at least three days off. */
@@ -154,7 +165,7 @@ async function stock(acting: Acting, today: PlainDate): Promise<Stocked> {
   }
   await createRecords(acting, 'par', [...pars.values()])
   await receiveMany(acting, receipts)
-  return { lots, pockets, items, kits }
+  return { lots, pockets, items, kits, members, places }
 }
 
 function receiptOf(

@@ -163,8 +163,7 @@ async function sendOne(known: Holder, row: WaitingRow): Promise<SendingEnd | nul
       key: row.key,
       takenAgo: ago > LATE_MILLISECONDS ? ago : 0,
     })
-    // An answer of a round is shown from here until the round that is shown contains it.
-    if (kept.path.startsWith(ROUNDS)) await settle(row, 'sent')
+    if (SHOWN_FROM_HERE.some((path) => kept.path.startsWith(path))) await settle(row, 'sent')
     else await store().waiting.delete(row.seq as number)
     return null
   } catch (error) {
@@ -185,7 +184,8 @@ async function sendOne(known: Holder, row: WaitingRow): Promise<SendingEnd | nul
   }
 }
 
-const ROUNDS = '/api/rounds'
+/** What was said at a round or an incident is shown from here until what the server shows contains it. */
+const SHOWN_FROM_HERE = ['/api/rounds', '/api/care/entries', '/api/incidents']
 
 const settle = (row: WaitingRow, state: WaitingState): Promise<number> =>
   store().waiting.update(row.seq as number, { state })

@@ -1,6 +1,6 @@
 /// <reference lib="webworker" />
 /**
- * Serves the application from what it has kept when the network is away. Assets and the two
+ * Serves the application from what it has kept when the network is away. Assets and the
  * pages that hold no household are kept at installation; pages and answers as they go by, for
  * as long as somebody is signed in.
  */
@@ -12,8 +12,8 @@ declare const self: ServiceWorkerGlobalScope & {
   readonly __WB_MANIFEST: { url: string; revision: string | null }[]
 }
 
-/** A round is gone through on this page, whichever it is. */
-const ROUND_PAGE = '/round'
+/** Rounds and incidents are gone through on these pages, whichever they are. */
+const STANDING_PAGES = ['/round', '/incident']
 const AWAY_PAGE = '/away'
 /** Always asked of the server. */
 const SIGN_IN = '/sign-in'
@@ -43,8 +43,8 @@ registerRoute(
     !url.pathname.startsWith('/api/') &&
     url.pathname !== SIGN_IN,
   async ({ request, url }) => {
-    if (url.pathname === ROUND_PAGE) {
-      const page = await matchPrecache(ROUND_PAGE)
+    if (STANDING_PAGES.includes(url.pathname)) {
+      const page = await matchPrecache(url.pathname)
       if (page) return page
     }
     return freshOrKept(request, KEPT_PAGES)

@@ -11,6 +11,7 @@ import { longDay } from '../words/format'
 import { ActingProvider, useActing } from './acting'
 import { FindAnything } from './FindAnything'
 import classes from './Frame.module.css'
+import { GoingBar } from './GoingBar'
 import { KeysHelp } from './KeysHelp'
 import { LookSwitch, useLook } from './look'
 import { theme } from './theme'
@@ -24,6 +25,7 @@ export const TABS = [
   { id: 'watch', href: '/' },
   { id: 'kits', href: '/kits' },
   { id: 'cover', href: '/cover' },
+  { id: 'bench', href: '/bench' },
   { id: 'restock', href: '/restock' },
   { id: 'bring', href: '/bring-in' },
   { id: 'print', href: '/print' },
@@ -108,6 +110,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
       else if (event.key === '?') setHelping(true)
       else if (event.key === 't') look.toggleTorch()
       else if (event.key === 'z') undoLast()
+      else if (event.key === 'i') location.assign('/incident')
       else if (tabAt) location.assign(tabAt.href)
       else return
       event.preventDefault()
@@ -164,6 +167,9 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
             </a>
           ))}
         </nav>
+        <a href="/incident" className={classes.happened}>
+          {words.care.incident.open}
+        </a>
         <LookSwitch look={look} />
         <WaitingBadge outbox={outbox} />
         <button
@@ -178,6 +184,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
           {words.find.label} <kbd>/</kbd>
         </button>
       </div>
+      <GoingBar />
       <main id="main" className={classes.main}>
         <StrapContext.Provider value={strap}>{children}</StrapContext.Provider>
       </main>

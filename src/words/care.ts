@@ -611,6 +611,7 @@ export const care = {
       confirmWhy: 'Why it stands',
     },
     save: 'Write it down',
+    look: 'Look at the fields that are marked.',
     badNumber: 'Give a number above nothing.',
     badDay: 'Give a day as 2026-12-31.',
     pick: 'Choose one of the list.',
@@ -673,7 +674,7 @@ export const care = {
     there: (doses: number): string => `${doses} ${doses === 1 ? 'dose' : 'doses'} there`,
     needed: (doses: number): string => `${doses} needed`,
     lasts: (day: PlainDate, today: PlainDate): string => `lasts through ${shortDay(day, today)}`,
-    notToday: 'not enough for today',
+    notToday: 'Not enough for today.',
     finishes: 'It will finish.',
     short: (doses: number): string =>
       `It will not finish: ${doses} ${doses === 1 ? 'dose is' : 'doses are'} missing.`,

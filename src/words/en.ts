@@ -149,6 +149,7 @@ export const en = {
     watch: 'Watch',
     kits: 'Kits',
     cover: 'Cover',
+    bench: 'Bench',
     restock: 'Restock',
     bring: 'Bring in',
     print: 'Print',
@@ -770,7 +771,8 @@ export const en = {
     rows: [
       ['/', 'find anything'],
       ['?', 'this list'],
-      ['1 – 7', 'Watch, Kits, Cover, Restock, Bring in, Print, Household'],
+      ['1 – 8', 'Watch, Kits, Cover, Bench, Restock, Bring in, Print, Household'],
+      ['i', 'something happened: start an incident'],
       ['t', 'torch: dark, large, for the night'],
       ['arrows', 'from tag to tag on a mat, from cell to cell on the board'],
       ['Enter', 'open a tag, explain a cell'],

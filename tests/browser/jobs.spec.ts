@@ -304,7 +304,7 @@ test.describe('restock', () => {
     await errand.getByRole('button', { name: /^To list/ }).click()
     await expect(errand).toHaveCount(0)
     await expect(page.getByText('1 on the shopping list')).toBeVisible()
-    await page.keyboard.press('4')
+    await page.keyboard.press('5')
     await expect(
       page.getByRole('listitem').filter({ hasText: 'Adrenaline auto-injector' }).first(),
     ).toContainText('on the list')

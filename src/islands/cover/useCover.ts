@@ -36,7 +36,7 @@ export function useCover(initial: CoverView): Cover {
 }
 
 /** Items get their facts here, where the catalogue is: it need not cross the wire. */
-function layOut(view: CoverView): Pantry {
+export function layOut(view: CoverView): Pantry {
   return pantry({
     ...view,
     items: view.items.map((item) => ({

@@ -54,7 +54,8 @@ export async function anAccount(stock: 'demo' | 'nothing'): Promise<Account> {
     { id: caller.householdId, ...DEMO_HOUSEHOLD },
     { id: caller.userId, name: 'Ilse' },
   )
-  if (stock === 'demo') await fillDemo(db, caller, plainDate(TODAY))
+  if (stock === 'demo')
+    await fillDemo(db, caller, plainDate(TODAY), () => new Date(`${TODAY}T12:00:00Z`))
   return { caller, email, password, cookie: { name, value: decodeURIComponent(value) } }
 }
 

@@ -1,0 +1,223 @@
+/** The bench (in need, and at a desk): how much, for whom, drawn; or why not. */
+import { useEffect, useMemo, useState } from 'react'
+import { sayCare } from '../../contract/careEndpoints'
+import type { DoseCard } from '../../core/dosing/card'
+import type { Instant } from '../../core/dosing/given'
+import { offersFor } from '../../core/dosing/lots'
+import { isFor } from '../../core/dosing/sources'
+import { type DoseAnswer, workOut } from '../../core/dosing/workOut'
+import type { Member } from '../../core/household/member'
+import type { PlaceId } from '../../core/ids'
+import type { CareFact } from '../../core/incident/entry'
+import { strengthText } from '../../core/quantity/measure'
+import { useActing } from '../../ui/acting'
+import { Frame, type Strap } from '../../ui/Frame'
+import { words } from '../../words'
+import { AskVet } from '../care/AskVet'
+import { barrelsAtHand, DosePaper } from '../care/DosePaper'
+import { NumbersStrap } from '../care/NumbersStrap'
+import { type Care, givenTo, openWith, patientNow, useCare, useNow } from '../care/useCare'
+import { BenchTabs } from './BenchTabs'
+import classes from './bench.module.css'
+
+interface Props {
+  readonly strap: Strap
+  readonly place: string | null
+}
+
+export const BenchScreen = ({ strap, place }: Props) => (
+  <Frame tab="bench" strap={strap} place={place}>
+    <BenchTabs part="doses" />
+    <Opened place={place as PlaceId | null} />
+  </Frame>
+)
+
+const w = words.care.bench
+
+function Opened({ place }: { readonly place: PlaceId | null }) {
+  const state = useCare()
+  if (state.kind === 'loading')
+    return (
+      <p className="second" aria-busy>
+        {words.care.incident.loading}
+      </p>
+    )
+  if (state.kind === 'not_here') return <p>{words.rounds.waiting.noConnection}</p>
+  return <Bench care={state.care} place={place} />
+}
+
+const inAddress = (name: string): string | null =>
+  typeof location === 'undefined' ? null : new URLSearchParams(location.search).get(name)
+
+function Bench({ care, place }: { readonly care: Care; readonly place: PlaceId | null }) {
+  const [who, setWho] = useState(() => inAddress('for'))
+  const [what, setWhat] = useState(() => inAddress('card'))
+  const { members } = care
+  const member = members.find(({ id }) => id === who) ?? null
+  useEffect(() => {
+    const search = new URLSearchParams(location.search)
+    if (who) search.set('for', who)
+    if (what) search.set('card', what)
+    history.replaceState(null, '', `?${search}`)
+  }, [who, what])
+  if (members.length === 0) return <p>{w.nobody}</p>
+  return (
+    <div className={classes.bench}>
+      <div className={`${classes.choose} no-print`}>
+        <h1>{w.title}</h1>
+        <fieldset className={classes.who}>
+          <legend>{w.who}</legend>
+          {members.map(({ id, name }) => (
+            <button
+              key={id}
+              type="button"
+              aria-pressed={id === who}
+              onClick={() => {
+                setWho(id)
+                setWhat(null)
+              }}
+            >
+              {name}
+            </button>
+          ))}
+        </fieldset>
+        {member && (
+          <Cards care={care} member={member} place={place} chosen={what} onChoose={setWhat} />
+        )}
+      </div>
+      <div className={classes.sheet}>
+        <NumbersStrap numbers={care.cover.numbers} member={member} />
+        {member ? (
+          <Answer care={care} member={member} cardId={what} place={place} />
+        ) : (
+          <p className={classes.empty}>{w.choose}</p>
+        )}
+      </div>
+    </div>
+  )
+}
+
+/** The cards that say something of a member; what may be given first. */
+function useAnswers(care: Care, member: Member, place: PlaceId | null, now: Instant) {
+  const { view, laid, cover } = care
+  return useMemo(() => {
+    const patient = patientNow(care, member)
+    const atHand = barrelsAtHand(care)
+    const given = givenTo(care, member.id)
+    return view.cards
+      .filter((card) => isFor(card, patient))
+      .map((card): { card: DoseCard; answer: DoseAnswer } => ({
+        card,
+        answer: workOut({
+          card,
+          cards: view.cards,
+          patient,
+          schools: cover.schools,
+          given,
+          at: now,
+          now,
+          choice: 'lower',
+          signs: new Set(),
+          barrel: null,
+          barrelsAtHand: atHand,
+          offers: offersFor(laid, card, patient, place),
+        }),
+      }))
+      .sort(
+        (a, b) =>
+          ORDER[a.answer.kind] - ORDER[b.answer.kind] ||
+          a.card.purpose.localeCompare(b.card.purpose) ||
+          a.card.name.localeCompare(b.card.name),
+      )
+  }, [care, view, laid, cover, member, place, now])
+}
+const ORDER = { give: 0, wait: 1, refused: 2 } as const
+
+interface CardsProps {
+  readonly care: Care
+  readonly member: Member
+  readonly place: PlaceId | null
+  readonly chosen: string | null
+  readonly onChoose: (cardId: string) => void
+}
+
+function Cards({ care, member, place, chosen, onChoose }: CardsProps) {
+  const now = useNow(30_000)
+  const answers = useAnswers(care, member, place, now)
+  if (answers.length === 0) return null
+  return (
+    <fieldset className={classes.what}>
+      <legend>{w.what}</legend>
+      {answers.map(({ card, answer }) => (
+        <button
+          key={card.id}
+          type="button"
+          aria-pressed={card.id === chosen}
+          data-state={answer.kind}
+          onClick={() => onChoose(card.id)}
+        >
+          <span>
+            <b>{card.purpose || card.name}</b>
+            <small>
+              {card.name}
+              {card.strength ? `, ${strengthText(card.strength)}` : ''}
+            </small>
+          </span>
+          <em>
+            {answer.kind === 'give'
+              ? w.states.give
+              : answer.kind === 'wait' && answer.until
+                ? w.states.wait(words.care.time(answer.until, now, care.view.timeZone))
+                : w.states.refused}
+          </em>
+        </button>
+      ))}
+    </fieldset>
+  )
+}
+
+function Answer({
+  care,
+  member,
+  cardId,
+  place,
+}: {
+  readonly care: Care
+  readonly member: Member
+  readonly cardId: string | null
+  readonly place: PlaceId | null
+}) {
+  const now = useNow(30_000)
+  const { run } = useActing()
+  const answers = useAnswers(care, member, place, now)
+  const card = care.view.cards.find(({ id }) => id === cardId) ?? null
+  if (member.facts.kind === 'animal' && answers.length === 0)
+    return <AskVet care={care} member={member} given={givenTo(care, member.id)} now={now} />
+  if (!card) return <p className={classes.empty}>{answers.length === 0 ? w.noCards : w.choose}</p>
+  const give = async (fact: Extract<CareFact, { kind: 'dose' }>, minutesAgo: number) => {
+    const incidentId = openWith(care, member.id)?.id ?? null
+    const said = words.care.bench.noted(
+      `${member.name}, ${words.care.incident.fact(fact, 'metric')}`,
+    )
+    if (minutesAgo > 0) {
+      await care.say({ incidentId, memberId: member.id, fact, minutesAgo })
+      return
+    }
+    await run(
+      sayCare,
+      { body: { entryId: crypto.randomUUID(), incidentId, memberId: member.id, fact } as never },
+      said,
+      said,
+    )
+  }
+  return (
+    <DosePaper
+      key={`${member.id}${card.id}`}
+      care={care}
+      member={member}
+      card={card}
+      here={place}
+      onGiven={give}
+    />
+  )
+}

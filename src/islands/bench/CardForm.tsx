@@ -1,0 +1,239 @@
+/** Writing down what a prescriber said, as it was said. */
+import { Autocomplete, Button, MultiSelect, Select, Textarea, TextInput } from '@mantine/core'
+import { useMemo, useState } from 'react'
+import { addCard, changeCard } from '../../contract/careEndpoints'
+import { SUBSTANCE_IDS, substanceName } from '../../core/catalogue/substances'
+import { patientOn } from '../../core/cover/suitability'
+import { type CardId, type DoseCard, PORTION_UNITS, type PortionUnit } from '../../core/dosing/card'
+import { sourceGap } from '../../core/dosing/sources'
+import { itemTitle } from '../../core/stock/item'
+import { useActing } from '../../ui/acting'
+import { words } from '../../words'
+import type { Care } from '../care/useCare'
+import classes from './bench.module.css'
+import {
+  type CardDraft,
+  type DraftField,
+  draftOf,
+  emptyDraft,
+  type FieldFault,
+  readDraft,
+} from './cardDraft'
+
+const w = words.care.cards
+const f = w.fields
+
+interface Props {
+  readonly care: Care
+  /** Null for a new one. */
+  readonly card: DoseCard | null
+  readonly forWhom: string | null
+  readonly onDone: () => void
+}
+
+const faultText = (fault: FieldFault): string => {
+  switch (fault.kind) {
+    case 'measure':
+      return words.care.measureFault(fault.fault)
+    case 'number':
+      return w.badNumber
+    case 'day':
+      return w.badDay
+    case 'pick':
+      return w.pick
+  }
+}
+
+export function CardForm({ care, card, forWhom, onDone }: Props) {
+  const { members, view } = care
+  const { run, busy } = useActing()
+  const isAnimal = (ids: readonly string[]): boolean =>
+    members.some(({ id, species }) => ids.includes(id) && species !== 'person')
+  const [draft, setDraft] = useState<CardDraft>(() =>
+    card ? draftOf(card) : emptyDraft(forWhom, view.today, isAnimal(forWhom ? [forWhom] : [])),
+  )
+  const [tried, setTried] = useState(false)
+  const species = members.filter(({ id }) => draft.memberIds.includes(id)).map((one) => one.species)
+  const reading = readDraft(draft, species, view.today)
+  const fieldFault = (field: DraftField): string | undefined => {
+    const fault = reading.kind === 'unread' ? reading.fields[field] : undefined
+    return fault && tried ? faultText(fault) : undefined
+  }
+  const set = <K extends DraftField>(field: K, value: CardDraft[K]): void =>
+    setDraft((now) => ({ ...now, [field]: value }))
+  const text = (field: DraftField) => ({
+    value: String(draft[field] ?? ''),
+    onChange: (event: { currentTarget: { value: string } }) =>
+      set(field, event.currentTarget.value as never),
+    error: fieldFault(field),
+  })
+  const items = useMemo(
+    () => care.cover.items.map((item) => ({ value: item.id as string, label: itemTitle(item) })),
+    [care.cover.items],
+  )
+  // Ten times off another source: said before it is kept, for each of them.
+  const gap = useMemo(() => {
+    if (reading.kind !== 'read') return null
+    const made: DoseCard = {
+      ...reading.body,
+      id: (card?.id ?? 'new') as CardId,
+      version: 0,
+      for: { kind: 'members', memberIds: draft.memberIds as never },
+    }
+    for (const member of members.filter(({ id }) => draft.memberIds.includes(id))) {
+      const found = sourceGap(made, view.cards, patientOn(member, [], view.today))
+      if (found) return found
+    }
+    return null
+  }, [reading, card, draft.memberIds, members, view])
+  const submit = async () => {
+    setTried(true)
+    if (reading.kind !== 'read' || reading.faults.length > 0) return
+    const body = { ...reading.body, memberIds: draft.memberIds } as never
+    const done = card
+      ? await run(
+          changeCard,
+          {
+            params: { cardId: card.id },
+            body: { ...(body as object), seenVersion: card.version } as never,
+          },
+          w.saved(draft.name),
+        )
+      : await run(addCard, { body }, w.saved(draft.name))
+    if (done) onDone()
+  }
+  return (
+    <form
+      className={classes.form}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit()
+      }}
+    >
+      <h2>{card ? w.edit : w.add}</h2>
+      <div className={classes.fields}>
+        <MultiSelect
+          label={f.whom}
+          data={members.map(({ id, name }) => ({ value: id as string, label: name }))}
+          value={[...draft.memberIds]}
+          onChange={(ids) =>
+            setDraft((now) => ({
+              ...now,
+              memberIds: ids,
+              source: isAnimal(ids) ? 'vet' : now.source === 'vet' ? 'doctor' : now.source,
+            }))
+          }
+        />
+        <Autocomplete
+          label={f.substance}
+          data={SUBSTANCE_IDS.map(substanceName)}
+          value={draft.substance}
+          disabled={draft.itemId !== null}
+          onChange={(value) =>
+            setDraft((now) => ({ ...now, substance: value, name: now.name || value }))
+          }
+          error={fieldFault('substance')}
+        />
+        <Select
+          label={f.otherItem}
+          data={items}
+          value={draft.itemId}
+          searchable
+          clearable
+          onChange={(itemId) =>
+            setDraft((now) => ({
+              ...now,
+              itemId,
+              substance: itemId ? '' : now.substance,
+              name: now.name || (items.find(({ value }) => value === itemId)?.label ?? ''),
+            }))
+          }
+        />
+        <TextInput label={f.name} {...text('name')} />
+        <Select
+          label={f.unit}
+          data={[...PORTION_UNITS]}
+          value={draft.unit}
+          onChange={(unit) => unit && set('unit', unit as PortionUnit)}
+        />
+        <TextInput label={f.strength} description={f.strengthHelp} {...text('strength')} />
+        <Select
+          label={f.by}
+          data={(['rate', 'measure', 'portion'] as const).map((by) => ({
+            value: by,
+            label: f.byKinds[by],
+          }))}
+          value={draft.by}
+          onChange={(by) => by && set('by', by as CardDraft['by'])}
+        />
+        <TextInput label={f.amount} description={f.amountHelp[draft.by]} {...text('amount')} />
+        <TextInput label={f.again} inputMode="decimal" {...text('again')} />
+        <TextInput label={f.mostDoses} inputMode="numeric" {...text('mostDoses')} />
+        <TextInput label={f.most} {...text('most')} />
+        <TextInput label={f.largest} {...text('largest')} />
+        {draft.unit === 'tablet' && (
+          <Select
+            label={f.cuts}
+            data={([1, 2, 4] as const).map((cuts) => ({
+              value: String(cuts),
+              label: f.cutKinds[`${cuts}`],
+            }))}
+            value={String(draft.cuts)}
+            onChange={(cuts) => cuts && set('cuts', Number(cuts) as CardDraft['cuts'])}
+          />
+        )}
+        <TextInput label={f.purpose} {...text('purpose')} />
+        <TextInput label={f.days} inputMode="numeric" {...text('days')} />
+        <Select
+          label={f.source}
+          data={(['doctor', 'pharmacist', 'vet'] as const).map((kind) => ({
+            value: kind,
+            label: words.care.sources[kind],
+          }))}
+          value={draft.source}
+          onChange={(kind) => kind && set('source', kind as CardDraft['source'])}
+        />
+        <TextInput label={f.who} {...text('who')} />
+        <TextInput label={f.on} type="date" {...text('on')} />
+        <TextInput label={f.review} type="date" {...text('reviewOn')} />
+        <TextInput label={f.ends} type="date" {...text('endsOn')} />
+        <Textarea label={f.directions} {...text('directions')} />
+        <Textarea label={f.stop} {...text('stop')} />
+      </div>
+      {gap && (
+        <p className={classes.warn} role="alert">
+          {words.care.refusal(gap, { now: 0 as never, timeZone: view.timeZone })}
+        </p>
+      )}
+      <details className={classes.confirm} open={gap !== null || draft.confirmOn !== ''}>
+        <summary>{f.confirm}</summary>
+        <p className="second">{f.confirmLead}</p>
+        <div className={classes.fields}>
+          <TextInput label={f.confirmWho} {...text('confirmWho')} />
+          <TextInput label={f.confirmOn} type="date" {...text('confirmOn')} />
+          <Textarea label={f.confirmWhy} {...text('confirmWhy')} />
+        </div>
+      </details>
+      {tried && reading.kind === 'read' && reading.faults.length > 0 && (
+        <ul className={classes.faults} role="alert">
+          {reading.faults.map((fault) => (
+            <li key={fault.code}>{words.care.cardFault(fault)}</li>
+          ))}
+        </ul>
+      )}
+      {tried && reading.kind === 'unread' && (
+        <p className={classes.faults} role="alert">
+          {w.look}
+        </p>
+      )}
+      <div className={classes.presses}>
+        <Button type="submit" loading={busy}>
+          {w.save}
+        </Button>
+        <button type="button" className={classes.plain} onClick={onDone}>
+          {words.kits.cancel}
+        </button>
+      </div>
+    </form>
+  )
+}

@@ -1,0 +1,170 @@
+/** Dose cards (planning, at a desk): the labels that ship, and what prescribers said. */
+import { Button } from '@mantine/core'
+import { useState } from 'react'
+import { removeCard } from '../../contract/careEndpoints'
+import { type DoseCard, isLabel } from '../../core/dosing/card'
+import type { Member } from '../../core/household/member'
+import { strengthText } from '../../core/quantity/measure'
+import { useActing } from '../../ui/acting'
+import { Frame, type Strap } from '../../ui/Frame'
+import { words } from '../../words'
+import { fullDay } from '../../words/format'
+import { type Care, useCare } from '../care/useCare'
+import { BenchTabs } from './BenchTabs'
+import classes from './bench.module.css'
+import { CardForm } from './CardForm'
+
+interface Props {
+  readonly strap: Strap
+  readonly place: string | null
+}
+
+export const CardsScreen = ({ strap, place }: Props) => (
+  <Frame tab="bench" strap={strap} place={place}>
+    <BenchTabs part="cards" />
+    <Opened />
+  </Frame>
+)
+
+const w = words.care.cards
+
+function Opened() {
+  const state = useCare()
+  if (state.kind !== 'there')
+    return (
+      <p className="second" aria-busy={state.kind === 'loading'}>
+        {state.kind === 'loading' ? words.care.incident.loading : words.rounds.waiting.noConnection}
+      </p>
+    )
+  return <Cards care={state.care} />
+}
+
+type Open =
+  | { readonly kind: 'new'; readonly forWhom: string | null }
+  | { readonly kind: 'edit'; readonly card: DoseCard }
+
+const asked = (): Open | null => {
+  const forWhom =
+    typeof location === 'undefined' ? null : new URLSearchParams(location.search).get('for')
+  return forWhom ? { kind: 'new', forWhom } : null
+}
+
+function Cards({ care }: { readonly care: Care }) {
+  const [open, setOpen] = useState<Open | null>(asked)
+  const own = care.view.cards.filter((card) => !isLabel(card))
+  const labels = care.view.cards.filter(isLabel)
+  return (
+    <>
+      <header className={classes.head}>
+        <div>
+          <h1>{w.title}</h1>
+          <p className="second">{w.lead}</p>
+        </div>
+        {!open && <Button onClick={() => setOpen({ kind: 'new', forWhom: null })}>{w.add}</Button>}
+      </header>
+      {open && (
+        <CardForm
+          key={open.kind === 'edit' ? open.card.id : 'new'}
+          care={care}
+          card={open.kind === 'edit' ? open.card : null}
+          forWhom={open.kind === 'new' ? open.forWhom : null}
+          onDone={() => {
+            setOpen(null)
+            history.replaceState(null, '', '/bench/cards')
+          }}
+        />
+      )}
+      <section className={classes.group}>
+        <h2>{w.own}</h2>
+        {own.length === 0 && <p className="second">{w.none}</p>}
+        <div className={classes.cards}>
+          {own.map((card) => (
+            <Card
+              key={card.id}
+              card={card}
+              members={care.members}
+              onEdit={() => setOpen({ kind: 'edit', card })}
+            />
+          ))}
+        </div>
+      </section>
+      <section className={classes.group}>
+        <h2>{w.labels}</h2>
+        <div className={classes.cards}>
+          {labels.map((card) => (
+            <Card key={card.id} card={card} members={care.members} onEdit={null} />
+          ))}
+        </div>
+      </section>
+    </>
+  )
+}
+
+interface CardProps {
+  readonly card: DoseCard
+  readonly members: readonly Member[]
+  readonly onEdit: (() => void) | null
+}
+
+function Card({ card, members, onEdit }: CardProps) {
+  const { run, busy } = useActing()
+  const names =
+    card.for.kind === 'members'
+      ? members.filter(({ id }) =>
+          (card.for as { memberIds: readonly string[] }).memberIds.includes(id),
+        )
+      : []
+  return (
+    <article className={classes.card} data-own={onEdit !== null}>
+      <h3>{card.name}</h3>
+      <p className={classes.cardWhom}>
+        {names.length > 0 && <b>{w.forWhom(names.map(({ name }) => name))} · </b>}
+        {card.purpose}
+        {card.strength && ` · ${strengthText(card.strength)}`}
+      </p>
+      <table>
+        <tbody>
+          {card.bands.map((band) => (
+            <tr key={band.printed}>
+              <th scope="row">{band.printed || w.fields.by}</th>
+              <td>
+                <b>{words.care.amount(band.amount)}</b>
+                {band.upTo && ` to ${words.care.amount(band.upTo)}`}
+                {band.afterFirst && `, then ${words.care.amount(band.afterFirst)}`}
+              </td>
+              <td>
+                {words.care.bench.again(words.care.interval(band.again))}
+                {(band.mostDoses !== null || band.most) &&
+                  `, ${w.most(band.mostDoses, band.most && words.care.amount(band.most))}`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {card.stop.length > 0 && (
+        <p className={classes.cardStop}>
+          <b>{words.care.bench.stop}:</b> {card.stop.join('; ')}
+        </p>
+      )}
+      <p className={classes.cardSource}>
+        {words.care.source(card)}
+        {card.reviewOn && ` · ${w.fields.review} ${fullDay(card.reviewOn)}`}
+      </p>
+      {onEdit && (
+        <p className={classes.cardActs}>
+          <button type="button" className={classes.plain} onClick={onEdit}>
+            {w.edit}
+          </button>
+          <button
+            type="button"
+            className={classes.plain}
+            disabled={busy}
+            onClick={() => void run(removeCard, { params: { cardId: card.id } }, w.removed)}
+          >
+            {w.remove}
+          </button>
+        </p>
+      )}
+    </article>
+  )
+}

@@ -1,0 +1,80 @@
+/** No number without its vet: whom to ask, and what to tell them. */
+import { substanceName } from '../../core/catalogue/substances'
+import type { GivenDose, Instant } from '../../core/dosing/given'
+import type { Member } from '../../core/household/member'
+import { ageInMonths, weightOn } from '../../core/household/weight'
+import { words } from '../../words'
+import { months, weight } from '../../words/cover'
+import { fullDay } from '../../words/format'
+import classes from './care.module.css'
+import type { Care } from './useCare'
+
+interface Props {
+  readonly care: Care
+  readonly member: Member
+  readonly given: readonly GivenDose[]
+  readonly now: Instant
+}
+
+const w = words.care.bench
+const DAY_MILLISECONDS = 86_400_000
+
+export function AskVet({ care, member, given, now }: Props) {
+  const { view, laid } = care
+  const state = weightOn(member.species, member.born, member.weighings, view.today)
+  const age = ageInMonths(member.born, view.today)
+  const lately = given.filter(({ at }) => at > now - DAY_MILLISECONDS)
+  const takes = laid.stock.courses
+    .filter(
+      ({ memberId, endsOn }) => memberId === member.id && (endsOn === null || endsOn >= view.today),
+    )
+    .map(({ itemId }) => laid.things[laid.thingOf.get(itemId) ?? -1]?.title ?? '')
+  const agreed = member.facts.kind === 'animal' ? member.facts.agreed : []
+  const tell: readonly (readonly [string, string])[] = [
+    [w.tellLines.species, member.species],
+    [
+      w.tellLines.weight,
+      state.kind === 'unknown'
+        ? words.care.handover.weightUnknown
+        : `${weight(state.weighing.grams, view.units)}, ${fullDay(state.weighing.on)}`,
+    ],
+    [w.tellLines.age, age === null ? words.care.handover.weightUnknown : months(age)],
+    [
+      w.tellLines.allergies,
+      member.facts.allergies
+        .map((one) => (one.kind === 'substance' ? substanceName(one.substance) : one.name))
+        .join(', ') || words.care.handover.noAllergies,
+    ],
+    [w.tellLines.medicines, takes.join(', ') || words.care.handover.noMedicines],
+    [
+      w.tellLines.given,
+      lately
+        .map(({ title, at }) => `${title} ${words.care.time(at, now, view.timeZone)}`)
+        .join(', ') || w.tellLines.nothing,
+    ],
+    [w.tellLines.eaten, '…'],
+  ]
+  return (
+    <section className={classes.askVet}>
+      <h3>{w.noRule(member.name)}</h3>
+      <p>{words.care.refusal({ code: 'ask_vet' }, { now, timeZone: view.timeZone })}</p>
+      {agreed.map(({ substance, words: said, vet, on }) => (
+        <blockquote key={substance}>
+          {substanceName(substance)}: {said} ({vet}, {fullDay(on)})
+        </blockquote>
+      ))}
+      <h4>{w.tell}</h4>
+      <dl className={classes.rows}>
+        {tell.map(([name, text]) => (
+          <div key={name}>
+            <dt>{name}</dt>
+            <dd>{text}</dd>
+          </div>
+        ))}
+      </dl>
+      <a className={classes.quietLink} href={`/bench/cards?for=${member.id}`}>
+        {w.askVet}
+      </a>
+    </section>
+  )
+}

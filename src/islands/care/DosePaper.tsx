@@ -1,0 +1,475 @@
+/**
+ * One dose on paper: who, how much, drawn, with the sum, its source, the clock and the lot. What
+ * speaks against it stands in the place of the amount.
+ */
+import { useState } from 'react'
+import type { BarrelId } from '../../core/dosing/barrel'
+import { BARRELS } from '../../core/dosing/barrel'
+import { type DoseCard, SIGNS, type Sign } from '../../core/dosing/card'
+import type { Instant } from '../../core/dosing/given'
+import { offersFor, unitsTaken } from '../../core/dosing/lots'
+import { isWait } from '../../core/dosing/refusal'
+import { disagreeing } from '../../core/dosing/sources'
+import {
+  type Dose,
+  type DoseAnswer,
+  holdsOf,
+  signsAsked,
+  weighedAgo,
+  workOut,
+} from '../../core/dosing/workOut'
+import type { Member } from '../../core/household/member'
+import { weightOn } from '../../core/household/weight'
+import type { PlaceId } from '../../core/ids'
+import type { CareFact } from '../../core/incident/entry'
+import { thousandthsText } from '../../core/quantity/exact'
+import { measureText, strengthText } from '../../core/quantity/measure'
+import { words } from '../../words'
+import { weight } from '../../words/cover'
+import { counted, fullDay } from '../../words/format'
+import classes from './care.module.css'
+import { Syringe } from './Syringe'
+import { Tablets } from './Tablets'
+import { type Care, givenTo, patientNow, useNow } from './useCare'
+
+const w = words.care.bench
+
+interface Props {
+  readonly care: Care
+  readonly member: Member
+  readonly card: DoseCard
+  /** Where it is given: its kits come first. */
+  readonly here: PlaceId | null
+  readonly onGiven: (fact: Extract<CareFact, { kind: 'dose' }>, minutesAgo: number) => Promise<void>
+  /** Where the drawing has little room. */
+  readonly compact?: boolean
+}
+
+/** Barrels of the household's syringes, by the volume on them. */
+export const barrelsAtHand = ({ laid }: Pick<Care, 'laid'>): ReadonlySet<string> =>
+  new Set(
+    laid.shelves.flatMap((shelf) => {
+      const { facts, strength } = laid.things[shelf.thing] ?? {}
+      if (shelf.barred || !facts?.roles.includes('dose-syringe')) return []
+      const millilitres = /^(\d+) mL$/.exec(strength ?? '')?.[1]
+      return millilitres ? [millilitres] : []
+    }),
+  )
+
+export function DosePaper({ care, member, card, here, onGiven, compact = false }: Props) {
+  const now = useNow()
+  const [choice, setChoice] = useState<'lower' | 'upper'>('lower')
+  const [barrel, setBarrel] = useState<BarrelId | null>(null)
+  const [signs, setSigns] = useState<ReadonlySet<Sign>>(new Set())
+  const { view, laid } = care
+  const patient = patientNow(care, member)
+  const given = givenTo(care, member.id)
+  const atHand = barrelsAtHand(care)
+  const offers = offersFor(laid, card, patient, here)
+  const answer = workOut({
+    card,
+    cards: view.cards,
+    patient,
+    schools: care.cover.schools,
+    given,
+    at: now,
+    now,
+    choice,
+    signs,
+    barrel,
+    barrelsAtHand: atHand,
+    offers,
+  })
+  const state = weightOn(member.species, member.born, member.weighings, view.today)
+  const asked = signsAsked(card, patient)
+  const time = (at: Instant): string => words.care.time(at, now, view.timeZone)
+  const [lot] = offers.good
+  const raised = choice === 'upper'
+  const others = disagreeing(card, view.cards, patient)
+  const next = answer.kind === 'wait' ? answer.until : null
+  const give = async (minutesAgo: number, anyway: string, dose: Dose) => {
+    const taken = lot && unitsTaken(lot, dose.portion)
+    await onGiven(
+      {
+        kind: 'dose',
+        cardId: card.id,
+        title: card.name,
+        portion: dose.portion,
+        holds: holdsOf(card, dose.portion),
+        rule: answer.rule,
+        takes: lot && taken ? [{ lotId: lot.lotId, pocketId: lot.pocketId, amount: taken }] : [],
+        anyway,
+      },
+      minutesAgo,
+    )
+  }
+  return (
+    <article className={classes.paper} aria-labelledby="dose-head">
+      <h2 id="dose-head">
+        {w.head(
+          member.name,
+          state.kind === 'unknown' ? null : weight(state.weighing.grams, view.units),
+          weighedAgo(patient),
+        )}
+        {state.kind !== 'fresh' && (
+          <a className={classes.quietLink} href={`/members/${member.id}`}>
+            {w.weigh}
+          </a>
+        )}
+      </h2>
+      <Line answer={answer} />
+      <p className={classes.source}>
+        {answer.band?.printed && `${answer.band.printed}. `}
+        {words.care.source(card)}. {words.care.notAdvice}
+      </p>
+      {asked.length > 0 && (
+        <fieldset className={classes.signs}>
+          <legend>{w.signs}</legend>
+          {asked.map((sign) => (
+            <button
+              key={sign}
+              type="button"
+              aria-pressed={signs.has(sign)}
+              onClick={() => {
+                const next = new Set(signs)
+                if (!next.delete(sign)) next.add(sign)
+                setSigns(next)
+              }}
+            >
+              {SIGNS[sign]}
+            </button>
+          ))}
+        </fieldset>
+      )}
+      {answer.kind !== 'give' && (
+        <ul className={classes.refusals} data-wait={answer.kind === 'wait'} role="alert">
+          {answer.refusals.map((refusal) => (
+            <li key={refusal.code} data-wait={isWait(refusal)}>
+              {words.care.refusal(refusal, { now, timeZone: view.timeZone })}
+            </li>
+          ))}
+        </ul>
+      )}
+      {answer.kind !== 'refused' && <Drawn dose={answer.dose} cuts={card.cuts} compact={compact} />}
+      {answer.kind === 'give' && answer.muchLess && <p className={classes.caution}>{w.muchLess}</p>}
+      {answer.kind !== 'refused' && (
+        <div className={`${classes.chips} no-print`}>
+          {answer.mayRaise && (
+            <button type="button" onClick={() => setChoice(raised ? 'lower' : 'upper')}>
+              {raised
+                ? w.lower(words.care.amount(answer.band?.amount as never))
+                : w.raise(words.care.amount(answer.band?.upTo as never))}
+            </button>
+          )}
+          {answer.dose.measuring &&
+            BARRELS.filter(({ wide }) => !wide).map(({ id, capacity }) => (
+              <button
+                key={id}
+                type="button"
+                aria-pressed={answer.dose.measuring?.barrel.id === id}
+                onClick={() => setBarrel(barrel === id ? null : id)}
+              >
+                {thousandthsText(capacity)} mL
+                <small>{atHand.has(id) ? ` ${w.atHand}` : ''}</small>
+              </button>
+            ))}
+          {answer.dose.measuring && answer.dose.portion.thousandths % 2500 === 0 && (
+            <p className={classes.spoon}>
+              <Spoons millilitres={answer.dose.portion.thousandths / 1000} />
+              {w.spoon(thousandthsText(answer.dose.portion.thousandths / 5))}
+            </p>
+          )}
+        </div>
+      )}
+      <dl className={classes.rows}>
+        <div>
+          <dt>{w.lastGiven}</dt>
+          <dd>
+            {answer.last
+              ? w.by(
+                  answer.last.holds[0]?.measure
+                    ? measureText(answer.last.holds[0].measure)
+                    : words.care.portion(answer.last.portion),
+                  answer.last.by,
+                  time(answer.last.at),
+                )
+              : w.never}
+          </dd>
+        </div>
+        <div>
+          <dt>{w.notBefore}</dt>
+          <dd>
+            {next
+              ? w.inSpan(time(next), words.care.span(next - now))
+              : answer.kind === 'give'
+                ? w.maybeNow
+                : '–'}
+          </dd>
+        </div>
+        {answer.day && (
+          <div>
+            <dt>{w.inDay}</dt>
+            <dd>
+              {answer.day.mostDoses !== null || !answer.day.most || !answer.day.given
+                ? w.doses(answer.day.doses, answer.day.mostDoses)
+                : w.ofMost(measureText(answer.day.given), measureText(answer.day.most))}
+            </dd>
+          </div>
+        )}
+        <DayBar answer={answer} />
+        <div>
+          <dt>{w.takeFrom}</dt>
+          <dd>
+            {lot
+              ? w.lot(
+                  lot.place,
+                  `${lot.kit}, ${lot.pocket}`,
+                  lot.through ? `good through ${fullDay(lot.through)}` : 'no date',
+                  lot.millilitres === null
+                    ? counted(lot.amount, lot.unit)
+                    : `${Math.round(lot.millilitres)} mL`,
+                )
+              : w.none}
+          </dd>
+        </div>
+      </dl>
+      {(offers.barred.length > 0 || offers.others.length > 0) && (
+        <div className={classes.beside}>
+          {offers.barred.length > 0 && (
+            <section>
+              <h3>{w.barred}</h3>
+              <ul>
+                {offers.barred.map((one) => (
+                  <li key={`${one.lotId}${one.pocketId}`}>
+                    <b>{one.title}</b>, {one.place}:{' '}
+                    {words.care.refusal(one.why, { now, timeZone: view.timeZone })}
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+          {offers.others.length > 0 && (
+            <section>
+              <h3>{w.others}</h3>
+              <ul className={classes.strengths}>
+                {offers.others.map((one) => (
+                  <li key={`${one.lotId}${one.pocketId}`}>
+                    <b>{one.title}</b>
+                    <small>
+                      {one.place}, {one.pocket}
+                    </small>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+        </div>
+      )}
+      {others.length > 0 && (
+        <section className={classes.disagree}>
+          <h3>{w.disagree}</h3>
+          <ul>
+            {others.map(({ card: other, measure }) => (
+              <li key={other.id}>
+                <b>{measureText(measure)}</b> {words.care.source(other)}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <details className={classes.sum}>
+        <summary>{w.sum}</summary>
+        <ol>
+          {answer.steps.map((step) => (
+            <li key={words.care.step(step, view.units)}>{words.care.step(step, view.units)}</li>
+          ))}
+        </ol>
+      </details>
+      {card.stop.length > 0 && (
+        <p className={classes.stop}>
+          <b>{w.stop}:</b> {card.stop.join('; ')}.
+        </p>
+      )}
+      {answer.kind !== 'refused' && (
+        <Note
+          answer={answer}
+          dose={answer.dose}
+          onNote={(minutesAgo, anyway) => give(minutesAgo, anyway, answer.dose)}
+        />
+      )}
+      {answer.kind === 'give' && !compact && (
+        <a
+          className={`${classes.quietLink} no-print`}
+          href={`/bench/slip?card=${card.id}&for=${member.id}`}
+        >
+          {w.slip}
+        </a>
+      )}
+    </article>
+  )
+}
+
+/** "Acetaminophen liquid, 160 mg in 5 mL: 10 mL = 320 mg" */
+function Line({ answer }: { readonly answer: DoseAnswer }) {
+  const { card } = answer
+  const name = card.strength ? `${card.name}, ${strengthText(card.strength)}` : card.name
+  if (answer.kind === 'refused') return <p className={classes.line}>{name}</p>
+  const { portion, measure } = answer.dose
+  return (
+    <p className={classes.line}>
+      {name}: <strong>{words.care.portion(portion)}</strong>
+      {measure && ` = ${measureText(measure)}`}
+    </p>
+  )
+}
+
+function Drawn({
+  dose,
+  cuts,
+  compact,
+}: {
+  readonly dose: Dose
+  readonly cuts: 1 | 2 | 4
+  readonly compact: boolean
+}) {
+  if (dose.measuring) {
+    const { fills, barrel } = dose.measuring
+    return (
+      <div className={classes.drawn} data-compact={compact}>
+        {fills.map((fill, at) => (
+          <Syringe
+            // biome-ignore lint/suspicious/noArrayIndexKey: fills may be alike
+            key={at}
+            barrel={barrel}
+            fill={fill}
+            note={fills.length > 1 ? w.fillNumber(at + 1, fills.length) : ''}
+          />
+        ))}
+      </div>
+    )
+  }
+  if (dose.quarters !== null)
+    return <Tablets quarters={dose.quarters} cuts={cuts} text={words.care.portion(dose.portion)} />
+  return <p className={classes.big}>{words.care.portion(dose.portion)}</p>
+}
+
+/** Dosing spoons of 5 mL, each as full as it is. */
+function Spoons({ millilitres }: { readonly millilitres: number }) {
+  const spoons = Array.from({ length: Math.ceil(millilitres / 5) }, (_, at) =>
+    Math.min(5, millilitres - at * 5),
+  )
+  return (
+    <svg
+      viewBox={`0 0 ${spoons.length * 46} 26`}
+      width={spoons.length * 46}
+      height={26}
+      aria-hidden
+    >
+      {spoons.map((full, at) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: spoons are alike
+        <g key={at} transform={`translate(${at * 46} 0)`}>
+          <path
+            className={classes.spoonFull}
+            d={full === 5 ? 'M2 12 a11 9 0 0 0 22 0 Z' : 'M5 16 a11 9 0 0 0 16 0 Z'}
+          />
+          <path className={classes.spoonLine} d="M2 12 h22 a11 9 0 0 1 -22 0 Z M24 12 h20" />
+        </g>
+      ))}
+    </svg>
+  )
+}
+
+function DayBar({ answer }: { readonly answer: DoseAnswer }) {
+  const { day } = answer
+  if (!day?.most || !day.given || answer.kind === 'refused' || !answer.dose.measure) return null
+  const most = day.most.thousandths
+  const given = (100 * day.given.thousandths) / most
+  const dose = (100 * answer.dose.measure.thousandths) / most
+  return (
+    <div className={classes.dayBar}>
+      <dt>{w.dayBar}</dt>
+      <dd
+        className={classes.track}
+        role="img"
+        aria-label={w.dayBarLabel(
+          measureText(day.given),
+          measureText(answer.dose.measure),
+          measureText(day.most),
+        )}
+      >
+        <span className={classes.trackGiven} style={{ width: `${Math.min(100, given)}%` }} />
+        <span
+          className={classes.trackDose}
+          style={{ width: `${Math.max(0, Math.min(100 - given, dose))}%` }}
+        />
+      </dd>
+    </div>
+  )
+}
+
+interface NoteProps {
+  readonly answer: DoseAnswer
+  readonly dose: Dose
+  readonly onNote: (minutesAgo: number, anyway: string) => Promise<void>
+}
+
+/** Noting that it was given: now, earlier, or although something speaks against it. */
+function Note({ answer, dose, onNote }: NoteProps) {
+  const [minutes, setMinutes] = useState('')
+  const [why, setWhy] = useState('')
+  const [busy, setBusy] = useState(false)
+  const ago = Number(minutes || 0)
+  const wrong = minutes !== '' && !(Number.isInteger(ago) && ago >= 0 && ago <= 2880)
+  const note = async (anyway: string) => {
+    setBusy(true)
+    await onNote(wrong ? 0 : ago, anyway).finally(() => setBusy(false))
+    setMinutes('')
+    setWhy('')
+  }
+  const earlier = (
+    <label className={classes.minutes}>
+      {w.minutesAgo}
+      <input
+        inputMode="numeric"
+        value={minutes}
+        onChange={(event) => setMinutes(event.currentTarget.value)}
+        aria-invalid={wrong}
+      />
+    </label>
+  )
+  if (answer.kind === 'give')
+    return (
+      <div className={`${classes.note} no-print`}>
+        <button
+          type="button"
+          className={classes.go}
+          disabled={busy || wrong}
+          onClick={() => void note('')}
+        >
+          {w.give(words.care.portion(dose.portion))}
+        </button>
+        <details>
+          <summary>{w.earlier}</summary>
+          {earlier}
+        </details>
+      </div>
+    )
+  return (
+    <details className={`${classes.anyway} no-print`}>
+      <summary>{w.anyway}</summary>
+      <p>{w.anywayLead}</p>
+      <label>
+        {w.why}
+        <textarea value={why} rows={2} onChange={(event) => setWhy(event.currentTarget.value)} />
+      </label>
+      {earlier}
+      <button
+        type="button"
+        disabled={busy || wrong || why.trim() === ''}
+        onClick={() => void note(why.trim())}
+      >
+        {w.give(words.care.portion(dose.portion))}
+      </button>
+    </details>
+  )
+}

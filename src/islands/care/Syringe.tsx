@@ -1,0 +1,110 @@
+/** A syringe drawn to scale: the face of its plunger stands at the volume. */
+import { type Barrel, drawSyringe } from '../../core/dosing/barrel'
+import { thousandthsText } from '../../core/quantity/exact'
+import type { Microlitres } from '../../core/quantity/measure'
+import { words } from '../../words'
+import classes from './care.module.css'
+
+const SCALE = 420
+const LEFT = 62
+const TOP = 34
+const HEIGHT = 62
+const w = words.care.bench
+
+interface Props {
+  readonly barrel: Barrel
+  readonly fill: Microlitres
+  /** "fill 1 of 2"; "" for a single fill. */
+  readonly note: string
+}
+
+export function Syringe({ barrel, fill, note }: Props) {
+  const { plunger, marks } = drawSyringe(barrel, fill, SCALE)
+  const at = LEFT + plunger
+  const amount = `${thousandthsText(fill)} mL`
+  const name = w.barrelName(thousandthsText(barrel.capacity), thousandthsText(barrel.mark))
+  const tip = barrel.wide ? 34 : 18
+  // The words stay within the drawing, wherever the plunger stands.
+  const label = Math.min(LEFT + SCALE, Math.max(LEFT + 24, at))
+  return (
+    <figure className={classes.syringe}>
+      <svg
+        viewBox="0 0 640 122"
+        role="img"
+        aria-label={w.syringeLabel(amount, name)}
+        data-volume={fill}
+      >
+        <rect
+          className={classes.barrelLine}
+          x={LEFT - 30}
+          y={TOP + (HEIGHT - tip) / 2}
+          width={30}
+          height={tip}
+        />
+        <rect className={classes.barrel} x={LEFT} y={TOP} width={SCALE} height={HEIGHT} rx={4} />
+        <rect className={classes.liquid} x={LEFT} y={TOP} width={plunger} height={HEIGHT} rx={4} />
+        {marks.map((mark) => (
+          <g key={mark.microlitres}>
+            <line
+              className={classes.mark}
+              data-microlitres={mark.microlitres}
+              x1={LEFT + mark.at}
+              x2={LEFT + mark.at}
+              y1={TOP + HEIGHT - (mark.numbered ? 22 : 12)}
+              y2={TOP + HEIGHT}
+            />
+            {mark.numbered && (
+              <text
+                className={classes.number}
+                x={LEFT + mark.at}
+                y={TOP + HEIGHT + 19}
+                textAnchor="middle"
+              >
+                {thousandthsText(mark.microlitres)}
+              </text>
+            )}
+          </g>
+        ))}
+        <rect
+          className={classes.barrelLine}
+          x={LEFT}
+          y={TOP}
+          width={SCALE}
+          height={HEIGHT}
+          rx={4}
+        />
+        <rect
+          className={classes.rod}
+          x={at + 14}
+          y={TOP + HEIGHT / 2 - 9}
+          width={LEFT + SCALE + 84 - at - 14}
+          height={18}
+        />
+        <rect
+          className={classes.plunger}
+          data-plunger
+          x={at}
+          y={TOP - 3}
+          width={15}
+          height={HEIGHT + 6}
+          rx={2}
+        />
+        <rect
+          className={classes.plunger}
+          x={LEFT + SCALE + 82}
+          y={TOP + 6}
+          width={12}
+          height={HEIGHT - 12}
+          rx={3}
+        />
+        <text className={classes.volume} x={label} y={TOP - 12} textAnchor="middle">
+          {amount}
+        </text>
+      </svg>
+      <figcaption>
+        {name}
+        {note && `, ${note}`}
+      </figcaption>
+    </figure>
+  )
+}

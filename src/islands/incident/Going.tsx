@@ -1,0 +1,345 @@
+/** An incident that goes on: what speaks up now, what can be noted, and the line of time. */
+import { useMemo, useState } from 'react'
+import type { Instant } from '../../core/dosing/given'
+import type { Member } from '../../core/household/member'
+import type { CareFact, Incident } from '../../core/incident/entry'
+import { type IncidentKind, kindsFor } from '../../core/incident/kinds'
+import { correctedReading, heatAlarm } from '../../core/incident/readings'
+import type { Timeline, Timer } from '../../core/incident/timeline'
+import { dropWaiting } from '../../device/outbox'
+import { useLook } from '../../ui/look'
+import { useSpeakUp } from '../../ui/speakUp'
+import { WaitingBadge } from '../../ui/WaitingBadge'
+import { words } from '../../words'
+import { NumbersStrap } from '../care/NumbersStrap'
+import { type Care, lineOf, patientOfIncident, useNow } from '../care/useCare'
+import { DosePanel } from './DosePanel'
+import { GuestPanel } from './GuestPanel'
+import { GuidePanel } from './GuidePanel'
+import type { View } from './IncidentScreen'
+import classes from './incident.module.css'
+import { LineOfTime } from './LineOfTime'
+import {
+  CalledPanel,
+  NotePanel,
+  PhotoPanel,
+  SeenPanel,
+  TimerPanel,
+  TourniquetPanel,
+} from './NotePanels'
+import { ReadingPanel } from './ReadingPanel'
+import { UsePanel } from './UsePanel'
+
+const w = words.care.incident
+
+export interface IncidentProps {
+  readonly care: Care
+  readonly started: Incident
+  readonly onGo: (view: View) => void
+}
+
+/** What every panel is given. */
+export interface PanelProps {
+  readonly care: Care
+  readonly line: Timeline
+  readonly patient: Member
+  readonly now: Instant
+  readonly say: (fact: CareFact, more?: { photo?: string; minutesAgo?: number }) => Promise<void>
+  /** Noted: the panel closes. */
+  readonly onDone: () => void
+}
+
+const PANELS = {
+  dose: DosePanel,
+  use: UsePanel,
+  reading: ReadingPanel,
+  seen: SeenPanel,
+  guide: GuidePanel,
+  timer: TimerPanel,
+  photo: PhotoPanel,
+  note: NotePanel,
+  called: CalledPanel,
+  tourniquet: TourniquetPanel,
+} as const
+type PanelId = keyof typeof PANELS
+const PANEL_IDS = Object.keys(PANELS) as readonly PanelId[]
+
+export function Going({ care, started, onGo }: IncidentProps) {
+  const now = useNow(1000)
+  const look = useLook()
+  const [open, setOpen] = useState<PanelId | null>(null)
+  const line = useMemo(() => lineOf(care, started), [care, started])
+  const { incident } = line
+  const patient = patientOfIncident(care, incident)
+  const due = useMemo(() => line.timers.filter((timer) => timer.due <= now), [line.timers, now])
+  useSpeakUp(useMemo(() => due.map((timer) => ({ key: timer.key, words: w.timer(timer) })), [due]))
+  if (!patient)
+    return (
+      <main className={classes.page}>
+        <h1>{w.title}</h1>
+        <p>{words.errors.notFoundHint}</p>
+      </main>
+    )
+  const memberId = incident.patient.kind === 'member' ? incident.patient.memberId : null
+  const say = async (fact: CareFact, more: { photo?: string; minutesAgo?: number } = {}) => {
+    await care.say({ incidentId: incident.id, memberId, fact, ...more })
+  }
+  const Panel = open && PANELS[open]
+  const place = care.cover.places.find(({ id }) => id === incident.placeId)
+  return (
+    <main className={classes.page} id="main">
+      <header className={classes.top}>
+        <a href="/incident" aria-label={w.log}>
+          ‹
+        </a>
+        <b>{w.since(words.care.span(now - incident.startedAt))}</b>
+        <WaitingBadge outbox={care.outbox} />
+        <button type="button" aria-pressed={look.look === 'torch'} onClick={look.toggleTorch}>
+          {words.look.torch}
+        </button>
+      </header>
+      <NumbersStrap numbers={care.cover.numbers} member={patient} />
+      <h1>{w.bar(patient.name, w.kind(incident.kind))}</h1>
+      <Place
+        chosen={place?.name ?? w.noPlace}
+        places={care.cover.places}
+        onChoose={(placeId) => void say({ kind: 'about', placeId: placeId as never })}
+      />
+      <Alarms line={line} patient={patient} now={now} due={due} onSay={say} />
+      <Refused care={care} incident={incident} />
+      {incident.patient.kind === 'guest' && <GuestPanel guest={incident.patient} onSay={say} />}
+      {incident.kind === null && !line.ended ? (
+        <section className={classes.step}>
+          <h2>{w.what}</h2>
+          <div className={classes.tiles}>
+            {kindsFor(patient.species).map((kind) => (
+              <button
+                key={kind}
+                type="button"
+                onClick={() => void say({ kind: 'about', what: kind as IncidentKind })}
+              >
+                {w.kind(kind)}
+              </button>
+            ))}
+          </div>
+        </section>
+      ) : (
+        !line.ended && (
+          <nav className={classes.acts} aria-label={w.title}>
+            {PANEL_IDS.map((id) => (
+              <button
+                key={id}
+                type="button"
+                aria-expanded={open === id}
+                onClick={() => setOpen(open === id ? null : id)}
+              >
+                {w.acts[id]}
+              </button>
+            ))}
+          </nav>
+        )
+      )}
+      {Panel && open && (
+        <section className={classes.panel} aria-label={w.acts[open]}>
+          <header>
+            <h2>{w.acts[open]}</h2>
+            <button type="button" aria-label={words.find.close} onClick={() => setOpen(null)}>
+              ×
+            </button>
+          </header>
+          <Panel
+            care={care}
+            line={line}
+            patient={patient}
+            now={now}
+            say={say}
+            onDone={() => setOpen(null)}
+          />
+        </section>
+      )}
+      <Timers timers={line.timers} now={now} timeZone={care.view.timeZone} onSay={say} />
+      <LineOfTime care={care} line={line} patient={patient} now={now} onSay={say} />
+      <footer className={classes.foot}>
+        <button type="button" className={classes.go} onClick={() => onGo('handover')}>
+          {w.handover}
+        </button>
+        {line.ended ? (
+          <>
+            <button type="button" onClick={() => onGo('looking')}>
+              {w.looking.title}
+            </button>
+            <button type="button" onClick={() => void say({ kind: 'reopened' })}>
+              {w.goOn}
+            </button>
+          </>
+        ) : (
+          <button
+            type="button"
+            onClick={() => void say({ kind: 'ended' }).then(() => onGo('looking'))}
+          >
+            {w.end}
+          </button>
+        )}
+      </footer>
+    </main>
+  )
+}
+
+function Place({
+  chosen,
+  places,
+  onChoose,
+}: {
+  readonly chosen: string
+  readonly places: readonly { readonly id: string; readonly name: string }[]
+  readonly onChoose: (id: string) => void
+}) {
+  const [open, setOpen] = useState(false)
+  return (
+    <div className={classes.place}>
+      <button type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
+        {w.place(chosen)}
+      </button>
+      {open &&
+        places.map(({ id, name }) => (
+          <button
+            key={id}
+            type="button"
+            data-choice
+            onClick={() => {
+              onChoose(id)
+              setOpen(false)
+            }}
+          >
+            {name}
+          </button>
+        ))}
+    </div>
+  )
+}
+
+interface AlarmProps {
+  readonly line: Timeline
+  readonly patient: Member
+  readonly now: Instant
+  readonly due: readonly Timer[]
+  readonly onSay: PanelProps['say']
+}
+
+/** What cannot wait: beyond the limits, heat that does not fall, a tourniquet, timers. */
+function Alarms({ line, patient, now, due, onSay }: AlarmProps) {
+  const animal = patient.facts.kind === 'animal'
+  const beyond = line.entries.filter((entry) => entry.beyond.length > 0 && !entry.struck)
+  const alarm = heatAlarm(
+    patient.species,
+    line.entries.flatMap(({ at, fact, struck }) =>
+      fact.kind === 'reading' && !struck
+        ? [{ at, reading: correctedReading(fact.reading, animal) }]
+        : [],
+    ),
+  )
+  return (
+    <div className={classes.alarms} role="alert">
+      {beyond.length > 0 && (
+        <p className={classes.alarm}>
+          {animal ? w.beyondAnimal : w.beyond}{' '}
+          {beyond.map(({ fact }) => w.fact(fact, 'metric')).join(', ')}
+        </p>
+      )}
+      {alarm && <p className={classes.alarm}>{w.alarm[alarm]}</p>}
+      {line.tourniquet && (
+        <p className={classes.alarm}>
+          {w.tourniquetOn(line.tourniquet.where, words.care.span(now - line.tourniquet.at))}
+        </p>
+      )}
+      {due.map((timer) => (
+        <p key={timer.key} className={classes.due}>
+          <b>{w.timer(timer)}</b>
+          <button
+            type="button"
+            onClick={() => void onSay({ kind: 'timer_done', timer: timer.key })}
+          >
+            {w.done}
+          </button>
+        </p>
+      ))}
+    </div>
+  )
+}
+
+/** Notes that the server did not take; a dose can be noted although it was refused. */
+function Refused({ care, incident }: { readonly care: Care; readonly incident: Incident }) {
+  const of = care.refused.filter(({ incidentId }) => incidentId === incident.id)
+  if (of.length === 0) return null
+  return (
+    <div className={classes.alarms} role="alert">
+      {of.map((act) => (
+        <div key={act.key} className={classes.alarm}>
+          <p>
+            {w.refused}: {w.fact(act.fact, care.view.units)}. {act.problem?.title}.{' '}
+            {act.problem?.detail}
+          </p>
+          <p className={classes.row}>
+            {act.fact.kind === 'dose' && (
+              <button
+                type="button"
+                onClick={() =>
+                  void care
+                    .say({
+                      incidentId: incident.id,
+                      memberId:
+                        incident.patient.kind === 'member' ? incident.patient.memberId : null,
+                      fact: {
+                        ...(act.fact as Extract<CareFact, { kind: 'dose' }>),
+                        anyway: act.problem?.title ?? w.refused,
+                      },
+                    })
+                    .then(() => dropWaiting([act.key]))
+                }
+              >
+                {words.care.bench.anyway}
+              </button>
+            )}
+            <button type="button" onClick={() => void dropWaiting([act.key])}>
+              {words.rounds.waiting.drop}
+            </button>
+          </p>
+        </div>
+      ))}
+    </div>
+  )
+}
+
+interface TimersProps {
+  readonly timers: readonly Timer[]
+  readonly now: Instant
+  readonly timeZone: string
+  readonly onSay: PanelProps['say']
+}
+
+function Timers({ timers, now, timeZone, onSay }: TimersProps) {
+  const coming = timers.filter((timer) => timer.due > now)
+  if (coming.length === 0) return null
+  return (
+    <section className={classes.timers}>
+      <h2>{w.timers}</h2>
+      <ul>
+        {coming.map((timer) => (
+          <li key={timer.key}>
+            <span>
+              <b>{w.timer(timer)}</b>
+              <small>{words.care.time(timer.due, now, timeZone)}</small>
+            </span>
+            <time>{w.notYet(words.care.span(timer.due - now))}</time>
+            <button
+              type="button"
+              onClick={() => void onSay({ kind: 'timer_done', timer: timer.key })}
+            >
+              {w.done}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

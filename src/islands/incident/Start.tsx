@@ -1,0 +1,122 @@
+/** Who? One press, and the clock runs. What happened is asked while it does. */
+import { useState } from 'react'
+import type { Member } from '../../core/household/member'
+import type { IncidentId, IncidentPatient } from '../../core/incident/entry'
+import { WaitingBadge } from '../../ui/WaitingBadge'
+import { words } from '../../words'
+import { NumbersStrap } from '../care/NumbersStrap'
+import { type Care, lineOf, patientOfIncident, useNow } from '../care/useCare'
+import classes from './incident.module.css'
+
+const w = words.care.incident
+
+interface Props {
+  readonly care: Care
+  readonly onStarted: (id: IncidentId) => void
+}
+
+export function Start({ care, onStarted }: Props) {
+  const now = useNow(30_000)
+  const [busy, setBusy] = useState(false)
+  const start = async (patient: IncidentPatient) => {
+    setBusy(true)
+    // Where the stock is kept, until somebody says otherwise.
+    const place = care.cover.places.find(({ isStore }) => isStore) ?? care.cover.places[0]
+    const id = await care.start(patient, null, place?.id ?? null).finally(() => setBusy(false))
+    onStarted(id)
+  }
+  const guest = (species: 'person' | 'other'): IncidentPatient => ({
+    kind: 'guest',
+    name: species === 'person' ? w.guestPerson : w.guestAnimal,
+    species,
+    years: null,
+    grams: null,
+    allergies: '',
+  })
+  const lines = care.incidents.map((incident) => ({ incident, line: lineOf(care, incident) }))
+  const open = lines.filter(({ line }) => !line.ended)
+  const ended = lines.filter(({ line }) => line.ended)
+  return (
+    <main className={classes.page} id="main">
+      <header className={classes.top}>
+        <a href="/" aria-label={words.errors.home}>
+          ‹
+        </a>
+        <b>{w.title}</b>
+        <WaitingBadge outbox={care.outbox} />
+      </header>
+      <NumbersStrap numbers={care.cover.numbers} member={null} />
+      {open.map(({ incident, line }) => (
+        <a key={incident.id} href={`/incident?id=${incident.id}`} className={classes.goingOn}>
+          <b>
+            {w.bar(patientOfIncident(care, line.incident)?.name ?? '', w.kind(line.incident.kind))}
+          </b>
+          <span>{w.since(words.care.span(now - incident.startedAt))}</span>
+        </a>
+      ))}
+      <section className={classes.step}>
+        <h1>{w.who}</h1>
+        {!care.ready && <p className={classes.alarm}>{w.signIn}</p>}
+        <div className={classes.tiles}>
+          {care.members.map((member) => (
+            <Tile key={member.id} member={member} busy={busy || !care.ready} onStart={start} />
+          ))}
+          <button
+            type="button"
+            disabled={busy || !care.ready}
+            data-guest
+            onClick={() => void start(guest('person'))}
+          >
+            {w.guestPerson}
+          </button>
+          <button
+            type="button"
+            disabled={busy || !care.ready}
+            data-guest
+            onClick={() => void start(guest('other'))}
+          >
+            {w.guestAnimal}
+          </button>
+        </div>
+      </section>
+      <section className={classes.log}>
+        <h2>{w.log}</h2>
+        {ended.length === 0 && <p className={classes.quiet}>{w.noneEnded}</p>}
+        <ul>
+          {ended.map(({ incident, line }) => (
+            <li key={incident.id}>
+              <a href={`/incident?id=${incident.id}`}>
+                {w.bar(
+                  patientOfIncident(care, line.incident)?.name ?? '',
+                  w.kind(line.incident.kind),
+                )}
+              </a>
+              <small>{words.care.time(incident.startedAt, now, care.view.timeZone)}</small>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </main>
+  )
+}
+
+function Tile({
+  member,
+  busy,
+  onStart,
+}: {
+  readonly member: Member
+  readonly busy: boolean
+  readonly onStart: (patient: IncidentPatient) => Promise<void>
+}) {
+  return (
+    <button
+      type="button"
+      disabled={busy}
+      onClick={() => void onStart({ kind: 'member', memberId: member.id })}
+    >
+      {member.name}
+      {member.species !== 'person' && <small>{member.species}</small>}
+    </button>
+  )
+}

@@ -1,0 +1,97 @@
+/** What can I use? What suits, nearest first; plan B next; and what must not be used, with why. */
+import { useMemo } from 'react'
+import type { Source } from '../../core/cover/explain'
+import { atHand } from '../../core/incident/atHand'
+import { amount, MOST } from '../../core/quantity/amount'
+import { words } from '../../words'
+import type { PanelProps } from './Going'
+import classes from './incident.module.css'
+
+const w = words.care.incident
+
+export function UsePanel({ care, line, patient, say }: PanelProps) {
+  const { laid, view } = care
+  const { kind, placeId } = line.incident
+  const answer = useMemo(
+    () => kind && atHand(laid, { patient, kind, here: placeId, date: view.today }),
+    [laid, patient, kind, placeId, view.today],
+  )
+  if (!answer) return <p>{w.chooseKind}</p>
+  const kitName = (id: string): string => laid.stock.kits.find((kit) => kit.id === id)?.name ?? ''
+  const placeName = (id: string): string =>
+    laid.stock.places.find((place) => place.id === id)?.name ?? ''
+  const takeOne = (source: Source) =>
+    say({
+      kind: 'used',
+      title: source.title,
+      words: '',
+      takes: [{ lotId: source.lotId, pocketId: source.pocket.id, amount: onePiece(care, source) }],
+    })
+  return (
+    <>
+      {answer.calls.map((call) => (
+        <p key={call} className={classes.alarm}>
+          {call}
+        </p>
+      ))}
+      <p className={classes.quiet}>{answer.ways.length === 0 ? w.useNothing : w.useLead}</p>
+      {answer.ways.map((way) => (
+        <section key={`${way.need}${way.way}`} className={classes.way}>
+          <h3>
+            {way.way} <small>{way.first ? w.firstChoice : w.planB}</small>
+            {!way.whole && <small> · {w.notWhole}</small>}
+          </h3>
+          {way.caution && <p className={classes.quiet}>{way.caution}</p>}
+          <ul>
+            {way.parts.flatMap((part) =>
+              part.sources.map((source) => (
+                <li key={`${part.name}${source.lotId}${source.pocket.id}`}>
+                  <span>
+                    <b>{source.title}</b>
+                    <small>
+                      {placeName(source.placeId)}, {kitName(source.kitId)}, {source.pocket.name}
+                    </small>
+                  </span>
+                  <button
+                    type="button"
+                    aria-label={w.useSome(source.title)}
+                    onClick={() => void takeOne(source)}
+                  >
+                    {w.use}
+                  </button>
+                </li>
+              )),
+            )}
+          </ul>
+        </section>
+      ))}
+      {answer.cautions.map((caution) => (
+        <p key={caution} className={classes.quiet}>
+          {caution}
+        </p>
+      ))}
+      {answer.not.length > 0 && (
+        <section className={classes.not}>
+          <h3>{w.mustNot}</h3>
+          <ul>
+            {answer.not.map((held) => (
+              <li key={`${held.title}${held.kitId}${held.pocket}`}>
+                <b>{held.title}</b> ({kitName(held.kitId)}):{' '}
+                {held.why.map((reason) => words.cover.why(reason, view.today)).join('; ')}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  )
+}
+
+/** One use of it: a part of a bottle that gives many, else one. */
+function onePiece({ laid }: PanelProps['care'], source: Source) {
+  const shelf = laid.shelves.find(
+    ({ lotId, pocket }) => lotId === source.lotId && pocket.id === source.pocket.id,
+  )
+  const uses = shelf ? (laid.things[shelf.thing]?.facts.uses ?? 1) : 1
+  return amount(Math.min(MOST, Math.max(1, Math.round(1000 / Math.max(1, uses)))))
+}

@@ -1,0 +1,77 @@
+/** Draws readings over time with Apache ECharts in the colours of the page. */
+import { LineChart } from 'echarts/charts'
+import { GridComponent, MarkAreaComponent, TooltipComponent } from 'echarts/components'
+import { init, use } from 'echarts/core'
+import { SVGRenderer } from 'echarts/renderers'
+
+use([LineChart, GridComponent, MarkAreaComponent, TooltipComponent, SVGRenderer])
+
+/** @returns what takes it away again */
+export function drawReadings(
+  element: HTMLElement,
+  points: readonly (readonly [at: number, value: number])[],
+  {
+    normal,
+    label,
+    time,
+  }: {
+    readonly normal: { readonly from: number; readonly to: number } | null
+    readonly label: (value: number) => string
+    readonly time: (at: number) => string
+  },
+): () => void {
+  const style = getComputedStyle(element)
+  const colour = (name: string): string => style.getPropertyValue(name).trim()
+  const chart = init(element, null, { renderer: 'svg' })
+  const values = [...points.map(([, value]) => value), ...(normal ? [normal.from, normal.to] : [])]
+  const room = (Math.max(...values) - Math.min(...values)) * 0.1
+  chart.setOption({
+    animation: false,
+    textStyle: { fontFamily: style.fontFamily, color: colour('--ink') },
+    grid: { left: 8, right: 20, top: 10, bottom: 4, containLabel: true },
+    tooltip: {
+      trigger: 'axis',
+      valueFormatter: (value: unknown) => label(Number(value)),
+      backgroundColor: colour('--paper'),
+      borderColor: colour('--seam'),
+      textStyle: { color: colour('--ink') },
+    },
+    xAxis: {
+      type: 'time',
+      splitNumber: 3,
+      axisLabel: { color: colour('--ink-2'), hideOverlap: true, formatter: time },
+      axisLine: { lineStyle: { color: colour('--seam') } },
+    },
+    yAxis: {
+      type: 'value',
+      min: Math.min(...values) - room,
+      max: Math.max(...values) + room,
+      splitNumber: 3,
+      axisLabel: { color: colour('--ink-2'), formatter: label },
+      splitLine: { lineStyle: { color: colour('--hairline') } },
+    },
+    series: [
+      {
+        type: 'line',
+        data: points.map(([at, value]) => [at, value]),
+        symbol: 'circle',
+        symbolSize: 10,
+        lineStyle: { color: colour('--ink'), width: 2 },
+        itemStyle: { color: colour('--paper'), borderColor: colour('--ink'), borderWidth: 2.5 },
+        ...(normal && {
+          markArea: {
+            silent: true,
+            itemStyle: { color: colour('--band') },
+            data: [[{ yAxis: normal.from }, { yAxis: normal.to }]],
+          },
+        }),
+      },
+    ],
+  })
+  const resized = new ResizeObserver(() => chart.resize())
+  resized.observe(element)
+  return () => {
+    resized.disconnect()
+    chart.dispose()
+  }
+}
