@@ -718,7 +718,7 @@ export const care = {
     loading: 'A moment.',
     notHere: 'This incident is not on this device. Open it with a connection once.',
     signIn: 'Sign in once with a connection; from then on incidents start without one.',
-    since: (span: string): string => `${span} ago`,
+    since: (span: string): string => `began ${span} ago`,
     kind: kindName,
     acts: {
       dose: 'Dose',
@@ -805,7 +805,8 @@ export const care = {
     useLead: 'What suits, nearest first.',
     useNothing: 'Nothing here is known to suit. Call.',
     use: 'Used',
-    useSome: (title: string): string => `Used: ${title}`,
+    usedOf: (title: string): string => `Used: ${title}`,
+    doseOf: (title: string): string => `Dose: ${title}`,
     planB: 'Plan B',
     firstChoice: 'First choice',
     notWhole: 'not all of it is here',

@@ -1,9 +1,9 @@
 /** Rounds without a connection: offline in the middle, beside a helper, signed out, killed and back. */
 import type { ChildProcess } from 'node:child_process'
-import type { Page } from '@playwright/test'
 import { readKits, readLot } from '../../src/app/readKits'
 import type { LotId } from '../../src/core/ids'
 import { aHelper, world } from './support/account'
+import { kept } from './support/kept'
 import {
   answer,
   begin,
@@ -19,30 +19,6 @@ import { answering, databaseUrl, freePort, serverOn } from './support/serve'
 import { expect, expectAccessible, expectFits, open, PHONE, test } from './support/test'
 
 test.use({ serviceWorkers: 'allow', viewport: PHONE })
-
-/** The device has been here: its key, pages and answers are kept. */
-const kept = (page: Page): Promise<void> =>
-  expect
-    .poll(
-      () =>
-        page.evaluate(async () => {
-          const known = await indexedDB.databases()
-          if (!navigator.serviceWorker.controller) return false
-          if (known.every(({ name }) => name !== 'vivid-satchel')) return false
-          return new Promise<boolean>((resolve) => {
-            const asked = indexedDB.open('vivid-satchel')
-            asked.onsuccess = () => {
-              const got = asked.result.transaction('holder').objectStore('holder').get('me')
-              got.onsuccess = () => {
-                asked.result.close()
-                resolve(Boolean(got.result?.state))
-              }
-            }
-          })
-        }),
-      { timeout: 60_000 },
-    )
-    .toBe(true)
 
 test('a whole round on a phone: offline in the middle, beside a helper, every answer once', async ({
   page,

@@ -7,7 +7,7 @@ import { Asking, arises, concerns, type Question, skillsAmong } from '../cover/b
 import { explain, type HeldBack, type Source } from '../cover/explain'
 import type { Need } from '../cover/need'
 import { NEEDS } from '../cover/needs'
-import { pantry as layOut, type Pantry } from '../cover/pantry'
+import { isShared, pantry as layOut, type Pantry } from '../cover/pantry'
 import { patientOn } from '../cover/suitability'
 import type { Member } from '../household/member'
 import type { PlaceId } from '../ids'
@@ -15,6 +15,8 @@ import { INCIDENT_KINDS, type IncidentKind } from './kinds'
 
 export interface UsePart {
   readonly name: string
+  /** Serves one after the other and is not used up. */
+  readonly isTool: boolean
   readonly sources: readonly Source[]
   readonly missing: number
 }
@@ -118,6 +120,7 @@ function answered(pantry: Pantry, question: Question, need: Need, patient: Membe
       .map(({ way, first, parts }): UseWay => {
         const used = parts.map(({ part, sources, missing }) => ({
           name: part ? part.any.join(', ') : way.name,
+          isTool: part?.any.every(isShared) ?? false,
           sources,
           missing,
         }))

@@ -28,10 +28,10 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
     if (step && onStep) await onStep(step, at)
     setAt(at + 1)
   }
-  return (
-    <div className={classes.steps}>
+  // It opens the card; while a step is done it stands below it, so that the step is read first.
+  const whenToStop = (
+    <>
       <p className={classes.call}>{card.call}</p>
-      {onStep === null && <p className={classes.rehearse}>{w.rehearse}</p>}
       <section className={classes.stop}>
         <h3>{w.stop}</h3>
         <ul>
@@ -40,6 +40,12 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
           ))}
         </ul>
       </section>
+    </>
+  )
+  return (
+    <div className={classes.steps}>
+      {at === -1 && whenToStop}
+      {onStep === null && <p className={classes.rehearse}>{w.rehearse}</p>}
       {at === -1 ? (
         <>
           {card.before.length > 0 && (
@@ -114,6 +120,7 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
           </div>
         </section>
       )}
+      {at >= 0 && whenToStop}
       <p className={classes.source}>
         {w.follows(card.guideline)}. {words.care.notAdvice}
       </p>

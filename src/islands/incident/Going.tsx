@@ -47,6 +47,7 @@ export interface PanelProps {
   readonly say: (fact: CareFact, more?: { photo?: string; minutesAgo?: number }) => Promise<void>
   /** Noted: the panel closes. */
   readonly onDone: () => void
+  readonly onOpen: (panel: 'dose') => void
 }
 
 const PANELS = {
@@ -124,15 +125,11 @@ export function Going({ care, started, onGo }: IncidentProps) {
           </div>
         </section>
       ) : (
-        !line.ended && (
+        !line.ended &&
+        open === null && (
           <nav className={classes.acts} aria-label={w.title}>
             {PANEL_IDS.map((id) => (
-              <button
-                key={id}
-                type="button"
-                aria-expanded={open === id}
-                onClick={() => setOpen(open === id ? null : id)}
-              >
+              <button key={id} type="button" onClick={() => setOpen(id)}>
                 {w.acts[id]}
               </button>
             ))}
@@ -140,11 +137,17 @@ export function Going({ care, started, onGo }: IncidentProps) {
         )
       )}
       {Panel && open && (
-        <section className={classes.panel} aria-label={w.acts[open]}>
+        <section
+          className={classes.panel}
+          aria-label={w.acts[open]}
+          // Opened with the thumb below: its beginning comes into sight.
+          ref={(element) => element?.scrollIntoView({ block: 'nearest' })}
+          key={open}
+        >
           <header>
             <h2>{w.acts[open]}</h2>
-            <button type="button" aria-label={words.find.close} onClick={() => setOpen(null)}>
-              ×
+            <button type="button" className={classes.close} onClick={() => setOpen(null)}>
+              {w.back}
             </button>
           </header>
           <Panel
@@ -154,6 +157,7 @@ export function Going({ care, started, onGo }: IncidentProps) {
             now={now}
             say={say}
             onDone={() => setOpen(null)}
+            onOpen={setOpen}
           />
         </section>
       )}

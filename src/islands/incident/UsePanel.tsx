@@ -9,7 +9,7 @@ import classes from './incident.module.css'
 
 const w = words.care.incident
 
-export function UsePanel({ care, line, patient, say }: PanelProps) {
+export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
   const { laid, view } = care
   const { kind, placeId } = line.incident
   const answer = useMemo(
@@ -20,12 +20,26 @@ export function UsePanel({ care, line, patient, say }: PanelProps) {
   const kitName = (id: string): string => laid.stock.kits.find((kit) => kit.id === id)?.name ?? ''
   const placeName = (id: string): string =>
     laid.stock.places.find((place) => place.id === id)?.name ?? ''
-  const takeOne = (source: Source) =>
+  /** What acts goes by its card and its clock, never by a press here. */
+  const actsOn = ({ lotId }: Source): boolean => {
+    const shelf = laid.shelves.find((one) => one.lotId === lotId)
+    const facts = shelf && laid.things[shelf.thing]?.facts
+    return facts?.isMedicine === true && facts.acting.length > 0
+  }
+  const takeOne = (source: Source, isTool: boolean) =>
     say({
       kind: 'used',
       title: source.title,
       words: '',
-      takes: [{ lotId: source.lotId, pocketId: source.pocket.id, amount: onePiece(care, source) }],
+      takes: isTool
+        ? []
+        : [
+            {
+              lotId: source.lotId,
+              pocketId: source.pocket.id,
+              amount: onePiece(care, source),
+            },
+          ],
     })
   return (
     <>
@@ -52,13 +66,23 @@ export function UsePanel({ care, line, patient, say }: PanelProps) {
                       {placeName(source.placeId)}, {kitName(source.kitId)}, {source.pocket.name}
                     </small>
                   </span>
-                  <button
-                    type="button"
-                    aria-label={w.useSome(source.title)}
-                    onClick={() => void takeOne(source)}
-                  >
-                    {w.use}
-                  </button>
+                  {actsOn(source) ? (
+                    <button
+                      type="button"
+                      aria-label={w.doseOf(source.title)}
+                      onClick={() => onOpen('dose')}
+                    >
+                      {w.acts.dose}
+                    </button>
+                  ) : (
+                    <button
+                      type="button"
+                      aria-label={w.usedOf(source.title)}
+                      onClick={() => void takeOne(source, part.isTool)}
+                    >
+                      {w.use}
+                    </button>
+                  )}
                 </li>
               )),
             )}
