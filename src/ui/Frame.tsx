@@ -154,6 +154,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
           ))}
         </nav>
       </header>
+      <GoingBar />
       <div className={`${classes.bar} no-print`}>
         <nav className={classes.tabs} aria-label={words.name}>
           {TABS.map(({ id, href }, index) => (
@@ -184,7 +185,6 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
           {words.find.label} <kbd>/</kbd>
         </button>
       </div>
-      <GoingBar />
       <main id="main" className={classes.main}>
         <StrapContext.Provider value={strap}>{children}</StrapContext.Provider>
       </main>

@@ -1,5 +1,5 @@
 /** Writing down what a prescriber said, as it was said. */
-import { Autocomplete, Button, MultiSelect, Select, Textarea, TextInput } from '@mantine/core'
+import { Autocomplete, Button, Select, Textarea, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { addCard, changeCard } from '../../contract/careEndpoints'
 import { SUBSTANCE_IDS, substanceName } from '../../core/catalogue/substances'
@@ -61,6 +61,14 @@ export function CardForm({ care, card, forWhom, onDone }: Props) {
   }
   const set = <K extends DraftField>(field: K, value: CardDraft[K]): void =>
     setDraft((now) => ({ ...now, [field]: value }))
+  const toggleMember = (id: string): void =>
+    setDraft((now) => {
+      const memberIds = now.memberIds.includes(id)
+        ? now.memberIds.filter((one) => one !== id)
+        : [...now.memberIds, id]
+      const source = isAnimal(memberIds) ? 'vet' : now.source === 'vet' ? 'doctor' : now.source
+      return { ...now, memberIds, source }
+    })
   const text = (field: DraftField) => ({
     value: String(draft[field] ?? ''),
     onChange: (event: { currentTarget: { value: string } }) =>
@@ -111,27 +119,27 @@ export function CardForm({ care, card, forWhom, onDone }: Props) {
       }}
     >
       <h2>{card ? w.edit : w.add}</h2>
+      <fieldset className={classes.volumes}>
+        <legend>{f.whom}</legend>
+        {members.map(({ id, name }) => (
+          <button
+            key={id}
+            type="button"
+            aria-pressed={draft.memberIds.includes(id)}
+            onClick={() => toggleMember(id)}
+          >
+            {name}
+          </button>
+        ))}
+      </fieldset>
       <div className={classes.fields}>
-        <MultiSelect
-          label={f.whom}
-          data={members.map(({ id, name }) => ({ value: id as string, label: name }))}
-          value={[...draft.memberIds]}
-          onChange={(ids) =>
-            setDraft((now) => ({
-              ...now,
-              memberIds: ids,
-              source: isAnimal(ids) ? 'vet' : now.source === 'vet' ? 'doctor' : now.source,
-            }))
-          }
-        />
         <Autocomplete
           label={f.substance}
           data={SUBSTANCE_IDS.map(substanceName)}
           value={draft.substance}
           disabled={draft.itemId !== null}
-          onChange={(value) =>
-            setDraft((now) => ({ ...now, substance: value, name: now.name || value }))
-          }
+          onChange={(value) => set('substance', value)}
+          onBlur={() => setDraft((now) => ({ ...now, name: now.name || now.substance }))}
           error={fieldFault('substance')}
         />
         <Select
@@ -215,11 +223,13 @@ export function CardForm({ care, card, forWhom, onDone }: Props) {
         </div>
       </details>
       {tried && reading.kind === 'read' && reading.faults.length > 0 && (
-        <ul className={classes.faults} role="alert">
-          {reading.faults.map((fault) => (
-            <li key={fault.code}>{words.care.cardFault(fault)}</li>
-          ))}
-        </ul>
+        <div role="alert">
+          <ul className={classes.faults}>
+            {reading.faults.map((fault) => (
+              <li key={fault.code}>{words.care.cardFault(fault)}</li>
+            ))}
+          </ul>
+        </div>
       )}
       {tried && reading.kind === 'unread' && (
         <p className={classes.faults} role="alert">

@@ -142,13 +142,15 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
         </fieldset>
       )}
       {answer.kind !== 'give' && (
-        <ul className={classes.refusals} data-wait={answer.kind === 'wait'} role="alert">
-          {answer.refusals.map((refusal) => (
-            <li key={refusal.code} data-wait={isWait(refusal)}>
-              {words.care.refusal(refusal, { now, timeZone: view.timeZone })}
-            </li>
-          ))}
-        </ul>
+        <div role="alert">
+          <ul className={classes.refusals} data-wait={answer.kind === 'wait'}>
+            {answer.refusals.map((refusal) => (
+              <li key={refusal.code} data-wait={isWait(refusal)}>
+                {words.care.refusal(refusal, { now, timeZone: view.timeZone })}
+              </li>
+            ))}
+          </ul>
+        </div>
       )}
       {answer.kind !== 'refused' && <Drawn dose={answer.dose} cuts={card.cuts} compact={compact} />}
       {answer.kind === 'give' && answer.muchLess && <p className={classes.caution}>{w.muchLess}</p>}
@@ -388,20 +390,22 @@ function DayBar({ answer }: { readonly answer: DoseAnswer }) {
   return (
     <div className={classes.dayBar}>
       <dt>{w.dayBar}</dt>
-      <dd
-        className={classes.track}
-        role="img"
-        aria-label={w.dayBarLabel(
-          measureText(day.given),
-          measureText(answer.dose.measure),
-          measureText(day.most),
-        )}
-      >
-        <span className={classes.trackGiven} style={{ width: `${Math.min(100, given)}%` }} />
+      <dd>
         <span
-          className={classes.trackDose}
-          style={{ width: `${Math.max(0, Math.min(100 - given, dose))}%` }}
-        />
+          className={classes.track}
+          role="img"
+          aria-label={w.dayBarLabel(
+            measureText(day.given),
+            measureText(answer.dose.measure),
+            measureText(day.most),
+          )}
+        >
+          <span className={classes.trackGiven} style={{ width: `${Math.min(100, given)}%` }} />
+          <span
+            className={classes.trackDose}
+            style={{ width: `${Math.max(0, Math.min(100 - given, dose))}%` }}
+          />
+        </span>
       </dd>
     </div>
   )
