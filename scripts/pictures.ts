@@ -34,7 +34,6 @@ const look = (name: string) => (page: Page) => page.getByRole('radio', { name })
 const tag = (text: string) => (page: Page) =>
   page.locator('[data-tag]').filter({ hasText: text }).first().click()
 
-await picture('sign-in', '/sign-in')
 await context.request.post('/api/demo-session', { data: {} })
 const { kits } = await (await context.request.get('/api/kits')).json()
 const kit = (name: string): string =>
@@ -58,7 +57,6 @@ await picture('record', '/record', DESK, (page) =>
 await picture('cover', '/cover', DESK, (page) =>
   page.getByRole('button', { name: /^Asthma attack, Ned/ }).click(),
 )
-await picture('evening', '/cover/evening')
 await picture('lists', '/cover/lists', DESK, (page) =>
   page.getByText('Life-saving · Not breathing').click(),
 )
@@ -68,10 +66,14 @@ await picture('bring-in', '/bring-in', DESK, async (page) => {
   await page.getByRole('button', { name: /^Needs you/ }).waitFor()
 })
 await picture('lid-sheet', `${kit('Pantry roll')}/sheet`, { width: 900, height: 1100 })
-await picture('household', '/household')
 const { members } = await (await context.request.get('/api/cover')).json()
 const ned = members.find((one: { name: string }) => one.name === 'Ned')
 await picture('member', `/members/${ned.id}`)
+await picture('bench', '/bench', DESK, async (page) => {
+  await page.getByRole('button', { name: 'Ned', exact: true }).click()
+  await page.getByRole('button', { name: /Acetaminophen liquid/ }).click()
+})
+await picture('mixes', '/bench/mixes')
 await picture('rounds', '/rounds')
 await picture('phone-torch', kit('Boot bag'), PHONE, look('Torch'))
 await picture('round', '/rounds', PHONE, async (page) => {
@@ -80,5 +82,22 @@ await picture('round', '/rounds', PHONE, async (page) => {
   await page.getByRole('heading', { name: 'Breathing barrier' }).waitFor()
   await page.keyboard.press('Enter')
   await page.getByRole('button', { name: 'One fewer' }).click()
+})
+await picture('incident', '/incident', PHONE, async (page) => {
+  const press = (name: string | RegExp) =>
+    page
+      .getByRole('button', { name, exact: typeof name === 'string' })
+      .first()
+      .click()
+  await press(/^Bracken/)
+  await press('Sting or bite')
+  await press('Called')
+  await press(/^Dr Fenwick/)
+  await press('Timer')
+  await press('Look again in 5 min')
+  await press('Seen')
+  await press('swollen')
+  await page.getByRole('button', { name: 'Note', exact: true }).click()
+  await page.getByText('swollen').waitFor()
 })
 await browser.close()

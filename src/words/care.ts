@@ -836,6 +836,7 @@ export const care = {
       nothing: 'Nothing of the kits was used.',
       save: 'Keep',
       kept: 'Kept',
+      noted: (text: string): string => `For the next list: ${text}`,
     },
     pdf: 'PDF',
     print: 'Print',

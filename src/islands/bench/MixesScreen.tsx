@@ -3,6 +3,7 @@ import { Button, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { addRecipe, removeRecipe, sayCare } from '../../contract/careEndpoints'
 import { isPlainDate } from '../../core/calendar/plainDate'
+import { barrelById } from '../../core/dosing/barrel'
 import { minutesAfter } from '../../core/dosing/given'
 import type { MemberId, PlaceId } from '../../core/ids'
 import {
@@ -22,6 +23,7 @@ import { useActing } from '../../ui/acting'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/format'
+import { Syringe } from '../care/Syringe'
 import { type Care, openWith, patientNow, useCare, useNow } from '../care/useCare'
 import { BenchTabs } from './BenchTabs'
 import classes from './bench.module.css'
@@ -40,6 +42,8 @@ export const MixesScreen = ({ strap, place }: Props) => (
 )
 
 const w = words.care.mixes
+/** Thick food needs a wide tip. */
+const WIDE = barrelById('12w')
 
 function Opened({ place }: { readonly place: PlaceId | null }) {
   const state = useCare()
@@ -286,7 +290,7 @@ function mixOf(
     case 'feed': {
       const member = care.members.find(({ id }) => id === forWhom)
       const grams = member ? patientNow(care, member).grams : null
-      const mixed = assistedFeed(body.rule, grams, millilitres(12))
+      const mixed = assistedFeed(body.rule, grams, WIDE.capacity as Microlitres)
       if (mixed.kind === 'refused') return mixed
       const { feed, feedsADay, day, powder, water, fills, barrel } = mixed.mix
       const lines = [
@@ -299,14 +303,21 @@ function mixOf(
         lines,
         summary: `${thousandthsText(feed)} mL`,
         drawing: (
-          <Glass
-            total={feed}
-            parts={[
-              { kind: 'powder', volume: powder },
-              { kind: 'water', volume: water },
-            ]}
-            label={lines[1] ?? ''}
-          />
+          <div>
+            <Glass
+              total={feed}
+              parts={[
+                { kind: 'powder', volume: powder },
+                { kind: 'water', volume: water },
+              ]}
+              label={lines[1] ?? ''}
+            />
+            <Syringe
+              barrel={WIDE}
+              fill={Math.min(feed, WIDE.capacity) as Microlitres}
+              note={fills > 1 ? words.care.bench.fillNumber(1, fills) : ''}
+            />
+          </div>
         ),
       }
     }

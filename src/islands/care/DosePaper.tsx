@@ -352,7 +352,36 @@ function Drawn({
   }
   if (dose.quarters !== null)
     return <Tablets quarters={dose.quarters} cuts={cuts} text={words.care.portion(dose.portion)} />
+  if (dose.portion.unit === 'drop')
+    return <Drops count={dose.portion.thousandths / 1000} text={words.care.portion(dose.portion)} />
   return <p className={classes.big}>{words.care.portion(dose.portion)}</p>
+}
+
+const MOST_DROPS = 30
+
+/** Each drop by itself, so that they can be counted along. */
+function Drops({ count, text }: { readonly count: number; readonly text: string }) {
+  const shown = Math.min(MOST_DROPS, count)
+  return (
+    <figure className={classes.tablets}>
+      <svg
+        viewBox={`0 0 ${shown * 30} 42`}
+        style={{ width: `min(100%, ${shown * 30}px)` }}
+        role="img"
+        aria-label={text}
+      >
+        {Array.from({ length: shown }, (_, at) => (
+          <path
+            // biome-ignore lint/suspicious/noArrayIndexKey: drops are alike
+            key={at}
+            className={classes.tabletGiven}
+            d={`M${at * 30 + 15} 4 c 5 9 10 14 10 21 a 10 10 0 0 1 -20 0 c 0 -7 5 -12 10 -21 Z`}
+          />
+        ))}
+      </svg>
+      <figcaption>{text}</figcaption>
+    </figure>
+  )
 }
 
 /** Dosing spoons of 5 mL, each as full as it is. */

@@ -85,10 +85,11 @@ export type CareState =
   | { readonly kind: 'not_here' }
   | { readonly kind: 'there'; readonly care: Care }
 
-/** Others' notes are looked for this often. */
-const LOOK_AGAIN_MILLISECONDS = 4000
+/** Others' notes are looked for this often, while something happens and at the bench. */
+export const AT_AN_INCIDENT = 4000
+const AT_THE_BENCH = 15_000
 
-export function useCare(): CareState {
+export function useCare(lookAgainMilliseconds = AT_THE_BENCH): CareState {
   const outbox = useOutbox()
   const { waiting, send, holder } = outbox
   const there = useSyncExternalStore(onConnection, connection, connectionAtFirst)
@@ -99,7 +100,7 @@ export function useCare(): CareState {
       if (connection().kind === 'there') noteServerTime(view.now, Date.now())
       return view
     },
-    refetchInterval: LOOK_AGAIN_MILLISECONDS,
+    refetchInterval: lookAgainMilliseconds,
     staleTime: 0,
     retry: false,
   })

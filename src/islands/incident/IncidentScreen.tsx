@@ -11,7 +11,7 @@ import { useLook } from '../../ui/look'
 import { theme } from '../../ui/theme'
 import { useWorker } from '../../ui/useWorker'
 import { words } from '../../words'
-import { useCare } from '../care/useCare'
+import { AT_AN_INCIDENT, useCare } from '../care/useCare'
 import { Going } from './Going'
 import { HandoverPage } from './HandoverPage'
 import classes from './incident.module.css'
@@ -46,7 +46,7 @@ const inAddress = (): At => {
 
 function Opened() {
   const [at, setAt] = useState<At>(inAddress)
-  const state = useCare()
+  const state = useCare(AT_AN_INCIDENT)
   const { toggleTorch } = useLook()
   useWorker()
   useEffect(() => {

@@ -2,6 +2,7 @@
 import { useState } from 'react'
 import type { Member } from '../../core/household/member'
 import type { IncidentId, IncidentPatient } from '../../core/incident/entry'
+import type { Timeline } from '../../core/incident/timeline'
 import { WaitingBadge } from '../../ui/WaitingBadge'
 import { words } from '../../words'
 import { NumbersStrap } from '../care/NumbersStrap'
@@ -92,12 +93,21 @@ export function Start({ care, onStarted }: Props) {
                 )}
               </a>
               <small>{words.care.time(incident.startedAt, now, care.view.timeZone)}</small>
+              {nextList(line) && <em>{w.looking.noted(nextList(line))}</em>}
             </li>
           ))}
         </ul>
       </section>
     </main>
   )
+}
+
+/** What somebody noted afterwards for the next list: what was missing, what to add. */
+function nextList({ entries }: Timeline): string {
+  const last = entries.findLast(({ fact, struck }) => fact.kind === 'looking_back' && !struck)
+  return last?.fact.kind === 'looking_back'
+    ? [last.fact.missing, last.fact.next].filter((text) => text !== '').join('; ')
+    : ''
 }
 
 function Tile({
