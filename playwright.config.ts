@@ -20,7 +20,8 @@ export default defineConfig({
   globalSetup: './tests/browser/support/serve.ts',
   outputDir: '.satchel-test/browser',
   fullyParallel: true,
-  workers: 2,
+  // Much of a job is waiting: three at once keep two cores busy.
+  workers: 3,
   // One more try on a loaded machine; the closing line tells how many needed it.
   retries: 1,
   timeout: 90_000,

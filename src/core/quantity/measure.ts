@@ -189,7 +189,7 @@ export function temperatureText(value: Temperature, units: 'metric' | 'us'): str
 
 /** "320 mg", "250 µg", "1000 IU": below a milligram in micrograms, as prescribers write it. */
 export function measureText({ unit, thousandths }: Measure): string {
-  if (unit === 'mg' && thousandths < 1000) return `${thousandths} µg`
+  if (unit === 'mg' && thousandths > 0 && thousandths < 1000) return `${thousandths} µg`
   return `${thousandthsText(thousandths)} ${unit}`
 }
 

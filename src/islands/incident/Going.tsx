@@ -1,5 +1,5 @@
 /** An incident that goes on: what speaks up now, what can be noted, and the line of time. */
-import { useMemo, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import type { Instant } from '../../core/dosing/given'
 import type { Member } from '../../core/household/member'
 import type { CareFact, Incident } from '../../core/incident/entry'
@@ -69,6 +69,11 @@ export function Going({ care, started, onGo }: IncidentProps) {
   const now = useNow(1000)
   const look = useLook()
   const [open, setOpen] = useState<PanelId | null>(null)
+  const panel = useRef<HTMLElement>(null)
+  // Opened with the thumb below: its beginning comes into sight, once.
+  useEffect(() => {
+    if (open) panel.current?.scrollIntoView({ block: 'nearest' })
+  }, [open])
   const line = useMemo(() => lineOf(care, started), [care, started])
   const { incident } = line
   const patient = patientOfIncident(care, incident)
@@ -137,13 +142,7 @@ export function Going({ care, started, onGo }: IncidentProps) {
         )
       )}
       {Panel && open && (
-        <section
-          className={classes.panel}
-          aria-label={w.acts[open]}
-          // Opened with the thumb below: its beginning comes into sight.
-          ref={(element) => element?.scrollIntoView({ block: 'nearest' })}
-          key={open}
-        >
+        <section className={classes.panel} aria-label={w.acts[open]} ref={panel}>
           <header>
             <h2>{w.acts[open]}</h2>
             <button type="button" className={classes.close} onClick={() => setOpen(null)}>
