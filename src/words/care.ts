@@ -122,8 +122,6 @@ function refusalText(refusal: DoseRefusal, { now, timeZone }: At): string {
   switch (refusal.code) {
     case 'ask_vet':
       return 'No number without its vet. Call, and say what stands below.'
-    case 'ask_doctor':
-      return 'No card says what is right here. Ask the doctor or the pharmacist.'
     case 'card_for_others':
       return 'This rule was written for somebody else.'
     case 'not_a_vet':
@@ -150,8 +148,6 @@ function refusalText(refusal: DoseRefusal, { now, timeZone }: At): string {
       return `Not below ${ageText(refusal.fromMonths)} by this label. Ask a doctor.`
     case 'above_bands':
       return `Above the last line of the label${refusal.last ? ` (${refusal.last})` : ''}: the adult form by age, or ask.`
-    case 'species':
-      return 'Not made for this species.'
     case 'allergy':
       return `Allergy: ${refusal.to}.`
     case 'rule':
@@ -204,8 +200,6 @@ function refusalText(refusal: DoseRefusal, { now, timeZone }: At): string {
       return `${refusal.title} was prescribed for ${refusal.whose}.`
     case 'left_over':
       return `${refusal.title} is left over: on hold until ${refusal.prescriber || 'the prescriber'} says.`
-    case 'other_strength':
-      return `${refusal.title} is another strength.`
     default:
       return assertNever(refusal)
   }

@@ -64,7 +64,7 @@ export function usualMeasure(card: DoseCard, patient: Patient): Measure | null {
 }
 
 /** The limits of a line in what acts: the day's amount, and the doses at their largest. */
-export function ruleOf(card: DoseCard, band: Band, patient: Patient): DoseRule | null {
+export function ruleOf(card: DoseCard, band: Band, patient: Patient): DoseRule {
   const stated = band.most && measureOf(band.most, card, patient)
   const largestDose = measureOf(band.upTo ?? band.amount, card, patient)
   const byDoses =

@@ -10,7 +10,6 @@ import {
   type Weekday,
   weekdayOf,
 } from '../calendar/plainDate'
-import { downTo, exact } from '../quantity/exact'
 import type { Microlitres } from '../quantity/measure'
 
 export interface CourseQuestion {
@@ -152,7 +151,3 @@ function drawUpAhead(
   const syringes = Math.min(wanted, given)
   return syringes === 0 ? null : { syringes, each: dose as Microlitres, through }
 }
-
-/** Doses of so much in what is left. */
-export const dosesIn = (thousandths: number, dose: number): number =>
-  downTo(exact(thousandths), dose) / dose

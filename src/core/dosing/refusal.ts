@@ -8,8 +8,6 @@ export type DoseRefusal =
   // ---- whose rule it is -----------------------------------------------------------------------
   /** An animal, and its vet has not written a rule. */
   | { readonly code: 'ask_vet' }
-  /** A person for whom no card says anything. */
-  | { readonly code: 'ask_doctor' }
   | { readonly code: 'card_for_others' }
   /** Nobody else than a vet says what an animal may have. */
   | { readonly code: 'not_a_vet' }
@@ -34,7 +32,6 @@ export type DoseRefusal =
   | { readonly code: 'too_young'; readonly fromMonths: number }
   /** Above the last line of a children's liquid: the adult form by age, or ask. */
   | { readonly code: 'above_bands'; readonly last: string }
-  | { readonly code: 'species' }
   | { readonly code: 'allergy'; readonly to: string }
   | { readonly code: 'rule'; readonly reason: string; readonly source: string }
   | { readonly code: 'taken_already'; readonly substance: string }
@@ -72,7 +69,6 @@ export type DoseRefusal =
   | { readonly code: 'lot_allergy'; readonly title: string; readonly to: string }
   | { readonly code: 'somebody_elses'; readonly title: string; readonly whose: string }
   | { readonly code: 'left_over'; readonly title: string; readonly prescriber: string }
-  | { readonly code: 'other_strength'; readonly title: string }
 
 export type RefusalCode = DoseRefusal['code']
 

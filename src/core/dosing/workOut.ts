@@ -126,9 +126,10 @@ export function workOut(question: DoseQuestion): DoseAnswer {
   const last = doses.findLast((dose) => dose.at <= at) ?? null
 
   const fitting = bandFor(card, patient)
-  if ('refusal' in fitting) {
-    if (!refusals.some(({ code }) => code === fitting.refusal.code)) refusals.push(fitting.refusal)
-    return refusedWith(refusals, {
+  if ('refusal' in fitting)
+    return {
+      kind: 'refused',
+      refusals: endingWith(fitting.refusal, refusals),
       card,
       steps,
       band: null,
@@ -136,8 +137,7 @@ export function workOut(question: DoseQuestion): DoseAnswer {
       day: null,
       last,
       mayRaise: false,
-    })
-  }
+    }
   const { band } = fitting
   steps.push(...fitting.steps)
   refusals.push(...signRefusals(card, patient, question.signs))
@@ -152,16 +152,17 @@ export function workOut(question: DoseQuestion): DoseAnswer {
     steps,
     band,
     rule,
-    day: rule && daySoFar(given, rule, at),
+    day: daySoFar(given, rule, at),
     last,
     mayRaise: band.upTo !== null,
   }
-  if ('refusal' in sum) return refusedWith([...refusals, sum.refusal], common)
+  if ('refusal' in sum)
+    return { ...common, kind: 'refused', refusals: endingWith(sum.refusal, refusals) }
   const { dose, muchLess } = sum
 
   if (at > now) refusals.push({ code: 'in_the_future' })
-  const wanted: Wanted | null = rule && { rule, measure: dose.measure, title: titleOf(card) }
-  if (wanted) refusals.push(...timingRefusals(given, wanted, at))
+  const wanted: Wanted = { rule, measure: dose.measure, title: card.name }
+  refusals.push(...timingRefusals(given, wanted, at))
   refusals.push(...lotRefusals(question.offers))
 
   const [first, ...more] = refusals
@@ -171,21 +172,20 @@ export function workOut(question: DoseQuestion): DoseAnswer {
       ...common,
       kind: 'wait',
       dose,
-      until: wanted && nextAllowed(given, wanted, at),
+      until: nextAllowed(given, wanted, at),
       refusals: [first, ...more],
     }
   return { ...common, kind: 'refused', refusals: [first, ...more] }
 }
 
-function refusedWith(refusals: readonly DoseRefusal[], common: Common): DoseAnswer {
-  const [first, ...more] = refusals
-  return first
-    ? { ...common, kind: 'refused', refusals: [first, ...more] }
-    : { ...common, kind: 'refused', refusals: [{ code: 'ask_doctor' }] }
+/** The reasons with one that came last, each once. */
+function endingWith(
+  last: DoseRefusal,
+  earlier: readonly DoseRefusal[],
+): readonly [DoseRefusal, ...DoseRefusal[]] {
+  const [first, ...more] = earlier.filter(({ code }) => code !== last.code)
+  return first ? [first, ...more, last] : [last]
 }
-
-/** "Acetaminophen liquid" and the strength, as a dose is recorded. */
-export const titleOf = (card: DoseCard): string => card.name
 
 // ---- the card ----------------------------------------------------------------------------------
 

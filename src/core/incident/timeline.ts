@@ -106,7 +106,7 @@ function endOf(standing: readonly CareEntry[]): Timeline['ended'] {
 }
 
 /** A timer for a dose is the time from which the next may be given, never an order to give it. */
-export function timersOf(standing: readonly CareEntry[]): readonly Timer[] {
+function timersOf(standing: readonly CareEntry[]): readonly Timer[] {
   const done = new Set(
     standing.flatMap(({ fact }) => (fact.kind === 'timer_done' ? [fact.timer] : [])),
   )

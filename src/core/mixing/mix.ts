@@ -164,9 +164,9 @@ export function assistedFeed(
 export const salineSalt = (volume: Microlitres): number =>
   Number(exact(9000).mul(volume).div(1_000_000).floor().valueOf())
 
-export const CUP: Microlitres = 236_600 as Microlitres
-export const TABLESPOON: Microlitres = 15_000 as Microlitres
-export const TEASPOON: Microlitres = 5000 as Microlitres
+const CUP: Microlitres = 236_600 as Microlitres
+const TABLESPOON: Microlitres = 15_000 as Microlitres
+const TEASPOON: Microlitres = 5000 as Microlitres
 
 export interface Vessels {
   readonly cups: number
