@@ -1,5 +1,5 @@
 /** The bench (in need, and at a desk): how much, for whom, drawn; or why not. */
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { sayCare } from '../../contract/careEndpoints'
 import type { DoseCard } from '../../core/dosing/card'
 import type { Instant } from '../../core/dosing/given'
@@ -52,15 +52,30 @@ const inAddress = (name: string): string | null =>
 function Bench({ care, place }: { readonly care: Care; readonly place: PlaceId | null }) {
   const [who, setWho] = useState(() => inAddress('for'))
   const [what, setWhat] = useState(() => inAddress('card'))
+  const sheet = useRef<HTMLDivElement>(null)
   const { members } = care
   const member = members.find(({ id }) => id === who) ?? null
+  /** The list may be longer than the screen: the paper comes into sight. */
+  const choose = (cardId: string): void => {
+    setWhat(cardId)
+    const { current } = sheet
+    if (current && (current.getBoundingClientRect().top < 0 || innerWidth < 960))
+      requestAnimationFrame(() => current.scrollIntoView({ block: 'start' }))
+  }
   useEffect(() => {
     const search = new URLSearchParams(location.search)
     if (who) search.set('for', who)
     if (what) search.set('card', what)
     history.replaceState(null, '', `?${search}`)
   }, [who, what])
-  if (members.length === 0) return <p>{w.nobody}</p>
+  if (members.length === 0)
+    return (
+      <>
+        <h1>{w.title}</h1>
+        <p className="second">{w.nobody}</p>
+        <a href="/household">{words.tabs.household}</a>
+      </>
+    )
   return (
     <div className={classes.bench}>
       <div className={`${classes.choose} no-print`}>
@@ -82,10 +97,10 @@ function Bench({ care, place }: { readonly care: Care; readonly place: PlaceId |
           ))}
         </fieldset>
         {member && (
-          <Cards care={care} member={member} place={place} chosen={what} onChoose={setWhat} />
+          <Cards care={care} member={member} place={place} chosen={what} onChoose={choose} />
         )}
       </div>
-      <div className={classes.sheet}>
+      <div className={classes.sheet} ref={sheet}>
         <NumbersStrap numbers={care.cover.numbers} member={member} />
         {member ? (
           <Answer care={care} member={member} cardId={what} place={place} />

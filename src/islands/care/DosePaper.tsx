@@ -219,21 +219,23 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
           </div>
         )}
         <DayBar answer={answer} />
-        <div>
-          <dt>{w.takeFrom}</dt>
-          <dd>
-            {lot
-              ? w.lot(
-                  lot.place,
-                  `${lot.kit}, ${lot.pocket}`,
-                  lot.through ? `good through ${fullDay(lot.through)}` : 'no date',
-                  lot.millilitres === null
-                    ? counted(lot.amount, lot.unit)
-                    : `${Math.round(lot.millilitres)} mL`,
-                )
-              : w.none}
-          </dd>
-        </div>
+        {answer.kind !== 'refused' && (
+          <div>
+            <dt>{w.takeFrom}</dt>
+            <dd>
+              {lot
+                ? w.lot(
+                    lot.place,
+                    `${lot.kit}, ${lot.pocket}`,
+                    lot.through ? `good through ${fullDay(lot.through)}` : 'no date',
+                    lot.millilitres === null
+                      ? counted(lot.amount, lot.unit)
+                      : `${Math.round(lot.millilitres)} mL`,
+                  )
+                : w.none}
+            </dd>
+          </div>
+        )}
       </dl>
       {(offers.barred.length > 0 || offers.others.length > 0) && (
         <div className={classes.beside}>

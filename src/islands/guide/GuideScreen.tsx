@@ -1,5 +1,5 @@
 /** Guided cards (planning, to rehearse; in need, to follow): all of them, and one step by step. */
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import type { GuideCard } from '../../core/guide/card'
 import { GUIDE_CARDS, guideCard } from '../../core/guide/guide'
 import type { Member } from '../../core/household/member'
@@ -26,11 +26,11 @@ const w = words.care.guide
 
 function Guides({ members }: { readonly members: readonly Member[] }) {
   const { today } = useStrap()
-  const [card, setCard] = useState<GuideCard | null>(() =>
-    typeof location === 'undefined'
-      ? null
-      : guideCard(new URLSearchParams(location.search).get('card') ?? ''),
-  )
+  const [card, setCard] = useState<GuideCard | null>(null)
+  // The server has drawn the list; a card in the address is opened over it.
+  useEffect(() => {
+    setCard(guideCard(new URLSearchParams(location.search).get('card') ?? ''))
+  }, [])
   const open = (next: GuideCard | null) => {
     setCard(next)
     history.replaceState(null, '', next ? `/guide?card=${next.id}` : '/guide')
