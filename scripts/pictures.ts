@@ -98,6 +98,6 @@ await picture('incident', '/incident', PHONE, async (page) => {
   await press('Seen')
   await press('swollen')
   await page.getByRole('button', { name: 'Note', exact: true }).click()
-  await page.getByText('swollen').waitFor()
+  await page.getByRole('listitem').filter({ hasText: 'swollen' }).waitFor()
 })
 await browser.close()

@@ -4,6 +4,7 @@ import type { CourseId, ItemId, MemberId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
 import { createRecord, editRecord, removeRecord } from '../db/records'
 import { type Acting, act, mustEdit } from './act'
+import { mustHaveMember } from './lotActs'
 import { notFound, Refusal } from './refusal'
 import type { Caller, World } from './world'
 
@@ -29,7 +30,7 @@ export const addCourse = (
     caller,
     { key, kind: 'course_added', why: course.reason, request: course },
     async (acting) => {
-      await mustBelong(acting, course.memberId)
+      await mustHaveMember(acting.trx, course.memberId)
       await mustBeCountedIn(acting, course.itemId, course.unit)
       await mustBeNobodyElses(acting, course.itemId, course.memberId)
       return {
@@ -117,16 +118,6 @@ export const removeCourse = (
     if (!(await removeRecord(acting, 'course', courseId))) throw notFound()
     return {}
   })
-
-async function mustBelong({ trx }: Acting, memberId: MemberId): Promise<void> {
-  const row = await trx
-    .selectFrom('member')
-    .select('id')
-    .where('id', '=', memberId)
-    .where('removed_by_act', 'is', null)
-    .executeTakeFirst()
-  if (!row) throw notFound()
-}
 
 /** An amount in another unit than the item is counted in would be misread. */
 async function mustBeCountedIn({ trx }: Acting, itemId: ItemId, unit: string): Promise<void> {

@@ -16,7 +16,8 @@ import { words } from '../../words'
 import { AskVet } from '../care/AskVet'
 import { barrelsAtHand, DosePaper } from '../care/DosePaper'
 import { NumbersStrap } from '../care/NumbersStrap'
-import { type Care, givenTo, openWith, patientNow, useCare, useNow } from '../care/useCare'
+import { type Care, givenTo, openWith, patientNow, useNow } from '../care/useCare'
+import { WithCare } from '../care/WithCare'
 import { BenchTabs } from './BenchTabs'
 import classes from './bench.module.css'
 
@@ -28,23 +29,13 @@ interface Props {
 export const BenchScreen = ({ strap, place }: Props) => (
   <Frame tab="bench" strap={strap} place={place}>
     <BenchTabs part="doses" />
-    <Opened place={place as PlaceId | null} />
+    <WithCare title={words.care.bench.title}>
+      {(care) => <Bench care={care} place={place as PlaceId | null} />}
+    </WithCare>
   </Frame>
 )
 
 const w = words.care.bench
-
-function Opened({ place }: { readonly place: PlaceId | null }) {
-  const state = useCare()
-  if (state.kind === 'loading')
-    return (
-      <p className="second" aria-busy>
-        {words.care.incident.loading}
-      </p>
-    )
-  if (state.kind === 'not_here') return <p>{words.rounds.waiting.noConnection}</p>
-  return <Bench care={state.care} place={place} />
-}
 
 const inAddress = (name: string): string | null =>
   typeof location === 'undefined' ? null : new URLSearchParams(location.search).get(name)

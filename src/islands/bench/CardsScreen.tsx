@@ -9,7 +9,8 @@ import { useActing } from '../../ui/acting'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/format'
-import { type Care, useCare } from '../care/useCare'
+import type { Care } from '../care/useCare'
+import { WithCare } from '../care/WithCare'
 import { BenchTabs } from './BenchTabs'
 import classes from './bench.module.css'
 import { CardForm } from './CardForm'
@@ -22,22 +23,11 @@ interface Props {
 export const CardsScreen = ({ strap, place }: Props) => (
   <Frame tab="bench" strap={strap} place={place}>
     <BenchTabs part="cards" />
-    <Opened />
+    <WithCare title={words.care.cards.title}>{(care) => <Cards care={care} />}</WithCare>
   </Frame>
 )
 
 const w = words.care.cards
-
-function Opened() {
-  const state = useCare()
-  if (state.kind !== 'there')
-    return (
-      <p className="second" aria-busy={state.kind === 'loading'}>
-        {state.kind === 'loading' ? words.care.incident.loading : words.rounds.waiting.noConnection}
-      </p>
-    )
-  return <Cards care={state.care} />
-}
 
 type Open =
   | { readonly kind: 'new'; readonly forWhom: string | null }

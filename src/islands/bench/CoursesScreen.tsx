@@ -9,7 +9,8 @@ import { useActing } from '../../ui/acting'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { counted } from '../../words/format'
-import { type Care, useCare } from '../care/useCare'
+import type { Care } from '../care/useCare'
+import { WithCare } from '../care/WithCare'
 import { BenchTabs } from './BenchTabs'
 import classes from './bench.module.css'
 
@@ -21,23 +22,12 @@ interface Props {
 export const CoursesScreen = ({ strap, place }: Props) => (
   <Frame tab="bench" strap={strap} place={place}>
     <BenchTabs part="courses" />
-    <Opened />
+    <WithCare title={words.care.courses.title}>{(care) => <Courses care={care} />}</WithCare>
   </Frame>
 )
 
 const w = words.care.courses
 const WEEKDAYS: readonly Weekday[] = [1, 2, 3, 4, 5, 6, 7]
-
-function Opened() {
-  const state = useCare()
-  if (state.kind !== 'there')
-    return (
-      <p className="second" aria-busy={state.kind === 'loading'}>
-        {state.kind === 'loading' ? words.care.incident.loading : words.rounds.waiting.noConnection}
-      </p>
-    )
-  return <Courses care={state.care} />
-}
 
 function Courses({ care }: { readonly care: Care }) {
   const { run, busy } = useActing()

@@ -24,7 +24,8 @@ import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/format'
 import { Syringe } from '../care/Syringe'
-import { type Care, openWith, patientNow, useCare, useNow } from '../care/useCare'
+import { type Care, openWith, patientNow, useNow } from '../care/useCare'
+import { WithCare } from '../care/WithCare'
 import { BenchTabs } from './BenchTabs'
 import classes from './bench.module.css'
 import { Glass, Spoons } from './MixDrawings'
@@ -37,7 +38,9 @@ interface Props {
 export const MixesScreen = ({ strap, place }: Props) => (
   <Frame tab="bench" strap={strap} place={place}>
     <BenchTabs part="mixes" />
-    <Opened place={place as PlaceId | null} />
+    <WithCare title={words.care.mixes.title}>
+      {(care) => <Mixes care={care} place={place as PlaceId | null} />}
+    </WithCare>
   </Frame>
 )
 
@@ -45,16 +48,8 @@ const w = words.care.mixes
 /** Thick food needs a wide tip. */
 const WIDE = barrelById('12w')
 
-function Opened({ place }: { readonly place: PlaceId | null }) {
-  const state = useCare()
+function Mixes({ care, place }: { readonly care: Care; readonly place: PlaceId | null }) {
   const [adding, setAdding] = useState(false)
-  if (state.kind !== 'there')
-    return (
-      <p className="second" aria-busy={state.kind === 'loading'}>
-        {state.kind === 'loading' ? words.care.incident.loading : words.rounds.waiting.noConnection}
-      </p>
-    )
-  const { care } = state
   return (
     <>
       <header className={classes.head}>

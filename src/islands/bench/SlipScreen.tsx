@@ -11,7 +11,8 @@ import { fullDay } from '../../words/format'
 import { barrelsAtHand } from '../care/DosePaper'
 import { Syringe } from '../care/Syringe'
 import { Tablets } from '../care/Tablets'
-import { type Care, patientNow, useCare, useNow } from '../care/useCare'
+import { type Care, patientNow, useNow } from '../care/useCare'
+import { WithCare } from '../care/WithCare'
 import classes from './bench.module.css'
 
 interface Props {
@@ -21,22 +22,11 @@ interface Props {
 
 export const SlipScreen = ({ strap, place }: Props) => (
   <Frame tab="bench" strap={strap} place={place}>
-    <Opened />
+    <WithCare title={words.care.slip.title}>{(care) => <Slip care={care} />}</WithCare>
   </Frame>
 )
 
 const w = words.care.slip
-
-function Opened() {
-  const state = useCare()
-  if (state.kind !== 'there')
-    return (
-      <p className="second" aria-busy={state.kind === 'loading'}>
-        {words.care.incident.loading}
-      </p>
-    )
-  return <Slip care={state.care} />
-}
 
 function Slip({ care }: { readonly care: Care }) {
   const now = useNow(60_000)

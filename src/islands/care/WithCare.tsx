@@ -1,0 +1,22 @@
+/** Waits for what the bench needs, and says when it is not to be had. */
+import type { ReactNode } from 'react'
+import { words } from '../../words'
+import { type Care, useCare } from './useCare'
+
+interface Props {
+  readonly title: string
+  readonly children: (care: Care) => ReactNode
+}
+
+export function WithCare({ title, children }: Props) {
+  const state = useCare()
+  if (state.kind === 'there') return children(state.care)
+  return (
+    <>
+      <h1>{title}</h1>
+      <p className="second" aria-busy={state.kind === 'loading'}>
+        {state.kind === 'loading' ? words.care.incident.loading : words.rounds.waiting.noConnection}
+      </p>
+    </>
+  )
+}
