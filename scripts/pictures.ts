@@ -75,14 +75,6 @@ await picture('bench', '/bench', DESK, async (page) => {
 })
 await picture('mixes', '/bench/mixes')
 await picture('rounds', '/rounds')
-await picture('phone-torch', kit('Boot bag'), PHONE, look('Torch'))
-await picture('round', '/rounds', PHONE, async (page) => {
-  await page.getByRole('button', { name: 'Start: Boot bag' }).click()
-  await page.getByRole('button', { name: 'Begin' }).click()
-  await page.getByRole('heading', { name: 'Breathing barrier' }).waitFor()
-  await page.keyboard.press('Enter')
-  await page.getByRole('button', { name: 'One fewer' }).click()
-})
 await picture('incident', '/incident', PHONE, async (page) => {
   const press = (name: string | RegExp) =>
     page
@@ -99,5 +91,14 @@ await picture('incident', '/incident', PHONE, async (page) => {
   await press('swollen')
   await page.getByRole('button', { name: 'Note', exact: true }).click()
   await page.getByRole('listitem').filter({ hasText: 'swollen' }).waitFor()
+  await page.evaluate(() => scrollTo(0, 0))
+})
+await picture('phone-torch', kit('Boot bag'), PHONE, look('Torch'))
+await picture('round', '/rounds', PHONE, async (page) => {
+  await page.getByRole('button', { name: 'Start: Boot bag' }).click()
+  await page.getByRole('button', { name: 'Begin' }).click()
+  await page.getByRole('heading', { name: 'Breathing barrier' }).waitFor()
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'One fewer' }).click()
 })
 await browser.close()

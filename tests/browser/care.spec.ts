@@ -182,6 +182,7 @@ test.describe('a night', () => {
     await expect(page.getByText('Step 1 of 5')).toBeVisible()
     await press(page, 'Done')
     await press(page, 'Done')
+    await expect(page.getByText('Step 3 of 5')).toBeVisible()
     await press(page, 'Back')
     await context.setOffline(false)
     await expect(page.getByText(/waits on this device/)).toHaveCount(0, { timeout: 30_000 })

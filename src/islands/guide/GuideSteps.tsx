@@ -24,9 +24,16 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
   const step = card.steps[at]
   const taught = (skill: NonNullable<GuideStep['skill']>): readonly string[] =>
     members.filter((member) => skillsOn(member, today).includes(skill)).map(({ name }) => name)
+  // A second press while the first is written down would do the step twice.
+  const [busy, setBusy] = useState(false)
   const done = async () => {
-    if (step && onStep) await onStep(step, at)
-    setAt(at + 1)
+    setBusy(true)
+    try {
+      if (step && onStep) await onStep(step, at)
+      setAt(at + 1)
+    } finally {
+      setBusy(false)
+    }
   }
   // It opens the card; while a step is done it stands below it, so that the step is read first.
   const whenToStop = (
@@ -89,7 +96,12 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
                 {w.skip}
               </button>
             )}
-            <button type="button" className={classes.next} onClick={() => void done()}>
+            <button
+              type="button"
+              className={classes.next}
+              disabled={busy}
+              onClick={() => void done()}
+            >
               {onStep ? w.done : w.next}
             </button>
           </div>
