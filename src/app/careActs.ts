@@ -9,6 +9,7 @@ import { takenIn } from '../core/cover/pantry'
 import { schoolsOf } from '../core/cover/schools'
 import { patientOn } from '../core/cover/suitability'
 import { beyondLimits } from '../core/dosing/allowance'
+import { DAY_MILLISECONDS, type DoseRule, type Instant } from '../core/dosing/given'
 import { LABEL_CARDS } from '../core/dosing/labels'
 import type { DoseRefusal } from '../core/dosing/refusal'
 import { type DoseQuestion, holdsOf, isAboveRule, workOut } from '../core/dosing/workOut'
@@ -118,8 +119,10 @@ export async function sayCare(world: World, caller: Caller, { key, ...said }: Ca
       async (acting) => {
         if (said.incidentId && !(await readIncident(acting.trx, said.incidentId))) throw notFound()
         if (said.memberId) await mustHaveMember(acting.trx, said.memberId)
-        if (fact.kind === 'dose')
-          await mustBeAllowed(acting, said, fact, (caller.takenAgo ?? 0) > 0)
+        const kept =
+          fact.kind === 'dose'
+            ? await allowedDose(acting, said, fact, (caller.takenAgo ?? 0) > 0)
+            : fact
         if (struck) await undoMovements(acting, struck)
         const outcome: TakeOutcome = await takeOut(acting, takesOf(fact))
         await createRecord(
@@ -130,7 +133,7 @@ export async function sayCare(world: World, caller: Caller, { key, ...said }: Ca
             member_id: said.memberId,
             done_at: acting.at,
             done_by: said.by ?? acting.who,
-            fact: JSON.stringify(fact),
+            fact: JSON.stringify(kept),
             outcome: JSON.stringify(outcome),
           },
           said.entryId,
@@ -199,63 +202,67 @@ async function mustBeStanding(
 }
 
 const DAYS_OF_DOSES = 14
-const DAY_MILLISECONDS = 86_400_000
 
 export const dosesSince = (now: Date): Date =>
   new Date(now.getTime() - DAYS_OF_DOSES * DAY_MILLISECONDS)
 
+type DoseFact = Extract<CareFact, { kind: 'dose' }>
+
 /**
- * Judges a dose on what the record knows now. What is heard of late was given: it is recorded
- * and flagged. So is what somebody notes although it was refused.
+ * Judges a dose on what the record knows now; it is kept with the limits of its card. What is
+ * heard of late was given: it is recorded and flagged. So is what somebody notes although it was
+ * refused.
+ * @throws {Refusal} `dose_refused` with every reason
  */
-async function mustBeAllowed(
+async function allowedDose(
   acting: Acting,
-  { memberId, incidentId }: Omit<CareSaying, 'key'>,
-  fact: Extract<CareFact, { kind: 'dose' }>,
+  { memberId, incidentId }: Pick<CareSaying, 'memberId' | 'incidentId'>,
+  fact: DoseFact,
   isLate: boolean,
-): Promise<void> {
+): Promise<DoseFact> {
   await lockPatient(acting.trx, memberId, incidentId)
-  if (isLate || fact.anyway !== '') return
-  const refusals = await refusalsFor(acting, memberId, incidentId, fact)
+  if (isLate || fact.anyway !== '') return fact
+  const { refusals, rule } = await judgeDose(acting, memberId, incidentId, fact)
   if (refusals.length > 0) throw new Refusal({ code: 'dose_refused', refusals })
+  return { ...fact, rule }
 }
 
-async function refusalsFor(
-  { trx, today, at, household }: Acting,
+async function judgeDose(
+  acting: Acting,
   memberId: MemberId | null,
   incidentId: IncidentId | null,
-  fact: Extract<CareFact, { kind: 'dose' }>,
-): Promise<readonly DoseRefusal[]> {
-  const entries = await readDosesSince(trx, dosesSince(at))
+  fact: DoseFact,
+): Promise<{ readonly refusals: readonly DoseRefusal[]; readonly rule: DoseRule | null }> {
+  const { trx, today, household } = acting
+  const at = acting.at.getTime() as Instant
+  const entries = await readDosesSince(trx, dosesSince(acting.at))
   const given = dosesAmong(
     entries.filter((entry) =>
       memberId ? entry.memberId === memberId : entry.incidentId === incidentId,
     ),
   )
-  const when = at.getTime() as (typeof given)[number]['at']
   const cards = [...LABEL_CARDS, ...(await readCards(trx))]
   const card = cards.find(({ id }) => id === fact.cardId)
+  if (!card) {
+    // Noted by hand: the limits of what was given before it hold.
+    const dose = { ...fact, rule: null, id: '~', at, by: '' }
+    return { refusals: beyondLimits([...given, dose]).get('~') ?? [], rule: null }
+  }
   const members = await readMembers(trx, today)
   const incident = incidentId ? await readIncident(trx, incidentId) : null
   const member = memberId
     ? members.find(({ id }) => id === memberId)
     : incident && memberOf(incident.patient, members, today)
   if (!member) throw notFound()
-  if (!card) {
-    // Noted by hand: the limits of what was given before it hold.
-    const dose = { ...fact, id: '~', at: when, by: '' }
-    return beyondLimits([...given, dose]).get('~') ?? []
-  }
-  const schools = schoolsOf(household.schools)
-  const takes = memberId ? await takenNow({ trx, today }, memberId) : []
+  const takes = memberId ? await takenNow(acting, memberId) : []
   const question: DoseQuestion = {
     card,
     cards,
     patient: patientOn(member, takes, today),
-    schools,
+    schools: schoolsOf(household.schools),
     given,
-    at: when,
-    now: when,
+    at,
+    now: at,
     choice: 'lower',
     signs: new Set(),
     barrel: null,
@@ -263,12 +270,12 @@ async function refusalsFor(
     offers: null,
   }
   const answer = workOut(question)
-  if (answer.kind !== 'give') return answer.refusals
+  if (answer.kind !== 'give') return { refusals: answer.refusals, rule: answer.rule }
   // What it holds follows from the card, whatever was sent.
-  const holds = JSON.stringify(holdsOf(card, fact.portion))
-  return isAboveRule(question, fact.portion) || JSON.stringify(fact.holds) !== holds
-    ? [{ code: 'above_rule' }]
-    : []
+  const isAsOnCard =
+    JSON.stringify(fact.holds) === JSON.stringify(holdsOf(card, fact.portion)) &&
+    !isAboveRule(question, fact.portion)
+  return { refusals: isAsOnCard ? [] : [{ code: 'above_rule' }], rule: answer.rule }
 }
 
 async function takenNow({ trx, today }: Pick<Acting, 'trx' | 'today'>, memberId: MemberId) {

@@ -193,6 +193,11 @@ describe('a dose', () => {
     )
     expect((await lineOf(home)).doses).toEqual([])
   })
+  it('is kept with the limits of its card, whatever was sent', async () => {
+    const home = await aHome()
+    await say(home, dose(home, { rule: null }))
+    expect((await lineOf(home)).doses[0]?.rule).toMatchObject({ again: 240, mostDoses: 5 })
+  })
   it('that was given all the same is recorded with what was said', async () => {
     const home = await aHome()
     await say(home, dose(home))

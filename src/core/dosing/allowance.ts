@@ -4,9 +4,7 @@
  * interval and the lower limit hold where the cards of two products differ. Nothing here
  * depends on the order in which the doses were heard of.
  */
-import { exact } from '../quantity/exact'
 import type { Measure } from '../quantity/measure'
-import type { Minutes } from './card'
 import {
   DAY_MILLISECONDS,
   type DoseRule,
@@ -54,7 +52,13 @@ export interface Wanted {
 const inDayBefore = (doses: readonly GivenDose[], end: number): readonly GivenDose[] =>
   doses.filter(({ at }) => at <= end && at > end - DAY_MILLISECONDS)
 
-const longer = (a: Minutes, b: Minutes | undefined): Minutes => (b !== undefined && b > a ? b : a)
+/** The limits that a dose was given by, where they are about the same ingredient. */
+const limitsOf = ({ rule }: GivenDose, { key }: DoseRule): DoseRule | null =>
+  rule?.key === key ? rule : null
+
+/** From when another may be given after a dose: by the longer interval of the two cards. */
+const freeAfter = (dose: GivenDose, rule: DoseRule): Instant =>
+  minutesAfter(dose.at, Math.max(rule.again, limitsOf(dose, rule)?.again ?? 0))
 
 /** Why a dose does not fit at a moment among those given, before it or after it; none when it does. */
 export function timingRefusals(
@@ -74,20 +78,10 @@ function intervalRefusals(
   { rule, title }: Wanted,
   at: Instant,
 ): readonly TimingRefusal[] {
-  const tooClose = doses.filter((dose) => {
-    const apart = longer(rule.again, dose.rule?.key === rule.key ? dose.rule.again : undefined)
-    return Math.abs(at - dose.at) < apart * 60_000
-  })
+  const tooClose = doses.filter((dose) => Math.abs(at - dose.at) < freeAfter(dose, rule) - dose.at)
   const last = tooClose.at(-1)
   if (!last) return []
-  const until = tooClose
-    .map((dose) =>
-      minutesAfter(
-        dose.at,
-        longer(rule.again, dose.rule?.key === rule.key ? dose.rule.again : undefined),
-      ),
-    )
-    .reduce((a, b) => Math.max(a, b) as Instant)
+  const until = Math.max(...tooClose.map((dose) => freeAfter(dose, rule))) as Instant
   return [{ code: last.title === title ? 'interval_not_over' : 'same_ingredient', last, until }]
 }
 
@@ -110,7 +104,7 @@ function dayRefusals(
     const until = (first.at + DAY_MILLISECONDS) as Instant
     const mostDoses = least([
       rule.mostDoses,
-      ...within.map((dose) => (dose.rule?.key === rule.key ? dose.rule.mostDoses : null)),
+      ...within.map((dose) => limitsOf(dose, rule)?.mostDoses ?? null),
     ])
     if (mostDoses !== null && within.length + 1 > mostDoses)
       refusals.push({
@@ -118,10 +112,7 @@ function dayRefusals(
         most: mostDoses,
         until: freedAt(within, within.length + 1 - mostDoses),
       })
-    const most = lowestOf([
-      rule.most,
-      ...within.map((dose) => (dose.rule?.key === rule.key ? dose.rule.most : null)),
-    ])
+    const most = lowestOf([rule.most, ...within.map((dose) => limitsOf(dose, rule)?.most ?? null)])
     if (most === null) continue
     const unknown = within.findLast((dose) => measureOf(dose, rule.key) === null)
     if (unknown || measure === null) {
@@ -162,10 +153,7 @@ const least = (values: readonly (number | null)[]): number | null =>
 
 const lowestOf = (limits: readonly (Measure | null)[]): Measure | null =>
   limits.reduce<Measure | null>(
-    (low, one) =>
-      one !== null && (low === null || exact(one.thousandths).compare(low.thousandths) < 0)
-        ? one
-        : low,
+    (low, one) => (one !== null && (low === null || one.thousandths < low.thousandths) ? one : low),
     null,
   )
 
@@ -204,10 +192,7 @@ export function nextAllowed(
   const moments = [
     from,
     ...doses.flatMap((dose) => [
-      minutesAfter(
-        dose.at,
-        longer(wanted.rule.again, dose.rule?.key === wanted.rule.key ? dose.rule.again : undefined),
-      ),
+      freeAfter(dose, wanted.rule),
       (dose.at + DAY_MILLISECONDS) as Instant,
     ]),
   ]
@@ -226,7 +211,8 @@ export interface DaySoFar {
 
 export function daySoFar(given: readonly GivenDose[], rule: DoseRule, at: Instant): DaySoFar {
   const within = inDayBefore(dosesOf(given, rule.key), at)
-  const unit = rule.most?.unit ?? measureOf(within[0] ?? NO_DOSE, rule.key)?.unit ?? null
+  const [first] = within
+  const unit = rule.most?.unit ?? (first && measureOf(first, rule.key)?.unit) ?? null
   const known = within.every((dose) => measureOf(dose, rule.key)?.unit === unit)
   return {
     doses: within.length,
@@ -235,16 +221,6 @@ export function daySoFar(given: readonly GivenDose[], rule: DoseRule, at: Instan
     most: rule.most,
   }
 }
-const NO_DOSE: GivenDose = {
-  id: '',
-  at: 0 as Instant,
-  by: '',
-  title: '',
-  portion: { unit: 'piece', thousandths: 0 },
-  holds: [],
-  rule: null,
-}
-
 /**
  * Doses that came too soon or went beyond a day's limit, with why. The same whichever phone was
  * heard of first: doses are gone through by the time at which they were given.

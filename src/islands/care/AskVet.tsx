@@ -1,6 +1,6 @@
 /** No number without its vet: whom to ask, and what to tell them. */
 import { substanceName } from '../../core/catalogue/substances'
-import type { GivenDose, Instant } from '../../core/dosing/given'
+import { DAY_MILLISECONDS, type GivenDose, type Instant } from '../../core/dosing/given'
 import type { Member } from '../../core/household/member'
 import { ageInMonths, weightOn } from '../../core/household/weight'
 import { words } from '../../words'
@@ -17,7 +17,6 @@ interface Props {
 }
 
 const w = words.care.bench
-const DAY_MILLISECONDS = 86_400_000
 
 export function AskVet({ care, member, given, now }: Props) {
   const { view, laid } = care
