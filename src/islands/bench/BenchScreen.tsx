@@ -1,11 +1,8 @@
 /** The bench (in need, and at a desk): how much, for whom, drawn; or why not. */
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { sayCare } from '../../contract/careEndpoints'
-import type { DoseCard } from '../../core/dosing/card'
 import type { Instant } from '../../core/dosing/given'
-import { offersFor } from '../../core/dosing/lots'
 import { isFor } from '../../core/dosing/sources'
-import { type DoseAnswer, workOut } from '../../core/dosing/workOut'
 import type { Member } from '../../core/household/member'
 import type { PlaceId } from '../../core/ids'
 import type { CareFact } from '../../core/incident/entry'
@@ -14,7 +11,8 @@ import { useActing } from '../../ui/acting'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import { AskVet } from '../care/AskVet'
-import { barrelsAtHand, DosePaper } from '../care/DosePaper'
+import { askDose } from '../care/askDose'
+import { DosePaper } from '../care/DosePaper'
 import { NumbersStrap } from '../care/NumbersStrap'
 import { type Care, givenTo, openWith, patientNow, useNow } from '../care/useCare'
 import { WithCare } from '../care/WithCare'
@@ -105,37 +103,19 @@ function Bench({ care, place }: { readonly care: Care; readonly place: PlaceId |
 
 /** The cards that say something of a member; what may be given first. */
 function useAnswers(care: Care, member: Member, place: PlaceId | null, now: Instant) {
-  const { view, laid, cover } = care
   return useMemo(() => {
     const patient = patientNow(care, member)
-    const atHand = barrelsAtHand(care)
     const given = givenTo(care, member.id)
-    return view.cards
+    return care.view.cards
       .filter((card) => isFor(card, patient))
-      .map((card): { card: DoseCard; answer: DoseAnswer } => ({
-        card,
-        answer: workOut({
-          card,
-          cards: view.cards,
-          patient,
-          schools: cover.schools,
-          given,
-          at: now,
-          now,
-          choice: 'lower',
-          signs: new Set(),
-          barrel: null,
-          barrelsAtHand: atHand,
-          offers: offersFor(laid, card, patient, place),
-        }),
-      }))
+      .map((card) => ({ card, ...askDose(care, member, card, { now, given, here: place }) }))
       .sort(
         (a, b) =>
           ORDER[a.answer.kind] - ORDER[b.answer.kind] ||
           a.card.purpose.localeCompare(b.card.purpose) ||
           a.card.name.localeCompare(b.card.name),
       )
-  }, [care, view, laid, cover, member, place, now])
+  }, [care, member, place, now])
 }
 const ORDER = { give: 0, wait: 1, refused: 2 } as const
 

@@ -1,17 +1,15 @@
 /** A dose slip for the pouch (on paper): worked out once, with the day on which it stops being true. */
 import { Button } from '@mantine/core'
 import { addDays } from '../../core/calendar/plainDate'
-import { workOut } from '../../core/dosing/workOut'
 import { ageInYears, weighingStandsFor, weightOn } from '../../core/household/weight'
 import { strengthText } from '../../core/quantity/measure'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import { weight } from '../../words/cover'
 import { fullDay } from '../../words/format'
-import { barrelsAtHand } from '../care/DosePaper'
-import { Syringe } from '../care/Syringe'
-import { Tablets } from '../care/Tablets'
-import { type Care, patientNow, useNow } from '../care/useCare'
+import { askDose } from '../care/askDose'
+import { DoseDrawing } from '../care/DoseDrawing'
+import { type Care, useNow } from '../care/useCare'
 import { WithCare } from '../care/WithCare'
 import classes from './bench.module.css'
 
@@ -35,22 +33,8 @@ function Slip({ care }: { readonly care: Care }) {
   const member = care.members.find(({ id }) => id === search.get('for'))
   const card = care.view.cards.find(({ id }) => id === search.get('card'))
   if (!member || !card) return <p>{w.refused}</p>
-  const patient = patientNow(care, member)
-  const answer = workOut({
-    card,
-    cards: care.view.cards,
-    patient,
-    schools: care.cover.schools,
-    // The slip is for any day: what was given today is not on it.
-    given: [],
-    at: now,
-    now,
-    choice: 'lower',
-    signs: new Set(),
-    barrel: null,
-    barrelsAtHand: barrelsAtHand(care),
-    offers: null,
-  })
+  // The slip is for any day: what was given today is not on it.
+  const { answer } = askDose(care, member, card, { now, given: [], here: null })
   if (answer.kind !== 'give' || !answer.band) return <p>{w.refused}</p>
   const { dose, band } = answer
   const state = weightOn(member.species, member.born, member.weighings, care.view.today)
@@ -84,22 +68,7 @@ function Slip({ care }: { readonly care: Care }) {
           )}
         </p>
         <p className={classes.slipDose}>{words.care.portion(dose.portion)}</p>
-        {dose.measuring?.fills.map((fill, at) => (
-          <Syringe
-            // biome-ignore lint/suspicious/noArrayIndexKey: fills may be alike
-            key={at}
-            barrel={(dose.measuring as NonNullable<typeof dose.measuring>).barrel}
-            fill={fill}
-            note=""
-          />
-        ))}
-        {dose.quarters !== null && (
-          <Tablets
-            quarters={dose.quarters}
-            cuts={card.cuts}
-            text={words.care.portion(dose.portion)}
-          />
-        )}
+        <DoseDrawing dose={dose} cuts={card.cuts} compact={false} />
         <dl>
           <div>
             <dt>{w.again}</dt>

@@ -7,7 +7,7 @@ import type { BarrelId } from '../../core/dosing/barrel'
 import { BARRELS } from '../../core/dosing/barrel'
 import { type DoseCard, SIGNS, type Sign } from '../../core/dosing/card'
 import type { Instant } from '../../core/dosing/given'
-import { offersFor, unitsTaken } from '../../core/dosing/lots'
+import { unitsTaken } from '../../core/dosing/lots'
 import { isWait } from '../../core/dosing/refusal'
 import { disagreeing } from '../../core/dosing/sources'
 import {
@@ -16,7 +16,6 @@ import {
   holdsOf,
   signsAsked,
   weighedAgo,
-  workOut,
 } from '../../core/dosing/workOut'
 import type { Member } from '../../core/household/member'
 import { weightOn } from '../../core/household/weight'
@@ -27,9 +26,10 @@ import { measureText, strengthText } from '../../core/quantity/measure'
 import { words } from '../../words'
 import { weight } from '../../words/cover'
 import { counted, fullDay } from '../../words/format'
+import { askDose, barrelsAtHand } from './askDose'
 import classes from './care.module.css'
-import { Syringe } from './Syringe'
-import { Tablets } from './Tablets'
+import { DoseDrawing, Spoons } from './DoseDrawing'
+import { NoteDose } from './NoteDose'
 import { type Care, givenTo, patientNow, useNow } from './useCare'
 
 const w = words.care.bench
@@ -45,40 +45,21 @@ interface Props {
   readonly compact?: boolean
 }
 
-/** Barrels of the household's syringes, by the volume on them. */
-export const barrelsAtHand = ({ laid }: Pick<Care, 'laid'>): ReadonlySet<string> =>
-  new Set(
-    laid.shelves.flatMap((shelf) => {
-      const { facts, strength } = laid.things[shelf.thing] ?? {}
-      if (shelf.barred || !facts?.roles.includes('dose-syringe')) return []
-      const millilitres = /^(\d+) mL$/.exec(strength ?? '')?.[1]
-      return millilitres ? [millilitres] : []
-    }),
-  )
-
 export function DosePaper({ care, member, card, here, onGiven, compact = false }: Props) {
   const now = useNow()
   const [choice, setChoice] = useState<'lower' | 'upper'>('lower')
   const [barrel, setBarrel] = useState<BarrelId | null>(null)
   const [signs, setSigns] = useState<ReadonlySet<Sign>>(new Set())
-  const { view, laid } = care
+  const { view } = care
   const patient = patientNow(care, member)
-  const given = givenTo(care, member.id)
   const atHand = barrelsAtHand(care)
-  const offers = offersFor(laid, card, patient, here)
-  const answer = workOut({
-    card,
-    cards: view.cards,
-    patient,
-    schools: care.cover.schools,
-    given,
-    at: now,
+  const { answer, offers } = askDose(care, member, card, {
     now,
+    given: givenTo(care, member.id),
+    here,
     choice,
     signs,
     barrel,
-    barrelsAtHand: atHand,
-    offers,
   })
   const state = weightOn(member.species, member.born, member.weighings, view.today)
   const asked = signsAsked(card, patient)
@@ -152,7 +133,9 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
           </ul>
         </div>
       )}
-      {answer.kind !== 'refused' && <Drawn dose={answer.dose} cuts={card.cuts} compact={compact} />}
+      {answer.kind !== 'refused' && (
+        <DoseDrawing dose={answer.dose} cuts={card.cuts} compact={compact} />
+      )}
       {answer.kind === 'give' && answer.muchLess && <p className={classes.caution}>{w.muchLess}</p>}
       {answer.kind !== 'refused' && (
         <div className={`${classes.chips} no-print`}>
@@ -295,7 +278,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
         </p>
       )}
       {answer.kind !== 'refused' && (
-        <Note
+        <NoteDose
           answer={answer}
           dose={answer.dose}
           onNote={(minutesAgo, anyway) => give(minutesAgo, anyway, answer.dose)}
@@ -327,91 +310,6 @@ function Line({ answer }: { readonly answer: DoseAnswer }) {
   )
 }
 
-function Drawn({
-  dose,
-  cuts,
-  compact,
-}: {
-  readonly dose: Dose
-  readonly cuts: 1 | 2 | 4
-  readonly compact: boolean
-}) {
-  if (dose.measuring) {
-    const { fills, barrel } = dose.measuring
-    return (
-      <div className={classes.drawn} data-compact={compact}>
-        {fills.map((fill, at) => (
-          <Syringe
-            // biome-ignore lint/suspicious/noArrayIndexKey: fills may be alike
-            key={at}
-            barrel={barrel}
-            fill={fill}
-            note={fills.length > 1 ? w.fillNumber(at + 1, fills.length) : ''}
-          />
-        ))}
-      </div>
-    )
-  }
-  if (dose.quarters !== null)
-    return <Tablets quarters={dose.quarters} cuts={cuts} text={words.care.portion(dose.portion)} />
-  if (dose.portion.unit === 'drop')
-    return <Drops count={dose.portion.thousandths / 1000} text={words.care.portion(dose.portion)} />
-  return <p className={classes.big}>{words.care.portion(dose.portion)}</p>
-}
-
-const MOST_DROPS = 30
-
-/** Each drop by itself, so that they can be counted along. */
-function Drops({ count, text }: { readonly count: number; readonly text: string }) {
-  const shown = Math.min(MOST_DROPS, count)
-  return (
-    <figure className={classes.tablets}>
-      <svg
-        viewBox={`0 0 ${shown * 30} 42`}
-        style={{ width: `min(100%, ${shown * 30}px)` }}
-        role="img"
-        aria-label={text}
-      >
-        {Array.from({ length: shown }, (_, at) => (
-          <path
-            // biome-ignore lint/suspicious/noArrayIndexKey: drops are alike
-            key={at}
-            className={classes.tabletGiven}
-            d={`M${at * 30 + 15} 4 c 5 9 10 14 10 21 a 10 10 0 0 1 -20 0 c 0 -7 5 -12 10 -21 Z`}
-          />
-        ))}
-      </svg>
-      <figcaption>{text}</figcaption>
-    </figure>
-  )
-}
-
-/** Dosing spoons of 5 mL, each as full as it is. */
-function Spoons({ millilitres }: { readonly millilitres: number }) {
-  const spoons = Array.from({ length: Math.ceil(millilitres / 5) }, (_, at) =>
-    Math.min(5, millilitres - at * 5),
-  )
-  return (
-    <svg
-      viewBox={`0 0 ${spoons.length * 46} 26`}
-      width={spoons.length * 46}
-      height={26}
-      aria-hidden
-    >
-      {spoons.map((full, at) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: spoons are alike
-        <g key={at} transform={`translate(${at * 46} 0)`}>
-          <path
-            className={classes.spoonFull}
-            d={full === 5 ? 'M2 12 a11 9 0 0 0 22 0 Z' : 'M5 16 a11 9 0 0 0 16 0 Z'}
-          />
-          <path className={classes.spoonLine} d="M2 12 h22 a11 9 0 0 1 -22 0 Z M24 12 h20" />
-        </g>
-      ))}
-    </svg>
-  )
-}
-
 function DayBar({ answer }: { readonly answer: DoseAnswer }) {
   const { day } = answer
   if (!day?.most || !day.given || answer.kind === 'refused' || !answer.dose.measure) return null
@@ -439,72 +337,5 @@ function DayBar({ answer }: { readonly answer: DoseAnswer }) {
         </span>
       </dd>
     </div>
-  )
-}
-
-interface NoteProps {
-  readonly answer: DoseAnswer
-  readonly dose: Dose
-  readonly onNote: (minutesAgo: number, anyway: string) => Promise<void>
-}
-
-/** Noting that it was given: now, earlier, or although something speaks against it. */
-function Note({ answer, dose, onNote }: NoteProps) {
-  const [minutes, setMinutes] = useState('')
-  const [why, setWhy] = useState('')
-  const [busy, setBusy] = useState(false)
-  const ago = Number(minutes || 0)
-  const wrong = minutes !== '' && !(Number.isInteger(ago) && ago >= 0 && ago <= 2880)
-  const note = async (anyway: string) => {
-    setBusy(true)
-    await onNote(wrong ? 0 : ago, anyway).finally(() => setBusy(false))
-    setMinutes('')
-    setWhy('')
-  }
-  const earlier = (
-    <label className={classes.minutes}>
-      {w.minutesAgo}
-      <input
-        inputMode="numeric"
-        value={minutes}
-        onChange={(event) => setMinutes(event.currentTarget.value)}
-        aria-invalid={wrong}
-      />
-    </label>
-  )
-  if (answer.kind === 'give')
-    return (
-      <div className={`${classes.note} no-print`}>
-        <button
-          type="button"
-          className={classes.go}
-          disabled={busy || wrong}
-          onClick={() => void note('')}
-        >
-          {w.give(words.care.portion(dose.portion))}
-        </button>
-        <details>
-          <summary>{w.earlier}</summary>
-          {earlier}
-        </details>
-      </div>
-    )
-  return (
-    <details className={`${classes.anyway} no-print`}>
-      <summary>{w.anyway}</summary>
-      <p>{w.anywayLead}</p>
-      <label>
-        {w.why}
-        <textarea value={why} rows={2} onChange={(event) => setWhy(event.currentTarget.value)} />
-      </label>
-      {earlier}
-      <button
-        type="button"
-        disabled={busy || wrong || why.trim() === ''}
-        onClick={() => void note(why.trim())}
-      >
-        {w.give(words.care.portion(dose.portion))}
-      </button>
-    </details>
   )
 }

@@ -1,17 +1,16 @@
 /** A dose at an incident: what a card allows, with the same paper as on the bench. */
 import { useMemo, useState } from 'react'
 import type { DoseCard } from '../../core/dosing/card'
-import type { Held } from '../../core/dosing/given'
-import { offersFor } from '../../core/dosing/lots'
+import type { Held, Instant } from '../../core/dosing/given'
 import { isFor } from '../../core/dosing/sources'
-import { workOut } from '../../core/dosing/workOut'
 import type { CareFact } from '../../core/incident/entry'
 import { exact } from '../../core/quantity/exact'
 import { readStrength } from '../../core/quantity/measure'
 import { readAmount } from '../../core/quantity/readAmount'
 import { words } from '../../words'
 import { AskVet } from '../care/AskVet'
-import { barrelsAtHand, DosePaper } from '../care/DosePaper'
+import { askDose } from '../care/askDose'
+import { DosePaper } from '../care/DosePaper'
 import { givenTo, patientNow } from '../care/useCare'
 import type { PanelProps } from './Going'
 import classes from './incident.module.css'
@@ -21,34 +20,25 @@ const w = words.care.incident
 export function DosePanel(props: PanelProps) {
   const { care, line, patient, now, say, onDone } = props
   const [chosen, setChosen] = useState<DoseCard | null>(null)
-  const { view, laid, cover } = care
+  const { view } = care
   const here = line.incident.placeId
-  const given = line.incident.patient.kind === 'member' ? givenTo(care, patient.id) : line.doses
+  const isMember = line.incident.patient.kind === 'member'
+  const given = useMemo(
+    () => (isMember ? givenTo(care, patient.id) : line.doses),
+    [care, isMember, patient.id, line],
+  )
   const minute = Math.floor(now / 60_000)
   const cards = useMemo(() => {
     const asPatient = patientNow(care, patient)
     return view.cards
       .filter((card) => isFor(card, asPatient))
       .map((card) => {
-        const { kind } = workOut({
-          card,
-          cards: view.cards,
-          patient: asPatient,
-          schools: cover.schools,
-          given,
-          at: (minute * 60_000) as typeof now,
-          now: (minute * 60_000) as typeof now,
-          choice: 'lower',
-          signs: new Set(),
-          barrel: null,
-          barrelsAtHand: barrelsAtHand(care),
-          offers: offersFor(laid, card, asPatient, here),
-        })
-        return { card, kind }
+        const at = (minute * 60_000) as Instant
+        return { card, kind: askDose(care, patient, card, { now: at, given, here }).answer.kind }
       })
       .filter(({ kind }) => kind !== 'refused')
       .sort((a, b) => Number(a.kind === 'wait') - Number(b.kind === 'wait'))
-  }, [care, view, laid, cover, patient, given, here, minute])
+  }, [care, view, patient, given, here, minute])
   if (chosen)
     return (
       <DosePaper

@@ -1,0 +1,63 @@
+/** The question to the core, as every screen asks it: this card, for this member, now. */
+import type { BarrelId } from '../../core/dosing/barrel'
+import type { DoseCard, Sign } from '../../core/dosing/card'
+import type { GivenDose, Instant } from '../../core/dosing/given'
+import { type Offers, offersFor } from '../../core/dosing/lots'
+import { type DoseAnswer, workOut } from '../../core/dosing/workOut'
+import type { Member } from '../../core/household/member'
+import type { PlaceId } from '../../core/ids'
+import { type Care, patientNow } from './useCare'
+
+interface Asked {
+  readonly now: Instant
+  readonly given: readonly GivenDose[]
+  /** Where it is given; null where the stock is kept. */
+  readonly here: PlaceId | null
+  readonly choice?: 'lower' | 'upper'
+  readonly signs?: ReadonlySet<Sign>
+  /** Null for the one that is proposed. */
+  readonly barrel?: BarrelId | null
+}
+
+export interface AskedDose {
+  readonly answer: DoseAnswer
+  readonly offers: Offers
+}
+
+const NO_SIGNS: ReadonlySet<Sign> = new Set()
+
+export function askDose(
+  care: Care,
+  member: Member,
+  card: DoseCard,
+  { now, given, here, choice = 'lower', signs = NO_SIGNS, barrel = null }: Asked,
+): AskedDose {
+  const patient = patientNow(care, member)
+  const offers = offersFor(care.laid, card, patient, here)
+  const answer = workOut({
+    card,
+    cards: care.view.cards,
+    patient,
+    schools: care.cover.schools,
+    given,
+    at: now,
+    now,
+    choice,
+    signs,
+    barrel,
+    barrelsAtHand: barrelsAtHand(care),
+    offers,
+  })
+  return { answer, offers }
+}
+
+/** Barrels of the household's syringes, by the volume on them. */
+export const barrelsAtHand = ({ laid }: Pick<Care, 'laid'>): ReadonlySet<string> =>
+  new Set(
+    laid.shelves.flatMap((shelf) => {
+      const { facts, strength } = laid.things[shelf.thing] ?? {}
+      if (shelf.barred || !facts?.roles.includes('dose-syringe')) return []
+      const millilitres = /^(\d+) mL$/.exec(strength ?? '')?.[1]
+      return millilitres ? [millilitres] : []
+    }),
+  )
