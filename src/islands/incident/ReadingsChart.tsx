@@ -29,10 +29,10 @@ export function ReadingsChart({ of, readings, units, timeZone, now }: Props) {
     if (!element) return
     let dispose = () => {}
     let gone = false
-    void import('./drawReadings').then(({ drawReadings }) => {
+    void import('../../ui/drawLine').then(({ drawLine }) => {
       if (gone) return
       const [from, to] = band.split(' ').map(Number)
-      dispose = drawReadings(element, JSON.parse(key) as [number, number][], {
+      dispose = drawLine(element, JSON.parse(key) as [number, number][], {
         normal: from !== undefined && to !== undefined && band !== '' ? { from, to } : null,
         label: (value) => valueText(of, value, units),
         time: (at) => words.care.time(at as Instant, shownAt as Instant, timeZone),

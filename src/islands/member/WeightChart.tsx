@@ -20,12 +20,16 @@ export function WeightChart({
     let dispose = () => {}
     let gone = false
     // The library is large and only this part of one screen draws with it.
-    void import('./drawLine').then(({ drawLine }) => {
+    void import('../../ui/drawLine').then(({ drawLine }) => {
       if (gone) return
       dispose = drawLine(
         element,
-        weighings.map(({ on, grams }) => ({ day: on, value: grams })),
-        { label: (grams) => weight(Math.round(grams), units), day: (day) => monthYear(day) },
+        weighings.map(({ on, grams }) => [Date.parse(on), grams] as const),
+        {
+          label: (grams) => weight(Math.round(grams), units),
+          time: (at) => monthYear(new Date(at).toISOString()),
+          normal: null,
+        },
       )
     })
     return () => {

@@ -1,4 +1,4 @@
-/** Draws readings over time with Apache ECharts in the colours of the page. */
+/** Draws values over time as a line with Apache ECharts, in the colours of the page. */
 import { LineChart } from 'echarts/charts'
 import { GridComponent, MarkAreaComponent, TooltipComponent } from 'echarts/components'
 import { init, use } from 'echarts/core'
@@ -6,19 +6,19 @@ import { SVGRenderer } from 'echarts/renderers'
 
 use([LineChart, GridComponent, MarkAreaComponent, TooltipComponent, SVGRenderer])
 
+interface Drawn {
+  readonly label: (value: number) => string
+  /** What stands on the axis at a time in milliseconds. */
+  readonly time: (at: number) => string
+  /** Where the values should lie; null where nobody knows. */
+  readonly normal: { readonly from: number; readonly to: number } | null
+}
+
 /** @returns what takes it away again */
-export function drawReadings(
+export function drawLine(
   element: HTMLElement,
   points: readonly (readonly [at: number, value: number])[],
-  {
-    normal,
-    label,
-    time,
-  }: {
-    readonly normal: { readonly from: number; readonly to: number } | null
-    readonly label: (value: number) => string
-    readonly time: (at: number) => string
-  },
+  { label, time, normal }: Drawn,
 ): () => void {
   const style = getComputedStyle(element)
   const colour = (name: string): string => style.getPropertyValue(name).trim()
@@ -28,7 +28,7 @@ export function drawReadings(
   chart.setOption({
     animation: false,
     textStyle: { fontFamily: style.fontFamily, color: colour('--ink') },
-    grid: { left: 8, right: 20, top: 10, bottom: 4, containLabel: true },
+    grid: { left: 8, right: 18, top: 14, bottom: 4, containLabel: true },
     tooltip: {
       trigger: 'axis',
       valueFormatter: (value: unknown) => label(Number(value)),
@@ -44,8 +44,9 @@ export function drawReadings(
     },
     yAxis: {
       type: 'value',
-      min: Math.min(...values) - room,
-      max: Math.max(...values) + room,
+      scale: true,
+      // A band is seen whole, whatever the values are.
+      ...(normal && { min: Math.min(...values) - room, max: Math.max(...values) + room }),
       splitNumber: 3,
       axisLabel: { color: colour('--ink-2'), formatter: label },
       splitLine: { lineStyle: { color: colour('--hairline') } },
@@ -55,9 +56,9 @@ export function drawReadings(
         type: 'line',
         data: points.map(([at, value]) => [at, value]),
         symbol: 'circle',
-        symbolSize: 10,
+        symbolSize: 9,
         lineStyle: { color: colour('--ink'), width: 2 },
-        itemStyle: { color: colour('--paper'), borderColor: colour('--ink'), borderWidth: 2.5 },
+        itemStyle: { color: colour('--paper'), borderColor: colour('--ink'), borderWidth: 2 },
         ...(normal && {
           markArea: {
             silent: true,
