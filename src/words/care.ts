@@ -630,6 +630,8 @@ export const care = {
     keepUntil: (time: string): string => `throw away at ${time}`,
     takes: 'From the kit',
     takesNothing: 'Nothing of the kit is counted for this.',
+    noConcentrate: (percent: string): string =>
+      `No concentrate of ${percent} is in the kits. Check the strength on the bottle.`,
     made: 'Note as mixed',
     noted: (name: string): string => `Noted: ${name}`,
     forWhom: 'For',
@@ -804,6 +806,10 @@ export const care = {
     manual: 'Something else was given',
     manualName: 'What',
     manualAmount: 'How much (as a person counts it)',
+    manualActs: 'What acts in it',
+    manualActsUnknown: 'Not known, or none of these',
+    manualNotCounted:
+      'Without what acts in it, it is not counted with the other doses. Tell it to whoever you call.',
     guest: {
       lead: 'What is known of them',
       name: 'Name',

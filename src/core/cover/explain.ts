@@ -14,6 +14,7 @@ import type { Need, Part, Way } from './need'
 import type { Barred, CoverPocket, Pantry, Shelf } from './pantry'
 import { SCHOOLS, schoolAnswer } from './schools'
 import { licksOff, type Patient, suits, type Thing, type Unsuited, unsuited } from './suitability'
+import { reachedFirst, turnsFirst } from './taking'
 
 /** So much of a lot, and where it lies. */
 export interface Source {
@@ -194,8 +195,8 @@ function sourcesOf(asking: Asking, thing: number, uses: number, withSecond: bool
     .sort(
       ({ shelf: a, grade: gradeA }, { shelf: b, grade: gradeB }) =>
         Number(gradeA === 'second') - Number(gradeB === 'second') ||
-        (a.through ?? '9').localeCompare(b.through ?? '9') ||
-        (a.pocket.reachSeconds ?? 60) - (b.pocket.reachSeconds ?? 60),
+        turnsFirst(a, b) ||
+        reachedFirst(a, b),
     )
   const sources: Source[] = []
   let left = uses

@@ -10,6 +10,7 @@ import {
   type Weekday,
   weekdayOf,
 } from '../calendar/plainDate'
+import { turnsFirst } from '../cover/taking'
 import type { Microlitres } from '../quantity/measure'
 
 export interface CourseQuestion {
@@ -57,9 +58,7 @@ const MOST_DAYS = 400
 export function coursePlan(question: CourseQuestion): CoursePlan {
   const { today, endsOn, dose, dosesADay, openOn, orderDays } = question
   if (dose <= 0 || dosesADay <= 0) throw new RangeError('A course gives something each day')
-  const lots = [...question.supply].sort((a, b) =>
-    (a.through ?? '9').localeCompare(b.through ?? '9'),
-  )
+  const lots = [...question.supply].sort(turnsFirst)
   const left = lots.map(({ amount }) => amount)
   const dosesOn = (day: PlainDate): number =>
     day === today ? Math.max(0, dosesADay - question.givenToday) : dosesADay

@@ -2,6 +2,7 @@
 import type { PlainDate } from '../calendar/plainDate'
 import type { Pantry, Shelf } from '../cover/pantry'
 import { type Patient, type Unsuited, unsuited } from '../cover/suitability'
+import { reachedFirst, turnsFirst } from '../cover/taking'
 import type { LotId, PlaceId, PocketId } from '../ids'
 import { type Amount, amount, MOST, THOUSAND } from '../quantity/amount'
 import { exact } from '../quantity/exact'
@@ -71,9 +72,10 @@ export function offersFor(
   here: PlaceId | null,
 ): Offers {
   const placeOf = new Map(stock.places.map((place) => [place.id, place]))
-  const good: (LotOffer & { readonly reach: number; readonly near: number })[] = []
+  const good: (LotOffer & { readonly shelf: Shelf; readonly near: number })[] = []
   const barred: BarredOffer[] = []
   const others: LotOffer[] = []
+  const substance = card.about.kind === 'substance' ? card.about.substance : null
   for (const shelf of shelves) {
     const thing = things[shelf.thing]
     const item = known[shelf.thing]?.item
@@ -95,7 +97,8 @@ export function offersFor(
       millilitres: each === null ? null : (each * shelf.amount) / THOUSAND,
       unitMillilitres: each,
     }
-    const strength = strengthOf(item.strength, thing.facts.entry?.ingredients ?? [], card)
+    const ingredients = thing.facts.entry?.ingredients ?? []
+    const strength = strengthOf(item.strength, ingredients, substance)
     if (!fits(card, strength, thing.facts.acting.length)) {
       others.push(offer)
       continue
@@ -107,36 +110,32 @@ export function offersFor(
     else
       good.push({
         ...offer,
-        reach: shelf.pocket.reachSeconds ?? 60,
+        shelf,
         near: place.id === here || (here === null && place.isStore) ? 0 : 1,
       })
   }
   good.sort(
     (a, b) =>
       a.near - b.near ||
-      (a.through ?? '9').localeCompare(b.through ?? '9') ||
-      a.reach - b.reach ||
+      turnsFirst(a, b) ||
+      reachedFirst(a.shelf, b.shelf) ||
       a.lotId.localeCompare(b.lotId),
   )
-  return { good: good.map(({ reach: _, near: __, ...offer }) => offer), barred, others }
+  return { good: good.map(({ shelf: _, near: __, ...offer }) => offer), barred, others }
 }
 
 const holdsIt = (card: DoseCard, acting: readonly string[], itemId: string): boolean =>
   card.about.kind === 'item' ? card.about.itemId === itemId : acting.includes(card.about.substance)
 
-/** The strength of the card's ingredient in a thing: by its own words, or by the catalogue's. */
-function strengthOf(
+/** The strength of an ingredient in a thing: by the thing's own words, or by the catalogue's. */
+export function strengthOf(
   written: string,
   ingredients: readonly { readonly substance: string; readonly strength: string }[],
-  card: DoseCard,
+  ingredient: string | null,
 ): Strength | null {
   const own = readStrength(written)
   if (own.kind === 'read' && ingredients.length <= 1) return own.value
-  const { about } = card
-  const listed =
-    about.kind === 'substance'
-      ? ingredients.find(({ substance }) => substance === about.substance)?.strength
-      : undefined
+  const listed = ingredients.find(({ substance }) => substance === ingredient)?.strength
   const known = listed ? readStrength(listed) : null
   return known?.kind === 'read' ? known.value : null
 }

@@ -4,10 +4,7 @@
  * never stronger than it should be.
  */
 import { downTo, type Exact, exact } from '../quantity/exact'
-import type { Microlitres } from '../quantity/measure'
-
-/** Thousandths of a per cent: 10 % is 10 000. */
-export type Percent = number
+import type { Microlitres, Percent } from '../quantity/measure'
 
 export type MixFault =
   | { readonly code: 'nothing' }

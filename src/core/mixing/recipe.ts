@@ -4,7 +4,8 @@ import type { PlainDate } from '../calendar/plainDate'
 import type { RoleId } from '../catalogue/roles'
 import type { SubstanceId } from '../catalogue/substances'
 import type { ItemId, MemberId } from '../ids'
-import type { FeedRule, Percent, PerLitre } from './mix'
+import type { Percent } from '../quantity/measure'
+import type { FeedRule, PerLitre } from './mix'
 
 export type RecipeId = Brand<string, 'RecipeId'>
 

@@ -138,6 +138,18 @@ export function readVolume(written: string): Read<Microlitres> {
   return units.kind === 'refused' ? units : read(units.value as Microlitres)
 }
 
+/** Thousandths of a per cent: 10 % is 10 000. */
+export type Percent = number
+
+/** Reads how strong a solution is. @example readPercent('0.05 %') // 50 */
+export function readPercent(written: string): Read<Percent> {
+  const number = numberAndUnit(written)
+  if (number.kind === 'refused') return number
+  const { value, unit } = number.value
+  if (unit === '') return refused({ code: 'no_unit' })
+  return unit === '%' ? wholeUnits(value, exact(1000)) : refused({ code: 'unit', unit })
+}
+
 export const millilitres = (count: number): Microlitres => (count * 1000) as Microlitres
 
 /**

@@ -1,5 +1,5 @@
 /** Writing down what a prescriber said, as it was said. */
-import { Autocomplete, Button, Select, Textarea, TextInput } from '@mantine/core'
+import { Autocomplete, Select, Textarea, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { addCard, changeCard } from '../../contract/careEndpoints'
 import { SUBSTANCE_IDS, substanceName } from '../../core/catalogue/substances'
@@ -19,6 +19,7 @@ import {
   type FieldFault,
   readDraft,
 } from './cardDraft'
+import { SaveOrCancel } from './SaveOrCancel'
 
 const w = words.care.cards
 const f = w.fields
@@ -236,14 +237,7 @@ export function CardForm({ care, card, forWhom, onDone }: Props) {
           {w.look}
         </p>
       )}
-      <div className={classes.presses}>
-        <Button type="submit" loading={busy}>
-          {w.save}
-        </Button>
-        <button type="button" className={classes.plain} onClick={onDone}>
-          {words.kits.cancel}
-        </button>
-      </div>
+      <SaveOrCancel save={w.save} busy={busy} onCancel={onDone} />
     </form>
   )
 }

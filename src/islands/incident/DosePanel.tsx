@@ -1,12 +1,8 @@
 /** A dose at an incident: what a card allows, with the same paper as on the bench. */
 import { useMemo, useState } from 'react'
 import type { DoseCard } from '../../core/dosing/card'
-import type { Held, Instant } from '../../core/dosing/given'
+import type { Instant } from '../../core/dosing/given'
 import { isFor } from '../../core/dosing/sources'
-import type { CareFact } from '../../core/incident/entry'
-import { exact } from '../../core/quantity/exact'
-import { readStrength } from '../../core/quantity/measure'
-import { readAmount } from '../../core/quantity/readAmount'
 import { words } from '../../words'
 import { AskVet } from '../care/AskVet'
 import { askDose } from '../care/askDose'
@@ -14,6 +10,7 @@ import { DosePaper } from '../care/DosePaper'
 import { givenTo, patientNow } from '../care/useCare'
 import type { PanelProps } from './Going'
 import classes from './incident.module.css'
+import { SomethingElse } from './SomethingElse'
 
 const w = words.care.incident
 
@@ -84,81 +81,3 @@ export function DosePanel(props: PanelProps) {
     </>
   )
 }
-
-/** What was given without a card: an item of the household, or only its name. */
-function SomethingElse({ care, say, onDone }: PanelProps) {
-  const [name, setName] = useState('')
-  const [amount, setAmount] = useState('1')
-  const { known } = care.laid
-  const item = known.find(({ item: one }) => titleOf(one) === name)
-  const read = readAmount(amount)
-  const ready = name.trim() !== '' && read.kind === 'read' && read.amount > 0
-  const note = async () => {
-    if (read.kind !== 'read') return
-    const fact: CareFact = {
-      kind: 'dose',
-      cardId: null,
-      title: name.trim(),
-      portion: { unit: 'piece', thousandths: read.amount },
-      holds: item ? heldIn(item.facts.entry?.ingredients ?? [], read.amount) : [],
-      rule: null,
-      takes: [],
-      anyway: w.manual,
-    }
-    await say(fact)
-    onDone()
-  }
-  return (
-    <details className={classes.more}>
-      <summary>{w.manual}</summary>
-      <label>
-        {w.manualName}
-        <input
-          list="medicines"
-          value={name}
-          onChange={(event) => setName(event.currentTarget.value)}
-        />
-      </label>
-      <datalist id="medicines">
-        {known
-          .filter(({ facts }) => facts.isMedicine)
-          .map(({ item: one }) => (
-            <option key={one.id} value={titleOf(one)} />
-          ))}
-      </datalist>
-      <label>
-        {w.manualAmount}
-        <input value={amount} onChange={(event) => setAmount(event.currentTarget.value)} />
-      </label>
-      <button type="button" className={classes.go} disabled={!ready} onClick={() => void note()}>
-        {w.save}
-      </button>
-    </details>
-  )
-}
-
-const titleOf = ({
-  name,
-  strength,
-}: {
-  readonly name: string
-  readonly strength: string
-}): string => (strength === '' ? name : `${name} ${strength}`)
-
-/** What so many pieces hold of each ingredient; null where its strength is not in a piece. */
-const heldIn = (
-  ingredients: readonly { readonly substance: string; readonly strength: string }[],
-  thousandths: number,
-): readonly Held[] =>
-  ingredients.map(({ substance, strength }) => {
-    const reading = readStrength(strength)
-    const each =
-      reading.kind === 'read' && reading.value.kind === 'each' ? reading.value.holds : null
-    return {
-      key: substance as Held['key'],
-      measure: each && {
-        unit: each.unit,
-        thousandths: Number(exact(each.thousandths).mul(thousandths).div(1000).ceil().valueOf()),
-      },
-    }
-  })

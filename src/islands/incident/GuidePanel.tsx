@@ -1,12 +1,10 @@
 /** A guided card within an incident: steps are noted, timers set, what was used is taken off. */
 import { useState } from 'react'
-import { ROLES } from '../../core/catalogue/roles'
-import { patientOn, unsuited } from '../../core/cover/suitability'
+import { patientOn } from '../../core/cover/suitability'
 import type { GuideCard, GuideStep } from '../../core/guide/card'
 import { guideCard, guidesFor } from '../../core/guide/guide'
-import type { Take } from '../../core/incident/entry'
+import { takesOfStep } from '../../core/guide/takes'
 import { INCIDENT_KINDS } from '../../core/incident/kinds'
-import { units } from '../../core/quantity/amount'
 import { words } from '../../words'
 import { GuideSteps } from '../guide/GuideSteps'
 import type { PanelProps } from './Going'
@@ -40,7 +38,12 @@ export function GuidePanel(props: PanelProps) {
     )
   }
   const onStep = async (step: GuideStep, at: number) => {
-    const takes = takesFor(props, step)
+    const takes = takesOfStep(
+      care.laid,
+      step,
+      patientOn(patient, [], care.view.today),
+      line.incident.placeId,
+    )
     if (step.note === 'tourniquet') await say({ kind: 'tourniquet', where: '' })
     if (takes.length > 0)
       await say({ kind: 'used', title: step.text.slice(0, 100), words: '', takes })
@@ -68,34 +71,4 @@ export function GuidePanel(props: PanelProps) {
       />
     </>
   )
-}
-
-/** One of each thing that a step uses up, from the nearest kit and only what suits. Tools stay. */
-function takesFor({ care, line, patient }: PanelProps, step: GuideStep): readonly Take[] {
-  const { laid, view } = care
-  const asPatient = patientOn(patient, [], view.today)
-  return step.takes.flatMap((role): readonly Take[] => {
-    if (ROLES[role].kind === 'shared') return []
-    const found = laid.shelves
-      .filter((shelf) => {
-        const thing = laid.things[shelf.thing]
-        return (
-          thing?.facts.roles.includes(role) &&
-          !thing.facts.isMedicine &&
-          !shelf.barred &&
-          shelf.amount >= 1000 &&
-          (shelf.through === null || shelf.through >= view.today) &&
-          unsuited(thing, asPatient, laid.owners, laid.stock.schools).every(
-            ({ code }) => code === 'wrong_size',
-          )
-        )
-      })
-      .filter((shelf) => laid.stock.kits[shelf.kit]?.placeId === line.incident.placeId)
-      .sort(
-        (a, b) =>
-          (a.pocket.reachSeconds ?? 60) - (b.pocket.reachSeconds ?? 60) ||
-          (a.through ?? '9').localeCompare(b.through ?? '9'),
-      )[0]
-    return found ? [{ lotId: found.lotId, pocketId: found.pocket.id, amount: units(1) }] : []
-  })
 }

@@ -1,8 +1,8 @@
 /** What can I use? What suits, nearest first; plan B next; and what must not be used, with why. */
 import { useMemo } from 'react'
 import type { Source } from '../../core/cover/explain'
+import { oneUse } from '../../core/cover/taking'
 import { atHand } from '../../core/incident/atHand'
-import { amount, MOST } from '../../core/quantity/amount'
 import { words } from '../../words'
 import type { PanelProps } from './Going'
 import classes from './incident.module.css'
@@ -20,10 +20,13 @@ export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
   const kitName = (id: string): string => laid.stock.kits.find((kit) => kit.id === id)?.name ?? ''
   const placeName = (id: string): string =>
     laid.stock.places.find((place) => place.id === id)?.name ?? ''
-  /** What acts goes by its card and its clock, never by a press here. */
-  const actsOn = ({ lotId }: Source): boolean => {
+  const factsOf = ({ lotId }: Source) => {
     const shelf = laid.shelves.find((one) => one.lotId === lotId)
-    const facts = shelf && laid.things[shelf.thing]?.facts
+    return shelf && laid.things[shelf.thing]?.facts
+  }
+  /** What acts goes by its card and its clock, never by a press here. */
+  const actsOn = (source: Source): boolean => {
+    const facts = factsOf(source)
     return facts?.isMedicine === true && facts.acting.length > 0
   }
   const takeOne = (source: Source, isTool: boolean) =>
@@ -37,7 +40,7 @@ export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
             {
               lotId: source.lotId,
               pocketId: source.pocket.id,
-              amount: onePiece(care, source),
+              amount: oneUse(factsOf(source)?.uses ?? 1),
             },
           ],
     })
@@ -109,13 +112,4 @@ export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
       )}
     </>
   )
-}
-
-/** One use of it: a part of a bottle that gives many, else one. */
-function onePiece({ laid }: PanelProps['care'], source: Source) {
-  const shelf = laid.shelves.find(
-    ({ lotId, pocket }) => lotId === source.lotId && pocket.id === source.pocket.id,
-  )
-  const uses = shelf ? (laid.things[shelf.thing]?.facts.uses ?? 1) : 1
-  return amount(Math.min(MOST, Math.max(1, Math.round(1000 / Math.max(1, uses)))))
 }

@@ -1,0 +1,40 @@
+/** What a step of a guided card uses up, out of the kits that are there. */
+import { ROLES } from '../catalogue/roles'
+import type { Pantry } from '../cover/pantry'
+import { type Patient, unsuited } from '../cover/suitability'
+import { isGoodOn, oneUse, reachedFirst, turnsFirst } from '../cover/taking'
+import type { PlaceId } from '../ids'
+import type { Take } from '../incident/entry'
+import type { GuideStep } from './card'
+
+/**
+ * One use of each thing, of what is good, suits and is no medicine: what is reached first.
+ * Tools stay in the kit. Nothing where it lies at another place.
+ */
+export const takesOfStep = (
+  { stock, things, shelves, owners }: Pantry,
+  step: Pick<GuideStep, 'takes'>,
+  patient: Patient,
+  here: PlaceId | null,
+): readonly Take[] =>
+  step.takes.flatMap((role): readonly Take[] => {
+    if (ROLES[role].kind === 'shared') return []
+    const [found] = shelves
+      .filter((shelf) => {
+        const thing = things[shelf.thing]
+        return (
+          stock.kits[shelf.kit]?.placeId === here &&
+          thing?.facts.roles.includes(role) &&
+          !thing.facts.isMedicine &&
+          shelf.amount >= oneUse(thing.facts.uses) &&
+          isGoodOn(shelf, patient.day) &&
+          // Too large or too small is better than nothing here.
+          unsuited(thing, patient, owners, stock.schools).every(({ code }) => code === 'wrong_size')
+        )
+      })
+      .sort((a, b) => reachedFirst(a, b) || turnsFirst(a, b))
+    const uses = found && things[found.thing]?.facts.uses
+    return found && uses !== undefined
+      ? [{ lotId: found.lotId, pocketId: found.pocket.id, amount: oneUse(uses) }]
+      : []
+  })
