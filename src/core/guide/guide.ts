@@ -17,6 +17,9 @@ export const guidesFor = (species: Species): readonly GuideCard[] =>
     (a, b) => Number(b.life) - Number(a.life),
   )
 
+/** What a step used is noted by its words, as a title. */
+const LONGEST_TITLE = 100
+
 /** What is wrong with the cards; each names its card. Read by the tests. */
 export function guideFaults(cards: readonly GuideCard[] = GUIDE_CARDS): readonly string[] {
   const faults: string[] = []
@@ -27,7 +30,8 @@ export function guideFaults(cards: readonly GuideCard[] = GUIDE_CARDS): readonly
     if (card.call === '' || card.stop.length === 0) faults.push(`${card.id}: no call or no stop`)
     if (card.steps.length === 0 || card.handover === '') faults.push(`${card.id}: no steps or end`)
     if (card.guideline === '') faults.push(`${card.id}: names no guideline`)
-    for (const { takes, skill, timer } of card.steps) {
+    for (const { text, takes, skill, timer } of card.steps) {
+      if (takes.length > 0 && text.length > LONGEST_TITLE) faults.push(`${card.id}: too long`)
       for (const role of takes) if (!isRoleId(role)) faults.push(`${card.id}: role ${role}`)
       if (skill !== null && !isSkillId(skill)) faults.push(`${card.id}: skill ${skill}`)
       if (timer && timer.minutes <= 0) faults.push(`${card.id}: a timer of nothing`)

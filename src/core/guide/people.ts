@@ -212,7 +212,7 @@ export const PEOPLE_CARDS = [
     before: ['The signed plan wins. Fetch it with the injector.'],
     steps: [
       step(
-        'Auto-injector into the outer thigh, through clothes, as the signed plan and its print say. Hold as it says.',
+        'Auto-injector into the outer thigh, through clothes. Hold it as the plan and its print say.',
         {
           takes: ['adrenaline'],
           skill: 'auto-injector',

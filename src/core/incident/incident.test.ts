@@ -327,6 +327,13 @@ describe('guided cards', () => {
       `${first.id}: names no guideline`,
     ])
   })
+  it('say what uses something up in few enough words to be noted whole', () => {
+    const [first] = GUIDE_CARDS
+    const step = first?.steps[0]
+    if (!first || !step) throw new Error('There are cards')
+    const long = { ...step, text: 'a'.repeat(101), takes: ['gloves'] as const }
+    expect(guideFaults([{ ...first, steps: [long] }])).toEqual([`${first.id}: too long`])
+  })
   it('are there for every kind of incident and every species', () => {
     for (const kind of INCIDENT_KIND_IDS)
       for (const id of INCIDENT_KINDS[kind].guides)

@@ -111,6 +111,7 @@ function CoursePlan({ care, course }: { readonly care: Care; readonly course: Co
     drawnKeepsDays: keeps.trim() === '' ? null : whole(keeps, 1),
   }
   const plan = coursePlan(question)
+  const isShort = plan.finishes === false || plan.tooLate
   const { unit } = known.item
   const each = known.facts.millilitres
     ? `${Math.round((known.facts.millilitres * dose) / 100) / 10} mL`
@@ -124,7 +125,7 @@ function CoursePlan({ care, course }: { readonly care: Care; readonly course: Co
       <p className={classes.cardSource}>
         {course.directions} · {w.each(each)}
       </p>
-      <p className={classes.courseSays} data-bad={plan.finishes === false || plan.tooLate}>
+      <p className={`${classes.courseSays} ${isShort ? classes.warn : ''}`}>
         {plan.finishes === true
           ? w.finishes
           : plan.finishes === false
@@ -150,30 +151,9 @@ function CoursePlan({ care, course }: { readonly care: Care; readonly course: Co
         </p>
       )}
       <div className={`${classes.asks} no-print`}>
-        <label>
-          {w.times}
-          <input
-            inputMode="numeric"
-            value={times}
-            onChange={(event) => setTimes(event.currentTarget.value)}
-          />
-        </label>
-        <label>
-          {w.order}
-          <input
-            inputMode="numeric"
-            value={order}
-            onChange={(event) => setOrder(event.currentTarget.value)}
-          />
-        </label>
-        <label>
-          {w.keeps}
-          <input
-            inputMode="numeric"
-            value={keeps}
-            onChange={(event) => setKeeps(event.currentTarget.value)}
-          />
-        </label>
+        <Ask label={w.times} value={times} onChange={setTimes} />
+        <Ask label={w.order} value={order} onChange={setOrder} />
+        <Ask label={w.keeps} value={keeps} onChange={setKeeps} />
       </div>
     </section>
   )
@@ -182,3 +162,20 @@ function CoursePlan({ care, course }: { readonly care: Care; readonly course: Co
 /** As many times a day as whole units go, as prescriptions are mostly written. */
 const timesGuessed = ({ perDay }: Course): number =>
   Math.min(4, Math.max(1, Math.round((perDay ?? 0) / 1000)))
+
+interface AskProps {
+  readonly label: string
+  readonly value: string
+  readonly onChange: (value: string) => void
+}
+
+const Ask = ({ label, value, onChange }: AskProps) => (
+  <label>
+    {label}
+    <input
+      inputMode="numeric"
+      value={value}
+      onChange={(event) => onChange(event.currentTarget.value)}
+    />
+  </label>
+)

@@ -104,7 +104,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
         {words.care.source(card)}. {words.care.notAdvice}
       </p>
       {asked.length > 0 && (
-        <fieldset className={classes.signs}>
+        <fieldset className={classes.chips}>
           <legend>{w.signs}</legend>
           {asked.map((sign) => (
             <button

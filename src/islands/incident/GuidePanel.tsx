@@ -45,8 +45,7 @@ export function GuidePanel(props: PanelProps) {
       line.incident.placeId,
     )
     if (step.note === 'tourniquet') await say({ kind: 'tourniquet', where: '' })
-    if (takes.length > 0)
-      await say({ kind: 'used', title: step.text.slice(0, 100), words: '', takes })
+    if (takes.length > 0) await say({ kind: 'used', title: step.text, words: '', takes })
     else await say({ kind: 'step', guide: card.id, step: at, words: step.text })
     if (step.timer) await say({ kind: 'timer', what: step.timer.what, minutes: step.timer.minutes })
   }
