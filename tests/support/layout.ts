@@ -1,10 +1,10 @@
 /** Kits to be laid out, made from a seed: real things of the catalogue in the pockets of a template. */
 import { CATALOGUE } from '../../src/core/catalogue/catalogue'
+import { seeded } from '../../src/core/chance/seeded'
 import { SHAPES, TEMPLATES } from '../../src/core/household/container'
 import { FULL_AT, fitsIn, volumeOf } from '../../src/core/layout/fill'
 import { goodsOf } from '../../src/core/layout/goods'
 import type { Bay, LayoutProblem, Thing } from '../../src/core/layout/problem'
-import { seeded } from '../../src/core/layout/random'
 import { topicsOf } from '../../src/core/layout/topics'
 
 /** So much of the room is filled: it can be closed, and not by every packing. */

@@ -128,3 +128,27 @@ export function nextCheckDay(presence: Presence, today: PlainDate, days: Lookahe
   if (seasonLasts) return fromToday
   return later(fromToday, following ? following.startsOn : addDays(coming.endsOn, days))
 }
+
+/** A stretch of days on which somebody is there. */
+export interface Stay {
+  /** By the rhythm of the place (also a single day of the week), or on a dated visit. */
+  readonly kind: 'rhythm' | 'visit'
+  readonly from: PlainDate
+  readonly to: PlainDate
+}
+
+/**
+ * All stretches on which somebody is there between two days, both included, in order; a visit
+ * that began before the first is there with its own first day.
+ */
+export function staysFrom(presence: Presence, from: PlainDate, to: PlainDate): readonly Stay[] {
+  const { rhythm, visits } = presence
+  if (rhythm.kind === 'always') return [{ kind: 'rhythm', from, to }]
+  const stays: Stay[] = visits
+    .filter(({ startsOn, endsOn }) => endsOn >= from && startsOn <= to)
+    .map(({ startsOn, endsOn }) => ({ kind: 'visit', from: startsOn, to: endsOn }))
+  if (rhythm.kind !== 'visits')
+    for (let day = from; day <= to; day = addDays(day, 1))
+      if (thereOn({ rhythm, visits: [] }, day)) stays.push({ kind: 'rhythm', from: day, to: day })
+  return stays.sort((a, b) => byDay(a.from, b.from))
+}

@@ -3,11 +3,12 @@
  * as long as it pays. Small kits are arranged as well as can be, and proven so; large ones
  * never worse than they are or than plain first-fit.
  */
+
+import { seeded } from '../chance/seeded'
 import { Board } from './board'
 import { EPSILON, searchAll } from './exact'
 import { firstFit } from './firstFit'
 import { asItLies, type Layout, type LayoutProblem } from './problem'
-import { seeded } from './random'
 import { scoreOf } from './score'
 
 export interface Arranged {

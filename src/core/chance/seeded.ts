@@ -1,5 +1,5 @@
 /**
- * A small seeded generator (mulberry32), so that the same kit is arranged the same way twice.
+ * A small seeded generator (mulberry32), so that the same seed gives the same answer twice.
  * @returns numbers from 0 up to, not including, 1
  */
 export function seeded(seed: number): () => number {

@@ -1,0 +1,151 @@
+/**
+ * The best plan over all places. Things that cannot stand in for each other meet only in the
+ * budget, so each family is decided on its own by a mixed-integer program; where all of them
+ * together cost more than there is, one choice of each is taken under the budget. What no plan
+ * can be below is known all along, so that the gap is proven.
+ */
+import { FamilyDealer, SAME_MINOR } from './dealer'
+import { familiesOf } from './family'
+import type { Decisions } from './plan'
+import type { RestockProblem } from './problem'
+import type { Solver } from './program'
+import { chooseUnder } from './underBudget'
+
+export interface Progress {
+  readonly done: number
+  readonly of: number
+}
+
+export interface OptimiseOptions {
+  /** Proven to be within this share of the best; 0 for the very best. */
+  readonly within?: number
+  /** Stop on the clock after so many seconds with what there is. */
+  readonly limit?: { readonly seconds: number; readonly now: () => number }
+  readonly onProgress?: (progress: Progress) => void
+  /** Asked between programs; true ends with what there is. */
+  readonly stop?: () => boolean
+}
+
+export interface Optimised {
+  readonly decisions: Decisions
+  /** What the plan costs by the program. */
+  readonly costMinor: number
+  /** Of that, what no money can help is left out… */
+  readonly valueMinor: number
+  /** …and of what no plan can be below. */
+  readonly boundMinor: number
+  /** (value − bound) / value; 0 when proven to be the best. */
+  readonly gap: number
+  /** Stopped, by hand or by the clock, before the gap was as wished. */
+  readonly stopped: boolean
+  /** What the keeper wants bought costs more than the budget. */
+  readonly overBudget: boolean
+}
+
+/** Of the gap that is allowed, the share that may be lost inside families. */
+const FOR_FAMILIES = 0.4
+
+/**
+ * Finds plans for one problem under any budget; what was found for one budget serves the next.
+ * Its own budget is not looked at.
+ */
+export class Optimiser {
+  private readonly dealers: FamilyDealer[] = []
+  /** How near to the best one family's choice has to be, in money. */
+  private fine: number | null = null
+
+  constructor(
+    private readonly problem: RestockProblem,
+    private readonly solver: Solver,
+  ) {}
+
+  /** @throws {NoPlanError} when what is wished of a thing cannot be */
+  plan(budgetMinor: number | null, options: OptimiseOptions = {}): Optimised {
+    const { within = 0.01 } = options
+    const stopped = stopping(options)
+    const fine = this.lookAtAll(within, stopped, options.onProgress)
+    const cut = stopped()
+    const free = this.dealers.map((dealer) => dealer.free(fine))
+    // No money helps against what lacks even so.
+    const helpless = sum(free, ({ choice }) => choice.lackMinor)
+    const dear = sum(free, ({ choice }) => choice.spendMinor)
+    if (budgetMinor === null || dear <= budgetMinor)
+      return {
+        decisions: joined(free.map(({ choice }) => choice.decisions)),
+        ...measured(
+          sum(free, ({ choice }) => choice.costMinor),
+          sum(free, ({ bound }) => bound),
+          helpless,
+        ),
+        stopped: cut,
+        overBudget: false,
+      }
+    for (const dealer of this.dealers) dealer.withoutBuying(fine)
+    const found = chooseUnder(
+      this.dealers.map((dealer) => ({
+        choices: dealer.choices,
+        bound: (price, spending) => dealer.bound(price, spending, fine),
+      })),
+      budgetMinor,
+      (gap, cost) => gap <= Math.max(SAME_MINOR, within * (cost - helpless)),
+      stopped,
+    )
+    return {
+      decisions: joined(found.chosen.map(({ decisions }) => decisions)),
+      ...measured(found.costMinor, found.boundMinor, helpless),
+      stopped: stopped(),
+      overBudget: !found.fits,
+    }
+  }
+
+  /** Every family roughly, which tells how finely each has to be decided. */
+  private lookAtAll(
+    within: number,
+    stopped: () => boolean,
+    onProgress: OptimiseOptions['onProgress'],
+  ): number {
+    if (this.fine !== null) return this.fine
+    const families = familiesOf(this.problem)
+    let value = 0
+    let rough = 0
+    for (const family of families) {
+      if (stopped()) break
+      const dealer = new FamilyDealer(this.problem, family, this.solver)
+      this.dealers.push(dealer)
+      const { valueMinor, isWhole } = dealer.rough()
+      value += valueMinor
+      if (!isWhole) rough++
+      onProgress?.({ done: this.dealers.length, of: families.length })
+    }
+    this.fine = Math.max(SAME_MINOR, (within * FOR_FAMILIES * value) / Math.max(1, rough))
+    return this.fine
+  }
+
+  /** Gives the memory of the solver back. */
+  dispose(): void {
+    for (const dealer of this.dealers) dealer.dispose()
+    this.dealers.length = 0
+    this.fine = null
+  }
+}
+
+function stopping({ limit, stop = () => false }: OptimiseOptions): () => boolean {
+  if (!limit) return stop
+  const until = limit.now() + limit.seconds * 1000
+  return () => stop() || limit.now() >= until
+}
+
+function measured(costMinor: number, bound: number, helpless: number) {
+  const [valueMinor, boundMinor] = [costMinor - helpless, bound - helpless]
+  const gap = Math.max(0, valueMinor - boundMinor) / Math.max(1, valueMinor)
+  return { costMinor, valueMinor, boundMinor, gap }
+}
+
+const joined = (all: readonly Decisions[]): Decisions => ({
+  carries: all.flatMap(({ carries }) => carries),
+  buys: all.flatMap(({ buys }) => buys),
+  puts: all.flatMap(({ puts }) => puts),
+})
+
+const sum = <Of>(of: readonly Of[], each: (one: Of) => number): number =>
+  of.reduce((total, one) => total + each(one), 0)

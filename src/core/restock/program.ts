@@ -1,0 +1,98 @@
+/** A mixed-integer program as it is built up, and what a solver answers. */
+
+/** Position and factor in a row. */
+export type Entry = readonly [column: number, factor: number]
+
+export interface Program {
+  readonly cost: readonly number[]
+  readonly lower: readonly number[]
+  readonly upper: readonly number[]
+  readonly whole: readonly Whole[]
+  readonly rows: readonly Row[]
+}
+
+interface Row {
+  readonly lower: number
+  readonly upper: number
+  readonly entries: readonly Entry[]
+}
+
+/**
+ * Whether a column must be a whole number. `follows`: where the others are whole it is so as a
+ * rule by itself, and only where not it has to be asked for.
+ */
+export type Whole = 'any' | 'whole' | 'follows'
+
+export interface Column {
+  readonly cost?: number
+  readonly upper?: number
+  readonly whole?: Whole
+}
+
+export class ProgramBuilder implements Program {
+  readonly cost: number[] = []
+  readonly lower: number[] = []
+  readonly upper: number[] = []
+  readonly whole: Whole[] = []
+  readonly rows: Row[] = []
+
+  /** Adds a column from nothing up and gives its position. */
+  column({ cost = 0, upper = Number.POSITIVE_INFINITY, whole = 'any' }: Column = {}): number {
+    this.lower.push(0)
+    this.upper.push(upper)
+    this.whole.push(whole)
+    return this.cost.push(cost) - 1
+  }
+  atMost(upper: number, entries: readonly Entry[]): void {
+    this.rows.push({ lower: Number.NEGATIVE_INFINITY, upper, entries })
+  }
+  atLeast(lower: number, entries: readonly Entry[]): void {
+    this.rows.push({ lower, upper: Number.POSITIVE_INFINITY, entries })
+  }
+  exactly(value: number, entries: readonly Entry[]): void {
+    this.rows.push({ lower: value, upper: value, entries })
+  }
+}
+
+export interface SolveOptions {
+  /** Stop after so many seconds with the best that was found. */
+  readonly seconds?: number
+  /** Stop when what is found is proven to be within this much of the best. */
+  readonly within?: number
+  /** Asked now and then; true stops. */
+  readonly stop?: () => boolean
+}
+
+export type Solved =
+  | {
+      readonly kind: 'solved'
+      readonly values: readonly number[]
+      readonly objective: number
+      /** No solution can be below this. */
+      readonly bound: number
+    }
+  /** Nothing fulfils all rows, or nothing was found in time. */
+  | { readonly kind: 'nothing'; readonly why: 'infeasible' | 'time' }
+
+/** What may be changed of a program that is kept. */
+export interface Change {
+  readonly cost: readonly number[]
+  readonly upper: readonly number[]
+  /** Other bounds of one row. */
+  readonly row?: { readonly index: number; readonly lower: number; readonly upper: number }
+}
+
+/** A program that is solved again and again with other costs and bounds, each time from the last. */
+export interface Prepared {
+  /** Without regard to what must be whole; often it is so anyway. */
+  relax(change: Change): { readonly solved: Solved; readonly isWhole: boolean }
+  solve(change: Change, options?: SolveOptions): Solved
+  /** Gives its memory back. */
+  dispose(): void
+}
+
+/** Finds the cheapest solution of a program; the same program gives the same solution. */
+export interface Solver {
+  solve(program: Program, options?: SolveOptions): Solved
+  prepare(program: Program): Prepared
+}
