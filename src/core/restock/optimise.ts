@@ -38,6 +38,8 @@ export interface Optimised {
   readonly gap: number
   /** Stopped, by hand or by the clock, before the gap was as wished. */
   readonly stopped: boolean
+  /** More money would have bought more. */
+  readonly isTight: boolean
   /** What the keeper wants bought costs more than the budget. */
   readonly overBudget: boolean
 }
@@ -78,6 +80,7 @@ export class Optimiser {
           helpless,
         ),
         stopped: cut,
+        isTight: false,
         overBudget: false,
       }
     for (const dealer of this.dealers) dealer.withoutBuying(fine)
@@ -94,6 +97,7 @@ export class Optimiser {
       decisions: joined(found.chosen.map(({ decisions }) => decisions)),
       ...measured(found.costMinor, found.boundMinor, helpless),
       stopped: stopped(),
+      isTight: true,
       overBudget: !found.fits,
     }
   }

@@ -50,7 +50,7 @@ export interface ParLine {
 }
 
 /** Why a lot is not carried elsewhere. */
-export const STAYS = ['own_medicine', 'opened', 'elsewhere'] as const
+export const STAYS = ['own_medicine', 'opened', 'elsewhere', 'spent'] as const
 export type Stays = (typeof STAYS)[number]
 
 /** So much of a lot, where it lies. */

@@ -1,0 +1,354 @@
+/** A household's survey as a problem to decide, with the names that stand behind its positions. */
+import { daysBetween, type PlainDate } from '../calendar/plainDate'
+import type { CatalogueEntry } from '../catalogue/entry'
+import type { ItemId, PlaceId, PocketId } from '../ids'
+import { type Goods, goodsOf } from '../layout/goods'
+import { type Entries, entryOf } from '../layout/ofKit'
+import { lastGoodDay } from '../shelf-life/lastGoodDay'
+import type { Item, ItemKind } from '../stock/item'
+import { expectedUses } from '../usage/expected'
+import type { UseRate } from '../usage/rate'
+import type { Season } from '../usage/season'
+import type { JudgedHolding, Line, Survey } from '../watch/survey'
+import { chancesAt, gapAfter } from './chances'
+import type { Offer, ParLine, RestockProblem, Shelf, Stays, Thing, Tier, Wish } from './problem'
+import { roomFor, type Wanting } from './room'
+
+/** What is asked of a plan. */
+export interface RestockSettings {
+  readonly days: number
+  readonly budgetMinor: number | null
+  readonly comfortMinor: number
+}
+
+/** One item in packs as one shop sells them. */
+export interface ShopOffer {
+  readonly itemId: ItemId
+  readonly shop: string
+  readonly packSize: number
+  /** Null where nobody knows the price. */
+  readonly priceMinor: number | null
+  readonly leadDays: number
+}
+
+/** What is expected to be used of an item at a place. */
+export interface ExpectedRate {
+  readonly itemId: ItemId
+  readonly placeId: PlaceId
+  readonly rate: UseRate
+  readonly season: Season
+}
+
+/** What is missing or impossible; the rest is planned without it. */
+export type RestockFault =
+  | { readonly code: 'no_price'; readonly itemId: ItemId }
+  | { readonly code: 'pack_of_nothing'; readonly itemId: ItemId; readonly shop: string }
+  | { readonly code: 'no_next_visit'; readonly placeId: PlaceId }
+  | {
+      readonly code: 'no_room'
+      readonly itemId: ItemId
+      readonly pocketId: PocketId
+      readonly par: number
+      readonly room: number
+    }
+
+/** The problem, and what each of its positions stands for. */
+export interface HouseholdProblem {
+  readonly problem: RestockProblem
+  readonly items: readonly Item[]
+  readonly lines: readonly Line[]
+  readonly holdings: readonly JudgedHolding[]
+  readonly faults: readonly RestockFault[]
+}
+
+/** How long a fresh pack is good, where the household's own lots do not tell. Working figures. */
+const USUAL_FRESH_DAYS: Readonly<Record<ItemKind, number | null>> = {
+  medicine: 730,
+  sterile: 1460,
+  supply: null,
+  instrument: null,
+  sharp: 1825,
+  battery: 1825,
+  pressurised: 1095,
+  food: 365,
+  paper: null,
+}
+
+/** What never turns is reckoned to serve for ten years. */
+const LASTS_DAYS = 3650
+const LEAST_WORN_DAYS = 30
+
+export interface HouseholdInput {
+  readonly survey: Survey
+  readonly entries: Entries
+  readonly offers: readonly ShopOffer[]
+  readonly rates: readonly ExpectedRate[]
+  readonly wishes: readonly KeeperWish[]
+  /** Items that somebody takes by prescription: they stay where they are. */
+  readonly ownMedicines: ReadonlySet<ItemId>
+}
+
+/** What the keeper wants, by name, so that it outlives a change of positions. */
+export type KeeperWish =
+  | {
+      readonly kind: 'carry'
+      readonly lotId: string
+      readonly pocketId: PocketId
+      readonly to: PocketId
+      readonly amount: number
+    }
+  | {
+      readonly kind: 'no_carry'
+      readonly lotId: string
+      readonly pocketId: PocketId
+      readonly to: PocketId
+    }
+  | { readonly kind: 'buy'; readonly itemId: ItemId; readonly shop: string; readonly packs: number }
+  | { readonly kind: 'no_buy'; readonly itemId: ItemId }
+
+/** Puts the problem together; linear in the stock. */
+export function householdProblem(
+  { survey, entries, offers: asked, rates, wishes, ownMedicines }: HouseholdInput,
+  { days, budgetMinor, comfortMinor }: RestockSettings,
+): HouseholdProblem {
+  const { today } = survey
+  const faults: RestockFault[] = []
+  const lines = survey.lines.filter(({ par }) => par > 0)
+  const items = [...new Map(lines.map(({ item }) => [item.id, item])).values()]
+  const thingOf = new Map(items.map((item, index) => [item.id, index]))
+  const goods = items.map((item) => goodsOf(item, entryOf(item, entries)))
+  const stops = survey.places.map(({ id, presence }) => {
+    const chances = chancesAt(presence, today, days)
+    if (chances.length === 0 && lines.some(({ site }) => site.place.id === id))
+      faults.push({ code: 'no_next_visit', placeId: id })
+    return { key: id as string, chances }
+  })
+  const stopOf = new Map(survey.places.map(({ id }, index) => [id, index]))
+  const { offers, shops } = offersOf(asked, thingOf, faults)
+  items.forEach((item, thing) => {
+    if (!offers.some((offer) => offer.thing === thing))
+      faults.push({ code: 'no_price', itemId: item.id })
+  })
+  const freshDays = items.map((item) => freshDaysOf(item, survey, today))
+  const yearly = items.map((item) =>
+    rates
+      .filter(({ itemId }) => itemId === item.id)
+      .reduce((sum, { rate }) => sum + rate.perYear, 0),
+  )
+  const things = items.map((item, thing): Thing => {
+    const pack = Math.max(0, ...offers.filter((one) => one.thing === thing).map((one) => one.units))
+    const usedUp = (yearly[thing] ?? 0) > 0 ? (pack * 365) / (yearly[thing] as number) : LASTS_DAYS
+    const lasts = Math.min(freshDays[thing] ?? LASTS_DAYS, usedUp)
+    return {
+      key: item.id,
+      freshDays: freshDays[thing] ?? null,
+      wornDays: Math.max(LEAST_WORN_DAYS, Math.round(lasts)),
+      standIns: standInsOf(item, items, goods, entries),
+    }
+  })
+  const wanting = lines.map((line): Wanting => {
+    const of = goods[thingOf.get(line.item.id) ?? -1] as Goods
+    return {
+      line,
+      goods: of,
+      tier: tierOf(line.item, of),
+      par: line.par / 1000,
+      there: line.good / 1000,
+    }
+  })
+  const rooms = roomFor(wanting)
+  const steps = stepsOf(days)
+  const usedAt = new Set<string>()
+  const parLines = wanting.map(({ line, tier, par }, index): ParLine => {
+    const { item, site } = line
+    const room = rooms[index] ?? null
+    if (room !== null && room < par)
+      faults.push({ code: 'no_room', itemId: item.id, pocketId: site.pocket.id, par, room })
+    // What is used at a place is used from one pocket of it.
+    const at = `${item.id}/${site.place.id}`
+    const expected = usedAt.has(at)
+      ? undefined
+      : rates.find(({ itemId, placeId }) => itemId === item.id && placeId === site.place.id)
+    usedAt.add(at)
+    return {
+      key: `${item.id}/${site.pocket.id}`,
+      thing: thingOf.get(item.id) ?? -1,
+      stop: stopOf.get(site.place.id) ?? -1,
+      par,
+      room,
+      tier,
+      uses: expected ? expectedUses(expected.rate.perYear, expected.season, today, steps) : [],
+    }
+  })
+  const lineAt = new Map(parLines.map(({ key }, index) => [key, index]))
+  const holdings = survey.holdings.filter(
+    ({ item, judged }) =>
+      thingOf.has(item.id) && ['sound', 'turning', 'spent'].includes(judged.state),
+  )
+  const shelves = holdings.map((holding): Shelf => {
+    const { lot, item, site, amount, judged } = holding
+    const thing = thingOf.get(item.id) ?? -1
+    return {
+      key: `${lot.id}/${site.pocket.id}`,
+      thing,
+      stop: stopOf.get(site.place.id) ?? -1,
+      line: lineAt.get(`${item.id}/${site.pocket.id}`) ?? null,
+      amount: amount / 1000,
+      lastDay: judged.state === 'spent' ? -1 : lastDayOf(holding, today),
+      stays: staysWhy(holding, ownMedicines),
+      unitMinor: Math.round(lot.unitPriceMinor ?? goods[thing]?.unitPriceMinor ?? 0),
+    }
+  })
+  const shelfAt = new Map(shelves.map(({ key }, index) => [key, index]))
+  return {
+    problem: {
+      today,
+      days,
+      budgetMinor,
+      comfortMinor,
+      stops,
+      things,
+      lines: parLines,
+      shelves,
+      shops: shops.map((key) => ({ key })),
+      offers,
+      wishes: wishes.flatMap((wish): Wish[] => {
+        switch (wish.kind) {
+          case 'no_buy': {
+            const thing = thingOf.get(wish.itemId)
+            return thing === undefined ? [] : [{ kind: 'no_buy', thing }]
+          }
+          case 'buy': {
+            const offer = offers.findIndex(
+              ({ thing, shop }) => thing === thingOf.get(wish.itemId) && shops[shop] === wish.shop,
+            )
+            return offer < 0 ? [] : [{ kind: 'buy', offer, packs: wish.packs }]
+          }
+          default: {
+            const shelf = shelfAt.get(`${wish.lotId}/${wish.pocketId}`)
+            const thing = shelves[shelf ?? -1]?.thing
+            const line = parLines.findIndex(
+              (one) => one.thing === thing && one.key.endsWith(`/${wish.to}`),
+            )
+            if (shelf === undefined || line < 0) return []
+            return wish.kind === 'carry'
+              ? [{ kind: 'carry', shelf, line, amount: wish.amount }]
+              : [{ kind: 'no_carry', shelf, line }]
+          }
+        }
+      }),
+    },
+    items,
+    lines,
+    holdings,
+    faults,
+  }
+}
+
+/** First days of the steps in which use is reckoned, ended by the end of what is looked ahead. */
+function stepsOf(days: number): readonly number[] {
+  const steps: number[] = []
+  for (let day = 0; day < days; day += gapAfter(day)) steps.push(day)
+  return [...steps, days]
+}
+
+function offersOf(
+  asked: readonly ShopOffer[],
+  thingOf: ReadonlyMap<ItemId, number>,
+  faults: RestockFault[],
+) {
+  const shops: string[] = []
+  const offers = asked.flatMap((offer): Offer[] => {
+    const { itemId, shop: name, packSize, priceMinor, leadDays } = offer
+    const thing = thingOf.get(itemId)
+    if (thing === undefined || priceMinor === null) return []
+    if (packSize <= 0) {
+      faults.push({ code: 'pack_of_nothing', itemId, shop: name })
+      return []
+    }
+    if (!shops.includes(name)) shops.push(name)
+    return [
+      {
+        key: `${itemId}@${name}`,
+        thing,
+        shop: shops.indexOf(name),
+        units: packSize / 1000,
+        priceMinor,
+        leadDays,
+      },
+    ]
+  })
+  return { offers, shops }
+}
+
+/** What saves a life within the first minute comes first, then what the keeper says must be there. */
+const tierOf = (
+  { essential }: Pick<Item, 'essential'>,
+  { urgency }: Pick<Goods, 'urgency'>,
+): Tier => (urgency === 'life' ? 'life' : essential ? 'urgent' : 'comfort')
+
+/** The middle of what the household's own packs of it were good for when they came. */
+function freshDaysOf(item: Item, { holdings }: Survey, today: PlainDate): number | null {
+  const seen = holdings
+    .filter((one) => one.item.id === item.id && one.lot.opened.kind === 'sealed')
+    .flatMap(({ lot }) => {
+      const good = lastGoodDay({ expiry: lot.expiry, opened: lot.opened }, item.openedClock)
+      return good.kind === 'day' && lot.receivedOn <= today
+        ? [daysBetween(lot.receivedOn, good.day)]
+        : []
+    })
+    .filter((days) => days > LEAST_WORN_DAYS)
+    .sort((a, b) => a - b)
+  return seen[Math.floor(seen.length / 2)] ?? USUAL_FRESH_DAYS[item.kind]
+}
+
+/**
+ * Things of the household that may stand in: the catalogue names them. Of what acts only the
+ * same, in the same strength and form; the same again under another name is no danger, another
+ * strength is.
+ */
+function standInsOf(
+  item: Item,
+  items: readonly Item[],
+  goods: readonly Goods[],
+  entries: Entries,
+): readonly number[] {
+  const entry = entryOf(item, entries)
+  if (!entry) return []
+  return items.flatMap((other, index) => {
+    const instead = entryOf(other, entries)
+    if (other.id === item.id || !instead) return []
+    if (instead.id !== entry.id && !entry.standIns.includes(instead.id)) return []
+    return isSafeInstead(entry, instead, item, other) &&
+      goods[index]?.cold === entry.storage.to <= 8
+      ? [index]
+      : []
+  })
+}
+
+const isSafeInstead = (
+  entry: CatalogueEntry,
+  instead: CatalogueEntry,
+  item: Item,
+  other: Item,
+): boolean =>
+  entry.ingredients.length === 0 && instead.ingredients.length === 0
+    ? instead.madeFor.species.join() === entry.madeFor.species.join()
+    : instead.id === entry.id && other.strength === item.strength
+
+function lastDayOf({ judged }: JudgedHolding, today: PlainDate): number | null {
+  if (judged.state === 'turning') return daysBetween(today, judged.day)
+  if (judged.state === 'sound' && judged.lastGood.kind === 'day')
+    return daysBetween(today, judged.lastGood.day)
+  return null
+}
+
+function staysWhy(
+  { lot, item, site, judged }: JudgedHolding,
+  own: ReadonlySet<ItemId>,
+): Stays | null {
+  if (judged.state === 'spent') return 'spent'
+  if (lot.forMember !== null || own.has(item.id)) return 'own_medicine'
+  if (lot.opened.kind === 'opened') return 'opened'
+  return site.pocket.sort === 'elsewhere' ? 'elsewhere' : null
+}

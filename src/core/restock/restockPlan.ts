@@ -1,0 +1,57 @@
+/** Plans a household: the best plan found, beside the plain one and beside doing nothing. */
+import { type RestockBoard, restockBoard } from './board'
+import { greedyPlan } from './greedy'
+import { type OptimiseOptions, Optimiser } from './optimise'
+import { NO_DECISIONS } from './plan'
+import type { RestockProblem } from './problem'
+import type { Solver } from './program'
+import { type Cost, type Replayed, replay } from './replay'
+
+/** How a plan compares: what it spends and how long lines are bare. */
+export interface Compared {
+  readonly cost: Cost
+  readonly bareDays: Replayed['bareDays']
+}
+
+export interface RestockPlan {
+  readonly board: RestockBoard
+  readonly gap: number
+  /** Stopped before it was proven to be as near to the best as wished. */
+  readonly stopped: boolean
+  readonly overBudget: boolean
+  readonly plain: Compared
+  readonly idle: Compared
+}
+
+/** Keeps what it found for one budget for the next. */
+export class RestockPlanner {
+  private readonly optimiser: Optimiser
+
+  constructor(
+    private readonly problem: RestockProblem,
+    solver: Solver,
+  ) {
+    this.optimiser = new Optimiser(problem, solver)
+  }
+
+  /** @throws {NoPlanError} when what is wished of a thing cannot be */
+  plan(budgetMinor: number | null, options: OptimiseOptions = {}): RestockPlan {
+    const problem = { ...this.problem, budgetMinor }
+    const best = this.optimiser.plan(budgetMinor, options)
+    const board = restockBoard(problem, best.decisions, best.isTight)
+    return {
+      board,
+      gap: best.gap,
+      stopped: best.stopped,
+      overBudget: best.overBudget,
+      plain: compared(replay(problem, greedyPlan(problem))),
+      idle: compared(replay(problem, NO_DECISIONS)),
+    }
+  }
+
+  dispose(): void {
+    this.optimiser.dispose()
+  }
+}
+
+const compared = ({ cost, bareDays }: Replayed): Compared => ({ cost, bareDays })
