@@ -4,6 +4,7 @@ import * as careEndpoints from '../contract/careEndpoints'
 import { type Endpoint, isChange } from '../contract/endpoint'
 import * as endpoints from '../contract/endpoints'
 import * as keepingEndpoints from '../contract/keepingEndpoints'
+import * as restockEndpoints from '../contract/restockEndpoints'
 import * as roundEndpoints from '../contract/roundEndpoints'
 import { problemSchema } from './problem'
 
@@ -15,6 +16,7 @@ export const allEndpoints: readonly (readonly [string, Endpoint])[] = Object.ent
   ...keepingEndpoints,
   ...roundEndpoints,
   ...careEndpoints,
+  ...restockEndpoints,
 }).filter(isEndpoint)
 
 const schemaOf = (schema: z.ZodType, io: 'input' | 'output') =>

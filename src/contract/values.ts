@@ -11,8 +11,10 @@ import type {
   MemberId,
   PlaceId,
   PocketId,
+  ShopOfferId,
   VisitId,
   WeighingId,
+  WishId,
 } from '../core/ids'
 import { type Amount, MOST } from '../core/quantity/amount'
 import { DUE_CODES, PACES } from '../core/rounds/pace'
@@ -39,6 +41,8 @@ export const weighingId = idOf<WeighingId>()
 export const placeId = idOf<PlaceId>()
 export const pocketId = idOf<PocketId>()
 export const visitId = idOf<VisitId>()
+export const shopOfferId = idOf<ShopOfferId>()
+export const wishId = idOf<WishId>()
 
 /** Thousandths of the item's unit. */
 export const amount = z

@@ -11,6 +11,8 @@ export type ItemId = Brand<string, 'ItemId'>
 export type WeighingId = Brand<string, 'WeighingId'>
 export type CourseId = Brand<string, 'CourseId'>
 export type LotId = Brand<string, 'LotId'>
+export type ShopOfferId = Brand<string, 'ShopOfferId'>
+export type WishId = Brand<string, 'WishId'>
 export type ActId = Brand<string, 'ActId'>
 export type MovementId = Brand<string, 'MovementId'>
 

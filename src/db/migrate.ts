@@ -6,6 +6,7 @@ import * as membersAndCover from './migrations/0003-members-and-cover'
 import * as kitsAsKept from './migrations/0004-kits-as-kept'
 import * as rounds from './migrations/0005-rounds'
 import * as care from './migrations/0006-care'
+import * as restock from './migrations/0007-restock'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -14,6 +15,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0004-kits-as-kept': kitsAsKept,
   '0005-rounds': rounds,
   '0006-care': care,
+  '0007-restock': restock,
 }
 
 /** Applies what is missing, in order; a failed migration leaves the database as it was. */

@@ -125,6 +125,9 @@ export async function removeRecord(
 
 /** In an order in which what is inside goes before what holds it. */
 const CREATED: readonly ActedTable[] = [
+  'restock_wish',
+  'shop_offer',
+  'use_rate',
   'care_photo',
   'care_entry',
   'incident',

@@ -26,6 +26,7 @@ import type {
   PocketId,
 } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
+import type { RestockSettings } from '../core/restock/settings'
 import type { Pace } from '../core/rounds/pace'
 import type { OpenedClock } from '../core/shelf-life/openedClock'
 import type { Item, ItemKind } from '../core/stock/item'
@@ -64,6 +65,7 @@ export const toHousehold = (row: Selectable<HouseholdTable>): Household => ({
   roundPace: row.round_pace as Pace,
   pharmacyDays: row.pharmacy_days as Household['pharmacyDays'],
   schools: row.schools as ChosenSchools,
+  restock: row.restock as Partial<RestockSettings>,
   version: row.version,
 })
 

@@ -30,6 +30,7 @@ export interface HouseholdTable extends Omit<Acted, 'household_id'> {
   lookahead_days: number
   round_pace: Defaulted<string>
   pharmacy_days: ColumnType<unknown, string | undefined, string>
+  restock: ColumnType<unknown, string | undefined, string>
   schools: ColumnType<unknown, string | undefined, string>
   revision: ColumnType<number, never, number>
 }
@@ -197,6 +198,27 @@ export interface LotPaperTable extends Acted {
   media_type: Fixed<string>
   bytes: ColumnType<Buffer, Buffer, never>
 }
+export interface ShopOfferTable extends Acted {
+  item_id: Fixed<string>
+  shop: Fixed<string>
+  pack_size: number
+  price_minor: number | null
+  lead_days: number
+}
+export interface RestockWishTable extends Acted {
+  kind: Fixed<string>
+  item_id: Fixed<string>
+  lot_id: Fixed<string | null>
+  from_pocket_id: Fixed<string | null>
+  to_pocket_id: Fixed<string | null>
+  shop: Fixed<string>
+  amount: Fixed<number | null>
+}
+export interface UseRateTable extends Acted {
+  item_id: Fixed<string>
+  place_id: Fixed<string>
+  per_year: number
+}
 export interface StockViewTable extends Acted {
   name: string
   filter: Json
@@ -324,6 +346,9 @@ export interface Tables {
   item_code: ItemCodeTable
   sheet_print: SheetPrintTable
   calendar_feed: CalendarFeedTable
+  shop_offer: ShopOfferTable
+  restock_wish: RestockWishTable
+  use_rate: UseRateTable
   dose_card: DoseCardTable
   dose_card_member: DoseCardMemberTable
   recipe: RecipeTable
@@ -356,6 +381,9 @@ export type ActedTable =
   | 'item_code'
   | 'sheet_print'
   | 'calendar_feed'
+  | 'shop_offer'
+  | 'restock_wish'
+  | 'use_rate'
   | 'dose_card'
   | 'dose_card_member'
   | 'recipe'

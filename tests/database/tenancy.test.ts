@@ -9,6 +9,7 @@ import { MEMBER_TABLES } from '../../src/db/migrations/0003-members-and-cover'
 import { KEEPING_TABLES } from '../../src/db/migrations/0004-kits-as-kept'
 import { ROUND_TABLES } from '../../src/db/migrations/0005-rounds'
 import { CARE_TABLES } from '../../src/db/migrations/0006-care'
+import { RESTOCK_TABLES } from '../../src/db/migrations/0007-restock'
 import { application } from '../support/application'
 import { stocked } from '../support/stocked'
 
@@ -29,6 +30,7 @@ const KEPT_TABLES = [
   ...KEEPING_TABLES,
   ...ROUND_TABLES,
   ...CARE_TABLES,
+  ...RESTOCK_TABLES,
 ] as const
 const EVERY_TABLE = [...KEPT_TABLES, 'household_user'] as const
 

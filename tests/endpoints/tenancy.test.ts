@@ -4,9 +4,12 @@ import { allEndpoints } from '../../src/api/openapi'
 import { teachCode } from '../../src/app/codeActs'
 import { addFeed } from '../../src/app/feedActs'
 import { keepPaper } from '../../src/app/paperActs'
+import { addWish, setOffer } from '../../src/app/planActs'
+import { readPlan } from '../../src/app/readPlan'
 import { startRound } from '../../src/app/roundActs'
 import { saveView } from '../../src/app/viewActs'
 import type { Endpoint } from '../../src/contract/endpoint'
+import { units } from '../../src/core/quantity/amount'
 import type { RoundId } from '../../src/core/rounds/round'
 import { application, newKey, pathOf, send, servedPaths } from '../support/application'
 import { aDoseRule, cared, minded, stocked } from '../support/stocked'
@@ -25,6 +28,7 @@ const everythingOf = async () => {
     '/api/household',
     '/api/items',
     '/api/restock',
+    '/api/restock/plan',
     `/api/lots/${stock.lotId}`,
     '/api/acts',
     '/api/cover',
@@ -63,6 +67,20 @@ beforeAll(async () => {
     kitId: stock.kitId,
     pocketIds: [stock.lid],
   })
+  const { wishId } = await addWish(app.world, app.keeper, {
+    key: newKey(),
+    wish: { kind: 'no_buy', itemId: stock.itemId },
+  })
+  await setOffer(app.world, app.keeper, {
+    key: newKey(),
+    itemId: stock.itemId,
+    shop: 'Harbour shop',
+    packSize: units(5),
+    priceMinor: 700,
+    leadDays: 2,
+  })
+  const { offers } = await readPlan(app.world, app.keeper)
+  const offerId = offers.find(({ shop }) => shop === 'Harbour shop')?.offerId ?? ''
   await teachCode(app.world, app.keeper, { key: newKey(), itemId: stock.itemId, gtin: GTIN })
   theirs = {
     ...stock,
@@ -72,6 +90,8 @@ beforeAll(async () => {
     gtin: GTIN,
     ...(await cared(app.world, app.keeper, stock)),
     ...(await minded(app.world, app.keeper, stock)),
+    wishId,
+    offerId,
   }
   before = await everythingOf()
 })
@@ -173,6 +193,10 @@ const bodies = (): Readonly<Record<string, unknown>> => {
       source: { who: 'Me', on: null },
     },
     removeRecipe: {},
+    addWish: { kind: 'no_buy', itemId: stock.itemId },
+    removeWish: {},
+    setOffer: { shop: 'Mine', packSize: 1000, priceMinor: 1, leadDays: 0 },
+    removeOffer: {},
     startIncident: {
       incidentId: newKey(),
       kind: null,
@@ -198,6 +222,7 @@ const NAMES_NO_ROW = [
   'saveView',
   'keepReviewed',
   'addFeed',
+  'setPlan',
 ]
 /** An errand of another household is, like one that is settled, no longer there. */
 const GONE = ['doErrand', 'putOffErrand']
@@ -293,6 +318,12 @@ describe('with another household’s ids', () => {
       ],
       ['PUT', `/api/pockets/${stock.lid}/pars/${mine.itemId}`, { amount: 1000 }],
       ['PATCH', `/api/kits/${mine.kitId}`, { seenVersion: 1, placeId: stock.placeId }],
+      ...[
+        { kind: 'carry', lotId: stock.lotId, pocketId: mine.lid, to: mine.tray, amount: 1 },
+        { kind: 'carry', lotId: mine.lotId, pocketId: stock.lid, to: mine.tray, amount: 1 },
+        { kind: 'no_carry', lotId: mine.lotId, pocketId: mine.lid, to: stock.tray },
+        { kind: 'buy', itemId: stock.itemId, shop: '', packs: 1 },
+      ].map((wish) => ['POST', '/api/restock/wishes', wish] as const),
       ['POST', '/api/restock/marks', { itemId: stock.itemId, pocketId: mine.lid, state: 'listed' }],
       [
         'POST',

@@ -3,6 +3,7 @@ import type { Weekday } from '../calendar/plainDate'
 import type { DateOrder } from '../calendar/readPrintedDate'
 import type { ChosenSchools } from '../cover/schools'
 import type { HouseholdId } from '../ids'
+import type { RestockSettings } from '../restock/settings'
 import type { Pace } from '../rounds/pace'
 
 export interface Household {
@@ -26,6 +27,8 @@ export interface Household {
   readonly roundPace: Pace
   /** Days on which the pharmacy is open. */
   readonly pharmacyDays: readonly Weekday[]
+  /** What is asked of a restocking plan; absent members are as usual. */
+  readonly restock: Partial<RestockSettings>
   /** Where practitioners disagree: what this household does. */
   readonly schools: ChosenSchools
   readonly version: number

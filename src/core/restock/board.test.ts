@@ -104,6 +104,7 @@ const gauze = anItem(1, {
 })
 const drops = anItem(2, {
   name: 'Drops',
+  essential: true,
   kind: 'medicine',
   packSize: amount(1000),
   packPriceMinor: 800,

@@ -7,19 +7,12 @@ import { type Entries, entryOf } from '../layout/ofKit'
 import { lastGoodDay } from '../shelf-life/lastGoodDay'
 import type { Item, ItemKind } from '../stock/item'
 import { expectedUses } from '../usage/expected'
-import type { UseRate } from '../usage/rate'
-import type { Season } from '../usage/season'
+import type { LearnedRate } from '../usage/learned'
 import type { JudgedHolding, Line, Survey } from '../watch/survey'
 import { chancesAt, gapAfter } from './chances'
 import type { Offer, ParLine, RestockProblem, Shelf, Stays, Thing, Tier, Wish } from './problem'
 import { roomFor, type Wanting } from './room'
-
-/** What is asked of a plan. */
-export interface RestockSettings {
-  readonly days: number
-  readonly budgetMinor: number | null
-  readonly comfortMinor: number
-}
+import type { RestockSettings } from './settings'
 
 /** One item in packs as one shop sells them. */
 export interface ShopOffer {
@@ -31,17 +24,11 @@ export interface ShopOffer {
   readonly leadDays: number
 }
 
-/** What is expected to be used of an item at a place. */
-export interface ExpectedRate {
-  readonly itemId: ItemId
-  readonly placeId: PlaceId
-  readonly rate: UseRate
-  readonly season: Season
-}
-
 /** What is missing or impossible; the rest is planned without it. */
 export type RestockFault =
   | { readonly code: 'no_price'; readonly itemId: ItemId }
+  /** Nobody has said what it costs here: the catalogue's guide price stands in. */
+  | { readonly code: 'guide_price'; readonly itemId: ItemId }
   | { readonly code: 'pack_of_nothing'; readonly itemId: ItemId; readonly shop: string }
   | { readonly code: 'no_next_visit'; readonly placeId: PlaceId }
   | {
@@ -82,7 +69,7 @@ export interface HouseholdInput {
   readonly survey: Survey
   readonly entries: Entries
   readonly offers: readonly ShopOffer[]
-  readonly rates: readonly ExpectedRate[]
+  readonly rates: readonly LearnedRate[]
   readonly wishes: readonly KeeperWish[]
   /** Items that somebody takes by prescription: they stay where they are. */
   readonly ownMedicines: ReadonlySet<ItemId>

@@ -1,0 +1,142 @@
+/** What is asked of the restocking plan: its settings, wishes, and what shops charge. */
+import type { ItemId, LotId, PocketId, ShopOfferId, WishId } from '../core/ids'
+import type { Amount } from '../core/quantity/amount'
+import type { KeeperWish } from '../core/restock/household'
+import type { RestockSettings } from '../core/restock/settings'
+import { createRecord, editRecord, removeRecord } from '../db/records'
+import { readOffers, readWishes } from '../db/restock'
+import { itemOfLot } from '../db/stock'
+import { type Acting, act, mustEdit } from './act'
+import { mustHaveItem, mustHavePocket } from './lotActs'
+import { notFound } from './refusal'
+import type { Caller, World } from './world'
+
+interface Keyed {
+  readonly key: string
+}
+
+export const setPlan = (
+  world: World,
+  caller: Caller,
+  { key, ...settings }: Keyed & RestockSettings,
+) =>
+  act(world, caller, { key, kind: 'plan_set', request: settings }, async (acting) => {
+    mustEdit(
+      await editRecord(
+        acting,
+        'household',
+        acting.householdId,
+        { restock: JSON.stringify(settings) },
+        null,
+      ),
+    )
+    return {}
+  })
+
+/** The newest wish about the same line stands; the one before it goes. */
+export const addWish = (
+  world: World,
+  caller: Caller,
+  { key, wish }: Keyed & { readonly wish: KeeperWish },
+) =>
+  act(world, caller, { key, kind: 'wish_added', request: wish }, async (acting) => {
+    for (const before of await readWishes(acting.trx))
+      if (aboutTheSame(before, wish)) await removeRecord(acting, 'restock_wish', before.id)
+    const wishId = (await createRecord(acting, 'restock_wish', {
+      kind: wish.kind,
+      item_id: await itemOfWish(acting, wish),
+      lot_id: 'lotId' in wish ? wish.lotId : null,
+      from_pocket_id: 'pocketId' in wish ? wish.pocketId : null,
+      to_pocket_id: 'to' in wish ? wish.to : null,
+      shop: 'shop' in wish ? wish.shop : '',
+      amount:
+        wish.kind === 'carry'
+          ? Math.round(wish.amount * 1000)
+          : wish.kind === 'buy'
+            ? wish.packs
+            : null,
+    })) as WishId
+    return { wishId }
+  })
+
+function aboutTheSame(a: KeeperWish, b: KeeperWish): boolean {
+  if ('lotId' in a && 'lotId' in b)
+    return a.lotId === b.lotId && a.pocketId === b.pocketId && a.to === b.to
+  if ('itemId' in a && 'itemId' in b)
+    return a.itemId === b.itemId && (a.kind !== 'buy' || b.kind !== 'buy' || a.shop === b.shop)
+  return false
+}
+
+/** @throws {Refusal} not_found when what is wished names something that is not there */
+async function itemOfWish(acting: Acting, wish: KeeperWish): Promise<ItemId> {
+  if ('itemId' in wish) {
+    await mustHaveItem(acting.trx, wish.itemId)
+    return wish.itemId
+  }
+  await mustHavePocket(acting.trx, wish.pocketId as PocketId)
+  await mustHavePocket(acting.trx, wish.to as PocketId)
+  const item = await itemOfLot(acting.trx, wish.lotId as LotId)
+  if (!item) throw notFound()
+  return item.id
+}
+
+export const removeWish = (
+  world: World,
+  caller: Caller,
+  { key, wishId }: Keyed & { readonly wishId: WishId },
+) =>
+  act(world, caller, { key, kind: 'wish_removed', request: wishId }, async (acting) => {
+    if (!(await removeRecord(acting, 'restock_wish', wishId))) throw notFound()
+    return {}
+  })
+
+interface Offered extends Keyed {
+  readonly itemId: ItemId
+  readonly shop: string
+  readonly packSize: Amount
+  readonly priceMinor: number | null
+  readonly leadDays: number
+}
+
+/** The item's own shop keeps its price on the item; every other shop has an offer. */
+export const setOffer = (world: World, caller: Caller, { key, ...offer }: Offered) =>
+  act(
+    world,
+    caller,
+    { key, kind: 'offer_set', why: offer.shop, request: offer },
+    async (acting) => {
+      const { itemId, shop, packSize, priceMinor, leadDays } = offer
+      const item = await acting.trx
+        .selectFrom('item')
+        .select(['shop'])
+        .where('id', '=', itemId)
+        .where('removed_by_act', 'is', null)
+        .executeTakeFirst()
+      if (!item) throw notFound()
+      if (item.shop === shop && leadDays === 0) {
+        const patch = { pack_size: packSize, pack_price_minor: priceMinor }
+        mustEdit(await editRecord(acting, 'item', itemId, patch, null))
+        return {}
+      }
+      const known = await offerOf(acting, itemId, shop)
+      const fields = { pack_size: packSize, price_minor: priceMinor, lead_days: leadDays }
+      if (known) mustEdit(await editRecord(acting, 'shop_offer', known.id, fields, null))
+      else await createRecord(acting, 'shop_offer', { item_id: itemId, shop, ...fields })
+      return {}
+    },
+  )
+
+export const removeOffer = (
+  world: World,
+  caller: Caller,
+  { key, offerId }: Keyed & { readonly offerId: ShopOfferId },
+) =>
+  act(world, caller, { key, kind: 'offer_removed', request: offerId }, async (acting) => {
+    if (!(await removeRecord(acting, 'shop_offer', offerId))) throw notFound()
+    return {}
+  })
+
+const offerOf = async (acting: Acting, itemId: ItemId, shop: string) =>
+  (await readOffers(acting.trx)).find(
+    (one) => one.itemId === itemId && one.shop.toLowerCase() === shop.toLowerCase(),
+  )

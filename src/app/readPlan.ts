@@ -1,0 +1,105 @@
+/** What a restocking plan is made from; the plan itself is worked out where it is looked at. */
+import type { z } from 'zod'
+import type * as r from '../contract/restockValues'
+import { addDays } from '../core/calendar/plainDate'
+import { catalogue } from '../core/catalogue/catalogue'
+import { isRunning } from '../core/household/course'
+import { householdProblem, type RestockFault } from '../core/restock/household'
+import { offersFor } from '../core/restock/offers'
+import { settingsOf } from '../core/restock/settings'
+import { itemTitle } from '../core/stock/item'
+import { LOOK_BACK_DAYS, learnedRates } from '../core/usage/learned'
+import type { Survey } from '../core/watch/survey'
+import { readOffers, readRatesByHand, readUseRecords, readWishes } from '../db/restock'
+import { readCourses } from '../db/stock'
+import { type Caller, reading, surveyOf, type World } from './world'
+
+export type PlanView = z.infer<typeof r.planValue>
+
+export const readPlan = (world: World, caller: Caller): Promise<PlanView> =>
+  reading(world, caller, async (at) => {
+    const { trx, household, today } = at
+    const survey = await surveyOf(at)
+    const lines = survey.lines.filter(({ par }) => par > 0)
+    const items = [...new Map(lines.map(({ item }) => [item.id, item])).values()]
+    const kept = await readOffers(trx)
+    const wishes = await readWishes(trx)
+    const { offers, faults } = offersFor(items, kept, catalogue())
+    const courses = await readCourses(trx)
+    const settings = settingsOf(household.restock)
+    const put = householdProblem(
+      {
+        survey,
+        offers,
+        wishes,
+        entries: catalogue(),
+        rates: learnedRates(
+          lines.map(({ item, site, par }) => ({ item, par, placeId: site.place.id })),
+          await readUseRecords(trx, addDays(today, -LOOK_BACK_DAYS)),
+          await readRatesByHand(trx),
+          today,
+        ),
+        ownMedicines: new Set(
+          courses.filter((course) => isRunning(course, today)).map(({ itemId }) => itemId),
+        ),
+      },
+      settings,
+    )
+    return {
+      currency: household.currency,
+      settings,
+      problem: put.problem,
+      faults: [...faults, ...put.faults].map((fault) => named(survey, fault)),
+      stops: survey.places.map(({ id, name, hue }) => ({ placeId: id, name, hue })),
+      things: put.items.map((item) => ({
+        itemId: item.id,
+        title: itemTitle(item),
+        unit: item.unit,
+      })),
+      lines: put.lines.map(({ site }) => where(site)),
+      shelves: put.holdings.map(({ lot, site }) => ({
+        ...where(site),
+        lotId: lot.id,
+        version: lot.version,
+      })),
+      wishes: wishes.map(({ id, ...wish }) => ({ id, wish })),
+      offers: offers.map(({ itemId, shop, packSize, priceMinor, leadDays }) => ({
+        itemId,
+        shop,
+        packSize,
+        priceMinor,
+        leadDays,
+        offerId: kept.find((one) => one.itemId === itemId && one.shop === shop)?.id ?? null,
+      })),
+    } as PlanView
+  })
+
+const where = ({ pocket, kit }: Survey['lines'][number]['site']) => ({
+  pocketId: pocket.id,
+  pocket: pocket.name,
+  kitId: kit.id,
+  kit: kit.name,
+})
+
+/** A fault with names in place of ids. */
+function named(survey: Survey, fault: RestockFault): PlanView['faults'][number] {
+  const item =
+    'itemId' in fault ? survey.lines.find((line) => line.item.id === fault.itemId)?.item : undefined
+  const title = item ? itemTitle(item) : ''
+  switch (fault.code) {
+    case 'no_next_visit': {
+      const place = survey.places.find(({ id }) => id === fault.placeId)
+      return { code: fault.code, place: place?.name ?? '' }
+    }
+    case 'no_room': {
+      const { par, room, pocketId } = fault
+      const site = survey.sites.get(pocketId)
+      const pocket = site ? `${site.pocket.name}, ${site.kit.name}` : ''
+      return { code: fault.code, item: title, pocket, par, room }
+    }
+    case 'pack_of_nothing':
+      return { code: fault.code, item: title, shop: fault.shop }
+    default:
+      return { code: fault.code, item: title }
+  }
+}

@@ -1,0 +1,151 @@
+/** What crosses the wire about planning over all places. */
+import { z } from 'zod'
+import { STAYS } from '../core/restock/problem'
+import { LOOK_AHEADS } from '../core/restock/settings'
+import * as v from './values'
+
+const index = z.int().min(0)
+const days = z.int()
+const units = z.number().min(0)
+const tier = z.enum(['life', 'urgent', 'comfort'])
+
+export const wish = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('carry'),
+    lotId: v.lotId,
+    pocketId: v.pocketId,
+    to: v.pocketId,
+    amount: units.min(0.001).max(100_000).describe('In units'),
+  }),
+  z.object({
+    kind: z.literal('no_carry'),
+    lotId: v.lotId,
+    pocketId: v.pocketId,
+    to: v.pocketId,
+  }),
+  z.object({
+    kind: z.literal('buy'),
+    itemId: v.itemId,
+    shop: v.shortText,
+    packs: z.int().min(1).max(1000),
+  }),
+  z.object({ kind: z.literal('no_buy'), itemId: v.itemId }),
+])
+
+export const restockSettings = z.object({
+  days: z.union(LOOK_AHEADS.map((each) => z.literal(each))),
+  budgetMinor: v.minor.nullable(),
+  comfortMinor: z.int().min(1).max(10_000),
+})
+
+export const offerFields = z.object({
+  packSize: v.someAmount.describe('Thousandths of a unit in a pack'),
+  priceMinor: v.minor.nullable(),
+  leadDays: z.int().min(0).max(366),
+})
+
+export const restockProblem = z.object({
+  today: v.plainDate,
+  days,
+  budgetMinor: v.minor.nullable(),
+  comfortMinor: z.number(),
+  stops: z.array(
+    z.object({ key: z.string(), chances: z.array(z.object({ day: days, leaves: days })) }),
+  ),
+  things: z.array(
+    z.object({
+      key: z.string(),
+      freshDays: days.nullable(),
+      wornDays: days,
+      standIns: z.array(index),
+    }),
+  ),
+  lines: z.array(
+    z.object({
+      key: z.string(),
+      thing: index,
+      stop: index,
+      par: units,
+      room: units.nullable(),
+      tier,
+      uses: z.array(z.object({ day: days, amount: units })),
+    }),
+  ),
+  shelves: z.array(
+    z.object({
+      key: z.string(),
+      thing: index,
+      stop: index,
+      line: index.nullable(),
+      amount: units,
+      lastDay: days.nullable(),
+      stays: z.enum(STAYS).nullable(),
+      unitMinor: z.number(),
+    }),
+  ),
+  shops: z.array(z.object({ key: z.string() })),
+  offers: z.array(
+    z.object({
+      key: z.string(),
+      thing: index,
+      shop: index,
+      units,
+      priceMinor: z.number(),
+      leadDays: days,
+    }),
+  ),
+  wishes: z.array(
+    z.union([
+      z.object({ kind: z.literal('carry'), shelf: index, line: index, amount: units }),
+      z.object({ kind: z.literal('no_carry'), shelf: index, line: index }),
+      z.object({ kind: z.literal('buy'), offer: index, packs: z.int() }),
+      z.object({ kind: z.literal('no_buy'), thing: index }),
+    ]),
+  ),
+})
+
+const fault = z.discriminatedUnion('code', [
+  z.object({ code: z.literal('no_price'), item: z.string() }),
+  z.object({ code: z.literal('guide_price'), item: z.string() }),
+  z.object({ code: z.literal('pack_of_nothing'), item: z.string(), shop: z.string() }),
+  z.object({ code: z.literal('no_next_visit'), place: z.string() }),
+  z.object({
+    code: z.literal('no_room'),
+    item: z.string(),
+    pocket: z.string(),
+    par: units,
+    room: units,
+  }),
+])
+
+/** The problem with the names of its positions, and what is asked of the plan. */
+export const planValue = z.object({
+  currency: z.string(),
+  settings: restockSettings,
+  problem: restockProblem,
+  faults: z.array(fault),
+  stops: z.array(z.object({ placeId: v.placeId, name: z.string(), hue: v.hue })),
+  things: z.array(z.object({ itemId: v.itemId, title: z.string(), unit: z.string() })),
+  lines: z.array(
+    z.object({ pocketId: v.pocketId, pocket: z.string(), kitId: v.kitId, kit: z.string() }),
+  ),
+  shelves: z.array(
+    z.object({
+      lotId: v.lotId,
+      pocketId: v.pocketId,
+      pocket: z.string(),
+      kitId: v.kitId,
+      kit: z.string(),
+      version: v.version,
+    }),
+  ),
+  wishes: z.array(z.object({ id: v.wishId, wish })),
+  offers: z.array(
+    offerFields.extend({
+      /** Null for what stands on the item itself. */
+      offerId: v.shopOfferId.nullable(),
+      itemId: v.itemId,
+      shop: z.string(),
+    }),
+  ),
+})
