@@ -26,6 +26,8 @@ const SMALL = 3000
 const FOR_SMALL = {
   mip_heuristic_effort: 0,
   mip_detect_symmetry: false,
+  mip_allow_restart: false,
+  mip_root_presolve_only: true,
   mip_heuristic_run_feasibility_jump: false,
   mip_heuristic_run_rins: false,
   mip_heuristic_run_rens: false,
@@ -36,7 +38,9 @@ const FOR_SMALL = {
 const EXACT = 0.01
 
 function solve(highs: Highs, program: Program, options: SolveOptions): Solved {
-  const first = run(highs, program, options, ({ whole }, column) => whole[column] === 'whole')
+  const enough = Math.max(EXACT, options.within ?? 0)
+  const half = { ...options, within: enough / 2 }
+  const first = run(highs, program, half, ({ whole }, column) => whole[column] === 'whole')
   if (first.kind === 'nothing' || isWhole(program, first.values)) return first
   // What is decided in whole packs stands; what was to follow is made whole within it.
   const decided = first.values.map((value, column) =>
@@ -47,8 +51,7 @@ function solve(highs: Highs, program: Program, options: SolveOptions): Solved {
     lower: program.lower.map((lower, column) => decided[column] ?? lower),
     upper: program.upper.map((upper, column) => decided[column] ?? upper),
   }
-  const second = run(highs, fixed, options, isInteger)
-  const enough = Math.max(EXACT, options.within ?? 0)
+  const second = run(highs, fixed, half, isInteger)
   if (second.kind === 'solved' && second.objective - first.bound <= enough)
     return { ...second, bound: first.bound }
   return run(highs, program, options, isInteger)

@@ -3,9 +3,22 @@ import { care } from './care'
 import { cover, evening, lists, matching, member } from './cover'
 import { en } from './en'
 import { keeping } from './keeping'
+import { plan } from './plan'
 import { told } from './record'
 import { rounds } from './rounds'
 
-const english = { ...en, care, cover, evening, lists, matching, member, keeping, rounds, told }
+const english = {
+  ...en,
+  care,
+  cover,
+  evening,
+  lists,
+  matching,
+  member,
+  keeping,
+  plan,
+  rounds,
+  told,
+}
 export type Words = typeof english
 export const words: Words = english

@@ -151,7 +151,8 @@ describe('a plan over all places', () => {
     expect(home2.length).toBeGreaterThan(0)
     expect(home2[0]).toMatchObject({ takeOn: 9, turnsOn: 156 })
     expect(buys.some(({ goesTo }) => goesTo.some(({ line }) => line === 1))).toBe(true)
-    expect(lived.turned).toEqual([])
+    // At most one of them is left when they turn.
+    expect(lived.turned.reduce((sum, { amount: lapsed }) => sum + lapsed, 0)).toBeLessThan(2)
   })
   it('buys whole packs before the visit they are for, and no sooner than needed', () => {
     const { buys, lived } = household(

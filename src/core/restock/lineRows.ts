@@ -113,6 +113,9 @@ export function addLineRows(
         changed = true
         continue
       }
+      // What comes today was not there to be used yesterday, nor to be taken today.
+      if (added.length > 0 && gone.length > 0)
+        program.atMost(before.lies, [...gone.map(plus), ...rest])
       const now = program.column()
       program.exactly(before.lies, [plus(now), ...rest, ...gone.map(plus), ...added.map(minus)])
       held.set(last, { lies: 0, entries: [plus(now)] })

@@ -103,7 +103,11 @@ class FamilyModel {
         const visit = departure(from, { stop: to.stop, day })
         if (!visit || last < day) continue
         const column = program.column({
-          cost: CARRY_MINOR / to.par + this.standInMinor(line, thing, day, last) + this.tie(),
+          cost:
+            CARRY_MINOR / to.par +
+            this.standInMinor(line, thing, day, last) +
+            this.tie() +
+            SOON * (problem.days - day),
           upper: amount,
           whole: whole ? 'follows' : 'any',
         })
@@ -246,6 +250,8 @@ function worthwhile({ offers, wishes }: RestockProblem, thing: number) {
 }
 
 const TIE = 1e-5
+/** For each day that a thing is carried sooner than it must be: as little, and so it waits. */
+const SOON = 1e-4
 
 const THOUSAND = 1000
 const rounded = (value: number): number => Math.round(value * THOUSAND) / THOUSAND

@@ -16,7 +16,7 @@ export const LOOK_AHEADS = [91, 182, 365, 730] as const
  * How much what is good to have is worth, from sparing to thorough. What must be there is worth
  * a thousand times as much, whatever is chosen here.
  */
-export const THOROUGHNESS = { sparing: 8, usual: 25, thorough: 100 } as const
+export const THOROUGHNESS = { sparing: 25, usual: 100, thorough: 400 } as const
 export type Thoroughness = keyof typeof THOROUGHNESS
 export const THOROUGHNESS_IDS = Object.keys(THOROUGHNESS) as readonly Thoroughness[]
 

@@ -14,6 +14,7 @@ import { words } from '../../words'
 import { money } from '../../words/format'
 import { AddLot } from '../lot/AddLot'
 import { BuyLine } from './BuyLine'
+import { RestockTabs } from './RestockTabs'
 import classes from './restock.module.css'
 
 export type Restock = z.infer<typeof v.restockValue>
@@ -28,6 +29,7 @@ interface Props {
 
 export const RestockScreen = (props: Props) => (
   <Frame tab="restock" strap={props.strap} place={props.place}>
+    <RestockTabs part="list" />
     <Restocking {...props} />
   </Frame>
 )

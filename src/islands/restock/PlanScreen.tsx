@@ -1,0 +1,124 @@
+/**
+ * The restocking plan (planning at a desk): what to carry, buy and take out at which visit, what
+ * it costs, and what else could be done; any line can be kept or forbidden.
+ */
+import { useState } from 'react'
+import { timeline } from '../../core/restock/timeline'
+import { Frame, type Strap } from '../../ui/Frame'
+import { words } from '../../words'
+import { Bare } from './Bare'
+import { Compare } from './Compare'
+import { namesOf } from './names'
+import { PlanControls } from './PlanControls'
+import { Prices } from './Prices'
+import classes from './plan.module.css'
+import { RestockTabs } from './RestockTabs'
+import { type Found, type PlanView, usePlan } from './usePlan'
+import { VisitCard } from './VisitCard'
+import { Wishes } from './Wishes'
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: PlanView
+  readonly place: string | null
+}
+
+export const PlanScreen = (props: Props) => (
+  <Frame tab="restock" strap={props.strap} place={props.place}>
+    <RestockTabs part="plan" />
+    <Planning {...props} />
+  </Frame>
+)
+
+const w = words.plan
+
+function Planning({ initial, place }: Props) {
+  const [budget, setBudget] = useState(initial.settings.budgetMinor)
+  const { state, found, before, stop, start, view } = usePlan(initial, budget)
+  if (view.lines.length === 0) return <p className={classes.nothing}>{w.none}</p>
+  return (
+    <div className={classes.screen}>
+      <div className={classes.main}>
+        <header className={classes.head}>
+          <h1>{found ? headline(found) : w.title}</h1>
+          <p className="second">{w.under(view.settings.days)}</p>
+        </header>
+        <div className={classes.state} role="status">
+          {state.kind === 'working' && (
+            <>
+              <span>{w.working}</span>
+              <progress value={state.share} max={1} aria-label={w.working} />
+              <button type="button" onClick={stop}>
+                {w.stop}
+              </button>
+            </>
+          )}
+          {(state.kind === 'stopped' || state.kind === 'failed') && (
+            <>
+              <span>{state.kind === 'stopped' ? w.stopped : w.failed}</span>
+              <button type="button" onClick={start}>
+                {w.again}
+              </button>
+            </>
+          )}
+        </div>
+        {found && <Board found={found} place={place} />}
+        <Prices view={view} />
+      </div>
+      <aside className={classes.side}>
+        <PlanControls view={view} found={found} budget={budget} onBudget={setBudget} />
+        {found && <Compare found={found} before={before} />}
+        <Wishes view={view} />
+      </aside>
+    </div>
+  )
+}
+
+/** What comes within so many days is the headline; the rest waits below. */
+const NEAR_DAYS = 14
+
+function headline({ plan: { board } }: Found): string {
+  const near = <Of,>(of: readonly Of[], day: (one: Of) => number | null) =>
+    of.filter((one) => (day(one) ?? NEAR_DAYS) < NEAR_DAYS)
+  const carries = near(board.carries, ({ putOn }) => putOn)
+  const buys = near(board.buys, ({ by }) => by)
+  const outs = near(board.takeOuts, ({ on }) => on)
+  return w.headline(
+    carries.length,
+    buys.reduce((sum, { packs }) => sum + packs, 0),
+    outs.length,
+    board.carries.length + board.buys.length + board.takeOuts.length,
+  )
+}
+
+/** So many visits are shown at once; the rest is a press away. */
+const SOON = 6
+
+function Board({ found, place }: { readonly found: Found; readonly place: string | null }) {
+  const { view, plan } = found
+  const names = namesOf(view)
+  const visits = timeline(view.problem as never, plan.board).filter(
+    ({ stop }) => place === null || names.stop(stop)?.placeId === place,
+  )
+  const [soon, later] = [visits.slice(0, SOON), visits.slice(SOON)]
+  return (
+    <>
+      <ol className={classes.line}>
+        {soon.map((visit) => (
+          <VisitCard key={`${visit.day}/${visit.stop}`} visit={visit} found={found} />
+        ))}
+      </ol>
+      {later.length > 0 && (
+        <details className={classes.later}>
+          <summary>{w.later(later.length)}</summary>
+          <ol className={classes.line}>
+            {later.map((visit) => (
+              <VisitCard key={`${visit.day}/${visit.stop}`} visit={visit} found={found} />
+            ))}
+          </ol>
+        </details>
+      )}
+      <Bare found={found} place={place} />
+    </>
+  )
+}

@@ -1,0 +1,95 @@
+/** A plan on its way: worked out in a worker that keeps what it found and can be stopped. */
+import { useQuery } from '@tanstack/react-query'
+import { proxy, type Remote, wrap } from 'comlink'
+import { useCallback, useEffect, useRef, useState } from 'react'
+import type { z } from 'zod'
+import { readPlan } from '../../contract/restockEndpoints'
+import type { planValue } from '../../contract/restockValues'
+import type { RestockProblem } from '../../core/restock/problem'
+import type { RestockPlan } from '../../core/restock/restockPlan'
+import { call } from '../../device/call'
+import type { Planning } from '../../workers/planner'
+
+export type PlanView = z.infer<typeof planValue>
+
+export type PlanState =
+  | { readonly kind: 'working'; readonly share: number }
+  | { readonly kind: 'stopped' }
+  | { readonly kind: 'failed' }
+  | { readonly kind: 'found' }
+
+export interface Found {
+  /** What the plan was made from: positions in it stand for names here. */
+  readonly view: PlanView
+  readonly plan: RestockPlan
+  readonly budgetMinor: number | null
+}
+
+interface Run {
+  readonly worker: Worker
+  readonly planning: Remote<Planning>
+  readonly view: PlanView
+}
+
+/** Plans the household under a budget; the last plan stays until the next one is found. */
+export function usePlan(initial: PlanView, budgetMinor: number | null) {
+  const { data: view } = useQuery({
+    queryKey: ['restock', 'plan'],
+    queryFn: () => call(readPlan),
+    initialData: initial,
+  })
+  const run = useRef<Run | null>(null)
+  const [state, setState] = useState<PlanState>({ kind: 'working', share: 0 })
+  const [found, setFound] = useState<Found | null>(null)
+  const [before, setBefore] = useState<Found | null>(null)
+  const [again, setAgain] = useState(0)
+
+  const end = useCallback(() => {
+    run.current?.worker.terminate()
+    run.current = null
+  }, [])
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: `again` asks for another try
+  useEffect(() => {
+    let mine = true
+    const work = async () => {
+      setState({ kind: 'working', share: 0 })
+      if (run.current?.view !== view) {
+        end()
+        const worker = new Worker(new URL('../../workers/planner.ts', import.meta.url), {
+          type: 'module',
+        })
+        run.current = { worker, planning: wrap<Planning>(worker), view }
+        await run.current.planning.take(view.problem as unknown as RestockProblem)
+      }
+      const plan = await run.current?.planning.plan(
+        budgetMinor,
+        proxy((share: number) => {
+          if (mine) setState({ kind: 'working', share })
+        }),
+      )
+      if (!mine || !plan) return
+      setFound((last) => {
+        if (last) setBefore(last)
+        return { view, plan, budgetMinor }
+      })
+      setState({ kind: 'found' })
+    }
+    void work().catch(() => {
+      if (!mine) return
+      end()
+      setState({ kind: 'failed' })
+    })
+    return () => {
+      mine = false
+    }
+  }, [view, budgetMinor, end, again])
+  useEffect(() => end, [end])
+
+  const stop = useCallback(() => {
+    end()
+    setState({ kind: 'stopped' })
+  }, [end])
+  const start = useCallback(() => setAgain((count) => count + 1), [])
+  return { state, found, before, stop, start, view }
+}
