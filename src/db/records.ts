@@ -77,7 +77,8 @@ export async function editRecord<Table extends ActedTable>(
     .selectAll()
     .where('id', '=', id)
     .where('removed_by_act', 'is', null)
-    .forUpdate()
+    // Ids never change; a stronger lock would wait for every act that names the row.
+    .forNoKeyUpdate()
     .executeTakeFirst()
   if (!row) return { kind: 'missing' }
   const version = Number(row.version)

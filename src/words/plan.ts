@@ -138,7 +138,10 @@ export const plan = {
     gone: 'No longer there',
   },
   bare: 'Stays short',
-  bareLine: (short: number, par: number): string => `${number(short)} of ${number(par)} lacking`,
+  untilVisit: (lines: number): string =>
+    `${capital(times(lines, 'line is', 'lines are'))} short until the next visit there, and full from then on.`,
+  bareLine: (short: number, par: number, days: number): string =>
+    `${number(short)} of ${number(par)} lacking for ${days === 1 ? 'a day' : `${days} days`}`,
   bareWhy: {
     nobody_there: 'nobody knows when somebody is next there',
     until_the_visit: 'until somebody is there',

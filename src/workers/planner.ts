@@ -1,6 +1,7 @@
 /** Plans restocking off the main thread, so that it shows how far it is and can be stopped. */
 import { expose } from 'comlink'
 import wasm from 'highs/runtime?url'
+import { Dealers } from '../core/restock/dealers'
 import type { RestockProblem } from '../core/restock/problem'
 import { type RestockPlan, RestockPlanner } from '../core/restock/restockPlan'
 import { highsSolver } from '../solver/highs'
@@ -8,13 +9,15 @@ import { highsSolver } from '../solver/highs'
 /** What a plan may take; then it is shown with the gap that is proven. */
 const SECONDS = 20
 
+/** Kept from one problem to the next: only families that changed are worked out again. */
+let dealers: Dealers | null = null
 let planner: RestockPlanner | null = null
 
 const planning = {
   /** Takes a problem in; plans for it follow under any budget. */
   async take(problem: RestockProblem): Promise<void> {
-    planner?.dispose()
-    planner = new RestockPlanner(problem, await highsSolver({ wasm }))
+    dealers ??= new Dealers(await highsSolver({ wasm }))
+    planner = new RestockPlanner(problem, dealers)
   },
   plan(budgetMinor: number | null, progress: (share: number) => void): RestockPlan {
     if (!planner) throw new Error('Take a problem in before planning')

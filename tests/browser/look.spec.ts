@@ -23,6 +23,7 @@ const VIEWS = [
   '/cover/lists',
   '/cover/items',
   '/restock',
+  '/restock/plan',
   '/bring-in',
   '/print',
   '/household',

@@ -7,6 +7,7 @@ import { readPlan } from '../../src/app/readPlan'
 import { undoAct } from '../../src/app/undoAct'
 import type { World } from '../../src/app/world'
 import { units } from '../../src/core/quantity/amount'
+import { Dealers } from '../../src/core/restock/dealers'
 import { replay } from '../../src/core/restock/replay'
 import { RestockPlanner } from '../../src/core/restock/restockPlan'
 import { highsSolver } from '../../src/solver/highs'
@@ -50,9 +51,8 @@ describe('what a plan is made from', () => {
     expect(problem.offers).toMatchObject([{ units: 4, priceMinor: 800, leadDays: 3 }])
     expect(faults.filter(({ code }) => code === 'no_price')).toEqual([])
     const solver = await highsSolver()
-    const planner = new RestockPlanner(problem, solver)
+    const planner = new RestockPlanner(problem, new Dealers(solver))
     const { board } = planner.plan(null)
-    planner.dispose()
     expect(replay(problem, { carries: [], buys: [], puts: [] }).lacks[0]).not.toEqual([])
     expect(board.lived.faults).toEqual([])
     const offerId = offers[0]?.offerId
@@ -101,5 +101,18 @@ describe('what a plan is made from', () => {
     for (const { actId } of acts.reverse())
       await undoAct(app.world, app.keeper, { key: newKey(), actId })
     expect(await yearly()).toBeLessThan(learned)
+  })
+})
+
+describe('at the same time', () => {
+  it('many changes of what is asked of the plan do not lock each other out', async () => {
+    const budgets = Array.from({ length: 12 }, (_, index) => (index + 1) * 1000)
+    const done = await Promise.all(
+      budgets.map((budgetMinor) =>
+        setPlan(app.world, app.keeper, { key: newKey(), days: 365, budgetMinor, comfortMinor: 25 }),
+      ),
+    )
+    expect(new Set(done.map(({ actId }) => actId)).size).toBe(12)
+    expect(budgets).toContain((await plan()).settings.budgetMinor)
   })
 })

@@ -17,6 +17,7 @@ import type { Item } from '../stock/item'
 import type { Lot } from '../stock/lot'
 import { useRate } from '../usage/rate'
 import { EVERY_MONTH } from '../usage/season'
+import { Dealers } from './dealers'
 import { type HouseholdInput, householdProblem, type KeeperWish, type ShopOffer } from './household'
 import type { Solver } from './program'
 import { RestockPlanner } from './restockPlan'
@@ -90,9 +91,8 @@ function household(
     },
     { days, budgetMinor, comfortMinor: 25 },
   )
-  const planner = new RestockPlanner(put.problem, solver)
+  const planner = new RestockPlanner(put.problem, new Dealers(solver))
   const plan = planner.plan(budgetMinor)
-  planner.dispose()
   return { ...put, ...plan, ...plan.board }
 }
 
@@ -306,11 +306,10 @@ describe('a plan over all places', () => {
     // 80 % of four bricks' room is room for three.
     expect(problem.lines.map(({ room }) => room)).toEqual([1, 2])
     expect(faults).toMatchObject([{ code: 'no_room', itemId: nice.id, par: 2, room: 1 }])
-    const planner = new RestockPlanner(problem, solver)
+    const planner = new RestockPlanner(problem, new Dealers(solver))
     const { board } = planner.plan(null)
     expect(board.buys.reduce((sum, { packs }) => sum + packs, 0)).toBe(3)
     expect(board.bare).toMatchObject([{ why: 'no_room', short: 1 }])
-    planner.dispose()
   })
   it('counts the days of the calendar', () => {
     expect(

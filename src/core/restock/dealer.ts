@@ -38,12 +38,18 @@ interface At {
 /** Costs that differ by less are the same. */
 export const SAME_MINOR = 1e-3
 
+interface Rough {
+  readonly valueMinor: number
+  readonly isWhole: boolean
+}
+
 export class FamilyDealer {
   readonly choices: Choice[] = []
   private readonly program: Program
   private readonly columns: FamilyColumns
   private readonly prepared: Prepared
   private readonly spendingRow: number
+  private seen: Rough | null = null
   private readonly at = new Map<string, readonly At[]>()
 
   constructor(
@@ -60,7 +66,12 @@ export class FamilyDealer {
   }
 
   /** A first look: what it costs at the least, without what must be there and lacks. */
-  rough(): { readonly valueMinor: number; readonly isWhole: boolean } {
+  rough(): Rough {
+    this.seen ??= this.look()
+    return this.seen
+  }
+
+  private look(): Rough {
     const { solved, isWhole } = this.prepared.relax(this.program)
     if (solved.kind === 'nothing') throw new NoPlanError(this.family.things, solved.why)
     return { valueMinor: solved.objective - this.lackOf(solved.values), isWhole }

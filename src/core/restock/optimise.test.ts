@@ -2,6 +2,7 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { bruteForce } from '../../../tests/support/bruteForce'
 import { seededProblem, TINY, USUAL } from '../../../tests/support/restock'
 import { highsSolver } from '../../solver/highs'
+import { Dealers } from './dealers'
 import { greedyPlan } from './greedy'
 import { type OptimiseOptions, Optimiser } from './optimise'
 import { NO_DECISIONS } from './plan'
@@ -15,12 +16,7 @@ beforeAll(async () => {
 })
 
 function planned(problem: RestockProblem, options: OptimiseOptions = { within: 0 }) {
-  const optimiser = new Optimiser(problem, solver)
-  try {
-    return optimiser.plan(problem.budgetMinor, options)
-  } finally {
-    optimiser.dispose()
-  }
+  return new Optimiser(problem, new Dealers(solver)).plan(problem.budgetMinor, options)
 }
 const seeds = (count: number) => Array.from({ length: count }, (_, index) => index + 1)
 
@@ -80,7 +76,7 @@ describe('the best plan', () => {
   })
   it.each(seeds(2))('can be carried out in a household of many things (seed %i)', (seed) => {
     const problem = seededProblem(seed, { ...USUAL, things: 10, lots: 40 })
-    const optimiser = new Optimiser(problem, solver)
+    const optimiser = new Optimiser(problem, new Dealers(solver))
     const free = optimiser.plan(null)
     const { spentMinor } = replay(problem, free.decisions).cost
     for (const budgetMinor of [null, spentMinor * 0.7, spentMinor * 0.4, 0]) {
@@ -97,20 +93,17 @@ describe('the best plan', () => {
         replay(problem, NO_DECISIONS).cost.totalMinor + 1,
       )
     }
-    optimiser.dispose()
   })
   it('is the same for the same household, whatever was asked before', () => {
     const problem = seededProblem(5, { ...USUAL, things: 8, lots: 32 })
-    const fresh = new Optimiser(problem, solver)
-    const asked = new Optimiser(problem, solver)
+    const fresh = new Optimiser(problem, new Dealers(solver))
+    const asked = new Optimiser(problem, new Dealers(solver))
     const budget = replay(problem, fresh.plan(null).decisions).cost.spentMinor / 2
     for (const other of [0, budget * 1.5, budget / 3]) asked.plan(other, { within: 0 })
     expect(asked.plan(null, { within: 0 }).decisions).toEqual(planned(problem).decisions)
     const again = asked.plan(budget, { within: 0 })
     const before = fresh.plan(budget, { within: 0 })
     expect(again.costMinor).toBeCloseTo(before.costMinor, 1)
-    fresh.dispose()
-    asked.dispose()
   })
   it('stops when it is told to, with a plan that can be carried out', () => {
     const problem = seededProblem(6, USUAL)

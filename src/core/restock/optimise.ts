@@ -4,11 +4,11 @@
  * together cost more than there is, one choice of each is taken under the budget. What no plan
  * can be below is known all along, so that the gap is proven.
  */
-import { FamilyDealer, SAME_MINOR } from './dealer'
+import { type FamilyDealer, SAME_MINOR } from './dealer'
+import type { Dealers } from './dealers'
 import { familiesOf } from './family'
 import type { Decisions } from './plan'
 import type { RestockProblem } from './problem'
-import type { Solver } from './program'
 import { chooseUnder } from './underBudget'
 
 export interface Progress {
@@ -58,7 +58,7 @@ export class Optimiser {
 
   constructor(
     private readonly problem: RestockProblem,
-    private readonly solver: Solver,
+    private readonly known: Dealers,
   ) {}
 
   /** @throws {NoPlanError} when what is wished of a thing cannot be */
@@ -114,22 +114,16 @@ export class Optimiser {
     let rough = 0
     for (const family of families) {
       if (stopped()) break
-      const dealer = new FamilyDealer(this.problem, family, this.solver)
+      const dealer = this.known.of(this.problem, family)
       this.dealers.push(dealer)
       const { valueMinor, isWhole } = dealer.rough()
       value += valueMinor
       if (!isWhole) rough++
       onProgress?.({ done: this.dealers.length, of: families.length })
     }
+    if (this.dealers.length === families.length) this.known.keepOnly(this.dealers)
     this.fine = Math.max(SAME_MINOR, (within * FOR_FAMILIES * value) / Math.max(1, rough))
     return this.fine
-  }
-
-  /** Gives the memory of the solver back. */
-  dispose(): void {
-    for (const dealer of this.dealers) dealer.dispose()
-    this.dealers.length = 0
-    this.fine = null
   }
 }
 

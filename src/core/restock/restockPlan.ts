@@ -1,10 +1,10 @@
 /** Plans a household: the best plan found, beside the plain one and beside doing nothing. */
 import { type RestockBoard, restockBoard } from './board'
+import type { Dealers } from './dealers'
 import { greedyPlan } from './greedy'
 import { type OptimiseOptions, Optimiser } from './optimise'
 import { NO_DECISIONS } from './plan'
 import type { RestockProblem } from './problem'
-import type { Solver } from './program'
 import { type Cost, type Replayed, replay } from './replay'
 
 /** How a plan compares: what it spends and how long lines are bare. */
@@ -29,9 +29,9 @@ export class RestockPlanner {
 
   constructor(
     private readonly problem: RestockProblem,
-    solver: Solver,
+    dealers: Dealers,
   ) {
-    this.optimiser = new Optimiser(problem, solver)
+    this.optimiser = new Optimiser(problem, dealers)
   }
 
   /** @throws {NoPlanError} when what is wished of a thing cannot be */
@@ -47,10 +47,6 @@ export class RestockPlanner {
       plain: compared(replay(problem, greedyPlan(problem))),
       idle: compared(replay(problem, NO_DECISIONS)),
     }
-  }
-
-  dispose(): void {
-    this.optimiser.dispose()
   }
 }
 

@@ -1,7 +1,7 @@
 /**
  * What of each par a kit has room for: by the volume of a measured pocket and by the weight that
- * whoever carries the kit can carry. What lies there stays; then what saves a life is packed
- * first, then what must be there, then the rest.
+ * whoever carries the kit can carry. What saves a life is packed first, whatever else lies there;
+ * then what must be there, then the rest.
  */
 import type { KitId, PocketId } from '../ids'
 import { FULL_AT, fitsIn, volumeOf } from '../layout/fill'
@@ -18,8 +18,6 @@ export interface Wanting {
   /** Usable now. */
   readonly there: number
 }
-
-const FIRST: Readonly<Record<Tier, number>> = { life: 0, urgent: 1, comfort: 2 }
 
 /** So many of each the kit has room for, in the order given; null where nobody has measured. */
 export function roomFor(wanting: readonly Wanting[]): readonly (number | null)[] {
@@ -40,28 +38,33 @@ export function roomFor(wanting: readonly Wanting[]): readonly (number | null)[]
     const grams = gramsLeft.get(kit.id)
     if (grams !== undefined) gramsLeft.set(kit.id, grams - size.grams * units)
   }
-  for (const one of wanting) take(one, one.there)
   const rooms = new Map<Wanting, number | null>()
-  const order = [...wanting].sort((a, b) => FIRST[a.tier] - FIRST[b.tier])
-  for (const one of order) {
-    const { line, goods, par, there } = one
-    const { size, soft } = goods
-    const { pocket, kit } = line.site
-    if (!size) {
-      rooms.set(one, null)
-      continue
+  for (const tier of ['life', 'urgent', 'comfort'] as const) {
+    const of = wanting.filter((one) => one.tier === tier)
+    for (const one of of) take(one, Math.min(one.there, one.par))
+    for (const one of of) {
+      const { line, goods, par, there } = one
+      const { size, soft } = goods
+      const { pocket, kit } = line.site
+      const volume = volumeLeft.get(pocket.id)
+      const grams = gramsLeft.get(kit.id)
+      if (!size || (volume === undefined && grams === undefined)) {
+        rooms.set(one, null)
+        continue
+      }
+      const tooBig = pocket.inner !== null && !soft && !fitsIn(size.mm, pocket.inner)
+      const more = Math.floor(
+        Math.min(
+          (volume ?? Number.POSITIVE_INFINITY) / volumeOf(size.mm),
+          (grams ?? Number.POSITIVE_INFINITY) / Math.max(1, size.grams),
+        ),
+      )
+      const lacking = Math.max(0, par - there)
+      // For what saves a life everything else makes room.
+      const added = tier === 'life' ? lacking : Math.min(lacking, tooBig ? 0 : Math.max(0, more))
+      take(one, added)
+      rooms.set(one, Math.min(par, there + added))
     }
-    const tooBig = pocket.inner !== null && !soft && !fitsIn(size.mm, pocket.inner)
-    const byVolume = (volumeLeft.get(pocket.id) ?? Number.POSITIVE_INFINITY) / volumeOf(size.mm)
-    const byWeight = (gramsLeft.get(kit.id) ?? Number.POSITIVE_INFINITY) / size.grams
-    const more = tooBig ? 0 : Math.max(0, Math.floor(Math.min(byVolume, byWeight)))
-    if (more === Number.POSITIVE_INFINITY) {
-      rooms.set(one, null)
-      continue
-    }
-    const added = Math.min(Math.max(0, par - there), more)
-    take(one, added)
-    rooms.set(one, Math.max(there, Math.min(par, there + added)))
   }
   return wanting.map((one) => rooms.get(one) ?? null)
 }

@@ -1,5 +1,6 @@
 /** What is asked of the plan: how much may be spent, how far to look, how much comfort is worth. */
 import { Slider } from '@mantine/core'
+import { useDebouncedCallback } from '@mantine/hooks'
 import { useState } from 'react'
 import { setPlan } from '../../contract/restockEndpoints'
 import {
@@ -37,6 +38,8 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
     if ('budgetMinor' in patch) onBudget(patch.budgetMinor ?? null)
     void run(setPlan, { body: body as never }, w.didSet)
   }
+  // The plan follows the thumb at once; it is written down when the thumb rests.
+  const settle = useDebouncedCallback((minor: number) => ask({ budgetMinor: minor }), 700)
   const up = (minor: number) => Math.max(STEP_MINOR, Math.ceil(minor / STEP_MINOR) * STEP_MINOR)
   const limit = most ?? up(Math.max(spent, budget ?? 0) * 1.25)
   const shown = dragged ?? budget
@@ -71,7 +74,8 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
             onChange={setDragged}
             onChangeEnd={(minor) => {
               setDragged(null)
-              if (minor !== budget) ask({ budgetMinor: minor })
+              onBudget(minor)
+              settle(minor)
             }}
           />
           <button type="button" disabled={busy} onClick={() => ask({ budgetMinor: null })}>

@@ -35,7 +35,13 @@ const w = words.plan
 function Planning({ initial, place }: Props) {
   const [budget, setBudget] = useState(initial.settings.budgetMinor)
   const { state, found, before, stop, start, view } = usePlan(initial, budget)
-  if (view.lines.length === 0) return <p className={classes.nothing}>{w.none}</p>
+  if (view.lines.length === 0)
+    return (
+      <>
+        <h1>{w.title}</h1>
+        <p className={classes.nothing}>{w.none}</p>
+      </>
+    )
   return (
     <div className={classes.screen}>
       <div className={classes.main}>

@@ -28,7 +28,8 @@ export interface Found {
 interface Run {
   readonly worker: Worker
   readonly planning: Remote<Planning>
-  readonly view: PlanView
+  /** The last one that was taken in. */
+  view: PlanView | null
 }
 
 /** Plans the household under a budget; the last plan stays until the next one is found. */
@@ -54,21 +55,25 @@ export function usePlan(initial: PlanView, budgetMinor: number | null) {
     let mine = true
     const work = async () => {
       setState({ kind: 'working', share: 0 })
-      if (run.current?.view !== view) {
-        end()
+      if (!run.current) {
         const worker = new Worker(new URL('../../workers/planner.ts', import.meta.url), {
           type: 'module',
         })
-        run.current = { worker, planning: wrap<Planning>(worker), view }
-        await run.current.planning.take(view.problem as unknown as RestockProblem)
+        run.current = { worker, planning: wrap<Planning>(worker), view: null }
       }
-      const plan = await run.current?.planning.plan(
+      const { planning } = run.current
+      if (run.current.view !== view) {
+        run.current.view = view
+        await planning.take(view.problem as unknown as RestockProblem)
+      }
+      if (!mine) return
+      const plan = await planning.plan(
         budgetMinor,
         proxy((share: number) => {
           if (mine) setState({ kind: 'working', share })
         }),
       )
-      if (!mine || !plan) return
+      if (!mine) return
       setFound((last) => {
         if (last) setBefore(last)
         return { view, plan, budgetMinor }

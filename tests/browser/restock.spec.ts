@@ -1,0 +1,91 @@
+/** The restocking plan on the demo household: read, kept to, forbidden, priced and budgeted. */
+import type { Page } from '@playwright/test'
+import { expect, expectAccessible, expectFits, open, PHONE, said, test } from './support/test'
+
+/** A plan is worked out on the device; two others may be at work beside it. */
+const PLANNED = { timeout: 60_000 }
+const planned = async (page: Page) => {
+  await expect(page.getByRole('progressbar')).toHaveCount(0, PLANNED)
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('In two weeks', PLANNED)
+}
+const spent = async (page: Page): Promise<number> => {
+  const text = await page.getByRole('region', { name: 'What is asked of the plan' }).textContent()
+  return Number(/€([\d.]+)/.exec(text ?? '')?.[1] ?? Number.NaN)
+}
+
+test('a plan says what, when and why, and goes round what is forbidden', async ({ page }) => {
+  await open(page, '/restock/plan')
+  await planned(page)
+  const today = page.getByRole('listitem').filter({ hasText: /^Today Row house/ })
+  await expect(today).toContainText('Thermometer, animals only')
+  await expect(today).toContainText(/1 for Main, Animal tote/)
+  await expect(page.getByRole('region', { name: 'Beside other plans' })).toContainText(
+    /This plan€[\d.]+.*Shelf by shelf€/,
+  )
+  await expectAccessible(page)
+
+  await page.getByRole('button', { name: 'Not this: Thermometer, animals only' }).click()
+  await expect(said(page)).toContainText('The plan goes round it.')
+  await expect(
+    page.getByRole('button', { name: 'Not this: Thermometer, animals only' }),
+  ).toHaveCount(0, PLANNED)
+  await expect(page.getByRole('region', { name: 'Stays short' })).toContainText(
+    /Thermometer, animals only.*you want none bought/,
+  )
+  await page
+    .getByRole('region', { name: 'What you want' })
+    .getByRole('button', { name: 'Leave it to the plan' })
+    .click()
+  await expect(
+    page.getByRole('button', { name: 'Not this: Thermometer, animals only' }),
+  ).toHaveCount(1, PLANNED)
+
+  await page.getByRole('button', { name: 'Keep: Thermometer, animals only' }).click()
+  await expect(
+    page.getByRole('button', { name: 'Leave it to the plan: Thermometer, animals only' }),
+  ).toBeVisible(PLANNED)
+  await page.setViewportSize(PHONE)
+  await expectFits(page)
+})
+
+test('less money and other prices make another plan', async ({ page }) => {
+  await open(page, '/restock/plan')
+  await planned(page)
+  const free = await spent(page)
+  await page.getByRole('button', { name: 'Set a limit' }).click()
+  const slider = page.getByRole('slider', { name: 'May be spent' })
+  await slider.focus()
+  for (let step = 0; step < 20; step++) await page.keyboard.press('ArrowLeft')
+  await planned(page)
+  await expect.poll(() => spent(page), PLANNED).toBeLessThan(free)
+  await expect(page.getByRole('region', { name: 'Stays short' })).toContainText(
+    'the money goes to what is needed more',
+    PLANNED,
+  )
+  await expect(page.getByRole('region', { name: 'Beside other plans' })).toContainText(
+    'The plan before',
+  )
+  await page.reload()
+  await planned(page)
+  await expect(page.getByRole('button', { name: 'No limit' })).toBeVisible()
+
+  await page.getByText('Packs and prices').click()
+  const form = page.getByRole('form', { name: 'Change the price of Blunt scissors' })
+  await form.getByLabel('Price').fill('twelve')
+  await form.getByRole('button', { name: 'Save' }).click()
+  await expect(form).toContainText('Give a price as 4.50')
+  await form.getByLabel('Price').fill('1.20')
+  await form.getByRole('button', { name: 'Save' }).click()
+  await planned(page)
+  await expect(page.getByRole('listitem').filter({ hasText: /^Today Row house/ })).toContainText(
+    '€1.20',
+  )
+})
+
+test('planning can be stopped and begun again', async ({ page }) => {
+  await open(page, '/restock/plan')
+  await page.getByRole('button', { name: 'Stop', exact: true }).click()
+  await expect(page.getByRole('status').filter({ hasText: 'Stopped' })).toBeVisible()
+  await page.getByRole('button', { name: 'Plan again' }).click()
+  await planned(page)
+})
