@@ -34,6 +34,7 @@ import {
 } from '../tests/browser/support/serve'
 import { timeBoard, timeBoardInBrowser } from './cover'
 import { compareLayouts } from './layout'
+import { comparePlans } from './restock'
 import { timeStockScreen } from './stock'
 
 const LOTS = 6000
@@ -251,6 +252,9 @@ console.log(
 console.log(
   `mean ${layouts.mean.toFixed(3)}, best ${layouts.best.toFixed(3)}, worst ${layouts.worst.toFixed(3)}; no better in ${layouts.even}; proven optimal in ${layouts.proven}; ${ms(layouts.median)} a kit, at most ${ms(layouts.longest)}`,
 )
+
+console.log('\nRestocking over all places')
+for (const line of await comparePlans()) console.log(line)
 
 report('stock endpoint, first after a change', await median(8, () => get('/api/stock'), change))
 report('stock endpoint', await median(8, () => get('/api/stock')))

@@ -40,7 +40,6 @@ const kit = (name: string): string =>
   `/kits/${kits.find((one: { name: string }) => one.name === name).id}`
 
 await picture('watch', '/')
-await picture('kits', '/kits')
 await picture('kit', kit('Pantry roll'), DESK, tag('Eye drops'))
 await picture('arrange', kit('Pantry roll'), DESK, async (page) => {
   await page.getByRole('button', { name: 'Arrange for me' }).click()
@@ -56,6 +55,9 @@ await picture('record', '/record', DESK, (page) =>
 )
 await picture('cover', '/cover', DESK, (page) =>
   page.getByRole('button', { name: /^Asthma attack, Ned/ }).click(),
+)
+await picture('plan', '/restock/plan', DESK, (page) =>
+  page.getByRole('heading', { name: /^In two weeks/ }).waitFor({ timeout: 60_000 }),
 )
 await picture('lists', '/cover/lists', DESK, (page) =>
   page.getByText('Life-saving · Not breathing').click(),
