@@ -4,6 +4,8 @@ import { expect, expectAccessible, expectFits, open, PHONE, said, test } from '.
 
 /** A plan is worked out on the device; two others may be at work beside it. */
 const PLANNED = { timeout: 60_000 }
+/** Several plans one after the other, on a machine that does other things as well. */
+test.setTimeout(240_000)
 const planned = async (page: Page) => {
   await expect(page.getByRole('progressbar')).toHaveCount(0, PLANNED)
   await expect(page.getByRole('heading', { level: 1 })).toContainText('In two weeks', PLANNED)

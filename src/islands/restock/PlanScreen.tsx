@@ -2,6 +2,7 @@
  * The restocking plan (planning at a desk): what to carry, buy and take out at which visit, what
  * it costs, and what else could be done; any line can be kept or forbidden.
  */
+import { useDebouncedValue } from '@mantine/hooks'
 import { useState } from 'react'
 import { timeline } from '../../core/restock/timeline'
 import { Frame, type Strap } from '../../ui/Frame'
@@ -34,7 +35,9 @@ const w = words.plan
 
 function Planning({ initial, place }: Props) {
   const [budget, setBudget] = useState(initial.settings.budgetMinor)
-  const { state, found, before, stop, start, view } = usePlan(initial, budget)
+  // While the thumb moves nothing is planned; where it rests, once.
+  const [resting] = useDebouncedValue(budget, 250)
+  const { state, found, before, stop, start, view } = usePlan(initial, resting)
   if (view.lines.length === 0)
     return (
       <>
