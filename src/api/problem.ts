@@ -42,6 +42,7 @@ const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   lines_not_ready: 422,
   nothing_to_bring_in: 409,
   errand_gone: 409,
+  shop_needs_name: 422,
   errand_needs_an_answer: 422,
   still_in_use: 409,
   round_finished: 409,

@@ -2,13 +2,14 @@
 import type { ItemId, LotId, PocketId, ShopOfferId, WishId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
 import type { KeeperWish } from '../core/restock/household'
+import { sameShop } from '../core/restock/offers'
 import type { RestockSettings } from '../core/restock/settings'
 import { createRecord, editRecord, removeRecord } from '../db/records'
 import { readOffers, readWishes } from '../db/restock'
 import { itemOfLot } from '../db/stock'
 import { type Acting, act, mustEdit } from './act'
 import { mustHaveItem, mustHavePocket } from './lotActs'
-import { notFound } from './refusal'
+import { notFound, Refusal } from './refusal'
 import type { Caller, World } from './world'
 
 interface Keyed {
@@ -98,7 +99,10 @@ interface Offered extends Keyed {
   readonly leadDays: number
 }
 
-/** The item's own shop keeps its price on the item; every other shop has an offer. */
+/**
+ * The item's own shop has its pack and price on the item; every other one has an offer, and so has
+ * the own one where it has to be ordered ahead.
+ */
 export const setOffer = (world: World, caller: Caller, { key, ...offer }: Offered) =>
   act(
     world,
@@ -113,15 +117,20 @@ export const setOffer = (world: World, caller: Caller, { key, ...offer }: Offere
         .where('removed_by_act', 'is', null)
         .executeTakeFirst()
       if (!item) throw notFound()
-      if (item.shop === shop && leadDays === 0) {
+      if (leadDays > 0 && shop === '') throw new Refusal({ code: 'shop_needs_name' })
+      const own = sameShop(item.shop, shop)
+      if (own) {
         const patch = { pack_size: packSize, pack_price_minor: priceMinor }
         mustEdit(await editRecord(acting, 'item', itemId, patch, null))
-        return {}
       }
-      const known = await offerOf(acting, itemId, shop)
+      const known = (await readOffers(acting.trx)).find(
+        (one) => one.itemId === itemId && sameShop(one.shop, shop),
+      )
       const fields = { pack_size: packSize, price_minor: priceMinor, lead_days: leadDays }
       if (known) mustEdit(await editRecord(acting, 'shop_offer', known.id, fields, null))
-      else await createRecord(acting, 'shop_offer', { item_id: itemId, shop, ...fields })
+      else if (shop !== '' && (!own || leadDays > 0))
+        await createRecord(acting, 'shop_offer', { item_id: itemId, shop, ...fields })
+      else if (!own) throw new Refusal({ code: 'shop_needs_name' })
       return {}
     },
   )
@@ -135,8 +144,3 @@ export const removeOffer = (
     if (!(await removeRecord(acting, 'shop_offer', offerId))) throw notFound()
     return {}
   })
-
-const offerOf = async (acting: Acting, itemId: ItemId, shop: string) =>
-  (await readOffers(acting.trx)).find(
-    (one) => one.itemId === itemId && one.shop.toLowerCase() === shop.toLowerCase(),
-  )

@@ -31,6 +31,8 @@ export type RefusalReason =
   | { readonly code: 'lines_not_ready'; readonly lines: readonly number[] }
   | { readonly code: 'nothing_to_bring_in' }
   | { readonly code: 'errand_gone' }
+  /** A price of another shop, or days to wait, without saying which shop. */
+  | { readonly code: 'shop_needs_name' }
   | { readonly code: 'errand_needs_an_answer' }
   | { readonly code: 'still_in_use' }
   /** Somebody else has signed it off. */

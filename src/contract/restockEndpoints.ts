@@ -38,7 +38,7 @@ export const setOffer = endpoint(
   'Say what a shop charges for a pack of an item',
   {
     params: z.object({ itemId: v.itemId }),
-    body: r.offerFields.extend({ shop: v.shortText.min(1, 'Name the shop') }),
+    body: r.offerFields.extend({ shop: v.shortText.describe('Empty for any shop') }),
   },
   v.done,
 )

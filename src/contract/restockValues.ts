@@ -49,12 +49,9 @@ export const restockProblem = z.object({
   days,
   budgetMinor: v.minor.nullable(),
   comfortMinor: z.number(),
-  stops: z.array(
-    z.object({ key: z.string(), chances: z.array(z.object({ day: days, leaves: days })) }),
-  ),
+  stops: z.array(z.object({ chances: z.array(z.object({ day: days, leaves: days })) })),
   things: z.array(
     z.object({
-      key: z.string(),
       freshDays: days.nullable(),
       wornDays: days,
       standIns: z.array(index),
@@ -80,13 +77,11 @@ export const restockProblem = z.object({
       amount: units,
       lastDay: days.nullable(),
       stays: z.enum(STAYS).nullable(),
-      unitMinor: z.number(),
     }),
   ),
-  shops: z.array(z.object({ key: z.string() })),
+  shops: z.array(z.string()),
   offers: z.array(
     z.object({
-      key: z.string(),
       thing: index,
       shop: index,
       units,

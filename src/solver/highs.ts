@@ -10,10 +10,7 @@ export interface HighsSource {
 /** Loads the solver once; every program is solved by an instance of its own. */
 export async function highsSolver({ wasm }: HighsSource = {}): Promise<Solver> {
   const highs = await loadHighs(wasm === undefined ? {} : { locateFile: () => wasm })
-  return {
-    solve: (program, options = {}) => solve(highs, program, options),
-    prepare: (program) => prepare(highs, program),
-  }
+  return { prepare: (program) => prepare(highs, program) }
 }
 
 const NOTHING_TO_DECIDE: Solved = { kind: 'solved', values: [], objective: 0, bound: 0 }
@@ -21,9 +18,8 @@ const NOTHING_TO_DECIDE: Solved = { kind: 'solved', values: [], objective: 0, bo
 /** Its own measure of the gap counts what cannot be helped; ours does not. */
 const COMMON = { output_flag: false, mip_rel_gap: 0 } as const
 
-/** What helps with large programs takes longer than solving a small one. */
-const SMALL = 3000
-const FOR_SMALL = {
+/** What helps with large programs takes longer than solving those of one family. */
+const FOR_FAMILIES = {
   mip_heuristic_effort: 0,
   mip_detect_symmetry: false,
   mip_allow_restart: false,
@@ -68,14 +64,12 @@ function isWhole(program: Program, values: readonly number[]): boolean {
 }
 
 function run(highs: Highs, program: Program, options: SolveOptions, must: Must): Solved {
-  if (program.cost.length === 0) return NOTHING_TO_DECIDE
   const model = highs.createModel(dataOf(highs, program, must))
   try {
     model.options.set({
       ...COMMON,
-      ...(program.cost.length <= SMALL && FOR_SMALL),
+      ...FOR_FAMILIES,
       mip_abs_gap: options.within ?? EXACT,
-      ...(options.seconds !== undefined && { time_limit: Math.max(0.01, options.seconds) }),
     })
     const { stop } = options
     model.run(
@@ -87,7 +81,7 @@ function run(highs: Highs, program: Program, options: SolveOptions, must: Must):
           }
         : {},
     )
-    return answerOf(highs, model, must !== nothingWhole)
+    return answerOf(highs, model, true)
   } finally {
     model.dispose()
   }
@@ -105,7 +99,7 @@ function prepare(highs: Highs, program: Program): Prepared {
       dispose: () => undefined,
     }
   const model = highs.createModel(dataOf(highs, program, nothingWhole))
-  model.options.set({ ...COMMON, ...FOR_SMALL, presolve: 'off' })
+  model.options.set({ ...COMMON, ...FOR_FAMILIES, presolve: 'off' })
   let changed: number | null = null
   const changeRow = (
     index: number,

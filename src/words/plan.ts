@@ -1,9 +1,9 @@
 /** Words of the restocking plan. */
 import type { PlainDate } from '../core/calendar/plainDate'
 import { type Amount, formatAmount } from '../core/quantity/amount'
-import type { BareWhy, Meets } from '../core/restock/board'
+import type { BareWhy, Meets, TakeOutLine } from '../core/restock/board'
 import type { Thoroughness } from '../core/restock/settings'
-import { capital, counted, money, numberWord, shortDay, weekdayDay } from './format'
+import { capital, counted, numberWord, shortDay, weekdayDay } from './format'
 
 /** Units, as the plan counts them, in the words of the item. */
 const some = (units: number, unit: string): string =>
@@ -43,7 +43,7 @@ export const plan = {
   working: 'Weighing what to move, buy and let lapse …',
   stop: 'Stop',
   again: 'Plan again',
-  stopped: 'Stopped. The plan below is the last one.',
+  stopped: 'Stopped. What is below, if anything, is the plan before.',
   failed: 'The plan could not be worked out. Nothing is lost; try again.',
   none: 'No par is set yet. Say on a kit’s mat how many of a thing belong there, and the plan begins.',
   controls: 'What is asked of the plan',
@@ -53,7 +53,7 @@ export const plan = {
   ofBudget: (spent: string, budget: string | null): string =>
     budget === null ? `${spent} in all` : `${spent} of ${budget}`,
   lookAheadLabel: 'Look ahead',
-  lookAhead: (days: number): string => lookAhead(days),
+  lookAhead,
   thoroughness: 'What is good to have',
   thorough: {
     sparing: 'Sparing',
@@ -62,10 +62,14 @@ export const plan = {
   } satisfies Record<Thoroughness, string>,
   gap: (gap: number, stopped: boolean): string =>
     stopped
-      ? `Stopped before it was proven; at most ${percent(gap)} above the best so far known.`
+      ? gap > 0.99
+        ? 'Stopped before a best plan was found: this is the plain one, shelf by shelf.'
+        : `Stopped before it was proven: at most ${percent(gap)} above the best.`
       : gap < 0.0005
         ? 'Proven: no plan costs less.'
         : `Proven: no plan costs more than ${percent(gap)} less.`,
+  unheeded: (title: string): string =>
+    `${title}: what you want of it cannot be done as things are. The plan goes without it.`,
   overBudget: 'What you want bought costs more than may be spent.',
   compare: 'Beside other plans',
   columns: {
@@ -83,7 +87,6 @@ export const plan = {
   compareUnder:
     'Days are summed over all lines, by the share that is lacking. ' +
     'Shelf by shelf: fill each gap at each visit with what is to spare, else the cheapest pack.',
-  today: 'Today',
   day: (day: PlainDate, today: PlainDate): string =>
     day === today ? 'Today' : weekdayDay(day, today),
   soFar: (spent: string, budget: string | null): string =>
@@ -91,8 +94,10 @@ export const plan = {
   buyBefore: 'Buy before',
   takeAlong: 'Take along',
   putHere: 'Carry here',
-  swapOut: 'Swap out',
-  throwAway: 'Throw away',
+  takeOut: { swap_out: 'Swap out', throw_away: 'Throw away' } satisfies Record<
+    TakeOutLine['kind'],
+    string
+  >,
   later: (count: number): string => `${capital(times(count, 'visit', 'visits'))} later`,
   some,
   packs: (packs: number, units: number, unit: string): string =>
@@ -175,12 +180,11 @@ export const plan = {
   save: 'Save',
   noShopName: 'Name the shop',
   badPack: 'Say how many are in a pack, as 10 or ½',
+  badLead: 'Give whole days, as 0 or 3',
   badPrice: 'Give a price as 4.50, or leave it empty',
   addShop: 'Another shop',
   removeShop: 'Not sold there',
   change: (title: string): string => `Change the price of ${title}`,
-  guide: 'guide price',
-  money,
 }
 
 const percent = (gap: number): string => `${(gap * 100).toFixed(gap < 0.01 ? 1 : 0)} %`

@@ -106,6 +106,11 @@ export function sentenceFor(reason: RefusalReason): Sentence {
         'Everything is here already',
         'Every line of this list is recorded. Nothing was written.',
       )
+    case 'shop_needs_name':
+      return say(
+        'Which shop is that?',
+        'Name the shop that charges this, or where it has to be ordered ahead.',
+      )
     case 'errand_gone':
       return say(
         'Nothing left to do here',

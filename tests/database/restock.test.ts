@@ -62,6 +62,29 @@ describe('what a plan is made from', () => {
     await undoAct(app.world, app.keeper, { key: newKey(), actId })
     expect((await plan()).problem.offers).toHaveLength(1)
   })
+  it('keeps the price of the item’s own shop on the item, and never two of one shop', async () => {
+    const say = (shop: string, priceMinor: number, leadDays = 0) =>
+      setOffer(app.world, app.keeper, {
+        key: newKey(),
+        itemId: stock.itemId,
+        shop,
+        packSize: units(2),
+        priceMinor,
+        leadDays,
+      })
+    const shops = async () =>
+      (await plan()).offers.map(({ shop, priceMinor, offerId }) => [
+        shop,
+        priceMinor,
+        offerId !== null,
+      ])
+    await say('', 400)
+    expect(await shops()).toEqual([
+      ['', 400, false],
+      ['Harbour shop', 800, true],
+    ])
+    await expect(say('', 400, 3)).rejects.toMatchObject({ reason: { code: 'shop_needs_name' } })
+  })
   it('keeps the newest wish about a line, and leaves it to the plan again', async () => {
     const wish = { kind: 'buy', itemId: stock.itemId, shop: 'Harbour shop', packs: 2 } as const
     await addWish(app.world, app.keeper, { key: newKey(), wish })

@@ -74,7 +74,6 @@ export function seededProblem(
   const oneOf = <T>(of: readonly T[]): T => of[below(of.length)] as T
   const { days } = size
   const stops: Stop[] = Array.from({ length: size.stops }, (_, index) => ({
-    key: `stop ${index}`,
     chances:
       index === 0 && size.visits > 2
         ? everyday(days)
@@ -86,7 +85,6 @@ export function seededProblem(
   const things: Thing[] = Array.from({ length: size.things }, (_, index) => {
     const freshDays = oneOf([null, 200, 365, 730, 1095])
     return {
-      key: `thing ${index}`,
       freshDays,
       wornDays: freshDays ?? 3650,
       standIns: size.standIns && index % 9 === 1 ? [index - 1] : [],
@@ -126,7 +124,6 @@ export function seededProblem(
       amount: 1 + below(4),
       lastDay: chance() < 0.15 ? null : below(days * 2) - 20,
       stays: chance() < 0.1 ? 'own_medicine' : null,
-      unitMinor: 100 + below(900),
     }
   })
   // One thing costs much the same everywhere; a larger pack is a little cheaper for each.
@@ -136,7 +133,6 @@ export function seededProblem(
     return Array.from({ length: 1 + below(size.shops) }, (__, shop): Offer => {
       const units = oneOf(packs)
       return {
-        key: `${thing}@${shop}`,
         thing,
         shop,
         units,
@@ -154,7 +150,7 @@ export function seededProblem(
     things,
     lines,
     shelves,
-    shops: Array.from({ length: size.shops }, (_, index) => ({ key: `shop ${index}` })),
+    shops: Array.from({ length: size.shops }, (_, index) => `shop ${index}`),
     offers,
     wishes: [],
     ...fields,

@@ -1,6 +1,5 @@
 /** A plan told line by line: what is done when, what it meets, what it saves, and what else would be. */
 import type { Decisions } from './plan'
-import { NO_DECISIONS } from './plan'
 import type { RestockProblem } from './problem'
 import { type Replayed, replay } from './replay'
 
@@ -87,13 +86,14 @@ export interface RestockBoard {
 
 /**
  * @param isTight whether more money would have bought more
+ * @param idle what would be if nothing were done
  */
 export function restockBoard(
   problem: RestockProblem,
   decisions: Decisions,
   isTight: boolean,
+  idle: Pick<Replayed, 'lacks'>,
 ): RestockBoard {
-  const idle = replay({ ...problem, budgetMinor: null }, NO_DECISIONS)
   const lived = replay(problem, decisions)
   const meets = (line: number, day: number): Meets | null => {
     const lack = idle.lacks[line]?.find(({ until }) => until > day)

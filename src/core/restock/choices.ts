@@ -22,6 +22,8 @@ export interface Relaxed {
   readonly costMinor: number
   /** The family whose step is taken in part, with what it then spends; null where none is. */
   readonly parted: { readonly family: number; readonly spendMinor: number } | null
+  /** By how much even the least of all together is above the budget; 0 where it is not. */
+  readonly over: number
   /** The choice of each family, by position, with that step left out and smaller ones taken. */
   readonly taken: readonly number[]
 }
@@ -75,11 +77,12 @@ export function relaxed(families: readonly (readonly Priced[])[], budgetMinor: n
     })
     return first
   })
+  const over = Math.max(0, -left)
   steps.sort((a, b) => b.saves / b.spend - a.saves / a.spend || a.family - b.family)
   let price = 0
   let parted: Relaxed['parted'] = null
   const missed = new Set<number>()
-  for (const { family, to, spend, saves } of steps) {
+  for (const { family, to, spend, saves } of over > 0 ? [] : steps) {
     if (missed.has(family)) continue
     if (spend <= left) {
       left -= spend
@@ -90,10 +93,9 @@ export function relaxed(families: readonly (readonly Priced[])[], budgetMinor: n
     missed.add(family)
     if (parted) continue
     price = saves / spend
-    const part = Math.max(0, left)
-    costMinor -= price * part
+    costMinor -= price * left
     const before = families[family]?.[taken[family] as number]
-    parted = { family, spendMinor: (before?.spendMinor ?? 0) + part }
+    parted = { family, spendMinor: (before?.spendMinor ?? 0) + left }
   }
-  return { price, costMinor, parted, taken }
+  return { price, costMinor, parted, over, taken }
 }

@@ -10,14 +10,11 @@ import type { RestockProblem } from './problem'
 import { type Change, type Prepared, type Program, ProgramBuilder, type Solver } from './program'
 import { ANY_SPENDING, type Spending } from './underBudget'
 
-/** Nothing fulfils what the keeper wants of a family. */
+/** A family that nobody wishes anything of can always be left as it is: the program is wrong. */
 export class NoPlanError extends Error {
   override readonly name = 'NoPlanError'
-  constructor(
-    readonly things: readonly number[],
-    readonly why: 'infeasible' | 'time',
-  ) {
-    super(`No plan for a family of things: ${why}`)
+  constructor(readonly things: readonly number[]) {
+    super(`No plan at all for the things ${things.join(', ')}`)
   }
 }
 
@@ -29,117 +26,163 @@ export interface Choice extends Priced {
 }
 
 /** The best at a price of money, and what none is below. */
-interface At {
+export interface Best {
   readonly price: number
   readonly choice: Choice
   readonly bound: number
 }
 
+/** How near to the best a choice has to be, and when to give up looking. */
+export interface Effort {
+  readonly within: number
+  readonly stopped: () => boolean
+}
+
 /** Costs that differ by less are the same. */
 export const SAME_MINOR = 1e-3
 
-interface Rough {
-  readonly valueMinor: number
-  readonly isWhole: boolean
+interface Kept {
+  readonly program: Program
+  readonly columns: FamilyColumns
+  readonly prepared: Prepared
+  readonly spendingRow: number
 }
 
 export class FamilyDealer {
+  /**
+   * Those that the present plan came upon: what an earlier one found is found again at once, but
+   * only where the present one looks, so that a plan does not depend on what was asked before.
+   */
   readonly choices: Choice[] = []
-  private readonly program: Program
-  private readonly columns: FamilyColumns
-  private readonly prepared: Prepared
-  private readonly spendingRow: number
-  private seen: Rough | null = null
-  private readonly at = new Map<string, readonly At[]>()
+  /** False where what the keeper wants of the family cannot be, and is left out. */
+  heeded: boolean
+  private kept: Kept
+  private readonly found: Choice[] = []
+  private readonly at = new Map<string, readonly Best[]>()
+  private idle: Choice | null = null
+  private rough: { readonly valueMinor: number; readonly isWhole: boolean } | null = null
 
   constructor(
     private readonly problem: RestockProblem,
     private readonly family: Family,
-    solver: Solver,
+    private readonly solver: Solver,
   ) {
+    this.kept = this.build(problem)
+    this.heeded = this.kept.columns.heeded
+  }
+
+  private build(problem: RestockProblem): Kept {
     const program = new ProgramBuilder()
-    this.columns = addFamily(problem, family, program)
-    program.atMost(Number.POSITIVE_INFINITY, this.columns.spending)
-    this.spendingRow = program.rows.length - 1
-    this.program = program
-    this.prepared = solver.prepare(program)
+    const columns = addFamily(problem, this.family, program)
+    program.atMost(Number.POSITIVE_INFINITY, columns.spending)
+    const spendingRow = program.rows.length - 1
+    return { program, columns, spendingRow, prepared: this.solver.prepare(program) }
+  }
+
+  /** Begins another plan. */
+  begin(): void {
+    this.choices.length = 0
   }
 
   /** A first look: what it costs at the least, without what must be there and lacks. */
-  rough(): Rough {
-    this.seen ??= this.look()
-    return this.seen
+  look(): { readonly valueMinor: number; readonly isWhole: boolean } {
+    if (this.rough) return this.rough
+    const { solved, isWhole } = this.kept.prepared.relax(this.kept.program)
+    if (solved.kind === 'nothing') {
+      this.leaveWishes()
+      return this.look()
+    }
+    this.rough = { valueMinor: solved.objective - this.lackOf(solved.values), isWhole }
+    return this.rough
   }
 
-  private look(): Rough {
-    const { solved, isWhole } = this.prepared.relax(this.program)
-    if (solved.kind === 'nothing') throw new NoPlanError(this.family.things, solved.why)
-    return { valueMinor: solved.objective - this.lackOf(solved.values), isWhole }
+  /** With as much money as it takes; null when it was stopped before anything was found. */
+  free(effort: Effort): Best | null {
+    const best = this.best(0, ANY_SPENDING, effort)
+    if (best !== 'impossible') return best
+    this.leaveWishes()
+    return this.free(effort)
   }
 
-  /** With as much money as it takes. @param within how near to the best it has to be */
-  free(within: number): At {
-    return this.best(0, ANY_SPENDING, within)
-  }
-
-  bound(price: number, spending: Spending, within: number): number {
-    return this.best(price, spending, within).bound
+  /** What none is below at a price of money. */
+  bound(price: number, spending: Spending, effort: Effort): number {
+    const best = this.best(price, spending, effort)
+    if (best === 'impossible') return Number.POSITIVE_INFINITY
+    return best?.bound ?? Number.NEGATIVE_INFINITY
   }
 
   /** What can be done with what there is; nothing where the keeper wants something bought. */
-  withoutBuying(within: number): void {
-    if (this.choices.some(({ spendMinor }) => spendMinor === 0)) return
-    const upper = [...this.program.upper]
-    for (const [column] of this.columns.spending) upper[column] = 0
-    const solved = this.solve({ cost: this.program.cost, upper }, within)
-    if (solved.kind === 'solved') this.keep(solved.values)
+  withoutBuying(effort: Effort): void {
+    const { program, columns } = this.kept
+    if (!this.idle) {
+      const upper = [...program.upper]
+      for (const [column] of columns.spending) upper[column] = 0
+      const solved = this.solve({ cost: program.cost, upper }, effort)
+      if (solved.kind === 'nothing') return
+      this.idle = this.keep(solved.values)
+    }
+    this.offer(this.idle)
   }
 
   /** Gives the memory of the solver back. */
   dispose(): void {
-    this.prepared.dispose()
+    this.kept.prepared.dispose()
   }
 
-  private best(price: number, spending: Spending, within: number): At {
+  private best(price: number, spending: Spending, effort: Effort): Best | 'impossible' | null {
     const key = `${spending.least}/${spending.most}`
     const known = this.at.get(key) ?? []
     const before = known.find((one) => one.price === price)
-    if (before) return before
+    if (before) return this.offered(before)
     const below = known.filter((one) => one.price < price).at(-1)
     const above = known.find((one) => one.price > price)
     // The best at two prices is the best at all between them.
     if (below && (below.choice.spendMinor === 0 || below.choice === above?.choice)) {
       const { choice } = below
       const slack = choice.costMinor + below.price * choice.spendMinor - below.bound
-      return { price, choice, bound: choice.costMinor + price * choice.spendMinor - slack }
+      const bound = choice.costMinor + price * choice.spendMinor - slack
+      return this.offered({ price, choice, bound })
     }
-    const cost = [...this.program.cost]
-    for (const [column, minor] of this.columns.spending)
+    const { program, columns, spendingRow } = this.kept
+    const cost = [...program.cost]
+    for (const [column, minor] of columns.spending)
       cost[column] = (cost[column] ?? 0) + price * minor
-    const { least, most } = spending
-    const row = { index: this.spendingRow, lower: least, upper: most }
-    const solved = this.solve({ cost, upper: this.program.upper, row }, within)
-    if (solved.kind === 'nothing') throw new NoPlanError(this.family.things, solved.why)
-    const at = { price, choice: this.keep(solved.values), bound: solved.bound }
-    this.at.set(
-      key,
-      [...known, at].sort((a, b) => a.price - b.price),
-    )
-    return at
+    const row = { index: spendingRow, lower: spending.least, upper: spending.most }
+    const solved = this.solve({ cost, upper: program.upper, row }, effort)
+    if (solved.kind === 'nothing') return solved.why === 'infeasible' ? 'impossible' : null
+    const best = { price, choice: this.keep(solved.values), bound: solved.bound }
+    // What was cut short is not the best; another time it may be looked for longer.
+    if (!effort.stopped())
+      this.at.set(
+        key,
+        [...known, best].sort((a, b) => a.price - b.price),
+      )
+    return this.offered(best)
   }
 
-  private solve(change: Change, within: number) {
-    const { solved, isWhole } = this.prepared.relax(change)
-    return isWhole ? solved : this.prepared.solve(change, { within })
+  private offered(best: Best): Best {
+    this.offer(best.choice)
+    return best
+  }
+
+  private offer(choice: Choice): void {
+    if (!this.choices.includes(choice)) this.choices.push(choice)
+  }
+
+  private solve(change: Change, { within, stopped }: Effort) {
+    const { prepared } = this.kept
+    const { solved, isWhole } = prepared.relax(change)
+    return isWhole ? solved : prepared.solve(change, { within, stop: stopped })
   }
 
   private keep(values: readonly number[]): Choice {
+    const { program, columns } = this.kept
     const at = (column: number): number => values[column] ?? 0
     const spendMinor = Math.round(
-      this.columns.spending.reduce((sum, [column, minor]) => sum + minor * at(column), 0),
+      columns.spending.reduce((sum, [column, minor]) => sum + minor * at(column), 0),
     )
-    const costMinor = this.program.cost.reduce((sum, each, column) => sum + each * at(column), 0)
-    const same = this.choices.find(
+    const costMinor = program.cost.reduce((sum, each, column) => sum + each * at(column), 0)
+    const same = this.found.find(
       (one) => one.spendMinor === spendMinor && Math.abs(one.costMinor - costMinor) < SAME_MINOR,
     )
     if (same) return same
@@ -147,15 +190,26 @@ export class FamilyDealer {
       spendMinor,
       costMinor,
       lackMinor: this.lackOf(values),
-      decisions: decisionsOf(this.problem, this.columns, values),
+      decisions: decisionsOf(this.problem, columns, values),
     }
-    this.choices.push(choice)
+    this.found.push(choice)
     return choice
   }
 
-  private lackOf = (values: readonly number[]): number =>
-    this.columns.lacking.reduce(
-      (sum, column) => sum + (this.program.cost[column] ?? 0) * (values[column] ?? 0),
+  private lackOf(values: readonly number[]): number {
+    const { program, columns } = this.kept
+    return columns.lacking.reduce(
+      (sum, column) => sum + (program.cost[column] ?? 0) * (values[column] ?? 0),
       0,
     )
+  }
+
+  /** @throws {NoPlanError} when there is nothing left to leave out */
+  private leaveWishes(): void {
+    const wishes = this.problem.wishes.filter(({ kind }) => kind !== 'carry' && kind !== 'buy')
+    if (!this.heeded && this.kept.columns.heeded) throw new NoPlanError(this.family.things)
+    this.dispose()
+    this.kept = this.build({ ...this.problem, wishes })
+    this.heeded = false
+  }
 }

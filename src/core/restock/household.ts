@@ -6,13 +6,12 @@ import { type Goods, goodsOf } from '../layout/goods'
 import { type Entries, entryOf } from '../layout/ofKit'
 import { lastGoodDay } from '../shelf-life/lastGoodDay'
 import type { Item, ItemKind } from '../stock/item'
-import { expectedUses } from '../usage/expected'
+import { expectedUses, lookAhead } from '../usage/expected'
 import type { LearnedRate } from '../usage/learned'
 import type { JudgedHolding, Line, Survey } from '../watch/survey'
 import { chancesAt, gapAfter } from './chances'
 import type { Offer, ParLine, RestockProblem, Shelf, Stays, Thing, Tier, Wish } from './problem'
 import { roomFor, type Wanting } from './room'
-import type { RestockSettings } from './settings'
 
 /** One item in packs as one shop sells them. */
 export interface ShopOffer {
@@ -93,10 +92,13 @@ export type KeeperWish =
   | { readonly kind: 'buy'; readonly itemId: ItemId; readonly shop: string; readonly packs: number }
   | { readonly kind: 'no_buy'; readonly itemId: ItemId }
 
-/** Puts the problem together; linear in the stock. */
+/** What is asked of the plan. */
+type Asked = Pick<RestockProblem, 'days' | 'budgetMinor' | 'comfortMinor'>
+
+/** Puts the problem together. */
 export function householdProblem(
   { survey, entries, offers: asked, rates, wishes, ownMedicines }: HouseholdInput,
-  { days, budgetMinor, comfortMinor }: RestockSettings,
+  { days, budgetMinor, comfortMinor }: Asked,
 ): HouseholdProblem {
   const { today } = survey
   const faults: RestockFault[] = []
@@ -108,7 +110,7 @@ export function householdProblem(
     const chances = chancesAt(presence, today, days)
     if (chances.length === 0 && lines.some(({ site }) => site.place.id === id))
       faults.push({ code: 'no_next_visit', placeId: id })
-    return { key: id as string, chances }
+    return { chances }
   })
   const stopOf = new Map(survey.places.map(({ id }, index) => [id, index]))
   const { offers, shops } = offersOf(asked, thingOf, faults)
@@ -127,7 +129,6 @@ export function householdProblem(
     const usedUp = (yearly[thing] ?? 0) > 0 ? (pack * 365) / (yearly[thing] as number) : LASTS_DAYS
     const lasts = Math.min(freshDays[thing] ?? LASTS_DAYS, usedUp)
     return {
-      key: item.id,
       freshDays: freshDays[thing] ?? null,
       wornDays: Math.max(LEAST_WORN_DAYS, Math.round(lasts)),
       standIns: standInsOf(item, items, goods, entries),
@@ -144,7 +145,7 @@ export function householdProblem(
     }
   })
   const rooms = roomFor(wanting)
-  const steps = stepsOf(days)
+  const ahead = lookAhead(today, stepsOf(days))
   const usedAt = new Set<string>()
   const parLines = wanting.map(({ line, tier, par }, index): ParLine => {
     const { item, site } = line
@@ -164,7 +165,7 @@ export function householdProblem(
       par,
       room,
       tier,
-      uses: expected ? expectedUses(expected.rate.perYear, expected.season, today, steps) : [],
+      uses: expected ? expectedUses(expected.rate.perYear, expected.season, ahead) : [],
     }
   })
   const lineAt = new Map(parLines.map(({ key }, index) => [key, index]))
@@ -183,7 +184,6 @@ export function householdProblem(
       amount: amount / 1000,
       lastDay: judged.state === 'spent' ? -1 : lastDayOf(holding, today),
       stays: staysWhy(holding, ownMedicines),
-      unitMinor: Math.round(lot.unitPriceMinor ?? goods[thing]?.unitPriceMinor ?? 0),
     }
   })
   const shelfAt = new Map(shelves.map(({ key }, index) => [key, index]))
@@ -197,7 +197,7 @@ export function householdProblem(
       things,
       lines: parLines,
       shelves,
-      shops: shops.map((key) => ({ key })),
+      shops,
       offers,
       wishes: wishes.flatMap((wish): Wish[] => {
         switch (wish.kind) {
@@ -256,7 +256,6 @@ function offersOf(
     if (!shops.includes(name)) shops.push(name)
     return [
       {
-        key: `${itemId}@${name}`,
         thing,
         shop: shops.indexOf(name),
         units: packSize / 1000,

@@ -2,13 +2,8 @@
  * The rows of one par line: how much of what turns on the same day lies on it from one event to
  * the next, what of it is used up, what is lacking of the par, and that it all has room.
  */
-import {
-  bareDayMinor,
-  type ExpectedUse,
-  type RestockProblem,
-  unservedMinor,
-  wantedOn,
-} from './problem'
+import type { ExpectedUse } from '../usage/expected'
+import { bareDayMinor, type RestockProblem, unservedMinor, wantedOn } from './problem'
 import type { Entry, ProgramBuilder } from './program'
 
 /** What may come onto a line or go from it. */

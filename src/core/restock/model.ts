@@ -23,6 +23,8 @@ export interface FamilyColumns {
   readonly spending: readonly Entry[]
   /** What costs because something that must be there is not. */
   readonly lacking: readonly number[]
+  /** False where no column can do what the keeper wants. */
+  readonly heeded: boolean
 }
 
 interface CarryColumn extends Omit<Carry, 'amount' | 'shelf'> {
@@ -35,6 +37,11 @@ interface PutColumn extends Omit<Put, 'amount' | 'boughtBy'> {
   readonly boughtBy: number | null
   readonly column: number
 }
+
+/** So little for each column that it decides only between plans that are equal in all else. */
+const TIE = 1e-5
+/** As little for each day that a thing is carried sooner than it must be: it waits. */
+const SOON = 1e-4
 
 /** Adds the columns and rows of a family to a program. */
 export function addFamily(
@@ -51,6 +58,7 @@ class FamilyModel {
   private readonly puts: PutColumn[] = []
   private readonly spending: Entry[] = []
   private readonly lacking: number[] = []
+  private heeded = true
   private readonly traffic = new Map<number, Traffic>()
   private readonly lying: { readonly amount: number; readonly taken: readonly Entry[] }[] = []
   private readonly useful: ReadonlyMap<number, readonly number[]>
@@ -72,8 +80,8 @@ class FamilyModel {
   }
 
   get columns(): FamilyColumns {
-    const { carries, buys, puts, spending, lacking } = this
-    return { carries, buys, puts, spending, lacking }
+    const { carries, buys, puts, spending, lacking, heeded } = this
+    return { carries, buys, puts, spending, lacking, heeded }
   }
 
   private line = (index: number): ParLine => this.problem.lines[index] as ParLine
@@ -84,7 +92,6 @@ class FamilyModel {
     return known
   }
 
-  /** So little that it decides only between plans that are equal in all else: the first wins. */
   private tie = (): number => TIE * this.program.cost.length
 
   /** What is there already: it stays, is used up, turns, or is carried to another line. */
@@ -209,27 +216,32 @@ class FamilyModel {
     }
   }
 
+  /** So many in all as the keeper wants, on whichever days are best. */
   private wish(): void {
-    for (const wish of this.problem.wishes) {
-      if (wish.kind === 'carry') {
-        const of = this.carries.filter(
-          ({ batch, line }) => batch.shelves.includes(wish.shelf) && line === wish.line,
+    const { problem, family } = this
+    for (const wish of problem.wishes) {
+      if (wish.kind === 'carry' && family.shelves.includes(wish.shelf))
+        this.want(
+          wish.amount,
+          this.carries.filter(
+            ({ batch, line }) => batch.shelves.includes(wish.shelf) && line === wish.line,
+          ),
         )
-        if (of.length > 0)
-          this.program.exactly(
-            wish.amount,
-            of.map(({ column }): Entry => [column, 1]),
-          )
-      }
-      if (wish.kind === 'buy') {
-        const of = this.buys.filter(({ offer }) => offer === wish.offer)
-        if (of.length > 0)
-          this.program.exactly(
-            wish.packs,
-            of.map(({ column }): Entry => [column, 1]),
-          )
-      }
+      if (wish.kind === 'buy' && family.things.includes(problem.offers[wish.offer]?.thing ?? -1))
+        this.want(
+          wish.packs,
+          this.buys.filter(({ offer }) => offer === wish.offer),
+        )
     }
+  }
+
+  private want(count: number, of: readonly { readonly column: number }[]): void {
+    if (of.length === 0) this.heeded = false
+    else
+      this.program.exactly(
+        count,
+        of.map(({ column }): Entry => [column, 1]),
+      )
   }
 }
 
@@ -248,10 +260,6 @@ function worthwhile({ offers, wishes }: RestockProblem, thing: number) {
       }),
   )
 }
-
-const TIE = 1e-5
-/** For each day that a thing is carried sooner than it must be: as little, and so it waits. */
-const SOON = 1e-4
 
 const THOUSAND = 1000
 const rounded = (value: number): number => Math.round(value * THOUSAND) / THOUSAND

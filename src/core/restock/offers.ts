@@ -15,15 +15,15 @@ export function offersFor(
 ): { readonly offers: readonly ShopOffer[]; readonly faults: readonly RestockFault[] } {
   const faults: RestockFault[] = []
   const offers = items.flatMap((item): ShopOffer[] => {
-    const usual = usualOffer(item)
-    const others = elsewhere.filter(({ itemId }) => itemId === item.id)
-    const known = usual ? [usual, ...others] : others
+    const kept = elsewhere.filter(({ itemId }) => itemId === item.id)
+    const usual = kept.some(({ shop }) => sameShop(shop, item.shop)) ? null : usualOffer(item)
+    const known = usual ? [usual, ...kept] : kept
     if (known.some(({ priceMinor }) => priceMinor !== null)) return known
     const entry = entryOf(item, entries)
     if (!entry) return known
     faults.push({ code: 'guide_price', itemId: item.id })
     return [
-      ...known,
+      ...known.filter(({ shop }) => !sameShop(shop, item.shop)),
       {
         itemId: item.id,
         shop: item.shop,
@@ -37,7 +37,7 @@ export function offersFor(
 }
 
 /** What stands on the item itself: pack, price and shop; null where no pack is known. */
-export const usualOffer = (item: Item): ShopOffer | null =>
+const usualOffer = (item: Item): ShopOffer | null =>
   item.packSize === null
     ? null
     : {
@@ -47,3 +47,6 @@ export const usualOffer = (item: Item): ShopOffer | null =>
         priceMinor: item.packPriceMinor,
         leadDays: 0,
       }
+
+/** Nobody minds capitals in the name of a shop. */
+export const sameShop = (a: string, b: string): boolean => a.toLowerCase() === b.toLowerCase()

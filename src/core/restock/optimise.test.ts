@@ -96,20 +96,49 @@ describe('the best plan', () => {
   })
   it('is the same for the same household, whatever was asked before', () => {
     const problem = seededProblem(5, { ...USUAL, things: 8, lots: 32 })
-    const fresh = new Optimiser(problem, new Dealers(solver))
-    const asked = new Optimiser(problem, new Dealers(solver))
-    const budget = replay(problem, fresh.plan(null).decisions).cost.spentMinor / 2
-    for (const other of [0, budget * 1.5, budget / 3]) asked.plan(other, { within: 0 })
-    expect(asked.plan(null, { within: 0 }).decisions).toEqual(planned(problem).decisions)
-    const again = asked.plan(budget, { within: 0 })
-    const before = fresh.plan(budget, { within: 0 })
-    expect(again.costMinor).toBeCloseTo(before.costMinor, 1)
+    const budget = replay(problem, planned(problem).decisions).cost.spentMinor / 2
+    const dealers = new Dealers(solver)
+    const asked = new Optimiser(problem, dealers)
+    for (const other of [0, budget * 1.5, budget / 3, null]) asked.plan(other)
+    for (const budgetMinor of [null, budget])
+      for (const again of [asked, new Optimiser(problem, dealers)])
+        expect(again.plan(budgetMinor)).toEqual(
+          new Optimiser(problem, new Dealers(solver)).plan(budgetMinor),
+        )
   })
-  it('stops when it is told to, with a plan that can be carried out', () => {
-    const problem = seededProblem(6, USUAL)
-    let asked = 0
-    const { decisions, stopped } = planned(problem, { stop: () => ++asked > 12 })
-    expect(stopped).toBe(true)
-    expect(replay(problem, decisions).faults).toEqual([])
+  it('is the plain one where it is stopped before there is another, and whole the next time', () => {
+    const problem = { ...seededProblem(6, { ...USUAL, things: 8, lots: 32 }), budgetMinor: 20_000 }
+    const optimiser = new Optimiser(problem, new Dealers(solver))
+    for (const most of [0, 5, 12]) {
+      let asked = 0
+      const cut = optimiser.plan(20_000, { stop: () => asked++ >= most })
+      expect(cut).toMatchObject({ stopped: true, decisions: greedyPlan(problem) })
+      expect(replay(problem, cut.decisions).faults).toEqual([])
+    }
+    const whole = optimiser.plan(20_000)
+    expect(whole.stopped).toBe(false)
+    expect(whole.gap).toBeLessThanOrEqual(0.01)
+  })
+  it('goes without a wish that cannot be, and says of which thing', () => {
+    const problem = seededProblem(5, { ...USUAL, things: 8, lots: 32 })
+    const shelf = problem.shelves.findIndex(({ stays, line }) => stays === null && line !== null)
+    const { thing } = problem.shelves[shelf] as RestockProblem['shelves'][number]
+    const line = problem.lines.findIndex((one) => one.thing === thing)
+    const offer = problem.offers.findIndex((one) => one.thing === thing)
+    const impossible: readonly RestockProblem['wishes'][] = [
+      // More than there is; where it lies already; bought and not to be bought.
+      [{ kind: 'carry', shelf, line, amount: 1000 }],
+      [{ kind: 'carry', shelf, line: problem.shelves[shelf]?.line ?? 0, amount: 1 }],
+      [
+        { kind: 'buy', offer, packs: 2 },
+        { kind: 'no_buy', thing },
+      ],
+    ]
+    for (const wishes of impossible) {
+      const { unheeded, decisions } = planned({ ...problem, wishes })
+      expect(unheeded).toContain(thing)
+      expect(replay(problem, decisions).faults).toEqual([])
+    }
+    expect(planned(problem).unheeded).toEqual([])
   })
 })

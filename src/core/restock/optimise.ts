@@ -4,11 +4,13 @@
  * together cost more than there is, one choice of each is taken under the budget. What no plan
  * can be below is known all along, so that the gap is proven.
  */
-import { type FamilyDealer, SAME_MINOR } from './dealer'
+import { type Best, type FamilyDealer, SAME_MINOR } from './dealer'
 import type { Dealers } from './dealers'
 import { familiesOf } from './family'
+import { greedyPlan } from './greedy'
 import type { Decisions } from './plan'
 import type { RestockProblem } from './problem'
+import { type Replayed, replay } from './replay'
 import { chooseUnder } from './underBudget'
 
 export interface Progress {
@@ -42,6 +44,10 @@ export interface Optimised {
   readonly isTight: boolean
   /** What the keeper wants bought costs more than the budget. */
   readonly overBudget: boolean
+  /** Things of which what the keeper wants cannot be done as it stands. */
+  readonly unheeded: readonly number[]
+  /** The plain plan, lived through. */
+  readonly plain: Replayed
 }
 
 /** Of the gap that is allowed, the share that may be lost inside families. */
@@ -52,22 +58,67 @@ const FOR_FAMILIES = 0.4
  * Its own budget is not looked at.
  */
 export class Optimiser {
-  private readonly dealers: FamilyDealer[] = []
-  /** How near to the best one family's choice has to be, in money. */
-  private fine: number | null = null
-
   constructor(
     private readonly problem: RestockProblem,
     private readonly known: Dealers,
   ) {}
 
-  /** @throws {NoPlanError} when what is wished of a thing cannot be */
+  /** Never worse than the plain plan, where that does what the keeper wants. */
   plan(budgetMinor: number | null, options: OptimiseOptions = {}): Optimised {
+    const problem = { ...this.problem, budgetMinor }
+    const decisions = greedyPlan(problem)
+    const plain = replay(problem, decisions)
+    const { totalMinor } = plain.cost
+    const best = this.best(budgetMinor, options)
+    // Stopped before there was a plan for every family: the plain one, of which nothing is proven.
+    if (!best) return { ...NOTHING_KNOWN, decisions, ...measured(totalMinor, 0, 0), plain }
+    const wished = problem.wishes.some(({ kind }) => kind === 'carry' || kind === 'buy')
+    if (wished || totalMinor >= best.costMinor) return { ...best, plain }
+    const helpless = best.costMinor - best.valueMinor
+    return {
+      ...best,
+      decisions,
+      ...measured(totalMinor, best.boundMinor + helpless, helpless),
+      plain,
+    }
+  }
+
+  /** Null when it was stopped before there was a plan for every family. */
+  private best(
+    budgetMinor: number | null,
+    options: OptimiseOptions,
+  ): Omit<Optimised, 'plain'> | null {
     const { within = 0.01 } = options
     const stopped = stopping(options)
-    const fine = this.lookAtAll(within, stopped, options.onProgress)
-    const cut = stopped()
-    const free = this.dealers.map((dealer) => dealer.free(fine))
+    const families = familiesOf(this.problem)
+    const dealers: FamilyDealer[] = []
+    const progress = (done: number) => options.onProgress?.({ done, of: families.length * 2 })
+    // Every family roughly, which tells how finely each has to be decided.
+    let value = 0
+    let rough = 0
+    for (const family of families) {
+      if (stopped()) return null
+      const dealer = this.known.of(this.problem, family)
+      dealer.begin()
+      dealers.push(dealer)
+      const { valueMinor, isWhole } = dealer.look()
+      value += valueMinor
+      if (!isWhole) rough++
+      progress(dealers.length)
+    }
+    this.known.keepOnly(dealers)
+    const fine = Math.max(SAME_MINOR, (within * FOR_FAMILIES * value) / Math.max(1, rough))
+    const effort = { within: fine, stopped }
+    const free: Best[] = []
+    for (const dealer of dealers) {
+      const best = stopped() ? null : dealer.free(effort)
+      if (!best) return null
+      free.push(best)
+      progress(families.length + free.length)
+    }
+    const unheeded = families.flatMap(({ things }, index) =>
+      dealers[index]?.heeded === false ? things : [],
+    )
     // No money helps against what lacks even so.
     const helpless = sum(free, ({ choice }) => choice.lackMinor)
     const dear = sum(free, ({ choice }) => choice.spendMinor)
@@ -79,15 +130,16 @@ export class Optimiser {
           sum(free, ({ bound }) => bound),
           helpless,
         ),
-        stopped: cut,
+        stopped: stopped(),
         isTight: false,
         overBudget: false,
+        unheeded,
       }
-    for (const dealer of this.dealers) dealer.withoutBuying(fine)
+    for (const dealer of dealers) dealer.withoutBuying(effort)
     const found = chooseUnder(
-      this.dealers.map((dealer) => ({
+      dealers.map((dealer) => ({
         choices: dealer.choices,
-        bound: (price, spending) => dealer.bound(price, spending, fine),
+        bound: (price, spending) => dealer.bound(price, spending, effort),
       })),
       budgetMinor,
       (gap, cost) => gap <= Math.max(SAME_MINOR, within * (cost - helpless)),
@@ -99,33 +151,12 @@ export class Optimiser {
       stopped: stopped(),
       isTight: true,
       overBudget: !found.fits,
+      unheeded,
     }
-  }
-
-  /** Every family roughly, which tells how finely each has to be decided. */
-  private lookAtAll(
-    within: number,
-    stopped: () => boolean,
-    onProgress: OptimiseOptions['onProgress'],
-  ): number {
-    if (this.fine !== null) return this.fine
-    const families = familiesOf(this.problem)
-    let value = 0
-    let rough = 0
-    for (const family of families) {
-      if (stopped()) break
-      const dealer = this.known.of(this.problem, family)
-      this.dealers.push(dealer)
-      const { valueMinor, isWhole } = dealer.rough()
-      value += valueMinor
-      if (!isWhole) rough++
-      onProgress?.({ done: this.dealers.length, of: families.length })
-    }
-    if (this.dealers.length === families.length) this.known.keepOnly(this.dealers)
-    this.fine = Math.max(SAME_MINOR, (within * FOR_FAMILIES * value) / Math.max(1, rough))
-    return this.fine
   }
 }
+
+const NOTHING_KNOWN = { stopped: true, isTight: false, overBudget: false, unheeded: [] } as const
 
 function stopping({ limit, stop = () => false }: OptimiseOptions): () => boolean {
   if (!limit) return stop

@@ -5,6 +5,7 @@
  */
 import type { PlainDate } from '../calendar/plainDate'
 import type { Urgency } from '../layout/urgency'
+import type { ExpectedUse } from '../usage/expected'
 
 /** What comes first: what saves a life, what must be there, what is good to have. */
 export type Tier = Urgency
@@ -16,25 +17,17 @@ export interface Chance {
 }
 
 export interface Stop {
-  readonly key: string
   /** In order; none where nobody knows when somebody will be there. */
   readonly chances: readonly Chance[]
 }
 
 export interface Thing {
-  readonly key: string
   /** A fresh pack is good for so many days; null when it never turns. */
   readonly freshDays: number | null
   /** A pack is worn out after so many days: turned, or used up. */
   readonly wornDays: number
   /** Things that may stand in for it, at a stated penalty. */
   readonly standIns: readonly number[]
-}
-
-/** So many are expected to be used up on a day. */
-export interface ExpectedUse {
-  readonly day: number
-  readonly amount: number
 }
 
 /** So many of a thing belong in one pocket. */
@@ -64,13 +57,10 @@ export interface Shelf {
   /** The last day on which it is good; below zero when it is past; null when it never turns. */
   readonly lastDay: number | null
   readonly stays: Stays | null
-  /** What one unit is worth, in the currency's smallest unit. */
-  readonly unitMinor: number
 }
 
 /** One thing in packs as one supplier sells them. */
 export interface Offer {
-  readonly key: string
   readonly thing: number
   readonly shop: number
   readonly units: number
@@ -103,7 +93,8 @@ export interface RestockProblem {
   readonly things: readonly Thing[]
   readonly lines: readonly ParLine[]
   readonly shelves: readonly Shelf[]
-  readonly shops: readonly { readonly key: string }[]
+  /** Their names. */
+  readonly shops: readonly string[]
   readonly offers: readonly Offer[]
   readonly wishes: readonly Wish[]
 }

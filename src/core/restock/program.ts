@@ -55,11 +55,9 @@ export class ProgramBuilder implements Program {
 }
 
 export interface SolveOptions {
-  /** Stop after so many seconds with the best that was found. */
-  readonly seconds?: number
   /** Stop when what is found is proven to be within this much of the best. */
   readonly within?: number
-  /** Asked now and then; true stops. */
+  /** Asked now and then; true stops with the best that was found. */
   readonly stop?: () => boolean
 }
 
@@ -91,8 +89,7 @@ export interface Prepared {
   dispose(): void
 }
 
-/** Finds the cheapest solution of a program; the same program gives the same solution. */
+/** Finds the cheapest solution of programs; the same program gives the same solution. */
 export interface Solver {
-  solve(program: Program, options?: SolveOptions): Solved
   prepare(program: Program): Prepared
 }

@@ -77,10 +77,7 @@ export interface Replayed {
   readonly lacks: readonly (readonly Lack[])[]
   readonly turned: readonly Turned[]
   readonly swappedOut: readonly SwappedOut[]
-  readonly spentOn: readonly { readonly day: number; readonly minor: number }[]
   readonly faults: readonly PlanFault[]
-  /** What is left over of packs, by thing. */
-  readonly leftOver: ReadonlyMap<number, number>
 }
 
 const EPSILON = 1e-6
@@ -103,7 +100,6 @@ class Run {
   private readonly faults: PlanFault[] = []
   private readonly turned: Turned[] = []
   private readonly swappedOut: SwappedOut[] = []
-  private readonly spentOn: { day: number; minor: number }[] = []
   private readonly lacks: { from: number; until: number; short: number }[][]
   private readonly bareDays = { life: 0, urgent: 0, comfort: 0 }
   private readonly bareMinor = { life: 0, urgent: 0, comfort: 0 }
@@ -191,7 +187,6 @@ class Run {
       const minor = packs * offer.priceMinor
       this.spent += minor
       this.worn += wearOf(this.problem, thing, minor, day)
-      this.spentOn.push({ day, minor })
       const key = `${offer.thing}/${day}`
       const known = this.bought.get(key)
       const last = day + (thing.freshDays ?? Number.POSITIVE_INFINITY)
@@ -298,11 +293,6 @@ class Run {
     const { spent, worn, carried, standIn, bareMinor, unserved, problem } = this
     const over = problem.budgetMinor === null ? 0 : spent - problem.budgetMinor
     if (over > 0) this.faults.push({ code: 'over_budget', byMinor: over })
-    const leftOver = new Map<number, number>()
-    for (const [key, { left }] of this.bought) {
-      const thing = Number(key.split('/')[0])
-      if (left > EPSILON) leftOver.set(thing, (leftOver.get(thing) ?? 0) + left)
-    }
     return {
       cost: {
         spentMinor: spent,
@@ -324,9 +314,7 @@ class Run {
       lacks: this.lacks,
       turned: this.turned,
       swappedOut: this.swappedOut,
-      spentOn: this.spentOn,
       faults: this.faults,
-      leftOver,
     }
   }
 }

@@ -1,7 +1,6 @@
 /** Plans a household: the best plan found, beside the plain one and beside doing nothing. */
 import { type RestockBoard, restockBoard } from './board'
 import type { Dealers } from './dealers'
-import { greedyPlan } from './greedy'
 import { type OptimiseOptions, Optimiser } from './optimise'
 import { NO_DECISIONS } from './plan'
 import type { RestockProblem } from './problem'
@@ -19,6 +18,8 @@ export interface RestockPlan {
   /** Stopped before it was proven to be as near to the best as wished. */
   readonly stopped: boolean
   readonly overBudget: boolean
+  /** Things of which what the keeper wants cannot be done as it stands. */
+  readonly unheeded: readonly number[]
   readonly plain: Compared
   readonly idle: Compared
 }
@@ -34,18 +35,18 @@ export class RestockPlanner {
     this.optimiser = new Optimiser(problem, dealers)
   }
 
-  /** @throws {NoPlanError} when what is wished of a thing cannot be */
   plan(budgetMinor: number | null, options: OptimiseOptions = {}): RestockPlan {
     const problem = { ...this.problem, budgetMinor }
     const best = this.optimiser.plan(budgetMinor, options)
-    const board = restockBoard(problem, best.decisions, best.isTight)
+    const idle = replay({ ...problem, budgetMinor: null }, NO_DECISIONS)
     return {
-      board,
+      board: restockBoard(problem, best.decisions, best.isTight, idle),
       gap: best.gap,
       stopped: best.stopped,
       overBudget: best.overBudget,
-      plain: compared(replay(problem, greedyPlan(problem))),
-      idle: compared(replay(problem, NO_DECISIONS)),
+      unheeded: best.unheeded,
+      plain: compared(best.plain),
+      idle: compared(idle),
     }
   }
 }

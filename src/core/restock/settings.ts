@@ -1,16 +1,17 @@
 /** What a household asks of its restocking plan. */
 
+/** Look-aheads to choose from, in days. */
+export const LOOK_AHEADS = [91, 182, 365, 730] as const
+export type LookAhead = (typeof LOOK_AHEADS)[number]
+
 export interface RestockSettings {
   /** Looked ahead so many days. */
-  readonly days: number
+  readonly days: LookAhead
   /** What may be spent in that time; null for no limit. */
   readonly budgetMinor: number | null
   /** What it is worth to have one line that is good to have complete for thirty days. */
   readonly comfortMinor: number
 }
-
-/** Look-aheads to choose from, in days. */
-export const LOOK_AHEADS = [91, 182, 365, 730] as const
 
 /**
  * How much what is good to have is worth, from sparing to thorough. What must be there is worth

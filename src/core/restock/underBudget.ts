@@ -65,15 +65,17 @@ export function chooseUnder<Choice extends Priced>(
         cost = sum(taken, 'costMinor')
       }
       parted = at.parted
-      if (at.price === price) break
-      price = at.price
+      // Where even the least is above the budget, so dear that what is over costs more than all.
+      const next = at.over > 0 ? (cost + 1) / at.over : at.price
+      if (next === price) break
+      price = next
       const lower = dealers.reduce(
-        (total, dealer, family) =>
-          total + dealer.bound(at.price, spending.get(family) ?? ANY_SPENDING),
-        -at.price * budget,
+        (total, dealer, family) => total + dealer.bound(next, spending.get(family) ?? ANY_SPENDING),
+        -next * budget,
       )
       bound = Math.max(bound, lower)
-      if (enough(at.costMinor - bound, cost) || stopped()) break
+      if (bound >= cost || stopped()) break
+      if (at.over === 0 && enough(at.costMinor - bound, cost)) break
     }
     return { spending, bound, parted }
   }

@@ -8,7 +8,7 @@ import type { Family } from './family'
 import type { Chance, RestockProblem, Shelf } from './problem'
 
 /** The last chance on or before a day, or the first one where none is. */
-export function chanceBy(chances: readonly Chance[], day: number): Chance | undefined {
+function chanceBy(chances: readonly Chance[], day: number): Chance | undefined {
   let found = chances[0]
   for (const chance of chances) {
     if (chance.day > day) break

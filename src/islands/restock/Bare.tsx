@@ -39,10 +39,13 @@ export function Bare({ found, place }: { readonly found: Found; readonly place: 
           {waiting > 0 && <p className="second">{w.untilVisit(waiting)}</p>}
         </section>
       )}
-      {unknown.length > 0 && (
+      {unknown.length + plan.unheeded.length > 0 && (
         <section className={classes.bare} aria-label={w.missing}>
           <h2>{w.missing}</h2>
           <ul>
+            {plan.unheeded.map((thing) => (
+              <li key={thing}>{w.unheeded(names.thing(thing).title)}</li>
+            ))}
             {unknown.map((fault) => (
               <li key={JSON.stringify(fault)}>{w.fault(fault)}</li>
             ))}

@@ -36,7 +36,7 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
   const ask = (patch: Partial<RestockSettings>) => {
     const body = { ...settings, budgetMinor: budget, ...patch }
     if ('budgetMinor' in patch) onBudget(patch.budgetMinor ?? null)
-    void run(setPlan, { body: body as never }, w.didSet)
+    void run(setPlan, { body }, w.didSet)
   }
   // The plan follows the thumb at once; it is written down when the thumb rests.
   const settle = useDebouncedCallback((minor: number) => ask({ budgetMinor: minor }), 700)

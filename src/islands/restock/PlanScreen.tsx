@@ -106,7 +106,7 @@ const SOON = 6
 function Board({ found, place }: { readonly found: Found; readonly place: string | null }) {
   const { view, plan } = found
   const names = namesOf(view)
-  const visits = timeline(view.problem as never, plan.board).filter(
+  const visits = timeline(view.problem, plan.board).filter(
     ({ stop }) => place === null || names.stop(stop)?.placeId === place,
   )
   const [soon, later] = [visits.slice(0, SOON), visits.slice(SOON)]

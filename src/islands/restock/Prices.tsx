@@ -77,22 +77,26 @@ function OfferRow({ title, offer, isNew = false, onDone }: RowProps) {
   const wrongPack = size.kind === 'refused' || size.amount === 0 ? w.badPack : ''
   const wrongPrice = minor === 'not_a_price' ? w.badPrice : ''
   const wrongShop = isNew && shop.trim() === '' ? w.noShopName : ''
+  const wrongLead = /^\d{1,3}$/.test(lead.trim()) ? '' : w.badLead
+  const [tried, setTried] = useState(false)
   const changed =
     isNew ||
     pack !== formatAmount(offer.packSize) ||
     price !== writePrice(offer.priceMinor) ||
     lead !== String(offer.leadDays)
   const save = async () => {
-    if (wrongPack || wrongShop || minor === 'not_a_price' || size.kind === 'refused') return
+    setTried(true)
+    if (wrongPack || wrongShop || wrongLead) return
+    if (minor === 'not_a_price' || size.kind === 'refused') return
     const done = await run(
       setOffer,
       {
         params: { itemId: offer.itemId },
         body: {
-          shop: shop.trim() === '' ? w.anyShop : shop.trim(),
+          shop: shop.trim(),
           packSize: size.amount,
           priceMinor: minor,
-          leadDays: Math.max(0, Number.parseInt(lead, 10) || 0),
+          leadDays: Number(lead),
         },
       },
       w.didSet,
@@ -113,6 +117,7 @@ function OfferRow({ title, offer, isNew = false, onDone }: RowProps) {
           size="xs"
           label={w.shop}
           value={shop}
+          error={(tried && wrongShop) || undefined}
           onChange={({ currentTarget }) => setShop(currentTarget.value)}
         />
       ) : (
@@ -137,10 +142,11 @@ function OfferRow({ title, offer, isNew = false, onDone }: RowProps) {
         label={w.lead}
         inputMode="numeric"
         value={lead}
+        error={wrongLead || undefined}
         onChange={({ currentTarget }) => setLead(currentTarget.value)}
       />
       {changed && (
-        <button type="submit" disabled={busy || wrongShop !== ''}>
+        <button type="submit" disabled={busy}>
           {w.save}
         </button>
       )}

@@ -36,7 +36,7 @@ export function VisitCard({ visit, found }: Props) {
         )}
       </header>
       <Part title={w.buyBefore} of={visit.buys}>
-        {(buy) => <Bought key={`${buy.offer}/${buy.by}`} buy={buy} found={found} at={visit.stop} />}
+        {(buy) => <Bought key={`${buy.offer}/${buy.by}`} buy={buy} found={found} at={at} />}
       </Part>
       <Part title={w.takeAlong} of={visit.takes}>
         {(carry) => (
@@ -51,28 +51,24 @@ export function VisitCard({ visit, found }: Props) {
         )}
       </Part>
       <Part title={w.putHere} of={visit.puts}>
-        {(carry) => <Carried key={keyOf(carry)} carry={carry} found={found} at={visit.stop} />}
+        {(carry) => <Carried key={keyOf(carry)} carry={carry} found={found} at={at} />}
       </Part>
-      <Part title={w.swapOut} of={visit.takeOuts.filter(({ kind }) => kind === 'swap_out')}>
-        {(out) => (
-          <TakenOut
-            key={`${out.shelf}/${out.line}/${out.turnsOn}`}
-            out={out}
-            found={found}
-            at={visit.stop}
-          />
-        )}
-      </Part>
-      <Part title={w.throwAway} of={visit.takeOuts.filter(({ kind }) => kind === 'throw_away')}>
-        {(out) => (
-          <TakenOut
-            key={`${out.shelf}/${out.line}/${out.turnsOn}`}
-            out={out}
-            found={found}
-            at={visit.stop}
-          />
-        )}
-      </Part>
+      {(['swap_out', 'throw_away'] as const).map((kind) => (
+        <Part
+          key={kind}
+          title={w.takeOut[kind]}
+          of={visit.takeOuts.filter((out) => out.kind === kind)}
+        >
+          {(out) => (
+            <TakenOut
+              key={`${out.shelf}/${out.line}/${out.turnsOn}`}
+              out={out}
+              found={found}
+              at={at}
+            />
+          )}
+        </Part>
+      ))}
     </li>
   )
 }

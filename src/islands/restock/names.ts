@@ -38,6 +38,6 @@ export function namesOf(view: PlanView): Names {
     whereLine: (index, at) => where(view.lines[index], problem.lines[index]?.stop, at),
     whereShelf: (index, at) => where(view.shelves[index], problem.shelves[index]?.stop, at),
     thingOfLine: (index) => problem.lines[index]?.thing ?? -1,
-    shop: (index) => problem.shops[index]?.key ?? '',
+    shop: (index) => problem.shops[index] ?? '',
   }
 }

@@ -5,7 +5,6 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import type { z } from 'zod'
 import { readPlan } from '../../contract/restockEndpoints'
 import type { planValue } from '../../contract/restockValues'
-import type { RestockProblem } from '../../core/restock/problem'
 import type { RestockPlan } from '../../core/restock/restockPlan'
 import { call } from '../../device/call'
 import type { Planning } from '../../workers/planner'
@@ -25,6 +24,12 @@ export interface Found {
   readonly budgetMinor: number | null
 }
 
+/** The last plan, and the one before it. */
+interface Plans {
+  readonly found: Found | null
+  readonly before: Found | null
+}
+
 interface Run {
   readonly worker: Worker
   readonly planning: Remote<Planning>
@@ -41,8 +46,7 @@ export function usePlan(initial: PlanView, budgetMinor: number | null) {
   })
   const run = useRef<Run | null>(null)
   const [state, setState] = useState<PlanState>({ kind: 'working', share: 0 })
-  const [found, setFound] = useState<Found | null>(null)
-  const [before, setBefore] = useState<Found | null>(null)
+  const [{ found, before }, setPlans] = useState<Plans>({ found: null, before: null })
   const [again, setAgain] = useState(0)
 
   const end = useCallback(() => {
@@ -64,7 +68,7 @@ export function usePlan(initial: PlanView, budgetMinor: number | null) {
       const { planning } = run.current
       if (run.current.view !== view) {
         run.current.view = view
-        await planning.take(view.problem as unknown as RestockProblem)
+        await planning.take(view.problem)
       }
       if (!mine) return
       const plan = await planning.plan(
@@ -74,10 +78,7 @@ export function usePlan(initial: PlanView, budgetMinor: number | null) {
         }),
       )
       if (!mine) return
-      setFound((last) => {
-        if (last) setBefore(last)
-        return { view, plan, budgetMinor }
-      })
+      setPlans((last) => ({ found: { view, plan, budgetMinor }, before: last.found }))
       setState({ kind: 'found' })
     }
     void work().catch(() => {
