@@ -89,7 +89,7 @@ describe('what a plan is made from', () => {
     const wish = { kind: 'buy', itemId: stock.itemId, shop: 'Harbour shop', packs: 2 } as const
     await addWish(app.world, app.keeper, { key: newKey(), wish })
     await addWish(app.world, app.keeper, { key: newKey(), wish: { ...wish, packs: 3 } })
-    expect((await plan()).problem.wishes).toEqual([{ kind: 'buy', offer: 0, packs: 3 }])
+    expect((await plan()).problem.wishes).toEqual([{ kind: 'buy', offer: 1, packs: 3 }])
     const { wishId } = await addWish(app.world, app.keeper, {
       key: newKey(),
       wish: { kind: 'no_buy', itemId: stock.itemId },
