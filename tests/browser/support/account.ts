@@ -10,6 +10,7 @@ import type { HouseholdId } from '../../../src/core/ids'
 import { createDb, createPool, inHousehold } from '../../../src/db/connect'
 import { DEMO_HOUSEHOLD } from '../../../src/demo/household'
 import { fillDemo } from '../../../src/demo/loadDemo'
+import { twoPlaces } from '../../support/twoPlaces'
 import { databaseUrl, SECRET, TODAY } from './serve'
 
 export interface Account {
@@ -34,7 +35,10 @@ function tools() {
   return made
 }
 
-export async function anAccount(stock: 'demo' | 'nothing'): Promise<Account> {
+/** What a household starts with. */
+export type Stock = 'demo' | 'two places' | 'nothing'
+
+export async function anAccount(stock: Stock): Promise<Account> {
   const { db, auth } = tools()
   const email = `${randomUUID()}@example.invalid`
   const password = 'ten letters and more'
@@ -56,6 +60,7 @@ export async function anAccount(stock: 'demo' | 'nothing'): Promise<Account> {
   )
   if (stock === 'demo')
     await fillDemo(db, caller, plainDate(TODAY), () => new Date(`${TODAY}T12:00:00Z`))
+  if (stock === 'two places') await twoPlaces(world(), caller)
   return { caller, email, password, cookie: { name, value: decodeURIComponent(value) } }
 }
 

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { test as base, expect, type Page } from '@playwright/test'
-import { type Account, anAccount } from './account'
+import { type Account, anAccount, type Stock } from './account'
 
 const axeSource = readFileSync(
   createRequire(import.meta.url).resolve('axe-core/axe.min.js'),
@@ -11,7 +11,7 @@ const axeSource = readFileSync(
 
 interface Fixtures {
   /** What the household of this test starts with. */
-  stock: 'demo' | 'nothing'
+  stock: Stock
   account: Account
 }
 
