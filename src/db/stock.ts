@@ -49,6 +49,7 @@ export async function readMembers(trx: Trx, today: PlainDate): Promise<readonly 
     .select(['id', 'member_id', 'on_day', 'grams'])
     .where('removed_by_act', 'is', null)
     .orderBy('on_day')
+    .orderBy('id')
     .execute()
   const of = new Map<string, Weighing[]>()
   for (const { id, member_id, on_day, grams } of weighings)
@@ -70,6 +71,7 @@ export async function readCourses(trx: Trx): Promise<readonly Course[]> {
     .where('course.removed_by_act', 'is', null)
     .where('member.removed_by_act', 'is', null)
     .orderBy('course.starts_on')
+    .orderBy('course.id')
     .execute()
   return rows.map(toCourse)
 }
@@ -102,11 +104,13 @@ export async function readSites(trx: Trx) {
     .selectAll()
     .where('removed_by_act', 'is', null)
     .orderBy('starts_on')
+    .orderBy('id')
     .execute()
   const kits = await here('kit')
     .selectAll()
     .where('removed_by_act', 'is', null)
     .orderBy('name')
+    .orderBy('id')
     .execute()
   const checks = await trx
     .selectFrom('kit_check')
@@ -121,6 +125,7 @@ export async function readSites(trx: Trx) {
     .where('removed_by_act', 'is', null)
     .orderBy('cell_row')
     .orderBy('cell_column')
+    .orderBy('id')
     .execute()
   const visitsOf = new Map<string, (Visit & { id: string })[]>()
   for (const row of visits)
@@ -141,13 +146,14 @@ export async function readSites(trx: Trx) {
   }
 }
 
-/** Everything there is to judge. */
+/** Everything there is to judge, in an order that stays when rows are rewritten. */
 export async function readStock(trx: Trx): Promise<HouseholdStock> {
   const sites = await readSites(trx)
   const items = await trx
     .selectFrom('item')
     .selectAll()
     .where('removed_by_act', 'is', null)
+    .orderBy('id')
     .execute()
   const pars = await trx
     .selectFrom('par')
@@ -155,12 +161,16 @@ export async function readStock(trx: Trx): Promise<HouseholdStock> {
     .select(['par.item_id', 'par.pocket_id', 'par.amount'])
     .where('par.removed_by_act', 'is', null)
     .where('pocket.removed_by_act', 'is', null)
+    .orderBy('par.item_id')
+    .orderBy('par.pocket_id')
     .execute()
   const rows = await trx
     .selectFrom('balance')
     .innerJoin('lot', 'lot.id', 'balance.lot_id')
     .select(LOT_COLUMNS)
     .select(['balance.pocket_id', 'balance.amount'])
+    .orderBy('balance.lot_id')
+    .orderBy('balance.pocket_id')
     .execute()
   return {
     ...sites,
