@@ -3,6 +3,7 @@
  * endpoint against the same SQL sent straight through the driver, and as a screen; and how much
  * script the screen ships. ./satchel bench
  */
+
 import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { gzipSync } from 'node:zlib'
@@ -25,6 +26,7 @@ import { ribbon } from '../src/core/watch/ribbon'
 import { type HouseholdStock, survey } from '../src/core/watch/survey'
 import { createDb, createPool, inHousehold } from '../src/db/connect'
 import { readStock } from '../src/db/stock'
+import { standInServices } from '../src/standIns/services'
 import {
   databaseUrl,
   freshDatabase,
@@ -114,7 +116,7 @@ async function statementsOf(
     })
   })
   const db = createDb(pool)
-  await readWatch({ db, now: clockFrom(TODAY), surveys: kept() }, caller)
+  await readWatch({ db, now: clockFrom(TODAY), surveys: kept(), services: standInServices }, caller)
   await db.destroy()
   return sent
 }
@@ -143,7 +145,7 @@ async function scriptBytes(address: string, cookie: string): Promise<number> {
 await freshDatabase('bench')
 const url = databaseUrl('DATABASE_URL', 'bench')
 const db = createDb(createPool(url, 4))
-const world: World = { db, now: clockFrom(TODAY), surveys: kept() }
+const world: World = { db, now: clockFrom(TODAY), surveys: kept(), services: standInServices }
 const server = await startServer(url)
 const accounts = createPool(accountsUrl(url), 1)
 const auth = createAuth(accounts, { secret: SECRET, baseUrl: server.address, alsoTrusted: [] })
@@ -191,7 +193,9 @@ await driver.end()
 console.log(
   `${`the same ${statements.length} statements by the driver`.padEnd(36)} ${ms(straight).padStart(9)}`,
 )
-const read = await median(RUNS, () => readWatch({ ...world, surveys: kept() }, large.caller))
+const read = await median(RUNS, () =>
+  readWatch({ ...world, surveys: kept(), services: standInServices }, large.caller),
+)
 const headers = { cookie: large.cookie }
 const get = async (path: string) => {
   const answer = await fetch(`${server.address}${path}`, { headers })

@@ -4,8 +4,10 @@ import * as careEndpoints from '../contract/careEndpoints'
 import { type Endpoint, isChange } from '../contract/endpoint'
 import * as endpoints from '../contract/endpoints'
 import * as keepingEndpoints from '../contract/keepingEndpoints'
+import * as recallEndpoints from '../contract/recallEndpoints'
 import * as restockEndpoints from '../contract/restockEndpoints'
 import * as roundEndpoints from '../contract/roundEndpoints'
+import * as shoppingEndpoints from '../contract/shoppingEndpoints'
 import { problemSchema } from './problem'
 
 const isEndpoint = (entry: readonly [string, unknown]): entry is [string, Endpoint] =>
@@ -17,6 +19,8 @@ export const allEndpoints: readonly (readonly [string, Endpoint])[] = Object.ent
   ...roundEndpoints,
   ...careEndpoints,
   ...restockEndpoints,
+  ...shoppingEndpoints,
+  ...recallEndpoints,
 }).filter(isEndpoint)
 
 const schemaOf = (schema: z.ZodType, io: 'input' | 'output') =>

@@ -1,9 +1,11 @@
 /** The running application's one database pool, clock and sign-in, made when first needed. */
+
 import { kept } from '../app/kept'
 import { type Auth, createAuth } from '../app/signIn'
 import { clockFrom, type World } from '../app/world'
 import { loadRuleBook } from '../core/cover/ruleBook'
 import { createDb, createPool } from '../db/connect'
+import { standInServices } from '../standIns/services'
 
 export interface Runtime {
   readonly world: World
@@ -35,7 +37,7 @@ export function runtime(): Runtime {
     alsoTrusted: [`http://localhost:${PORT}`],
   })
   made = {
-    world: { db, now: clockFrom(SATCHEL_TODAY), surveys: kept() },
+    world: { db, now: clockFrom(SATCHEL_TODAY), surveys: kept(), services: standInServices },
     auth,
     secret: SATCHEL_SECRET,
     demoPassword: SATCHEL_DEMO_PASSWORD || null,

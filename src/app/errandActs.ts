@@ -15,8 +15,8 @@ import type { LockedLot } from '../db/ledger'
 import { createRecord } from '../db/records'
 import { type Acting, act, carryOut, lockSeen } from './act'
 import { looksNow } from './looks'
-import { writeMark } from './readRestock'
 import { Refusal } from './refusal'
+import { listShortfall } from './shoppingActs'
 import type { Caller, World } from './world'
 
 interface OnErrand {
@@ -42,7 +42,7 @@ export const doErrand = (world: World, caller: Caller, { key, errandKey }: OnErr
       case 'replace':
       case 'top_up':
         if (errand.item && errand.pocketId)
-          await writeMark(acting, errand.item.id, errand.pocketId, 'listed')
+          await listShortfall(acting, errand.item, errand.pocketId, errand.amount)
         return {}
       case 'check':
       case 'ask':

@@ -91,7 +91,7 @@ export const removeWish = (
     return {}
   })
 
-interface Offered extends Keyed {
+export interface Offered {
   readonly itemId: ItemId
   readonly shop: string
   readonly packSize: Amount
@@ -99,41 +99,48 @@ interface Offered extends Keyed {
   readonly leadDays: number
 }
 
-/**
- * The item's own shop has its pack and price on the item; every other one has an offer, and so has
- * the own one where it has to be ordered ahead.
- */
-export const setOffer = (world: World, caller: Caller, { key, ...offer }: Offered) =>
+export const setOffer = (world: World, caller: Caller, { key, ...offer }: Keyed & Offered) =>
   act(
     world,
     caller,
     { key, kind: 'offer_set', why: offer.shop, request: offer },
     async (acting) => {
-      const { itemId, shop, packSize, priceMinor, leadDays } = offer
-      const item = await acting.trx
-        .selectFrom('item')
-        .select(['shop'])
-        .where('id', '=', itemId)
-        .where('removed_by_act', 'is', null)
-        .executeTakeFirst()
-      if (!item) throw notFound()
-      if (leadDays > 0 && shop === '') throw new Refusal({ code: 'shop_needs_name' })
-      const own = sameShop(item.shop, shop)
-      if (own) {
-        const patch = { pack_size: packSize, pack_price_minor: priceMinor }
-        mustEdit(await editRecord(acting, 'item', itemId, patch, null))
-      }
-      const known = (await readOffers(acting.trx)).find(
-        (one) => one.itemId === itemId && sameShop(one.shop, shop),
-      )
-      const fields = { pack_size: packSize, price_minor: priceMinor, lead_days: leadDays }
-      if (known) mustEdit(await editRecord(acting, 'shop_offer', known.id, fields, null))
-      else if (shop !== '' && (!own || leadDays > 0))
-        await createRecord(acting, 'shop_offer', { item_id: itemId, shop, ...fields })
-      else if (!own) throw new Refusal({ code: 'shop_needs_name' })
+      await writeOffer(acting, offer)
       return {}
     },
   )
+
+/**
+ * The item's own shop has its pack and price on the item; every other one has an offer, and so has
+ * the own one where it has to be ordered ahead.
+ * @throws {Refusal} `shop_needs_name` for a price or a wait of no shop in particular
+ */
+export async function writeOffer(
+  acting: Acting,
+  { itemId, shop, packSize, priceMinor, leadDays }: Offered,
+): Promise<void> {
+  const item = await acting.trx
+    .selectFrom('item')
+    .select(['shop'])
+    .where('id', '=', itemId)
+    .where('removed_by_act', 'is', null)
+    .executeTakeFirst()
+  if (!item) throw notFound()
+  if (leadDays > 0 && shop === '') throw new Refusal({ code: 'shop_needs_name' })
+  const own = sameShop(item.shop, shop)
+  if (own) {
+    const patch = { pack_size: packSize, pack_price_minor: priceMinor }
+    mustEdit(await editRecord(acting, 'item', itemId, patch, null))
+  }
+  const known = (await readOffers(acting.trx)).find(
+    (one) => one.itemId === itemId && sameShop(one.shop, shop),
+  )
+  const fields = { pack_size: packSize, price_minor: priceMinor, lead_days: leadDays }
+  if (known) mustEdit(await editRecord(acting, 'shop_offer', known.id, fields, null))
+  else if (shop !== '' && (!own || leadDays > 0))
+    await createRecord(acting, 'shop_offer', { item_id: itemId, shop, ...fields })
+  else if (!own) throw new Refusal({ code: 'shop_needs_name' })
+}
 
 export const removeOffer = (
   world: World,

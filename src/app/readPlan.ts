@@ -1,16 +1,19 @@
 /** What a restocking plan is made from; the plan itself is worked out where it is looked at. */
 import type { z } from 'zod'
 import type * as r from '../contract/restockValues'
-import { addDays } from '../core/calendar/plainDate'
+import { addDays, daysBetween, type PlainDate } from '../core/calendar/plainDate'
 import { catalogue } from '../core/catalogue/catalogue'
 import { isRunning } from '../core/household/course'
-import { householdProblem, type RestockFault } from '../core/restock/household'
+import type { ItemId } from '../core/ids'
+import { type Coming, householdProblem, type RestockFault } from '../core/restock/household'
 import { offersFor } from '../core/restock/offers'
 import { settingsOf } from '../core/restock/settings'
+import { isComing, isMissingAt, type Purchase } from '../core/shopping/purchase'
 import { itemTitle } from '../core/stock/item'
 import { LOOK_BACK_DAYS, learnedRates } from '../core/usage/learned'
 import type { Survey } from '../core/watch/survey'
 import { readOffers, readRatesByHand, readUseRecords, readWishes } from '../db/restock'
+import { readPurchases } from '../db/shopping'
 import { readCourses } from '../db/stock'
 import { type Caller, reading, surveyOf, type World } from './world'
 
@@ -23,15 +26,24 @@ export const readPlan = (world: World, caller: Caller): Promise<PlanView> =>
     const lines = survey.lines.filter(({ par }) => par > 0)
     const items = [...new Map(lines.map(({ item }) => [item.id, item])).values()]
     const kept = await readOffers(trx)
+    const purchases = await readPurchases(trx)
+    const isMissing = ({ itemId, shop }: { readonly itemId: ItemId; readonly shop: string }) =>
+      isMissingAt(purchases, itemId, shop, today)
+    // Put on the list by hand, it is bought whatever the plan says.
+    const reckonedWith = purchases.filter(
+      (one) => isComing(one) || (one.state.kind === 'listed' && one.source === 'hand'),
+    )
     const wishes = await readWishes(trx)
     const { offers, faults } = offersFor(items, kept, catalogue())
+    const missing = offers.filter(isMissing)
     const courses = await readCourses(trx)
     const settings = settingsOf(household.restock)
     const put = householdProblem(
       {
         survey,
-        offers,
+        offers: offers.filter((one) => !isMissing(one)),
         wishes,
+        coming: reckonedWith.map((one) => comingOf(one, today)),
         entries: catalogue(),
         rates: learnedRates(
           lines.map(({ item, site, par }) => ({ item, par, placeId: site.place.id })),
@@ -49,7 +61,17 @@ export const readPlan = (world: World, caller: Caller): Promise<PlanView> =>
       currency: household.currency,
       settings,
       problem: put.problem,
-      faults: [...faults, ...put.faults].map((fault) => named(survey, fault)),
+      faults: [
+        ...missing.map(({ itemId, shop }): RestockFault => ({ code: 'not_there', itemId, shop })),
+        ...faults,
+        ...put.faults,
+      ].map((fault) => named(survey, fault)),
+      coming: put.coming.flatMap((offer, index) => {
+        const purchase = reckonedWith[index]
+        return offer === null || !purchase
+          ? []
+          : [{ offer, purchaseId: purchase.id, state: purchase.state.kind }]
+      }),
       stops: survey.places.map(({ id, name, hue }) => ({ placeId: id, name, hue })),
       things: put.items.map((item) => ({
         itemId: item.id,
@@ -74,6 +96,15 @@ export const readPlan = (world: World, caller: Caller): Promise<PlanView> =>
     } as PlanView
   })
 
+const comingOf = ({ state, ...purchase }: Purchase, today: PlainDate): Coming => ({
+  itemId: purchase.itemId,
+  shop: purchase.shop,
+  packSize: purchase.packSize,
+  priceMinor: purchase.priceMinor,
+  packs: purchase.packs,
+  inDays: state.kind === 'ordered' ? Math.max(0, daysBetween(today, state.dueOn)) : 0,
+})
+
 const where = ({ pocket, kit }: Survey['lines'][number]['site']) => ({
   pocketId: pocket.id,
   pocket: pocket.name,
@@ -97,6 +128,7 @@ function named(survey: Survey, fault: RestockFault): PlanView['faults'][number] 
       const pocket = site ? `${site.pocket.name}, ${site.kit.name}` : ''
       return { code: fault.code, item: title, pocket, par, room }
     }
+    case 'not_there':
     case 'pack_of_nothing':
       return { code: fault.code, item: title, shop: fault.shop }
     default:

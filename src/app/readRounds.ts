@@ -2,8 +2,7 @@
 import type { z } from 'zod'
 import type * as r from '../contract/roundValues'
 import { earlier, later, type PlainDate } from '../core/calendar/plainDate'
-import type { KitId, PocketId } from '../core/ids'
-import { less } from '../core/quantity/amount'
+import type { KitId } from '../core/ids'
 import { pocketsOf, tollOf } from '../core/rounds/asks'
 import { type Bought, bringing } from '../core/rounds/bring'
 import { type Contents, contentsOf } from '../core/rounds/contents'
@@ -12,6 +11,7 @@ import { type Speed, secondsFor } from '../core/rounds/duration'
 import { progressOf } from '../core/rounds/progress'
 import type { Round, RoundId } from '../core/rounds/round'
 import { smallRounds } from '../core/rounds/small'
+import { isHere } from '../core/shopping/purchase'
 import { itemTitle } from '../core/stock/item'
 import type { Errand } from '../core/watch/errands'
 import {
@@ -20,7 +20,7 @@ import {
   readEntries,
   readRound as roundById,
 } from '../db/rounds'
-import { readShoppingMarks } from '../db/stock'
+import { readPurchases } from '../db/shopping'
 import { type Looks, looksNow, looksOf } from './looks'
 import { notFound } from './refusal'
 import { errandsOf } from './views'
@@ -165,25 +165,25 @@ function contentsIn({ survey, confirmations, sightings }: Looks, kitId: KitId): 
 export const contentsNow = async (at: Today, kitId: KitId): Promise<Contents> =>
   contentsIn(await looksNow(at), kitId)
 
+/** What was bought and waits to be put into a kit. */
 async function boughtFor(at: Reading, { survey }: Looks): Promise<readonly Bought[]> {
-  const marks = await readShoppingMarks(at.trx)
-  return marks.flatMap(({ itemId, pocketId, state }): Bought[] => {
-    if (state !== 'bought') return []
-    const line = survey.lines.find(
-      ({ item, site }) => item.id === itemId && site.pocket.id === (pocketId as PocketId),
-    )
-    return line
-      ? [
-          {
-            kitId: line.site.kit.id,
-            title: itemTitle(line.item),
-            unit: line.item.unit,
-            amount: less(line.par, line.good),
-            pocket: line.site.pocket.name,
-          },
-        ]
-      : []
-  })
+  return (await readPurchases(at.trx)).filter(isHere).flatMap(({ itemId, goesTo }) =>
+    goesTo.flatMap(({ pocketId, amount }): Bought[] => {
+      const site = survey.sites.get(pocketId)
+      const item = survey.lines.find((line) => line.item.id === itemId)?.item
+      return site && item
+        ? [
+            {
+              kitId: site.kit.id,
+              title: itemTitle(item),
+              unit: item.unit,
+              amount,
+              pocket: site.pocket.name,
+            },
+          ]
+        : []
+    }),
+  )
 }
 
 export const readContents = (world: World, caller: Caller, kitId: KitId): Promise<GoingRound> =>

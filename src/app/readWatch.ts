@@ -7,9 +7,11 @@ import { itemTitle } from '../core/stock/item'
 import { type Headline, headline } from '../core/watch/headline'
 import { ribbon, ribbonTitle } from '../core/watch/ribbon'
 import type { JudgedHolding, Survey } from '../core/watch/survey'
-import { readDeferrals, readShoppingMarks } from '../db/stock'
+import { readPurchases } from '../db/shopping'
+import { readDeferrals } from '../db/stock'
 import { onceFor } from './kept'
 import { looksOf } from './looks'
+import { recalledNotHeld } from './recalls'
 import { errandView, openErrands, strapOf } from './views'
 import { type Caller, type Reading, reading, type World } from './world'
 
@@ -20,17 +22,20 @@ export const FIRST_ERRANDS = 24
 const MOST_ON_A_TAG = 12
 
 export const readWatch = (world: World, caller: Caller, onlyPlace?: PlaceId): Promise<WatchView> =>
-  reading(world, caller, async (at) => watchView(await everything(at), onlyPlace))
+  reading(world, caller, async (at) => {
+    const all = await everything(at)
+    return watchView({ ...all, recalled: await recalledNotHeld(world, all.survey) }, onlyPlace)
+  })
 
 /** What the strap, Watch and single errands are made from. */
 export async function everything(at: Reading) {
   const looks = await looksOf(at)
   const deferred = await readDeferrals(at.trx, at.today)
-  const marks = await readShoppingMarks(at.trx)
+  const purchases = await readPurchases(at.trx)
   return {
     household: at.household,
     survey: looks.survey,
-    ...openErrands(looks, deferred, marks),
+    ...openErrands(looks, deferred, purchases),
   }
 }
 
@@ -42,7 +47,14 @@ export const readStrap = (world: World, caller: Caller): Promise<z.infer<typeof 
 
 /** Pure: the view of a survey and its open errands. */
 export function watchView(
-  { household, survey, open, later, listed }: Awaited<ReturnType<typeof everything>>,
+  {
+    household,
+    survey,
+    open,
+    later,
+    listed,
+    recalled,
+  }: Awaited<ReturnType<typeof everything>> & { readonly recalled: number },
   onlyPlace?: PlaceId,
 ): WatchView {
   const groups = survey.places.map((place) => {
@@ -63,6 +75,7 @@ export function watchView(
     groups: onlyPlace ? groups.filter(({ placeId }) => placeId === onlyPlace) : groups,
     later,
     listed,
+    recalled,
   }
 }
 

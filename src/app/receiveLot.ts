@@ -4,13 +4,13 @@ import type { Expiry } from '../core/calendar/expiry'
 import type { PlainDate } from '../core/calendar/plainDate'
 import type { ItemId, LotId, MemberId, PocketId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
-import { decideReceive } from '../core/stock/decide'
+import { decideReceiveInto } from '../core/stock/decide'
 import type { ItemKind } from '../core/stock/item'
 import { guessKind, guessOpenedClock } from '../core/stock/itemKind'
 import { READY } from '../core/stock/lot'
 import { emptyStock } from '../core/stock/movement'
 import { createLots } from '../db/ledger'
-import { createRecord, removeRecord } from '../db/records'
+import { createRecord } from '../db/records'
 import { type Acting, act, carryOut } from './act'
 import { mustHaveMember, mustHavePocket } from './lotActs'
 import { notFound, Refusal } from './refusal'
@@ -49,15 +49,27 @@ export async function receiveLot(world: World, caller: Caller, { key, ...receipt
   )
 }
 
+interface Held {
+  /** What it waits for before anybody may use it; null when it is ready. */
+  readonly held: string | null
+}
+
 /** Receives within an act. */
-export async function receive(
+export const receive = (
   acting: Acting,
-  receipt: Omit<Receipt, 'key'> & {
-    /** What it waits for before anybody may use it; null when it is ready. */
-    readonly held: string | null
-  },
+  { pocketId, amount, ...receipt }: Omit<Receipt, 'key'> & Held,
+) => receiveInto(acting, { ...receipt, puts: [{ pocketId, amount }] })
+
+/** Receives one lot into several pockets within an act; the par is that of the first. */
+export async function receiveInto(
+  acting: Acting,
+  {
+    puts,
+    ...receipt
+  }: Omit<Receipt, 'key' | 'pocketId' | 'amount'> &
+    Held & { readonly puts: readonly { readonly pocketId: PocketId; readonly amount: Amount }[] },
 ) {
-  await mustHavePocket(acting.trx, receipt.pocketId)
+  for (const { pocketId } of puts) await mustHavePocket(acting.trx, pocketId)
   if (receipt.forMember) await mustHaveMember(acting.trx, receipt.forMember)
   if (receipt.openedOn !== null && receipt.openedOn > acting.today)
     throw new Refusal({ code: 'opened_in_future', today: acting.today })
@@ -85,10 +97,13 @@ export async function receive(
   await carryOut(
     acting,
     new Map(),
-    decideReceive(emptyStock(lotId), receipt.pocketId, receipt.amount),
+    decideReceiveInto(
+      emptyStock(lotId),
+      puts.map(({ pocketId, amount }) => ({ pocket: pocketId, amount })),
+    ),
   )
-  if (receipt.par !== null) await writePar(acting, itemId, receipt.pocketId, receipt.par)
-  await clearMarks(acting, itemId, receipt.pocketId)
+  const [first] = puts
+  if (first && receipt.par !== null) await writePar(acting, itemId, first.pocketId, receipt.par)
   return { lotId, itemId }
 }
 
@@ -118,16 +133,4 @@ async function itemFor(acting: Acting, item: Receipt['item']): Promise<ItemId> {
     .executeTakeFirst()
   if (!known) throw notFound()
   return item.id
-}
-
-/** What has been put away is no longer on the shopping list. */
-async function clearMarks(acting: Acting, itemId: ItemId, pocketId: PocketId): Promise<void> {
-  const marks = await acting.trx
-    .selectFrom('shopping_mark')
-    .select('id')
-    .where('item_id', '=', itemId)
-    .where('pocket_id', '=', pocketId)
-    .where('removed_by_act', 'is', null)
-    .execute()
-  for (const mark of marks) await removeRecord(acting, 'shopping_mark', mark.id)
 }

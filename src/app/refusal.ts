@@ -34,6 +34,14 @@ export type RefusalReason =
   /** A price of another shop, or days to wait, without saying which shop. */
   | { readonly code: 'shop_needs_name' }
   | { readonly code: 'errand_needs_an_answer' }
+  /** It was ordered; the shop has to be told. */
+  | { readonly code: 'on_order' }
+  | { readonly code: 'not_here_yet' }
+  /** Taken back here, it would still be on its way. */
+  | { readonly code: 'order_stays' }
+  | { readonly code: 'nothing_to_order' }
+  | { readonly code: 'shop_silent'; readonly shop: string }
+  | { readonly code: 'bulletins_silent' }
   | { readonly code: 'still_in_use' }
   /** Somebody else has signed it off. */
   | { readonly code: 'round_finished'; readonly at: string; readonly by: string }

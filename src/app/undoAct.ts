@@ -13,7 +13,7 @@ import type { Caller, World } from './world'
 
 /**
  * Undoes an act once. An undoing can itself be undone.
- * @throws {Refusal} `already_undone`; `used_since` when what it brought has been used or changed
+ * @throws {Refusal} `already_undone`; `order_stays`; `used_since` when what it brought has been used or changed
  */
 export async function undoAct(
   world: World,
@@ -42,10 +42,15 @@ export async function undoAct(
   }
 }
 
+/** What left the household cannot be called back from here. */
+const ORDERED = 'ordered'
+
 /** Looked up first, so that a stranger's act is not found rather than a broken reference. */
 const mustExist = (world: World, caller: Caller, actId: ActId): Promise<void> =>
   inHousehold(world.db, caller.householdId, async (trx) => {
-    if (!(await findAct(trx, actId))) throw notFound()
+    const found = await findAct(trx, actId)
+    if (!found) throw notFound()
+    if (found.kind === ORDERED) throw new Refusal({ code: 'order_stays' })
   })
 
 /** Moves the stock of an act back. */

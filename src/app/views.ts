@@ -6,10 +6,10 @@ import { nextThere } from '../core/calendar/presence'
 import type { Household } from '../core/household/household'
 import type { Place } from '../core/household/places'
 import type { PlaceId } from '../core/ids'
+import type { Purchase } from '../core/shopping/purchase'
 import { itemTitle } from '../core/stock/item'
 import { type Errand, errands, type SpareAt } from '../core/watch/errands'
 import { type Line, readiness, type Site, type Survey } from '../core/watch/survey'
-import type { ShoppingMark } from '../db/stock'
 import { onceFor } from './kept'
 import type { Looks } from './looks'
 
@@ -28,9 +28,13 @@ export interface OpenErrands {
 export function openErrands(
   looks: Looks,
   deferred: ReadonlyMap<string, PlainDate>,
-  marks: readonly ShoppingMark[],
+  purchases: readonly Pick<Purchase, 'itemId' | 'goesTo' | 'state'>[],
 ): OpenErrands {
-  const marked = new Set(marks.map(({ itemId, pocketId }) => `${itemId}:${pocketId}`))
+  const marked = new Set(
+    purchases.flatMap(({ itemId, goesTo, state }) =>
+      state.kind === 'not_there' ? [] : goesTo.map(({ pocketId }) => `${itemId}:${pocketId}`),
+    ),
+  )
   const onList = (errand: Errand): boolean =>
     (errand.act === 'replace' || errand.act === 'top_up') &&
     marked.has(`${errand.item?.id}:${errand.pocketId}`)

@@ -3,6 +3,7 @@ import { dayAt, type PlainDate } from '../core/calendar/plainDate'
 import { lookahead } from '../core/calendar/presence'
 import type { Household } from '../core/household/household'
 import type { HouseholdId } from '../core/ids'
+import type { Shop } from '../core/shopping/shop'
 import type { Confirmation } from '../core/trust/certainty'
 import { type Survey, survey } from '../core/watch/survey'
 import { type Db, inSnapshot, type Trx } from '../db/connect'
@@ -16,6 +17,29 @@ export interface World {
   readonly now: () => Date
   /** Judged stock, until something changes. */
   readonly surveys: Kept<Survey>
+  readonly services: Services
+}
+
+/** What answers from outside the household. */
+export interface Services {
+  /** Shops that take orders. */
+  readonly shops: readonly Shop[]
+  readonly bulletins: BulletinFeed
+}
+
+/** Where recalls are published: a JSON Feed of bulletins. */
+export interface BulletinFeed {
+  readonly name: string
+  /**
+   * The feed as it is served.
+   * @throws {FeedSilentError}
+   */
+  fetch(): Promise<string>
+}
+
+/** The feed does not answer; it is asked again later. */
+export class FeedSilentError extends Error {
+  override readonly name = 'FeedSilentError'
 }
 
 /** A signed-in person and the household that is theirs. */

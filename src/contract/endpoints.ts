@@ -403,27 +403,6 @@ export const putOffErrand = endpoint(
   v.done.extend({ until: v.plainDate }),
 )
 
-export const readRestock = endpoint(
-  'GET',
-  '/api/restock',
-  'What is below par, by shop and place',
-  {},
-  v.restockValue,
-)
-export const markShopping = endpoint(
-  'POST',
-  '/api/restock/marks',
-  'Tick a line as listed or bought',
-  {
-    body: z.object({
-      itemId: v.itemId,
-      pocketId: v.pocketId,
-      state: z.enum(['none', 'listed', 'bought']),
-    }),
-  },
-  v.done,
-)
-
 export const find = endpoint(
   'GET',
   '/api/find',

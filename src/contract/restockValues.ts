@@ -102,6 +102,7 @@ export const restockProblem = z.object({
 const fault = z.discriminatedUnion('code', [
   z.object({ code: z.literal('no_price'), item: z.string() }),
   z.object({ code: z.literal('guide_price'), item: z.string() }),
+  z.object({ code: z.literal('not_there'), item: z.string(), shop: z.string() }),
   z.object({ code: z.literal('pack_of_nothing'), item: z.string(), shop: z.string() }),
   z.object({ code: z.literal('no_next_visit'), place: z.string() }),
   z.object({
@@ -135,6 +136,14 @@ export const planValue = z.object({
     }),
   ),
   wishes: z.array(z.object({ id: v.wishId, wish })),
+  /** Offers by which comes what is bought, ordered or put on the list by hand already. */
+  coming: z.array(
+    z.object({
+      offer: index,
+      purchaseId: v.purchaseId,
+      state: z.enum(['listed', 'in_bag', 'ordered', 'arrived']),
+    }),
+  ),
   offers: z.array(
     offerFields.extend({
       /** Null for what stands on the item itself. */

@@ -11,7 +11,9 @@ import type {
   MemberId,
   PlaceId,
   PocketId,
+  PurchaseId,
   ShopOfferId,
+  ShopOrderId,
   VisitId,
   WeighingId,
   WishId,
@@ -43,6 +45,8 @@ export const pocketId = idOf<PocketId>()
 export const visitId = idOf<VisitId>()
 export const shopOfferId = idOf<ShopOfferId>()
 export const wishId = idOf<WishId>()
+export const purchaseId = idOf<PurchaseId>()
+export const shopOrderId = idOf<ShopOrderId>()
 
 /** Thousandths of the item's unit. */
 export const amount = z
@@ -367,6 +371,8 @@ export const watchValue = z.object({
   later: z.int(),
   /** On the shopping list already. */
   listed: z.int(),
+  /** Lots that a bulletin recalls and that are not on hold yet. */
+  recalled: z.int(),
 })
 
 export const tagValue = z.object({
@@ -440,35 +446,6 @@ export const kitCard = z.object({
   turning: z.int(),
   short: z.int(),
   lastCheck: z.object({ on: plainDate, by: z.string() }).nullable(),
-})
-
-export const restockLine = z.object({
-  item: itemValue,
-  pocketId,
-  pocket: z.string(),
-  kitId,
-  kit: z.string(),
-  units: z.int(),
-  missing: amount,
-  turning: amount,
-  good: amount,
-  par: amount,
-  packs: z.int().nullable(),
-  costMinor: minor.nullable(),
-  mark: z.enum(['none', 'listed', 'bought']),
-})
-export const restockValue = z.object({
-  currency: z.string(),
-  shops: z.array(
-    z.object({
-      shop: z.string(),
-      costMinor: minor,
-      unpriced: z.int(),
-      places: z.array(
-        z.object({ placeId, name: z.string(), hue, next: nextThere, lines: z.array(restockLine) }),
-      ),
-    }),
-  ),
 })
 
 export const foundThing = z.object({

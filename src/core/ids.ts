@@ -13,6 +13,8 @@ export type CourseId = Brand<string, 'CourseId'>
 export type LotId = Brand<string, 'LotId'>
 export type ShopOfferId = Brand<string, 'ShopOfferId'>
 export type WishId = Brand<string, 'WishId'>
+export type PurchaseId = Brand<string, 'PurchaseId'>
+export type ShopOrderId = Brand<string, 'ShopOrderId'>
 export type ActId = Brand<string, 'ActId'>
 export type MovementId = Brand<string, 'MovementId'>
 

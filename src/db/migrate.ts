@@ -7,6 +7,7 @@ import * as kitsAsKept from './migrations/0004-kits-as-kept'
 import * as rounds from './migrations/0005-rounds'
 import * as care from './migrations/0006-care'
 import * as restock from './migrations/0007-restock'
+import * as shopping from './migrations/0008-shopping'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -16,6 +17,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0005-rounds': rounds,
   '0006-care': care,
   '0007-restock': restock,
+  '0008-shopping': shopping,
 }
 
 /** Applies what is missing, in order; a failed migration leaves the database as it was. */

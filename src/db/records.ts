@@ -129,6 +129,9 @@ const CREATED: readonly ActedTable[] = [
   'restock_wish',
   'shop_offer',
   'use_rate',
+  'recall_notice',
+  'purchase',
+  'shop_order',
   'care_photo',
   'care_entry',
   'incident',
@@ -141,7 +144,6 @@ const CREATED: readonly ActedTable[] = [
   'sheet_print',
   'calendar_feed',
   'errand_deferral',
-  'shopping_mark',
   'list_decision',
   'stock_view',
   'lot_paper',
@@ -160,6 +162,7 @@ const CREATED: readonly ActedTable[] = [
 
 /** What must be empty before a record that an act created can be taken away again. */
 const USED_BY: Readonly<Partial<Record<ActedTable, readonly string[]>>> = {
+  shop_order: ['select 1 from purchase where order_id = holder.id and removed_by_act is null'],
   incident: ['select 1 from care_entry where incident_id = holder.id and removed_by_act is null'],
   round: ['select 1 from round_entry where round_id = holder.id and removed_by_act is null'],
   pocket: [

@@ -203,27 +203,6 @@ export async function readDeferrals(
   return new Map(rows.map((row) => [row.errand_key, row.until_day as PlainDate]))
 }
 
-export interface ShoppingMark {
-  readonly id: string
-  readonly itemId: ItemId
-  readonly pocketId: PocketId
-  readonly state: 'listed' | 'bought'
-}
-
-export async function readShoppingMarks(trx: Trx): Promise<readonly ShoppingMark[]> {
-  const rows = await trx
-    .selectFrom('shopping_mark')
-    .select(['id', 'item_id', 'pocket_id', 'state'])
-    .where('removed_by_act', 'is', null)
-    .execute()
-  return rows.map((row) => ({
-    id: row.id,
-    itemId: row.item_id as ItemId,
-    pocketId: row.pocket_id as PocketId,
-    state: row.state as 'listed' | 'bought',
-  }))
-}
-
 /** A lot by itself, also one of which nothing is left; undefined when the household has no such lot. */
 export async function readLotRow(trx: Trx, lotId: LotId): Promise<Lot | undefined> {
   const row = await trx

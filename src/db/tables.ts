@@ -310,10 +310,29 @@ export interface ErrandDeferralTable extends Acted {
   errand_key: Fixed<string>
   until_day: Fixed<string>
 }
-export interface ShoppingMarkTable extends Acted {
+export interface ShopOrderTable extends Acted {
+  shop: Fixed<string>
+  reference: Fixed<string>
+  ordered_on: Fixed<string>
+}
+export interface PurchaseTable extends Acted {
   item_id: Fixed<string>
-  pocket_id: Fixed<string>
-  state: Fixed<string>
+  shop: string
+  packs: number
+  pack_size: number
+  price_minor: number | null
+  wanted_by: Fixed<string | null>
+  goes_to: Json
+  source: 'plan' | 'hand'
+  state: string
+  on_day: string | null
+  order_id: string | null
+  back_ordered: boolean
+}
+export interface RecallNoticeTable extends Acted {
+  bulletin_id: Fixed<string>
+  taken_on: Fixed<string>
+  bulletin: FixedJson
 }
 
 export interface Tables {
@@ -334,7 +353,9 @@ export interface Tables {
   movement: MovementTable
   balance: BalanceTable
   errand_deferral: ErrandDeferralTable
-  shopping_mark: ShoppingMarkTable
+  shop_order: ShopOrderTable
+  purchase: PurchaseTable
+  recall_notice: RecallNoticeTable
   weighing: WeighingTable
   course: CourseTable
   member_photo: MemberPhotoTable
@@ -369,7 +390,9 @@ export type ActedTable =
   | 'item'
   | 'par'
   | 'errand_deferral'
-  | 'shopping_mark'
+  | 'shop_order'
+  | 'purchase'
+  | 'recall_notice'
   | 'weighing'
   | 'course'
   | 'member_photo'

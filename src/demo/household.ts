@@ -763,7 +763,7 @@ export const DEMO_STOCK: Readonly<Record<string, readonly (readonly DemoLine[])[
     ],
     [
       ['cetSyr', 1, 1, 410],
-      ['wipes', 8, 5, 380],
+      ['wipes', 8, 5, 380, { batch: 'W3116' }],
       ['pen', 1, 1, null],
     ],
   ],

@@ -1,4 +1,5 @@
 /** Loads the demo household through the application's own use cases, with a year of history. */
+
 import { randomUUID } from 'node:crypto'
 import { type Acting, act } from '../app/act'
 import { createHousehold } from '../app/householdActs'
@@ -17,6 +18,7 @@ import { NO_DETAILS, READY } from '../core/stock/lot'
 import { type Db, householdOfUser } from '../db/connect'
 import { receiveMany } from '../db/ledger'
 import { createRecord, createRecords } from '../db/records'
+import { standInServices } from '../standIns/services'
 import { DEMO_EMAIL, DEMO_NAME } from './account'
 import { liveCare } from './care'
 import { DEMO_CONTAINERS } from './containers'
@@ -85,6 +87,7 @@ export async function fillDemo(
     db,
     now: () => new Date(Date.parse(`${addDays(today, -daysAgo)}T10:00:00Z`)),
     surveys: kept(),
+    services: standInServices,
   })
   const { stocked } = await act(
     on(HISTORY_DAYS),

@@ -3,9 +3,12 @@ import { care } from './care'
 import { cover, evening, lists, matching, member } from './cover'
 import { en } from './en'
 import { keeping } from './keeping'
+import { label } from './label'
 import { plan } from './plan'
+import { recalls } from './recalls'
 import { told } from './record'
 import { rounds } from './rounds'
+import { shopping } from './shopping'
 
 const english = {
   ...en,
@@ -16,8 +19,11 @@ const english = {
   matching,
   member,
   keeping,
+  label,
   plan,
+  recalls,
   rounds,
+  shopping,
   told,
 }
 export type Words = typeof english

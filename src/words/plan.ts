@@ -14,7 +14,11 @@ const times = (count: number, one: string, many: string): string =>
 
 export type PlanFault =
   | { readonly code: 'no_price' | 'guide_price'; readonly item: string }
-  | { readonly code: 'pack_of_nothing'; readonly item: string; readonly shop: string }
+  | {
+      readonly code: 'pack_of_nothing' | 'not_there'
+      readonly item: string
+      readonly shop: string
+    }
   | { readonly code: 'no_next_visit'; readonly place: string }
   | {
       readonly code: 'no_room'
@@ -26,7 +30,13 @@ export type PlanFault =
 
 export const plan = {
   title: 'Plan',
-  parts: { plan: 'Plan', list: 'To buy' },
+  parts: { plan: 'Plan', list: 'To buy', forecast: 'Forecast', use: 'Use', recalls: 'Recalls' },
+  coming: {
+    listed: 'on the list by hand',
+    in_bag: 'in the bag',
+    ordered: 'ordered',
+    arrived: 'here, to put away',
+  },
   headline: (carries: number, packs: number, outs: number, later: number): string => {
     const parts = [
       ...(carries > 0 ? [`carry ${times(carries, 'thing', 'things')}`] : []),
@@ -163,6 +173,8 @@ export const plan = {
         return `${fault.item}: no price. Enter a pack and a price below, and it is planned.`
       case 'guide_price':
         return `${fault.item}: reckoned at the catalogue’s guide price until you enter one.`
+      case 'not_there':
+        return `${fault.item}: ${fault.shop === '' ? 'not to be had' : `${fault.shop} had none`} lately, so it is looked for elsewhere.`
       case 'pack_of_nothing':
         return `${fault.item} ${fault.shop === '' ? '' : `at ${fault.shop}`}: a pack holds nothing. Enter how many are in it.`
       case 'no_next_visit':

@@ -111,6 +111,30 @@ export function sentenceFor(reason: RefusalReason): Sentence {
         'Which shop is that?',
         'Name the shop that charges this, or where it has to be ordered ahead.',
       )
+    case 'on_order':
+      return say(
+        'This is on order',
+        'Ask the shop to change or cancel it; when it has not come, say so there.',
+      )
+    case 'not_here_yet':
+      return say('This is still to come', 'Ask the shop how it stands, or tick it as bought.')
+    case 'nothing_to_order':
+      return say(
+        'Nothing to order',
+        'No line of the list is for this shop and in its price list. Take over its prices, then make the list again.',
+      )
+    case 'shop_silent':
+      return say(
+        `${reason.shop} does not answer`,
+        'Nothing was ordered or changed. Try again later.',
+      )
+    case 'bulletins_silent':
+      return say('The bulletins do not answer', 'Nothing was changed. Try again later.')
+    case 'order_stays':
+      return say(
+        'The shop has this order',
+        'Taking it back here would not cancel it. Ask the shop, then take the lines off the list.',
+      )
     case 'errand_gone':
       return say(
         'Nothing left to do here',

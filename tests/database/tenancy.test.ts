@@ -10,6 +10,7 @@ import { KEEPING_TABLES } from '../../src/db/migrations/0004-kits-as-kept'
 import { ROUND_TABLES } from '../../src/db/migrations/0005-rounds'
 import { CARE_TABLES } from '../../src/db/migrations/0006-care'
 import { RESTOCK_TABLES } from '../../src/db/migrations/0007-restock'
+import { SHOPPING_TABLES } from '../../src/db/migrations/0008-shopping'
 import { application } from '../support/application'
 import { stocked } from '../support/stocked'
 
@@ -25,12 +26,14 @@ beforeAll(async () => {
 afterAll(() => owner.end())
 
 const KEPT_TABLES = [
-  ...HOUSEHOLD_TABLES,
+  // The marks of the old list were moved to the new one.
+  ...HOUSEHOLD_TABLES.filter((table) => table !== 'shopping_mark'),
   ...MEMBER_TABLES,
   ...KEEPING_TABLES,
   ...ROUND_TABLES,
   ...CARE_TABLES,
   ...RESTOCK_TABLES,
+  ...SHOPPING_TABLES,
 ] as const
 const EVERY_TABLE = [...KEPT_TABLES, 'household_user'] as const
 

@@ -34,21 +34,26 @@ describe('errands', () => {
   })
   it('sent to the list is marked there until what was bought is put away', async () => {
     expect((await post('POST', '/api/errands/done', { key: topUp() })).status).toBe(200)
-    const marks = async () => {
-      const { shops } = await get('/api/restock')
-      return shops.flatMap((shop: { places: { lines: { mark: string }[] }[] }) =>
-        shop.places.flatMap(({ lines }) => lines.map(({ mark }) => mark)),
-      )
+    const states = async () => {
+      const { lines } = await get('/api/shopping')
+      return lines.map(({ id, state }: { id: string; state: { kind: string } }) => [id, state.kind])
     }
-    expect(await marks()).toEqual(['listed'])
-    const put = await post('POST', `/api/pockets/${stock.lid}/lots`, {
-      item: { id: stock.itemId },
-      amount: 2000,
+    const [[id, listed]] = await states()
+    expect(listed).toBe('listed')
+    expect(await errandKeys()).not.toContain(topUp())
+    const line = `/api/shopping/lines/${id}`
+    await post('POST', `${line}/mark`, { state: 'in_bag' })
+    expect(await states()).toEqual([[id, 'in_bag']])
+    const put = await post('POST', `${line}/put-away`, {
+      puts: [{ pocketId: stock.lid, amount: 2000 }],
       expiry: { kind: 'month', month: '2028-06' },
+      priceMinor: null,
+      isAll: true,
     })
-    expect(await marks()).toEqual([])
+    expect(put.status).toBe(200)
+    expect(await states()).toEqual([])
     await undo(put.actId)
-    expect(await marks()).toEqual(['listed'])
+    expect(await states()).toEqual([[id, 'in_bag']])
   })
   it('that somebody else has done is gone, and a question needs its answer', async () => {
     const gone = await post('POST', '/api/errands/done', { key: `check:${stock.itemId}` })

@@ -7,6 +7,7 @@ import { keepPaper } from '../../src/app/paperActs'
 import { addWish, setOffer } from '../../src/app/planActs'
 import { readPlan } from '../../src/app/readPlan'
 import { startRound } from '../../src/app/roundActs'
+import { addPurchase } from '../../src/app/shoppingActs'
 import { saveView } from '../../src/app/viewActs'
 import type { Endpoint } from '../../src/contract/endpoint'
 import { units } from '../../src/core/quantity/amount'
@@ -27,7 +28,9 @@ const everythingOf = async () => {
     `/api/kits/${stock.kitId}`,
     '/api/household',
     '/api/items',
-    '/api/restock',
+    '/api/restock/plan',
+    '/api/shopping',
+    '/api/recalls',
     '/api/restock/plan',
     `/api/lots/${stock.lotId}`,
     '/api/acts',
@@ -79,6 +82,10 @@ beforeAll(async () => {
     priceMinor: 700,
     leadDays: 2,
   })
+  const { purchaseId } = await addPurchase(app.world, app.keeper, {
+    key: newKey(),
+    ...aPurchase(),
+  })
   const { offers } = await readPlan(app.world, app.keeper)
   const offerId = offers.find(({ shop }) => shop === 'Harbour shop')?.offerId ?? ''
   await teachCode(app.world, app.keeper, { key: newKey(), itemId: stock.itemId, gtin: GTIN })
@@ -92,8 +99,19 @@ beforeAll(async () => {
     ...(await minded(app.world, app.keeper, stock)),
     wishId,
     offerId,
+    purchaseId,
   }
   before = await everythingOf()
+})
+
+const aPurchase = () => ({
+  itemId: stock.itemId,
+  shop: '',
+  packs: 1,
+  packSize: units(1),
+  priceMinor: null,
+  wantedBy: null,
+  goesTo: [{ pocketId: stock.lid, amount: units(1) }],
 })
 
 /** A body that would do something, naming the other household's rows wherever a row is named. */
@@ -122,7 +140,17 @@ const bodies = (): Readonly<Record<string, unknown>> => {
     undoAct: {},
     doErrand: { key: `top_up:${stock.itemId}:${stock.lid}` },
     putOffErrand: { key: `top_up:${stock.itemId}:${stock.lid}` },
-    markShopping: { itemId: stock.itemId, pocketId: stock.lid, state: 'bought' },
+    makeList: { lines: [aPurchase()] },
+    addPurchase: aPurchase(),
+    changePurchase: { packs: 9 },
+    removePurchase: {},
+    markPurchase: { state: 'in_bag' },
+    putAway: {
+      puts: [{ pocketId: stock.lid, amount: 1000 }],
+      expiry: { kind: 'none' },
+      priceMinor: null,
+      isAll: true,
+    },
     bringIn: null,
     changeHousehold: null,
     addMember: null,
@@ -223,6 +251,10 @@ const NAMES_NO_ROW = [
   'keepReviewed',
   'addFeed',
   'setPlan',
+  'takePrices',
+  'orderListed',
+  'askShop',
+  'takeRecall',
 ]
 /** An errand of another household is, like one that is settled, no longer there. */
 const GONE = ['doErrand', 'putOffErrand']
@@ -324,7 +356,16 @@ describe('with another household’s ids', () => {
         { kind: 'no_carry', lotId: mine.lotId, pocketId: mine.lid, to: stock.tray },
         { kind: 'buy', itemId: stock.itemId, shop: '', packs: 1 },
       ].map((wish) => ['POST', '/api/restock/wishes', wish] as const),
-      ['POST', '/api/restock/marks', { itemId: stock.itemId, pocketId: mine.lid, state: 'listed' }],
+      ...[
+        { itemId: stock.itemId, goesTo: [] },
+        { itemId: mine.itemId, goesTo: [{ pocketId: stock.lid, amount: 1000 }] },
+      ].flatMap((named) => {
+        const line = { ...aPurchase(), ...named }
+        return [
+          ['POST', '/api/shopping/lines', line],
+          ['PUT', '/api/shopping', { lines: [line] }],
+        ] as const
+      }),
       [
         'POST',
         `/api/members/${mine.memberId}/courses`,

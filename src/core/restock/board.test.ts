@@ -86,6 +86,7 @@ function household(
       offers,
       rates: [],
       wishes: [],
+      coming: [],
       ownMedicines: new Set<ItemId>(),
       ...more,
     },
@@ -300,7 +301,15 @@ describe('a plan over all places', () => {
       leadDays: 0,
     }))
     const { problem, faults } = householdProblem(
-      { survey, entries: new Map(), offers, rates: [], wishes: [], ownMedicines: new Set() },
+      {
+        survey,
+        entries: new Map(),
+        offers,
+        rates: [],
+        wishes: [],
+        coming: [],
+        ownMedicines: new Set(),
+      },
       { days: 100, budgetMinor: null, comfortMinor: 25 },
     )
     // 80 % of four bricks' room is room for three.

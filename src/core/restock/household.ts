@@ -23,11 +23,19 @@ export interface ShopOffer {
   readonly leadDays: number
 }
 
+/** Packs that a plan has to reckon with, here within so many days. */
+export interface Coming extends Omit<ShopOffer, 'leadDays'> {
+  readonly packs: number
+  readonly inDays: number
+}
+
 /** What is missing or impossible; the rest is planned without it. */
 export type RestockFault =
   | { readonly code: 'no_price'; readonly itemId: ItemId }
   /** Nobody has said what it costs here: the catalogue's guide price stands in. */
   | { readonly code: 'guide_price'; readonly itemId: ItemId }
+  /** The shop had none lately; it is looked for elsewhere for a while. */
+  | { readonly code: 'not_there'; readonly itemId: ItemId; readonly shop: string }
   | { readonly code: 'pack_of_nothing'; readonly itemId: ItemId; readonly shop: string }
   | { readonly code: 'no_next_visit'; readonly placeId: PlaceId }
   | {
@@ -44,6 +52,8 @@ export interface HouseholdProblem {
   readonly items: readonly Item[]
   readonly lines: readonly Line[]
   readonly holdings: readonly JudgedHolding[]
+  /** Offers by which what is coming comes, in its order; null where nothing of it belongs anywhere. */
+  readonly coming: readonly (number | null)[]
   readonly faults: readonly RestockFault[]
 }
 
@@ -70,6 +80,8 @@ export interface HouseholdInput {
   readonly offers: readonly ShopOffer[]
   readonly rates: readonly LearnedRate[]
   readonly wishes: readonly KeeperWish[]
+  /** Bought or ordered already, or to be bought whatever a plan says. */
+  readonly coming: readonly Coming[]
   /** Items that somebody takes by prescription: they stay where they are. */
   readonly ownMedicines: ReadonlySet<ItemId>
 }
@@ -97,7 +109,7 @@ type Asked = Pick<RestockProblem, 'days' | 'budgetMinor' | 'comfortMinor'>
 
 /** Puts the problem together. */
 export function householdProblem(
-  { survey, entries, offers: asked, rates, wishes, ownMedicines }: HouseholdInput,
+  { survey, entries, offers: asked, rates, wishes, coming, ownMedicines }: HouseholdInput,
   { days, budgetMinor, comfortMinor }: Asked,
 ): HouseholdProblem {
   const { today } = survey
@@ -117,6 +129,21 @@ export function householdProblem(
   items.forEach((item, thing) => {
     if (!offers.some((offer) => offer.thing === thing))
       faults.push({ code: 'no_price', itemId: item.id })
+  })
+  // What is coming is an offer of its own, of which exactly so many packs are taken.
+  const comes = coming.map((one) => {
+    const thing = thingOf.get(one.itemId)
+    if (thing === undefined || one.packSize <= 0) return null
+    if (!shops.includes(one.shop)) shops.push(one.shop)
+    return (
+      offers.push({
+        thing,
+        shop: shops.indexOf(one.shop),
+        units: one.packSize / 1000,
+        priceMinor: one.priceMinor ?? 0,
+        leadDays: one.inDays,
+      }) - 1
+    )
   })
   const freshDays = items.map((item) => freshDaysOf(item, survey, today))
   const yearly = items.map((item) =>
@@ -199,35 +226,42 @@ export function householdProblem(
       shelves,
       shops,
       offers,
-      wishes: wishes.flatMap((wish): Wish[] => {
-        switch (wish.kind) {
-          case 'no_buy': {
-            const thing = thingOf.get(wish.itemId)
-            return thing === undefined ? [] : [{ kind: 'no_buy', thing }]
+      wishes: [
+        ...comes.flatMap((offer, index): Wish[] =>
+          offer === null ? [] : [{ kind: 'buy', offer, packs: coming[index]?.packs ?? 0 }],
+        ),
+        ...wishes.flatMap((wish): Wish[] => {
+          switch (wish.kind) {
+            case 'no_buy': {
+              const thing = thingOf.get(wish.itemId)
+              return thing === undefined ? [] : [{ kind: 'no_buy', thing }]
+            }
+            case 'buy': {
+              const offer = offers.findIndex(
+                ({ thing, shop }) =>
+                  thing === thingOf.get(wish.itemId) && shops[shop] === wish.shop,
+              )
+              return offer < 0 ? [] : [{ kind: 'buy', offer, packs: wish.packs }]
+            }
+            default: {
+              const shelf = shelfAt.get(`${wish.lotId}/${wish.pocketId}`)
+              const thing = shelves[shelf ?? -1]?.thing
+              const line = parLines.findIndex(
+                (one) => one.thing === thing && one.key.endsWith(`/${wish.to}`),
+              )
+              if (shelf === undefined || line < 0) return []
+              return wish.kind === 'carry'
+                ? [{ kind: 'carry', shelf, line, amount: wish.amount }]
+                : [{ kind: 'no_carry', shelf, line }]
+            }
           }
-          case 'buy': {
-            const offer = offers.findIndex(
-              ({ thing, shop }) => thing === thingOf.get(wish.itemId) && shops[shop] === wish.shop,
-            )
-            return offer < 0 ? [] : [{ kind: 'buy', offer, packs: wish.packs }]
-          }
-          default: {
-            const shelf = shelfAt.get(`${wish.lotId}/${wish.pocketId}`)
-            const thing = shelves[shelf ?? -1]?.thing
-            const line = parLines.findIndex(
-              (one) => one.thing === thing && one.key.endsWith(`/${wish.to}`),
-            )
-            if (shelf === undefined || line < 0) return []
-            return wish.kind === 'carry'
-              ? [{ kind: 'carry', shelf, line, amount: wish.amount }]
-              : [{ kind: 'no_carry', shelf, line }]
-          }
-        }
-      }),
+        }),
+      ],
     },
     items,
     lines,
     holdings,
+    coming: comes,
     faults,
   }
 }

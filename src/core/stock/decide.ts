@@ -50,9 +50,20 @@ export interface Some {
 }
 
 export const decideReceive = (stock: LotStock, to: PocketId, amount: Amount): Decision =>
-  amount === NOTHING
+  decideReceiveInto(stock, [{ pocket: to, amount }])
+
+/** Receives one lot into several pockets at once. */
+export const decideReceiveInto = ({ lotId }: LotStock, into: readonly Some[]): Decision =>
+  into.length === 0 || into.some(({ amount }) => amount === NOTHING)
     ? refuse({ code: 'nothing_asked' })
-    : append({ lotId: stock.lotId, fact: { kind: 'received', to, amount } })
+    : append(
+        ...into.map(
+          ({ pocket, amount }): LotFact => ({
+            lotId,
+            fact: { kind: 'received', to: pocket, amount },
+          }),
+        ),
+      )
 
 /**
  * Uses some up.

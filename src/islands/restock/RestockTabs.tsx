@@ -1,15 +1,21 @@
 import { Parts } from '../../ui/Parts'
 import { words } from '../../words'
 
-const w = words.plan
+const w = words.plan.parts
+const HREFS = {
+  list: '/restock',
+  plan: '/restock/plan',
+  forecast: '/restock/forecast',
+  use: '/restock/use',
+  recalls: '/restock/recalls',
+} as const
 
-export const RestockTabs = ({ part }: { readonly part: 'plan' | 'list' }) => (
+type Part = keyof typeof HREFS
+
+export const RestockTabs = ({ part }: { readonly part: Part }) => (
   <Parts
     label={words.restock.title}
     current={part}
-    parts={[
-      { id: 'list', label: w.parts.list, href: '/restock' },
-      { id: 'plan', label: w.parts.plan, href: '/restock/plan' },
-    ]}
+    parts={(Object.keys(HREFS) as Part[]).map((id) => ({ id, label: w[id], href: HREFS[id] }))}
   />
 )

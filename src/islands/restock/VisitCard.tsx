@@ -108,6 +108,7 @@ function Bought({ buy, found, at }: At & { readonly buy: BuyLine }) {
   if (!offer || !thing) return null
   const shop = names.shop(offer.shop)
   const meets = buy.goesTo.find((to) => to.meets)?.meets
+  const comes = view.coming.find((one) => one.offer === buy.offer)
   return (
     <li className={classes.does}>
       <p>
@@ -117,18 +118,21 @@ function Bought({ buy, found, at }: At & { readonly buy: BuyLine }) {
       <p className={classes.why}>
         {[
           w.at(shop === '' ? w.anyShop : shop),
+          ...(comes ? [w.coming[comes.state]] : []),
           ...(buy.orderBy < buy.by ? [w.orderBy(names.day(buy.orderBy), names.today)] : []),
           ...buy.goesTo.map(({ amount, line }) => w.goesTo(amount, names.whereLine(line, at))),
           ...(meets ? [w.meets(meets, names.day, names.today)] : [w.tops]),
           ...(buy.leftOver > 0 ? [w.leftOver(buy.leftOver)] : []),
         ].join(' · ')}
       </p>
-      <KeepOrNot
-        view={view}
-        title={thing.title}
-        keep={{ kind: 'buy', itemId: thing.itemId, shop, packs: buy.packs }}
-        not={{ kind: 'no_buy', itemId: thing.itemId }}
-      />
+      {!comes && (
+        <KeepOrNot
+          view={view}
+          title={thing.title}
+          keep={{ kind: 'buy', itemId: thing.itemId, shop, packs: buy.packs }}
+          not={{ kind: 'no_buy', itemId: thing.itemId }}
+        />
+      )}
     </li>
   )
 }

@@ -1,13 +1,13 @@
 /** A plan on its way: worked out in a worker that keeps what it found and can be stopped. */
 import { useQuery } from '@tanstack/react-query'
-import { proxy, type Remote, wrap } from 'comlink'
+import { proxy } from 'comlink'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { z } from 'zod'
 import { readPlan } from '../../contract/restockEndpoints'
 import type { planValue } from '../../contract/restockValues'
 import type { RestockPlan } from '../../core/restock/restockPlan'
 import { call } from '../../device/call'
-import type { Planning } from '../../workers/planner'
+import { type StartedPlanning, startPlanning } from './planning'
 
 export type PlanView = z.infer<typeof planValue>
 
@@ -30,9 +30,7 @@ interface Plans {
   readonly before: Found | null
 }
 
-interface Run {
-  readonly worker: Worker
-  readonly planning: Remote<Planning>
+interface Run extends StartedPlanning {
   /** The last one that was taken in. */
   view: PlanView | null
 }
@@ -59,12 +57,7 @@ export function usePlan(initial: PlanView, budgetMinor: number | null) {
     let mine = true
     const work = async () => {
       setState({ kind: 'working', share: 0 })
-      if (!run.current) {
-        const worker = new Worker(new URL('../../workers/planner.ts', import.meta.url), {
-          type: 'module',
-        })
-        run.current = { worker, planning: wrap<Planning>(worker), view: null }
-      }
+      run.current ??= { ...startPlanning(), view: null }
       const { planning } = run.current
       if (run.current.view !== view) {
         run.current.view = view

@@ -5,6 +5,7 @@ import { readWatch } from '../../contract/endpoints'
 import type * as v from '../../contract/values'
 import { call } from '../../device/call'
 import { Frame } from '../../ui/Frame'
+import notes from '../../ui/notes.module.css'
 import { words } from '../../words'
 import { ErrandGroup } from './ErrandGroup'
 import { SeasonRibbon } from './SeasonRibbon'
@@ -36,6 +37,12 @@ function Watching({ initial, place }: Props) {
     <div className={classes.screen}>
       <h1>{words.watch.headline(watch.headline)}</h1>
       <p className={classes.under}>{words.watch.under(watch.headline, today)}</p>
+      {watch.recalled > 0 && (
+        <p className={notes.mustNot}>
+          {words.recalls.onWatch(watch.recalled)}.{' '}
+          <a href="/restock/recalls">{words.recalls.lookAtIt}</a>
+        </p>
+      )}
       {watch.headline.code === 'nothing_kept' ? (
         <div className={classes.start}>
           <a href="/bring-in">{words.watch.emptyBring}</a>

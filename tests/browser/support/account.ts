@@ -1,4 +1,5 @@
 /** Accounts with a household, made beside the server as a sign-up would make them. */
+
 import { randomUUID } from 'node:crypto'
 import { accountsUrl } from '../../../src/api/runtime'
 import { createHousehold } from '../../../src/app/householdActs'
@@ -10,6 +11,7 @@ import type { HouseholdId } from '../../../src/core/ids'
 import { createDb, createPool, inHousehold } from '../../../src/db/connect'
 import { DEMO_HOUSEHOLD } from '../../../src/demo/household'
 import { fillDemo } from '../../../src/demo/loadDemo'
+import { standInServices } from '../../../src/standIns/services'
 import { twoPlaces } from '../../support/twoPlaces'
 import { databaseUrl, SECRET, TODAY } from './serve'
 
@@ -92,4 +94,9 @@ export async function aHelper(of: Account, name: string): Promise<Account> {
 }
 
 /** The same clock as the server's, for use cases called beside it. */
-export const world = (): World => ({ db: tools().db, now: clockFrom(TODAY), surveys: kept() })
+export const world = (): World => ({
+  db: tools().db,
+  now: clockFrom(TODAY),
+  surveys: kept(),
+  services: standInServices,
+})

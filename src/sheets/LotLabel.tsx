@@ -1,0 +1,45 @@
+/** A label for a pocket or a pack, 62 × 29 mm: what it is, its batch, until when it is good, a code. */
+import bwip from 'bwip-js/node'
+import { writeCode } from '../core/codes/writeCode'
+import { type Item, itemTitle } from '../core/stock/item'
+import type { Lot } from '../core/stock/lot'
+import { words } from '../words'
+import { expiryText } from '../words/format'
+import classes from './lotLabel.module.css'
+
+const w = words.label
+
+interface Props {
+  readonly lot: Pick<Lot, 'expiry' | 'batch'>
+  readonly item: Pick<Item, 'name' | 'strength'>
+  /** "" where it lies nowhere. */
+  readonly pocket: string
+}
+
+export function LotLabel({ lot, item, pocket }: Props) {
+  const code = writeCode(lot.expiry, lot.batch)
+  return (
+    <main className={classes.label} id="main">
+      <div>
+        <h1>{itemTitle(item)}</h1>
+        <p className={classes.good}>{w.good(expiryText(lot.expiry))}</p>
+        <p>
+          {[
+            ...(lot.batch === '' ? [] : [w.batch(lot.batch)]),
+            ...(pocket === '' ? [] : [pocket]),
+          ].join(' · ')}
+        </p>
+        <p className={classes.opened}>{w.opened}</p>
+      </div>
+      {code !== null && (
+        <span
+          role="img"
+          aria-label={w.code}
+          // Drawn by the library from digits and letters that were checked.
+          // biome-ignore lint/security/noDangerouslySetInnerHtml: no text of anybody's gets in
+          dangerouslySetInnerHTML={{ __html: bwip.toSVG({ bcid: 'gs1datamatrix', text: code }) }}
+        />
+      )}
+    </main>
+  )
+}

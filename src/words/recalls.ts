@@ -1,0 +1,48 @@
+/** Words of recalls. */
+import type { PlainDate } from '../core/calendar/plainDate'
+import type { Amount } from '../core/quantity/amount'
+import { capital, counted, fullDay, numberWord } from './format'
+
+const lots = (count: number): string => `${numberWord(count)} ${count === 1 ? 'lot' : 'lots'}`
+
+export const recalls = {
+  title: 'Recalls',
+  headline: (recalled: number, look: number): string =>
+    recalled > 0
+      ? `${capital(lots(recalled))} of yours ${recalled === 1 ? 'is' : 'are'} recalled`
+      : look > 0
+        ? `${capital(lots(look))} to look at`
+        : 'Nothing of yours is recalled',
+  under: (source: string): string =>
+    `From ${source}. What a bulletin says goes before what is written here.`,
+  feed: {
+    silent: 'The bulletins do not answer now. What was taken in before is below.',
+    unreadable: 'The bulletins cannot be read now. What was taken in before is below.',
+  },
+  unread: (ids: readonly string[]): string =>
+    `Could not be read: ${ids.join(', ')}. Look there yourself.`,
+  published: (id: string, day: PlainDate): string => `${id}, ${fullDay(day)}`,
+  batches: (batches: readonly string[]): string => `Batches ${batches.join(', ')}`,
+  hold: (count: number): string => (count === 1 ? 'Put it on hold' : `Put all ${count} on hold`),
+  held: (held: number, look: number): string =>
+    `${capital(lots(held))} put on hold${look > 0 ? `; ${numberWord(look)} to look at` : ''}`,
+  isHeld: 'on hold',
+  recalled: 'recalled',
+  look: 'No batch is noted: look at the pack',
+  batch: 'Batch on the pack',
+  note: 'Note it',
+  noted: 'Batch noted',
+  notIt: 'You keep this, and no lot of yours is of these batches.',
+  lot: (amount: Amount, unit: string): string => counted(amount, unit),
+  where: (pocket: string, kit: string, place: string): string => `${pocket}, ${kit} (${place})`,
+  ofBatch: (batch: string): string => `batch ${batch}`,
+  takenOn: (day: PlainDate): string =>
+    `Taken in on ${fullDay(day)}. Each place has an errand for it.`,
+  others: (count: number): string =>
+    `${capital(numberWord(count))} ${count === 1 ? 'bulletin is' : 'bulletins are'} about nothing of yours`,
+  onWatch: (count: number): string =>
+    count === 1
+      ? 'A bulletin recalls a lot of yours'
+      : `Bulletins recall ${numberWord(count)} lots of yours`,
+  lookAtIt: 'See which',
+}
