@@ -3,6 +3,7 @@ import { z } from 'zod'
 import * as careEndpoints from '../contract/careEndpoints'
 import { type Endpoint, isChange } from '../contract/endpoint'
 import * as endpoints from '../contract/endpoints'
+import * as forecastEndpoints from '../contract/forecastEndpoints'
 import * as keepingEndpoints from '../contract/keepingEndpoints'
 import * as recallEndpoints from '../contract/recallEndpoints'
 import * as restockEndpoints from '../contract/restockEndpoints'
@@ -19,6 +20,7 @@ export const allEndpoints: readonly (readonly [string, Endpoint])[] = Object.ent
   ...roundEndpoints,
   ...careEndpoints,
   ...restockEndpoints,
+  ...forecastEndpoints,
   ...shoppingEndpoints,
   ...recallEndpoints,
 }).filter(isEndpoint)

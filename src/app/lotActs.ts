@@ -21,6 +21,7 @@ import { itemOfLot, lotsBeside } from '../db/stock'
 import { type Acting, act, carryOut, lockSeen } from './act'
 import { appendAsOfThen } from './late'
 import { notFound, Refusal } from './refusal'
+import { carryCameTrue } from './wishes'
 import type { Caller, World } from './world'
 
 export interface OnLot {
@@ -144,6 +145,7 @@ export const giveLot = (world: World, caller: Caller, asked: Taking & { readonly
 export const moveLot = (world: World, caller: Caller, asked: Taking & { readonly to: PocketId }) =>
   onLotThen(world, caller, 'moved', asked, async (locked, acting) => {
     await mustHavePocket(acting.trx, asked.to)
+    await carryCameTrue(acting, asked)
     return decideMove(
       locked.stock,
       someOf(asked),

@@ -1,21 +1,21 @@
 /** What a restocking plan is made from; the plan itself is worked out where it is looked at. */
 import type { z } from 'zod'
 import type * as r from '../contract/restockValues'
-import { addDays, daysBetween, type PlainDate } from '../core/calendar/plainDate'
+import { daysBetween, type PlainDate } from '../core/calendar/plainDate'
 import { catalogue } from '../core/catalogue/catalogue'
 import { isRunning } from '../core/household/course'
 import type { ItemId } from '../core/ids'
 import { type Coming, householdProblem, type RestockFault } from '../core/restock/household'
-import { offersFor } from '../core/restock/offers'
+import { offersFor, sameShop } from '../core/restock/offers'
 import { settingsOf } from '../core/restock/settings'
-import { isComing, isMissingAt, type Purchase } from '../core/shopping/purchase'
+import { elsewhere, isComing, isMissingAt, type Purchase } from '../core/shopping/purchase'
 import { itemTitle } from '../core/stock/item'
-import { LOOK_BACK_DAYS, learnedRates } from '../core/usage/learned'
 import type { Survey } from '../core/watch/survey'
-import { readOffers, readRatesByHand, readUseRecords, readWishes } from '../db/restock'
+import { readOffers, readWishes } from '../db/restock'
 import { readPurchases } from '../db/shopping'
 import { readCourses } from '../db/stock'
-import { type Caller, reading, surveyOf, type World } from './world'
+import { ratesOf } from './rates'
+import { type Caller, reading, surveyOf, type Today, type World } from './world'
 
 export type PlanView = z.infer<typeof r.planValue>
 
@@ -36,24 +36,25 @@ export const readPlan = (world: World, caller: Caller): Promise<PlanView> =>
     const wishes = await readWishes(trx)
     const { offers, faults } = offersFor(items, kept, catalogue())
     const missing = offers.filter(isMissing)
-    const courses = await readCourses(trx)
     const settings = settingsOf(household.restock)
     const put = householdProblem(
       {
         survey,
-        offers: offers.filter((one) => !isMissing(one)),
-        wishes,
+        offers: elsewhere(offers, isMissing).map((one) =>
+          one.shop === '' ? { ...one, leadDays: 0 } : one,
+        ),
+        // What is bought already is no longer only wished for.
+        wishes: wishes.filter(
+          (wish) =>
+            wish.kind !== 'buy' ||
+            !reckonedWith.some(
+              ({ itemId, shop }) => itemId === wish.itemId && sameShop(shop, wish.shop),
+            ),
+        ),
         coming: reckonedWith.map((one) => comingOf(one, today)),
         entries: catalogue(),
-        rates: learnedRates(
-          lines.map(({ item, site, par }) => ({ item, par, placeId: site.place.id })),
-          await readUseRecords(trx, addDays(today, -LOOK_BACK_DAYS)),
-          await readRatesByHand(trx),
-          today,
-        ),
-        ownMedicines: new Set(
-          courses.filter((course) => isRunning(course, today)).map(({ itemId }) => itemId),
-        ),
+        rates: await ratesOf(at, survey),
+        ownMedicines: await ownMedicinesOf(at),
       },
       settings,
     )
@@ -95,6 +96,14 @@ export const readPlan = (world: World, caller: Caller): Promise<PlanView> =>
       })),
     } as PlanView
   })
+
+/** Items that somebody takes by prescription now. */
+export const ownMedicinesOf = async ({ trx, today }: Today): Promise<ReadonlySet<ItemId>> =>
+  new Set(
+    (await readCourses(trx))
+      .filter((course) => isRunning(course, today))
+      .map(({ itemId }) => itemId),
+  )
 
 const comingOf = ({ state, ...purchase }: Purchase, today: PlainDate): Coming => ({
   itemId: purchase.itemId,

@@ -19,6 +19,7 @@ import { mustHaveItem, mustHavePocket } from './lotActs'
 import { writeOffer } from './planActs'
 import { receiveInto } from './receiveLot'
 import { notFound, Refusal } from './refusal'
+import { buyCameTrue } from './wishes'
 import type { Caller, World } from './world'
 
 interface Keyed {
@@ -196,6 +197,7 @@ export const putAway = (world: World, caller: Caller, { key, ...put }: PutAway) 
     })
     if (put.priceMinor !== null && put.priceMinor !== purchase.priceMinor)
       await learnPrice(acting, purchase, put.priceMinor)
+    await buyCameTrue(acting, purchase)
     const left = less(boughtAmount(purchase), sum(put.puts.map(({ amount }) => amount)))
     if (left === NOTHING || put.isAll) await removeRecord(acting, 'purchase', put.purchaseId)
     else

@@ -31,6 +31,7 @@ const PAST: Readonly<Record<string, string>> = {
   plan_set: 'changed what is asked of the restocking plan',
   wish_added: 'changed a line of the restocking plan',
   wish_removed: 'left a line of the restocking plan to the plan',
+  rate_set: 'said how much is used up in a year',
   offer_set: 'said what a shop charges',
   offer_removed: 'took a shop’s price away',
   place_added: 'added a place',

@@ -2,6 +2,7 @@
 import { care } from './care'
 import { cover, evening, lists, matching, member } from './cover'
 import { en } from './en'
+import { forecast, rates } from './forecast'
 import { keeping } from './keeping'
 import { label } from './label'
 import { plan } from './plan'
@@ -18,9 +19,11 @@ const english = {
   lists,
   matching,
   member,
+  forecast,
   keeping,
   label,
   plan,
+  rates,
   recalls,
   rounds,
   shopping,

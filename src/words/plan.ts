@@ -31,6 +31,13 @@ export type PlanFault =
 export const plan = {
   title: 'Plan',
   parts: { plan: 'Plan', list: 'To buy', forecast: 'Forecast', use: 'Use', recalls: 'Recalls' },
+  done: {
+    carried: 'Carried',
+    didCarry: 'Carried there',
+    thrownAway: 'Thrown away',
+    didThrowAway: 'Thrown away',
+  },
+  toList: 'Put on the shopping list',
   coming: {
     listed: 'on the list by hand',
     in_bag: 'in the bag',

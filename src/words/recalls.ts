@@ -28,7 +28,7 @@ export const recalls = {
     `${capital(lots(held))} put on hold${look > 0 ? `; ${numberWord(look)} to look at` : ''}`,
   isHeld: 'on hold',
   recalled: 'recalled',
-  look: 'No batch is noted: look at the pack',
+  look: 'No batch is noted of these: look at the packs',
   batch: 'Batch on the pack',
   note: 'Note it',
   noted: 'Batch noted',

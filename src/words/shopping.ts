@@ -49,7 +49,9 @@ export const shopping = {
   packs: (count: number, size: Amount, unit: string): string =>
     size === 1000 && count > 0
       ? counted((count * 1000) as Amount, unit)
-      : `${packs(count)} of ${unit === '' ? formatAmount(size) : counted(size, unit)}`,
+      : unit === 'pack'
+        ? `${count} × ${counted(size, unit)}`
+        : `${packs(count)} of ${unit === '' ? formatAmount(size) : counted(size, unit)}`,
   askFor: (spec: string): string => spec,
   instead: 'What else would do',
   insteadOf: (title: string, spec: string): string => (spec === '' ? title : `${title}: ${spec}`),
@@ -60,8 +62,9 @@ export const shopping = {
     `${formatAmount(amount)} for ${pocket}, ${kit}`,
   byHand: 'put here by hand',
   tick: (title: string): string => `In the bag: ${title}`,
-  more: (title: string): string => `One pack more: ${title}`,
-  fewer: (title: string): string => `One pack fewer: ${title}`,
+  more: 'More',
+  onePackMore: (title: string): string => `One pack more: ${title}`,
+  onePackFewer: (title: string): string => `One pack fewer: ${title}`,
   none: 'Not to be had',
   noneOf: (title: string): string => `Not to be had: ${title}`,
   remove: 'Take off',
@@ -71,8 +74,8 @@ export const shopping = {
   missing: 'Not to be had',
   missingAt: (shop: string, until: PlainDate, near: PlainDate): string =>
     `${shop === '' ? 'No shop' : shop} had none; looked for elsewhere until ${weekdayDay(until, near)}`,
-  replaced: (shop: string, what: string, day: PlainDate | null, near: PlainDate): string =>
-    `On the list instead: ${what}${shop === '' ? '' : ` at ${shop}`}${day ? `, by ${weekdayDay(day, near)}` : ''}`,
+  replaced: (shop: string, what: string): string =>
+    `On the list instead: ${what} ${shop === '' ? 'in any other shop' : `at ${shop}`}`,
   notReplaced:
     'Nothing else is worth buying in its place now. Make the list again to ask the plan.',
   backOn: 'Look there again',

@@ -225,6 +225,7 @@ const bodies = (): Readonly<Record<string, unknown>> => {
     removeWish: {},
     setOffer: { shop: 'Mine', packSize: 1000, priceMinor: 1, leadDays: 0 },
     removeOffer: {},
+    setRate: { perYear: 9000 },
     startIncident: {
       incidentId: newKey(),
       kind: null,

@@ -4,12 +4,12 @@ import type { CatalogueEntry } from '../catalogue/entry'
 import type { ItemId, PlaceId, PocketId } from '../ids'
 import { type Goods, goodsOf } from '../layout/goods'
 import { type Entries, entryOf } from '../layout/ofKit'
-import { lastGoodDay } from '../shelf-life/lastGoodDay'
-import type { Item, ItemKind } from '../stock/item'
+import type { Item } from '../stock/item'
 import { expectedUses, lookAhead } from '../usage/expected'
 import type { LearnedRate } from '../usage/learned'
 import type { JudgedHolding, Line, Survey } from '../watch/survey'
 import { chancesAt, gapAfter } from './chances'
+import { freshDaysOf } from './freshDays'
 import type { Offer, ParLine, RestockProblem, Shelf, Stays, Thing, Tier, Wish } from './problem'
 import { roomFor, type Wanting } from './room'
 
@@ -55,19 +55,6 @@ export interface HouseholdProblem {
   /** Offers by which what is coming comes, in its order; null where nothing of it belongs anywhere. */
   readonly coming: readonly (number | null)[]
   readonly faults: readonly RestockFault[]
-}
-
-/** How long a fresh pack is good, where the household's own lots do not tell. Working figures. */
-const USUAL_FRESH_DAYS: Readonly<Record<ItemKind, number | null>> = {
-  medicine: 730,
-  sterile: 1460,
-  supply: null,
-  instrument: null,
-  sharp: 1825,
-  battery: 1825,
-  pressurised: 1095,
-  food: 365,
-  paper: null,
 }
 
 /** What never turns is reckoned to serve for ten years. */
@@ -306,21 +293,6 @@ const tierOf = (
   { essential }: Pick<Item, 'essential'>,
   { urgency }: Pick<Goods, 'urgency'>,
 ): Tier => (urgency === 'life' ? 'life' : essential ? 'urgent' : 'comfort')
-
-/** The middle of what the household's own packs of it were good for when they came. */
-function freshDaysOf(item: Item, { holdings }: Survey, today: PlainDate): number | null {
-  const seen = holdings
-    .filter((one) => one.item.id === item.id && one.lot.opened.kind === 'sealed')
-    .flatMap(({ lot }) => {
-      const good = lastGoodDay({ expiry: lot.expiry, opened: lot.opened }, item.openedClock)
-      return good.kind === 'day' && lot.receivedOn <= today
-        ? [daysBetween(lot.receivedOn, good.day)]
-        : []
-    })
-    .filter((days) => days > LEAST_WORN_DAYS)
-    .sort((a, b) => a - b)
-  return seen[Math.floor(seen.length / 2)] ?? USUAL_FRESH_DAYS[item.kind]
-}
 
 /**
  * Things of the household that may stand in: the catalogue names them. Of what acts only the

@@ -74,6 +74,34 @@ export const isMissingAt = (
   )
 
 /**
+ * Where everything that is known to sell an item had none, another shop may: at the same pack and
+ * price, of no shop in particular.
+ */
+export function elsewhere<Offer extends { readonly itemId: ItemId; readonly shop: string }>(
+  offers: readonly Offer[],
+  isMissing: (offer: Offer) => boolean,
+): readonly Offer[] {
+  const there = offers.filter((offer) => !isMissing(offer))
+  const gone = offers.filter(
+    (offer, at) =>
+      isMissing(offer) &&
+      offer.shop !== '' &&
+      !there.some(({ itemId }) => itemId === offer.itemId) &&
+      offers.findIndex(({ itemId }) => itemId === offer.itemId) === at,
+  )
+  return [...there, ...gone.map((offer) => ({ ...offer, shop: '' }))]
+}
+
+/** Each pocket once, with all that is for it, in the order in which they first come. */
+export function inAll(targets: readonly Target[]): Target[] {
+  const pockets = [...new Set(targets.map(({ pocketId }) => pocketId))]
+  return pockets.map((pocketId) => ({
+    pocketId,
+    amount: sum(targets.filter((one) => one.pocketId === pocketId).map(({ amount }) => amount)),
+  }))
+}
+
+/**
  * Parts the packs of a purchase, in the order in which pockets wait for them: the first part gets
  * the first pockets filled.
  * @returns one list of pockets for each count of packs

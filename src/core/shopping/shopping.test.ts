@@ -9,6 +9,7 @@ import { aisleOf } from './aisles'
 import { proposePockets } from './proposePockets'
 import {
   boughtAmount,
+  elsewhere,
   isMissingAt,
   LOOK_AGAIN_DAYS,
   type Purchase,
@@ -130,6 +131,19 @@ describe('what a shop had none of', () => {
     expect(isMissing('Corner pharmacy', LOOK_AGAIN_DAYS)).toBe(false)
     expect(isMissing('Harbour shop', 0)).toBe(false)
     expect(isMissingAt([bought(1)], item.id, 'Corner pharmacy', TODAY)).toBe(false)
+  })
+})
+
+describe('another shop', () => {
+  const offer = (shop: string, n = 1) => ({ itemId: anItem(n).id, shop })
+  const none = (shop: string) => (one: { readonly shop: string }) => one.shop === shop
+  it('may have what no known one has, and is not asked while another has it', () => {
+    expect(elsewhere([offer('A'), offer('B')], none('A'))).toEqual([offer('B')])
+    expect(elsewhere([offer('A'), offer('A', 2), offer('B', 2)], none('A'))).toEqual([
+      offer('B', 2),
+      offer(''),
+    ])
+    expect(elsewhere([offer('')], none(''))).toEqual([])
   })
 })
 

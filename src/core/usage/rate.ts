@@ -14,6 +14,12 @@ export interface PastUse {
 export interface UseRate {
   /** Units a year. */
   readonly perYear: number
+  /** Of each time it is used, so many units go. */
+  readonly each: number
+  /**
+   * Of the gamma distribution that is believed of the times a year; null where the rate is known.
+   */
+  readonly shape: number | null
   /** Nine times in ten the true rate lies between these. */
   readonly low: number
   readonly high: number
@@ -60,7 +66,8 @@ export function useRate(
   const times = seen.length
   const used = seen.reduce((sum, { amount }) => sum + amount, 0)
   const usual = USUAL_SHARE[kind] * par
-  if (usual === 0 && times === 0) return { perYear: 0, low: 0, high: 0, from: 'usual', times, days }
+  if (usual === 0 && times === 0)
+    return { perYear: 0, each: 1, shape: null, low: 0, high: 0, from: 'usual', times, days }
   // The prior's events are of one unit; those seen are as large as they were.
   const each = (PRIOR_EVENTS + used) / (PRIOR_EVENTS + times)
   const shape = PRIOR_EVENTS + times
@@ -69,13 +76,14 @@ export function useRate(
   const [low, high] = [-NINE_IN_TEN, NINE_IN_TEN].map((z) =>
     years > 0 ? (gammaQuantile(shape, z) / years) * each : 0,
   ) as [number, number]
-  return { perYear, low, high, from: times > 0 ? 'record' : 'usual', times, days }
+  return { perYear, each, shape, low, high, from: times > 0 ? 'record' : 'usual', times, days }
 }
 
 /** The keeper knows better. */
 export const rateByHand = (perYear: number, rate: UseRate): UseRate => ({
   ...rate,
   perYear,
+  shape: null,
   low: perYear,
   high: perYear,
   from: 'hand',

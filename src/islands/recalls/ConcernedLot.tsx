@@ -43,7 +43,6 @@ export function ConcernedLot({ lot }: Props) {
             note()
           }}
         >
-          <span className="second">{w.look}</span>
           <TextInput
             aria-label={w.batch}
             placeholder={w.batch}

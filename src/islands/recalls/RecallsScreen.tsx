@@ -81,11 +81,7 @@ function Ours({ bulletin }: { readonly bulletin: Bulletin }) {
     <article className={classes.bulletin} data-open={open > 0} aria-label={bulletin.title}>
       <About bulletin={bulletin} />
       {advice !== '' && <p className={open > 0 ? notes.mustNot : undefined}>{advice}</p>}
-      <ul>
-        {lots.map((lot) => (
-          <ConcernedLot key={`${lot.lotId}/${lot.pocketId}`} lot={lot} />
-        ))}
-      </ul>
+      <Lots of={lots.filter(({ how }) => how === 'recalled')} />
       {open > 0 && (
         <button
           type="button"
@@ -100,10 +96,21 @@ function Ours({ bulletin }: { readonly bulletin: Bulletin }) {
           {w.hold(open)}
         </button>
       )}
+      {toLookAt(bulletin) > 0 && <h3>{w.look}</h3>}
+      <Lots of={lots.filter(({ how }) => how === 'look')} />
       {takenOn !== null && open === 0 && <p className="second">{w.takenOn(takenOn)}</p>}
     </article>
   )
 }
+
+const Lots = ({ of }: { readonly of: Bulletin['lots'] }) =>
+  of.length === 0 ? null : (
+    <ul>
+      {of.map((lot) => (
+        <ConcernedLot key={`${lot.lotId}/${lot.pocketId}`} lot={lot} />
+      ))}
+    </ul>
+  )
 
 const About = ({ bulletin }: { readonly bulletin: Bulletin }) => (
   <>

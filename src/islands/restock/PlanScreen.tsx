@@ -4,11 +4,14 @@
  */
 import { useDebouncedValue } from '@mantine/hooks'
 import { useState } from 'react'
+import { makeList } from '../../contract/shoppingEndpoints'
 import { timeline } from '../../core/restock/timeline'
+import { useActing } from '../../ui/acting'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import { Bare } from './Bare'
 import { Compare } from './Compare'
+import { listOf } from './listOf'
 import { namesOf } from './names'
 import { PlanControls } from './PlanControls'
 import { Prices } from './Prices'
@@ -51,6 +54,7 @@ function Planning({ initial, place }: Props) {
         <header className={classes.head}>
           <h1>{found ? headline(found) : w.title}</h1>
           <p className="second">{w.under(view.settings.days)}</p>
+          {found && <ToList found={found} />}
         </header>
         <div className={classes.state} role="status">
           {state.kind === 'working' && (
@@ -97,6 +101,22 @@ function headline({ plan: { board } }: Found): string {
     buys.reduce((sum, { packs }) => sum + packs, 0),
     outs.length,
     board.carries.length + board.buys.length + board.takeOuts.length,
+  )
+}
+
+/** What is to be bought soon goes onto the shopping list, in place of what an earlier plan put there. */
+function ToList({ found }: { readonly found: Found }) {
+  const { run, busy } = useActing()
+  const lines = listOf(found.view, found.plan)
+  if (lines.length === 0) return null
+  const put = async () => {
+    if (await run(makeList, { body: { lines } }, (made) => words.shopping.made(made.lines)))
+      window.location.assign('/restock')
+  }
+  return (
+    <button type="button" className={classes.done} disabled={busy} onClick={() => void put()}>
+      {w.toList}
+    </button>
   )
 }
 

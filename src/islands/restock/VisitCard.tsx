@@ -4,6 +4,7 @@ import type { BuyLine, CarryLine, TakeOutLine } from '../../core/restock/board'
 import type { VisitStop } from '../../core/restock/timeline'
 import { words } from '../../words'
 import { money } from '../../words/format'
+import { Carry, ThrowAway } from './Done'
 import { KeepOrNot } from './KeepOrNot'
 import { namesOf } from './names'
 import classes from './plan.module.css'
@@ -78,6 +79,9 @@ interface At {
   readonly found: Found
   readonly at: number
 }
+
+/** Only what is done today can be ticked off today. */
+const isToday = (day: number | null): boolean => day === 0
 
 const keyOf = ({ shelf, line, putOn }: CarryLine): string => `${shelf}/${line}/${putOn}`
 
@@ -159,6 +163,7 @@ function Carried({ carry, found, at }: At & { readonly carry: CarryLine }) {
           ...(carry.turnsOn === null ? [] : [w.wouldLapse(names.day(carry.turnsOn), names.today)]),
         ].join(' · ')}
       </p>
+      {isToday(carry.putOn) && <Carry found={found} title={title} carry={carry} />}
       <KeepOrNot
         view={view}
         title={title}
@@ -186,6 +191,9 @@ function TakenOut({ out, found, at }: At & { readonly out: TakeOutLine }) {
         {where} ·{' '}
         {out.kind === 'swap_out' ? w.swapWhy(turns, names.today) : w.spent(turns, names.today)}
       </p>
+      {out.kind === 'throw_away' && isToday(out.on) && (
+        <ThrowAway found={found} title={title} out={out} />
+      )}
     </li>
   )
 }

@@ -39,12 +39,7 @@ export function Missing({ view, isMaking }: Props) {
                 </p>
                 <p aria-live="polite">
                   {other
-                    ? w.replaced(
-                        other.shop,
-                        `${itemTitle(other.item)}, ${w.packs(other.packs, other.packSize, other.item.unit)}`,
-                        other.wantedBy && other.wantedBy > today ? other.wantedBy : null,
-                        today,
-                      )
+                    ? w.replaced(other.shop, itemTitle(other.item))
                     : isMaking
                       ? w.making
                       : w.notReplaced}

@@ -8,6 +8,7 @@ import { words } from '../../words'
 import { money } from '../../words/format'
 import type { Purchase } from './ShoppingScreen'
 import classes from './shopping.module.css'
+import type { Missing } from './useList'
 
 const w = words.shopping
 
@@ -15,7 +16,7 @@ interface Props {
   readonly line: Purchase
   readonly currency: string
   readonly onPutAway: () => void
-  readonly onNone: () => void
+  readonly onNone: (missing: Missing) => void
 }
 
 export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
@@ -30,7 +31,8 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
   const change = (to: number) =>
     void run(changePurchase, { params, body: { packs: to } }, w.did.packs)
   const none = async () => {
-    if (await mark('not_there', w.did.none)) onNone()
+    if (await mark('not_there', w.did.none))
+      onNone({ itemId: item.id, instead: line.instead.map((one) => one.title) })
   }
   return (
     <li className={classes.line} data-bought={inBag}>
@@ -54,18 +56,52 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
             ...(line.source === 'hand' ? [w.byHand] : []),
           ].join(' · ')}
         </p>
-        {!inBag && line.instead.length > 0 && (
-          <details className={`${classes.instead} no-print`}>
-            <summary>{w.instead}</summary>
-            <ul>
-              {line.instead.map((one) => (
-                <li key={one.title}>
-                  {w.insteadOf(one.title, one.spec)}
-                  {one.kept && <em> · {w.keptToo}</em>}
-                </li>
-              ))}
-            </ul>
-            <p className="second">{w.judged}</p>
+        {!inBag && (
+          <details className={`${classes.more} no-print`}>
+            <summary>{w.more}</summary>
+            <div className={classes.does}>
+              <span className={classes.stepper}>
+                <button
+                  type="button"
+                  disabled={busy || packs <= 1}
+                  aria-label={w.onePackFewer(title)}
+                  onClick={() => change(packs - 1)}
+                >
+                  −
+                </button>
+                {w.packs(packs, packSize, item.unit)}
+                <button
+                  type="button"
+                  disabled={busy}
+                  aria-label={w.onePackMore(title)}
+                  onClick={() => change(packs + 1)}
+                >
+                  +
+                </button>
+              </span>
+              <button
+                type="button"
+                disabled={busy}
+                aria-label={w.removeOf(title)}
+                onClick={() => void run(removePurchase, { params }, w.did.removed)}
+              >
+                {w.remove}
+              </button>
+            </div>
+            {line.instead.length > 0 && (
+              <>
+                <h4>{w.instead}</h4>
+                <ul>
+                  {line.instead.map((one) => (
+                    <li key={one.title}>
+                      {w.insteadOf(one.title, one.spec)}
+                      {one.kept && <em> · {w.keptToo}</em>}
+                    </li>
+                  ))}
+                </ul>
+                <p className="second">{w.judged}</p>
+              </>
+            )}
           </details>
         )}
       </div>
@@ -81,42 +117,14 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
             {w.putAway}
           </button>
         ) : (
-          <>
-            <span className={classes.stepper}>
-              <button
-                type="button"
-                disabled={busy || packs <= 1}
-                aria-label={w.fewer(title)}
-                onClick={() => change(packs - 1)}
-              >
-                −
-              </button>
-              <button
-                type="button"
-                disabled={busy}
-                aria-label={w.more(title)}
-                onClick={() => change(packs + 1)}
-              >
-                +
-              </button>
-            </span>
-            <button
-              type="button"
-              disabled={busy}
-              aria-label={w.noneOf(title)}
-              onClick={() => void none()}
-            >
-              {w.none}
-            </button>
-            <button
-              type="button"
-              disabled={busy}
-              aria-label={w.removeOf(title)}
-              onClick={() => void run(removePurchase, { params }, w.did.removed)}
-            >
-              {w.remove}
-            </button>
-          </>
+          <button
+            type="button"
+            disabled={busy}
+            aria-label={w.noneOf(title)}
+            onClick={() => void none()}
+          >
+            {w.none}
+          </button>
         )}
       </div>
     </li>

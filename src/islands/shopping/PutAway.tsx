@@ -84,7 +84,11 @@ export function PutAway({ purchase, onClose }: Props) {
       onClose={onClose}
     >
       {proposed.length === 0 && <p>{w.noPocket}</p>}
-      <button type="button" className={quiet.quiet} onClick={() => setScanning(true)}>
+      <button
+        type="button"
+        className={`${quiet.quiet} ${classes.scan}`}
+        onClick={() => setScanning(true)}
+      >
         {w.scan}
       </button>
       <ExpiryField expiry={expiry} />

@@ -9,6 +9,7 @@ import { money } from '../../words/format'
 import { PurchaseLine } from './PurchaseLine'
 import type { Purchase, Shopping } from './ShoppingScreen'
 import classes from './shopping.module.css'
+import type { Missing } from './useList'
 
 const w = words.shopping
 
@@ -18,7 +19,7 @@ interface Props {
   readonly view: Shopping
   readonly onPutAway: (purchaseId: string) => void
   /** Something was not to be had: the rest is planned again. */
-  readonly onNone: () => void
+  readonly onNone: (missing: Missing) => void
 }
 
 export function ShopList({ shop, lines, view, onPutAway, onNone }: Props) {

@@ -79,6 +79,7 @@ function List({ initial, place }: Props) {
           )}
         </div>
       </header>
+      <Missing view={view} isMaking={list.making.kind === 'working'} />
       {shopsOf(inShops).map((shop) => (
         <ShopList
           key={shop.toLowerCase()}
@@ -86,11 +87,10 @@ function List({ initial, place }: Props) {
           lines={inShops.filter((line) => sameShop(line.shop, shop))}
           view={view}
           onPutAway={setReceiving}
-          onNone={() => void list.make()}
+          onNone={(missing) => void list.make(missing)}
         />
       ))}
       <Orders view={view} onPutAway={setReceiving} />
-      <Missing view={view} isMaking={list.making.kind === 'working'} />
       {received && (
         <PutAway key={received.id} purchase={received} onClose={() => setReceiving(null)} />
       )}

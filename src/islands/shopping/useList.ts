@@ -3,46 +3,33 @@ import { proxy } from 'comlink'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { readPlan } from '../../contract/restockEndpoints'
 import { makeList } from '../../contract/shoppingEndpoints'
-import { addDays } from '../../core/calendar/plainDate'
-import type { Amount } from '../../core/quantity/amount'
-import type { RestockPlan } from '../../core/restock/restockPlan'
-import { toBuySoon } from '../../core/restock/toBuy'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
+import { type Asked, listOf } from '../restock/listOf'
 import { type StartedPlanning, startPlanning } from '../restock/planning'
 import type { PlanView } from '../restock/usePlan'
-
-type Asked = (typeof makeList)['body']['_zod']['input']['lines'][number]
 
 export type Making =
   | { readonly kind: 'idle' }
   | { readonly kind: 'working'; readonly share: number }
   | { readonly kind: 'failed' }
 
-/** What a plan buys soon, as lines of a list. */
-export function listOf(view: PlanView, { board }: RestockPlan): Asked[] {
-  const { problem } = view
-  const thousandths = (units: number) => Math.round(units * 1000) as Amount
-  return toBuySoon(board, view.coming).flatMap((buy): Asked[] => {
-    const offer = problem.offers[buy.offer]
-    const thing = view.things[offer?.thing ?? -1]
-    if (!offer || !thing) return []
-    return [
-      {
-        itemId: thing.itemId,
-        shop: problem.shops[offer.shop] ?? '',
-        packs: buy.packs,
-        packSize: thousandths(offer.units),
-        priceMinor: offer.priceMinor,
-        wantedBy: addDays(problem.today, buy.by),
-        goesTo: buy.goesTo.flatMap(({ line, amount }) => {
-          const pocket = view.lines[line]
-          return pocket ? [{ pocketId: pocket.pocketId, amount: thousandths(amount) }] : []
-        }),
-      },
-    ]
-  })
+export interface Missing {
+  readonly itemId: string
+  /** Titles of what may stand in for it. */
+  readonly instead: readonly string[]
+}
+
+/** What a new list has in place of what was not to be had, in words. */
+function inPlaceOf({ itemId, instead }: Missing, lines: readonly Asked[], view: PlanView): string {
+  const titles = new Map<string, string>(view.things.map((thing) => [thing.itemId, thing.title]))
+  const other =
+    lines.find((line) => line.itemId === itemId) ??
+    lines.find((line) => instead.includes(titles.get(line.itemId) ?? ''))
+  return other
+    ? words.shopping.replaced(other.shop, titles.get(other.itemId) ?? '')
+    : words.shopping.notReplaced
 }
 
 export type ListMaking = ReturnType<typeof useList>
@@ -61,32 +48,37 @@ export function useList() {
   }, [])
   useEffect(() => end, [end])
 
-  const make = useCallback(async () => {
-    turn.current += 1
-    const mine = turn.current
-    setMaking({ kind: 'working', share: 0 })
-    try {
-      const view = await call(readPlan)
-      started.current ??= startPlanning()
-      const { planning } = started.current
-      await planning.take(view.problem)
-      const plan = await planning.plan(
-        view.settings.budgetMinor,
-        proxy((share: number) => {
-          if (mine === turn.current) setMaking({ kind: 'working', share })
-        }),
-      )
-      if (mine !== turn.current) return
-      await run(makeList, { body: { lines: listOf(view, plan) } }, ({ lines }) =>
-        words.shopping.made(lines),
-      )
-      setMaking({ kind: 'idle' })
-    } catch {
-      if (mine !== turn.current) return
-      end()
-      setMaking({ kind: 'failed' })
-    }
-  }, [run, end])
+  /** @param missing what was not to be had, so that it is said what came in its place */
+  const make = useCallback(
+    async (missing?: Missing) => {
+      turn.current += 1
+      const mine = turn.current
+      setMaking({ kind: 'working', share: 0 })
+      try {
+        const view = await call(readPlan)
+        started.current ??= startPlanning()
+        const { planning } = started.current
+        await planning.take(view.problem)
+        const plan = await planning.plan(
+          view.settings.budgetMinor,
+          proxy((share: number) => {
+            if (mine === turn.current) setMaking({ kind: 'working', share })
+          }),
+        )
+        if (mine !== turn.current) return
+        const lines = listOf(view, plan)
+        await run(makeList, { body: { lines } }, (made) =>
+          missing ? inPlaceOf(missing, lines, view) : words.shopping.made(made.lines),
+        )
+        setMaking({ kind: 'idle' })
+      } catch {
+        if (mine !== turn.current) return
+        end()
+        setMaking({ kind: 'failed' })
+      }
+    },
+    [run, end],
+  )
 
   const stop = useCallback(() => {
     end()
