@@ -13,7 +13,7 @@ import {
   readPurchases,
   stateColumns,
 } from '../db/shopping'
-import { readStock } from '../db/stock'
+import { readItems, readStock } from '../db/stock'
 import { type Acting, act, mustEdit } from './act'
 import { writeOffer } from './planActs'
 import { notFound, Refusal } from './refusal'
@@ -103,7 +103,7 @@ export const orderListed = (world: World, caller: Caller, { key, shop: name }: A
   })
 
 async function orderable(acting: Acting, shop: Shop) {
-  const { items } = await readStock(acting.trx)
+  const items = await readItems(acting.trx)
   const articles = new Map(items.map(({ id, catalogueId }) => [id, catalogueId]))
   return (await readPurchases(acting.trx)).flatMap((purchase) => {
     const article = articles.get(purchase.itemId)
@@ -155,7 +155,7 @@ function stateAfter(fate: Fate, orderId: ShopOrderId, { today }: Acting): Purcha
 export const askShop = (world: World, caller: Caller, { key, shop: name }: Asking) =>
   act(world, caller, { key, kind: 'shop_asked', why: name, request: name }, async (acting) => {
     const shop = mustHaveShop(world, name)
-    const { items } = await readStock(acting.trx)
+    const items = await readItems(acting.trx)
     const counts = { here: 0, later: 0, cancelled: 0 }
     for (const { id: orderId, shop: of, reference } of await readOrders(acting.trx)) {
       if (!sameShop(of, shop.name)) continue

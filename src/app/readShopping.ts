@@ -12,7 +12,7 @@ import type { Item } from '../core/stock/item'
 import type { Survey } from '../core/watch/survey'
 import { readOffers } from '../db/restock'
 import { type KeptPurchase, readOrders, readPurchases } from '../db/shopping'
-import { readStock } from '../db/stock'
+import { readItems } from '../db/stock'
 import { type Caller, reading, surveyOf, type World } from './world'
 
 export type ShoppingView = z.infer<typeof s.shoppingValue>
@@ -21,7 +21,7 @@ export const readShopping = (world: World, caller: Caller): Promise<ShoppingView
   reading(world, caller, async (at) => {
     const survey = await surveyOf(at)
     const purchases = await readPurchases(at.trx)
-    const { items } = await readStock(at.trx)
+    const items = await readItems(at.trx)
     const byId = new Map(items.map((item) => [item.id, item]))
     const offers = await readOffers(at.trx)
     const takeOrders = world.services.shops.map(({ name, deliversOn }) => ({

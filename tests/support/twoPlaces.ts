@@ -20,6 +20,7 @@ export const WEEKENDS = [
   ['2027-01-09', '2027-01-11'],
 ] as const
 
+const onDay = (day: string): Expiry => ({ kind: 'day', day: plainDate(day) })
 const through = (month: string): Expiry => ({ kind: 'month', month: plainMonth(month) })
 
 export async function twoPlaces(world: World, caller: Caller) {
@@ -110,7 +111,7 @@ export async function twoPlaces(world: World, caller: Caller) {
   await belongs(plasters, cottage.tray, 10)
   await sold(plasters, 'Corner pharmacy', 20, 240)
   // Turns at the cottage between two visits: fresh ones by the first, thrown away on the second.
-  const gauze = await put(cottage.tray, 'Gauze', 'pad', 6, through('2026-12'), 'G12')
+  const gauze = await put(cottage.tray, 'Gauze', 'pad', 6, onDay('2026-12-10'), 'G12')
   await more(gauze, house.tray, 4, through('2030-01'))
   await belongs(gauze, cottage.tray, 6)
   await belongs(gauze, house.tray, 4)

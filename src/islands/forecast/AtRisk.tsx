@@ -24,31 +24,33 @@ export function AtRisk({ found, view }: Props) {
   return (
     <section aria-label={w.risk}>
       <h2>{w.risk}</h2>
-      <table className={classes.risk}>
-        <thead>
-          <tr>
-            <th scope="col">{w.place}</th>
-            <td />
-            <th scope="col">{w.middle}</th>
-            <th scope="col">{w.nineInTen}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(({ stop, range }) => (
-            <tr key={stop.placeId} data-hue={stop.hue}>
-              <th scope="row">{stop.name}</th>
-              <td>
-                <span className={classes.bar} aria-hidden="true">
-                  <i style={{ width: share(range?.high ?? 0) }} />
-                  <b style={{ width: share(range?.middle ?? 0) }} />
-                </span>
-              </td>
-              <td>{sum(range?.middle ?? 0)}</td>
-              <td>{sum(range?.high ?? 0)}</td>
+      <div className={classes.wide}>
+        <table className={classes.risk}>
+          <thead>
+            <tr>
+              <th scope="col">{w.place}</th>
+              <td />
+              <th scope="col">{w.middle}</th>
+              <th scope="col">{w.nineInTen}</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {rows.map(({ stop, range }) => (
+              <tr key={stop.placeId} data-hue={stop.hue}>
+                <th scope="row">{stop.name}</th>
+                <td>
+                  <span className={classes.bar} aria-hidden="true">
+                    <i style={{ width: share(range?.high ?? 0) }} />
+                    <b style={{ width: share(range?.middle ?? 0) }} />
+                  </span>
+                </td>
+                <td>{sum(range?.middle ?? 0)}</td>
+                <td>{sum(range?.high ?? 0)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
     </section>
   )
 }

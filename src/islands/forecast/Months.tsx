@@ -45,26 +45,28 @@ export function Months({ title, months, ranges, currency }: Props) {
       <p className="second">{w.likely}</p>
       <details>
         <summary>{w.table}</summary>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">{w.month}</th>
-              <th scope="col">{w.oneInTen}</th>
-              <th scope="col">{w.middle}</th>
-              <th scope="col">{w.nineInTen}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {ranges.map(({ low, middle, high }, at) => (
-              <tr key={months[at]}>
-                <th scope="row">{monthYear(months[at] ?? '')}</th>
-                <td>{sum(low)}</td>
-                <td>{sum(middle)}</td>
-                <td>{sum(high)}</td>
+        <div className={classes.wide}>
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">{w.month}</th>
+                <th scope="col">{w.oneInTen}</th>
+                <th scope="col">{w.middle}</th>
+                <th scope="col">{w.nineInTen}</th>
               </tr>
-            ))}
-          </tbody>
-        </table>
+            </thead>
+            <tbody>
+              {ranges.map(({ low, middle, high }, at) => (
+                <tr key={months[at]}>
+                  <th scope="row">{monthYear(months[at] ?? '')}</th>
+                  <td>{sum(low)}</td>
+                  <td>{sum(middle)}</td>
+                  <td>{sum(high)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
       </details>
     </figure>
   )

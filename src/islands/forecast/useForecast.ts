@@ -35,12 +35,17 @@ export function useForecast({ problem }: ForecastView) {
       const forecasting: Remote<Forecasting> = wrap<Forecasting>(started)
       const tell = (on: 'futures' | 'pars') =>
         proxy((share: number) => {
-          if (mine) setState({ kind: 'working', on, share })
+          // It comes by a way of its own and may be late: what has ended stays ended.
+          if (mine)
+            setState((now) =>
+              now.kind === 'working' && now.on === on ? { kind: 'working', on, share } : now,
+            )
         })
       setState({ kind: 'working', on: 'futures', share: 0 })
       const forecast = await forecasting.forecast(problem, tell('futures'))
       if (!mine) return
       setFound(forecast)
+      setState({ kind: 'working', on: 'pars', share: 0 })
       const changes = await forecasting.whatIfs(problem, tell('pars'))
       if (!mine) return
       setIfs(changes)

@@ -67,7 +67,8 @@ export function usePlan(initial: PlanView, budgetMinor: number | null) {
       const plan = await planning.plan(
         budgetMinor,
         proxy((share: number) => {
-          if (mine) setState({ kind: 'working', share })
+          // It comes by a way of its own and may be late: what has ended stays ended.
+          if (mine) setState((now) => (now.kind === 'working' ? { kind: 'working', share } : now))
         }),
       )
       if (!mine) return

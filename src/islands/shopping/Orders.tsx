@@ -11,7 +11,7 @@ const w = words.shopping
 
 interface Props {
   readonly view: Shopping
-  readonly onPutAway: (purchaseId: string) => void
+  readonly onPutAway: (purchase: Purchase) => void
 }
 
 export function Orders({ view, onPutAway }: Props) {
@@ -45,7 +45,7 @@ export function Orders({ view, onPutAway }: Props) {
             </div>
             <ul>
               {of(id).map((line) => (
-                <OrderedLine key={line.id} line={line} onPutAway={() => onPutAway(line.id)} />
+                <OrderedLine key={line.id} line={line} onPutAway={() => onPutAway(line)} />
               ))}
             </ul>
           </div>

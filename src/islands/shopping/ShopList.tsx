@@ -17,7 +17,7 @@ interface Props {
   readonly shop: string
   readonly lines: readonly Purchase[]
   readonly view: Shopping
-  readonly onPutAway: (purchaseId: string) => void
+  readonly onPutAway: (purchase: Purchase) => void
   /** Something was not to be had: the rest is planned again. */
   readonly onNone: (missing: Missing) => void
 }
@@ -73,7 +73,7 @@ export function ShopList({ shop, lines, view, onPutAway, onNone }: Props) {
                   key={line.id}
                   line={line}
                   currency={view.currency}
-                  onPutAway={() => onPutAway(line.id)}
+                  onPutAway={() => onPutAway(line)}
                   onNone={onNone}
                 />
               ))}

@@ -47,7 +47,7 @@ function List({ initial, place }: Props) {
   })
   const { today } = useStrap()
   const list = useList()
-  const [receiving, setReceiving] = useState<string | null>(null)
+  const [receiving, setReceiving] = useState<Purchase | null>(null)
   const [adding, setAdding] = useState(false)
   const lines = data.lines.filter(
     ({ goesTo }) => place === null || goesTo.some(({ placeId }) => placeId === place),
@@ -56,7 +56,6 @@ function List({ initial, place }: Props) {
   const inShops = lines.filter(({ state }) => state.kind === 'listed' || state.kind === 'in_bag')
   const toBuy = lines.filter(({ state }) => state.kind === 'listed').length
   const toPutAway = lines.filter(({ state }) => ['in_bag', 'arrived'].includes(state.kind)).length
-  const received = lines.find(({ id }) => id === receiving)
   return (
     <div className={classes.screen}>
       <header className={classes.head}>
@@ -91,8 +90,8 @@ function List({ initial, place }: Props) {
         />
       ))}
       <Orders view={view} onPutAway={setReceiving} />
-      {received && (
-        <PutAway key={received.id} purchase={received} onClose={() => setReceiving(null)} />
+      {receiving && (
+        <PutAway key={receiving.id} purchase={receiving} onClose={() => setReceiving(null)} />
       )}
       {adding && <AddLine shops={data.shops} onClose={() => setAdding(false)} />}
     </div>

@@ -62,7 +62,9 @@ export function useList() {
         const plan = await planning.plan(
           view.settings.budgetMinor,
           proxy((share: number) => {
-            if (mine === turn.current) setMaking({ kind: 'working', share })
+            // It comes by a way of its own and may be late: what has ended stays ended.
+            if (mine === turn.current)
+              setMaking((now) => (now.kind === 'working' ? { kind: 'working', share } : now))
           }),
         )
         if (mine !== turn.current) return

@@ -35,14 +35,15 @@ export const freePort = (): Promise<number> =>
 /** Starts the built server and waits until it answers. */
 export async function startServer(
   appUrl: string,
+  today: string = TODAY,
 ): Promise<{ address: string; process: ChildProcess }> {
   const port = await freePort()
-  const server = serverOn(port, appUrl)
+  const server = serverOn(port, appUrl, today)
   return { address: await answering(port), process: server }
 }
 
 /** Starts the built server on a port; it takes a while until it answers. */
-export const serverOn = (port: number, appUrl: string): ChildProcess =>
+export const serverOn = (port: number, appUrl: string, today: string = TODAY): ChildProcess =>
   spawn(process.execPath, ['server/main.mjs'], {
     stdio: ['ignore', 'ignore', 'inherit'],
     env: {
@@ -51,7 +52,7 @@ export const serverOn = (port: number, appUrl: string): ChildProcess =>
       PORT: String(port),
       DATABASE_URL: appUrl,
       SATCHEL_SECRET: SECRET,
-      SATCHEL_TODAY: TODAY,
+      SATCHEL_TODAY: today,
     },
   })
 
