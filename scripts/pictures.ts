@@ -62,7 +62,16 @@ await picture('plan', '/restock/plan', DESK, (page) =>
 await picture('lists', '/cover/lists', DESK, (page) =>
   page.getByText('Life-saving · Not breathing').click(),
 )
-await picture('restock', '/restock')
+await picture('forecast', '/restock/forecast', DESK, (page) =>
+  page.getByRole('heading', { name: 'One more, or one fewer' }).waitFor({ timeout: 60_000 }),
+)
+await picture('restock', '/restock', DESK, async (page) => {
+  await page.getByRole('button', { name: 'Make the list' }).click()
+  await page.getByRole('heading', { name: /to buy$/ }).waitFor({ timeout: 60_000 })
+  await page.getByRole('checkbox').first().click()
+  await page.getByRole('button', { name: /^Put away/ }).waitFor()
+  for (const close of await page.getByRole('button', { name: 'Close' }).all()) await close.click()
+})
 await picture('bring-in', '/bring-in', DESK, async (page) => {
   await page.getByLabel('Choose a file').setInputFiles('tests/lists/messy.csv')
   await page.getByRole('button', { name: /^Needs you/ }).waitFor()
@@ -75,7 +84,6 @@ await picture('bench', '/bench', DESK, async (page) => {
   await page.getByRole('button', { name: 'Ned', exact: true }).click()
   await page.getByRole('button', { name: /Acetaminophen liquid/ }).click()
 })
-await picture('mixes', '/bench/mixes')
 await picture('rounds', '/rounds')
 await picture('incident', '/incident', PHONE, async (page) => {
   const press = (name: string | RegExp) =>

@@ -1,6 +1,6 @@
 /** Words of the forecast and of rates of use. */
 import type { Amount } from '../core/quantity/amount'
-import { counted } from './format'
+import { counted, MONTH_NAMES } from './format'
 
 const few = (value: number): string =>
   value >= 10 || value === 0 ? String(Math.round(value)) : String(Math.round(value * 10) / 10)
@@ -15,7 +15,6 @@ export const forecast = {
   under: (futures: number): string =>
     `From ${futures} futures that chance makes, each place filled up to its par at every visit, without carrying between places. Visits that are planned are taken to come again a year later.`,
   working: 'Living through the futures …',
-  stop: 'Stop',
   stopped: 'Stopped.',
   failed: 'The forecast could not be worked out. Nothing is lost; try again.',
   again: 'Work it out',
@@ -55,22 +54,6 @@ export const forecast = {
   order: 'In the order of what one fewer saves.',
 }
 
-const MONTHS = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D']
-const MONTH_NAMES = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-]
-
 export const rates = {
   title: 'Use',
   headline: (learned: number, all: number): string =>
@@ -95,7 +78,7 @@ export const rates = {
       `${times} ${times === 1 ? 'time' : 'times'} in ${days} days`,
     hand: 'you',
   },
-  letters: MONTHS,
+  letters: MONTH_NAMES.map((month) => month.charAt(0)),
   seasonTold: (season: readonly number[]): string => {
     const high = season
       .map((value, month) => [value, MONTH_NAMES[month]] as const)

@@ -86,3 +86,8 @@ export const numberWord = (count: number): string =>
   String(count)
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** In the order of the year. */
+export const MONTH_NAMES: readonly string[] = Array.from({ length: 12 }, (_, at) =>
+  LONG_MONTHS.format(new Date(Date.UTC(2024, at))),
+)

@@ -12,7 +12,7 @@ import type { Cost } from '../core/layout/score'
 import type { Amount } from '../core/quantity/amount'
 import type { PartWay } from '../core/stock/lot'
 import { VERDICTS, type VerdictKind } from '../core/stock/verdict'
-import { counted, fullDay, shortDay } from './format'
+import { counted, fullDay, MONTH_NAMES, shortDay } from './format'
 
 const thing = (count: number): string => (count === 1 ? 'one thing' : `${count} things`)
 const list = (names: readonly string[]): string =>
@@ -48,20 +48,6 @@ const SIGNAL_WORDS: Readonly<Record<Signal, string>> = {
   none: 'none',
 }
 const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const
-const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-] as const
 
 /** What a move of a computed layout is good for. */
 const WHY: Readonly<Record<Cost, string>> = {
@@ -431,7 +417,7 @@ export const keeping = {
     days: 'On',
     months: 'From and to',
     weekdays: WEEKDAYS,
-    monthNames: MONTHS,
+    monthNames: MONTH_NAMES,
     save: 'Save',
     wrongMinutes: 'Give whole minutes up to 10000',
     pickDay: 'Pick a day',
@@ -452,7 +438,7 @@ export const keeping = {
         .filter(Boolean)
         .join(' · '),
     seasonal: (rhythm: Extract<Rhythm, { kind: 'season' }>): string =>
-      `${rhythm.days.map((day) => WEEKDAYS[day - 1]).join(', ')} from ${MONTHS[rhythm.fromMonth - 1]} to ${MONTHS[rhythm.toMonth - 1]}`,
+      `${rhythm.days.map((day) => WEEKDAYS[day - 1]).join(', ')} from ${MONTH_NAMES[rhythm.fromMonth - 1]} to ${MONTH_NAMES[rhythm.toMonth - 1]}`,
   },
   calendar: {
     import: 'Read a calendar file',

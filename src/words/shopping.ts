@@ -28,7 +28,6 @@ export const shopping = {
   make: 'Make the list',
   makeAgain: 'Make it again',
   making: 'Working the plan out …',
-  stop: 'Stop',
   failed: 'The plan could not be worked out. Nothing is lost; try again.',
   made: (count: number): string =>
     count === 0

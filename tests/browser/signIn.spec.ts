@@ -35,7 +35,7 @@ test.describe('without a session', () => {
     await page.getByLabel('Password').fill(account.password)
     await page.getByLabel('Password').press('Enter')
     await expect(page).toHaveURL(/\/restock$/)
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing to buy')
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing on the list')
   })
 
   test('the demo opens with one button, on a phone too', async ({ page }) => {

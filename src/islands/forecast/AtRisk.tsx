@@ -1,5 +1,6 @@
 /** What may turn unused at each place: the table is its own chart. */
 import type { Forecast } from '../../core/forecast/forecast'
+import tables from '../../ui/tables.module.css'
 import { words } from '../../words'
 import { money } from '../../words/format'
 import classes from './forecast.module.css'
@@ -24,7 +25,7 @@ export function AtRisk({ found, view }: Props) {
   return (
     <section aria-label={w.risk}>
       <h2>{w.risk}</h2>
-      <div className={classes.wide}>
+      <div className={tables.wide}>
         <table className={classes.risk}>
           <thead>
             <tr>

@@ -8,6 +8,7 @@ import { FUTURES } from '../../core/forecast/forecast'
 import { call } from '../../device/call'
 import { Frame, type Strap } from '../../ui/Frame'
 import notes from '../../ui/notes.module.css'
+import { Ended, Working } from '../../ui/Working'
 import { words } from '../../words'
 import { money } from '../../words/format'
 import { RestockTabs } from '../restock/RestockTabs'
@@ -43,7 +44,7 @@ function Forecasted({ initial, place }: Props) {
     return (
       <>
         <h1>{w.title}</h1>
-        <p className={classes.nothing}>{w.none}</p>
+        <p className={notes.nothing}>{w.none}</p>
       </>
     )
   const sum = (minor: number) =>
@@ -62,25 +63,20 @@ function Forecasted({ initial, place }: Props) {
         </h1>
         <p className="second">{w.under(FUTURES)}</p>
       </header>
-      <div className={classes.state} role="status">
-        {state.kind === 'working' && (
-          <>
-            <span>{state.on === 'futures' ? w.working : w.weighing}</span>
-            <progress value={state.share} max={1} aria-label={w.working} />
-            <button type="button" onClick={stop}>
-              {w.stop}
-            </button>
-          </>
-        )}
-        {(state.kind === 'stopped' || state.kind === 'failed') && (
-          <>
-            <span>{state.kind === 'stopped' ? w.stopped : w.failed}</span>
-            <button type="button" onClick={start}>
-              {w.again}
-            </button>
-          </>
-        )}
-      </div>
+      {state.kind === 'working' && (
+        <Working
+          label={state.on === 'futures' ? w.working : w.weighing}
+          share={state.share}
+          onStop={stop}
+        />
+      )}
+      {(state.kind === 'stopped' || state.kind === 'failed') && (
+        <Ended
+          said={state.kind === 'stopped' ? w.stopped : w.failed}
+          again={w.again}
+          onAgain={start}
+        />
+      )}
       {view.unpriced.length > 0 && <p className={notes.caution}>{w.unpriced(view.unpriced)}</p>}
       {found && (
         <>

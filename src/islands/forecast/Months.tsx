@@ -2,6 +2,7 @@
 import { useEffect, useRef } from 'react'
 import type { PlainMonth } from '../../core/calendar/plainDate'
 import type { Range } from '../../core/forecast/forecast'
+import tables from '../../ui/tables.module.css'
 import { words } from '../../words'
 import { money, monthYear } from '../../words/format'
 import classes from './forecast.module.css'
@@ -45,8 +46,8 @@ export function Months({ title, months, ranges, currency }: Props) {
       <p className="second">{w.likely}</p>
       <details>
         <summary>{w.table}</summary>
-        <div className={classes.wide}>
-          <table>
+        <div className={tables.wide}>
+          <table className={tables.ruled}>
             <thead>
               <tr>
                 <th scope="col">{w.month}</th>

@@ -1,9 +1,10 @@
 /** What one fewer or one more of each thing would cost or save a year, and how long it would lack. */
 import { useState } from 'react'
 import type { ParCost, WhatIf } from '../../core/forecast/forecast'
+import presses from '../../ui/presses.module.css'
+import tables from '../../ui/tables.module.css'
 import { words } from '../../words'
 import { money } from '../../words/format'
-import classes from './forecast.module.css'
 import type { ForecastView } from './useForecast'
 
 const w = words.forecast
@@ -36,8 +37,8 @@ export function WhatIfs({ ifs, view, place }: Props) {
       <p className="second">
         {w.whatIfUnder} {w.order}
       </p>
-      <div className={classes.wide}>
-        <table className={classes.ifs}>
+      <div className={tables.wide}>
+        <table className={tables.ruled}>
           <thead>
             <tr>
               <th scope="col">{w.thing}</th>
@@ -79,7 +80,7 @@ export function WhatIfs({ ifs, view, place }: Props) {
         </table>
       </div>
       {!all && rows.length > FIRST && (
-        <button type="button" onClick={() => setAll(true)}>
+        <button type="button" className={presses.press} onClick={() => setAll(true)}>
           {w.showAll(rows.length)}
         </button>
       )}

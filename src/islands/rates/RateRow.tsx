@@ -5,6 +5,7 @@ import { setRate } from '../../contract/forecastEndpoints'
 import { type Amount, formatAmount } from '../../core/quantity/amount'
 import { readAmount } from '../../core/quantity/readAmount'
 import { useActing } from '../../ui/acting'
+import presses from '../../ui/presses.module.css'
 import quiet from '../../ui/quiet.module.css'
 import { words } from '../../words'
 import type { Rate } from './RatesScreen'
@@ -68,7 +69,7 @@ export function RateRow({ rate, most }: Props) {
             onChange={(event) => setTyped(event.currentTarget.value)}
             error={typed.trim() !== '' && read.kind === 'refused' ? w.wrong : undefined}
           />
-          <button type="submit" disabled={busy || read.kind !== 'read'}>
+          <button type="submit" className={presses.press} disabled={busy || read.kind !== 'read'}>
             {w.save}
           </button>
           {rate.byHand !== null && (

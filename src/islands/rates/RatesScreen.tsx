@@ -7,6 +7,8 @@ import type { z } from 'zod'
 import { type ratesValue, readRates } from '../../contract/forecastEndpoints'
 import { call } from '../../device/call'
 import { Frame, type Strap } from '../../ui/Frame'
+import notes from '../../ui/notes.module.css'
+import tables from '../../ui/tables.module.css'
 import { words } from '../../words'
 import { RestockTabs } from '../restock/RestockTabs'
 import { RateRow } from './RateRow'
@@ -43,7 +45,7 @@ function Learned({ initial, place }: Props) {
     return (
       <>
         <h1>{w.title}</h1>
-        <p className={classes.nothing}>{w.none}</p>
+        <p className={notes.nothing}>{w.none}</p>
       </>
     )
   return (
@@ -66,8 +68,8 @@ function Learned({ initial, place }: Props) {
 const Table = ({ rates }: { readonly rates: readonly Rate[] }) => {
   const most = Math.max(...rates.map(({ high }) => high), 1)
   return (
-    <div className={classes.wide}>
-      <table>
+    <div className={tables.wide}>
+      <table className={tables.ruled}>
         <thead>
           <tr>
             <th scope="col">{w.thing}</th>

@@ -3,6 +3,7 @@ import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { amendLot } from '../../contract/endpoints'
 import { useActing } from '../../ui/acting'
+import presses from '../../ui/presses.module.css'
 import { words } from '../../words'
 import type { Recalls } from './RecallsScreen'
 import classes from './recalls.module.css'
@@ -51,7 +52,7 @@ export function ConcernedLot({ lot }: Props) {
             value={batch}
             onChange={(event) => setBatch(event.currentTarget.value)}
           />
-          <button type="submit" disabled={busy || batch.trim() === ''}>
+          <button type="submit" className={presses.press} disabled={busy || batch.trim() === ''}>
             {w.note}
           </button>
         </form>

@@ -8,6 +8,8 @@ import { makeList } from '../../contract/shoppingEndpoints'
 import { timeline } from '../../core/restock/timeline'
 import { useActing } from '../../ui/acting'
 import { Frame, type Strap } from '../../ui/Frame'
+import notes from '../../ui/notes.module.css'
+import { Ended, Working } from '../../ui/Working'
 import { words } from '../../words'
 import { Bare } from './Bare'
 import { Compare } from './Compare'
@@ -45,7 +47,7 @@ function Planning({ initial, place }: Props) {
     return (
       <>
         <h1>{w.title}</h1>
-        <p className={classes.nothing}>{w.none}</p>
+        <p className={notes.nothing}>{w.none}</p>
       </>
     )
   return (
@@ -56,25 +58,16 @@ function Planning({ initial, place }: Props) {
           <p className="second">{w.under(view.settings.days)}</p>
           {found && <ToList found={found} />}
         </header>
-        <div className={classes.state} role="status">
-          {state.kind === 'working' && (
-            <>
-              <span>{w.working}</span>
-              <progress value={state.share} max={1} aria-label={w.working} />
-              <button type="button" onClick={stop}>
-                {w.stop}
-              </button>
-            </>
-          )}
-          {(state.kind === 'stopped' || state.kind === 'failed') && (
-            <>
-              <span>{state.kind === 'stopped' ? w.stopped : w.failed}</span>
-              <button type="button" onClick={start}>
-                {w.again}
-              </button>
-            </>
-          )}
-        </div>
+        {state.kind === 'working' && (
+          <Working label={w.working} share={state.share} onStop={stop} />
+        )}
+        {(state.kind === 'stopped' || state.kind === 'failed') && (
+          <Ended
+            said={state.kind === 'stopped' ? w.stopped : w.failed}
+            again={w.again}
+            onAgain={start}
+          />
+        )}
         {found && <Board found={found} place={place} />}
         <Prices view={view} />
       </div>

@@ -48,6 +48,7 @@ export function Missing({ view, isMaking }: Props) {
               <div className={`${classes.does} no-print`}>
                 <button
                   type="button"
+                  className={classes.press}
                   disabled={busy}
                   onClick={() =>
                     void run(

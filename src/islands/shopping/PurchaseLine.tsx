@@ -63,6 +63,7 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
               <span className={classes.stepper}>
                 <button
                   type="button"
+                  className={classes.press}
                   disabled={busy || packs <= 1}
                   aria-label={w.onePackFewer(title)}
                   onClick={() => change(packs - 1)}
@@ -72,6 +73,7 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
                 {w.packs(packs, packSize, item.unit)}
                 <button
                   type="button"
+                  className={classes.press}
                   disabled={busy}
                   aria-label={w.onePackMore(title)}
                   onClick={() => change(packs + 1)}
@@ -81,6 +83,7 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
               </span>
               <button
                 type="button"
+                className={classes.press}
                 disabled={busy}
                 aria-label={w.removeOf(title)}
                 onClick={() => void run(removePurchase, { params }, w.did.removed)}
@@ -119,6 +122,7 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
         ) : (
           <button
             type="button"
+            className={classes.press}
             disabled={busy}
             aria-label={w.noneOf(title)}
             onClick={() => void none()}

@@ -50,7 +50,7 @@ export function ShopList({ shop, lines, view, onPutAway, onNone }: Props) {
           )}
           <button
             type="button"
-            className={classes.small}
+            className={classes.press}
             disabled={busy}
             onClick={() =>
               void run(takePrices, { body: { shop } }, ({ priced, without }) =>

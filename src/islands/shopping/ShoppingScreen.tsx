@@ -11,6 +11,7 @@ import type { shoppingValue } from '../../contract/shoppingValues'
 import { sameShop } from '../../core/restock/offers'
 import { call } from '../../device/call'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
+import { Working } from '../../ui/Working'
 import { words } from '../../words'
 import { RestockTabs } from '../restock/RestockTabs'
 import { AddLine } from './AddLine'
@@ -108,15 +109,7 @@ const shopsOf = (lines: readonly Purchase[]): readonly string[] =>
 function Make({ list, isFirst }: { readonly list: ListMaking; readonly isFirst: boolean }) {
   const { making, make, stop } = list
   if (making.kind === 'working')
-    return (
-      <div className={classes.making} role="status">
-        <span>{w.making}</span>
-        <progress value={making.share} max={1} aria-label={w.making} />
-        <Button variant="default" onClick={stop}>
-          {w.stop}
-        </Button>
-      </div>
-    )
+    return <Working label={w.making} share={making.share} onStop={stop} />
   return (
     <>
       {making.kind === 'failed' && (

@@ -1,0 +1,38 @@
+/** Something that takes a while: how far it is, and a press that stops it; then what came of it. */
+import { words } from '../words'
+import classes from './Working.module.css'
+
+interface Props {
+  /** What is being done, in words. */
+  readonly label: string
+  readonly share: number
+  readonly onStop: () => void
+}
+
+export const Working = ({ label, share, onStop }: Props) => (
+  <div className={classes.working} role="status">
+    <span>{label}</span>
+    <progress value={share} max={1} aria-label={label} />
+    <button type="button" className={classes.press} onClick={onStop}>
+      {words.plan.stop}
+    </button>
+  </div>
+)
+
+/** It was stopped or failed: said, and begun again with one press. */
+export const Ended = ({
+  said,
+  again,
+  onAgain,
+}: {
+  readonly said: string
+  readonly again: string
+  readonly onAgain: () => void
+}) => (
+  <div className={classes.working} role="status">
+    <span>{said}</span>
+    <button type="button" className={classes.press} onClick={onAgain}>
+      {again}
+    </button>
+  </div>
+)
