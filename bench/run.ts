@@ -35,6 +35,7 @@ import {
   TODAY,
 } from '../tests/browser/support/serve'
 import { timeBoard, timeBoardInBrowser } from './cover'
+import { timeForecasts } from './forecast'
 import { compareLayouts } from './layout'
 import { comparePlans } from './restock'
 import { timeStockScreen } from './stock'
@@ -259,6 +260,7 @@ console.log(
 
 console.log('\nRestocking over all places')
 for (const line of await comparePlans()) console.log(line)
+for (const line of timeForecasts()) console.log(line)
 
 report('stock endpoint, first after a change', await median(8, () => get('/api/stock'), change))
 report('stock endpoint', await median(8, () => get('/api/stock')))

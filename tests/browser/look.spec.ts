@@ -33,6 +33,9 @@ const VIEWS = [
   '/guide',
 ] as const
 
+/** Looked at whole where they are used (shopping.spec.ts); here with nothing in them. */
+const AT_WORK = ['/restock/forecast', '/restock/use', '/restock/recalls'] as const
+
 const DEVICES = [
   ['desk', { width: 1280, height: 800 }],
   ['phone', PHONE],
@@ -77,7 +80,15 @@ for (const look of ['dark', 'torch'] as const)
     await page.getByRole('radio', { name: new RegExp(look, 'i') }).click()
     await expect(page.locator('html')).toHaveAttribute('data-look', look)
     await expectLegible(page)
-    for (const path of [`/kits/${kits[0]?.id}`, '/cover', '/restock', '/stock', '/household']) {
+    for (const path of [
+      `/kits/${kits[0]?.id}`,
+      '/cover',
+      '/restock',
+      '/restock/use',
+      '/restock/recalls',
+      '/stock',
+      '/household',
+    ]) {
       await open(page, path)
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
       await expect(page.locator('html')).toHaveAttribute('data-look', look)
@@ -88,7 +99,7 @@ for (const look of ['dark', 'torch'] as const)
 test.describe('with nothing kept yet', () => {
   test.use({ stock: 'nothing' })
   test('every view says what to do first', async ({ page }) => {
-    for (const path of VIEWS) {
+    for (const path of [...VIEWS, ...AT_WORK]) {
       await open(page, path)
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
       await expectFits(page)
