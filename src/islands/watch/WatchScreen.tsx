@@ -38,7 +38,7 @@ function Watching({ initial, place }: Props) {
       <h1>{words.watch.headline(watch.headline)}</h1>
       <p className={classes.under}>{words.watch.under(watch.headline, today)}</p>
       {watch.recalled > 0 && (
-        <p className={notes.mustNot}>
+        <p className={`${notes.mustNot} ${classes.recall}`}>
           {words.recalls.onWatch(watch.recalled)}.{' '}
           <a href="/restock/recalls">{words.recalls.lookAtIt}</a>
         </p>
