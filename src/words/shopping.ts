@@ -13,15 +13,16 @@ const joined = (parts: readonly string[]): string =>
 
 export const shopping = {
   title: 'To buy',
-  headline: (toBuy: number, toPutAway: number): string =>
-    toBuy === 0 && toPutAway === 0
-      ? 'Nothing on the list'
-      : capital(
-          joined([
-            ...(toBuy > 0 ? [`${numberWord(toBuy)} to buy`] : []),
-            ...(toPutAway > 0 ? [`${numberWord(toPutAway)} to put away`] : []),
-          ]),
-        ),
+  headline: (toBuy: number, toPutAway: number, onItsWay: number): string => {
+    const parts = [
+      ...(toBuy > 0 ? [`${numberWord(toBuy)} to buy`] : []),
+      ...(toPutAway > 0 ? [`${numberWord(toPutAway)} to put away`] : []),
+    ]
+    if (parts.length > 0) return capital(joined(parts))
+    return onItsWay > 0
+      ? `${capital(numberWord(onItsWay))} on ${onItsWay === 1 ? 'its' : 'their'} way`
+      : 'Nothing on the list'
+  },
   under: 'Tick what is in the bag. At the kit, put it away with the date on its pack.',
   empty:
     'The list is made from the plan over all places: what to buy or order in the next two weeks, in packs as they are sold.',

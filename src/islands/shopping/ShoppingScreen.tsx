@@ -56,12 +56,13 @@ function List({ initial, place }: Props) {
   const view = { ...data, lines }
   const inShops = lines.filter(({ state }) => state.kind === 'listed' || state.kind === 'in_bag')
   const toBuy = lines.filter(({ state }) => state.kind === 'listed').length
+  const onItsWay = lines.filter(({ state }) => state.kind === 'ordered').length
   const toPutAway = lines.filter(({ state }) => ['in_bag', 'arrived'].includes(state.kind)).length
   return (
     <div className={classes.screen}>
       <header className={classes.head}>
         <div>
-          <h1>{w.headline(toBuy, toPutAway)}</h1>
+          <h1>{w.headline(toBuy, toPutAway, onItsWay)}</h1>
           <p className="second">
             {lines.length === 0 ? w.empty : w.under}
             <span className={classes.printedOn}> {w.printed(today)}</span>
