@@ -3,7 +3,6 @@
  * endpoint against the same SQL sent straight through the driver, and as a screen; and how much
  * script the screen ships. ./satchel bench
  */
-
 import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { gzipSync } from 'node:zlib'

@@ -1,5 +1,4 @@
 /** The running application's one database pool, clock and sign-in, made when first needed. */
-
 import { kept } from '../app/kept'
 import { type Auth, createAuth } from '../app/signIn'
 import { clockFrom, type World } from '../app/world'

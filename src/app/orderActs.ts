@@ -1,8 +1,9 @@
 /** Asking shops that take orders: what they charge, ordering from the list, how orders stand. */
 import { assertNever } from '../core/brand'
 import type { ShopOrderId } from '../core/ids'
+import { units } from '../core/quantity/amount'
 import { sameShop } from '../core/restock/offers'
-import { type Purchase, type PurchaseState, partTargets } from '../core/shopping/purchase'
+import { type PurchaseState, partTargets } from '../core/shopping/purchase'
 import { type Fate, type Shop, ShopSilentError } from '../core/shopping/shop'
 import { createRecord, editRecord, removeRecord } from '../db/records'
 import { readOffers } from '../db/restock'
@@ -64,7 +65,7 @@ export const takePrices = (world: World, caller: Caller, { key, shop: name }: As
         await writeOffer(acting, {
           itemId,
           shop: shop.name,
-          packSize: (quote.units * 1000) as Purchase['packSize'],
+          packSize: units(quote.units),
           priceMinor: quote.priceMinor,
           leadDays: quote.leadDays,
         })
@@ -157,9 +158,10 @@ export const askShop = (world: World, caller: Caller, { key, shop: name }: Askin
     const shop = mustHaveShop(world, name)
     const items = await readItems(acting.trx)
     const counts = { here: 0, later: 0, cancelled: 0 }
+    const purchases = await readPurchases(acting.trx)
     for (const { id: orderId, shop: of, reference } of await readOrders(acting.trx)) {
       if (!sameShop(of, shop.name)) continue
-      const due = (await readPurchases(acting.trx)).flatMap(({ id, itemId, packs, state }) => {
+      const due = purchases.flatMap(({ id, itemId, packs, state }) => {
         const article = items.find((item) => item.id === itemId)?.catalogueId
         return state.kind === 'ordered' &&
           state.orderId === orderId &&

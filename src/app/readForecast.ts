@@ -5,6 +5,7 @@ import { catalogue } from '../core/catalogue/catalogue'
 import { householdForecast } from '../core/forecast/ofHousehold'
 import { offersFor } from '../core/restock/offers'
 import { itemTitle } from '../core/stock/item'
+import { itemsOf } from '../core/watch/survey'
 import { readOffers } from '../db/restock'
 import { ratesOf } from './rates'
 import { ownMedicinesOf } from './readPlan'
@@ -15,7 +16,7 @@ export type ForecastView = z.infer<typeof f.forecastValue>
 export const readForecast = (world: World, caller: Caller): Promise<ForecastView> =>
   reading(world, caller, async (at) => {
     const survey = await surveyOf(at)
-    const items = [...new Map(survey.lines.map(({ item }) => [item.id, item])).values()]
+    const items = itemsOf(survey.lines)
     const { offers } = offersFor(items, await readOffers(at.trx), catalogue())
     const put = householdForecast({
       survey,

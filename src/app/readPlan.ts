@@ -10,7 +10,7 @@ import { offersFor, sameShop } from '../core/restock/offers'
 import { settingsOf } from '../core/restock/settings'
 import { elsewhere, isComing, isMissingAt, type Purchase } from '../core/shopping/purchase'
 import { itemTitle } from '../core/stock/item'
-import type { Survey } from '../core/watch/survey'
+import { itemsOf, type Survey } from '../core/watch/survey'
 import { readOffers, readWishes } from '../db/restock'
 import { readPurchases } from '../db/shopping'
 import { readCourses } from '../db/stock'
@@ -24,7 +24,7 @@ export const readPlan = (world: World, caller: Caller): Promise<PlanView> =>
     const { trx, household, today } = at
     const survey = await surveyOf(at)
     const lines = survey.lines.filter(({ par }) => par > 0)
-    const items = [...new Map(lines.map(({ item }) => [item.id, item])).values()]
+    const items = itemsOf(lines)
     const kept = await readOffers(trx)
     const purchases = await readPurchases(trx)
     const isMissing = ({ itemId, shop }: { readonly itemId: ItemId; readonly shop: string }) =>
@@ -40,9 +40,7 @@ export const readPlan = (world: World, caller: Caller): Promise<PlanView> =>
     const put = householdProblem(
       {
         survey,
-        offers: elsewhere(offers, isMissing).map((one) =>
-          one.shop === '' ? { ...one, leadDays: 0 } : one,
-        ),
+        offers: elsewhere(offers, isMissing),
         // What is bought already is no longer only wished for.
         wishes: wishes.filter(
           (wish) =>

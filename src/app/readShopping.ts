@@ -8,7 +8,7 @@ import { sameShop } from '../core/restock/offers'
 import { aisleOf } from '../core/shopping/aisles'
 import { proposePockets } from '../core/shopping/proposePockets'
 import { LOOK_AGAIN_DAYS, type Target } from '../core/shopping/purchase'
-import type { Item } from '../core/stock/item'
+import { type Item, itemTitle } from '../core/stock/item'
 import type { Survey } from '../core/watch/survey'
 import { readOffers } from '../db/restock'
 import { type KeptPurchase, readOrders, readPurchases } from '../db/shopping'
@@ -74,7 +74,7 @@ function lineOf(
       return instead
         ? [
             {
-              title: [instead.name, instead.strength].filter(Boolean).join(' '),
+              title: itemTitle(instead),
               spec: instead.spec,
               kept: items.some(({ catalogueId }) => catalogueId === other),
             },

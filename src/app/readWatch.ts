@@ -11,7 +11,7 @@ import { readPurchases } from '../db/shopping'
 import { readDeferrals } from '../db/stock'
 import { onceFor } from './kept'
 import { looksOf } from './looks'
-import { recalledNotHeld } from './recalls'
+import { recallCount } from './recalls'
 import { errandView, openErrands, strapOf } from './views'
 import { type Caller, type Reading, reading, type World } from './world'
 
@@ -21,11 +21,17 @@ export type WatchView = z.infer<typeof v.watchValue>
 export const FIRST_ERRANDS = 24
 const MOST_ON_A_TAG = 12
 
-export const readWatch = (world: World, caller: Caller, onlyPlace?: PlaceId): Promise<WatchView> =>
-  reading(world, caller, async (at) => {
+export const readWatch = async (
+  world: World,
+  caller: Caller,
+  onlyPlace?: PlaceId,
+): Promise<WatchView> => {
+  const recalled = await recallCount(world)
+  return reading(world, caller, async (at) => {
     const all = await everything(at)
-    return watchView({ ...all, recalled: await recalledNotHeld(world, all.survey) }, onlyPlace)
+    return watchView({ ...all, recalled: recalled(all.survey) }, onlyPlace)
   })
+}
 
 /** What the strap, Watch and single errands are made from. */
 export async function everything(at: Reading) {

@@ -1,15 +1,17 @@
 /** Recalls: what bulletins say, whose lots they are about, and putting those on hold. */
 import type { z } from 'zod'
 import type * as r from '../contract/recallEndpoints'
-import { type Bulletin, type Concerned, concernedBy } from '../core/recall/bulletin'
+import { type Bulletin, type Concerned, recallFinder } from '../core/recall/bulletin'
 import { decideAmend, type LotFact } from '../core/stock/decide'
 import { itemTitle } from '../core/stock/item'
+import type { Lot } from '../core/stock/lot'
 import type { Survey } from '../core/watch/survey'
 import { appendMovements, lockLots } from '../db/ledger'
 import { createRecord } from '../db/records'
 import { readNotices } from '../db/shopping'
 import { act } from './act'
 import { FeedUnreadableError, type ReadFeed, readBulletinFeed } from './bulletinFeed'
+import { onceFor } from './kept'
 import { notFound, Refusal } from './refusal'
 import {
   type BulletinFeed,
@@ -23,29 +25,28 @@ import {
 
 export type RecallsView = z.infer<typeof r.recallsValue>
 
-/** A feed is asked again after an hour. */
+/** A feed is asked again after an hour; one that did not answer after five minutes. */
 const FRESH_MILLISECONDS = 3600_000
+const AGAIN_MILLISECONDS = 300_000
 
-const asked = new WeakMap<BulletinFeed, { readonly at: number; readonly read: ReadFeed }>()
+type Feed = ReadFeed & { readonly state: RecallsView['feed'] }
 
-/**
- * What is published now, or was within the hour.
- * @throws {FeedSilentError | FeedUnreadableError}
- */
-async function feedNow({ services: { bulletins }, now }: World): Promise<ReadFeed> {
+const asked = new WeakMap<BulletinFeed, { readonly until: number; readonly feed: Feed }>()
+
+/** What is published now, or was the last time it was asked. */
+async function feedNow({ services: { bulletins }, now }: World): Promise<Feed> {
   const at = now().getTime()
   const known = asked.get(bulletins)
-  if (known && at - known.at < FRESH_MILLISECONDS) return known.read
-  const read = readBulletinFeed(await bulletins.fetch())
-  asked.set(bulletins, { at, read })
-  return read
+  if (known && at < known.until) return known.feed
+  const feed = await readFeed(bulletins)
+  const fresh = feed.state === 'read' ? FRESH_MILLISECONDS : AGAIN_MILLISECONDS
+  asked.set(bulletins, { until: at + fresh, feed })
+  return feed
 }
 
-type FeedState = RecallsView['feed']
-
-async function triedFeed(world: World): Promise<ReadFeed & { readonly state: FeedState }> {
+async function readFeed(bulletins: BulletinFeed): Promise<Feed> {
   try {
-    return { ...(await feedNow(world)), state: 'read' }
+    return { ...readBulletinFeed(await bulletins.fetch()), state: 'read' }
   } catch (error) {
     const nothing = { bulletins: [], unread: [] }
     if (error instanceof FeedSilentError) return { ...nothing, state: 'silent' }
@@ -54,9 +55,12 @@ async function triedFeed(world: World): Promise<ReadFeed & { readonly state: Fee
   }
 }
 
+/** Lots by product, sorted once for a survey that is kept. */
+const finderOf = onceFor((survey: Survey) => recallFinder(survey))
+
 /** Every bulletin, those taken in as well where they are published no longer. */
 export const readRecalls = async (world: World, caller: Caller): Promise<RecallsView> => {
-  const { bulletins, unread, state } = await triedFeed(world)
+  const { bulletins, unread, state } = await feedNow(world)
   return reading(world, caller, async (at) => {
     const survey = await surveyOf(at)
     const notices = await readNotices(at.trx)
@@ -80,7 +84,7 @@ export const readRecalls = async (world: World, caller: Caller): Promise<Recalls
         advice: bulletin.advice,
         source: bulletin.source,
         takenOn: taken.get(bulletin.id) ?? null,
-        lots: concernedBy(bulletin, survey).map(lotView),
+        lots: finderOf(survey)(bulletin).map(lotView),
       })),
     } as RecallsView
   })
@@ -103,17 +107,18 @@ const lotView = ({ holding: { lot, item, site, amount, judged }, how }: Concerne
   isHeld: judged.state === 'held',
 })
 
-/** Lots that a published bulletin recalls and that anybody might still use; 0 where it is silent. */
-export async function recalledNotHeld(world: World, survey: Survey): Promise<number> {
-  const { bulletins } = await triedFeed(world)
-  return bulletins.reduce(
-    (sum, bulletin) =>
-      sum +
-      concernedBy(bulletin, survey).filter(
-        ({ how, holding }) => how === 'recalled' && holding.judged.state !== 'held',
-      ).length,
-    0,
-  )
+/**
+ * How many lots a published bulletin recalls that anybody might still use; none where the feed is
+ * silent. Asked for before the household is read, so that a slow feed holds nothing up.
+ */
+export async function recallCount(world: World): Promise<(survey: Survey) => number> {
+  const { bulletins } = await feedNow(world)
+  return (survey) => {
+    const lots = bulletins
+      .flatMap(finderOf(survey))
+      .filter(({ how, holding }) => how === 'recalled' && holding.judged.state !== 'held')
+    return new Set(lots.map(({ holding }) => holding.lot.id)).size
+  }
 }
 
 /** A reason has room for so many characters. */
@@ -128,7 +133,7 @@ export const takeRecall = async (
   caller: Caller,
   { key, bulletinId }: { readonly key: string; readonly bulletinId: string },
 ) => {
-  const { bulletins, state } = await triedFeed(world)
+  const { bulletins, state } = await feedNow(world)
   return act(
     world,
     caller,
@@ -138,14 +143,13 @@ export const takeRecall = async (
       const known = notices.find(({ bulletin }) => bulletin.id === bulletinId)
       const bulletin = bulletins.find(({ id }) => id === bulletinId) ?? known?.bulletin
       if (!bulletin) throw state === 'read' ? notFound() : new Refusal({ code: 'bulletins_silent' })
-      const concerned = concernedBy(bulletin, await surveyNow(acting))
+      const concerned = recallFinder(await surveyNow(acting))(bulletin)
       const recalled = concerned.filter(({ how }) => how === 'recalled')
       const locked = await lockLots(acting.trx, [
         ...new Set(recalled.map(({ holding }) => holding.lot.id)),
       ])
-      const reason = reasonOf(bulletin)
       const facts = [...locked.values()].flatMap(({ lot, stock }): readonly LotFact[] => {
-        const standing = { kind: 'held', reason } as const
+        const standing = { kind: 'held', reason: reasonOf(bulletin, lot) } as const
         const decision = decideAmend(lot, stock, { standing }, acting.today)
         return decision.kind === 'append' ? decision.facts : []
       })
@@ -161,7 +165,14 @@ export const takeRecall = async (
   )
 }
 
-function reasonOf({ id, reason }: Bulletin): string {
-  const whole = `Recalled, ${id}: ${reason}`
+/** Who has it, or that it was not found, must not be lost with the hold. */
+function reasonOf({ id, reason }: Bulletin, { standing }: Pick<Lot, 'standing'>): string {
+  const where =
+    standing.kind === 'lent'
+      ? `; lent to ${standing.to}`
+      : standing.kind === 'missing'
+        ? '; not found'
+        : ''
+  const whole = `Recalled, ${id}${where}: ${reason}`
   return whole.length <= MOST_REASON ? whole : `${whole.slice(0, MOST_REASON - 1)}…`
 }

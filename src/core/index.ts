@@ -91,7 +91,7 @@ export { type Amount, amount, formatAmount, InvalidAmountError, units } from './
 export { exact } from './quantity/exact'
 export { readMeasure, readStrength, readTemperature, readVolume } from './quantity/measure'
 export { type AmountReading, readAmount } from './quantity/readAmount'
-export { type Bulletin, concernedBy, isRecalled } from './recall/bulletin'
+export { type Bulletin, isRecalled, recallFinder } from './recall/bulletin'
 export { chancesAt } from './restock/chances'
 export { Dealers } from './restock/dealers'
 export { greedyPlan } from './restock/greedy'

@@ -1,5 +1,4 @@
 /** Loads the demo household through the application's own use cases, with a year of history. */
-
 import { randomUUID } from 'node:crypto'
 import { type Acting, act } from '../app/act'
 import { createHousehold } from '../app/householdActs'

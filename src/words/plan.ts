@@ -1,14 +1,13 @@
 /** Words of the restocking plan. */
 import type { PlainDate } from '../core/calendar/plainDate'
-import { type Amount, formatAmount } from '../core/quantity/amount'
+import { formatAmount, nearest } from '../core/quantity/amount'
 import type { BareWhy, Meets, TakeOutLine } from '../core/restock/board'
 import type { Thoroughness } from '../core/restock/settings'
 import { capital, counted, numberWord, shortDay, weekdayDay } from './format'
 
 /** Units, as the plan counts them, in the words of the item. */
-const some = (units: number, unit: string): string =>
-  counted(Math.round(units * 1000) as Amount, unit)
-const number = (units: number): string => formatAmount(Math.round(units * 1000) as Amount)
+const some = (units: number, unit: string): string => counted(nearest(units), unit)
+const number = (units: number): string => formatAmount(nearest(units))
 const times = (count: number, one: string, many: string): string =>
   `${numberWord(count)} ${count === 1 ? one : many}`
 

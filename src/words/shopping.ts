@@ -1,7 +1,7 @@
 /** Words of the shopping list, of orders and of putting away. */
 import type { PlainDate } from '../core/calendar/plainDate'
 import { SECTIONS } from '../core/catalogue/entry'
-import { type Amount, formatAmount } from '../core/quantity/amount'
+import { type Amount, formatAmount, units } from '../core/quantity/amount'
 import type { Aisle } from '../core/shopping/aisles'
 import { capital, counted, fullDay, numberWord, weekdayDay } from './format'
 
@@ -48,7 +48,7 @@ export const shopping = {
         : 'Other things',
   packs: (count: number, size: Amount, unit: string): string =>
     size === 1000 && count > 0
-      ? counted((count * 1000) as Amount, unit)
+      ? counted(units(count), unit)
       : unit === 'pack'
         ? `${count} × ${counted(size, unit)}`
         : `${packs(count)} of ${unit === '' ? formatAmount(size) : counted(size, unit)}`,

@@ -3,6 +3,7 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { matchItems } from '../../src/app/catalogueActs'
 import { doErrand } from '../../src/app/errandActs'
 import { askShop, orderListed, takePrices } from '../../src/app/orderActs'
+import { lendLot } from '../../src/app/partActs'
 import { readKit, readLot } from '../../src/app/readKits'
 import { readPlan } from '../../src/app/readPlan'
 import { readShopping } from '../../src/app/readShopping'
@@ -397,6 +398,28 @@ describe('a recall', () => {
     await undoAct(app.world, app.keeper, { key: newKey(), actId })
     expect((await lots())?.[0]).toEqual(['G12', 'recalled', false])
     expect((await readRecalls(quiet, app.keeper)).bulletins).toEqual([])
+  })
+  it('leaves in the hold who has a lot that is lent', async () => {
+    const world = publishing([bulletin(['G12'])])
+    const lots = async () => (await readRecalls(world, app.keeper)).bulletins[0]?.lots ?? []
+    const [lot] = await lots()
+    if (!lot) throw new Error('No lot of that batch')
+    const { lotId, pocketId, amount, version: seenVersion } = lot
+    const lent = await lendLot(world, app.keeper, {
+      key: newKey(),
+      lotId,
+      pocketId,
+      amount,
+      seenVersion,
+      to: 'Tove',
+    })
+    const held = await takeRecall(world, app.keeper, { key: newKey(), bulletinId: 'T-1' })
+    expect((await readLot(world, app.keeper, lotId)).lot.standing).toEqual({
+      kind: 'held',
+      reason: 'Recalled, T-1; lent to Tove: Not sterile',
+    })
+    for (const { actId } of [held, lent]) await undoAct(world, app.keeper, { key: newKey(), actId })
+    expect((await readLot(world, app.keeper, lotId)).lot.standing).toEqual({ kind: 'ready' })
   })
   it('says when the bulletins are silent or unreadable, and changes nothing', async () => {
     const feed = (fetch: () => Promise<string>): World => ({

@@ -95,8 +95,8 @@ export function forecast(
 }
 
 /**
- * What each line would cost with one fewer and one more, in the same futures, so that only the
- * par differs.
+ * What each line with a par would cost with one fewer and one more, in the same futures, so that
+ * only the par differs.
  */
 export function whatIfs(
   problem: ForecastProblem,
@@ -112,15 +112,18 @@ export function whatIfs(
         liveOnce(problem, only, ahead, seed, future, pars),
       )
     const asItIs = lives()
-    const found = only.lines.map((line, at): WhatIf => {
+    const found = only.lines.flatMap((line, at): WhatIf[] => {
       const par = problem.lines[line]?.par ?? 0
+      if (par === 0) return []
       const other = (units: number) => parCost(units, lives(new Map([[line, units]])), at, ahead)
-      return {
-        line,
-        fewer: par > 1 && !problem.lines[line]?.mustBe ? other(par - 1) : null,
-        now: parCost(par, asItIs, at, ahead),
-        more: other(par + 1),
-      }
+      return [
+        {
+          line,
+          fewer: par > 1 && !problem.lines[line]?.mustBe ? other(par - 1) : null,
+          now: parCost(par, asItIs, at, ahead),
+          more: other(par + 1),
+        },
+      ]
     })
     onThing(index + 1, things.length)
     return found

@@ -6,10 +6,12 @@ import { goodsOf } from '../layout/goods'
 import { type Entries, entryOf } from '../layout/ofKit'
 import { freshDaysOf } from '../restock/freshDays'
 import type { ShopOffer } from '../restock/household'
+import { lastDayOf } from '../restock/lastDay'
 import type { Item } from '../stock/item'
+import { isGoodNow } from '../stock/judge'
 import type { LearnedRate } from '../usage/learned'
 import { EVERY_MONTH } from '../usage/season'
-import type { Line, Survey } from '../watch/survey'
+import { itemsOf, type Line, type Survey } from '../watch/survey'
 import type { ForecastLine, ForecastProblem, ForecastShelf } from './problem'
 
 export const FORECAST_MONTHS = 24
@@ -40,7 +42,7 @@ export function householdForecast(
 ): HouseholdForecast {
   const { today } = survey
   const lines = survey.lines.filter(({ par, good }) => par > 0 || good > 0)
-  const items = [...new Map(lines.map(({ item }) => [item.id, item])).values()]
+  const items = itemsOf(lines)
   const thingOf = new Map(items.map(({ id }, index) => [id, index]))
   const stopOf = new Map(survey.places.map(({ id }, index) => [id, index]))
   const packs = items.map(({ id }) => cheapest(id, offers))
@@ -81,18 +83,13 @@ export function householdForecast(
         pack: packs[thing] ?? null,
       })),
       lines: forecastLines,
-      shelves: survey.holdings.flatMap(({ item, site, amount, judged }): ForecastShelf[] => {
+      shelves: survey.holdings.flatMap((holding): ForecastShelf[] => {
+        const { item, site, amount, judged } = holding
         const thing = thingOf.get(item.id)
-        if (thing === undefined || !['sound', 'turning'].includes(judged.state)) return []
+        if (thing === undefined || !isGoodNow(judged)) return []
         const line = lineAt.get(`${item.id}/${site.pocket.id}`) ?? null
-        const lastDay =
-          judged.state === 'turning'
-            ? daysBetween(today, judged.day)
-            : judged.state === 'sound' && judged.lastGood.kind === 'day'
-              ? daysBetween(today, judged.lastGood.day)
-              : null
         const stop = stopOf.get(site.place.id) ?? -1
-        return [{ thing, stop, line, amount: amount / 1000, lastDay }]
+        return [{ thing, stop, line, amount: amount / 1000, lastDay: lastDayOf(holding, today) }]
       }),
     },
     items,

@@ -28,6 +28,9 @@ export function amount(thousandths: number): Amount {
 /** `count` whole units. */
 export const units = (count: number): Amount => amount(count * THOUSAND)
 
+/** Units as a computation has them, to the nearest thousandth. */
+export const nearest = (count: number): Amount => amount(Math.round(count * THOUSAND))
+
 export const NOTHING = 0 as Amount
 
 /** @throws {InvalidAmountError} when the sum is past {@link MOST} */

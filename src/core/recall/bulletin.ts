@@ -1,6 +1,5 @@
 /** A bulletin that recalls batches, and whose lots it is about. */
 import type { PlainDate } from '../calendar/plainDate'
-import type { Item } from '../stock/item'
 import type { JudgedHolding, Survey } from '../watch/survey'
 
 /** One batch, or all from one to another, as they are printed. */
@@ -37,18 +36,38 @@ export interface Concerned {
   readonly how: Affected
 }
 
-/** Every lot that a bulletin is about, wherever it lies; what was recalled first. */
-export function concernedBy(
-  bulletin: Bulletin,
-  { holdings }: Pick<Survey, 'holdings'>,
-): readonly Concerned[] {
-  const of = holdings.flatMap((holding): Concerned[] => {
-    if (!isProduct(bulletin, holding.item)) return []
-    const { batch } = holding.lot
-    if (plain(batch) === '') return [{ holding, how: 'look' }]
-    return isRecalled(bulletin, batch) ? [{ holding, how: 'recalled' }] : []
-  })
-  return [...of].sort((a, b) => Number(a.how === 'look') - Number(b.how === 'look'))
+/**
+ * Finds every lot that a bulletin is about, wherever it lies; what was recalled first. Bulletins
+ * are many and most are about nothing of anybody's: the lots are sorted by product once.
+ */
+export function recallFinder({
+  holdings,
+}: Pick<Survey, 'holdings'>): (bulletin: Bulletin) => readonly Concerned[] {
+  const byEntry = new Map<string, JudgedHolding[]>()
+  const byName = new Map<string, JudgedHolding[]>()
+  const into = (map: Map<string, JudgedHolding[]>, key: string, holding: JudgedHolding): void => {
+    const known = map.get(key)
+    if (known) known.push(holding)
+    else map.set(key, [holding])
+  }
+  for (const holding of holdings) {
+    const { catalogueId, name } = holding.item
+    if (catalogueId !== null) into(byEntry, catalogueId, holding)
+    into(byName, plain(name), holding)
+  }
+  return (bulletin) => {
+    const { catalogueId, name, strength } = bulletin.product
+    const named = (byName.get(plain(name)) ?? []).filter(
+      ({ item }) => strength === '' || plain(item.strength) === plain(strength),
+    )
+    const known = catalogueId === null ? [] : (byEntry.get(catalogueId) ?? [])
+    const of = [...new Set([...known, ...named])].flatMap((holding): Concerned[] => {
+      const { batch } = holding.lot
+      if (plain(batch) === '') return [{ holding, how: 'look' }]
+      return isRecalled(bulletin, batch) ? [{ holding, how: 'recalled' }] : []
+    })
+    return of.sort((a, b) => Number(a.how === 'look') - Number(b.how === 'look'))
+  }
 }
 
 /** Whether a batch as somebody noted it is one of those; spaces, hyphens and case do not matter. */
@@ -80,11 +99,3 @@ function numbered(batch: string) {
 }
 
 const plain = (text: string): string => text.toUpperCase().replace(/[^\p{L}\p{N}]/gu, '')
-
-function isProduct({ product }: Bulletin, item: Pick<Item, 'catalogueId' | 'name' | 'strength'>) {
-  if (product.catalogueId !== null && item.catalogueId === product.catalogueId) return true
-  return (
-    plain(item.name) === plain(product.name) &&
-    (product.strength === '' || plain(item.strength) === plain(product.strength))
-  )
-}

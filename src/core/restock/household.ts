@@ -1,5 +1,4 @@
 /** A household's survey as a problem to decide, with the names that stand behind its positions. */
-import { daysBetween, type PlainDate } from '../calendar/plainDate'
 import type { CatalogueEntry } from '../catalogue/entry'
 import type { ItemId, PlaceId, PocketId } from '../ids'
 import { type Goods, goodsOf } from '../layout/goods'
@@ -7,9 +6,10 @@ import { type Entries, entryOf } from '../layout/ofKit'
 import type { Item } from '../stock/item'
 import { expectedUses, lookAhead } from '../usage/expected'
 import type { LearnedRate } from '../usage/learned'
-import type { JudgedHolding, Line, Survey } from '../watch/survey'
+import { itemsOf, type JudgedHolding, type Line, type Survey } from '../watch/survey'
 import { chancesAt, gapAfter } from './chances'
 import { freshDaysOf } from './freshDays'
+import { lastDayOf } from './lastDay'
 import type { Offer, ParLine, RestockProblem, Shelf, Stays, Thing, Tier, Wish } from './problem'
 import { roomFor, type Wanting } from './room'
 
@@ -102,7 +102,7 @@ export function householdProblem(
   const { today } = survey
   const faults: RestockFault[] = []
   const lines = survey.lines.filter(({ par }) => par > 0)
-  const items = [...new Map(lines.map(({ item }) => [item.id, item])).values()]
+  const items = itemsOf(lines)
   const thingOf = new Map(items.map((item, index) => [item.id, index]))
   const goods = items.map((item) => goodsOf(item, entryOf(item, entries)))
   const stops = survey.places.map(({ id, presence }) => {
@@ -327,13 +327,6 @@ const isSafeInstead = (
   entry.ingredients.length === 0 && instead.ingredients.length === 0
     ? instead.madeFor.species.join() === entry.madeFor.species.join()
     : instead.id === entry.id && other.strength === item.strength
-
-function lastDayOf({ judged }: JudgedHolding, today: PlainDate): number | null {
-  if (judged.state === 'turning') return daysBetween(today, judged.day)
-  if (judged.state === 'sound' && judged.lastGood.kind === 'day')
-    return daysBetween(today, judged.lastGood.day)
-  return null
-}
 
 function staysWhy(
   { lot, item, site, judged }: JudgedHolding,

@@ -12,7 +12,7 @@ import { type Amount, add, less, NOTHING, wholeUnitsUp } from '../quantity/amoun
 import type { Item } from '../stock/item'
 import { isGoodNow } from '../stock/judge'
 import type { Verdict } from '../stock/verdict'
-import type { JudgedHolding, Line, Survey } from '../watch/survey'
+import { itemsOf, type JudgedHolding, type Line, type Survey } from '../watch/survey'
 
 export interface Burden {
   readonly grams: number
@@ -83,7 +83,7 @@ function linesOf(
 ): ReviewLine[] {
   const lines = all.filter(({ holdings }) => holdings.length > 0)
   if (lines.length === 0) return []
-  const items = [...new Map(lines.map(({ item }) => [item.id, item])).values()]
+  const items = itemsOf(lines)
   const amount = lines.reduce((total, { good }) => add(total, good), NOTHING)
   const par = all.reduce((total, line) => add(total, line.par), NOTHING)
   const common = { items, lines, amount, par }

@@ -2,6 +2,7 @@
 import { addDays, type PlainDate } from '../calendar/plainDate'
 import type { ItemId, PocketId, PurchaseId, ShopOrderId } from '../ids'
 import { type Amount, less, NOTHING, sum } from '../quantity/amount'
+import type { ShopOffer } from '../restock/household'
 import { sameShop } from '../restock/offers'
 
 /** So much of what is bought goes into a pocket. */
@@ -75,12 +76,12 @@ export const isMissingAt = (
 
 /**
  * Where everything that is known to sell an item had none, another shop may: at the same pack and
- * price, of no shop in particular.
+ * price, of no shop in particular and without waiting.
  */
-export function elsewhere<Offer extends { readonly itemId: ItemId; readonly shop: string }>(
-  offers: readonly Offer[],
-  isMissing: (offer: Offer) => boolean,
-): readonly Offer[] {
+export function elsewhere(
+  offers: readonly ShopOffer[],
+  isMissing: (offer: ShopOffer) => boolean,
+): readonly ShopOffer[] {
   const there = offers.filter((offer) => !isMissing(offer))
   const gone = offers.filter(
     (offer, at) =>
@@ -89,7 +90,7 @@ export function elsewhere<Offer extends { readonly itemId: ItemId; readonly shop
       !there.some(({ itemId }) => itemId === offer.itemId) &&
       offers.findIndex(({ itemId }) => itemId === offer.itemId) === at,
   )
-  return [...there, ...gone.map((offer) => ({ ...offer, shop: '' }))]
+  return [...there, ...gone.map((offer) => ({ ...offer, shop: '', leadDays: 0 }))]
 }
 
 /** Each pocket once, with all that is for it, in the order in which they first come. */

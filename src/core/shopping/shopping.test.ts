@@ -135,7 +135,13 @@ describe('what a shop had none of', () => {
 })
 
 describe('another shop', () => {
-  const offer = (shop: string, n = 1) => ({ itemId: anItem(n).id, shop })
+  const offer = (shop: string, n = 1, leadDays = shop === '' ? 0 : 3) => ({
+    itemId: anItem(n).id,
+    shop,
+    packSize: units(10),
+    priceMinor: 300,
+    leadDays,
+  })
   const none = (shop: string) => (one: { readonly shop: string }) => one.shop === shop
   it('may have what no known one has, and is not asked while another has it', () => {
     expect(elsewhere([offer('A'), offer('B')], none('A'))).toEqual([offer('B')])

@@ -77,6 +77,11 @@ function found<Key, Value>(map: ReadonlyMap<Key, Value>, key: Key, what: string)
   return value
 }
 
+/** The items of lines, each once, in the order in which they first come. */
+export const itemsOf = (lines: readonly Pick<Line, 'item'>[]): readonly Item[] => [
+  ...new Map(lines.map(({ item }) => [item.id, item])).values(),
+]
+
 const lineKey = (itemId: ItemId, pocketId: PocketId): string => `${itemId}/${pocketId}`
 
 /**

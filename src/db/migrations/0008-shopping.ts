@@ -71,8 +71,7 @@ select m.id, m.household_id, m.item_id, i.shop, 1, coalesce(nullif(i.pack_size, 
                                             'amount', coalesce(nullif(i.pack_size, 0), 1000))),
        'hand', case m.state when 'bought' then 'in_bag' else 'listed' end, 1, m.created_by_act
 from shopping_mark m
-join lateral (select shop, pack_size, pack_price_minor from item
-              where item.id = m.item_id) i on true
+join item i on i.id = m.item_id
 where m.removed_by_act is null;
 drop table shopping_mark;
 `

@@ -24,10 +24,9 @@ export function WhatIfs({ ifs, view, place }: Props) {
   const [all, setAll] = useState(false)
   const { problem, lines, stops, currency } = view
   const rows = ifs
-    .filter(({ line, now }) => {
-      const stop = stops[problem.lines[line]?.stop ?? -1]
-      return now.par > 0 && (place === null || stop?.placeId === place)
-    })
+    .filter(
+      ({ line }) => place === null || stops[problem.lines[line]?.stop ?? -1]?.placeId === place,
+    )
     .sort((a, b) => saving(b) - saving(a))
   if (rows.length === 0) return null
   const shown = all ? rows : rows.slice(0, FIRST)

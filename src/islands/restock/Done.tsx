@@ -1,6 +1,6 @@
 /** A line of today's visit, done with one press: carried where it belongs, or thrown away. */
 import { discardLot, moveLot } from '../../contract/endpoints'
-import type { Amount } from '../../core/quantity/amount'
+import { nearest } from '../../core/quantity/amount'
 import type { CarryLine, TakeOutLine } from '../../core/restock/board'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
@@ -15,8 +15,6 @@ interface Props {
   readonly title: string
 }
 
-const thousandths = (units: number) => Math.round(units * 1000) as Amount
-
 export function Carry({ found, title, carry }: Props & { readonly carry: CarryLine }) {
   const { run, busy } = useActing()
   const names = namesOf(found.view)
@@ -24,7 +22,7 @@ export function Carry({ found, title, carry }: Props & { readonly carry: CarryLi
   const line = names.line(carry.line)
   if (!shelf || !line) return null
   const { lotId, pocketId, version: seenVersion } = shelf
-  const body = { pocketId, to: line.pocketId, amount: thousandths(carry.amount), seenVersion }
+  const body = { pocketId, to: line.pocketId, amount: nearest(carry.amount), seenVersion }
   return (
     <Press
       label={w.carried}
@@ -40,7 +38,7 @@ export function ThrowAway({ found, title, out }: Props & { readonly out: TakeOut
   const shelf = out.shelf === null ? undefined : namesOf(found.view).shelf(out.shelf)
   if (!shelf) return null
   const { lotId, pocketId, version: seenVersion } = shelf
-  const body = { pocketId, amount: thousandths(out.amount), seenVersion }
+  const body = { pocketId, amount: nearest(out.amount), seenVersion }
   return (
     <Press
       label={w.thrownAway}

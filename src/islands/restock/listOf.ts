@@ -1,7 +1,7 @@
 /** A plan's purchases as lines of a shopping list. */
 import type { makeList } from '../../contract/shoppingEndpoints'
 import { addDays } from '../../core/calendar/plainDate'
-import type { Amount } from '../../core/quantity/amount'
+import { nearest } from '../../core/quantity/amount'
 import type { RestockPlan } from '../../core/restock/restockPlan'
 import { toBuySoon } from '../../core/restock/toBuy'
 import { inAll } from '../../core/shopping/purchase'
@@ -12,7 +12,6 @@ export type Asked = (typeof makeList)['body']['_zod']['input']['lines'][number]
 /** What a plan buys soon, as lines of a list. */
 export function listOf(view: PlanView, { board }: RestockPlan): Asked[] {
   const { problem } = view
-  const thousandths = (units: number) => Math.round(units * 1000) as Amount
   return toBuySoon(board, view.coming).flatMap((buy): Asked[] => {
     const offer = problem.offers[buy.offer]
     const thing = view.things[offer?.thing ?? -1]
@@ -22,13 +21,13 @@ export function listOf(view: PlanView, { board }: RestockPlan): Asked[] {
         itemId: thing.itemId,
         shop: problem.shops[offer.shop] ?? '',
         packs: buy.packs,
-        packSize: thousandths(offer.units),
+        packSize: nearest(offer.units),
         priceMinor: offer.priceMinor,
         wantedBy: addDays(problem.today, buy.by),
         goesTo: inAll(
           buy.goesTo.flatMap(({ line, amount }) => {
             const pocket = view.lines[line]
-            return pocket ? [{ pocketId: pocket.pocketId, amount: thousandths(amount) }] : []
+            return pocket ? [{ pocketId: pocket.pocketId, amount: nearest(amount) }] : []
           }),
         ),
       },

@@ -1,5 +1,4 @@
 /** Accounts with a household, made beside the server as a sign-up would make them. */
-
 import { randomUUID } from 'node:crypto'
 import { accountsUrl } from '../../../src/api/runtime'
 import { createHousehold } from '../../../src/app/householdActs'
