@@ -501,6 +501,78 @@ describe('an older database', () => {
     expect((await sql`select 1 from lot`.execute(owner)).rows).toEqual([])
     await owner.destroy()
   })
+  it('keeps what was on its shopping list and in the bag, and nobody else sees it', async () => {
+    const database = await emptyDatabase()
+    const pool = new pg.Pool({ connectionString: database.ownerUrl })
+    const owner = new Kysely<unknown>({ dialect: new PostgresDialect({ pool }) })
+    const migrator = new Migrator({
+      db: owner,
+      provider: { getMigrations: async () => MIGRATIONS },
+    })
+    await migrator.migrateTo('0007-restock')
+    const [household, act, place, kit, pocket, packed, loose] = Array.from({ length: 7 }, () =>
+      randomUUID(),
+    )
+    await owner.transaction().execute(async (trx) => {
+      await sql`select set_config('app.household', ${household}, true)`.execute(trx)
+      await sql`insert into household (id, name, time_zone, date_order, week_start, units)
+        values (${household}, 'Old', 'Europe/Oslo', 'day-first', 'monday', 'metric')`.execute(trx)
+      await sql`insert into act (id, household_id, idempotency_key, request_hash, kind, who, at, on_day)
+        values (${act}, ${household}, 'old-key-1', '', 'shopping_listed', 'Ilse', now(), '2026-05-06')`.execute(
+        trx,
+      )
+      await sql`insert into place (id, household_id, name, hue, rhythm, position)
+        values (${place}, ${household}, 'House', 'fern', '{"kind":"always"}', 1)`.execute(trx)
+      await sql`insert into kit (id, household_id, place_id, name)
+        values (${kit}, ${household}, ${place}, 'Box')`.execute(trx)
+      await sql`insert into pocket (id, household_id, kit_id, name, sort, cell_column, cell_row, cell_columns, cell_rows)
+        values (${pocket}, ${household}, ${kit}, 'Tray', 'inside', 1, 1, 4, 1)`.execute(trx)
+      await sql`insert into item (id, household_id, name, kind, opened_clock, pack_size, pack_price_minor, shop)
+        values (${packed}, ${household}, 'Gauze', 'sterile', '{"kind":"unset"}', 10000, 300, 'Corner pharmacy'),
+               (${loose}, ${household}, 'Scissors', 'instrument', '{"kind":"unset"}', null, null, '')`.execute(
+        trx,
+      )
+      await sql`insert into shopping_mark (id, household_id, item_id, pocket_id, state, created_by_act)
+        values (${randomUUID()}, ${household}, ${packed}, ${pocket}, 'bought', ${act}),
+               (${randomUUID()}, ${household}, ${loose}, ${pocket}, 'listed', ${act})`.execute(trx)
+    })
+    const { error } = await migrator.migrateToLatest()
+    expect(error).toBeUndefined()
+    const rows = await owner.transaction().execute(async (trx) => {
+      await sql`select set_config('app.household', ${household}, true)`.execute(trx)
+      return (
+        await sql`select item_id, shop, packs, pack_size::int, price_minor, state, source,
+                         goes_to->0->>'pocketId' as pocket
+                  from purchase order by state`.execute(trx)
+      ).rows
+    })
+    expect(rows).toEqual([
+      {
+        item_id: packed,
+        shop: 'Corner pharmacy',
+        packs: 1,
+        pack_size: 10_000,
+        price_minor: 300,
+        state: 'in_bag',
+        source: 'hand',
+        pocket,
+      },
+      {
+        item_id: loose,
+        shop: '',
+        packs: 1,
+        pack_size: 1000,
+        price_minor: null,
+        state: 'listed',
+        source: 'hand',
+        pocket,
+      },
+    ])
+    expect(
+      (await sql`select 1 from purchase union all select 1 from item`.execute(owner)).rows,
+    ).toEqual([])
+    await owner.destroy()
+  })
 })
 
 it('the strap knows how the household weighs and where it lives', async () => {
