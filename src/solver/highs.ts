@@ -1,6 +1,13 @@
-/** Programs solved by HiGHS, compiled to WebAssembly; one thread, one answer to one program. */
+/** Linear programs solved by HiGHS, compiled to WebAssembly; one thread, one answer to one program. */
 import loadHighs, { type Highs, type Model } from 'highs'
-import type { Prepared, Program, Solved, SolveOptions, Solver } from '../core/restock/program'
+import {
+  type Change,
+  type Prepared,
+  type Program,
+  type Solution,
+  type Solver,
+  UnsolvedError,
+} from '../core/restock/program'
 
 export interface HighsSource {
   /** Where the WebAssembly lies, in a browser; Node finds it beside the package. */
@@ -10,126 +17,75 @@ export interface HighsSource {
 /** Loads the solver once; every program is solved by an instance of its own. */
 export async function highsSolver({ wasm }: HighsSource = {}): Promise<Solver> {
   const highs = await loadHighs(wasm === undefined ? {} : { locateFile: () => wasm })
-  return { prepare: (program) => prepare(highs, program) }
-}
-
-const NOTHING_TO_DECIDE: Solved = { kind: 'solved', values: [], objective: 0, bound: 0 }
-
-/** Its own measure of the gap counts what cannot be helped; ours does not. */
-const COMMON = { output_flag: false, mip_rel_gap: 0 } as const
-
-/** What helps with large programs takes longer than solving those of one family. */
-const FOR_FAMILIES = {
-  mip_heuristic_effort: 0,
-  mip_detect_symmetry: false,
-  mip_allow_restart: false,
-  mip_root_presolve_only: true,
-  mip_heuristic_run_feasibility_jump: false,
-  mip_heuristic_run_rins: false,
-  mip_heuristic_run_rens: false,
-  mip_heuristic_run_root_reduced_cost: false,
-} as const
-
-/** A hundredth of the smallest unit of money is as good as nothing. */
-const EXACT = 0.01
-
-function solve(highs: Highs, program: Program, options: SolveOptions): Solved {
-  const enough = Math.max(EXACT, options.within ?? 0)
-  const half = { ...options, within: enough / 2 }
-  const first = run(highs, program, half, ({ whole }, column) => whole[column] === 'whole')
-  if (first.kind === 'nothing' || isWhole(program, first.values)) return first
-  // What is decided in whole packs stands; what was to follow is made whole within it.
-  const decided = first.values.map((value, column) =>
-    program.whole[column] === 'whole' ? Math.round(value) : null,
-  )
-  const fixed = {
-    ...program,
-    lower: program.lower.map((lower, column) => decided[column] ?? lower),
-    upper: program.upper.map((upper, column) => decided[column] ?? upper),
-  }
-  const second = run(highs, fixed, half, isInteger)
-  if (second.kind === 'solved' && second.objective - first.bound <= enough)
-    return { ...second, bound: first.bound }
-  return run(highs, program, options, isInteger)
-}
-
-type Must = (program: Program, column: number) => boolean
-const isInteger: Must = ({ whole }, column) => whole[column] !== 'any'
-const nothingWhole: Must = () => false
-
-function isWhole(program: Program, values: readonly number[]): boolean {
-  return values.every(
-    (value, column) => !isInteger(program, column) || Math.abs(value - Math.round(value)) < WHOLE,
-  )
-}
-
-function run(highs: Highs, program: Program, options: SolveOptions, must: Must): Solved {
-  const model = highs.createModel(dataOf(highs, program, must))
-  try {
-    model.options.set({
-      ...COMMON,
-      ...FOR_FAMILIES,
-      mip_abs_gap: options.within ?? EXACT,
-    })
-    const { stop } = options
-    model.run(
-      stop
-        ? {
-            [highs.constants.callbackType.mipInterrupt](event) {
-              if (stop()) event.interrupt()
-            },
-          }
-        : {},
-    )
-    return answerOf(highs, model, true)
-  } finally {
-    model.dispose()
-  }
-}
-
-/** How far from whole a number may be and still be one. */
-const WHOLE = 1e-6
-
-/** Keeps the relaxation, which starts from where it ended last. */
-function prepare(highs: Highs, program: Program): Prepared {
-  if (program.cost.length === 0)
-    return {
-      relax: () => ({ solved: NOTHING_TO_DECIDE, isWhole: true }),
-      solve: () => NOTHING_TO_DECIDE,
-      dispose: () => undefined,
-    }
-  const model = highs.createModel(dataOf(highs, program, nothingWhole))
-  model.options.set({ ...COMMON, ...FOR_FAMILIES, presolve: 'off' })
-  let changed: number | null = null
-  const changeRow = (
-    index: number,
-    row: { readonly lower: number; readonly upper: number } | undefined,
-  ) => {
-    if (row) model.changeRowBounds(index, row.lower, row.upper)
-  }
-  const all = { kind: 'range', from: 0, to: program.cost.length - 1 } as const
   return {
-    relax({ cost, upper, row }) {
-      model.changeColsCost(all, cost)
-      model.changeColsBounds(all, program.lower, upper)
-      if (changed !== null) changeRow(changed, program.rows[changed])
-      if (row) changeRow(row.index, row)
-      changed = row?.index ?? null
-      model.run()
-      const solved = answerOf(highs, model, false)
-      return { solved, isWhole: solved.kind === 'nothing' || isWhole(program, solved.values) }
-    },
-    solve: ({ cost, upper, row }, options = {}) => {
-      const rows = row
-        ? program.rows.map((one, index) => (index === row.index ? { ...one, ...row } : one))
-        : program.rows
-      return solve(highs, { ...program, cost, upper, rows }, options)
-    },
-    dispose: () => model.dispose(),
+    prepare: (program) =>
+      program.cost.length === 0 ? NOTHING_TO_DECIDE : new Kept(highs, program),
   }
 }
 
-function dataOf(highs: Highs, program: Program, must: Must) {
+const NOTHING_TO_DECIDE: Prepared = {
+  relax: () => ({ values: [], objective: 0 }),
+  dispose: () => undefined,
+}
+
+/** A program with the basis at which it ended last: only what differs is told and worked out. */
+class Kept implements Prepared {
+  private readonly model: Model
+  private readonly all: { readonly kind: 'range'; readonly from: 0; readonly to: number }
+  private cost: readonly number[]
+  private row: Change['row']
+
+  constructor(
+    private readonly highs: Highs,
+    private readonly program: Program,
+  ) {
+    this.model = highs.createModel(dataOf(program))
+    // From the second time on there is a basis, which presolve would throw away.
+    this.model.options.set({ output_flag: false, presolve: 'off' })
+    this.all = { kind: 'range', from: 0, to: program.cost.length - 1 }
+    this.cost = program.cost
+  }
+
+  relax({ cost, lower, upper, row }: Change): Solution | null {
+    const { model } = this
+    if (cost !== this.cost) model.changeColsCost(this.all, cost)
+    this.cost = cost
+    model.changeColsBounds(this.all, lower, upper)
+    const before = this.row && this.program.rows[this.row.index]
+    if (this.row && before) model.changeRowBounds(this.row.index, before.lower, before.upper)
+    if (row) model.changeRowBounds(row.index, row.lower, row.upper)
+    this.row = row
+    const solved = this.run()
+    return solved === undefined ? this.fromTheStart() : solved
+  }
+
+  dispose(): void {
+    this.model.dispose()
+  }
+
+  private fromTheStart(): Solution | null {
+    this.model.clearSolver()
+    const solved = this.run()
+    if (solved !== undefined) return solved
+    throw new UnsolvedError(String(this.model.getModelStatus()))
+  }
+
+  /** Null where there is no solution; undefined where the solver cannot tell. */
+  private run(): Solution | null | undefined {
+    const { model } = this
+    const { infeasible, optimal } = this.highs.constants.modelStatus
+    model.run()
+    const status = model.getModelStatus()
+    if (status === infeasible) return null
+    if (status !== optimal) return undefined
+    return {
+      values: Array.from(model.getSolution().colValue),
+      objective: model.getObjectiveValue(),
+    }
+  }
+}
+
+function dataOf(program: Program) {
   const starts = [0]
   const indices: number[] = []
   const values: number[] = []
@@ -142,7 +98,6 @@ function dataOf(highs: Highs, program: Program, must: Must) {
     }
     starts.push(indices.length)
   }
-  const { continuous, integer } = highs.constants.variableType
   return {
     numCols: program.cost.length,
     numRows: program.rows.length,
@@ -159,28 +114,5 @@ function dataOf(highs: Highs, program: Program, must: Must) {
       indices,
       values,
     },
-    ...(must !== nothingWhole && {
-      integrality: program.cost.map((_, column) => (must(program, column) ? integer : continuous)),
-    }),
-  }
-}
-
-function answerOf(highs: Highs, model: Model, whole: boolean): Solved {
-  const status = model.getModelStatus()
-  const { infeasible, unboundedOrInfeasible, optimal } = highs.constants.modelStatus
-  if (status === infeasible || status === unboundedOrInfeasible)
-    return { kind: 'nothing', why: 'infeasible' }
-  const feasible =
-    model.info.get('primal_solution_status') === highs.constants.solutionStatus.feasible
-  if (!feasible) return { kind: 'nothing', why: 'time' }
-  const objective = model.getObjectiveValue()
-  return {
-    kind: 'solved',
-    values: Array.from(model.getSolution().colValue),
-    objective,
-    bound:
-      whole && status !== optimal
-        ? Number(model.info.get('mip_dual_bound'))
-        : Math.min(objective, whole ? Number(model.info.get('mip_dual_bound')) : objective),
   }
 }

@@ -2,6 +2,7 @@
  * One family of things on its own: its program is kept, and what was found at one price of money
  * and within one allowance serves the next.
  */
+import { branchAndBound, type Effort, type Half } from './branchAndBound'
 import type { Priced } from './choices'
 import type { Family } from './family'
 import { addFamily, decisionsOf, type FamilyColumns } from './model'
@@ -32,12 +33,6 @@ export interface Best {
   readonly bound: number
 }
 
-/** How near to the best a choice has to be, and when to give up looking. */
-export interface Effort {
-  readonly within: number
-  readonly stopped: () => boolean
-}
-
 /** Costs that differ by less are the same. */
 export const SAME_MINOR = 1e-3
 
@@ -48,19 +43,27 @@ interface Kept {
   readonly spendingRow: number
 }
 
+/** What was asked, and how it came out. */
+interface Asked {
+  readonly price: number
+  readonly spending: Spending
+  readonly best: Best | 'impossible'
+}
+
 export class FamilyDealer {
-  /**
-   * Those that the present plan came upon: what an earlier one found is found again at once, but
-   * only where the present one looks, so that a plan does not depend on what was asked before.
-   */
+  /** Those that the present plan came upon. */
   readonly choices: Choice[] = []
   /** False where what the keeper wants of the family cannot be, and is left out. */
   heeded: boolean
   private kept: Kept
+  /** What the present plan asked for. */
+  private asked: Asked[] = []
   private readonly found: Choice[] = []
-  private readonly at = new Map<string, readonly Best[]>()
-  private idle: Choice | null = null
-  private rough: { readonly valueMinor: number; readonly isWhole: boolean } | null = null
+  /**
+   * By all that the answer depends on, what the plan knew when it asked included: a plan does not
+   * depend on what was asked for another one.
+   */
+  private readonly answers = new Map<string, Best | 'impossible'>()
 
   constructor(
     private readonly problem: RestockProblem,
@@ -82,18 +85,16 @@ export class FamilyDealer {
   /** Begins another plan. */
   begin(): void {
     this.choices.length = 0
+    this.asked = []
   }
 
   /** A first look: what it costs at the least, without what must be there and lacks. */
-  look(): { readonly valueMinor: number; readonly isWhole: boolean } {
-    if (this.rough) return this.rough
-    const { solved, isWhole } = this.kept.prepared.relax(this.kept.program)
-    if (solved.kind === 'nothing') {
-      this.leaveWishes()
-      return this.look()
-    }
-    this.rough = { valueMinor: solved.objective - this.lackOf(solved.values), isWhole }
-    return this.rough
+  look(): number {
+    const { program, prepared } = this.kept
+    const solved = prepared.relax(program)
+    if (solved) return solved.objective - this.lackOf(solved.values)
+    this.leaveWishes()
+    return this.look()
   }
 
   /** With as much money as it takes; null when it was stopped before anything was found. */
@@ -113,15 +114,7 @@ export class FamilyDealer {
 
   /** What can be done with what there is; nothing where the keeper wants something bought. */
   withoutBuying(effort: Effort): void {
-    const { program, columns } = this.kept
-    if (!this.idle) {
-      const upper = [...program.upper]
-      for (const [column] of columns.spending) upper[column] = 0
-      const solved = this.solve({ cost: program.cost, upper }, effort)
-      if (solved.kind === 'nothing') return
-      this.idle = this.keep(solved.values)
-    }
-    this.offer(this.idle)
+    this.best(0, NO_SPENDING, effort)
   }
 
   /** Gives the memory of the solver back. */
@@ -130,49 +123,89 @@ export class FamilyDealer {
   }
 
   private best(price: number, spending: Spending, effort: Effort): Best | 'impossible' | null {
-    const key = `${spending.least}/${spending.most}`
-    const known = this.at.get(key) ?? []
-    const before = known.find((one) => one.price === price)
-    if (before) return this.offered(before)
-    const below = known.filter((one) => one.price < price).at(-1)
-    const above = known.find((one) => one.price > price)
-    // The best at two prices is the best at all between them.
-    if (below && (below.choice.spendMinor === 0 || below.choice === above?.choice)) {
-      const { choice } = below
-      const slack = choice.costMinor + below.price * choice.spendMinor - below.bound
-      const bound = choice.costMinor + price * choice.spendMinor - slack
-      return this.offered({ price, choice, bound })
-    }
-    const { program, columns, spendingRow } = this.kept
-    const cost = [...program.cost]
-    for (const [column, minor] of columns.spending)
-      cost[column] = (cost[column] ?? 0) + price * minor
-    const row = { index: spendingRow, lower: spending.least, upper: spending.most }
-    const solved = this.solve({ cost, upper: program.upper, row }, effort)
-    if (solved.kind === 'nothing') return solved.why === 'infeasible' ? 'impossible' : null
-    const best = { price, choice: this.keep(solved.values), bound: solved.bound }
-    // What was cut short is not the best; another time it may be looked for longer.
-    if (!effort.stopped())
-      this.at.set(
-        key,
-        [...known, best].sort((a, b) => a.price - b.price),
-      )
-    return this.offered(best)
-  }
-
-  private offered(best: Best): Best {
-    this.offer(best.choice)
+    const before = this.asked.find((one) => one.price === price && isSame(one.spending, spending))
+    if (before) return before.best
+    const best = this.answered(price, spending, effort)
+    if (best === null) return null
+    this.asked.push({ price, spending, best })
+    if (best !== 'impossible' && !this.choices.includes(best.choice)) this.choices.push(best.choice)
     return best
   }
 
-  private offer(choice: Choice): void {
-    if (!this.choices.includes(choice)) this.choices.push(choice)
+  private answered(price: number, spending: Spending, effort: Effort): Best | 'impossible' | null {
+    const known = this.cheapest(price, spending)
+    const bound = this.boundBetween(price, spending)
+    if (known && costAt(known, price) - bound <= effort.within)
+      return { price, choice: known, bound }
+    const { least, most } = spending
+    const so = this.choices.map((choice) => this.found.indexOf(choice))
+    const key = [effort.within, price, least, most, ...so].join('/')
+    const before = this.answers.get(key)
+    if (before) return before
+    const answer = this.search(price, spending, effort, known)
+    // What was cut short is not the best; another time it may be looked for longer.
+    if (answer && !effort.stopped()) this.answers.set(key, answer)
+    return answer
   }
 
-  private solve(change: Change, { within, stopped }: Effort) {
-    const { prepared } = this.kept
-    const { solved, isWhole } = prepared.relax(change)
-    return isWhole ? solved : prepared.solve(change, { within, stop: stopped })
+  private cheapest(price: number, { least, most }: Spending): Choice | null {
+    let best: Choice | null = null
+    for (const choice of this.choices)
+      if (choice.spendMinor >= least && choice.spendMinor <= most)
+        if (!best || costAt(choice, price) < costAt(best, price)) best = choice
+    return best
+  }
+
+  /**
+   * The least that can be spent and saved at a price is concave in it: between two prices it is
+   * not below the line from one to the other, and above all of them not below the last.
+   */
+  private boundBetween(price: number, spending: Spending): number {
+    let below: Best | null = null
+    let above: Best | null = null
+    for (const { best, ...one } of this.asked) {
+      if (best === 'impossible' || !isSame(one.spending, spending)) continue
+      if (one.price < price && (!below || one.price > below.price)) below = best
+      if (one.price > price && (!above || one.price < above.price)) above = best
+    }
+    if (!below) return Number.NEGATIVE_INFINITY
+    if (!above) return below.bound
+    const share = (price - below.price) / (above.price - below.price)
+    return below.bound + share * (above.bound - below.bound)
+  }
+
+  private search(
+    price: number,
+    spending: Spending,
+    effort: Effort,
+    known: Choice | null,
+  ): Best | 'impossible' | null {
+    const { program, columns, spendingRow } = this.kept
+    const upper = [...program.upper]
+    if (spending.most === 0) for (const [column] of columns.spending) upper[column] = 0
+    const change: Change = {
+      cost: this.costsAt(price),
+      lower: program.lower,
+      upper,
+      row: { index: spendingRow, lower: spending.least, upper: spending.most },
+    }
+    const { best, bound } = branchAndBound(program.whole, {
+      ...effort,
+      known: known ? costAt(known, price) : Number.POSITIVE_INFINITY,
+      relax: (half) => this.kept.prepared.relax(halved(change, half)),
+    })
+    const choice = best ? this.keep(best.values) : known
+    if (choice) return { price, choice, bound }
+    return bound === Number.POSITIVE_INFINITY ? 'impossible' : null
+  }
+
+  private costsAt(price: number): readonly number[] {
+    const { program, columns } = this.kept
+    if (price === 0) return program.cost
+    const cost = [...program.cost]
+    for (const [column, minor] of columns.spending)
+      cost[column] = (cost[column] ?? 0) + price * minor
+    return cost
   }
 
   private keep(values: readonly number[]): Choice {
@@ -211,5 +244,26 @@ export class FamilyDealer {
     this.dispose()
     this.kept = this.build({ ...this.problem, wishes })
     this.heeded = false
+    this.answers.clear()
+    this.begin()
   }
+}
+
+const NO_SPENDING: Spending = { least: 0, most: 0 }
+
+const isSame = (a: Spending, b: Spending): boolean => a.least === b.least && a.most === b.most
+
+const costAt = ({ costMinor, spendMinor }: Priced, price: number): number =>
+  costMinor + price * spendMinor
+
+function halved(change: Change, half: Half | null): Change {
+  if (!half) return change
+  const lower = [...change.lower]
+  const upper = [...change.upper]
+  for (let one: Half | null = half; one; one = one.of) {
+    const { column } = one
+    lower[column] = Math.max(lower[column] ?? 0, one.lower)
+    upper[column] = Math.min(upper[column] ?? 0, one.upper)
+  }
+  return { ...change, lower, upper }
 }

@@ -178,11 +178,9 @@ class FamilyModel {
       let store: number | null = null
       for (const { by, entries } of packs) {
         if (opened === null && entries.length === 0) continue
-        const before: readonly Entry[] = opened === null ? [] : [[opened, -1]]
         const kept: readonly Entry[] = store === null ? [] : [[store, -1]]
-        opened = program.column()
+        opened = this.boughtBy(opened, entries)
         store = program.column()
-        program.exactly(0, [[opened, 1], ...before, ...entries.map(([pack]): Entry => [pack, -1])])
         const out: Entry[] = []
         for (const line of onto) {
           if (!this.daysOf(line).includes(by)) continue
@@ -198,8 +196,10 @@ class FamilyModel {
       }
       return
     }
+    let before: number | null = null
     for (const { by, entries } of packs) {
       if (entries.length === 0) continue
+      before = this.boughtBy(before, entries)
       const last = by + freshDays
       const out: Entry[] = []
       for (const line of onto)
@@ -214,6 +214,20 @@ class FamilyModel {
         }
       program.atMost(0, [...out, ...entries.map(([column, units]): Entry => [column, -units])])
     }
+  }
+
+  /**
+   * Packs in all by a day. Whole like the packs: to halve by it parts plans that buy early from
+   * those that buy late, where one pack alone would only move to another day.
+   */
+  private boughtBy(before: number | null, packs: readonly Entry[]): number {
+    const all = this.program.column({ whole: 'whole' })
+    this.program.exactly(0, [
+      [all, 1],
+      ...(before === null ? [] : [[before, -1] as const]),
+      ...packs.map(([pack]): Entry => [pack, -1]),
+    ])
+    return all
   }
 
   /** So many in all as the keeper wants, on whichever days are best. */

@@ -95,20 +95,17 @@ export class Optimiser {
     const progress = (done: number) => options.onProgress?.({ done, of: families.length * 2 })
     // Every family roughly, which tells how finely each has to be decided.
     let value = 0
-    let rough = 0
     for (const family of families) {
       if (stopped()) return null
       const dealer = this.known.of(this.problem, family)
       dealer.begin()
       dealers.push(dealer)
-      const { valueMinor, isWhole } = dealer.look()
-      value += valueMinor
-      if (!isWhole) rough++
+      value += dealer.look()
       progress(dealers.length)
     }
     this.known.keepOnly(dealers)
-    const fine = Math.max(SAME_MINOR, (within * FOR_FAMILIES * value) / Math.max(1, rough))
-    const effort = { within: fine, stopped }
+    const fine = (within * FOR_FAMILIES * value) / Math.max(1, families.length)
+    const effort = { within: Math.max(SAME_MINOR, powerOfTwo(fine)), stopped }
     const free: Best[] = []
     for (const dealer of dealers) {
       const best = stopped() ? null : dealer.free(effort)
@@ -156,6 +153,9 @@ export class Optimiser {
   }
 }
 
+/** The next below: what was found serves while the value of all changes but little. */
+const powerOfTwo = (value: number): number => (value > 0 ? 2 ** Math.floor(Math.log2(value)) : 0)
+
 const NOTHING_KNOWN = { stopped: true, isTight: false, overBudget: false, unheeded: [] } as const
 
 function stopping({ limit, stop = () => false }: OptimiseOptions): () => boolean {
@@ -164,11 +164,15 @@ function stopping({ limit, stop = () => false }: OptimiseOptions): () => boolean
   return () => stop() || limit.now() >= until
 }
 
-function measured(costMinor: number, bound: number, helpless: number) {
-  const [valueMinor, boundMinor] = [costMinor - helpless, bound - helpless]
+/** As exactly as the programs are solved; what is beyond that depends on where the solver came from. */
+function measured(cost: number, bound: number, helpless: number) {
+  const costMinor = rounded(cost)
+  const [valueMinor, boundMinor] = [rounded(cost - helpless), rounded(bound - helpless)]
   const gap = Math.max(0, valueMinor - boundMinor) / Math.max(1, valueMinor)
   return { costMinor, valueMinor, boundMinor, gap }
 }
+
+const rounded = (minor: number): number => Math.round(minor / SAME_MINOR) * SAME_MINOR
 
 const joined = (all: readonly Decisions[]): Decisions => ({
   carries: all.flatMap(({ carries }) => carries),

@@ -1,4 +1,4 @@
-/** A mixed-integer program as it is built up, and what a solver answers. */
+/** A mixed-integer program as it is built up, and what a solver answers to its relaxation. */
 
 /** Position and factor in a row. */
 export type Entry = readonly [column: number, factor: number]
@@ -54,27 +54,15 @@ export class ProgramBuilder implements Program {
   }
 }
 
-export interface SolveOptions {
-  /** Stop when what is found is proven to be within this much of the best. */
-  readonly within?: number
-  /** Asked now and then; true stops with the best that was found. */
-  readonly stop?: () => boolean
+export interface Solution {
+  readonly values: readonly number[]
+  readonly objective: number
 }
-
-export type Solved =
-  | {
-      readonly kind: 'solved'
-      readonly values: readonly number[]
-      readonly objective: number
-      /** No solution can be below this. */
-      readonly bound: number
-    }
-  /** Nothing fulfils all rows, or nothing was found in time. */
-  | { readonly kind: 'nothing'; readonly why: 'infeasible' | 'time' }
 
 /** What may be changed of a program that is kept. */
 export interface Change {
   readonly cost: readonly number[]
+  readonly lower: readonly number[]
   readonly upper: readonly number[]
   /** Other bounds of one row. */
   readonly row?: { readonly index: number; readonly lower: number; readonly upper: number }
@@ -82,11 +70,21 @@ export interface Change {
 
 /** A program that is solved again and again with other costs and bounds, each time from the last. */
 export interface Prepared {
-  /** Without regard to what must be whole; often it is so anyway. */
-  relax(change: Change): { readonly solved: Solved; readonly isWhole: boolean }
-  solve(change: Change, options?: SolveOptions): Solved
+  /**
+   * The cheapest without regard to what must be whole; null where nothing fulfils all rows.
+   * @throws {UnsolvedError}
+   */
+  relax(change: Change): Solution | null
   /** Gives its memory back. */
   dispose(): void
+}
+
+/** A program for which the solver has no answer, even from a fresh start. */
+export class UnsolvedError extends Error {
+  override readonly name = 'UnsolvedError'
+  constructor(readonly status: string) {
+    super(`The solver ended with ${status}`)
+  }
 }
 
 /** Finds the cheapest solution of programs; the same program gives the same solution. */
