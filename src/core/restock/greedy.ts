@@ -64,6 +64,7 @@ export function greedyPlan(problem: RestockProblem): Decisions {
         missing,
         Math.max(room, started[line] ?? 0) - good(piles[line] ?? [], next - 1),
       )
+    if (missing <= 0) return
     const put = (pile: Omit<Pile, 'since'>) => {
       piles[line]?.push({ ...pile, since: day })
       missing -= pile.amount
