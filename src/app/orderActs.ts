@@ -16,6 +16,7 @@ import {
 } from '../db/shopping'
 import { readItems, readStock } from '../db/stock'
 import { type Acting, act, mustEdit } from './act'
+import { patientWith } from './patience'
 import { writeOffer } from './planActs'
 import { notFound, Refusal } from './refusal'
 import type { Caller, World } from './world'
@@ -25,10 +26,11 @@ interface Asking {
   readonly shop: string
 }
 
+/** From now on it has so long for all that is asked of it. */
 function mustHaveShop({ services }: World, name: string): Shop {
   const shop = services.shops.find((one) => sameShop(one.name, name))
   if (!shop) throw notFound()
-  return shop
+  return patientWith(shop)
 }
 
 /** @throws {Refusal} `shop_silent` when it does not answer; nothing is written then */

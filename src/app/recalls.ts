@@ -12,6 +12,7 @@ import { readNotices } from '../db/shopping'
 import { act } from './act'
 import { FeedUnreadableError, type ReadFeed, readBulletinFeed } from './bulletinFeed'
 import { onceFor } from './kept'
+import { fetchInTime } from './patience'
 import { notFound, Refusal } from './refusal'
 import {
   type BulletinFeed,
@@ -46,7 +47,7 @@ async function feedNow({ services: { bulletins }, now }: World): Promise<Feed> {
 
 async function readFeed(bulletins: BulletinFeed): Promise<Feed> {
   try {
-    return { ...readBulletinFeed(await bulletins.fetch()), state: 'read' }
+    return { ...readBulletinFeed(await fetchInTime(bulletins)), state: 'read' }
   } catch (error) {
     const nothing = { bulletins: [], unread: [] }
     if (error instanceof FeedSilentError) return { ...nothing, state: 'silent' }
