@@ -13,14 +13,14 @@ import {
   type Some,
 } from '../core/stock/decide'
 import { soonerThan } from '../core/stock/firstOut'
-import { itemTitle } from '../core/stock/item'
 import type { LotDetails, PartWay } from '../core/stock/lot'
-import { inHousehold, type Trx } from '../db/connect'
+import type { Trx } from '../db/connect'
 import { createLots, type LockedLot } from '../db/ledger'
-import { itemOfLot, lotsBeside } from '../db/stock'
+import { itemNow, itemOfLot, lotsBeside } from '../db/stock'
 import { type Acting, act, carryOut, lockSeen } from './act'
 import { appendAsOfThen } from './late'
 import { notFound, Refusal } from './refusal'
+import { titleIn } from './titleIn'
 import { carryCameTrue } from './wishes'
 import type { Caller, World } from './world'
 
@@ -63,7 +63,12 @@ const aboutLot = async (
   caller: Caller,
   kind: string,
   { key, seenVersion: _, ...request }: OnLot,
-) => ({ key, kind, why: await titleOf(world, caller, request.lotId), request })
+) => ({
+  key,
+  kind,
+  why: await titleIn(world, caller, (trx) => itemOfLot(trx, request.lotId)),
+  request,
+})
 
 /**
  * The same for acts that say how much was taken or found: one that waited on a device is decided
@@ -86,12 +91,6 @@ const onLotThen = async (
     return {}
   })
 }
-
-const titleOf = (world: World, caller: Caller, lotId: LotId): Promise<string> =>
-  inHousehold(world.db, caller.householdId, async (trx) => {
-    const item = await itemOfLot(trx, lotId)
-    return item ? itemTitle(item) : ''
-  })
 
 export const someOf = ({ pocketId, amount }: Taking): Some => ({ pocket: pocketId, amount })
 
@@ -211,11 +210,5 @@ export async function mustHaveMember(trx: Trx, memberId: MemberId): Promise<void
 
 /** @throws {Refusal} not_found for an item that is removed or another household's */
 export async function mustHaveItem(trx: Trx, itemId: ItemId): Promise<void> {
-  const item = await trx
-    .selectFrom('item')
-    .select('id')
-    .where('id', '=', itemId)
-    .where('removed_by_act', 'is', null)
-    .executeTakeFirst()
-  if (!item) throw notFound()
+  if (!(await itemNow(trx, itemId))) throw notFound()
 }

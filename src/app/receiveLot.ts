@@ -5,12 +5,13 @@ import type { PlainDate } from '../core/calendar/plainDate'
 import type { ItemId, LotId, MemberId, PocketId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
 import { decideReceiveInto } from '../core/stock/decide'
-import type { ItemKind } from '../core/stock/item'
+import { type ItemKind, itemTitle } from '../core/stock/item'
 import { guessKind, guessOpenedClock } from '../core/stock/itemKind'
 import { READY } from '../core/stock/lot'
 import { emptyStock } from '../core/stock/movement'
 import { createLots } from '../db/ledger'
 import { createRecord } from '../db/records'
+import { readItems } from '../db/stock'
 import { type Acting, act, carryOut } from './act'
 import { mustHaveMember, mustHavePocket } from './lotActs'
 import { notFound, Refusal } from './refusal'
@@ -107,8 +108,12 @@ export async function receiveInto(
   return { lotId, itemId }
 }
 
+/** A new item under the very name of one that is there is that one: a list on a screen may be old. */
 async function itemFor(acting: Acting, item: Receipt['item']): Promise<ItemId> {
   if ('new' in item) {
+    const title = itemTitle(item.new).trim().toLowerCase()
+    const same = (await readItems(acting.trx)).find((one) => itemTitle(one).toLowerCase() === title)
+    if (same) return same.id
     const kind = item.new.kind ?? guessKind(item.new.name, item.new.strength)
     return (await createRecord(acting, 'item', {
       name: item.new.name,

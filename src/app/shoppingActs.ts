@@ -14,11 +14,13 @@ import {
 import type { Item } from '../core/stock/item'
 import { createRecord, editRecord, removeRecord } from '../db/records'
 import { type KeptPurchase, purchaseColumns, readPurchases, stateColumns } from '../db/shopping'
+import { itemNow, itemOfPurchase } from '../db/stock'
 import { type Acting, act, mustEdit } from './act'
 import { mustHaveItem, mustHavePocket } from './lotActs'
 import { writeOffer } from './planActs'
 import { receiveInto } from './receiveLot'
 import { notFound, Refusal } from './refusal'
+import { titleIn } from './titleIn'
 import { buyCameTrue } from './wishes'
 import type { Caller, World } from './world'
 
@@ -49,14 +51,34 @@ export const makeList = (
     return { lines: lines.length }
   })
 
-export const addPurchase = (
+export const addPurchase = async (
   world: World,
   caller: Caller,
   { key, ...asked }: Keyed & Asked,
-): Promise<{ purchaseId: PurchaseId; actId: Acting['actId'] }> =>
-  act(world, caller, { key, kind: 'purchase_added', request: asked }, async (acting) => ({
-    purchaseId: await addLine(acting, { ...asked, source: 'hand' }),
-  }))
+): Promise<{ purchaseId: PurchaseId; actId: Acting['actId'] }> => {
+  const why = await titleIn(world, caller, (trx) => itemNow(trx, asked.itemId))
+  return act(
+    world,
+    caller,
+    { key, kind: 'purchase_added', why, request: asked },
+    async (acting) => ({
+      purchaseId: await addLine(acting, { ...asked, source: 'hand' }),
+    }),
+  )
+}
+
+/** What is asked of a line of the list, under the name of its thing. */
+const aboutLine = async (
+  world: World,
+  caller: Caller,
+  kind: string,
+  { key, ...request }: OnPurchase,
+) => ({
+  key,
+  kind,
+  why: await titleIn(world, caller, (trx) => itemOfPurchase(trx, request.purchaseId)),
+  request,
+})
 
 async function addLine(
   acting: Acting,
@@ -108,15 +130,16 @@ export async function mustHavePurchase(
 }
 
 /** Ticked, not to be had, or back on the list. @throws {Refusal} `on_order` for what was ordered */
-export const markPurchase = (
+export const markPurchase = async (
   world: World,
   caller: Caller,
-  { key, purchaseId, state }: OnPurchase & { readonly state: 'listed' | 'in_bag' | 'not_there' },
-) =>
-  act(
+  asked: OnPurchase & { readonly state: 'listed' | 'in_bag' | 'not_there' },
+) => {
+  const { purchaseId, state } = asked
+  return act(
     world,
     caller,
-    { key, kind: `purchase_${state}`, request: { purchaseId, state } },
+    await aboutLine(world, caller, `purchase_${state}`, asked),
     async (acting) => {
       const { state: now } = await mustHavePurchase(acting, purchaseId)
       if ('orderId' in now) throw new Refusal({ code: 'on_order' })
@@ -127,21 +150,19 @@ export const markPurchase = (
       return {}
     },
   )
+}
 
 /** Other packs, or another shop. @throws {Refusal} `on_order` for what was ordered */
-export const changePurchase = (
+export const changePurchase = async (
   world: World,
   caller: Caller,
-  {
-    key,
-    purchaseId,
-    ...changed
-  }: OnPurchase & { readonly packs?: number | undefined; readonly shop?: string | undefined },
-) =>
-  act(
+  asked: OnPurchase & { readonly packs?: number | undefined; readonly shop?: string | undefined },
+) => {
+  const { purchaseId, ...changed } = asked
+  return act(
     world,
     caller,
-    { key, kind: 'purchase_changed', request: { purchaseId, ...changed } },
+    await aboutLine(world, caller, 'purchase_changed', asked),
     async (acting) => {
       const { state } = await mustHavePurchase(acting, purchaseId)
       if ('orderId' in state) throw new Refusal({ code: 'on_order' })
@@ -155,10 +176,11 @@ export const changePurchase = (
       return {}
     },
   )
+}
 
-export const removePurchase = (world: World, caller: Caller, { key, purchaseId }: OnPurchase) =>
-  act(world, caller, { key, kind: 'purchase_removed', request: purchaseId }, async (acting) => {
-    if (!(await removeRecord(acting, 'purchase', purchaseId))) throw notFound()
+export const removePurchase = async (world: World, caller: Caller, asked: OnPurchase) =>
+  act(world, caller, await aboutLine(world, caller, 'purchase_removed', asked), async (acting) => {
+    if (!(await removeRecord(acting, 'purchase', asked.purchaseId))) throw notFound()
     return {}
   })
 
@@ -178,8 +200,8 @@ export interface PutAway extends OnPurchase {
  * price that was paid is what the shop charges from now on.
  * @throws {Refusal} `not_here_yet` for what is still to come
  */
-export const putAway = (world: World, caller: Caller, { key, ...put }: PutAway) =>
-  act(world, caller, { key, kind: 'put_away', request: put }, async (acting) => {
+export const putAway = async (world: World, caller: Caller, put: PutAway) =>
+  act(world, caller, await aboutLine(world, caller, 'put_away', put), async (acting) => {
     const purchase = await mustHavePurchase(acting, put.purchaseId)
     const { itemId, shop, packs, packSize, state } = purchase
     if (!isHere(purchase) && state.kind !== 'listed') throw new Refusal({ code: 'not_here_yet' })

@@ -5,7 +5,7 @@ import type { Course } from '../core/household/course'
 import type { Household } from '../core/household/household'
 import { belongsOn, type Member } from '../core/household/member'
 import type { Weighing } from '../core/household/weight'
-import type { ItemId, LotId, PlaceId, PocketId, WeighingId } from '../core/ids'
+import type { ItemId, LotId, PlaceId, PocketId, PurchaseId, WeighingId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
 import type { Item } from '../core/stock/item'
 import type { Lot } from '../core/stock/lot'
@@ -239,6 +239,28 @@ export async function readItems(trx: Trx): Promise<readonly Item[]> {
     .orderBy('strength')
     .execute()
   return rows.map(toItem)
+}
+
+/** An item, or undefined when the household has no such item, or no longer. */
+export async function itemNow(trx: Trx, itemId: ItemId) {
+  const row = await trx
+    .selectFrom('item')
+    .selectAll()
+    .where('id', '=', itemId)
+    .where('removed_by_act', 'is', null)
+    .executeTakeFirst()
+  return row && toItem(row)
+}
+
+/** The item of a line of the shopping list, also of one that was taken off. */
+export async function itemOfPurchase(trx: Trx, purchaseId: PurchaseId) {
+  const row = await trx
+    .selectFrom('purchase')
+    .innerJoin('item', 'item.id', 'purchase.item_id')
+    .selectAll('item')
+    .where('purchase.id', '=', purchaseId)
+    .executeTakeFirst()
+  return row && toItem(row)
 }
 
 /** The item of a lot, or undefined when the household has no such lot. */

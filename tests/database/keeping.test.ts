@@ -31,6 +31,7 @@ import { plainDate } from '../../src/core/calendar/plainDate'
 import type { LotId, PocketId } from '../../src/core/ids'
 import { readCalendar } from '../../src/core/interchange/calendarFile'
 import { units } from '../../src/core/quantity/amount'
+import { itemTitle } from '../../src/core/stock/item'
 import { MIGRATIONS } from '../../src/db/migrate'
 import { words } from '../../src/words'
 import { application, newKey } from '../support/application'
@@ -168,6 +169,35 @@ describe('first expired, first out', () => {
       deed: { kind: 'discard' },
       holdings: [{ ...(await taking(4, lotId)) }],
     })
+  })
+})
+
+describe('a new thing', () => {
+  it('under the very name of one that is there is that one', async () => {
+    const { item } = await readLot(app.world, app.keeper, kept.lotId)
+    const { itemId, actId } = await receiveLot(app.world, app.keeper, {
+      key: newKey(),
+      pocketId: kept.lid,
+      item: {
+        new: {
+          name: itemTitle(item).toUpperCase(),
+          strength: '',
+          unit: '',
+          purpose: '',
+          forWhom: '',
+        },
+      },
+      amount: units(1),
+      par: null,
+      expiry: { kind: 'none' },
+      openedOn: null,
+      batch: '',
+      boughtAt: '',
+      unitPriceMinor: null,
+      note: '',
+    })
+    expect(itemId).toBe(kept.itemId)
+    await undoAct(app.world, app.keeper, { key: newKey(), actId })
   })
 })
 

@@ -4,6 +4,7 @@ import { matchItems } from '../../src/app/catalogueActs'
 import { doErrand } from '../../src/app/errandActs'
 import { askShop, orderListed, takePrices } from '../../src/app/orderActs'
 import { lendLot } from '../../src/app/partActs'
+import { readActs } from '../../src/app/readActs'
 import { readKit, readLot } from '../../src/app/readKits'
 import { readPlan } from '../../src/app/readPlan'
 import { readShopping } from '../../src/app/readShopping'
@@ -114,6 +115,17 @@ describe('the list', () => {
     expect((await short()).listed).toBe(1)
     await remove(lines[0]?.id as PurchaseId)
     expect((await short()).listed).toBe(0)
+  })
+  it('names the thing in every act, also once the line is gone', async () => {
+    const { purchaseId } = await add()
+    await mark(purchaseId, 'in_bag')
+    await remove(purchaseId)
+    const { acts } = await readActs(app.world, app.keeper)
+    expect(acts.slice(0, 3).map(({ kind, why }) => [kind, why])).toEqual([
+      ['purchase_removed', 'Gauze'],
+      ['purchase_in_bag', 'Gauze'],
+      ['purchase_added', 'Gauze'],
+    ])
   })
   it('of another household is neither seen nor changed', async () => {
     const { purchaseId } = await add()
