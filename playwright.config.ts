@@ -17,7 +17,7 @@ const launchOptions = {
 
 export default defineConfig({
   testDir: 'tests/browser',
-  globalSetup: './tests/browser/support/serve.ts',
+  globalSetup: './tests/browser/support/setUp.ts',
   outputDir: '.satchel-test/browser',
   fullyParallel: true,
   // Much of a job is waiting: three at once keep two cores busy.
@@ -42,5 +42,7 @@ export default defineConfig({
     // Only what is done without a connection needs it; it would answer for the others.
     serviceWorkers: 'block',
     locale: 'en-GB',
+    // Every dialog that slides is waited for; that they may slide is looked at elsewhere.
+    contextOptions: { reducedMotion: 'reduce' },
   },
 })

@@ -46,6 +46,7 @@ const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   on_order: 409,
   not_here_yet: 409,
   order_stays: 409,
+  pack_of_other: 409,
   nothing_to_order: 409,
   shop_silent: 503,
   bulletins_silent: 503,

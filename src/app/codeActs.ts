@@ -5,9 +5,10 @@ import type { ItemId } from '../core/ids'
 import { itemTitle } from '../core/stock/item'
 import { readCodes as codesOf } from '../db/codes'
 import { createRecord, removeRecord } from '../db/records'
-import { readItems } from '../db/stock'
-import { act } from './act'
+import { itemNow, readItems } from '../db/stock'
+import { type Acting, act } from './act'
 import { mustHaveItem } from './lotActs'
+import { Refusal } from './refusal'
 import { type Caller, reading, type World } from './world'
 
 export const readCodes = (
@@ -33,14 +34,30 @@ export const teachCode = (
 ) =>
   act(world, caller, { key, kind: 'code_taught', request: { itemId, gtin } }, async (acting) => {
     await mustHaveItem(acting.trx, itemId)
-    const known = await acting.trx
-      .selectFrom('item_code')
-      .select(['id', 'item_id'])
-      .where('gtin', '=', gtin)
-      .where('removed_by_act', 'is', null)
-      .executeTakeFirst()
+    const known = await codeOnPack(acting, gtin)
     if (known?.item_id === itemId) return {}
     if (known) await removeRecord(acting, 'item_code', known.id)
     await createRecord(acting, 'item_code', { item_id: itemId, gtin })
     return {}
   })
+
+/**
+ * Learns a code in passing, from a pack that is taken for an item.
+ * @throws {Refusal} `pack_of_other` where it stands for something else
+ */
+export async function learnCode(acting: Acting, itemId: ItemId, gtin: string): Promise<void> {
+  const known = await codeOnPack(acting, gtin)
+  if (!known) await createRecord(acting, 'item_code', { item_id: itemId, gtin })
+  else if (known.item_id !== itemId) {
+    const other = await itemNow(acting.trx, known.item_id as ItemId)
+    throw new Refusal({ code: 'pack_of_other', title: other ? itemTitle(other) : '' })
+  }
+}
+
+const codeOnPack = ({ trx }: Acting, gtin: string) =>
+  trx
+    .selectFrom('item_code')
+    .select(['id', 'item_id'])
+    .where('gtin', '=', gtin)
+    .where('removed_by_act', 'is', null)
+    .executeTakeFirst()

@@ -39,6 +39,8 @@ export type RefusalReason =
   | { readonly code: 'not_here_yet' }
   /** Taken back here, it would still be on its way. */
   | { readonly code: 'order_stays' }
+  /** Title of what the code on the pack stands for. */
+  | { readonly code: 'pack_of_other'; readonly title: string }
   | { readonly code: 'nothing_to_order' }
   | { readonly code: 'shop_silent'; readonly shop: string }
   | { readonly code: 'bulletins_silent' }

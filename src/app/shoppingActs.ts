@@ -16,6 +16,7 @@ import { createRecord, editRecord, removeRecord } from '../db/records'
 import { type KeptPurchase, purchaseColumns, readPurchases, stateColumns } from '../db/shopping'
 import { itemNow, itemOfPurchase } from '../db/stock'
 import { type Acting, act, mustEdit } from './act'
+import { learnCode } from './codeActs'
 import { mustHaveItem, mustHavePocket } from './lotActs'
 import { writeOffer } from './planActs'
 import { receiveInto } from './receiveLot'
@@ -191,6 +192,8 @@ export interface PutAway extends OnPurchase {
   /** Paid for a pack; null when nobody says. */
   readonly priceMinor: number | null
   readonly note: string
+  /** The number that was read from the pack; null where it was typed. */
+  readonly gtin: string | null
   /** What is not put now is not kept: nothing of it waits for another date. */
   readonly isAll: boolean
 }
@@ -205,6 +208,7 @@ export const putAway = async (world: World, caller: Caller, put: PutAway) =>
     const purchase = await mustHavePurchase(acting, put.purchaseId)
     const { itemId, shop, packs, packSize, state } = purchase
     if (!isHere(purchase) && state.kind !== 'listed') throw new Refusal({ code: 'not_here_yet' })
+    if (put.gtin !== null) await learnCode(acting, itemId, put.gtin)
     const { lotId } = await receiveInto(acting, {
       item: { id: itemId },
       puts: put.puts,

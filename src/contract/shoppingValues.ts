@@ -1,6 +1,7 @@
 /** What crosses the wire about shopping. */
 import { z } from 'zod'
 import { AISLES } from '../core/shopping/aisles'
+import * as r from './roundValues'
 import * as v from './values'
 
 export const target = z.object({ pocketId: v.pocketId, amount: v.someAmount })
@@ -83,5 +84,6 @@ export const putAwayFields = z.object({
   batch: v.shortText.default(''),
   priceMinor: v.minor.nullable().describe('Paid for a pack'),
   note: v.longText.default(''),
+  gtin: r.gtin.nullable().default(null).describe('Read from the pack'),
   isAll: z.boolean().describe('What is not put now is not kept'),
 })

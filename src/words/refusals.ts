@@ -118,6 +118,11 @@ export function sentenceFor(reason: RefusalReason): Sentence {
       )
     case 'not_here_yet':
       return say('This is still to come', 'Ask the shop how it stands, or tick it as bought.')
+    case 'pack_of_other':
+      return say(
+        `This pack is ${reason.title}`,
+        'Nothing was put away. Look at what is in your hand; where the code is wrong, type the date instead.',
+      )
     case 'nothing_to_order':
       return say(
         'Nothing to order',

@@ -130,7 +130,8 @@ export const shopping = {
   receive: {
     title: (title: string): string => `Put away: ${title}`,
     scan: 'Scan the pack',
-    scanned: 'Read from the pack.',
+    isOther: (title: string): string =>
+      `The code on this pack says ${title}. Nothing was taken from it: look at what is in your hand.`,
     whole: (amount: Amount, unit: string): string => `${counted(amount, unit)} bought`,
     into: (pocket: string, kit: string, place: string): string => `${pocket}, ${kit} (${place})`,
     batch: 'Batch',

@@ -220,14 +220,15 @@ test.describe('the kit as a mat', () => {
     await page.keyboard.press('Escape')
     await page.setViewportSize(PHONE)
     await tag(page, 'Saline pods').click()
-    const small = await panel(page)
-      .getByRole('button')
-      .evaluateAll((buttons) =>
-        buttons
-          .filter((button) => button.getBoundingClientRect().height < 43)
-          .map((button) => button.textContent),
-      )
-    expect(small).toEqual([])
+    const small = () =>
+      panel(page)
+        .getByRole('button')
+        .evaluateAll((buttons) =>
+          buttons
+            .filter((button) => button.getBoundingClientRect().height < 43)
+            .map((button) => button.textContent),
+        )
+    await expect.poll(small).toEqual([])
     await expectAccessible(page)
   })
 })

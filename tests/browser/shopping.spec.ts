@@ -55,8 +55,11 @@ test('a list is made, ticked on the phone, and put away with date, batch and lab
   await expect(dialog.getByLabel('Tray, Cottage box (Cottage)')).toHaveValue('6')
   await expect(dialog.getByLabel('Tray, House box (House)')).toHaveValue('4')
   // Read from the pack, without a camera: a practice label.
-  await dialog.getByRole('button', { name: 'Scan the pack' }).click()
-  await page.getByRole('button', { name: /^Practice label: Gauze 10 cm/ }).click()
+  const scan = async (label: RegExp) => {
+    await dialog.getByRole('button', { name: 'Scan the pack' }).click()
+    await page.getByRole('button', { name: label }).click()
+  }
+  await scan(/^Practice label: Gauze 10 cm/)
   await expect(dialog.getByLabel('Batch', { exact: true })).toHaveValue('G-310')
   await expect(dialog.getByLabel('Printed date')).toHaveValue('2029-03-31')
   await dialog.getByLabel('Paid for a pack').fill('3.50')
@@ -67,6 +70,18 @@ test('a list is made, ticked on the phone, and put away with date, batch and lab
   const href = (await label.getAttribute('href')) ?? ''
   await page.getByRole('button', { name: 'No label' }).click()
   await expect(lineOf(page, 'Gauze')).toHaveCount(0)
+
+  // Its number is learned: the same pack is not taken for something else.
+  await tick(page, 'Thermometer')
+  await page.getByRole('button', { name: 'Put away: Thermometer' }).click()
+  await scan(/^Practice label: Gauze 10 cm/)
+  await expect(
+    page.getByText('The code on this pack says Gauze. Nothing was taken from it'),
+  ).toBeVisible()
+  await expect(dialog.getByLabel('Printed date')).toHaveValue('')
+  await expectAccessible(page)
+  await page.keyboard.press('Escape')
+
   await open(page, href)
   await expect(page.getByRole('main')).toContainText(/Gauze.*Good through.*Batch G-310/)
   await expect(page.getByRole('img', { name: 'Code with its date and batch' })).toBeVisible()

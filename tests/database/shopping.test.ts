@@ -1,6 +1,7 @@
 /** The shopping list, orders and recalls, kept for real: every step, and every step taken back. */
 import { beforeAll, describe, expect, it } from 'vitest'
 import { matchItems } from '../../src/app/catalogueActs'
+import { readCodes } from '../../src/app/codeActs'
 import { doErrand } from '../../src/app/errandActs'
 import { askShop, orderListed, takePrices } from '../../src/app/orderActs'
 import { lendLot } from '../../src/app/partActs'
@@ -67,7 +68,11 @@ const codeOf = (work: Promise<unknown>): Promise<string> =>
       throw error
     },
   )
-const taken = { expiry: { kind: 'month', month: plainMonth('2030-02') }, batch: 'G77' } as const
+const taken = {
+  expiry: { kind: 'month', month: plainMonth('2030-02') },
+  batch: 'G77',
+  gtin: null,
+} as const
 
 describe('the list', () => {
   it('is made again without what the plan had put there; what is bought or by hand stays', async () => {
@@ -174,6 +179,36 @@ describe('what was bought', () => {
     expect(await there(stock.house.kitId)).not.toContainEqual(['G77', 4000])
     expect((await list()).lines).toHaveLength(1)
     await remove(purchaseId)
+  })
+  it('teaches the number on its pack, and what stands for something else is refused', async () => {
+    const gtin = '09520000000042'
+    const put = async (purchaseId: PurchaseId) =>
+      putAway(app.world, app.keeper, {
+        key: newKey(),
+        purchaseId,
+        ...taken,
+        puts: [{ pocketId: stock.house.tray, amount: units(4) }],
+        priceMinor: null,
+        note: '',
+        gtin,
+        isAll: true,
+      })
+    const learned = async () =>
+      (await readCodes(app.world, app.keeper)).codes.map(({ gtin: of, title }) => [of, title])
+    const { actId } = await put((await add()).purchaseId)
+    expect(await learned()).toEqual([[gtin, 'Gauze']])
+    const other = await add({ itemId: stock.saline })
+    const before = await there(stock.house.kitId)
+    await expect(put(other.purchaseId)).rejects.toMatchObject({
+      reason: { code: 'pack_of_other', title: 'Gauze' },
+    })
+    expect(await there(stock.house.kitId)).toEqual(before)
+    expect((await list()).lines).toHaveLength(1)
+    await remove(other.purchaseId)
+    await undoAct(app.world, app.keeper, { key: newKey(), actId })
+    expect(await learned()).toEqual([])
+    const [back] = (await list()).lines
+    await remove(back?.id as PurchaseId)
   })
   it('waits with the rest where a part has another date, unless that is all', async () => {
     const { purchaseId } = await add({ packs: 2 })

@@ -149,6 +149,7 @@ const bodies = (): Readonly<Record<string, unknown>> => {
       puts: [{ pocketId: stock.lid, amount: 1000 }],
       expiry: { kind: 'none' },
       priceMinor: null,
+      gtin: null,
       isAll: true,
     },
     bringIn: null,

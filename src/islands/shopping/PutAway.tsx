@@ -1,6 +1,8 @@
 /** What was bought goes into its pockets, with the date and batch that are printed on it. */
 import { Checkbox, Modal, TextInput } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { readCodes } from '../../contract/roundEndpoints'
 import { putAway } from '../../contract/shoppingEndpoints'
 import { writePrintedDate } from '../../core/calendar/readPrintedDate'
 import type { CodeFields } from '../../core/codes/readCode'
@@ -8,18 +10,28 @@ import { type Amount, formatAmount, less, NOTHING, sum } from '../../core/quanti
 import { readAmount } from '../../core/quantity/readAmount'
 import { readPrice, writePrice } from '../../core/quantity/readPrice'
 import { itemTitle } from '../../core/stock/item'
+import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { FormDialog } from '../../ui/FormDialog'
 import { useStrap } from '../../ui/Frame'
+import notes from '../../ui/notes.module.css'
 import presses from '../../ui/presses.module.css'
 import quiet from '../../ui/quiet.module.css'
 import { words } from '../../words'
+import { expiryText } from '../../words/format'
 import { ExpiryField, useExpiry } from '../lot/ExpiryField'
 import { ScanDialog } from '../round/ScanDialog'
 import type { Purchase } from './ShoppingScreen'
 import classes from './shopping.module.css'
 
 const w = words.shopping.receive
+
+/** What the code on the pack said; its number is learned when the pack is put away. */
+interface Scanned {
+  readonly gtin: string | null
+  readonly isOther: boolean
+  readonly says: string
+}
 
 interface Props {
   readonly purchase: Purchase
@@ -36,6 +48,8 @@ export function PutAway({ purchase, onClose }: Props) {
   const [amounts, setAmounts] = useState(() => proposed.map(({ amount }) => formatAmount(amount)))
   const [isAll, setIsAll] = useState(false)
   const [scanning, setScanning] = useState(false)
+  const { data: codes } = useQuery({ queryKey: ['codes'], queryFn: () => call(readCodes) })
+  const [scanned, setScanned] = useState<Scanned | null>(null)
   const [label, setLabel] = useState<string | null>(null)
   const bought = (packs * packSize) as Amount
   const read = amounts.map(readAmount)
@@ -53,11 +67,18 @@ export function PutAway({ purchase, onClose }: Props) {
     expiry.value !== null &&
     paid !== 'not_a_price'
 
-  const take = ({ expiry: date, bestBefore, batch: read }: CodeFields) => {
+  const take = ({ gtin, expiry: date, bestBefore, batch: read }: CodeFields) => {
+    setScanning(false)
+    const stands = codes?.codes.find((one) => one.gtin === gtin)
+    if (stands && stands.itemId !== item.id) {
+      setScanned({ gtin: null, isOther: true, says: w.isOther(stands.title) })
+      return
+    }
     const printed = date ?? bestBefore
     if (printed) expiry.type(writePrintedDate(printed, today))
     if (read) setBatch(read)
-    setScanning(false)
+    const says = words.rounds.card.scanned(printed ? expiryText(printed) : '', read ?? '')
+    setScanned({ gtin: gtin ?? null, isOther: false, says })
   }
   const submit = async () => {
     if (!ready || expiry.value === null) return
@@ -65,7 +86,14 @@ export function PutAway({ purchase, onClose }: Props) {
       putAway,
       {
         params: { purchaseId: purchase.id },
-        body: { puts, expiry: expiry.value, batch, priceMinor: paid, isAll: left > 0 && isAll },
+        body: {
+          puts,
+          expiry: expiry.value,
+          batch,
+          priceMinor: paid,
+          gtin: scanned?.gtin ?? null,
+          isAll: left > 0 && isAll,
+        },
       },
       w.put,
     )
@@ -91,6 +119,11 @@ export function PutAway({ purchase, onClose }: Props) {
       >
         {w.scan}
       </button>
+      {scanned && (
+        <p className={scanned.isOther ? notes.caution : 'second'} role="status">
+          {scanned.says}
+        </p>
+      )}
       <ExpiryField expiry={expiry} />
       <div className={classes.pair}>
         <TextInput

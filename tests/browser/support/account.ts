@@ -12,6 +12,7 @@ import { DEMO_HOUSEHOLD } from '../../../src/demo/household'
 import { fillDemo } from '../../../src/demo/loadDemo'
 import { standInServices } from '../../../src/standIns/services'
 import { twoPlaces } from '../../support/twoPlaces'
+import { copyHousehold } from './copyHousehold'
 import { databaseUrl, SECRET, TODAY } from './serve'
 
 export interface Account {
@@ -40,7 +41,7 @@ function tools() {
 export type Stock = 'demo' | 'two places' | 'nothing'
 
 export async function anAccount(stock: Stock): Promise<Account> {
-  const { db, auth } = tools()
+  const { auth } = tools()
   const email = `${randomUUID()}@example.invalid`
   const password = 'ten letters and more'
   const { headers, response } = await auth.api.signUpEmail({
@@ -49,25 +50,44 @@ export async function anAccount(stock: Stock): Promise<Account> {
   })
   const [name = '', value = ''] =
     (headers.getSetCookie()[0] ?? '').split(';')[0]?.split(/=(.*)/s) ?? []
-  const caller: Caller = {
-    userId: response.user.id,
-    name: 'Ilse',
-    householdId: randomUUID() as HouseholdId,
-  }
-  await createHousehold(
-    db,
-    { id: caller.householdId, ...DEMO_HOUSEHOLD },
-    { id: caller.userId, name: 'Ilse' },
-  )
-  if (stock === 'demo')
-    await fillDemo(db, caller, plainDate(TODAY), () => new Date(`${TODAY}T12:00:00Z`))
+  const userId = response.user.id
+  const caller = stock === 'demo' ? await inACopy(userId) : await inANewOne(userId)
   if (stock === 'two places') await twoPlaces(world(), caller)
   return { caller, email, password, cookie: { name, value: decodeURIComponent(value) } }
 }
 
+async function inANewOne(userId: string): Promise<Caller> {
+  const householdId = randomUUID() as HouseholdId
+  const user = { id: userId, name: 'Ilse' }
+  await createHousehold(tools().db, { id: householdId, ...DEMO_HOUSEHOLD }, user)
+  return { userId, name: 'Ilse', householdId }
+}
+
+async function inACopy(userId: string): Promise<Caller> {
+  const householdId = (await copyHousehold(process.env.SATCHEL_FILLED ?? '')) as HouseholdId
+  await join(householdId, userId, 'Ilse')
+  return { userId, name: 'Ilse', householdId }
+}
+
+/** A household with all that the demo has, that no test lives in; to be copied. */
+export async function aFilledHousehold(): Promise<string> {
+  const caller = await inANewOne(randomUUID())
+  const noon = () => new Date(`${TODAY}T12:00:00Z`)
+  await fillDemo(tools().db, caller, plainDate(TODAY), noon)
+  return caller.householdId
+}
+
+const join = (householdId: HouseholdId, userId: string, name: string): Promise<void> =>
+  inHousehold(tools().db, householdId, async (trx) => {
+    await trx
+      .insertInto('household_user')
+      .values({ household_id: householdId, user_id: userId, name })
+      .execute()
+  })
+
 /** Somebody else of the same household, with an account of their own. */
 export async function aHelper(of: Account, name: string): Promise<Account> {
-  const { db, auth } = tools()
+  const { auth } = tools()
   const email = `${randomUUID()}@example.invalid`
   const password = 'ten letters and more'
   const { headers, response } = await auth.api.signUpEmail({
@@ -75,13 +95,7 @@ export async function aHelper(of: Account, name: string): Promise<Account> {
     returnHeaders: true,
   })
   const { householdId } = of.caller
-  await inHousehold(db, householdId, (trx) =>
-    trx
-      .insertInto('household_user')
-      .values({ household_id: householdId, user_id: response.user.id, name })
-      .execute()
-      .then(() => undefined),
-  )
+  await join(householdId, response.user.id, name)
   const [cookieName = '', value = ''] =
     (headers.getSetCookie()[0] ?? '').split(';')[0]?.split(/=(.*)/s) ?? []
   return {

@@ -1,4 +1,4 @@
-/** Before all browser tests: a database of their own and the built application on it. */
+/** Databases of their own for browser tests, and the built application on them. */
 import { type ChildProcess, spawn } from 'node:child_process'
 import { createServer } from 'node:net'
 import pg from 'pg'
@@ -74,28 +74,4 @@ export async function freshDatabase(name: string): Promise<void> {
   await admin.query(`drop database if exists ${name} with (force)`)
   await admin.query(`create database ${name} template satchel owner satchel_owner`)
   await admin.end()
-}
-
-export default async function serve(): Promise<() => void> {
-  await freshDatabase('browser')
-  const { spawnSync } = await import('node:child_process')
-  const demo = spawnSync(
-    process.execPath,
-    ['--import', 'tsx', 'scripts/prepare.ts', 'demo-if-missing'],
-    {
-      stdio: ['ignore', 'ignore', 'inherit'],
-      env: {
-        ...process.env,
-        DATABASE_URL: databaseUrl('DATABASE_URL', 'browser'),
-        SATCHEL_SECRET: SECRET,
-        SATCHEL_TODAY: TODAY,
-      },
-    },
-  )
-  if (demo.status !== 0) throw new Error('The demo household could not be loaded')
-  const { address, process: server } = await startServer(databaseUrl('DATABASE_URL', 'browser'))
-  process.env.SATCHEL_ADDRESS = address
-  return () => {
-    server.kill()
-  }
 }
