@@ -78,7 +78,8 @@ export const orderListed = endpoint(
   '/api/shops/orders',
   'Order all lines of the list that are for a shop',
   { body: atShop },
-  v.done.extend({ reference: z.string(), comes: packs, back_ordered: packs, refused: packs }),
+  // No act to take back: what the shop has taken on is changed there.
+  z.object({ reference: z.string(), comes: packs, back_ordered: packs, refused: packs }),
 )
 export const askShop = endpoint(
   'POST',

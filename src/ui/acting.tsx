@@ -46,6 +46,8 @@ interface ActingValue {
     said: Said<E>,
     about?: string,
   ): Promise<z.output<E['result']> | null>
+  /** What changed is on the screen: for what would show the state before for a moment. */
+  refreshed(): Promise<void>
   readonly busy: boolean
   undoLast(): void
 }
@@ -145,7 +147,8 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
         unanswered.current.delete(signature)
         setMessages((all) => all.filter((one) => one.about !== signature))
         done(endpoint, sent.result, said)
-        await queries.invalidateQueries()
+        // Not waited for: a form that cleared itself only then would wipe what is typed next.
+        void queries.invalidateQueries()
         return sent.result
       }
       if (sent.error instanceof OfflineError && about && (await waits(endpoint, asked, key, about)))
@@ -222,6 +225,7 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
 
     return {
       run: send,
+      refreshed: () => queries.invalidateQueries({}, { cancelRefetch: false }),
       busy: pending > 0,
       undoLast: () => last.current?.(),
     }

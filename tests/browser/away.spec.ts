@@ -44,6 +44,7 @@ test('a whole round on a phone: offline in the middle, beside a helper, every an
   await throughPocket(page, 'Outer pocket')
   await expect(page.getByRole('button', { name: /No connection.* to be sent/ })).toBeVisible()
   await press(page, 'Put it back and go on')
+  await expect(heading(page)).toHaveText('Take out Wounds')
 
   // The phone is put away and the page opened again, still without a connection.
   await page.reload()

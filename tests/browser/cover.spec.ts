@@ -267,6 +267,7 @@ test.describe('an empty household', () => {
     await open(page, '/cover')
     await expect(page.getByText('Add a place first.')).toBeVisible()
     await page.getByRole('link', { name: 'To Kits' }).click()
+    await page.waitForURL('**/kits')
     await usable(page)
     for (const name of ['Home', 'Car']) {
       await page.getByRole('button', { name: 'Add a place' }).click()

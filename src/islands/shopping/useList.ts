@@ -36,7 +36,7 @@ export type ListMaking = ReturnType<typeof useList>
 
 /** One plan at a time; it can be stopped, and then nothing is changed. */
 export function useList() {
-  const { run } = useActing()
+  const { run, refreshed } = useActing()
   const [making, setMaking] = useState<Making>({ kind: 'idle' })
   const started = useRef<StartedPlanning | null>(null)
   const turn = useRef(0)
@@ -72,6 +72,7 @@ export function useList() {
         await run(makeList, { body: { lines } }, (made) =>
           missing ? inPlaceOf(missing, lines, view) : words.shopping.made(made.lines),
         )
+        await refreshed()
         setMaking({ kind: 'idle' })
       } catch {
         if (mine !== turn.current) return
@@ -79,7 +80,7 @@ export function useList() {
         setMaking({ kind: 'failed' })
       }
     },
-    [run, end],
+    [run, refreshed, end],
   )
 
   const stop = useCallback(() => {

@@ -53,7 +53,7 @@ interface ProposalProps extends Props {
 }
 
 function Proposal({ kit, data, found, onDone }: ProposalProps) {
-  const { run, busy } = useActing()
+  const { run, refreshed, busy } = useActing()
   const { problem } = data
   const { moves } = found
   const [taken, setTaken] = useState<ReadonlySet<string>>(
@@ -76,7 +76,9 @@ function Proposal({ kit, data, found, onDone }: ProposalProps) {
       { params: { kitId: kit.id }, body: { steps } },
       w.done(chosen.length),
     )
-    if (result) onDone()
+    if (!result) return
+    await refreshed()
+    onDone()
   }
   const toggle = (key: string) => {
     const next = new Set(taken)

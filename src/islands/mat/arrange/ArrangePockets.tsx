@@ -19,7 +19,7 @@ interface Props {
 }
 
 export function ArrangePockets({ kit, onDone }: Props) {
-  const { run, busy } = useActing()
+  const { run, refreshed, busy } = useActing()
   const [steps, setSteps] = useState<readonly (readonly Placed[])[]>([
     kit.pockets.map(({ id, cell }) => ({ id, cell })),
   ])
@@ -74,7 +74,9 @@ export function ArrangePockets({ kit, onDone }: Props) {
       },
       words.undo.did.saved,
     )
-    if (result) onDone()
+    if (!result) return
+    await refreshed()
+    onDone()
   }
 
   const keys = (event: React.KeyboardEvent): void => {
