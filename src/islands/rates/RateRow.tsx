@@ -38,7 +38,7 @@ export function RateRow({ rate, most }: Props) {
         <b>{w.year(perYear, unit)}</b>
         <small>{from === 'record' ? w.source.record(times, days) : w.source[from]}</small>
       </td>
-      <td>
+      <td data-label={from === 'hand' ? undefined : w.range}>
         {from === 'hand' ? (
           '–'
         ) : (
@@ -51,10 +51,10 @@ export function RateRow({ rate, most }: Props) {
           </>
         )}
       </td>
-      <td>
+      <td data-label={w.season}>
         <Season season={rate.season} />
       </td>
-      <td>
+      <td data-label={w.hand}>
         <form
           onSubmit={(event) => {
             event.preventDefault()

@@ -114,7 +114,7 @@ export function PutAway({ purchase, onClose }: Props) {
       {proposed.length === 0 && <p>{w.noPocket}</p>}
       <button
         type="button"
-        className={`${quiet.quiet} ${classes.scan}`}
+        className={`${presses.press} ${classes.scan}`}
         onClick={() => setScanning(true)}
       >
         {w.scan}
