@@ -1,4 +1,5 @@
 /** Reads a household's whole stock for the survey. */
+import type { Expression } from 'kysely'
 import type { PlainDate } from '../core/calendar/plainDate'
 import type { Visit } from '../core/calendar/presence'
 import type { Course } from '../core/household/course'
@@ -242,7 +243,7 @@ export async function readItems(trx: Trx): Promise<readonly Item[]> {
 }
 
 /** An item, or undefined when the household has no such item, or no longer. */
-export async function itemNow(trx: Trx, itemId: ItemId) {
+export async function itemNow(trx: Trx, itemId: ItemId): Promise<Item | undefined> {
   const row = await trx
     .selectFrom('item')
     .selectAll()
@@ -253,23 +254,17 @@ export async function itemNow(trx: Trx, itemId: ItemId) {
 }
 
 /** The item of a line of the shopping list, also of one that was taken off. */
-export async function itemOfPurchase(trx: Trx, purchaseId: PurchaseId) {
-  const row = await trx
-    .selectFrom('purchase')
-    .innerJoin('item', 'item.id', 'purchase.item_id')
-    .selectAll('item')
-    .where('purchase.id', '=', purchaseId)
-    .executeTakeFirst()
-  return row && toItem(row)
-}
+export const itemOfPurchase = (trx: Trx, purchaseId: PurchaseId) =>
+  itemThat(
+    trx,
+    trx.selectFrom('purchase').select('item_id').where('id', '=', purchaseId).$asScalar(),
+  )
 
 /** The item of a lot, or undefined when the household has no such lot. */
-export async function itemOfLot(trx: Trx, lotId: LotId) {
-  const row = await trx
-    .selectFrom('lot')
-    .innerJoin('item', 'item.id', 'lot.item_id')
-    .selectAll('item')
-    .where('lot.id', '=', lotId)
-    .executeTakeFirst()
+export const itemOfLot = (trx: Trx, lotId: LotId) =>
+  itemThat(trx, trx.selectFrom('lot').select('item_id').where('id', '=', lotId).$asScalar())
+
+async function itemThat(trx: Trx, isOf: Expression<string>): Promise<Item | undefined> {
+  const row = await trx.selectFrom('item').selectAll().where('id', '=', isOf).executeTakeFirst()
   return row && toItem(row)
 }

@@ -96,10 +96,10 @@ export const plan = {
   },
   rows: {
     spent: 'Spent',
-    must: 'Must-haves short',
-    nice: 'Others short',
+    must: 'Days short: must-haves',
+    nice: 'Days short: others',
   },
-  days: (days: number): string => (days < 0.5 ? 'never' : `${Math.round(days)} days`),
+  days: (days: number): string => (days < 0.5 ? 'none' : String(Math.round(days))),
   compareUnder:
     'Days are summed over all lines, by the share that is lacking. ' +
     'Shelf by shelf: fill each gap at each visit with what is to spare, else the cheapest pack.',
