@@ -57,6 +57,11 @@ interface Rise {
   readonly count: number
 }
 
+/**
+ * The cheapest solution in which everything is whole that must be; costs are in the units of the
+ * program's objective. The same program and search give the same answer. What `relax` throws
+ * goes through.
+ */
 export function branchAndBound(whole: readonly Whole[], search: Search): Found {
   return new Tree(whole, search).grow()
 }
@@ -79,7 +84,8 @@ class Tree {
 
   grow(): Found {
     const { open, search } = this
-    const root = this.look(null)
+    const relaxed = search.relax(null)
+    const root = relaxed && this.take({ ...relaxed, half: null })
     if (root) open.push(root)
     while (open.length > 0 && !search.stopped()) {
       open.sort((a, b) => b.objective - a.objective)
@@ -103,12 +109,7 @@ class Tree {
     return { best: this.best, bound }
   }
 
-  /** A node that is worth halving; null where there is nothing there, or nothing better. */
-  private look(half: Half | null): Node | null {
-    const solved = this.search.relax(half)
-    return solved && this.take({ ...solved, half })
-  }
-
+  /** A node that is worth halving; null where it is whole, or no better than what is known. */
   private take(node: Node): Node | null {
     if (!this.helps(node)) return null
     if (!isWhole(this.whole, node.values)) return node
