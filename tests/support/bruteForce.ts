@@ -2,10 +2,11 @@
  * Every plan there is for one thing, tried out day by day: what the optimiser has to equal. Only
  * for households of a few units; each unit may go to any line on any day somebody is there.
  */
+
+import { departure } from '../../src/core/restock/moving'
 import type { Carry, Decisions, Put } from '../../src/core/restock/plan'
 import type { RestockProblem } from '../../src/core/restock/problem'
 import { replay } from '../../src/core/restock/replay'
-import { departure } from '../../src/core/restock/useful'
 
 interface Tried {
   readonly spendMinor: number

@@ -1,8 +1,8 @@
 /** Lots that lie together and last alike are one to a plan; which of them goes is said afterwards. */
 import type { Family } from './family'
+import { lastOf } from './moving'
 import type { Carry } from './plan'
 import type { RestockProblem } from './problem'
-import { lastOf } from './useful'
 
 export interface Batch {
   /** Soonest turning first. */

@@ -9,10 +9,10 @@
 import { type Batch, batchesOf, outOfBatches } from './batches'
 import type { Family } from './family'
 import { addLineRows, noTraffic, type Traffic } from './lineRows'
+import { countsOn, daysToPut, departure } from './moving'
 import type { Buy, Carry, Decisions, Put } from './plan'
 import { CARRY_MINOR, type ParLine, type RestockProblem, standInDayMinor, wearOf } from './problem'
 import type { Entry, ProgramBuilder } from './program'
-import { countsOn, departure, usefulDays } from './useful'
 
 /** Which columns stand for which decisions. */
 export interface FamilyColumns {
@@ -61,14 +61,15 @@ class FamilyModel {
   private heeded = true
   private readonly traffic = new Map<number, Traffic>()
   private readonly lying: { readonly amount: number; readonly taken: readonly Entry[] }[] = []
-  private readonly useful: ReadonlyMap<number, readonly number[]>
+
+  private readonly days: ReadonlyMap<number, readonly number[]>
 
   constructor(
     private readonly problem: RestockProblem,
     private readonly family: Family,
     private readonly program: ProgramBuilder,
   ) {
-    this.useful = usefulDays(problem, family)
+    this.days = new Map(family.lines.map((line) => [line, daysToPut(problem, line)]))
     for (const batch of batchesOf(problem, family)) this.lie(batch)
     for (const thing of family.things) this.buy(thing)
     for (const { amount, taken } of this.lying) if (taken.length > 0) program.atMost(amount, taken)
@@ -85,7 +86,7 @@ class FamilyModel {
   }
 
   private line = (index: number): ParLine => this.problem.lines[index] as ParLine
-  private daysOf = (line: number): readonly number[] => this.useful.get(line) ?? []
+  private daysOf = (line: number): readonly number[] => this.days.get(line) ?? []
   private trafficOf = (line: number): Traffic => {
     const known = this.traffic.get(line) ?? noTraffic()
     this.traffic.set(line, known)

@@ -94,6 +94,51 @@ describe('the best plan', () => {
       )
     }
   })
+  describe.each(seeds(4))('of a household that changes (seed %i)', (seed) => {
+    const problem = seededProblem(seed, { ...USUAL, things: 6, lots: 18, days: 240 })
+    it('never costs more with more to spend, and spends no more than there is', () => {
+      const optimiser = new Optimiser(problem, new Dealers(solver))
+      const { spentMinor } = replay(problem, optimiser.plan(null, { within: 0 }).decisions).cost
+      let before = Number.POSITIVE_INFINITY
+      for (const share of [0, 0.15, 0.4, 0.65, 0.9, 1]) {
+        const budgetMinor = Math.floor(spentMinor * share)
+        const { costMinor, boundMinor, valueMinor, decisions } = optimiser.plan(budgetMinor, {
+          within: 0,
+        })
+        expect(costMinor).toBeLessThanOrEqual(before + 1)
+        expect(boundMinor).toBeLessThanOrEqual(valueMinor + 1e-3)
+        expect(replay(problem, decisions).cost.spentMinor).toBeLessThanOrEqual(budgetMinor)
+        before = costMinor
+      }
+    })
+    it('never costs more where a shop more sells something, nor less where packs take longer', () => {
+      const { costMinor } = planned(problem)
+      const [offer] = problem.offers
+      if (!offer) throw new Error('Something is sold')
+      const offers = [...problem.offers, { ...offer, units: 1, priceMinor: 90, leadDays: 0 }]
+      expect(planned({ ...problem, offers }).costMinor).toBeLessThanOrEqual(costMinor + 1)
+      const late = problem.offers.map((one) => ({ ...one, leadDays: one.leadDays + 20 }))
+      expect(planned({ ...problem, offers: late }).costMinor).toBeGreaterThanOrEqual(costMinor - 1)
+    })
+    it('never costs less where the keeper wants something else than it would do', () => {
+      const free = planned(problem)
+      const [buy] = free.decisions.buys
+      if (!buy) throw new Error('Something is bought')
+      const thing = problem.offers[buy.offer]?.thing ?? -1
+      for (const wish of [
+        { kind: 'no_buy', thing } as const,
+        { kind: 'buy', offer: buy.offer, packs: 7 } as const,
+      ]) {
+        const asked = planned({ ...problem, wishes: [wish] })
+        expect(asked.costMinor).toBeGreaterThanOrEqual(free.costMinor - 1)
+        const bought = asked.decisions.buys
+          .filter(({ offer }) => problem.offers[offer]?.thing === thing)
+          .reduce((sum, { packs }) => sum + packs, 0)
+        if (wish.kind === 'no_buy') expect(bought).toBe(0)
+        else expect(bought).toBeGreaterThanOrEqual(7)
+      }
+    })
+  })
   it('is the same for the same household, whatever was asked before', () => {
     const problem = seededProblem(5, { ...USUAL, things: 8, lots: 32 })
     const budget = replay(problem, planned(problem).decisions).cost.spentMinor / 2

@@ -3,6 +3,8 @@
  * line lacks on each day. It knows nothing of how a plan is found and is what plans are judged
  * and compared by.
  */
+
+import { countsOn, lastOf } from './moving'
 import type { Decisions } from './plan'
 import {
   bareDayMinor,
@@ -14,7 +16,6 @@ import {
   wantedOn,
   wearOf,
 } from './problem'
-import { countsOn, lastOf } from './useful'
 
 /** So many lie together and turn on the same day. */
 interface Pile {
