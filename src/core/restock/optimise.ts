@@ -51,7 +51,7 @@ export interface Optimised {
 }
 
 /** Of the gap that is allowed, the share that may be lost inside families. */
-const FOR_FAMILIES = 0.4
+const FOR_FAMILIES = 0.7
 
 /**
  * Finds plans for one problem under any budget; what was found for one budget serves the next.
