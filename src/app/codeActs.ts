@@ -18,11 +18,11 @@ export const readCodes = (
   reading(world, caller, async ({ trx }) => {
     const titles = new Map((await readItems(trx)).map((item) => [item.id, itemTitle(item)]))
     return {
-      codes: (await codesOf(trx)).map(({ gtin, itemId }) => ({
-        gtin,
-        itemId,
-        title: titles.get(itemId) ?? '',
-      })),
+      // What is no longer kept has no pack to be told from.
+      codes: (await codesOf(trx)).flatMap(({ gtin, itemId }) => {
+        const title = titles.get(itemId)
+        return title === undefined ? [] : [{ gtin, itemId, title }]
+      }),
     }
   })
 
@@ -34,10 +34,7 @@ export const teachCode = (
 ) =>
   act(world, caller, { key, kind: 'code_taught', request: { itemId, gtin } }, async (acting) => {
     await mustHaveItem(acting.trx, itemId)
-    const known = await codeOnPack(acting, gtin)
-    if (known?.item_id === itemId) return {}
-    if (known) await removeRecord(acting, 'item_code', known.id)
-    await createRecord(acting, 'item_code', { item_id: itemId, gtin })
+    await teach(acting, itemId, gtin, await codeOnPack(acting, gtin))
     return {}
   })
 
@@ -47,11 +44,21 @@ export const teachCode = (
  */
 export async function learnCode(acting: Acting, itemId: ItemId, gtin: string): Promise<void> {
   const known = await codeOnPack(acting, gtin)
-  if (!known) await createRecord(acting, 'item_code', { item_id: itemId, gtin })
-  else if (known.item_id !== itemId) {
-    const other = await itemNow(acting.trx, known.item_id as ItemId)
-    throw new Refusal({ code: 'pack_of_other', title: other ? itemTitle(other) : '' })
-  }
+  const stands = known && (await itemNow(acting.trx, known.item_id as ItemId))
+  if (stands && stands.id !== itemId)
+    throw new Refusal({ code: 'pack_of_other', title: itemTitle(stands) })
+  await teach(acting, itemId, gtin, known)
+}
+
+async function teach(
+  acting: Acting,
+  itemId: ItemId,
+  gtin: string,
+  known: Awaited<ReturnType<typeof codeOnPack>>,
+): Promise<void> {
+  if (known?.item_id === itemId) return
+  if (known) await removeRecord(acting, 'item_code', known.id)
+  await createRecord(acting, 'item_code', { item_id: itemId, gtin })
 }
 
 const codeOnPack = ({ trx }: Acting, gtin: string) =>

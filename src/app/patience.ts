@@ -3,14 +3,14 @@ import { type Shop, ShopSilentError } from '../core/shopping/shop'
 import { type BulletinFeed, FeedSilentError } from './world'
 
 /** All that one act asks of a shop, together. */
-export const SHOP_MILLISECONDS = 8000
-export const FEED_MILLISECONDS = 8000
+const SHOP_MILLISECONDS = 8000
+const FEED_MILLISECONDS = 8000
 
 /**
  * The same answer, or an error once it takes too long; what comes after that is not heard.
  * @throws what `late` gives
  */
-export async function inTime<Answer>(
+async function inTime<Answer>(
   asking: Promise<Answer>,
   milliseconds: number,
   late: () => Error,

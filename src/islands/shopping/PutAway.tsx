@@ -98,6 +98,8 @@ export function PutAway({ purchase, onClose }: Props) {
       w.put,
     )
     if (done) setLabel(done.lotId)
+    // Refused, what was read is not sent again: the date may be typed instead.
+    else setScanned(null)
   }
 
   if (label !== null) return <Labelled purchase={purchase} lotId={label} onClose={onClose} />

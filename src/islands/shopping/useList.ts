@@ -73,7 +73,7 @@ export function useList() {
           missing ? inPlaceOf(missing, lines, view) : words.shopping.made(made.lines),
         )
         await refreshed()
-        setMaking({ kind: 'idle' })
+        if (mine === turn.current) setMaking({ kind: 'idle' })
       } catch {
         if (mine !== turn.current) return
         end()
