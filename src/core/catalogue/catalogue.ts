@@ -1,17 +1,29 @@
 /** The reference catalogue as it ships, and the check that it holds together. */
 import { isOpenedRuleId } from '../shelf-life/openedRules'
 import { ALLERGY } from './entries/allergy'
+import {
+  ALSO_FOR_WOUNDS,
+  ALSO_OUTDOORS,
+  ALSO_OWN_MEDICINE,
+  ALSO_PAPERS,
+  ALSO_TOOLS,
+  ALSO_WATER,
+} from './entries/alsoKept'
 import { ANIMAL_GOODS } from './entries/animals'
 import { BLEEDING } from './entries/bleeding'
 import { BURNS } from './entries/burns'
 import { EMERGENCY } from './entries/emergency'
 import { EYES } from './entries/eyes'
 import { FOOD } from './entries/food'
+import { HORSE_GOODS } from './entries/horseGoods'
 import { INFORMATION } from './entries/information'
+import { OTHER_STRENGTHS } from './entries/otherStrengths'
 import { PAIN } from './entries/pain'
 import { SHELTER } from './entries/shelter'
+import { SMALL_ANIMAL_GOODS } from './entries/smallAnimals'
 import { STOMACH } from './entries/stomach'
 import { TOOLS } from './entries/tools'
+import { SPLINTS_AND_WRAPS, WOUND_GOODS } from './entries/woundGoods'
 import { WOUNDS } from './entries/wounds'
 import { WRAPS } from './entries/wraps'
 import type { CatalogueEntry } from './entry'
@@ -34,6 +46,17 @@ export const CATALOGUE: readonly CatalogueEntry[] = [
   ...SHELTER,
   ...FOOD,
   ...INFORMATION,
+  ...OTHER_STRENGTHS,
+  ...WOUND_GOODS,
+  ...SPLINTS_AND_WRAPS,
+  ...SMALL_ANIMAL_GOODS,
+  ...HORSE_GOODS,
+  ...ALSO_FOR_WOUNDS,
+  ...ALSO_TOOLS,
+  ...ALSO_OWN_MEDICINE,
+  ...ALSO_OUTDOORS,
+  ...ALSO_WATER,
+  ...ALSO_PAPERS,
 ]
 
 /** A line of the rule book contradicts itself or names what is not there. */

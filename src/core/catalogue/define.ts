@@ -25,6 +25,8 @@ export interface Shared {
   readonly light?: boolean
   readonly openedRule?: CatalogueEntry['openedRule']
   readonly source: string
+  /** Known when a keeper has it, and not proposed to be got. */
+  readonly onlyKnown?: boolean
 }
 
 export interface Row extends Partial<Shared> {
@@ -100,6 +102,7 @@ export function section(
       standIns: it.standIns ?? [],
       purpose: it.purpose,
       source: it.source,
+      isProposed: !(it.onlyKnown ?? false),
     }
   })
 }

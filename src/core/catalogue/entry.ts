@@ -128,6 +128,8 @@ export interface CatalogueEntry {
   readonly purpose: string
   /** Where what is said of it comes from. */
   readonly source: string
+  /** Lists and plans may propose to get it; what is only known when somebody has it is not. */
+  readonly isProposed: boolean
 }
 
 export const SECTIONS = {

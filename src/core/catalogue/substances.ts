@@ -47,17 +47,62 @@ export const SUBSTANCES = {
   cetirizine: { name: 'cetirizine', classes: ['antihistamine'] },
   loratadine: { name: 'loratadine', classes: ['antihistamine'] },
   loperamide: { name: 'loperamide' },
-  meclizine: { name: 'meclizine', classes: ['antihistamine', 'sedating antihistamine'] },
+  meclizine: {
+    name: 'meclizine',
+    also: ['meclozine'],
+    classes: ['antihistamine', 'sedating antihistamine'],
+  },
   dimenhydrinate: {
     name: 'dimenhydrinate',
     classes: ['antihistamine', 'sedating antihistamine'],
   },
+  chlorphenamine: {
+    name: 'chlorphenamine',
+    also: ['chlorpheniramine'],
+    classes: ['antihistamine', 'sedating antihistamine'],
+  },
+  promethazine: {
+    name: 'promethazine',
+    classes: ['antihistamine', 'sedating antihistamine'],
+  },
+  doxylamine: { name: 'doxylamine', classes: ['antihistamine', 'sedating antihistamine'] },
+  fexofenadine: { name: 'fexofenadine', classes: ['antihistamine'] },
+  codeine: { name: 'codeine' },
+  tramadol: { name: 'tramadol' },
+  guaifenesin: { name: 'guaifenesin', also: ['guaiphenesin'] },
+  diclofenac: { name: 'diclofenac', classes: ['nsaid'] },
+  ketoprofen: { name: 'ketoprofen', classes: ['nsaid'] },
+  meloxicam: { name: 'meloxicam', classes: ['nsaid'] },
+  carprofen: { name: 'carprofen', classes: ['nsaid'] },
+  phenylbutazone: { name: 'phenylbutazone', classes: ['nsaid'] },
+  gabapentin: { name: 'gabapentin' },
+  'fusidic-acid': { name: 'fusidic acid' },
+  mupirocin: { name: 'mupirocin' },
+  omeprazole: { name: 'omeprazole' },
+  prednisolone: { name: 'prednisolone' },
+  prednisone: { name: 'prednisone' },
+  'vitamin-c': { name: 'vitamin C', also: ['ascorbic acid'] },
+  'magnesium-sulphate': {
+    name: 'magnesium sulphate',
+    also: ['magnesium sulfate', 'epsom salt', 'epsom salts'],
+  },
+  starch: { name: 'starch', also: ['cornflour', 'cornstarch', 'corn starch', 'corn flour'] },
+  kaolin: { name: 'kaolin' },
+  chitosan: { name: 'chitosan' },
+  hyaluronate: {
+    name: 'hyaluronate',
+    also: ['hyaluronic acid', 'sodium hyaluronate', 'hyaluronan'],
+  },
+  silver: { name: 'silver sulfadiazine', also: ['silver'] },
+  'hypochlorous-acid': { name: 'hypochlorous acid', also: ['hypochlorite'] },
+  selamectin: { name: 'selamectin' },
+  fipronil: { name: 'fipronil' },
   pseudoephedrine: { name: 'pseudoephedrine', classes: ['decongestant'] },
   phenylephrine: { name: 'phenylephrine', classes: ['decongestant'] },
   oxymetazoline: { name: 'oxymetazoline', classes: ['decongestant'] },
   dextromethorphan: { name: 'dextromethorphan' },
   benzocaine: { name: 'benzocaine', classes: ['local anaesthetic'] },
-  lidocaine: { name: 'lidocaine', classes: ['local anaesthetic'] },
+  lidocaine: { name: 'lidocaine', also: ['lignocaine'], classes: ['local anaesthetic'] },
   hydrocortisone: { name: 'hydrocortisone', also: ['cortisone'] },
   'zinc-oxide': { name: 'zinc oxide', also: ['zinc'] },
   'povidone-iodine': { name: 'povidone-iodine', also: ['povidone', 'iodine'], classes: ['iodine'] },
@@ -78,9 +123,12 @@ export const SUBSTANCES = {
   clindamycin: { name: 'clindamycin', classes: ['gut-upsetting antibiotic'] },
   lincomycin: { name: 'lincomycin', classes: ['gut-upsetting antibiotic'] },
   adrenaline: { name: 'adrenaline', also: ['epinephrine'] },
-  salbutamol: { name: 'salbutamol', also: ['albuterol', 'reliever'] },
+  salbutamol: { name: 'salbutamol', also: ['albuterol'] },
   glucose: { name: 'glucose', also: ['dextrose', 'sugar'] },
-  'rehydration-salts': { name: 'rehydration salts', also: ['electrolytes'] },
+  'rehydration-salts': {
+    name: 'rehydration salts',
+    also: ['electrolytes', 'rehydration', 'rehydration salts', 'oral rehydration salts'],
+  },
   'calcium-carbonate': { name: 'calcium carbonate', also: ['antacid'] },
   simeticone: { name: 'simeticone', also: ['simethicone'] },
   'activated-charcoal': { name: 'activated charcoal', also: ['charcoal'] },
@@ -134,6 +182,12 @@ export const substanceName = (id: SubstanceId): string => SUBSTANCES[id].name
 
 export const classesOf = (id: SubstanceId): readonly SubstanceClass[] =>
   (SUBSTANCES[id] as SubstanceFacts).classes ?? []
+
+/** Every name by which a substance goes on packs and lists; of a sting nothing is ever made. */
+export const substanceWords = (id: SubstanceId): readonly string[] =>
+  id === 'bee-venom'
+    ? []
+    : [SUBSTANCES[id].name, ...((SUBSTANCES[id] as SubstanceFacts).also ?? [])]
 
 /** The substance that people mean by a word, or null. @example substanceNamed('Paracetamol') // 'acetaminophen' */
 export function substanceNamed(word: string): SubstanceId | null {

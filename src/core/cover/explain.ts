@@ -412,6 +412,7 @@ function cheapest(
     })
   }
   for (const entry of catalogue().values()) {
+    if (!entry.isProposed) continue
     const thing = entryThing(entry)
     if (!playsAny(thing, part) || !isUsable(asking, thing, patient)) continue
     const packs = Math.ceil(missing / (entry.pack.units * entry.uses) - 1e-9)

@@ -187,7 +187,7 @@ function playersOf(asking: Asking, role: RoleId): readonly Thing[] {
   })
   const known = new Set(owned.map(({ thing }) => thing.facts.entry?.id))
   const entries = [...catalogue().values()]
-    .filter(({ id, roles }) => roles.includes(role) && !known.has(id))
+    .filter(({ id, roles, isProposed }) => isProposed && roles.includes(role) && !known.has(id))
     .map((entry) => ({ thing: entryThing(entry), here: false }))
   const place = new Map([...catalogue().keys()].map((id, at) => [id, at]))
   const rank = ({ thing, here }: { thing: Thing; here: boolean }): readonly number[] => [

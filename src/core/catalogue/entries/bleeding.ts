@@ -76,7 +76,7 @@ export const BLEEDING = section(
     {
       id: 'tourniquet-windlass',
       name: 'Windlass tourniquet',
-      also: ['tourniquet', 'windlass'],
+      also: ['windlass', 'tourniquet with windlass', 'combat tourniquet'],
       kind: 'instrument',
       form: 'device',
       openedRule: null,

@@ -9,7 +9,13 @@ export const SHELTER = section(
     {
       id: 'foil-blanket',
       name: 'Foil blanket',
-      also: ['emergency blanket', 'space blanket', 'rescue blanket', 'mylar blanket'],
+      also: [
+        'emergency blanket',
+        'space blanket',
+        'rescue blanket',
+        'survival blanket',
+        'thermal blanket',
+      ],
       form: 'cloth',
       roles: ['warm', 'shade'],
       mm: [120, 80, 15],

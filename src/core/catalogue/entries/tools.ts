@@ -45,7 +45,13 @@ export const TOOLS = section('tools', { kind: 'instrument', form: 'tool', source
   {
     id: 'tweezers-fine',
     name: 'Tweezers, fine',
-    also: ['tweezers', 'splinter tweezers', 'pointed tweezers', 'splinter forceps'],
+    also: [
+      'tweezers',
+      'splinter tweezers',
+      'sliver tweezers',
+      'pointed tweezers',
+      'splinter forceps',
+    ],
     roles: ['tweezers', 'tick-remove'],
     mm: [115, 12, 10],
     grams: 20,
@@ -132,7 +138,15 @@ export const TOOLS = section('tools', { kind: 'instrument', form: 'tool', source
   {
     id: 'pet-thermometer',
     name: 'Thermometer, animals only',
-    also: ['animal thermometer', 'rectal thermometer animals', 'vet thermometer'],
+    also: [
+      'animal thermometer',
+      'rectal thermometer animals',
+      'vet thermometer',
+      'pet thermometer',
+      'thermometer dog',
+      'dog thermometer',
+      'thermometer pets',
+    ],
     form: 'device',
     species: ['dog', 'cat', 'rabbit', 'guinea pig', 'hamster', 'horse', 'other'],
     roles: ['pet-thermometer'],
@@ -327,7 +341,7 @@ export const TOOLS = section('tools', { kind: 'instrument', form: 'tool', source
   {
     id: 'breathing-barrier',
     name: 'Breathing barrier',
-    also: ['cpr face shield', 'rescue breathing mask', 'face shield', 'pocket mask'],
+    also: ['cpr face shield', 'rescue breathing mask', 'face shield', 'cpr shield'],
     kind: 'sterile',
     form: 'device',
     species: ['person'],
@@ -344,7 +358,7 @@ export const TOOLS = section('tools', { kind: 'instrument', form: 'tool', source
   {
     id: 'pocket-mask',
     name: 'Pocket mask',
-    also: ['resuscitation mask'],
+    also: ['resuscitation mask', 'cpr mask', 'cpr pocket mask'],
     kind: 'instrument',
     form: 'device',
     species: ['person'],
