@@ -87,6 +87,7 @@ async function aHousehold(world: World, caller: Caller, count: number): Promise<
     key: randomUUID(),
     name: 'bench',
     fallback: { place: 'Home', kit: 'Kit', pocket: 'Pocket' },
+    claimedOn: null,
     lines: lines(count),
   })
 }

@@ -22,6 +22,7 @@ const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   same_pocket: 422,
   already_opened: 409,
   opened_in_future: 422,
+  list_in_future: 422,
   nothing_changed: 422,
   not_cleaned: 409,
   already_lent: 409,

@@ -1,21 +1,17 @@
 /** Brings a list in: what the preview showed, read again by the same core, written whole or not at all. */
 import { randomUUID } from 'node:crypto'
 import { formatExpiry } from '../core/calendar/expiry'
+import type { PlainDate } from '../core/calendar/plainDate'
 import { nextFreeCell } from '../core/household/places'
 import type { MatCell } from '../core/household/pocket'
 import type { ItemId, KitId, LotId, PlaceId, PocketId } from '../core/ids'
-import {
-  type Known,
-  nameKey,
-  type PlannedLine,
-  planImport,
-  type Site,
-  siteKey,
-} from '../core/interchange/planImport'
+import { type Known, nameKey, type Site, siteKey } from '../core/interchange/known'
+import { type PlannedLine, planImport } from '../core/interchange/planImport'
 import { type Cells, type ListLine, readLine } from '../core/interchange/readLine'
 import { type Amount, amount, NOTHING } from '../core/quantity/amount'
+import { standingFor } from '../core/stock/holding'
 import { guessKind, guessOpenedClock } from '../core/stock/itemKind'
-import { NO_DETAILS, READY } from '../core/stock/lot'
+import { NO_DETAILS } from '../core/stock/lot'
 import type { HouseholdStock } from '../core/watch/survey'
 import { receiveMany } from '../db/ledger'
 import { createRecords } from '../db/records'
@@ -29,6 +25,8 @@ export interface ListToBringIn {
   readonly key: string
   readonly name: string
   readonly fallback: Site
+  /** The day on which the list was true; null where its writer has just counted everything. */
+  readonly claimedOn: PlainDate | null
   readonly lines: readonly { readonly line: number; readonly cells: Cells }[]
 }
 
@@ -37,8 +35,14 @@ export interface BroughtIn {
   readonly already: number
   readonly skipped: number
   readonly items: number
-  readonly kits: number
-  readonly places: number
+  /** Lines that start on hold. */
+  readonly held: number
+  /** Names of all that was made for them. */
+  readonly made: {
+    readonly places: readonly string[]
+    readonly kits: readonly string[]
+    readonly pockets: readonly string[]
+  }
 }
 
 export const readKnown = (world: World, caller: Caller) =>
@@ -98,19 +102,21 @@ export const bringIn = (world: World, caller: Caller, { key, ...list }: ListToBr
     const ready = read.flatMap(({ line, reading: one }) =>
       one.kind === 'ready' ? [{ line, value: one.value }] : [],
     )
+    if (list.claimedOn !== null && list.claimedOn > acting.today)
+      throw new Refusal({ code: 'list_in_future', today: acting.today })
     const stock = await readStock(acting.trx)
     const plan = planImport(ready, knownOf(stock) as Known, list.fallback)
     const toWrite = plan.lines.filter((line) => line.kind === 'new_lot' || line.kind === 'only_par')
     if (toWrite.length === 0) throw new Refusal({ code: 'nothing_to_bring_in' })
-    await writePlan(acting, stock, toWrite)
+    await writePlan(acting, stock, toWrite, list.claimedOn)
     return {
       lots: toWrite.filter(({ kind }) => kind === 'new_lot').length,
       already: plan.lines.filter(({ kind }) => kind === 'already_there').length,
       skipped: plan.lines.filter(({ kind }) => kind === 'count_differs' || kind === 'unit_differs')
         .length,
       items: plan.newItems.length,
-      kits: plan.newKits.length,
-      places: plan.newPlaces.length,
+      held: toWrite.filter(({ kind, value }) => kind === 'new_lot' && value.hold !== null).length,
+      made: { places: plan.newPlaces, kits: plan.newKits, pockets: plan.newPockets },
     }
   })
 
@@ -120,6 +126,7 @@ async function writePlan(
   acting: Acting,
   stock: HouseholdStock,
   lines: readonly LineToWrite[],
+  claimedOn: PlainDate | null,
 ): Promise<void> {
   const pockets = await pocketsFor(acting, stock, lines)
   const items = await itemsFor(acting, stock, lines)
@@ -140,13 +147,14 @@ async function writePlan(
               ? { kind: 'sealed' as const }
               : { kind: 'opened' as const, on: value.openedOn },
           condition: 'sound' as const,
-          standing: READY,
+          standing: standingFor(value.hold),
           batch: value.batch,
           boughtAt: value.shop,
           unitPriceMinor: value.priceMinor,
           ...NO_DETAILS,
           receivedOn: acting.today,
           origin: null,
+          claimedOn,
           note: value.note,
         },
       })),
@@ -231,17 +239,17 @@ async function itemsFor(acting: Acting, stock: HouseholdStock, lines: readonly L
     stock.items.map((item) => [`${nameKey(item.name)}|${nameKey(item.strength)}`, item.id]),
   )
   const made = []
-  for (const { itemKey, value } of lines) {
+  for (const { itemKey, value, site } of lines) {
     if (items.has(itemKey)) continue
     const id = randomUUID() as ItemId
     items.set(itemKey, id)
-    made.push({ id, ...newItemColumns(value) })
+    made.push({ id, ...newItemColumns(value, `${site.place} ${site.kit}`) })
   }
   await createRecords(acting, 'item', made)
   return items
 }
 
-function newItemColumns(value: ListLine) {
+function newItemColumns(value: ListLine, where: string) {
   const kind = guessKind(value.item, value.strength)
   return {
     name: value.item,
@@ -251,7 +259,14 @@ function newItemColumns(value: ListLine) {
     purpose: value.purpose,
     for_whom: value.forWhom,
     essential: false,
-    opened_clock: JSON.stringify(guessOpenedClock(value.item, value.strength, kind)),
+    opened_clock: JSON.stringify(
+      guessOpenedClock(
+        value.item,
+        value.strength,
+        kind,
+        `${where} ${value.purpose} ${value.forWhom}`,
+      ),
+    ),
     pack_size: value.packSize,
     pack_price_minor:
       value.packSize !== null && value.priceMinor !== null

@@ -2,7 +2,7 @@
 import type { z } from 'zod'
 import type * as v from '../contract/values'
 import { formatExpiry } from '../core/calendar/expiry'
-import { nameKey } from '../core/interchange/planImport'
+import { nameKey } from '../core/interchange/known'
 import { formatAmount, NOTHING } from '../core/quantity/amount'
 import { itemTitle } from '../core/stock/item'
 import { lineState, type Survey } from '../core/watch/survey'

@@ -1,6 +1,7 @@
 /** Acts that part some off a lot and bring it back: open, use and clean, lend, decant. */
 import type { PlainDate } from '../core/calendar/plainDate'
 import type { PocketId } from '../core/ids'
+import type { OpenedPeriod } from '../core/shelf-life/openedRules'
 import {
   decideClean,
   decideDecant,
@@ -9,17 +10,37 @@ import {
   decideReuse,
   decideTakeBack,
 } from '../core/stock/decide'
+import { editRecord } from '../db/records'
 import { itemOfLot } from '../db/stock'
+import { mustEdit } from './act'
 import { mustHavePocket, type OnLot, onLot, parting, someOf, type Taking } from './lotActs'
 import { notFound } from './refusal'
 import type { Caller, World } from './world'
 
-export const openLot = (world: World, caller: Caller, asked: Taking & { readonly on: PlainDate }) =>
-  onLot(world, caller, 'opened', asked, (locked, acting) =>
-    parting(acting, locked, 'opened', (asLot) =>
+export const openLot = (
+  world: World,
+  caller: Caller,
+  asked: Taking & {
+    readonly on: PlainDate
+    /** As the label says; it holds for the item from now on. */
+    readonly keeps?: { readonly period: OpenedPeriod; readonly source: string } | undefined
+  },
+) =>
+  onLot(world, caller, 'opened', asked, async (locked, acting) => {
+    if (asked.keeps)
+      mustEdit(
+        await editRecord(
+          acting,
+          'item',
+          locked.lot.itemId,
+          { opened_clock: JSON.stringify({ kind: 'own', ...asked.keeps }) },
+          null,
+        ),
+      )
+    return parting(acting, locked, 'opened', (asLot) =>
       decideOpen(locked.lot, locked.stock, { ...someOf(asked), on: asked.on }, acting.today, asLot),
-    ),
-  )
+    )
+  })
 
 /** Uses an instrument that comes back to the kit once it is clean. */
 export const reuseLot = (world: World, caller: Caller, asked: Taking) =>

@@ -16,6 +16,7 @@ export const readCover = (world: World, caller: Caller): Promise<CoverView> =>
       today,
       household: household.name,
       units: household.units,
+      country: household.country,
       numbers: { emergency: numbers.emergency ?? '', poison: numbers.poison ?? '' },
       schools: schoolsOf(household.schools),
       members: await readMembers(trx, today),

@@ -5,14 +5,15 @@ import type { PlainDate } from '../core/calendar/plainDate'
 import type { ItemId, LotId, MemberId, PocketId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
 import { decideReceiveInto } from '../core/stock/decide'
+import { doubtIn, standingFor } from '../core/stock/holding'
 import { type ItemKind, itemTitle } from '../core/stock/item'
 import { guessKind, guessOpenedClock } from '../core/stock/itemKind'
-import { READY } from '../core/stock/lot'
 import { emptyStock } from '../core/stock/movement'
 import { createLots } from '../db/ledger'
 import { createRecord } from '../db/records'
 import { readItems } from '../db/stock'
 import { type Acting, act, carryOut } from './act'
+import { clockOf, mustBeEntry } from './catalogueActs'
 import { mustHaveMember, mustHavePocket } from './lotActs'
 import { notFound, Refusal } from './refusal'
 import { writePar } from './setPar'
@@ -25,6 +26,8 @@ export interface NewItem {
   readonly purpose: string
   readonly forWhom: string
   readonly kind?: ItemKind | undefined
+  /** The catalogue entry that the keeper chose while typing. */
+  readonly catalogueId?: string | undefined
 }
 
 export interface Receipt {
@@ -74,7 +77,7 @@ export async function receiveInto(
   if (receipt.forMember) await mustHaveMember(acting.trx, receipt.forMember)
   if (receipt.openedOn !== null && receipt.openedOn > acting.today)
     throw new Refusal({ code: 'opened_in_future', today: acting.today })
-  const itemId = await itemFor(acting, receipt.item)
+  const { itemId, title } = await itemFor(acting, receipt.item)
   const lotId = randomUUID() as LotId
   await createLots(acting, [
     {
@@ -84,7 +87,10 @@ export async function receiveInto(
       opened:
         receipt.openedOn === null ? { kind: 'sealed' } : { kind: 'opened', on: receipt.openedOn },
       condition: 'sound',
-      standing: receipt.held === null ? READY : { kind: 'held', reason: receipt.held },
+      standing:
+        receipt.held === null
+          ? standingFor(doubtIn(title, receipt.note))
+          : { kind: 'held', reason: receipt.held },
       batch: receipt.batch,
       boughtAt: receipt.boughtAt,
       unitPriceMinor: receipt.unitPriceMinor,
@@ -109,13 +115,19 @@ export async function receiveInto(
 }
 
 /** A new item under the very name of one that is there is that one: a list on a screen may be old. */
-async function itemFor(acting: Acting, item: Receipt['item']): Promise<ItemId> {
+async function itemFor(
+  acting: Acting,
+  item: Receipt['item'],
+): Promise<{ readonly itemId: ItemId; readonly title: string }> {
   if ('new' in item) {
-    const title = itemTitle(item.new).trim().toLowerCase()
-    const same = (await readItems(acting.trx)).find((one) => itemTitle(one).toLowerCase() === title)
-    if (same) return same.id
+    const title = itemTitle(item.new).trim()
+    const same = (await readItems(acting.trx)).find(
+      (one) => itemTitle(one).toLowerCase() === title.toLowerCase(),
+    )
+    if (same) return { itemId: same.id, title }
     const kind = item.new.kind ?? guessKind(item.new.name, item.new.strength)
-    return (await createRecord(acting, 'item', {
+    const entry = item.new.catalogueId ? mustBeEntry(item.new.catalogueId) : null
+    const itemId = (await createRecord(acting, 'item', {
       name: item.new.name,
       strength: item.new.strength,
       unit: item.new.unit,
@@ -123,19 +135,25 @@ async function itemFor(acting: Acting, item: Receipt['item']): Promise<ItemId> {
       purpose: item.new.purpose,
       for_whom: item.new.forWhom,
       essential: false,
-      opened_clock: JSON.stringify(guessOpenedClock(item.new.name, item.new.strength, kind)),
+      opened_clock: JSON.stringify(
+        entry
+          ? clockOf(entry, item.new)
+          : guessOpenedClock(item.new.name, item.new.strength, kind, item.new.purpose),
+      ),
       pack_size: null,
       pack_price_minor: null,
       shop: '',
       note: '',
+      ...(entry && { catalogue_id: entry.id, kind: entry.kind }),
     })) as ItemId
+    return { itemId, title }
   }
   const known = await acting.trx
     .selectFrom('item')
-    .select('id')
+    .select(['id', 'name', 'strength'])
     .where('id', '=', item.id)
     .where('removed_by_act', 'is', null)
     .executeTakeFirst()
   if (!known) throw notFound()
-  return item.id
+  return { itemId: item.id, title: itemTitle(known) }
 }

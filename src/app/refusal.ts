@@ -1,4 +1,5 @@
 /** Why a use case does not do what was asked: a closed set of codes with the facts of each. */
+import type { PlainDate } from '../core/calendar/plainDate'
 import type { OwnFactsFault } from '../core/catalogue/itemFacts'
 import type { CardFault } from '../core/dosing/cardFaults'
 import type { DoseRefusal } from '../core/dosing/refusal'
@@ -29,6 +30,7 @@ export type RefusalReason =
   | { readonly code: 'key_used_otherwise' }
   | { readonly code: 'unit_differs'; readonly ours: string; readonly theirs: string }
   | { readonly code: 'lines_not_ready'; readonly lines: readonly number[] }
+  | { readonly code: 'list_in_future'; readonly today: PlainDate }
   | { readonly code: 'nothing_to_bring_in' }
   | { readonly code: 'errand_gone' }
   /** A price of another shop, or days to wait, without saying which shop. */

@@ -36,6 +36,8 @@ export const coverValue = z.object({
   today: plainDate,
   household: z.string(),
   units: z.enum(['metric', 'us']),
+  /** ISO 3166, or empty: which of two names of an ingredient is shown. */
+  country: z.string(),
   numbers: z.object({ emergency: z.string(), poison: z.string() }),
   schools,
   members: z.array(v.memberValue),

@@ -189,6 +189,7 @@ export const newItem = z.object({
   purpose: v.longText.default(''),
   forWhom: v.shortText.default(''),
   kind: v.itemKind.optional(),
+  catalogueId: v.catalogueId.optional().describe('The entry that the keeper chose while typing'),
 })
 export const receiveLot = endpoint(
   'POST',
@@ -266,7 +267,15 @@ export const matchItems = endpoint(
   {
     body: z.object({
       matches: z
-        .array(z.object({ itemId: v.itemId, catalogueId: v.catalogueId.nullable() }))
+        .array(
+          z.object({
+            itemId: v.itemId,
+            catalogueId: v.catalogueId.nullable(),
+            own: ownFacts.optional(),
+            kind: v.itemKind.optional(),
+            openedClock: v.openedClock.optional(),
+          }),
+        )
         .min(1)
         .max(500),
     }),
@@ -303,7 +312,19 @@ export const openLot = endpoint(
   'Open some: what is opened runs on its own clock',
   {
     params: ofLot,
-    body: z.object({ ...taking, on: v.plainDate }),
+    body: z.object({
+      ...taking,
+      on: v.plainDate,
+      keeps: z
+        .object({
+          period: v.openedPeriod,
+          source: v.shortText.min(1, 'Say where it stands: the label, the prescriber'),
+        })
+        .optional()
+        .describe(
+          'How long it keeps once opened, as its label says; from now on for all of the item',
+        ),
+    }),
   },
   v.done,
 )
@@ -449,6 +470,10 @@ export const bringIn = endpoint(
     body: z.object({
       name: v.shortText.default(''),
       fallback: site,
+      claimedOn: v.plainDate
+        .nullable()
+        .default(null)
+        .describe('The day on which the list was true; null where all of it has just been counted'),
       lines: z.array(listLine).min(1, 'There is no line to bring in').max(20_000),
     }),
   },
@@ -457,8 +482,12 @@ export const bringIn = endpoint(
     already: z.int(),
     skipped: z.int(),
     items: z.int(),
-    kits: z.int(),
-    places: z.int(),
+    held: z.int(),
+    made: z.object({
+      places: z.array(z.string()).readonly(),
+      kits: z.array(z.string()).readonly(),
+      pockets: z.array(z.string()).readonly(),
+    }),
   }),
 )
 

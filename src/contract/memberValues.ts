@@ -2,6 +2,7 @@
 import { z } from 'zod'
 import { isRoleId, type RoleId } from '../core/catalogue/roles'
 import { SKILL_IDS, type SkillId } from '../core/catalogue/skills'
+import { STORAGE_CLASS_IDS } from '../core/catalogue/storageClass'
 import { isSubstanceId, type SubstanceId } from '../core/catalogue/substances'
 import { type ChosenSchools, isSchoolAnswer, SCHOOL_QUESTIONS } from '../core/cover/schools'
 import {
@@ -109,6 +110,9 @@ export const ownFacts = z.object({
   contains: z.array(substance).max(60).readonly().optional(),
   species: z.array(z.enum(SPECIES)).min(1).readonly().optional(),
   fromMonths: z.int().min(0).max(1200).optional(),
+  millilitres: z.number().positive().max(100_000).optional(),
   size: z.object({ mm: millimetres, grams: z.number().positive().max(100_000) }).optional(),
+  storage: z.enum(STORAGE_CLASS_IDS).optional(),
+  scored: z.boolean().optional(),
   why: longText.optional(),
 })

@@ -1,5 +1,6 @@
 /** The values that cross the wire, as schemas. Text is bounded; dates and ids are checked once, here. */
 import { z } from 'zod'
+import { DATE_ORDERS } from '../core/calendar/readPrintedDate'
 import { HUES, PLACE_TRAIT_IDS, type PlaceTrait } from '../core/household/places'
 import { SPECIES } from '../core/household/species'
 import type {
@@ -82,6 +83,15 @@ export const opened = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('sealed') }),
   z.object({ kind: z.literal('opened'), on: plainDate }),
 ])
+export const openedPeriod = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('days'), days: z.int().min(1).max(3660) }),
+  z.object({ kind: z.literal('months'), months: z.int().min(1).max(120) }),
+  z.object({ kind: z.literal('hours'), hours: z.int().min(1).max(720) }),
+  z.object({ kind: z.literal('that_day') }),
+  z.object({ kind: z.literal('at_once') }),
+  z.object({ kind: z.literal('printed') }),
+  z.object({ kind: z.literal('course') }),
+])
 export const openedClock = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('rule'),
@@ -92,7 +102,7 @@ export const openedClock = z.discriminatedUnion('kind', [
   }),
   z.object({
     kind: z.literal('own'),
-    days: z.int().min(0).max(3660),
+    period: openedPeriod,
     source: shortText.min(1, 'Say where the days come from: the label, the prescriber'),
   }),
   z.object({ kind: z.literal('unset') }),
@@ -174,7 +184,7 @@ export const nextThere = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('unknown') }),
 ])
 
-export const dateOrder = z.enum(['day-first', 'month-first'])
+export const dateOrder = z.enum(DATE_ORDERS)
 export const householdValue = z.object({
   name: z.string(),
   timeZone: z.string(),
@@ -270,6 +280,7 @@ export const lotValue = z.object({
   forMember: memberId.nullable(),
   receivedOn: plainDate,
   origin: z.object({ lotId, way: z.enum(PART_WAYS) }).nullable(),
+  claimedOn: plainDate.nullable(),
   version,
 })
 

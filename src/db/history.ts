@@ -121,9 +121,11 @@ export async function readConfirmations(trx: Trx): Promise<ReadonlyMap<string, C
       select m.lot_id, m.position, a.at,
              case m.kind when 'counted' then (m.fact ->> 'pocket')::uuid
                          else m.to_pocket_id end as pocket_id, a.on_day, a.who
-      from movement m join act a on a.id = m.act_id
+      from movement m join act a on a.id = m.act_id join lot l on l.id = m.lot_id
       where not exists (select 1 from act undoing where undoing.undoes = a.id)
-        and (m.kind in ('counted', 'received')
+        and (m.kind = 'counted'
+         -- What a list claims nobody has seen.
+         or (m.kind = 'received' and l.claimed_on is null)
          or (m.kind = 'split_from' and coalesce(m.fact ->> 'way', '') <> 'rejoined')
          or (m.kind = 'moved' and not exists (
                select 1 from movement earlier

@@ -69,6 +69,8 @@ export interface NewLot extends LotDetails {
   readonly itemId: string
   readonly receivedOn: PlainDate
   readonly origin: Origin | null
+  /** The day of the list that claims it; absent where somebody has seen it. */
+  readonly claimedOn?: PlainDate | null
 }
 
 /** Makes lots that nothing has been received of yet. */
@@ -88,6 +90,7 @@ export async function createLots(
           created_by_act: actId,
           received_on: lot.receivedOn,
           origin: lot.origin && JSON.stringify(lot.origin),
+          claimed_on: lot.claimedOn ?? null,
           ...(lotColumns(lot) as Required<ReturnType<typeof lotColumns>>),
         })),
       )

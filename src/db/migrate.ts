@@ -8,6 +8,7 @@ import * as rounds from './migrations/0005-rounds'
 import * as care from './migrations/0006-care'
 import * as restock from './migrations/0007-restock'
 import * as shopping from './migrations/0008-shopping'
+import * as claims from './migrations/0009-claims'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -18,6 +19,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0006-care': care,
   '0007-restock': restock,
   '0008-shopping': shopping,
+  '0009-claims': claims,
 }
 
 /** Applies what is missing, in order; a failed migration leaves the database as it was. */

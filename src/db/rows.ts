@@ -28,7 +28,7 @@ import type {
 import type { Amount } from '../core/quantity/amount'
 import type { RestockSettings } from '../core/restock/settings'
 import type { Pace } from '../core/rounds/pace'
-import type { OpenedClock } from '../core/shelf-life/openedClock'
+import { asOpenedClock } from '../core/shelf-life/openedClock'
 import type { Item, ItemKind } from '../core/stock/item'
 import type { Condition, Lot, LotDetails, Origin, Standing } from '../core/stock/lot'
 import type { Fact, Movement } from '../core/stock/movement'
@@ -155,7 +155,7 @@ export const toItem = (row: Selectable<ItemTable>): Item => ({
   purpose: row.purpose,
   forWhom: row.for_whom,
   essential: row.essential,
-  openedClock: row.opened_clock as OpenedClock,
+  openedClock: asOpenedClock(row.opened_clock),
   packSize: row.pack_size as Amount | null,
   packPriceMinor: row.pack_price_minor,
   shop: row.shop,
@@ -182,6 +182,7 @@ export const LOT_COLUMNS = [
   'lot.directions',
   'lot.for_member_id',
   'lot.origin',
+  'lot.claimed_on',
   'lot.version',
 ] as const
 
@@ -206,6 +207,7 @@ export function toLot(row: Omit<Selectable<LotTable>, 'household_id' | 'created_
     forMember: row.for_member_id as MemberId | null,
     receivedOn: row.received_on as PlainDate,
     origin: row.origin as Origin | null,
+    claimedOn: row.claimed_on as PlainDate | null,
     version: row.version,
   }
 }

@@ -190,6 +190,7 @@ export interface LotTable {
   directions: string
   for_member_id: string | null
   origin: ColumnType<unknown, string | null, never>
+  claimed_on: ColumnType<string | null, string | null | undefined, never>
   version: number
   created_by_act: Fixed<string>
 }

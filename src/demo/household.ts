@@ -867,3 +867,13 @@ export const DEMO_STOCK: Readonly<Record<string, readonly (readonly DemoLine[])[
     ],
   ],
 }
+
+/** What the family answered where the name alone was not sure. */
+export const DEMO_ANSWERS: Readonly<Partial<Record<DemoItemKey, string>>> = {
+  elastic: 'elastic-bandage',
+  itch: 'itch-gel',
+  inhaler: 'reliever-inhaler',
+  syrupOld: 'cough-syrup',
+  crisp: 'crispbread',
+  power: 'power-bank',
+}

@@ -8,9 +8,9 @@ import { addKit, addPlace, createVisit, pocketColumns } from '../app/siteActs'
 import type { Caller, World } from '../app/world'
 import type { Expiry } from '../core/calendar/expiry'
 import { addDays, dayAt, monthOfDay, type PlainDate, weekdayOf } from '../core/calendar/plainDate'
-import { clearMatch, matches } from '../core/catalogue/match'
 import { PLAIN_POCKET } from '../core/household/pocket'
 import type { HouseholdId, ItemId, KitId, LotId, MemberId, PlaceId, PocketId } from '../core/ids'
+import { proposeEntry } from '../core/naming/proposeEntry'
 import { units } from '../core/quantity/amount'
 import { guessOpenedClock } from '../core/stock/itemKind'
 import { NO_DETAILS, READY } from '../core/stock/lot'
@@ -22,6 +22,7 @@ import { DEMO_EMAIL, DEMO_NAME } from './account'
 import { liveCare } from './care'
 import { DEMO_CONTAINERS } from './containers'
 import {
+  DEMO_ANSWERS,
   DEMO_ESSENTIAL,
   DEMO_HOUSEHOLD,
   DEMO_ITEMS,
@@ -231,7 +232,7 @@ async function makeItems(acting: Acting, today: PlainDate): Promise<Map<DemoItem
       note: '',
       verdict:
         said && JSON.stringify({ kind: said[1], words: said[2], on: addDays(today, -said[3]) }),
-      catalogue_id: entryOf(name, strength),
+      catalogue_id: DEMO_ANSWERS[key] ?? entryOf(name, strength, unit),
     }
   })
   await createRecords(acting, 'item', rows)
@@ -240,11 +241,12 @@ async function makeItems(acting: Acting, today: PlainDate): Promise<Map<DemoItem
 
 /** Looking through the whole catalogue takes a while, and the demo always names the same things. */
 const found = new Map<string, string | null>()
-function entryOf(name: string, strength: string): string | null {
-  const key = `${name}/${strength}`
+function entryOf(name: string, strength: string, unit: string): string | null {
+  const key = `${name}/${strength}/${unit}`
   const known = found.get(key)
   if (known !== undefined) return known
-  const entry = clearMatch(matches(name, strength))?.id ?? null
+  const proposal = proposeEntry({ name, strength, unit })
+  const entry = proposal.kind === 'sure' ? proposal.entry.id : null
   found.set(key, entry)
   return entry
 }

@@ -10,7 +10,7 @@ import type { AmountRefusal } from '../core/quantity/readAmount'
 import type { DueCode } from '../core/rounds/pace'
 import type { SheetLine } from '../core/sheet/lidSheet'
 import type { OpenedClock } from '../core/shelf-life/openedClock'
-import { OPENED_RULES } from '../core/shelf-life/openedRules'
+import { OPENED_RULES, type OpenedPeriod } from '../core/shelf-life/openedRules'
 import type { ItemKind } from '../core/stock/item'
 import type { LotState, SpentWhy } from '../core/stock/judge'
 import type { CalendarEntry } from '../core/watch/calendarEntries'
@@ -105,6 +105,34 @@ const amountRefusal = (refusal: AmountRefusal): string => {
       return 'finer than a thousandth; round it'
     case 'comma_two_ways':
       return `${refusal.readings[0]} or ${refusal.readings[1]}? Write it without the comma`
+    case 'vague':
+      return 'count them, or write 1 for now'
+    case 'several':
+      return `several things in one: ${refusal.parts.join(', ')}; give each a line of its own`
+    case 'between':
+      return `${refusal.low} or ${refusal.high}? Count them`
+    case 'very_many':
+      return 'more than a thousand; write a ! after it if that is so'
+  }
+}
+
+/** "28 days after opening" */
+const keepsFor = (period: OpenedPeriod): string => {
+  switch (period.kind) {
+    case 'days':
+      return period.days === 1 ? 'one day' : `${period.days} days`
+    case 'months':
+      return period.months === 1 ? 'one month' : `${period.months} months`
+    case 'hours':
+      return `${period.hours} hours`
+    case 'that_day':
+      return 'until the end of the day'
+    case 'at_once':
+      return 'used up at once'
+    case 'printed':
+      return 'to the printed date'
+    case 'course':
+      return 'until the course ends'
   }
 }
 
@@ -432,7 +460,7 @@ export const en = {
       clock.kind === 'rule'
         ? OPENED_RULES[clock.rule].name
         : clock.kind === 'own'
-          ? `${clock.days} days (${clock.source})`
+          ? `${keepsFor(clock.period)} (${clock.source})`
           : 'no period set',
     clockSource: (clock: OpenedClock): string =>
       clock.kind === 'rule'
@@ -442,7 +470,11 @@ export const en = {
           : 'Read the label and set the days.',
     did: (entry: Told & { day: PlainDate; who: string }, unit: string): string =>
       `${fullDay(entry.day)}: ${entry.who} ${told(entry, unit)}`,
-    unclear: { ask: 'This date can be read in two ways: choose one.', refused: dateRefusal },
+    unclear: {
+      two_ways: 'This date can be read in two ways: choose one.',
+      no_year: 'The year is missing: choose what is meant.',
+      refused: dateRefusal,
+    },
     sooner: (where: string): string => `One that turns sooner lies in ${where}: take that first.`,
     itemDetails: 'The item, everywhere',
     essential: 'Essential: needed within minutes',
@@ -583,7 +615,7 @@ export const en = {
     more: (count: number): string => `Show more (${count} left)`,
     change: 'Change',
     changeLine: (line: number): string => `Change line ${line}`,
-    mend: 'Take it so',
+    mend: 'Save the line',
     of: 'of',
     whichDate: 'Which day is meant?',
     expiryText,
@@ -616,7 +648,7 @@ export const en = {
     unitDiffers: (ours: string, theirs: string): string =>
       `counted in ${ours} here, in ${theirs} on the list: mend the amount`,
     already: 'already here',
-    needsYou: 'Answer or mend these first, or leave them out.',
+    needsYou: 'Some lines need an answer. The others can be brought in now.',
     onlyPar: 'only how many belong',
   },
   sheet: {
@@ -669,6 +701,7 @@ export const en = {
     dateOrder: 'Dates are written',
     dayFirst: 'day first (31/12)',
     monthFirst: 'month first (12/31)',
+    yearFirst: 'year first (2026-12-31)',
     lookahead: 'Days ahead that count as turning',
     currency: 'Currency',
     save: 'Save',

@@ -1,4 +1,5 @@
 /** Every text that people read, in one catalogue: one language, one object of the same shape. */
+import { bringing } from './bring'
 import { care } from './care'
 import { cover, evening, lists, matching, member } from './cover'
 import { en } from './en'
@@ -10,9 +11,11 @@ import { recalls } from './recalls'
 import { told } from './record'
 import { rounds } from './rounds'
 import { shopping } from './shopping'
+import { things } from './things'
 
 const english = {
   ...en,
+  bringing,
   care,
   cover,
   evening,
@@ -27,6 +30,7 @@ const english = {
   recalls,
   rounds,
   shopping,
+  things,
   told,
 }
 export type Words = typeof english

@@ -36,6 +36,8 @@ export function sentenceFor(reason: RefusalReason): Sentence {
         'It is open already',
         `Opened on ${reason.on}. Change the details if that day is wrong.`,
       )
+    case 'list_in_future':
+      return say('The list is dated in the future', `Give ${reason.today} or an earlier day.`)
     case 'opened_in_future':
       return say('That day has not come', `Give ${reason.today} or an earlier day.`)
     case 'not_cleaned':

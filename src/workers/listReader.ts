@@ -1,8 +1,15 @@
 /** Reads lists off the main thread, so that long ones show how far they are and can be stopped. */
 import { expose } from 'comlink'
-import type { Columns } from '../core/interchange/headings'
-import type { ReadingOptions } from '../core/interchange/readLine'
-import { type Progress, type ReadRow, readList } from '../core/interchange/readList'
+import type { PlainDate } from '../core/calendar/plainDate'
+import { type ColumnQuestion, questionsOf } from '../core/interchange/columns'
+import type { Columns, Field } from '../core/interchange/headings'
+import {
+  type ListOptions,
+  type Progress,
+  type ReadListing,
+  readList,
+  writtenOnce,
+} from '../core/interchange/readList'
 import { readTable, type Table } from '../core/interchange/table'
 import { readPastedText, readTextFile } from '../core/interchange/textFile'
 
@@ -11,6 +18,10 @@ export type OpenedList =
       readonly kind: 'table'
       readonly headings: readonly string[]
       readonly columns: Columns
+      /** Columns to be asked about before lines are read by them. */
+      readonly questions: readonly ColumnQuestion[]
+      /** Written once for a block of lines. */
+      readonly once: readonly Field[]
       /** Of each column, the first cell that is not empty. */
       readonly samples: readonly string[]
     }
@@ -26,7 +37,7 @@ export type ListRefusal =
 let table: Table | null = null
 
 const reader = {
-  open(source: Uint8Array | string): OpenedList {
+  open(source: Uint8Array | string, known: readonly string[], today: PlainDate): OpenedList {
     const file = typeof source === 'string' ? readPastedText(source) : readTextFile(source)
     if (file.kind === 'refused') return file
     const reading = readTable(file.text)
@@ -37,12 +48,14 @@ const reader = {
       kind: 'table',
       headings,
       columns,
+      questions: questionsOf(columns, rows, new Set(known), today),
+      once: writtenOnce(table, columns),
       samples: headings.map(
         (_, index) => rows.find(({ cells }) => cells[index])?.cells[index] ?? '',
       ),
     }
   },
-  read(columns: Columns, options: ReadingOptions, progress: Progress): readonly ReadRow[] {
+  read(columns: Columns, options: ListOptions, progress: Progress): ReadListing {
     if (!table) throw new Error('Open a list before reading it')
     return readList(table, columns, options, progress)
   },

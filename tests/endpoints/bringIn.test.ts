@@ -17,7 +17,7 @@ const rowsOf = (text: string): readonly ReadRow[] => {
   return readList(reading.table, reading.table.columns, {
     order: 'day-first',
     today: plainDate(TODAY),
-  })
+  }).rows
 }
 const linesOf = (text: string) => rowsOf(text).map(({ line, cells }) => ({ line, cells }))
 

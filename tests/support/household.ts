@@ -92,6 +92,7 @@ export const aLot = (n: number, item: Item, fields: Partial<Lot> = {}): Lot => (
   ...NO_DETAILS,
   receivedOn: TODAY,
   origin: null,
+  claimedOn: null,
   version: 1,
   ...fields,
 })

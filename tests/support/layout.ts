@@ -30,6 +30,8 @@ export function aLayoutProblem(seed: number, most: number, mostBays = 99): Layou
     const item = {
       kind: entry.kind,
       own: {},
+      name: entry.name,
+      unit: entry.unit,
       strength: entry.strength,
       essential: false,
       packPriceMinor: null,

@@ -5,10 +5,11 @@
  * "2099-01!" says that a date far off is meant. Two-digit years follow the century rule of the GS1 General Specifications (7.12).
  */
 import { type Expiry, formatExpiry } from './expiry'
-import { dayOf, lastDayOfMonth, monthOf, type PlainDate } from './plainDate'
+import { addDays, dayOf, lastDayOfMonth, monthOf, type PlainDate, plainDate } from './plainDate'
 
 /** In which order the household writes a date: decides only which reading is offered first. */
-export type DateOrder = 'day-first' | 'month-first'
+export const DATE_ORDERS = ['day-first', 'month-first', 'year-first'] as const
+export type DateOrder = (typeof DATE_ORDERS)[number]
 
 export type DateRefusal =
   /** 31 February, month 13. */
@@ -17,13 +18,16 @@ export type DateRefusal =
   /** Before 1900 or after 2199. */
   | { readonly code: 'out_of_range' }
 
+/** Why a date is asked about: two senses, far from today, or a day without its year. */
+export type DateDoubt = 'two_ways' | 'far_off' | 'no_year'
+
 export type DateReading =
   | { readonly kind: 'read'; readonly expiry: Expiry }
   /** More than one sense, or one that is more than 20 years off and wants a second look. */
   | {
       readonly kind: 'ask'
       readonly readings: readonly Expiry[]
-      readonly why: 'two_ways' | 'far_off'
+      readonly why: DateDoubt
     }
   | { readonly kind: 'refused'; readonly refusal: DateRefusal }
 
@@ -31,24 +35,19 @@ export type DateReading =
 export const FAR_OFF_YEARS = 20
 
 const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec']
-const NONE = new Set([
-  'none',
-  'no',
-  'no date',
-  'n/a',
-  'na',
-  '-',
-  '–',
-  '—',
-  'never',
-  'does not expire',
-  'nil',
-  'x',
-])
+/** Somebody looked, and nothing is printed. */
+const NONE =
+  /^(?:[-–—x∞/\\]|no|none|nil|never|n\.?\/?a\.?|not applicable|without(?: (?:a )?date| expiry)?|unlimited|indefinite(?:ly)?|forever|(?:keeps|good|lasts) (?:for ?ever|indefinitely|always)|no (?:date|exp(?:\.|iry|iration)?(?: date)?|expiry|limit|end)|non[- ]?(?:expiring|perishable)|(?:does not|doesn'?t|does'?nt|do not|don'?t|will not|won'?t|cannot|can'?t) expire|no expiry date|not dated|undated)$/
+/** Nobody could tell: it is to be looked at. */
+const ILLEGIBLE =
+  /^(?:\?+|unknown|unk\.?|tbd|tbc|to (?:be )?check(?:ed)?|check|look|illegible|unreadable|not (?:legible|readable|sure|known|visible)|can(?:no|')?t (?:be )?(?:read|see|tell)(?: it)?|cannot (?:read|see|tell)|hard to read|worn(?: off| away)?|rubbed(?: off)?|smudged|faded|blurred|missing|cut off|torn off|(?:do not|don'?t|dont|no one|nobody) knows?|no idea|unsure|date (?:gone|missing|illegible|unreadable|rubbed off|worn off))$/
 /** After a date: it is meant, however far off it lies. */
 const MEANT = '!'
-const LEAD =
-  /^(?:exp(?:iry|ires|iration)?(?:\s*date)?|use\s*by|best\s*before(?:\s*end)?|bbe?|end|until|till|by|verw\.?\s*bis)\b[\s.:]*/i
+/** Words around a date that say nothing of when. */
+const AROUND =
+  /\b(?:exp(?:iry|ires|iration|ired)?(?:\s*date)?|use\s*by|use\s*before|best\s*(?:before|by)(?:\s*end)?|discard\s*(?:after|by)|good\s*(?:until|till|thru|through|to)|valid\s*(?:until|till|thru|through|to)|bbe?|bb|(?:the\s*)?end\s*(?:of)?|last\s*day\s*of|in|until|till|thru|through|by|of|the|approx|about|ca)(?=[\s.:\d]|$)[\s.:]*/g
+/** Said with a month, they mean a part of it that no pack prints. */
+const PART_OF_MONTH = /\b(?:early|start of|beginning of|begin of|mid(?:dle of)?|late)[\s-]*/
 
 /**
  * The four-digit year meant by two digits: 51–99 ahead of today's two digits is the past
@@ -77,20 +76,36 @@ export function readPrintedDate(
   options: { readonly order: DateOrder; readonly today: PlainDate },
 ): DateReading {
   const trimmed = written.trim().replace(/\s+/g, ' ')
-  if (trimmed === '' || trimmed === '?') return { kind: 'read', expiry: { kind: 'unknown' } }
-  if (NONE.has(trimmed.toLowerCase())) return { kind: 'read', expiry: { kind: 'none' } }
+  if (trimmed === '') return { kind: 'read', expiry: { kind: 'unknown' } }
   const meant = trimmed.endsWith(MEANT)
-  const bare = (meant ? trimmed.slice(0, -MEANT.length) : trimmed).replace(LEAD, '').trim()
+  const said = (meant ? trimmed.slice(0, -MEANT.length) : trimmed)
+    .toLowerCase()
+    .replace(/[’‘`´]/g, "'")
+    // A spreadsheet's day with the hour of midnight.
+    .replace(/^(\d{4}-\d{2}-\d{2})[t ]\d{1,2}:\d{2}(?::\d{2}(?:\.\d+)?)?z?$/, '$1')
+  if (NONE.test(said)) return { kind: 'read', expiry: { kind: 'none' } }
+  if (ILLEGIBLE.test(said)) return { kind: 'read', expiry: { kind: 'unknown' } }
+  const isPart = PART_OF_MONTH.test(said)
+  const bare = said.replace(PART_OF_MONTH, '').replace(AROUND, ' ').trim()
   const settled = (candidates: readonly Candidate[]) => settle(candidates, options.today, meant)
-  if (/^\d{6}(\d{2})?$/.test(bare)) return settled(unseparated(bare, options.today))
+  if (/^\d{5}$/.test(bare)) return settled([spreadsheetDay(Number(bare))])
+  if (/^\d{6}(\d{2})?$/.test(bare)) return settled(unseparated(bare, options))
+  if (/^(?:19|20|21)\d{2}$/.test(bare)) return settled([monthCandidate(Number(bare), 12)])
 
   const words = bare
-    .toLowerCase()
     .replace(/(\d)(st|nd|rd|th)\b/g, '$1')
-    .split(/[\s./,\-–]+/)
+    .replace(/(\d)(?=[a-z])|([a-z])(?=\d)/g, '$1$2 ')
+    .split(/[\s./,'\-–_]+/)
     .filter((part) => part !== '')
   const monthAt = words.findIndex((word) => monthNamed(word) !== null)
-  if (monthAt >= 0) return settled(withNamedMonth(words, monthAt, options.today))
+  if (monthAt >= 0) {
+    const named = withNamedMonth(words, monthAt, options.today)
+    const reading = settled(named.candidates)
+    // "Early June" is no date that a pack prints; what is there is asked for.
+    if (isPart && reading.kind === 'read')
+      return { kind: 'ask', readings: [reading.expiry], why: 'two_ways' }
+    return named.noYear && reading.kind === 'ask' ? { ...reading, why: 'no_year' } : reading
+  }
   if (words.length < 2 || words.length > 3 || !words.every((word) => /^\d{1,4}$/.test(word)))
     return { kind: 'refused', refusal: { code: 'not_a_date' } }
   return settled(
@@ -150,30 +165,75 @@ function monthCandidate(y: number | null, m: number): Candidate {
   return month ? { kind: 'month', month } : { code: 'out_of_range' }
 }
 
-/** GS1 "YYMMDD" (day 00 is the month's end), or "YYYYMMDD". */
-function unseparated(digits: string, today: PlainDate): Candidate[] {
-  const y =
-    digits.length === 8 ? Number(digits.slice(0, 4)) : fullYear(Number(digits.slice(0, 2)), today)
-  const m = Number(digits.slice(-4, -2))
-  const d = Number(digits.slice(-2))
-  const asMonthYear =
-    digits.length === 6 && d !== 0
-      ? monthCandidate(Number(digits.slice(2)), Number(digits.slice(0, 2)))
-      : null
-  return [d === 0 ? monthCandidate(y, m) : dayCandidate(y, m, d), asMonthYear]
+/** Days since the last but one of 1899, as spreadsheets count them. */
+function spreadsheetDay(days: number): Candidate {
+  return { kind: 'day', day: addDays(plainDate('1900-01-01'), days - 2) }
 }
 
-function withNamedMonth(words: readonly string[], at: number, today: PlainDate): Candidate[] {
+/**
+ * Figures without anything between them. Six: as packs and codes print them (YYMMDD, day 00 is the
+ * month's end), in either order of day and month, or month and year. Eight: the year first or last.
+ */
+function unseparated(
+  digits: string,
+  { order, today }: { readonly order: DateOrder; readonly today: PlainDate },
+): Candidate[] {
+  const part = (from: number, to?: number): number => Number(digits.slice(from, to))
+  const inOrder = (year: number, a: number, b: number): Candidate[] => {
+    const dayFirst = dayCandidate(year, b, a)
+    const monthFirst = dayCandidate(year, a, b)
+    return order === 'month-first' ? [monthFirst, dayFirst] : [dayFirst, monthFirst]
+  }
+  if (digits.length === 8)
+    return [
+      dayCandidate(part(0, 4), part(4, 6), part(6)),
+      ...inOrder(part(4), part(0, 2), part(2, 4)),
+    ].filter((one) => one === null || !isExpiry(one) || isNearCentury(one))
+  const yearFirst = fullYear(part(0, 2), today)
+  if (part(4) === 0) return [monthCandidate(yearFirst, part(2, 4))]
+  return [
+    dayCandidate(yearFirst, part(2, 4), part(4)),
+    ...inOrder(fullYear(part(4), today), part(0, 2), part(2, 4)),
+    monthCandidate(part(2), part(0, 2)),
+    monthCandidate(part(0, 4), part(4)),
+  ]
+}
+
+/** "06072028" is no day of the year 607. */
+const isNearCentury = (expiry: Expiry): boolean =>
+  expiry.kind !== 'day' || /^(?:19|20|21)/.test(expiry.day)
+
+interface NamedMonth {
+  readonly candidates: Candidate[]
+  /** A day is meant perhaps, and its year is missing. */
+  readonly noYear: boolean
+}
+
+function withNamedMonth(words: readonly string[], at: number, today: PlainDate): NamedMonth {
   const month = monthNamed(words[at] ?? '') ?? 0
   const rest = words.filter((_, index) => index !== at)
-  if (!rest.every((word) => /^\d{1,4}$/.test(word))) return []
+  const found = (...candidates: Candidate[]): NamedMonth => ({ candidates, noYear: false })
+  if (!rest.every((word) => /^\d{1,4}$/.test(word))) return found()
   const [first = '', second] = rest
-  if (rest.length === 1) return [monthCandidate(year(first, today), month)]
-  if (rest.length !== 2 || second === undefined) return []
-  if (first.length === 4) return [dayCandidate(Number(first), month, Number(second))]
-  if (second.length === 4) return [dayCandidate(Number(second), month, Number(first))]
+  if (rest.length === 1) {
+    const asYear = monthCandidate(year(first, today), month)
+    // "12 June" may be a day; "June 28" is the way packs print a month and its year.
+    if (at === 0 || first.length > 2 || Number(first) > 31) return found(asYear)
+    const thisYear = Number(today.slice(0, 4))
+    return {
+      candidates: [
+        asYear,
+        dayCandidate(thisYear, month, Number(first)),
+        dayCandidate(thisYear + 1, month, Number(first)),
+      ].filter((one) => one === null || isExpiry(one)),
+      noYear: true,
+    }
+  }
+  if (rest.length !== 2 || second === undefined) return found()
+  if (first.length === 4) return found(dayCandidate(Number(first), month, Number(second)))
+  if (second.length === 4) return found(dayCandidate(Number(second), month, Number(first)))
   // With the month in words the order that remains is day, then year.
-  return [dayCandidate(year(second, today), month, Number(first))]
+  return found(dayCandidate(year(second, today), month, Number(first)))
 }
 
 /** "03/27", "3-2027", "2027-03", and "27/03" where the first number can be no month. */
@@ -193,10 +253,19 @@ function threeNumbers(
   const y = year(c, options.today)
   const dayFirst = dayCandidate(y, Number(b), Number(a))
   const monthFirst = dayCandidate(y, Number(a), Number(b))
-  const both = options.order === 'day-first' ? [dayFirst, monthFirst] : [monthFirst, dayFirst]
+  const yearFirst =
+    c.length === 4 ? null : dayCandidate(year(a, options.today), Number(b), Number(c))
+  // 31 June stays wrong: it does not become a day of the year 31.
+  const impossible = [dayFirst, monthFirst, yearFirst].find(isNoSuchDay)
+  if (options.order === 'year-first')
+    return impossible && c.length < 4 ? [impossible] : [yearFirst, dayFirst, monthFirst]
+  const both = options.order === 'month-first' ? [monthFirst, dayFirst] : [dayFirst, monthFirst]
   if (both.some(isExpiry)) return both
-  return [...both, dayCandidate(year(a, options.today), Number(b), Number(c))]
+  return both.some(isNoSuchDay) ? both : [...both, yearFirst]
 }
+
+const isNoSuchDay = (value: Candidate): boolean =>
+  value !== null && !isExpiry(value) && value.code === 'no_such_day'
 
 /** Keeps what is a date; asks when two differ or when the only one lies far off and is not said to be meant. */
 function settle(candidates: readonly Candidate[], today: PlainDate, meant: boolean): DateReading {

@@ -5,12 +5,15 @@
  */
 
 import { SPECIES, type Species } from '../household/species'
+import { readName } from '../naming/readName'
 import type { Item } from '../stock/item'
 import { PEOPLE } from './define'
 import type { CatalogueEntry, MadeFor, Size } from './entry'
 import { isRoleId, type RoleId } from './roles'
 import type { SkillId } from './skills'
+import type { StorageClass } from './storageClass'
 import { type SubstanceId, substanceName } from './substances'
+import { usesOfOne } from './usesOfOne'
 
 /** What a household says of its own item; absent members leave the catalogue's word. */
 export interface OwnFacts {
@@ -23,6 +26,10 @@ export interface OwnFacts {
   readonly millilitres?: number
   /** Measured by the household: outer millimetres of one, and its grams. */
   readonly size?: Size
+  /** How it is to be kept, as its label says. */
+  readonly storage?: StorageClass
+  /** Whether a tablet is scored, so that it may be halved; absent where nobody has looked. */
+  readonly scored?: boolean
   /** Why it was added to or overruled. */
   readonly why?: string
 }
@@ -31,6 +38,8 @@ export interface ItemFacts {
   readonly entry: CatalogueEntry | null
   readonly roles: readonly RoleId[]
   readonly uses: number
+  /** False where nobody has said how many uses one unit gives; `uses` is then a lower bound. */
+  readonly usesKnown: boolean
   readonly form: CatalogueEntry['form'] | null
   /** What one unit holds; null where it is no liquid to be measured out, or nobody has said. */
   readonly millilitres: number | null
@@ -39,6 +48,8 @@ export interface ItemFacts {
   readonly substances: readonly SubstanceId[]
   /** Only what acts: the same again in another product adds up. */
   readonly acting: readonly SubstanceId[]
+  /** Named in the item's own words and not in its entry: it counts as contained until the keeper says otherwise. */
+  readonly named: readonly SubstanceId[]
   readonly madeFor: MadeFor
   readonly skill: SkillId | null
   readonly companions: readonly RoleId[]
@@ -47,28 +58,44 @@ export interface ItemFacts {
   readonly own: OwnFacts
 }
 
+/** Names repeat from lot to lot and from screen to screen. */
+const readBefore = new Map<string, readonly SubstanceId[]>()
+function namedIn({ name, strength }: Pick<Item, 'name' | 'strength'>): readonly SubstanceId[] {
+  const key = `${name}\n${strength}`
+  const before = readBefore.get(key)
+  if (before) return before
+  const found = [...readName(name, strength).substances]
+  if (readBefore.size > 5000) readBefore.clear()
+  readBefore.set(key, found)
+  return found
+}
+
 const ANYBODY: MadeFor = { species: SPECIES, fromMonths: 0, toMonths: null, fromGrams: 0 }
 
 /** Puts the catalogue's word and the household's together. */
 export function itemFacts(
-  item: Pick<Item, 'kind'>,
+  item: Pick<Item, 'kind' | 'name' | 'strength' | 'unit'>,
   entry: CatalogueEntry | null,
   own: OwnFacts,
 ): ItemFacts {
   const acting = entry?.ingredients.map(({ substance }) => substance) ?? []
   const contains = own.contains ?? entry?.contains ?? []
+  const named = own.contains ? [] : namedIn(item).filter((one) => !acting.includes(one))
+  const { uses, isKnown, millilitres } = usesOfOne(item, entry, own)
   const route = entry?.route ?? 'none'
   const isMedicine = entry ? route !== 'none' && entry.kind !== 'food' : item.kind === 'medicine'
   const madeFor = entry?.madeFor ?? (isMedicine ? { ...ANYBODY, species: PEOPLE } : ANYBODY)
   return {
     entry,
     roles: own.roles ?? entry?.roles ?? [],
-    uses: own.uses ?? entry?.uses ?? 1,
+    uses,
+    usesKnown: isKnown,
     form: entry?.form ?? null,
-    millilitres: own.millilitres ?? entry?.millilitres ?? null,
+    millilitres,
     route,
-    substances: [...new Set([...acting, ...contains])],
+    substances: [...new Set([...acting, ...contains, ...named])],
     acting,
+    named: named.filter((one) => !contains.includes(one)),
     madeFor: {
       ...madeFor,
       ...(own.species && { species: own.species }),

@@ -372,12 +372,20 @@ function isUsable(asking: Asking, thing: Thing, patient: Patient | null): boolea
 }
 
 /** An entry of the catalogue as a thing one does not have yet. */
-export const entryThing = (entry: CatalogueEntry): Thing => ({
-  itemId: null,
-  title: entry.strength === '' ? entry.name : `${entry.name} ${entry.strength}`,
-  strength: entry.strength,
-  facts: itemFacts(entry, entry, {}),
-})
+export function entryThing(entry: CatalogueEntry): Thing {
+  const before = entryThings.get(entry)
+  if (before) return before
+  const thing: Thing = {
+    itemId: null,
+    title: entry.strength === '' ? entry.name : `${entry.name} ${entry.strength}`,
+    strength: entry.strength,
+    facts: itemFacts(entry, entry, {}),
+  }
+  entryThings.set(entry, thing)
+  return thing
+}
+/** The catalogue does not change: what an entry is as a thing is worked out once. */
+const entryThings = new WeakMap<CatalogueEntry, Thing>()
 
 interface Purchase {
   readonly thing: Thing

@@ -20,7 +20,7 @@ export function heldByHand(
   if (ingredients.length === 0)
     return [{ key: ingredientKey({ kind: 'item', itemId: id, name }), measure: null }]
   return ingredients.map(({ substance }) => {
-    const known = strengthOf(strength, ingredients, substance)
+    const known = strengthOf({ name, strength }, ingredients, substance)
     return {
       key: ingredientKey({ kind: 'substance', substance }),
       measure: known?.kind === 'each' ? wholeUp(inPortion(exact(pieces), known)) : null,

@@ -4,9 +4,10 @@ import type { Pantry, Shelf } from '../cover/pantry'
 import { type Patient, type Unsuited, unsuited } from '../cover/suitability'
 import { reachedFirst, turnsFirst } from '../cover/taking'
 import type { LotId, PlaceId, PocketId } from '../ids'
+import { readName } from '../naming/readName'
 import { type Amount, amount, MOST, THOUSAND } from '../quantity/amount'
 import { exact } from '../quantity/exact'
-import { readStrength, type Strength, sameStrength } from '../quantity/measure'
+import { type Microlitres, readStrength, type Strength, sameStrength } from '../quantity/measure'
 import type { DoseCard, Portion } from './card'
 import type { DoseRefusal } from './refusal'
 
@@ -98,8 +99,8 @@ export function offersFor(
       unitMillilitres: each,
     }
     const ingredients = thing.facts.entry?.ingredients ?? []
-    const strength = strengthOf(item.strength, ingredients, substance)
-    if (!fits(card, strength, thing.facts.acting.length)) {
+    const strength = strengthOf(item, ingredients, substance)
+    if (!fits(card, strength, thing.facts.acting.length + thing.facts.named.length)) {
       others.push(offer)
       continue
     }
@@ -127,17 +128,51 @@ export function offersFor(
 const holdsIt = (card: DoseCard, acting: readonly string[], itemId: string): boolean =>
   card.about.kind === 'item' ? card.about.itemId === itemId : acting.includes(card.about.substance)
 
-/** The strength of an ingredient in a thing: by the thing's own words, or by the catalogue's. */
+/**
+ * The strength of an ingredient in a thing: by the thing's own words, name and strength, or by the
+ * catalogue's where they say none. Null where they contradict each other.
+ */
 export function strengthOf(
-  written: string,
+  written: { readonly name: string; readonly strength: string },
   ingredients: readonly { readonly substance: string; readonly strength: string }[],
   ingredient: string | null,
 ): Strength | null {
-  const own = readStrength(written)
-  if (own.kind === 'read' && ingredients.length <= 1) return own.value
+  const said = strengthsSaid(written)
+  const [own] = said
+  if (own && ingredients.length <= 1) return said.length === 1 ? own : null
   const listed = ingredients.find(({ substance }) => substance === ingredient)?.strength
   const known = listed ? readStrength(listed) : null
   return known?.kind === 'read' ? known.value : null
+}
+
+/** Every different strength that a thing's own words say; one in a volume is not what the bottle weighs. */
+function strengthsSaid(written: {
+  readonly name: string
+  readonly strength: string
+}): readonly Strength[] {
+  const { printed } = readName(written.name, written.strength)
+  const inVolume = printed.flatMap((one): Strength[] =>
+    one.kind === 'in_volume'
+      ? [
+          {
+            kind: 'liquid',
+            holds: { unit: 'mg', thousandths: one.micrograms },
+            in: one.microlitres as Microlitres,
+          },
+        ]
+      : [],
+  )
+  const each = printed.flatMap((one): Strength[] =>
+    one.kind === 'mass'
+      ? [{ kind: 'each', holds: { unit: 'mg', thousandths: one.micrograms } }]
+      : [],
+  )
+  const own = readStrength(written.strength)
+  const said =
+    inVolume.length > 0
+      ? inVolume
+      : [...each, ...(own.kind === 'read' && own.value.holds.unit === 'IU' ? [own.value] : [])]
+  return said.filter((one, at) => said.findIndex((other) => sameStrength(one, other)) === at)
 }
 
 /** The same strength, and nothing else in it. A card that knows no strength is about its very item. */

@@ -2,6 +2,7 @@
 import type { PlainDate } from '../calendar/plainDate'
 import { writePrintedDate } from '../calendar/readPrintedDate'
 import { type Amount, formatAmount, NOTHING } from '../quantity/amount'
+import { MEANT, readAmount } from '../quantity/readAmount'
 import { writePrice } from '../quantity/readPrice'
 import type { Line, Survey } from '../watch/survey'
 import { FIELDS, type Field } from './headings'
@@ -26,8 +27,14 @@ export const EXPORT_HEADINGS: Readonly<Record<Field, string>> = {
   note: 'Note',
 }
 
-const counted = (amount: Amount, unit: string): string =>
-  unit === '' ? formatAmount(amount) : `${formatAmount(amount)} ${unit}`
+/** Reads back to the same: what is very many is marked as meant. */
+function counted(amount: Amount, unit: string): string {
+  const text = unit === '' ? formatAmount(amount) : `${formatAmount(amount)} ${unit}`
+  const reading = readAmount(text, true)
+  return reading.kind === 'refused' && reading.refusal.code === 'very_many'
+    ? `${text}${MEANT}`
+    : text
+}
 
 /** Every lot where it lies, and every par with nothing there, as comma-separated text. */
 export function exportList(survey: Survey): string {
@@ -78,12 +85,12 @@ function rowsOf(line: Line, today: PlainDate): Partial<Record<Field, string>>[] 
     strength: item.strength,
     purpose: item.purpose,
     forWhom: item.forWhom,
-    par: par === NOTHING ? '' : formatAmount(par),
+    par: par === NOTHING ? '' : counted(par, ''),
     place: site.place.name,
     kit: site.kit.name,
     pocket: site.pocket.name,
     shop: item.shop,
-    pack: item.packSize === null ? '' : formatAmount(item.packSize),
+    pack: item.packSize === null ? '' : counted(item.packSize, ''),
   }
   if (line.holdings.length === 0) return [{ ...common, amount: counted(NOTHING, item.unit) }]
   return line.holdings.map(({ lot, amount }) => ({

@@ -4,42 +4,8 @@
  */
 import { formatExpiry } from '../calendar/expiry'
 import type { Amount } from '../quantity/amount'
-import type { ListLine } from './readLine'
-
-/** What the household has, by its readers' names. */
-export interface Known {
-  readonly items: readonly {
-    readonly id: string
-    readonly name: string
-    readonly strength: string
-    readonly unit: string
-  }[]
-  readonly pockets: readonly {
-    readonly id: string
-    readonly place: string
-    readonly kit: string
-    readonly pocket: string
-  }[]
-  readonly lots: readonly {
-    readonly itemId: string
-    readonly pocketId: string
-    readonly amount: Amount
-    readonly expiry: string
-    readonly openedOn: string | null
-    readonly batch: string
-  }[]
-  readonly pars: readonly {
-    readonly itemId: string
-    readonly pocketId: string
-    readonly amount: Amount
-  }[]
-}
-
-export interface Site {
-  readonly place: string
-  readonly kit: string
-  readonly pocket: string
-}
+import { itemKey, type Known, nameKey, type Site, siteKey } from './known'
+import { type ListLine, singular } from './readLine'
 
 export type PlannedLine =
   | {
@@ -76,28 +42,32 @@ export interface ImportPlan {
   readonly lines: readonly PlannedLine[]
   readonly newPlaces: readonly string[]
   readonly newKits: readonly string[]
+  readonly newPockets: readonly string[]
   readonly newItems: readonly string[]
 }
 
-/** Names compare without case, doubled spaces and marks over letters. */
-export const nameKey = (name: string): string =>
-  name.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().replace(/\s+/g, ' ').trim()
-
-export const itemKey = (item: { readonly name: string; readonly strength: string }): string =>
-  `${nameKey(item.name)}|${nameKey(item.strength)}`
-
-export const siteKey = (site: Site): string =>
-  `${nameKey(site.place)}|${nameKey(site.kit)}|${nameKey(site.pocket)}`
-
-/** Where lines go that do not say: whole, so that no line is left without a pocket. */
-export function siteOf(value: Pick<ListLine, 'place' | 'kit' | 'pocket'>, fallback: Site): Site {
+/**
+ * Where lines go that do not say: whole, so that no line is left without a pocket. A kit that
+ * exists takes them into its first pocket; none is made beside it.
+ */
+export function siteOf(
+  value: Pick<ListLine, 'place' | 'kit' | 'pocket'>,
+  fallback: Site,
+  known: readonly Site[] = [],
+): Site {
   const place = value.place || fallback.place
+  const atPlace = known.filter((one) => nameKey(one.place) === nameKey(place))
   const kit =
     value.kit ||
     (value.place === '' || nameKey(value.place) === nameKey(fallback.place)
       ? fallback.kit
-      : `${place} kit`)
-  return { place, kit, pocket: value.pocket || fallback.pocket }
+      : (atPlace[0]?.kit ?? `${place} kit`))
+  const inKit = atPlace.filter((one) => nameKey(one.kit) === nameKey(kit))
+  const pocket =
+    value.pocket ||
+    (inKit.find((one) => nameKey(one.pocket) === nameKey(fallback.pocket)) ?? inKit[0])?.pocket ||
+    fallback.pocket
+  return { place, kit, pocket }
 }
 
 /**
@@ -121,13 +91,14 @@ export function planImport(
     const key = `${lot.itemId}|${lot.pocketId}|${lot.expiry}|${lot.openedOn ?? ''}|${nameKey(lot.batch)}`
     lots.set(key, [...(lots.get(key) ?? []), lot.amount])
   }
-  const unitsSeen = new Map(known.items.map((item) => [itemKey(item), item.unit]))
+  const unitsSeen = new Map(known.items.map((item) => [itemKey(item), singular(item.unit)]))
   const newPlaces = new Map<string, string>()
   const newKits = new Map<string, string>()
+  const newPockets = new Map<string, string>()
   const newItems = new Map<string, string>()
 
   const planned = lines.map(({ line, value }): PlannedLine => {
-    const site = siteOf(value, fallback)
+    const site = siteOf(value, fallback, known.pockets)
     const keyOfItem = itemKey({ name: value.item, strength: value.strength })
     const keyOfSite = siteKey(site)
     const item = items.get(keyOfItem)
@@ -159,6 +130,7 @@ export function planImport(
     if (!placeNames.has(nameKey(site.place))) newPlaces.set(nameKey(site.place), site.place)
     const kitKey = `${nameKey(site.place)}|${nameKey(site.kit)}`
     if (!kitNames.has(kitKey)) newKits.set(kitKey, site.kit)
+    if (!pocketId) newPockets.set(keyOfSite, `${site.pocket} (${site.kit})`)
     if (!item) newItems.set(keyOfItem, value.item)
     const kind = value.amount === 0 ? 'only_par' : 'new_lot'
     return { kind, line, value, site, itemKey: keyOfItem, siteKey: keyOfSite }
@@ -167,6 +139,7 @@ export function planImport(
     lines: planned,
     newPlaces: [...newPlaces.values()],
     newKits: [...newKits.values()],
+    newPockets: [...newPockets.values()],
     newItems: [...newItems.values()],
   }
 }

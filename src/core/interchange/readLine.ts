@@ -1,11 +1,19 @@
 /** One line of a list into what it says, with what must be asked and what cannot be read. */
 import type { Expiry } from '../calendar/expiry'
 import type { PlainDate } from '../calendar/plainDate'
-import { type DateOrder, type DateRefusal, readPrintedDate } from '../calendar/readPrintedDate'
+import {
+  type DateDoubt,
+  type DateOrder,
+  type DateRefusal,
+  readPrintedDate,
+} from '../calendar/readPrintedDate'
+import { readName } from '../naming/readName'
 import { type Amount, NOTHING, units } from '../quantity/amount'
-import { type AmountRefusal, readAmount } from '../quantity/readAmount'
+import { type AmountRefusal, MEANT, readAmount } from '../quantity/readAmount'
 import { readPrice } from '../quantity/readPrice'
+import { HOLDING, type HoldingDoubt } from '../stock/holding'
 import type { Field } from './headings'
+import { siteWords } from './known'
 
 /** The text of each field of one line, as written or as mended. */
 export type Cells = Readonly<Partial<Record<Field, string>>>
@@ -28,6 +36,8 @@ export interface ListLine {
   readonly packSize: Amount | null
   readonly batch: string
   readonly note: string
+  /** Why it starts on hold; null when nothing speaks against it. */
+  readonly hold: HoldingDoubt | null
 }
 
 export type LineFault =
@@ -38,11 +48,21 @@ export type LineFault =
   | { readonly field: Field; readonly code: 'date'; readonly refusal: DateRefusal }
   | { readonly field: Field; readonly code: 'amount'; readonly refusal: AmountRefusal }
 
-export interface LineQuestion {
-  readonly field: 'expiry' | 'opened'
-  readonly why: 'two_ways' | 'far_off'
-  readonly readings: readonly Expiry[]
-}
+export type LineQuestion =
+  | {
+      readonly field: 'expiry' | 'opened'
+      readonly why: DateDoubt
+      readonly readings: readonly Expiry[]
+    }
+  /** How many, where the list does not say so that it could be counted on. */
+  | {
+      readonly field: 'amount' | 'par' | 'pack'
+      readonly why: 'vague' | 'several' | 'between' | 'very_many'
+      /** Texts that answer it. */
+      readonly answers: readonly string[]
+    }
+  /** None there, and nobody says how many belong: nothing would be left of the line. */
+  | { readonly field: 'par'; readonly why: 'none_there'; readonly answers: readonly string[] }
 
 export type LineReading =
   | { readonly kind: 'ready'; readonly value: ListLine; readonly remarks: readonly LineRemark[] }
@@ -50,7 +70,14 @@ export type LineReading =
   | { readonly kind: 'fault'; readonly faults: readonly LineFault[] }
 
 /** What was supplied for the keeper and is shown to be checked. */
-export type LineRemark = 'amount_taken_as_one'
+export type LineRemark =
+  | 'amount_taken_as_one'
+  /** The place, kit or pocket was written once, above. */
+  | 'carried_down'
+  /** Starts on hold: its words say that nobody knows what it is, or that it was left over. */
+  | 'on_hold'
+  /** "?" for how many belong there. */
+  | 'par_not_known'
 
 const LONGEST: Partial<Record<Field, number>> = { note: 2000, purpose: 300 }
 const MOST_CHARACTERS = 120
@@ -81,14 +108,21 @@ export function readLine(cells: Cells, options: ReadingOptions): LineReading {
   }
   const expiry = date('expiry')
   const openedOn = openedDay(date('opened'), options.today, faults)
-  const count = amountIn(text('amount'), 'amount', faults)
-  const par = text('par') === '' ? null : amountIn(text('par'), 'par', faults)
-  const pack = text('pack') === '' ? null : amountIn(text('pack'), 'pack', faults)
+  const count = amountIn(text('amount'), 'amount', faults, questions)
+  const parNotKnown = /^(?:\?+|tbd|unknown|not sure)$/i.test(text('par'))
+  if (parNotKnown) remarks.push('par_not_known')
+  const par = parNotKnown ? null : amountIn(text('par'), 'par', faults, questions)
+  const pack = amountIn(text('pack'), 'pack', faults, questions)
   if (text('amount') === '') remarks.push('amount_taken_as_one')
+  if (count?.amount === NOTHING && par === null && count.par === null && !parNotKnown)
+    questions.push({ field: 'par', why: 'none_there', answers: ['1', '2'] })
+  const doubts = readName(`${text('item')} ; ${text('note')}`, text('strength')).doubts
+  const hold = HOLDING.find((doubt) => doubts.has(doubt)) ?? null
+  if (hold) remarks.push('on_hold')
   const priceMinor = price(text('price'), faults)
   if (faults.length > 0) return { kind: 'fault', faults }
   if (questions.length > 0) return { kind: 'ask', questions }
-  const [place = '', kit = '', pocket = ''] = sitePath(text('place'), text('kit'), text('pocket'))
+  const [place = '', kit = '', pocket = ''] = siteWords(cells)
   return {
     kind: 'ready',
     remarks,
@@ -110,6 +144,7 @@ export function readLine(cells: Cells, options: ReadingOptions): LineReading {
       packSize: pack?.amount ?? count?.packSize ?? null,
       batch: text('batch'),
       note: text('note'),
+      hold,
     },
   }
 }
@@ -124,11 +159,32 @@ function openedDay(expiry: Expiry, today: PlainDate, faults: LineFault[]): Plain
   return expiry.day
 }
 
-function amountIn(written: string, field: Field, faults: LineFault[]) {
+function amountIn(
+  written: string,
+  field: 'amount' | 'par' | 'pack',
+  faults: LineFault[],
+  questions: LineQuestion[],
+) {
   if (written === '') return null
-  const reading = readAmount(written)
+  const reading = readAmount(written, true)
   if (reading.kind === 'read') return reading
-  faults.push({ field, code: 'amount', refusal: reading.refusal })
+  const { refusal } = reading
+  switch (refusal.code) {
+    case 'vague':
+      questions.push({ field, why: 'vague', answers: ['1'] })
+      break
+    case 'several':
+      questions.push({ field, why: 'several', answers: [] })
+      break
+    case 'between':
+      questions.push({ field, why: 'between', answers: [refusal.low, refusal.high] })
+      break
+    case 'very_many':
+      questions.push({ field, why: 'very_many', answers: [`${written}${MEANT}`] })
+      break
+    default:
+      faults.push({ field, code: 'amount', refusal })
+  }
   return null
 }
 
@@ -139,12 +195,6 @@ function price(written: string, faults: LineFault[]): number | null {
   return null
 }
 
-/** "Car / boot box / lid" in one cell names place, kit and pocket. */
-function sitePath(place: string, kit: string, pocket: string): readonly string[] {
-  if (kit !== '' || pocket !== '' || !/[/>]/.test(place)) return [place, kit, pocket]
-  return place.split(/\s*[/>]\s*/, 3)
-}
-
 const IRREGULAR: Readonly<Record<string, string>> = {
   boxes: 'box',
   pouches: 'pouch',
@@ -152,14 +202,47 @@ const IRREGULAR: Readonly<Record<string, string>> = {
   inches: 'inch',
   doses: 'dose',
   leaves: 'leaf',
+  batteries: 'battery',
+  pcs: '',
+  'pcs.': '',
+  pc: '',
+  pieces: '',
+  piece: '',
+  ea: '',
+  each: '',
+  units: '',
+  unit: '',
+  tabs: 'tablet',
+  tab: 'tablet',
+  pills: 'tablet',
+  pill: 'tablet',
+  caps: 'capsule',
+  cap: 'capsule',
+  pkt: 'pack',
+  pkts: 'pack',
+  packet: 'pack',
+  packets: 'pack',
+  ml: 'mL',
+  mls: 'mL',
+  millilitre: 'mL',
+  millilitres: 'mL',
+  milliliter: 'mL',
+  milliliters: 'mL',
+  cc: 'mL',
+  l: 'L',
+  litre: 'L',
+  litres: 'L',
+  liter: 'L',
+  liters: 'L',
+  gram: 'g',
+  grams: 'g',
 }
 
-/** "tablets" → "tablet"; units are kept in the singular so that they compare. */
+/** "tablets" → "tablet", "mls" → "mL"; units are kept in one way so that they compare. */
 export function singular(unit: string): string {
   const word = unit.trim().toLowerCase()
-  if (word === 'pcs' || word === 'pc' || word === 'pieces' || word === 'piece') return ''
   return (
-    IRREGULAR[word] ??
+    (Object.hasOwn(IRREGULAR, word) ? IRREGULAR[word] : undefined) ??
     (word.endsWith('s') && word.length > 3 && !word.endsWith('ss') ? word.slice(0, -1) : word)
   )
 }

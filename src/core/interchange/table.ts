@@ -1,5 +1,6 @@
 /** Text into rows: comma, semicolon or tab, quoted as spreadsheets quote. */
 import Papa from 'papaparse'
+import { withItem } from './columns'
 import { type Columns, columnsOf, isHeadingRow } from './headings'
 import { MOST_LINES } from './textFile'
 
@@ -14,6 +15,8 @@ export interface Table {
   readonly headings: readonly string[]
   readonly columns: Columns
   readonly rows: readonly Row[]
+  /** Rows above the headings: a title, a remark. */
+  readonly above: readonly Row[]
 }
 
 export type TableReading =
@@ -33,25 +36,21 @@ export function readTable(text: string): TableReading {
   if (rows.length === 0) return { kind: 'refused', code: 'no_rows' }
   const headingAt = rows.slice(0, 10).findIndex(({ cells }) => isHeadingRow(cells))
   const width = Math.max(...rows.map(({ cells }) => cells.length))
-  if (headingAt < 0) {
-    const headings = Array.from({ length: width }, (_, index) => `Column ${index + 1}`)
-    const columns = headings.map((_, index) =>
-      index === 0 ? ('item' as const) : index === 1 ? ('amount' as const) : null,
-    )
-    return { kind: 'table', table: { headings, columns, rows } }
-  }
-  const written = rows[headingAt]?.cells ?? []
+  const written = headingAt < 0 ? [] : (rows[headingAt]?.cells ?? [])
   const headings = Array.from(
     { length: width },
     (_, index) => written[index] || `Column ${index + 1}`,
   )
+  // What stands above the headings is a title.
+  const below = rows.slice(headingAt + 1)
+  const columns = headingAt < 0 ? [] : columnsOf(headings)
   return {
     kind: 'table',
     table: {
       headings,
-      columns: columnsOf(headings),
-      // What stands above the headings is a title.
-      rows: rows.slice(headingAt + 1),
+      columns: withItem(columns, headings, below),
+      rows: below,
+      above: headingAt < 0 ? [] : rows.slice(0, headingAt + 1),
     },
   }
 }

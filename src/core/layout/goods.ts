@@ -79,7 +79,10 @@ function urgencyOf(item: Pick<Item, 'essential'>, entry: CatalogueEntry | null):
 
 /** Puts the catalogue's word and the household's own measures together. */
 export function goodsOf(
-  item: Pick<Item, 'kind' | 'own' | 'strength' | 'essential' | 'packPriceMinor' | 'packSize'>,
+  item: Pick<
+    Item,
+    'kind' | 'own' | 'name' | 'strength' | 'unit' | 'essential' | 'packPriceMinor' | 'packSize'
+  >,
   entry: CatalogueEntry | null,
 ): Goods {
   const facts = itemFacts(item, entry, item.own)

@@ -19,6 +19,8 @@ import { topicsOf } from './topics'
 
 const plain = {
   own: {},
+  name: '',
+  unit: '',
   strength: '',
   essential: false,
   packPriceMinor: null,

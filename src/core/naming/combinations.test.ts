@@ -8,7 +8,7 @@ import type { CatalogueEntry } from '../catalogue/entry'
 import type { SubstanceId } from '../catalogue/substances'
 import { identityOf } from './identity'
 import { samePrinted } from './printed'
-import { propose } from './propose'
+import { proposeEntry } from './proposeEntry'
 import { readName } from './readName'
 import { ROUTE_WORDS, SPECIES_WORDS } from './vocabulary'
 
@@ -101,7 +101,7 @@ describe('names made of titles and words that decide', () => {
   const tryOne = (entry: CatalogueEntry, added: readonly Added[]) => {
     const words = added.map((one) => one.words).join(' ')
     const name = `${entry.name} ${words}`.trim()
-    const found = propose({ name, strength: entry.strength })
+    const found = proposeEntry({ name, strength: entry.strength })
     const isSure = found.kind === 'sure' && found.entry.id === entry.id
     if (added.every(({ keeps }) => keeps(entry))) {
       same += 1

@@ -9,6 +9,14 @@ export type AmountRefusal =
   | { readonly code: 'comma_two_ways'; readonly readings: readonly [string, string] }
   /** Finer than a thousandth. */
   | { readonly code: 'too_fine' }
+  /** "some", "a handful", "?": somebody has to count. */
+  | { readonly code: 'vague' }
+  /** "3 S, 2 M": several things in one cell. */
+  | { readonly code: 'several'; readonly parts: readonly string[] }
+  /** "5-6" */
+  | { readonly code: 'between'; readonly low: string; readonly high: string }
+  /** More than a household has of anything, unless a "!" says that it is meant. */
+  | { readonly code: 'very_many' }
 
 export type AmountReading =
   | {
@@ -44,7 +52,12 @@ const WORDS: Readonly<Record<string, number>> = {
   eleven: 11,
   twelve: 12,
   dozen: 12,
+  doz: 12,
   couple: 2,
+  full: 1,
+  none: 0,
+  empty: 0,
+  out: 0,
 }
 const GLYPHS: Readonly<Record<string, number>> = {
   '¼': 250,
@@ -61,18 +74,68 @@ type Taken =
   | { readonly refusal: AmountRefusal }
   | null
 
+/** More than this of anything that is counted is asked about. */
+export const VERY_MANY = 1000 * THOUSAND
+/** After a number: it is meant, however large. */
+export const MEANT = '!'
+
+const VAGUE =
+  /^(?:\?+|some|a ?few|few|several|many|lots?(?: of)?|a lot|plenty|enough|a ?bit|a little|little|(?:a )?handful|various|loads|yes|y|x|ok|✓|✔|tbd|check|unknown|not sure|full bag|assorted|half (?:full|empty)|(?:nearly|almost|about) (?:full|empty)|low)(?:$| [a-z ]*$)/
+const MEASURED = /^(?:mls?|millilit|cl|dl|l\b|lit|µg|ug|mg|g\b|gram|kg)/
+
 /**
  * Reads one written amount; the unit is kept as written.
+ * @param careful where a list is read: what is vague, very many or several things is not taken
  * @example readAmount('2 x 10') // 20, pack of 10
  * @example readAmount('half a bottle') // 0.5, unit "bottle"
  * @example readAmount('6 of 8 pairs') // 6, par 8, unit "pairs"
  */
-export function readAmount(written: string): AmountReading {
-  const text = written
-    .trim()
+export function readAmount(written: string, careful = false): AmountReading {
+  const trimmed = written.trim().replace(/\s+/g, ' ')
+  const meant = careful && trimmed.endsWith(MEANT)
+  const text = (meant ? trimmed.slice(0, -MEANT.length) : trimmed)
     .toLowerCase()
-    .replace(/\s+/g, ' ')
-    .replace(/^(?:~|ca\.?|about|approx\.?)\s*/, '')
+    .replace(/^(?:~|≈|ca\.?|about|approx\.?(?:imately)?|around|at least|min\.?|>|≥)\s*/, '')
+    .replace(/^\((.*)\)$/, '$1')
+    // "pack of 10", "tub of 20": one of them.
+    .replace(
+      /^((?:pack(?:et)?|box|tub|tin|jar|bag|set|bottle|roll|card|strip|blister)s? of \d)/,
+      '1 $1',
+    )
+  if (careful) {
+    if (VAGUE.test(text)) return refused({ code: 'vague' })
+    const between = /^(\d+)\s*(?:-|–|to)\s*(\d+)(?:\s|$)/.exec(text)
+    if (between) return refused({ code: 'between', low: between[1] ?? '', high: between[2] ?? '' })
+    const parts = severalIn(text)
+    if (parts) return refused({ code: 'several', parts })
+  }
+  const sum = /^(\d+(?:\.\d+)?(?:\s*\+\s*\d+(?:\.\d+)?)+)(?=\s|$|[a-z])/.exec(text)
+  if (sum?.[1]) {
+    const total = sum[1].split('+').reduce((all, part) => all + Number(part), 0)
+    return readOne(`${total}${text.slice(sum[1].length)}`, careful && !meant)
+  }
+  return readOne(text.replace(/(\d)\+(?=\s|$)/, '$1'), careful && !meant)
+}
+
+/** "3 s, 2 m, 5 l", "2x5cm; 3x10cm": each part names a size of its own. */
+function severalIn(text: string): readonly string[] | null {
+  const parts = text.split(/\s*(?:,|;|\/| and | & |\+)\s*/).filter((part) => part !== '')
+  const named = parts.filter((part) => /^\d+\s*(?:x\s*)?[a-z\d]/.test(part) && /[a-z]/.test(part))
+  const units = new Set(named.map((part) => part.replace(/^[\d.]+\s*(?:x\s*)?/, '')))
+  return parts.length > 1 && named.length === parts.length && units.size > 1 ? parts : null
+}
+
+function readOne(text: string, careful: boolean): AmountReading {
+  const reading = readPlain(text)
+  return careful &&
+    reading.kind === 'read' &&
+    reading.amount > VERY_MANY &&
+    !MEASURED.test(reading.unit)
+    ? refused({ code: 'very_many' })
+    : reading
+}
+
+function readPlain(text: string): AmountReading {
   if (/^[-−–]\s*\d/.test(text)) return refused({ code: 'negative' })
   const first = take(text)
   if (first === null) return refused({ code: 'no_number' })

@@ -5,8 +5,8 @@ import { OPENED_RULES, type OpenedPeriod, type OpenedRuleId } from './openedRule
 
 export type OpenedClock =
   | { readonly kind: 'rule'; readonly rule: OpenedRuleId }
-  /** From the label or the prescriber, in days; the source says which. */
-  | { readonly kind: 'own'; readonly days: number; readonly source: string }
+  /** From the label or the prescriber; the source says which. */
+  | { readonly kind: 'own'; readonly period: OpenedPeriod; readonly source: string }
   /** Nobody has said: opening is recorded, but no day follows from it. */
   | { readonly kind: 'unset' }
 
@@ -22,7 +22,7 @@ export function openedPeriod(clock: OpenedClock): OpenedPeriod | null {
     case 'rule':
       return OPENED_RULES[clock.rule].period
     case 'own':
-      return clock.days === 0 ? { kind: 'at_once' } : { kind: 'days', days: clock.days }
+      return clock.period
     case 'unset':
       return null
     default:
@@ -46,13 +46,34 @@ export function openedEnd(opened: Opened, clock: OpenedClock): OpenedEnd {
       return { kind: 'day', lastDay: addDays(opened.on, period.days) }
     case 'months':
       return { kind: 'day', lastDay: addMonths(opened.on, period.months) }
+    case 'hours':
+      // Opened late in the day, 48 hours end two days on; opened early, a day sooner.
+      return {
+        kind: 'day',
+        lastDay: addDays(opened.on, Math.max(0, Math.floor((period.hours - 1) / 24))),
+      }
     case 'that_day':
       return { kind: 'day', lastDay: opened.on }
     case 'at_once':
       return { kind: 'over' }
     case 'printed':
+    case 'course':
       return { kind: 'none' }
     default:
       return assertNever(period)
   }
+}
+
+/** The clock as older records have it, in whole days; read as it is meant today. */
+export function asOpenedClock(kept: unknown): OpenedClock {
+  const clock = kept as
+    | OpenedClock
+    | { readonly kind: 'own'; readonly days: number; readonly source: string }
+  return clock.kind === 'own' && 'days' in clock
+    ? {
+        kind: 'own',
+        period: clock.days === 0 ? { kind: 'at_once' } : { kind: 'days', days: clock.days },
+        source: clock.source,
+      }
+    : clock
 }

@@ -6,6 +6,10 @@
 export type OpenedPeriod =
   | { readonly kind: 'days'; readonly days: number }
   | { readonly kind: 'months'; readonly months: number }
+  /** From the hour it was opened; only its day is recorded, so part of a day is given up. */
+  | { readonly kind: 'hours'; readonly hours: number }
+  /** Until the course ends: what is left then waits for the prescriber's word. */
+  | { readonly kind: 'course' }
   /** Hours are counted to the end of the opened day, since only the day is recorded. */
   | { readonly kind: 'that_day' }
   /** Ends with the opening: nothing is kept. */
@@ -65,6 +69,11 @@ export const OPENED_RULES = {
     name: 'Cream or ointment in a tube',
     period: { kind: 'months', months: 12 },
     source: CUSTOM,
+  },
+  'dry-doses': {
+    name: 'Tablets, capsules, lozenges',
+    period: { kind: 'printed' },
+    source: 'Dry single doses keep to the printed date in their closed pack; the label wins',
   },
   'oral-liquid': {
     name: 'Liquid to swallow',

@@ -57,7 +57,7 @@ describe('the last good day', () => {
           const on = addDays(plainDate('2026-01-01'), openedAhead)
           const last = lastGoodDay(
             { expiry: { kind: 'day', day: printed }, opened: { kind: 'opened', on } },
-            { kind: 'own', days, source: 'label' },
+            { kind: 'own', period: { kind: 'days', days }, source: 'label' },
           )
           const byOpening = addDays(on, days)
           expect(last).toEqual({

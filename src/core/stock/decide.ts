@@ -233,8 +233,15 @@ function isLike(lot: Lot, other: Lot): boolean {
   )
 }
 
-const detailsOf = ({ id, itemId, receivedOn, origin, version, ...details }: Lot): LotDetails =>
-  details
+const detailsOf = ({
+  id,
+  itemId,
+  receivedOn,
+  origin,
+  claimedOn,
+  version,
+  ...details
+}: Lot): LotDetails => details
 
 /** What was lent comes back, whole or in part. */
 export const decideTakeBack = (

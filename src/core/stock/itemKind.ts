@@ -45,13 +45,31 @@ const RULE_WORDS: readonly (readonly [OpenedRuleId, RegExp])[] = [
   ['nitroglycerin', /\b(nitroglycerin|glyceryl trinitrate)\b/i],
   ['tube', /\b(cream|ointment|gel|tube)\b/i],
   ['antiseptic', /\b(antiseptic|chlorhexidine|povidone|iodine)\b/i],
+  [
+    'dry-doses',
+    /\b(tablets?|tabs?|capsules?|caplets?|lozenges?|suppositor(?:y|ies)|chewables?)\b/i,
+  ],
   ['recovery-food', /\brecovery (food|powder)\b/i],
   ['oral-liquid', /\b(syrup|liquid|suspension|oral solution)\b/i],
 ]
 
-/** The opened clock that the item's words suggest; `unset` when they suggest none. */
-export function guessOpenedClock(name: string, strength: string, kind: ItemKind): OpenedClock {
+/** Kept fresh for an animal's poison: it is replaced after a month. */
+export const isForEmesis = (...words: readonly string[]): boolean =>
+  /\b(?:dogs?|pets?|animals?|vet|puppy|emesis|vomit)\b/i.test(words.join(' '))
+
+/**
+ * The opened clock that the item's words suggest; `unset` when they suggest none.
+ * @param around names of the kit and what it is for: peroxide in a dog's kit is kept fresh
+ */
+export function guessOpenedClock(
+  name: string,
+  strength: string,
+  kind: ItemKind,
+  around = '',
+): OpenedClock {
   const words = `${name} ${strength}`
+  if (/\bperoxide\b/i.test(words) && isForEmesis(words, around))
+    return { kind: 'rule', rule: 'peroxide-emesis' }
   if (/\b(burn gel|gel pack|cold pack)\b/i.test(words)) return { kind: 'rule', rule: 'single-dose' }
   for (const [rule, pattern] of RULE_WORDS)
     if (pattern.test(words) && OPENED_RULES[rule]) return { kind: 'rule', rule }

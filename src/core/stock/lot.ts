@@ -78,6 +78,8 @@ export interface Lot extends LotDetails {
   /** The day it came into the household. */
   readonly receivedOn: PlainDate
   readonly origin: Origin | null
+  /** The day of the list that claimed it, where nobody had counted it when it was brought in. */
+  readonly claimedOn: PlainDate | null
   /** Counts the movements of the lot; an act names the one it saw. */
   readonly version: number
 }

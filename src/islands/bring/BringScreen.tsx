@@ -7,14 +7,14 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import type { z } from 'zod'
 import { bringIn, readKnown } from '../../contract/endpoints'
-import type { Known, Site } from '../../core/interchange/planImport'
+import type { Known } from '../../core/interchange/known'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import classes from './bring.module.css'
 import { ChooseList } from './ChooseList'
-import { Preview } from './Preview'
+import { type Confirmed, Preview } from './Preview'
 import { type OpenList, useList } from './useList'
 
 type BroughtIn = z.infer<(typeof bringIn)['result']>
@@ -31,6 +31,7 @@ export const BringScreen = (props: Props) => (
 )
 
 const w = words.bring
+const q = words.bringing
 
 function Bringing({ known: first }: Props) {
   const { data: known } = useQuery({
@@ -39,8 +40,9 @@ function Bringing({ known: first }: Props) {
     initialData: first,
   })
   const { run, busy } = useActing()
-  const list = useList()
+  const list = useList(known)
   const [brought, setBrought] = useState<BroughtIn | null>(null)
+  const [waiting, setWaiting] = useState(0)
   const { state } = list
   const unwritten = state.kind === 'open' && brought === null
 
@@ -51,35 +53,52 @@ function Bringing({ known: first }: Props) {
     return () => removeEventListener('beforeunload', stay)
   }, [unwritten])
 
-  const confirm = async (open: OpenList, fallback: Site) => {
-    const lines = open.rows
-      .filter(({ line }) => !open.leftOut.has(line))
-      .map(({ line, cells }) => ({ line, cells }))
+  const confirm = async (open: OpenList, { fallback, claimedOn, cells }: Confirmed) => {
+    const lines = [...cells].map(([line, written]) => ({ line, cells: written }))
     const result = await run(
       bringIn,
-      { body: { name: open.name.slice(0, 120), fallback, lines } },
+      { body: { name: open.name.slice(0, 120), fallback, claimedOn, lines } },
       words.undo.did.imported,
     )
     if (!result) return
+    const left = open.rows.length - open.leftOut.size - lines.length - result.already
     setBrought(result)
-    list.close()
+    // What still needs an answer stays open: one bad line does not hold up the others.
+    setWaiting(Math.max(0, left))
+    if (left <= 0) list.close()
   }
 
   if (brought)
     return (
       <section className={classes.done} aria-live="polite">
-        <h1>{w.done(brought.lots, brought.kits)}</h1>
+        <h1>{w.done(brought.lots, brought.made.kits.length)}</h1>
         <p className="second">{w.doneUnder(brought.already, brought.skipped)}</p>
+        <ul className={classes.made}>
+          {q.made(brought.made).map((one) => (
+            <li key={one}>{one}</li>
+          ))}
+          {brought.held > 0 && <li>{q.heldAtFirst(brought.held)}</li>}
+        </ul>
         <div className={classes.presses}>
-          <Button component="a" href="/">
-            {w.toWatch}
-          </Button>
+          {waiting > 0 && <Button onClick={() => setBrought(null)}>{q.goOn(waiting)}</Button>}
           {brought.items > 0 && (
-            <Button component="a" href="/cover/items" variant="default">
-              {words.cover.match}
+            <Button component="a" href="/cover/items" variant={waiting > 0 ? 'default' : 'filled'}>
+              {q.sayWhat}
             </Button>
           )}
-          <Button variant="default" onClick={() => setBrought(null)}>
+          <Button component="a" href="/rounds" variant="default">
+            {q.firstRound}
+          </Button>
+          <Button component="a" href="/" variant="default">
+            {w.toWatch}
+          </Button>
+          <Button
+            variant="default"
+            onClick={() => {
+              list.close()
+              setBrought(null)
+            }}
+          >
             {w.again}
           </Button>
         </div>
@@ -93,8 +112,10 @@ function Bringing({ known: first }: Props) {
         busy={busy}
         onRemap={(column, field) => void list.remap(state.list, column, field)}
         onMend={(line, patch) => list.mend(state.list, line, patch)}
+        onCarry={(field, down) => void list.carry(state.list, field, down)}
+        onName={(said) => list.name(state.list, said)}
         onLeave={(line, out) => list.leave(state.list, line, out)}
-        onConfirm={(fallback) => void confirm(state.list, fallback)}
+        onConfirm={(confirmed) => void confirm(state.list, confirmed)}
         onCancel={list.close}
       />
     )

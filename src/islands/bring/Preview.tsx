@@ -1,12 +1,16 @@
 /** How the list was read: its columns, where lines go, every line, and the press that writes it. */
 import { Autocomplete, Button, Select } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import { FIELDS, type Field } from '../../core/interchange/headings'
-import type { Known, Site } from '../../core/interchange/planImport'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import { FIELDS, type Field, KEPT } from '../../core/interchange/headings'
+import type { Known, Site } from '../../core/interchange/known'
 import type { Cells } from '../../core/interchange/readLine'
+import type { NameAnswer } from '../../core/interchange/sites'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import classes from './bring.module.css'
+import { ListQuestions } from './ListQuestions'
+import { NotLines } from './NotLines'
 import { PreviewLine } from './PreviewLine'
 import { isShown, type Show, sortList } from './sorting'
 import type { OpenList } from './useList'
@@ -20,11 +24,20 @@ interface Props {
   readonly list: OpenList
   readonly known: Known
   readonly busy: boolean
-  readonly onRemap: (column: number, field: Field | null) => void
+  readonly onRemap: (column: number, field: Field | typeof KEPT | null) => void
+  readonly onCarry: (field: Field, down: boolean) => void
+  readonly onName: (said: readonly (readonly [string, NameAnswer])[]) => void
   readonly onMend: (line: number, patch: Cells) => void
   readonly onLeave: (line: number, out: boolean) => void
-  readonly onConfirm: (fallback: Site) => void
+  readonly onConfirm: (confirmed: Confirmed) => void
   readonly onCancel: () => void
+}
+
+/** What is brought in now: the lines that are ready, and how far they can be trusted. */
+export interface Confirmed {
+  readonly fallback: Site
+  readonly claimedOn: PlainDate | null
+  readonly cells: ReadonlyMap<number, Cells>
 }
 
 export function Preview(props: Props) {
@@ -35,7 +48,9 @@ export function Preview(props: Props) {
     kit: w.usual.kit,
     pocket: w.usual.pocket,
   }))
-  const sorted = useMemo(() => sortList(list, known, fallback), [list, known, fallback])
+  const sorted = useMemo(() => sortList(list, known, fallback, list.names), [list, known, fallback])
+  /** Undefined until somebody has said. */
+  const [claimedOn, setClaimedOn] = useState<PlainDate | null | undefined>(undefined)
   const { counts } = sorted
   const needs = counts.ask + counts.fault + counts.differ
   const [chosen, setChosen] = useState<Show | null>(null)
@@ -46,6 +61,7 @@ export function Preview(props: Props) {
     return fate !== undefined && isShown(fate, show)
   })
   const unanswered = counts.ask + counts.fault
+  const asksColumns = list.questions.length > 0
   const siteGiven = Object.values(fallback).every((name) => name.trim() !== '')
   const needsFallback = list.rows.some(
     ({ line, cells }) => !list.leftOut.has(line) && !(cells.place && cells.kit && cells.pocket),
@@ -63,7 +79,9 @@ export function Preview(props: Props) {
           <h1>
             {w.summary(counts.ready, counts.ask, counts.fault, counts.differ, counts.already)}
           </h1>
-          <p className="second">{w.makes(sorted.newPlaces, sorted.newKits)}</p>
+          <p className="second">
+            {w.makes(sorted.newPlaces, [...sorted.newKits, ...sorted.newPockets])}
+          </p>
         </div>
         <div className={classes.presses}>
           <Button variant="default" onClick={onCancel}>
@@ -71,13 +89,24 @@ export function Preview(props: Props) {
           </Button>
           <Button
             loading={busy}
-            disabled={counts.ready === 0 || unanswered > 0 || !siteGiven}
-            onClick={() => onConfirm(fallback)}
+            disabled={counts.ready === 0 || asksColumns || claimedOn === undefined || !siteGiven}
+            onClick={() =>
+              claimedOn !== undefined && onConfirm({ fallback, claimedOn, cells: sorted.cells })
+            }
           >
             {w.confirm(counts.ready)}
           </Button>
         </div>
       </header>
+      <ListQuestions
+        list={list}
+        names={sorted.names}
+        claimedOn={claimedOn}
+        onClaimed={setClaimedOn}
+        onRemap={props.onRemap}
+        onCarry={props.onCarry}
+        onName={props.onName}
+      />
       {unanswered > 0 && <p className={classes.caution}>{w.needsYou}</p>}
       <ColumnMeanings {...props} />
       {needsFallback && <Fallback known={known} value={fallback} onChange={setFallback} />}
@@ -113,6 +142,7 @@ export function Preview(props: Props) {
           )
         })}
       </ol>
+      <NotLines left={list.left} />
       {shown.length > most && (
         <button type="button" className={classes.more} onClick={() => setMost(most + AT_ONCE)}>
           {w.more(shown.length - most)}
@@ -133,8 +163,14 @@ const ColumnMeanings = ({ list, onRemap }: Props) => (
           label={heading}
           description={list.samples[index] || ' '}
           value={list.columns[index] ?? LEAVE_OUT}
-          onChange={(value) => onRemap(index, FIELDS.find((field) => field === value) ?? null)}
+          onChange={(value) =>
+            onRemap(
+              index,
+              value === KEPT ? KEPT : (FIELDS.find((field) => field === value) ?? null),
+            )
+          }
           data={[
+            { value: KEPT, label: words.bringing.keepAsNote },
             { value: LEAVE_OUT, label: w.leaveOut },
             ...FIELDS.map((field) => ({ value: field, label: w.field[field] })),
           ]}

@@ -1,10 +1,9 @@
 /** One line: how it was read; answered, mended or left out in place. */
 import { Button, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { formatExpiry } from '../../core/calendar/expiry'
 import { writePrintedDate } from '../../core/calendar/readPrintedDate'
 import { FIELDS, type Field } from '../../core/interchange/headings'
-import type { Cells, ListLine } from '../../core/interchange/readLine'
+import type { Cells, LineQuestion, ListLine } from '../../core/interchange/readLine'
 import type { ReadRow } from '../../core/interchange/readList'
 import { formatAmount } from '../../core/quantity/amount'
 import { itemTitle } from '../../core/stock/item'
@@ -15,6 +14,7 @@ import classes from './bring.module.css'
 import type { Fate } from './sorting'
 
 const w = words.bring
+const q = words.bringing
 
 interface Props {
   readonly row: ReadRow
@@ -42,13 +42,12 @@ export function PreviewLine({ row, fate, onMend, onLeave }: Props) {
         {fate.kind === 'read' ? <ReadLine value={fate.value} /> : <Written cells={row.cells} />}
         <Remark fate={fate} />
         {fate.kind === 'ask' &&
-          fate.questions.map(({ field, why, readings }) => (
+          fate.questions.map((question) => (
             <Question
-              key={field}
-              label={why === 'far_off' ? w.farOff : `${w.field[field]}: ${w.whichDate}`}
-              written={row.cells[field] ?? ''}
-              readings={readings}
-              onAnswer={(text) => onMend({ [field]: text })}
+              key={question.field}
+              question={question}
+              written={row.cells[question.field] ?? ''}
+              onAnswer={(text) => onMend({ [question.field]: text })}
             />
           ))}
         {fields.length > 0 && fate.kind !== 'left_out' && (
@@ -121,6 +120,7 @@ function remarkOf(fate: Fate): readonly string[] {
   if (fate.kind === 'left_out') return [w.leftOut]
   if (fate.kind === 'fault') return fate.faults.map(w.fault)
   if (fate.kind === 'ask') return []
+  if (fate.kind === 'name') return [q.nameAsked]
   switch (fate.plan.kind) {
     case 'already_there':
       return [w.already]
@@ -129,38 +129,54 @@ function remarkOf(fate: Fate): readonly string[] {
     case 'unit_differs':
       return [w.unitDiffers(fate.plan.ours, fate.plan.theirs)]
     case 'only_par':
-      return [w.onlyPar]
+      return [w.onlyPar, ...fate.remarks.map((one) => q.remark[one])]
     case 'new_lot':
-      return fate.takenAsOne ? [w.takenAsOne] : []
+      return fate.remarks.map((one) => q.remark[one])
   }
 }
 
 function Question({
-  label,
+  question,
   written,
-  readings,
   onAnswer,
 }: {
-  readonly label: string
+  readonly question: LineQuestion
   readonly written: string
-  readonly readings: Extract<Fate, { kind: 'ask' }>['questions'][number]['readings']
   readonly onAnswer: (text: string) => void
 }) {
   const { today } = useStrap()
+  const [typed, setTyped] = useState('')
+  const isDate = 'readings' in question
+  const answers: readonly (readonly [string, string])[] = isDate
+    ? question.readings.map((one) => [writePrintedDate(one, today), expiryText(one)])
+    : question.answers.map((one) => [one, one])
   return (
     <fieldset className={classes.question}>
       <legend>
-        {label} “{written}”
+        {q.question(w.field[question.field], question)} {written && `“${written}”`}
       </legend>
-      {readings.map((one) => (
-        <button
-          key={formatExpiry(one)}
-          type="button"
-          onClick={() => onAnswer(writePrintedDate(one, today))}
-        >
-          {expiryText(one)}
+      {answers.map(([text, shown]) => (
+        <button key={text} type="button" onClick={() => onAnswer(text)}>
+          {shown}
         </button>
       ))}
+      {!isDate && (
+        <span className={classes.otherNumber}>
+          <TextInput
+            aria-label={`${w.field[question.field]}: ${q.otherNumber}`}
+            placeholder={q.otherNumber}
+            inputMode="decimal"
+            value={typed}
+            onChange={(event) => setTyped(event.currentTarget.value)}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter' && typed.trim() !== '') onAnswer(typed)
+            }}
+          />
+          <button type="button" disabled={typed.trim() === ''} onClick={() => onAnswer(typed)}>
+            {q.take}
+          </button>
+        </span>
+      )}
     </fieldset>
   )
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { TODAY } from '../../../tests/support/household'
-import type { Known } from '../../core/interchange/planImport'
+import type { Known } from '../../core/interchange/known'
 import { type Cells, readLine } from '../../core/interchange/readLine'
 import { amount } from '../../core/quantity/amount'
 import { isShown, sortList } from './sorting'
@@ -41,7 +41,7 @@ describe('the lines of a list', () => {
     const { counts, fates } = sortList({ rows: LIST, leftOut: new Set() }, known, fallback)
     expect(counts).toEqual({ already: 1, ready: 3, ask: 1, fault: 1, differ: 0 })
     expect(Object.values(counts).reduce((sum, n) => sum + n)).toBe(LIST.length)
-    expect(fates.get(6)).toMatchObject({ kind: 'read', takenAsOne: true })
+    expect(fates.get(6)).toMatchObject({ kind: 'read', remarks: ['amount_taken_as_one'] })
   })
   it('left out are neither counted nor planned, and shown only among all', () => {
     const { counts, fates, newKits } = sortList(

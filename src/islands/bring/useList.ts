@@ -1,9 +1,12 @@
 /** A list on its way in: opened and read in a worker, mended line by line, not yet written. */
 import { proxy, type Remote, wrap } from 'comlink'
 import { useCallback, useEffect, useRef, useState } from 'react'
-import type { Columns, Field } from '../../core/interchange/headings'
+import type { ColumnQuestion } from '../../core/interchange/columns'
+import type { Columns, Field, KEPT } from '../../core/interchange/headings'
+import type { Known } from '../../core/interchange/known'
 import { type Cells, readLine } from '../../core/interchange/readLine'
-import type { Progress, ReadRow } from '../../core/interchange/readList'
+import type { LeftRow, Progress, ReadListing, ReadRow } from '../../core/interchange/readList'
+import { knownNames, type NameAnswer, type NameAnswers } from '../../core/interchange/sites'
 import { useStrap } from '../../ui/Frame'
 import type { ListReader, ListRefusal } from '../../workers/listReader'
 
@@ -13,6 +16,15 @@ export interface OpenList {
   readonly columns: Columns
   readonly samples: readonly string[]
   readonly rows: readonly ReadRow[]
+  /** Rows that are no lines of the list, each with its reason. */
+  readonly left: readonly LeftRow[]
+  /** Columns that are asked about, until somebody answers. */
+  readonly questions: readonly ColumnQuestion[]
+  /** Written once for a block of lines. */
+  readonly once: readonly Field[]
+  /** Of those, what is carried down. */
+  readonly carried: readonly Field[]
+  readonly names: NameAnswers
   readonly leftOut: ReadonlySet<number>
 }
 
@@ -26,7 +38,7 @@ interface Worked {
   readonly reader: Remote<ListReader>
 }
 
-export function useList() {
+export function useList(known: Known) {
   const { today, habits } = useStrap()
   const options = { order: habits.dateOrder, today }
   const [state, setState] = useState<ListState>({ kind: 'none', refused: null })
@@ -49,13 +61,21 @@ export function useList() {
   const read = async (
     reader: Remote<ListReader>,
     columns: Columns,
+    carried: readonly Field[],
     progress: Progress,
-  ): Promise<ReadRow[]> => {
-    const rows = await reader.read(columns, options, proxy(progress))
-    return rows.map((row) => {
-      const cells = mended.current.get(row.line)
-      return cells ? { line: row.line, cells, reading: readLine(cells, options) } : row
-    })
+  ): Promise<ReadListing> => {
+    const { rows, left } = await reader.read(
+      columns,
+      { ...options, known: knownNames(known), carried },
+      proxy(progress),
+    )
+    return {
+      left,
+      rows: rows.map((row) => {
+        const cells = mended.current.get(row.line)
+        return cells ? { line: row.line, cells, reading: readLine(cells, options) } : row
+      }),
+    }
   }
 
   const open = async (name: string, source: Uint8Array | string): Promise<void> => {
@@ -66,35 +86,64 @@ export function useList() {
     })
     const reader = wrap<ListReader>(worker)
     worked.current = { worker, reader }
-    const opened = await reader.open(source)
+    const opened = await reader.open(source, [...knownNames(known)], today)
     if (opened.kind === 'refused') {
       stop()
       setState({ kind: 'none', refused: opened.code })
       return
     }
-    const { headings, columns, samples } = opened
+    const { headings, columns, samples, questions, once } = opened
     // Progress comes by a channel of its own, perhaps after the lines themselves.
     let reading = true
-    const rows = await read(reader, columns, (done, total) => {
+    const { rows, left } = await read(reader, columns, once, (done, total) => {
       if (reading) setState({ kind: 'reading', done, total })
     })
     reading = false
     setState({
       kind: 'open',
-      list: { name, headings, columns, samples, rows, leftOut: new Set() },
+      list: {
+        name,
+        headings,
+        columns,
+        samples,
+        rows,
+        left,
+        questions,
+        once,
+        carried: once,
+        names: new Map(),
+        leftOut: new Set(),
+      },
     })
   }
 
-  /** Reads all lines again with one column meaning something else. */
-  const remap = async (list: OpenList, column: number, field: Field | null): Promise<void> => {
+  /** Reads all lines again; they stay on the screen meanwhile, another answer may be next. */
+  const again = async (list: OpenList, changed: Partial<OpenList>): Promise<void> => {
     if (!worked.current) return
-    const columns = list.columns.map((former, index) =>
-      index === column ? field : former === field ? null : former,
+    const next = { ...list, ...changed }
+    setState({ kind: 'open', list: { ...next, rows: list.rows, left: list.left } })
+    const { rows, left } = await read(worked.current.reader, next.columns, next.carried, () => {})
+    setState((now) =>
+      now.kind === 'open' ? { kind: 'open', list: { ...now.list, rows, left } } : now,
     )
-    // The lines stay on the screen meanwhile: another column may be next.
-    const rows = await read(worked.current.reader, columns, () => {})
-    setState({ kind: 'open', list: { ...list, columns, rows } })
   }
+
+  /** One column means something else, or is kept as a note, or is left out; it is asked about no more. */
+  const remap = (list: OpenList, column: number, field: Field | typeof KEPT | null) =>
+    again(list, {
+      columns: list.columns.map((former, index) =>
+        index === column ? field : former === field && field !== 'kept' ? 'kept' : former,
+      ),
+      questions: list.questions.filter((one) => one.column !== column),
+    })
+
+  const carry = (list: OpenList, field: Field, down: boolean) =>
+    again(list, {
+      carried: down ? [...list.carried, field] : list.carried.filter((one) => one !== field),
+    })
+
+  const name = (list: OpenList, said: readonly (readonly [string, NameAnswer])[]): void =>
+    setState({ kind: 'open', list: { ...list, names: new Map([...list.names, ...said]) } })
 
   const mend = (list: OpenList, line: number, patch: Cells): void => {
     const rows = list.rows.map((row) => {
@@ -113,5 +162,5 @@ export function useList() {
     setState({ kind: 'open', list: { ...list, leftOut } })
   }
 
-  return { state, open, close, remap, mend, leave }
+  return { state, open, close, remap, carry, name, mend, leave }
 }

@@ -7,8 +7,7 @@ import { CoverTabs } from './CoverTabs'
 import { byKits, byMembers } from './columns'
 import classes from './cover.module.css'
 import { Nothing } from './Nothing'
-import { isUnknown } from './UnknownThing'
-import { type CoverView, useCover } from './useCover'
+import { type CoverView, isUnsaid, useCover } from './useCover'
 import { useQuestion } from './useQuestion'
 import { WhatIf } from './WhatIf'
 
@@ -48,7 +47,7 @@ function CoverBoard({ initial, place: chosen }: Props) {
   const gaps = people.rows
     .filter(({ tier, cells: of }) => tier === 'life' && of.some((cell) => !holds.includes(cell)))
     .map(({ name }) => name)
-  const unmatched = cover.view.items.filter((item) => isUnknown(cover.view, item)).length
+  const unmatched = cover.view.items.filter((item) => isUnsaid(cover.view, item)).length
   return (
     <>
       <header className={classes.head}>

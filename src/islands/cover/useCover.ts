@@ -49,3 +49,13 @@ export function layOut(view: CoverView): Pantry {
     })),
   })
 }
+
+/** Neither matched nor described; what was prescribed for somebody needs no entry. */
+export const isUnsaid = (
+  { courses }: CoverView,
+  { id, catalogueId, own }: CoverView['items'][number],
+): boolean =>
+  catalogueId === null &&
+  own.roles === undefined &&
+  own.why === undefined &&
+  !courses.some(({ itemId }) => itemId === id)

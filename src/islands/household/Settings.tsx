@@ -91,6 +91,7 @@ export function Settings({ household }: { readonly household: Household }) {
             data={[
               { value: 'day-first', label: w.dayFirst },
               { value: 'month-first', label: w.monthFirst },
+              { value: 'year-first', label: w.yearFirst },
             ]}
           />
           <Select

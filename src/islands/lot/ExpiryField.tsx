@@ -60,7 +60,9 @@ export function ExpiryField({
       />
       {reading.kind === 'ask' && (
         <fieldset className={classes.ask}>
-          <legend>{reading.why === 'far_off' ? words.bring.farOff : words.lot.unclear.ask}</legend>
+          <legend>
+            {reading.why === 'far_off' ? words.bring.farOff : words.lot.unclear[reading.why]}
+          </legend>
           {reading.readings.map((one) => (
             <button
               key={formatExpiry(one)}

@@ -52,7 +52,7 @@ export function PutAway({ purchase, onClose }: Props) {
   const [scanned, setScanned] = useState<Scanned | null>(null)
   const [label, setLabel] = useState<string | null>(null)
   const bought = (packs * packSize) as Amount
-  const read = amounts.map(readAmount)
+  const read = amounts.map((text) => readAmount(text))
   const puts = proposed.flatMap(({ pocketId }, index) => {
     const one = read[index]
     return one?.kind === 'read' && one.amount > NOTHING ? [{ pocketId, amount: one.amount }] : []

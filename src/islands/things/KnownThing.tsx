@@ -10,12 +10,18 @@ import { SUBSTANCE_IDS, type SubstanceId, substanceName } from '../../core/catal
 import { itemTitle } from '../../core/stock/item'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
-import classes from './cover.module.css'
-import { ENTRY_CHOICES, type ItemView } from './UnknownThing'
+import classes from '../cover/cover.module.css'
+import { entryChoices, type ItemView } from './saying'
 
 const w = words.matching
 
-export function KnownThing({ item }: { readonly item: ItemView }) {
+export function KnownThing({
+  item,
+  country,
+}: {
+  readonly item: ItemView
+  readonly country: string
+}) {
   const [changing, setChanging] = useState(false)
   const entry = item.catalogueId === null ? null : (catalogue().get(item.catalogueId) ?? null)
   const facts = itemFacts(item, entry, item.own)
@@ -24,7 +30,11 @@ export function KnownThing({ item }: { readonly item: ItemView }) {
       <details>
         <summary>
           <b>{itemTitle(item)}</b>{' '}
-          <small>{entry ? facts.roles.map((role) => roleName(role)).join(', ') : w.isPlain}</small>
+          <small>
+            {facts.roles.length > 0
+              ? facts.roles.map((role) => roleName(role)).join(', ')
+              : w.isPlain}
+          </small>
         </summary>
         <dl>
           {entry && (
@@ -57,7 +67,7 @@ export function KnownThing({ item }: { readonly item: ItemView }) {
           {item.own.why && <Fact name={w.ownTitle} text={item.own.why} />}
         </dl>
         {changing ? (
-          <OwnForm item={item} onDone={() => setChanging(false)} />
+          <OwnForm item={item} country={country} onDone={() => setChanging(false)} />
         ) : (
           <button
             type="button"
@@ -80,7 +90,15 @@ const Fact = ({ name, text }: { readonly name: string; readonly text: string }) 
   </div>
 )
 
-function OwnForm({ item, onDone }: { readonly item: ItemView; readonly onDone: () => void }) {
+function OwnForm({
+  item,
+  country,
+  onDone,
+}: {
+  readonly item: ItemView
+  readonly country: string
+  readonly onDone: () => void
+}) {
   const { run, busy } = useActing()
   const entry = item.catalogueId === null ? null : (catalogue().get(item.catalogueId) ?? null)
   const [contains, setContains] = useState<readonly string[]>(
@@ -129,7 +147,7 @@ function OwnForm({ item, onDone }: { readonly item: ItemView; readonly onDone: (
             w.matched(1),
           )
         }
-        data={ENTRY_CHOICES}
+        data={entryChoices(country)}
       />
       <MultiSelect
         label={w.roles}

@@ -22,7 +22,7 @@ export interface SetAside {
   readonly because: Difference
 }
 
-export type Proposal =
+export type EntryProposal =
   | { readonly kind: 'sure'; readonly entry: CatalogueEntry; readonly name: ThingName }
   | {
       readonly kind: 'asked'
@@ -46,12 +46,12 @@ export interface Named {
 
 /**
  * @param unit as counted: "tablet" beside "Cetirizine 10 mg" says the form
- * @example propose({ name: 'Ibuprofen PM', strength: '200 mg' }).kind // 'unknown'
+ * @example proposeEntry({ name: 'Ibuprofen PM', strength: '200 mg' }).kind // 'unknown'
  */
-export function propose(
+export function proposeEntry(
   { name: written, strength, unit = '' }: Named,
   { saying, spelling }: Identities = identities(),
-): Proposal {
+): EntryProposal {
   const weightOf = (word: string): number =>
     /^\d/.test(word)
       ? 0.3

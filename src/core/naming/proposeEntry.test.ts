@@ -3,9 +3,9 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '../catalogue/catalogue'
 import { vetoes } from './differences'
-import { propose } from './propose'
+import { proposeEntry } from './proposeEntry'
 
-const proposed = (name: string, strength = '', unit = '') => propose({ name, strength, unit })
+const proposed = (name: string, strength = '', unit = '') => proposeEntry({ name, strength, unit })
 const sure = (name: string, strength = '', unit = '') => {
   const found = proposed(name, strength, unit)
   return found.kind === 'sure' ? found.entry.id : null

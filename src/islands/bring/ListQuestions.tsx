@@ -1,0 +1,193 @@
+/** What is asked once for the whole list: how old it is, what columns hold, which names are new. */
+import { Button, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import { readPrintedDate } from '../../core/calendar/readPrintedDate'
+import { type Field, KEPT } from '../../core/interchange/headings'
+import type { NameAnswer, NameQuestion, SitePart } from '../../core/interchange/sites'
+import { useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import { fullDay } from '../../words/format'
+import classes from './bring.module.css'
+import type { OpenList } from './useList'
+
+const q = words.bringing
+const w = words.bring
+
+interface Props {
+  readonly list: OpenList
+  readonly names: readonly NameQuestion[]
+  readonly claimedOn: PlainDate | null | undefined
+  readonly onClaimed: (day: PlainDate | null | undefined) => void
+  readonly onRemap: (column: number, field: Field | typeof KEPT | null) => void
+  readonly onCarry: (field: Field, down: boolean) => void
+  readonly onName: (said: readonly (readonly [string, NameAnswer])[]) => void
+}
+
+export const ListQuestions = (props: Props) => (
+  <div className={classes.questions}>
+    <HowOld {...props} />
+    <WhatColumns {...props} />
+    <WrittenOnce {...props} />
+    <NewNames {...props} />
+  </div>
+)
+
+function HowOld({ claimedOn, onClaimed }: Props) {
+  const { today, habits } = useStrap()
+  const [older, setOlder] = useState(false)
+  const [typed, setTyped] = useState('')
+  const reading = readPrintedDate(typed, { order: habits.dateOrder, today })
+  const day =
+    reading.kind === 'read' && reading.expiry.kind === 'day' && reading.expiry.day <= today
+      ? reading.expiry.day
+      : null
+  return (
+    <fieldset className={classes.question}>
+      <legend>{q.howOld}</legend>
+      <button
+        type="button"
+        aria-pressed={claimedOn === null && !older}
+        onClick={() => {
+          setOlder(false)
+          onClaimed(null)
+        }}
+      >
+        {q.counted}
+      </button>
+      <button
+        type="button"
+        aria-pressed={claimedOn === today && !older}
+        onClick={() => {
+          setOlder(false)
+          onClaimed(today)
+        }}
+      >
+        {q.fromMemory}
+      </button>
+      <button
+        type="button"
+        aria-pressed={older}
+        onClick={() => {
+          setOlder(true)
+          onClaimed(undefined)
+        }}
+      >
+        {q.older}
+      </button>
+      {older && (
+        <TextInput
+          aria-label={q.olderDay}
+          placeholder={q.olderDay}
+          value={typed}
+          autoFocus
+          onChange={(event) => {
+            const text = event.currentTarget.value
+            setTyped(text)
+            const read = readPrintedDate(text, { order: habits.dateOrder, today })
+            onClaimed(
+              read.kind === 'read' && read.expiry.kind === 'day' && read.expiry.day <= today
+                ? read.expiry.day
+                : undefined,
+            )
+          }}
+          error={typed !== '' && day === null ? q.olderWrong : undefined}
+        />
+      )}
+      <p className={classes.remark}>
+        {claimedOn === undefined
+          ? q.howOldWhy
+          : claimedOn === null
+            ? q.countedMeans
+            : q.claimMeans(fullDay(claimedOn))}
+      </p>
+    </fieldset>
+  )
+}
+
+const WhatColumns = ({ list, onRemap }: Props) =>
+  list.questions.map(({ column, holds, fields, example }) => (
+    <fieldset key={column} className={classes.question}>
+      <legend>{q.column(list.headings[column] ?? '', holds, example)}</legend>
+      {fields.map((field) => (
+        <button key={field} type="button" onClick={() => onRemap(column, field)}>
+          {w.field[field]}
+        </button>
+      ))}
+      <button type="button" onClick={() => onRemap(column, KEPT)}>
+        {q.keepAsNote}
+      </button>
+      <button type="button" onClick={() => onRemap(column, null)}>
+        {w.leaveOutLine}
+      </button>
+    </fieldset>
+  ))
+
+const WrittenOnce = ({ list, onCarry }: Props) =>
+  list.once.map((field) => {
+    const down = list.carried.includes(field)
+    return (
+      <fieldset key={field} className={classes.question}>
+        <legend>{q.once(w.field[field])}</legend>
+        <button type="button" aria-pressed={down} onClick={() => onCarry(field, true)}>
+          {q.carryDown}
+        </button>
+        <button type="button" aria-pressed={!down} onClick={() => onCarry(field, false)}>
+          {q.carryNot}
+        </button>
+      </fieldset>
+    )
+  })
+
+/** What a name is where its column does not say: a place of its own, a kit, a pocket. */
+const WAYS: readonly SitePart[] = ['place', 'kit', 'pocket']
+
+function NewNames({ names, onName }: Props) {
+  if (names.length === 0) return null
+  const fresh = names.filter(({ near }) => near.length === 0)
+  return (
+    <fieldset className={classes.names}>
+      <legend>{q.newNames(names.length)}</legend>
+      {fresh.length > 1 && (
+        <Button
+          onClick={() => onName(fresh.map(({ key, as }) => [key, { kind: 'new', as }] as const))}
+        >
+          {q.makeAll(fresh.length)}
+        </Button>
+      )}
+      <ul>
+        {names.map(({ key, text, as, lines, near }) => (
+          <li key={key}>
+            <span>
+              <b>{text}</b> <small>{q.nameIn(w.field[as], lines.length)}</small>
+            </span>
+            <span className={classes.question}>
+              {near.map((site) => {
+                const said = [site.pocket, site.kit, site.place].filter(Boolean).join(', ')
+                return (
+                  <button
+                    key={said}
+                    type="button"
+                    onClick={() => onName([[key, { kind: 'is', site }]])}
+                  >
+                    {q.itIs(said)}
+                  </button>
+                )
+              })}
+              {[as, ...WAYS.filter((way) => way !== as)].map((way) => (
+                <button
+                  key={way}
+                  type="button"
+                  data-quiet={way !== as}
+                  onClick={() => onName([[key, { kind: 'new', as: way }]])}
+                >
+                  {q.newAs[way]}
+                </button>
+              ))}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </fieldset>
+  )
+}

@@ -1,0 +1,20 @@
+/** Rows of the file that are no lines of the list, each with its reason: nothing vanishes. */
+import type { LeftRow } from '../../core/interchange/readList'
+import { words } from '../../words'
+import classes from './bring.module.css'
+
+const q = words.bringing
+
+export const NotLines = ({ left }: { readonly left: readonly LeftRow[] }) =>
+  left.length === 0 ? null : (
+    <details className={classes.notLines}>
+      <summary>{q.notLines(left.length)}</summary>
+      <ul>
+        {left.map(({ line, why, text }) => (
+          <li key={line}>
+            <b>{q.row(line)}</b> {text} <i>{q.notLine[why]}</i>
+          </li>
+        ))}
+      </ul>
+    </details>
+  )

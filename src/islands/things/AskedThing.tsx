@@ -1,0 +1,129 @@
+/** A thing whose name leaves something open: what it may be, what is open, and "none of these". */
+import { Button, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import type { CatalogueEntry } from '../../core/catalogue/entry'
+import { itemFacts } from '../../core/catalogue/itemFacts'
+import { shownName } from '../../core/naming/shownName'
+import { itemTitle } from '../../core/stock/item'
+import { words } from '../../words'
+import type { Answer, Unsaid } from './saying'
+import classes from './things.module.css'
+
+const w = words.things
+
+interface Props {
+  readonly thing: Unsaid
+  readonly country: string
+  readonly onAnswer: (answers: readonly Answer[]) => void
+  readonly onNone: (itemId: string) => void
+}
+
+export function AskedThing({ thing: { item, saying }, country, onAnswer, onNone }: Props) {
+  /** Chosen, and how many uses one gives is asked yet. */
+  const [chosen, setChosen] = useState<CatalogueEntry | null>(
+    saying.kind === 'uses' ? saying.entry : null,
+  )
+  const candidates = saying.kind === 'asked' ? saying.candidates : []
+  const choose = (entry: CatalogueEntry): void => {
+    if (itemFacts(item, entry, item.own).usesKnown)
+      onAnswer([{ itemId: item.id, catalogueId: entry.id }])
+    else setChosen(entry)
+  }
+  const title = itemTitle(item)
+  return (
+    <li
+      className={classes.asked}
+      onKeyDown={(event) => {
+        if (event.target instanceof HTMLInputElement) return
+        const entry = candidates[Number(event.key) - 1]?.entry
+        if (event.key === '0') onNone(item.id)
+        else if (entry) choose(entry)
+        else return
+        event.preventDefault()
+        event.stopPropagation()
+      }}
+    >
+      <h3>{title}</h3>
+      {chosen ? (
+        <Uses
+          item={item}
+          title={shownName(itemTitle(chosen), country)}
+          onTake={(uses) =>
+            onAnswer([{ itemId: item.id, catalogueId: chosen.id, own: { ...item.own, uses } }])
+          }
+          onNone={() => onNone(item.id)}
+        />
+      ) : (
+        <ol>
+          {candidates.map(({ entry, open }, at) => (
+            <li key={entry.id}>
+              <button
+                type="button"
+                data-first-answer={at === 0 ? true : undefined}
+                aria-label={w.choose(title, shownName(itemTitle(entry), country))}
+                onClick={() => choose(entry)}
+              >
+                <kbd>{at + 1}</kbd> {shownName(itemTitle(entry), country)}
+              </button>
+              <small>
+                {[
+                  ...open.slice(0, 2).map(w.open),
+                  ...w.countsAs(itemFacts(item, entry, item.own), item.unit).slice(0, 2),
+                ].join(' · ')}
+              </small>
+            </li>
+          ))}
+          <li>
+            <button
+              type="button"
+              aria-label={w.choose(title, w.none)}
+              onClick={() => onNone(item.id)}
+            >
+              <kbd>0</kbd> {w.none}
+            </button>
+          </li>
+        </ol>
+      )}
+    </li>
+  )
+}
+
+function Uses({
+  item,
+  title,
+  onTake,
+  onNone,
+}: {
+  readonly item: Unsaid['item']
+  readonly title: string
+  readonly onTake: (uses: number) => void
+  readonly onNone: () => void
+}) {
+  const [typed, setTyped] = useState('')
+  const uses = Number(typed.replace(',', '.'))
+  const wrong = typed.trim() !== '' && !(uses > 0 && uses <= 1000)
+  return (
+    <form
+      className={classes.uses}
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (typed.trim() !== '' && !wrong) onTake(uses)
+      }}
+    >
+      <TextInput
+        data-first-answer
+        label={w.howManyUses(title, item.unit)}
+        inputMode="decimal"
+        value={typed}
+        onChange={(event) => setTyped(event.currentTarget.value)}
+        error={wrong ? w.wrongUses : undefined}
+      />
+      <Button type="submit" disabled={typed.trim() === '' || wrong}>
+        {w.take}
+      </Button>
+      <Button variant="default" onClick={onNone}>
+        {w.none}
+      </Button>
+    </form>
+  )
+}

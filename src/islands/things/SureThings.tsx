@@ -1,0 +1,66 @@
+/** What the names leave no doubt about: all that each will count as is seen before one press takes it. */
+import { Button, Checkbox } from '@mantine/core'
+import { useState } from 'react'
+import { shownName } from '../../core/naming/shownName'
+import { itemTitle } from '../../core/stock/item'
+import { words } from '../../words'
+import type { Answer, Unsaid } from './saying'
+import classes from './things.module.css'
+
+const w = words.things
+
+interface Props {
+  readonly things: readonly Unsaid[]
+  readonly all: number
+  readonly country: string
+  readonly onConfirm: (answers: readonly Answer[]) => void
+  readonly onNone: (itemId: string) => void
+}
+
+export function SureThings({ things, all, country, onConfirm, onNone }: Props) {
+  const [unticked, setUnticked] = useState<ReadonlySet<string>>(new Set())
+  const taken = things.filter(({ item }) => !unticked.has(item.id))
+  const confirm = (): void => {
+    for (const { item } of things) if (unticked.has(item.id)) onNone(item.id)
+    const answers = taken.flatMap(({ item, saying }) =>
+      saying.kind === 'sure' ? [{ itemId: item.id, catalogueId: saying.entry.id }] : [],
+    )
+    if (answers.length > 0) onConfirm(answers)
+  }
+  return (
+    <section className={classes.group}>
+      <header>
+        <div>
+          <h2>{w.sure(all)}</h2>
+          <p className="second">{w.sureUnder}</p>
+        </div>
+        <Button data-first-answer onClick={confirm}>
+          {w.confirmSure(taken.length)}
+        </Button>
+      </header>
+      <ul aria-label={w.sure(all)}>
+        {things.map(({ item, saying }) =>
+          saying.kind === 'sure' ? (
+            <li key={item.id} className={classes.sure}>
+              <Checkbox
+                checked={!unticked.has(item.id)}
+                onChange={(event) => {
+                  const next = new Set(unticked)
+                  if (event.currentTarget.checked) next.delete(item.id)
+                  else next.add(item.id)
+                  setUnticked(next)
+                }}
+                label={itemTitle(item)}
+              />
+              <p>
+                <b>{shownName(itemTitle(saying.entry), country)}</b>{' '}
+                <small>{w.countsAs(saying.facts, item.unit).join(' · ')}</small>
+              </p>
+            </li>
+          ) : null,
+        )}
+      </ul>
+      {all > things.length && <p className="second">{w.moreOf(all - things.length)}</p>}
+    </section>
+  )
+}

@@ -1,0 +1,158 @@
+/** What things are (planning): what a name leaves no doubt about, what is asked, what nobody knows. */
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { matchItems } from '../../contract/endpoints'
+import { sayingOf } from '../../core/naming/saying'
+import { useActing } from '../../ui/acting'
+import { Frame, type Strap } from '../../ui/Frame'
+import { words } from '../../words'
+import { CoverTabs } from '../cover/CoverTabs'
+import coverClasses from '../cover/cover.module.css'
+import { type CoverView, isUnsaid, useCover } from '../cover/useCover'
+import { AskedThing } from './AskedThing'
+import { KnownThing } from './KnownThing'
+import { SureThings } from './SureThings'
+import type { Answer, Unsaid } from './saying'
+import classes from './things.module.css'
+import { UnknownThing } from './UnknownThing'
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: CoverView
+  readonly place: string | null
+}
+
+export const ThingsScreen = (props: Props) => (
+  <Frame tab="cover" strap={props.strap} place={props.place}>
+    <CoverTabs part="items" place={props.place} />
+    <Things {...props} />
+  </Frame>
+)
+
+const w = words.things
+/** Nobody looks at more than a screenful at once. */
+const AT_ONCE = 6
+const SURE_AT_ONCE = 10
+
+function Things({ initial }: Props) {
+  const { view } = useCover(initial)
+  const { run } = useActing()
+  /** Answered here and on the way to the server: gone from the list at once. */
+  const [answered, setAnswered] = useState<ReadonlySet<string>>(new Set())
+  /** "None of these": asked no more, and described by hand. */
+  const [noneOf, setNoneOf] = useState<ReadonlySet<string>>(new Set())
+  const items = useMemo(
+    () => [...view.items].sort((a, b) => a.name.localeCompare(b.name)),
+    [view.items],
+  )
+  const unsaid = useMemo(
+    (): readonly Unsaid[] =>
+      items
+        .filter((item) => isUnsaid(view, item))
+        .map((item) => ({ item, saying: sayingOf(item) })),
+    [items, view],
+  )
+  const open = unsaid.filter(({ item }) => !answered.has(item.id))
+  const isNone = ({ item }: Unsaid): boolean => noneOf.has(item.id)
+  const sure = open.filter((one) => one.saying.kind === 'sure' && !isNone(one))
+  const asked = open.filter(
+    (one) => (one.saying.kind === 'asked' || one.saying.kind === 'uses') && !isNone(one),
+  )
+  const unknown = open.filter((one) => one.saying.kind === 'unknown' || isNone(one))
+  const known = items.filter((item) => !unsaid.some((one) => one.item.id === item.id))
+
+  const answer = (answers: readonly Answer[]): void => {
+    const ids = answers.map(({ itemId }) => itemId)
+    setAnswered((before) => new Set([...before, ...ids]))
+    void run(matchItems, { body: { matches: [...answers] } }, ({ matched }) =>
+      words.matching.matched(matched),
+    ).then((done) => {
+      // Refused or not sent: it is asked again.
+      if (!done)
+        setAnswered((before) => new Set([...before].filter((id) => !ids.includes(id as never))))
+    })
+  }
+  const none = (itemId: string): void => setNoneOf((before) => new Set([...before, itemId]))
+
+  const next = useNextInFocus(open.length + noneOf.size)
+  return (
+    <div ref={next}>
+      <header className={coverClasses.head}>
+        <h1>{items.length === 0 ? w.title : w.headline(open.length)}</h1>
+        <p className="second">{items.length === 0 ? words.matching.noItems : w.under}</p>
+      </header>
+      {sure.length > 0 && (
+        <SureThings
+          key={sure
+            .slice(0, SURE_AT_ONCE)
+            .map(({ item }) => item.id)
+            .join()}
+          things={sure.slice(0, SURE_AT_ONCE)}
+          all={sure.length}
+          country={view.country}
+          onConfirm={answer}
+          onNone={none}
+        />
+      )}
+      {asked.length > 0 && (
+        <section className={classes.group}>
+          <h2>{w.asked(asked.length)}</h2>
+          <p className="second">{w.askedUnder}</p>
+          <ul aria-label={w.asked(asked.length)}>
+            {asked.slice(0, AT_ONCE).map((one) => (
+              <AskedThing
+                key={one.item.id}
+                thing={one}
+                country={view.country}
+                onAnswer={answer}
+                onNone={none}
+              />
+            ))}
+          </ul>
+          {asked.length > AT_ONCE && <p className="second">{w.moreOf(asked.length - AT_ONCE)}</p>}
+        </section>
+      )}
+      {unknown.length > 0 && (
+        <section className={classes.group}>
+          <h2>{w.unknown(unknown.length)}</h2>
+          <p className="second">{w.unknownUnder}</p>
+          <ul aria-label={w.unknown(unknown.length)}>
+            {unknown.slice(0, AT_ONCE).map((one) => (
+              <UnknownThing
+                key={one.item.id}
+                thing={one}
+                country={view.country}
+                onAnswer={answer}
+              />
+            ))}
+          </ul>
+          {unknown.length > AT_ONCE && (
+            <p className="second">{w.moreOf(unknown.length - AT_ONCE)}</p>
+          )}
+        </section>
+      )}
+      {known.length > 0 && (
+        <section className={coverClasses.known}>
+          <h2>{words.matching.known}</h2>
+          <ul>
+            {known.map((item) => (
+              <KnownThing key={item.id} item={item} country={view.country} />
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  )
+}
+
+/** When an answer takes a line away the keyboard goes on with the next one. */
+function useNextInFocus(count: number) {
+  const root = useRef<HTMLDivElement>(null)
+  const before = useRef(count)
+  useEffect(() => {
+    const lost = document.activeElement === document.body || document.activeElement === null
+    if (count !== before.current && lost)
+      root.current?.querySelector<HTMLElement>('[data-first-answer]')?.focus()
+    before.current = count
+  }, [count])
+  return root
+}

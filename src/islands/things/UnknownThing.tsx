@@ -1,0 +1,207 @@
+/** A thing that no entry of the catalogue is: described in ten seconds, looked up, or just counted. */
+import { Button, MultiSelect, SegmentedControl, Select, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { ROLE_IDS, type RoleId, roleName } from '../../core/catalogue/roles'
+import { STORAGE_CLASS_IDS, type StorageClass } from '../../core/catalogue/storageClass'
+import { SUBSTANCE_IDS, type SubstanceId, substanceName } from '../../core/catalogue/substances'
+import { ANIMALS, SPECIES, type Species } from '../../core/household/species'
+import { shownName } from '../../core/naming/shownName'
+import { usesWritten } from '../../core/naming/usesWritten'
+import { OPENED_RULES, type OpenedRuleId } from '../../core/shelf-life/openedRules'
+import { itemTitle } from '../../core/stock/item'
+import { words } from '../../words'
+import { type Answer, entryChoices, type Unsaid } from './saying'
+import classes from './things.module.css'
+
+const w = words.things
+
+interface Props {
+  readonly thing: Unsaid
+  readonly country: string
+  readonly onAnswer: (answers: readonly Answer[]) => void
+}
+
+export function UnknownThing({ thing: { item, saying }, country, onAnswer }: Props) {
+  const [saying_, setSaying] = useState(false)
+  const title = itemTitle(item)
+  const aside = saying.kind === 'unknown' ? saying.setAside : null
+  const doubts = saying.kind === 'unknown' ? saying.doubts : []
+  return (
+    <li className={classes.unknown}>
+      <div>
+        <h3>{title}</h3>
+        <small>
+          {[
+            item.purpose,
+            ...doubts.map((doubt) => w.doubt[doubt]),
+            aside
+              ? w.notOffered(shownName(itemTitle(aside.entry), country), w.open(aside.because))
+              : '',
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </small>
+      </div>
+      {saying_ ? (
+        <SayIt
+          item={item}
+          named={saying.kind === 'unknown' ? saying.substances : []}
+          onDone={(answer) => {
+            setSaying(false)
+            if (answer) onAnswer([answer])
+          }}
+        />
+      ) : (
+        <span className={classes.presses}>
+          <button
+            type="button"
+            data-first-answer
+            aria-label={w.choose(title, w.say)}
+            onClick={() => setSaying(true)}
+          >
+            {w.say}
+          </button>
+          <Select
+            aria-label={w.choose(title, w.search)}
+            placeholder={w.search}
+            searchable
+            limit={40}
+            value={null}
+            onChange={(id) => id && onAnswer([{ itemId: item.id, catalogueId: id }])}
+            data={entryChoices(country)}
+          />
+          <button
+            type="button"
+            data-quiet
+            aria-label={w.choose(title, w.justCount)}
+            onClick={() =>
+              onAnswer([
+                { itemId: item.id, catalogueId: null, own: { ...item.own, why: w.justCount } },
+              ])
+            }
+          >
+            {w.justCount}
+          </button>
+        </span>
+      )}
+    </li>
+  )
+}
+
+const WHOM = {
+  people: ['person'],
+  animals: ANIMALS,
+  everybody: SPECIES,
+} as const satisfies Record<string, readonly Species[]>
+
+/** Roles, for whom, what is in it, uses, clocks: each optional but the first. */
+function SayIt({
+  item,
+  named,
+  onDone,
+}: {
+  readonly item: Unsaid['item']
+  readonly named: readonly SubstanceId[]
+  readonly onDone: (answer: Answer | null) => void
+}) {
+  const [roles, setRoles] = useState<readonly string[]>([])
+  const [whom, setWhom] = useState<keyof typeof WHOM>('everybody')
+  const [contains, setContains] = useState<readonly string[]>(named)
+  const [holds, setHolds] = useState('')
+  const [clock, setClock] = useState<string>('unset')
+  const [storage, setStorage] = useState<string | null>(null)
+  const uses = usesWritten(holds)
+  const wrong = holds.trim() !== '' && uses === null
+  return (
+    <form
+      className={classes.sayIt}
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (roles.length === 0 || wrong) return
+        onDone({
+          itemId: item.id,
+          catalogueId: null,
+          own: {
+            ...item.own,
+            roles: roles as readonly RoleId[],
+            species: [...WHOM[whom]],
+            contains: contains as readonly SubstanceId[],
+            ...(uses !== null && { uses }),
+            ...(storage && { storage: storage as StorageClass }),
+            why: w.why,
+          },
+          ...(clock !== 'unset' && {
+            openedClock: { kind: 'rule' as const, rule: clock as OpenedRuleId },
+          }),
+        })
+      }}
+    >
+      <MultiSelect
+        label={w.whatFor}
+        placeholder={w.whatForHint}
+        searchable
+        autoFocus
+        limit={30}
+        value={[...roles]}
+        onChange={setRoles}
+        data={ROLE_IDS.map((id) => ({ value: id, label: roleName(id) }))}
+      />
+      <div>
+        <span className={classes.label}>{w.whom}</span>
+        <SegmentedControl
+          aria-label={w.whom}
+          value={whom}
+          onChange={(value) => setWhom(value as keyof typeof WHOM)}
+          data={[
+            { value: 'people', label: w.whomPeople },
+            { value: 'animals', label: w.whomAnimals },
+            { value: 'everybody', label: w.whomEverybody },
+          ]}
+        />
+      </div>
+      <MultiSelect
+        label={w.contains}
+        searchable
+        limit={30}
+        value={[...contains]}
+        onChange={setContains}
+        data={SUBSTANCE_IDS.map((id) => ({ value: id, label: substanceName(id) }))}
+      />
+      <TextInput
+        label={w.holds}
+        placeholder={w.holdsHint}
+        value={holds}
+        onChange={(event) => setHolds(event.currentTarget.value)}
+        description={uses === null ? undefined : `${w.usesLabel(item.unit)}: ${uses}`}
+        error={wrong ? w.wrongUses : undefined}
+      />
+      <Select
+        label={w.clock}
+        value={clock}
+        onChange={(value) => setClock(value ?? 'unset')}
+        data={[
+          { value: 'unset', label: w.clockUnset },
+          ...Object.keys(OPENED_RULES).map((id) => ({
+            value: id,
+            label: w.clockName(id as OpenedRuleId),
+          })),
+        ]}
+      />
+      <Select
+        label={w.storage}
+        clearable
+        value={storage}
+        onChange={setStorage}
+        data={STORAGE_CLASS_IDS.map((id) => ({ value: id, label: w.storageName(id) }))}
+      />
+      <span className={classes.presses}>
+        <Button type="submit" disabled={roles.length === 0 || wrong}>
+          {w.save}
+        </Button>
+        <Button variant="default" onClick={() => onDone(null)}>
+          {w.cancel}
+        </Button>
+      </span>
+    </form>
+  )
+}
