@@ -100,6 +100,7 @@ export const bringing = {
         return 'None are there. How many belong there?'
     }
   },
+  needsFirst: 'Answer what is asked; then the lines can be brought in.',
   otherNumber: 'Another number',
   take: 'Take it',
 } as const

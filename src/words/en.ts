@@ -10,7 +10,7 @@ import type { AmountRefusal } from '../core/quantity/readAmount'
 import type { DueCode } from '../core/rounds/pace'
 import type { SheetLine } from '../core/sheet/lidSheet'
 import type { OpenedClock } from '../core/shelf-life/openedClock'
-import { OPENED_RULES, type OpenedPeriod } from '../core/shelf-life/openedRules'
+import { OPENED_RULES } from '../core/shelf-life/openedRules'
 import type { ItemKind } from '../core/stock/item'
 import type { LotState, SpentWhy } from '../core/stock/judge'
 import type { CalendarEntry } from '../core/watch/calendarEntries'
@@ -27,6 +27,7 @@ import {
   weekdayDay,
 } from './format'
 import { keeping } from './keeping'
+import { keepsFor } from './period'
 import { type Told, told } from './record'
 import { rounds } from './rounds'
 
@@ -113,26 +114,6 @@ const amountRefusal = (refusal: AmountRefusal): string => {
       return `${refusal.low} or ${refusal.high}? Count them`
     case 'very_many':
       return 'more than a thousand; write a ! after it if that is so'
-  }
-}
-
-/** "28 days after opening" */
-const keepsFor = (period: OpenedPeriod): string => {
-  switch (period.kind) {
-    case 'days':
-      return period.days === 1 ? 'one day' : `${period.days} days`
-    case 'months':
-      return period.months === 1 ? 'one month' : `${period.months} months`
-    case 'hours':
-      return `${period.hours} hours`
-    case 'that_day':
-      return 'until the end of the day'
-    case 'at_once':
-      return 'used up at once'
-    case 'printed':
-      return 'to the printed date'
-    case 'course':
-      return 'until the course ends'
   }
 }
 

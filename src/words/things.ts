@@ -8,6 +8,7 @@ import { substanceName } from '../core/catalogue/substances'
 import { SPECIES } from '../core/household/species'
 import type { Difference } from '../core/naming/differences'
 import { OPENED_RULES, type OpenedRuleId } from '../core/shelf-life/openedRules'
+import { keepsFor } from './period'
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
@@ -72,7 +73,7 @@ export const things = {
       : []),
     ...(facts.skill ? [`only by those taught: ${SKILLS[facts.skill].name.toLowerCase()}`] : []),
     ...(facts.entry?.openedRule
-      ? [`once opened: ${OPENED_RULES[facts.entry.openedRule].name.toLowerCase()}`]
+      ? [`once opened: ${keepsFor(OPENED_RULES[facts.entry.openedRule].period)}`]
       : []),
   ],
   open: (difference: Difference): string => {
@@ -94,7 +95,9 @@ export const things = {
       case 'word':
         return `“${difference.word}” is not understood`
       case 'says_less':
-        return `the name does not say “${difference.word.replace(/^(?:is|not|size):?-?/, '')}”`
+        return difference.word.startsWith('size-')
+          ? `the name does not say size ${difference.word.slice(5).toUpperCase()}`
+          : `the name does not say “${difference.word.replace(/^is:/, '').replace(/^not:(.+)$/, '$1-free')}”`
       case 'substance':
         return `it names ${substanceName(difference.substance)}`
       case 'mixture':

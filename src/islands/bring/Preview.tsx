@@ -79,7 +79,7 @@ export function Preview(props: Props) {
           <h1>
             {w.summary(counts.ready, counts.ask, counts.fault, counts.differ, counts.already)}
           </h1>
-          <p className="second">
+          <p className="second" hidden={counts.ready === 0}>
             {w.makes(sorted.newPlaces, [...sorted.newKits, ...sorted.newPockets])}
           </p>
         </div>
@@ -107,7 +107,11 @@ export function Preview(props: Props) {
         onCarry={props.onCarry}
         onName={props.onName}
       />
-      {unanswered > 0 && <p className={classes.caution}>{w.needsYou}</p>}
+      {unanswered > 0 && (
+        <p className={classes.caution}>
+          {counts.ready > 0 ? w.needsYou : words.bringing.needsFirst}
+        </p>
+      )}
       <ColumnMeanings {...props} />
       {needsFallback && <Fallback known={known} value={fallback} onChange={setFallback} />}
       <div className={classes.shows} role="group" aria-label={w.show.all}>

@@ -31,6 +31,7 @@ export const ThingsScreen = (props: Props) => (
 const w = words.things
 /** Nobody looks at more than a screenful at once. */
 const AT_ONCE = 6
+const ASKED_AT_ONCE = 3
 const SURE_AT_ONCE = 10
 
 function Things({ initial }: Props) {
@@ -98,7 +99,7 @@ function Things({ initial }: Props) {
           <h2>{w.asked(asked.length)}</h2>
           <p className="second">{w.askedUnder}</p>
           <ul aria-label={w.asked(asked.length)}>
-            {asked.slice(0, AT_ONCE).map((one) => (
+            {asked.slice(0, ASKED_AT_ONCE).map((one) => (
               <AskedThing
                 key={one.item.id}
                 thing={one}
@@ -108,7 +109,9 @@ function Things({ initial }: Props) {
               />
             ))}
           </ul>
-          {asked.length > AT_ONCE && <p className="second">{w.moreOf(asked.length - AT_ONCE)}</p>}
+          {asked.length > ASKED_AT_ONCE && (
+            <p className="second">{w.moreOf(asked.length - ASKED_AT_ONCE)}</p>
+          )}
         </section>
       )}
       {unknown.length > 0 && (

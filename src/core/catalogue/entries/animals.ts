@@ -344,6 +344,7 @@ export const ANIMAL_GOODS = section(
       hazards: ['liquid'],
       mm: [90, 40, 40],
       grams: 60,
+      ml: 50,
       pack: [1, 290],
       spec: 'Small, unopened, 3 %; only on the poison line’s or a vet’s word',
       standIns: [],

@@ -497,6 +497,7 @@ export const WOUND_GOODS = section(
       hazards: ['liquid', 'glass', 'flammable'],
       mm: [80, 30, 30],
       grams: 50,
+      ml: 30,
       pack: [1, 490],
       spec: 'In spirit; stains and stings',
       standIns: ['povidone-1'],
