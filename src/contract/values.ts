@@ -169,11 +169,16 @@ export const LOT_STATES = [
   'lent',
   'missing',
 ] as const
+const heldBecause = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('said'), reason: z.string() }),
+  z.object({ kind: z.literal('left_over'), prescriber: z.string() }),
+  z.object({ kind: z.literal('opened_no_period'), on: plainDate }),
+])
 export const lotState = z.discriminatedUnion('state', [
   z.object({ state: z.literal('sound'), lastGood }),
   z.object({ state: z.literal('turning'), day: plainDate, clock }),
   z.object({ state: z.literal('spent'), why: spentWhy }),
-  z.object({ state: z.literal('held'), reason: z.string(), lastGood }),
+  z.object({ state: z.literal('held'), because: heldBecause, lastGood }),
   z.object({ state: z.literal('lent'), to: z.string(), since: plainDate, lastGood }),
   z.object({ state: z.literal('unclean'), since: plainDate, lastGood }),
   z.object({ state: z.literal('missing'), since: plainDate, lastGood }),
@@ -287,7 +292,7 @@ export const lotValue = z.object({
 const spareAt = z.object({ place: z.string(), amount }).nullable()
 export const errandReason = z.discriminatedUnion('code', [
   z.object({ code: z.literal('spent'), why: spentWhy }),
-  z.object({ code: z.literal('held'), reason: z.string() }),
+  z.object({ code: z.literal('held'), because: heldBecause }),
   z.object({ code: z.literal('lent'), to: z.string(), since: plainDate }),
   z.object({ code: z.literal('unclean'), since: plainDate }),
   z.object({ code: z.literal('missing'), since: plainDate }),

@@ -175,6 +175,7 @@ export async function readStock(trx: Trx): Promise<HouseholdStock> {
     .execute()
   return {
     ...sites,
+    courses: await readCourses(trx),
     items: items.map(toItem),
     pars: pars.map((row) => ({
       itemId: row.item_id as ItemId,

@@ -192,6 +192,8 @@ function refusalText(refusal: DoseRefusal, { now, timeZone }: At): string {
       return `Only ${refusal.title} past its day lies there. Do not use it.`
     case 'lot_held':
       return `${refusal.title} is on hold: ${refusal.reason}.`
+    case 'lot_no_period':
+      return `${refusal.title} was opened on ${fullDay(refusal.on)}, and nobody has said how long it keeps. Read its label and write that down.`
     case 'lot_away':
       return `${refusal.title} is not here: lent, missing, or not clean.`
     case 'lot_allergy':

@@ -10,6 +10,7 @@ import type { Part, Tier } from '../core/cover/need'
 import type { CourseState } from '../core/household/course'
 import type { WeightState } from '../core/household/weight'
 import { counted, fullDay, money, numberWord, shortDay } from './format'
+import { heldBecause } from './held'
 
 const list = (names: readonly string[]): string =>
   names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
@@ -66,6 +67,8 @@ function why(reason: HeldWhy, today: PlainDate): string {
       return 'opened'
     case 'held':
       return reason.reason
+    case 'opened_no_period':
+      return heldBecause({ kind: 'opened_no_period', on: reason.on })
     case 'lent':
       return `lent to ${reason.to}`
     case 'unclean':

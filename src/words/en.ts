@@ -12,7 +12,7 @@ import type { SheetLine } from '../core/sheet/lidSheet'
 import type { OpenedClock } from '../core/shelf-life/openedClock'
 import { OPENED_RULES } from '../core/shelf-life/openedRules'
 import type { ItemKind } from '../core/stock/item'
-import type { LotState, SpentWhy } from '../core/stock/judge'
+import type { HeldBecause, LotState, SpentWhy } from '../core/stock/judge'
 import type { CalendarEntry } from '../core/watch/calendarEntries'
 import {
   awayFrom,
@@ -26,6 +26,7 @@ import {
   shortDay,
   weekdayDay,
 } from './format'
+import { heldBecause } from './held'
 import { keeping } from './keeping'
 import { keepsFor } from './period'
 import { type Told, told } from './record'
@@ -47,7 +48,7 @@ type Headline =
 type Spare = { place: string; amount: Amount } | null
 type Reason =
   | { code: 'spent'; why: SpentWhy }
-  | { code: 'held'; reason: string }
+  | { code: 'held'; because: HeldBecause }
   | { code: 'lent'; to: string; since: PlainDate }
   | { code: 'unclean' | 'missing'; since: PlainDate }
   | { code: 'turns'; day: PlainDate; clock: 'printed' | 'opened'; spare: Spare }
@@ -138,7 +139,7 @@ const state = (judged: LotState, today: PlainDate): string => {
           ? 'spent: opened'
           : `spent: ${judged.why.condition}`
     case 'held':
-      return `held: ${judged.reason}`
+      return `held: ${heldBecause(judged.because)}`
     case 'lent':
       return `lent to ${judged.to}`
     case 'unclean':
@@ -260,7 +261,7 @@ export const en = {
         case 'spent':
           return spentBecause(reason.why, today)
         case 'held':
-          return `on hold ${reason.reason}`
+          return `on hold: ${heldBecause(reason.because)}`
         case 'lent':
           return `${reason.to} has it since ${shortDay(reason.since, today)}`
         case 'unclean':
@@ -467,6 +468,8 @@ export const en = {
     close: 'Close',
   },
   add: {
+    yours: 'Yours',
+    fromCatalogue: 'Catalogue',
     more: 'More: where bought, for whom, directions',
     title: (pocket: string): string => `Add to ${pocket}`,
     item: 'What is it',

@@ -4,8 +4,10 @@ import { care } from './care'
 import { cover, evening, lists, matching, member } from './cover'
 import { en } from './en'
 import { forecast, rates } from './forecast'
+import { heldBecause } from './held'
 import { keeping } from './keeping'
 import { label } from './label'
+import { keeps } from './period'
 import { plan } from './plan'
 import { recalls } from './recalls'
 import { told } from './record'
@@ -23,7 +25,9 @@ const english = {
   matching,
   member,
   forecast,
+  heldBecause,
   keeping,
+  keepsFor: keeps,
   label,
   plan,
   rates,

@@ -20,3 +20,19 @@ export const keepsFor = (period: OpenedPeriod): string => {
       return 'until the course ends'
   }
 }
+
+export const keeps = {
+  label: 'Once open it keeps, says the label',
+  unit: 'Of',
+  now: (rule: string): string => `until now: ${rule}`,
+  wrong: 'Give a whole number',
+  source: 'Label',
+  kind: {
+    days: 'days',
+    months: 'months',
+    hours: 'hours',
+    course: 'until the course ends',
+    at_once: 'used up at once',
+    printed: 'to the printed date',
+  },
+} as const

@@ -126,6 +126,8 @@ export const things = {
   howManyUses: (title: string, unit: string): string =>
     `It is ${title}. How many uses does one ${unit || 'piece'} give?`,
   usesLabel: (unit: string): string => `Uses that one ${unit || 'piece'} gives`,
+  isIt: 'It counts as',
+  isItOne: 'Is it one of these?',
   take: 'Take it',
   none: 'None of these',
   choose: (title: string, answer: string): string => `${title}: ${answer}`,

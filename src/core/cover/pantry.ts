@@ -15,6 +15,7 @@ import type { ItemId, KitId, LotId, MemberId, PocketId } from '../ids'
 import { type Amount, THOUSAND } from '../quantity/amount'
 import { lastGoodDay } from '../shelf-life/lastGoodDay'
 import type { Item } from '../stock/item'
+import { openedWithoutPeriod } from '../stock/judge'
 import type { Holding, Lot } from '../stock/lot'
 import type { Schools } from './schools'
 import type { Owner, Owners, Thing } from './suitability'
@@ -65,6 +66,7 @@ export type Barred =
   | { readonly code: 'condition'; readonly condition: string }
   | { readonly code: 'opened_over' }
   | { readonly code: 'held'; readonly reason: string }
+  | { readonly code: 'opened_no_period'; readonly on: PlainDate }
   | { readonly code: 'lent'; readonly to: string }
   | { readonly code: 'unclean' }
   | { readonly code: 'missing' }
@@ -127,7 +129,7 @@ export function pantry(stock: CoverStock): Pantry {
         amount,
         uses: (amount / THOUSAND) * known.facts.uses,
         through: last.kind === 'day' ? last.day : null,
-        barred: barredBy(lot, last.kind === 'over'),
+        barred: barredBy(lot, known.item, last.kind === 'over'),
       },
     ]
   })
@@ -147,12 +149,16 @@ export function pantry(stock: CoverStock): Pantry {
 }
 
 function barredBy(
-  { condition, standing }: Pick<Lot, 'condition' | 'standing'>,
+  lot: Pick<Lot, 'condition' | 'standing' | 'opened'>,
+  item: Pick<Item, 'kind' | 'openedClock'>,
   over: boolean,
 ): Barred | null {
+  const { condition, standing } = lot
   if (condition !== 'sound') return { code: 'condition', condition }
   if (over) return { code: 'opened_over' }
   if (standing.kind === 'held') return { code: 'held', reason: standing.reason }
+  const on = openedWithoutPeriod(lot, item)
+  if (on !== null) return { code: 'opened_no_period', on }
   if (standing.kind === 'lent') return { code: 'lent', to: standing.to }
   if (standing.kind === 'unclean' || standing.kind === 'missing') return { code: standing.kind }
   return null

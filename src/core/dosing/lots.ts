@@ -57,6 +57,7 @@ function aboutThing(reasons: readonly Unsuited[], title: string): DoseRefusal | 
 function barredWhy(shelf: Shelf, title: string, today: PlainDate): DoseRefusal | null {
   const { barred, through } = shelf
   if (barred?.code === 'held') return { code: 'lot_held', title, reason: barred.reason }
+  if (barred?.code === 'opened_no_period') return { code: 'lot_no_period', title, on: barred.on }
   if (barred?.code === 'condition' || barred?.code === 'opened_over')
     return { code: 'lot_spent', title }
   if (barred) return { code: 'lot_away', title }

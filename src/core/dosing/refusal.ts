@@ -65,6 +65,7 @@ export type DoseRefusal =
   // ---- what lies there ------------------------------------------------------------------------
   | { readonly code: 'lot_spent'; readonly title: string }
   | { readonly code: 'lot_held'; readonly title: string; readonly reason: string }
+  | { readonly code: 'lot_no_period'; readonly title: string; readonly on: PlainDate }
   | { readonly code: 'lot_away'; readonly title: string }
   | { readonly code: 'lot_allergy'; readonly title: string; readonly to: string }
   | { readonly code: 'somebody_elses'; readonly title: string; readonly whose: string }

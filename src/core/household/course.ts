@@ -69,3 +69,24 @@ export function courseState(course: Course, there: Amount, today: PlainDate): Co
 /** Whether it is taken on a day: begun and not ended. */
 export const isRunning = ({ startsOn, endsOn }: Course, day: PlainDate): boolean =>
   startsOn <= day && (endsOn === null || endsOn >= day)
+
+/** Items of which something may be left over: their last course has ended, and nobody has asked. */
+export function leftOverItems(
+  courses: readonly Course[],
+  today: PlainDate,
+): ReadonlyMap<ItemId, { readonly kind: 'left_over'; readonly prescriber: string }> {
+  const last = new Map<ItemId, Course>()
+  for (const course of courses) {
+    const known = last.get(course.itemId)
+    const isLater =
+      !known || course.endsOn === null || (known.endsOn !== null && known.endsOn < course.endsOn)
+    if (isLater) last.set(course.itemId, course)
+  }
+  return new Map(
+    [...last.values()].flatMap(({ itemId, endsOn, release, prescriber }) =>
+      endsOn !== null && endsOn < today && release === null
+        ? [[itemId, { kind: 'left_over' as const, prescriber }]]
+        : [],
+    ),
+  )
+}

@@ -119,6 +119,8 @@ export function resolveSites(
     const [place = '', kit = '', pocket = ''] = siteWords(row.cells)
     let site: Partial<Site> = {}
     let asks = false
+    /** What lies in something new is new as well, and need not be asked about. */
+    let isNew = false
     for (const [as, text] of [
       ['place', place],
       ['kit', kit],
@@ -130,8 +132,10 @@ export function resolveSites(
       const answer = answers.get(key)
       if (found.kind === 'site') site = { ...site, ...found.site }
       else if (answer?.kind === 'is') site = { ...site, ...answer.site }
-      else if (answer) site = asNew(answer.as, text, site, fallback)
-      else {
+      else if (answer || isNew) {
+        site = asNew(answer ? answer.as : as, text, site, fallback)
+        isNew = true
+      } else {
         asks = true
         asking.add(row.line)
         const question = questions.get(key)

@@ -16,7 +16,7 @@ const lastDay = (end: LastGood): string => (end.kind === 'day' ? end.day : NEVER
  */
 export function firstOut<L extends Lot>(
   lots: readonly L[],
-  item: Pick<Item, 'openedClock'>,
+  item: Pick<Item, 'openedClock' | 'kind'>,
   today: PlainDate,
 ): readonly L[] {
   return lots
@@ -41,7 +41,7 @@ const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
 export function soonerThan<L extends Lot>(
   lot: Lot,
   lots: readonly L[],
-  item: Pick<Item, 'openedClock'>,
+  item: Pick<Item, 'openedClock' | 'kind'>,
   today: PlainDate,
 ): L | null {
   const [first] = firstOut(lots, item, today)

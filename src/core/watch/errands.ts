@@ -8,7 +8,7 @@ import { type Shortfall, type Spare, shortfalls, spares } from '../restock/short
 import type { DueReason, KitRound } from '../rounds/due'
 import type { DueCode } from '../rounds/pace'
 import type { Item } from '../stock/item'
-import type { SpentWhy } from '../stock/judge'
+import type { HeldBecause, SpentWhy } from '../stock/judge'
 import type { JudgedHolding, Line, Survey } from './survey'
 
 /** What one does there, in the order in which it is done. */
@@ -26,7 +26,7 @@ export type ErrandAct = (typeof ERRAND_ACTS)[number]
 
 export type ErrandReason =
   | { readonly code: 'spent'; readonly why: SpentWhy }
-  | { readonly code: 'held'; readonly reason: string }
+  | { readonly code: 'held'; readonly because: HeldBecause }
   | { readonly code: 'lent'; readonly to: string; readonly since: PlainDate }
   | { readonly code: 'unclean'; readonly since: PlainDate }
   | { readonly code: 'missing'; readonly since: PlainDate }
@@ -125,7 +125,7 @@ function errandOfHolding(holding: JudgedHolding): Errand[] {
     case 'spent':
       return [aboutLot(holding, 'throw_away', { code: 'spent', why: judged.why })]
     case 'held':
-      return [aboutLot(holding, 'ask', { code: 'held', reason: judged.reason })]
+      return [aboutLot(holding, 'ask', { code: 'held', because: judged.because })]
     case 'lent':
       return [aboutLot(holding, 'put_back', { code: 'lent', to: judged.to, since: judged.since })]
     case 'unclean':

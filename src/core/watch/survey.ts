@@ -6,6 +6,7 @@
 
 import type { PlainDate } from '../calendar/plainDate'
 import { type Lookahead, nextCheckDay } from '../calendar/presence'
+import { type Course, leftOverItems } from '../household/course'
 import type { Kit, Place } from '../household/places'
 import type { Pocket } from '../household/pocket'
 import type { ItemId, KitId, PlaceId, PocketId } from '../ids'
@@ -23,6 +24,8 @@ export interface HouseholdStock {
   readonly pars: readonly Par[]
   readonly lots: readonly Lot[]
   readonly holdings: readonly Holding[]
+  /** Prescriptions: what is left of one that has ended is on hold. Absent where the past is read. */
+  readonly courses?: readonly Course[]
 }
 
 /** The way from a pocket up to its place. */
@@ -108,11 +111,12 @@ export function survey(stock: HouseholdStock, today: PlainDate, ahead: Lookahead
   for (const par of stock.pars)
     lineFor(found(items, par.itemId, 'Item'), found(sites, par.pocketId, 'Pocket')).par = par.amount
 
+  const leftOvers = leftOverItems(stock.courses ?? [], today)
   const holdings = stock.holdings.map((holding): JudgedHolding => {
     const lot = found(lots, holding.lotId, 'Lot')
     const item = found(items, lot.itemId, 'Item')
     const site = found(sites, holding.pocketId, 'Pocket')
-    const judged = judgeLot(lot, item, today, site.nextCheck)
+    const judged = judgeLot(lot, item, today, site.nextCheck, leftOvers.get(item.id) ?? null)
     const entry = { lot, item, site, amount: holding.amount, judged }
     const line = lineFor(item, site)
     line.holdings.push(entry)

@@ -1,7 +1,7 @@
 /** Puts a lot into a pocket, of a known or a new item, without leaving the screen. */
 import { Autocomplete, Select, Textarea, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import type { z } from 'zod'
 import { readHousehold, readItems, receiveLot } from '../../contract/endpoints'
 import type { itemValue } from '../../contract/values'
@@ -17,6 +17,7 @@ import quiet from '../../ui/quiet.module.css'
 import { words } from '../../words'
 import { ExpiryField, useExpiry } from './ExpiryField'
 import classes from './lot.module.css'
+import { useCatalogue, WhatIsIt } from './WhatIsIt'
 
 const w = words.add
 const k = words.keeping.lot
@@ -51,11 +52,21 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
     forMember: null as string | null,
   })
   const [more, setMore] = useState(false)
+  /** The entry that a new thing is taken for; null for none, undefined while nobody has said. */
+  const [entryId, setEntryId] = useState<string | null | undefined>(undefined)
+  const catalogue = useCatalogue()
+  const titles = useMemo(
+    () =>
+      [...(catalogue?.TITLES.keys() ?? [])].filter(
+        (one) => !items.some((item_) => itemTitle(item_) === one),
+      ),
+    [catalogue, items],
+  )
   const known = items.find(
     (one) => itemTitle(one).toLowerCase() === fields.name.trim().toLowerCase(),
   )
-  const amount = readAmount(fields.amount)
-  const par = fields.par.trim() === '' ? null : readAmount(fields.par)
+  const amount = readAmount(fields.amount, true)
+  const par = fields.par.trim() === '' ? null : readAmount(fields.par, true)
   const wrong = (reading: typeof amount | null, field: 'amount' | 'par') =>
     reading?.kind === 'refused'
       ? words.bring.fault({ field, code: 'amount', refusal: reading.refusal })
@@ -89,6 +100,7 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
                   strength: fields.strength,
                   unit: singular(fields.unit || amount.unit),
                   purpose: fields.purpose,
+                  ...(entryId && { catalogueId: entryId }),
                 },
               },
           amount: amount.amount,
@@ -122,12 +134,33 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
         label={w.item}
         description={known ? w.known : undefined}
         value={fields.name}
-        onChange={(name) => setFields({ ...fields, name })}
-        data={[...new Set(items.map(itemTitle))]}
+        onChange={(name) => {
+          setFields({ ...fields, name })
+          setEntryId(undefined)
+        }}
+        onOptionSubmit={(title) => {
+          const entry = catalogue?.TITLES.get(title)
+          if (!entry || items.some((one) => itemTitle(one) === title)) return
+          setFields({ ...fields, name: entry.name, strength: entry.strength, unit: entry.unit })
+          setEntryId(entry.id)
+        }}
+        data={[
+          { group: w.yours, items: [...new Set(items.map(itemTitle))] },
+          { group: w.fromCatalogue, items: titles },
+        ]}
         limit={8}
         maxDropdownHeight={440}
         maxLength={120}
       />
+      {!known && (
+        <WhatIsIt
+          name={fields.name}
+          strength={fields.strength}
+          unit={fields.unit}
+          value={entryId}
+          onChange={setEntryId}
+        />
+      )}
       {!known && (
         <div className={classes.pair}>
           <TextInput label={w.strength} {...text('strength')} />

@@ -12,6 +12,7 @@ import { useActing } from '../../ui/acting'
 import { words } from '../../words'
 import { counted, expiryText, fullDay } from '../../words/format'
 import type { FormAct } from './acts'
+import { KeepsFor, NOT_SAID, periodSaid } from './KeepsFor'
 import type { LineOnMat, PocketOnMat, PocketRef, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
 
@@ -31,12 +32,15 @@ interface Props {
 }
 
 /** How many a press usually means: all of it when it goes, one when it is used. */
-function usual(act: Props['act'], amount: Amount): string {
+function usual(act: Props['act'], amount: Amount, unit: string): string {
+  // What is counted by what it holds is opened as a whole: nobody opens one millilitre.
+  if (act === 'open' && MEASURED.has(unit)) return formatAmount(amount)
   const one =
     act === 'use' || act === 'reuse' || act === 'open' || act === 'lend' || act === 'decant'
   return one && amount >= 1000 ? '1' : formatAmount(amount)
 }
 
+const MEASURED: ReadonlySet<string> = new Set(['mL', 'L', 'g', 'kg', 'mg', 'ml', 'l'])
 const NEEDS_PLACE: ReadonlySet<Props['act']> = new Set(['move', 'decant'])
 const NEEDS_WHOM: ReadonlySet<Props['act']> = new Set(['lend', 'give'])
 const MAY_PASS_OVER: ReadonlySet<Props['act']> = new Set(['use', 'move'])
@@ -44,7 +48,8 @@ const MAY_PASS_OVER: ReadonlySet<Props['act']> = new Set(['use', 'move'])
 export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake }: Props) {
   const { run, busy } = useActing()
   const { lot, amount } = tag
-  const [typed, setTyped] = useState(usual(act, amount))
+  const [typed, setTyped] = useState(usual(act, amount, line.item.unit))
+  const [keeps, setKeeps] = useState(NOT_SAID)
   const [to, setTo] = useState<string | null>(null)
   const [whom, setWhom] = useState('')
   const [on, setOn] = useState<string>(today)
@@ -57,8 +62,10 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
       : ''
   const first = MAY_PASS_OVER.has(act) ? firstOut(line, tag) : null
   const needsDirections = act === 'decant' && line.item.kind === 'medicine'
+  const period = act === 'open' ? periodSaid(keeps) : null
   const ready =
     wrong === '' &&
+    period !== 'wrong' &&
     (!NEEDS_PLACE.has(act) || to !== null) &&
     (!NEEDS_WHOM.has(act) || whom.trim() !== '') &&
     (!needsDirections || directions.trim() !== '')
@@ -86,7 +93,15 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
       case 'open':
         return run(
           openLot,
-          { params, body: { ...taking, on: on as PlainDate } },
+          {
+            params,
+            body: {
+              ...taking,
+              on: on as PlainDate,
+              ...(period &&
+                period !== 'wrong' && { keeps: { period, source: words.keepsFor.source } }),
+            },
+          },
           words.undo.did.open,
         )
       case 'count':
@@ -203,6 +218,9 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
           max={today}
           onChange={(event) => setOn(event.currentTarget.value)}
         />
+      )}
+      {act === 'open' && (
+        <KeepsFor value={keeps} now={w.clockRule(line.item.openedClock)} onChange={setKeeps} />
       )}
       {NEEDS_WHOM.has(act) && (
         <TextInput

@@ -42,7 +42,7 @@ export function LotFacts({ line, tag, members, today }: Props) {
     if (lastGood.kind === 'day' && lastGood.clock === 'opened')
       rows.push([w.expiry, expiryText(lot.expiry)])
   }
-  if (judged.state === 'held') rows.push([w.held, judged.reason])
+  if (judged.state === 'held') rows.push([w.held, words.heldBecause(judged.because)])
   if (judged.state === 'lent') rows.push([w.lent, `${judged.to}, ${fullDay(judged.since)}`])
   if (judged.state === 'unclean' || judged.state === 'missing')
     rows.push([words.stateWord[judged.state], fullDay(judged.since)])
