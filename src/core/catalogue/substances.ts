@@ -127,7 +127,7 @@ export const SUBSTANCES = {
   glucose: { name: 'glucose', also: ['dextrose', 'sugar'] },
   'rehydration-salts': {
     name: 'rehydration salts',
-    also: ['electrolytes', 'rehydration', 'rehydration salts', 'oral rehydration salts'],
+    also: ['rehydration', 'rehydration salts', 'oral rehydration salts'],
   },
   'calcium-carbonate': { name: 'calcium carbonate', also: ['antacid'] },
   simeticone: { name: 'simeticone', also: ['simethicone'] },

@@ -97,6 +97,8 @@ export function usesOfOne(
     return entryMass ? known((entry.uses * asMass) / entryMass) : atLeast(NEXT_TO_NOTHING)
   }
   const entryUnit = unitWord(entry.unit)
+  // "For a day": how long one bag or one piece lasts nobody has said.
+  if (entryUnit === 'day' && unit !== 'day') return atLeast(NEXT_TO_NOTHING)
   // The same container, larger or smaller.
   const scale = holds !== null && entryHolds ? holds / entryHolds : 1
   if (unit === entryUnit || (PIECES.has(unit) && unit === '')) return known(entry.uses * scale)

@@ -155,7 +155,7 @@ function noLine(row: Row, columns: Columns, options: ListOptions): NoLineFound |
     row.cells.every((cell, at) => cell === '' || (again[at] !== KEPT && again[at] === columns[at]))
   )
     return { why: 'headings' }
-  if (rest.length > 0 || row.cells.length < 2) return null
+  if (rest.length > 0 || columns.length < 2) return null
   // "== Car ==", "CAR KIT:", "Car kit" where there is one: alone in a row it is a heading.
   const marked = /^(?:[=#*-]{1,4}\s*(.+?)\s*[=#*-]*|(.+?)\s*:)$/.exec(only)
   if (marked) return { why: 'section', name: marked[1] ?? marked[2] ?? '' }

@@ -209,7 +209,10 @@ function figures(typed: readonly Printed[], identity: Identity): readonly Differ
     }
   }
   for (const one of sizes)
-    if (one.kind !== 'lengths' && !typedSizes.some(({ kind }) => kind === one.kind))
+    if (
+      (one.kind !== 'lengths' || identity.hasSiblings) &&
+      !typedSizes.some(({ kind }) => kind === one.kind)
+    )
       found.push({ code: 'size_missing' })
   return found
 }

@@ -38,6 +38,8 @@ export interface Identity {
   /** Its figures say how strong it is, not how large. */
   readonly hasStrength: boolean
   readonly isComfort: boolean
+  /** Sold in other sizes under the same name: the size decides. */
+  readonly hasSiblings: boolean
   /** One of the things that are sold with latex and without. */
   readonly mayHoldLatex: boolean
 }
@@ -54,7 +56,10 @@ export const isNeutral = (word: string): boolean => NEUTRAL_WORDS.has(word)
 const telling = (words: readonly string[]): readonly string[] =>
   words.filter((word) => !isNeutral(word))
 
-export function identityOf(entry: CatalogueEntry): Identity {
+export function identityOf(
+  entry: CatalogueEntry,
+  sameName: ReadonlyMap<string, number> = new Map(),
+): Identity {
   const sized = readName('', entry.strength)
   const names = [entry.name, ...entry.also].map((name) => readName(name))
   const unit = stem(entry.unit)
@@ -83,12 +88,15 @@ export function identityOf(entry: CatalogueEntry): Identity {
     mayHoldLatex:
       entry.roles.includes('gloves') ||
       names.some(({ words }) => words.some((word) => word === 'elastic' || word === 'cohesive')),
+    hasSiblings: (sameName.get(entry.name) ?? 1) > 1,
     isComfort: entry.roles.every((role) => NEVER_COVER.includes(role)),
   }
 }
 
 export function identitiesOf(entries: readonly CatalogueEntry[]): Identities {
-  const all = entries.map(identityOf)
+  const sameName = new Map<string, number>()
+  for (const { name } of entries) sameName.set(name, (sameName.get(name) ?? 0) + 1)
+  const all = entries.map((entry) => identityOf(entry, sameName))
   const saying = new Map<string, Identity[]>()
   for (const identity of all)
     for (const word of new Set(identity.aliases.flatMap(({ words }) => words))) {

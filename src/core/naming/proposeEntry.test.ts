@@ -174,14 +174,14 @@ describe('what it is without', () => {
   })
   it('what is sold with latex and without is asked about', () => {
     for (const name of [
-      'Vet wrap 5 cm',
+      'Self-sticking wrap 5 cm',
       'Self-adhesive bandage',
       'Exam gloves M',
       'Elastic bandage 8 cm',
     ])
       expect([name, sure(name)]).toEqual([name, null])
     expect(sure('Cohesive bandage 5 cm, latex free')).toBe('cohesive-wrap')
-    expect(sure('Vet wrap with latex 5 cm')).toBe('cohesive-wrap-latex')
+    expect(sure('Self-adhesive bandage with latex 5 cm')).toBe('cohesive-wrap-latex')
   })
 })
 
@@ -206,7 +206,7 @@ describe('remedies without evidence', () => {
   it.each([
     'Arnica globules C30',
     'Homeopathic fever drops',
-    'Bach flower drops',
+    'Flower essence drops',
     'Belladonna globules D6',
     'Herbal cough syrup',
     'Lavender essential oil',

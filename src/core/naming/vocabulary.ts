@@ -220,7 +220,7 @@ export const DOUBTS: readonly (readonly [Doubt, RegExp])[] = [
   ],
   [
     'left_over',
-    /\b(?:left ?-?overs?|remaining from|rest of|remainder|old prescriptions?|from (?:grand(?:ma|pa|mother|father)|granny|grandad|gran|mum|dad|mother|father|aunt|uncle|the neighbou?r|(?:last|the last|a former|previous) (?:course|illness|surgery|operation|time|dog|cat))|after (?:the )?(?:surgery|operation)|(?:late|former|previous) (?:dog|cat|rabbit|horse)s?|belonged to)\b/,
+    /\b(?:left ?-?overs?|remaining from|rest of|remainder|old prescriptions?|left (?:from|by)|(?:from|of) the (?:old|late|former|last|previous)|from (?:grand(?:ma|pa|mother|father)|granny|grandad|gran|mum|dad|mother|father|aunt|uncle|the neighbou?r|(?:last|the last|a former|previous) (?:course|illness|surgery|operation|time|dog|cat))|after (?:the )?(?:surgery|operation)|(?:late|former|previous) (?:dog|cat|rabbit|horse)s?|belonged to)\b/,
   ],
   [
     'worn_out',
@@ -231,7 +231,7 @@ export const DOUBTS: readonly (readonly [Doubt, RegExp])[] = [
 
 /** Carried if somebody likes; without evidence, whatever else the name says. */
 export const WITHOUT_EVIDENCE =
-  /\b(?:homeopath(?:y|ic)|homoeopath(?:y|ic)|globules?|pillules?|(?:c|d|ch|x) ?\d{1,4}\b(?= ?(?:globules?|pillules?|pellets?|dilution))|\d{1,3} ?(?:c|ch) (?:globules?|pillules?|pellets?)|bach|flower (?:essence|remedy)|rescue (?:drops|remedy)|colloidal silver|healing crystals?|magnet(?:ic)? (?:bracelet|band)|detox|essential oils?|aromatherapy|herbal|traditional remedy|arnica|schuessler|schüssler)\b/
+  /\b(?:homeopath(?:y|ic)|homoeopath(?:y|ic)|globules?|pillules?|(?:c|d|ch|x) ?\d{1,4}\b(?= ?(?:globules?|pillules?|pellets?|dilution))|\d{1,3} ?(?:c|ch) (?:globules?|pillules?|pellets?)|flower (?:essence|remedy|drops)|colloidal silver|healing crystals?|magnet(?:ic)? (?:bracelet|band)|detox|essential oils?|aromatherapy|herbal|traditional remedy|arnica|schuessler|schüssler)\b/
 
 /** Words that turn a medicine into another one. */
 export const VARIANT_WORDS: ReadonlySet<string> = new Set([

@@ -150,10 +150,10 @@ export const ALSO_FOR_WOUNDS = section('wounds', { ...shared, kind: 'supply', fo
     purpose: 'Comfort only: it covers nothing',
   },
   {
-    id: 'rescue-drops',
+    id: 'flower-drops',
     name: 'Flower remedy drops',
     unit: 'bottle',
-    also: ['rescue drops', 'bach flower drops', 'flower essence', 'calming drops'],
+    also: ['flower drops', 'flower essence', 'calming drops'],
     form: 'drops',
     route: 'mouth',
     roles: ['comfort'],
@@ -232,7 +232,7 @@ export const ALSO_TOOLS = section('tools', { ...shared, kind: 'instrument', form
   {
     id: 'nail-scissors',
     name: 'Nail scissors',
-    also: ['nail clippers', 'manicure scissors', 'toenail clippers'],
+    also: ['manicure scissors', 'toenail clippers'],
     form: 'tool',
     species: PEOPLE,
     roles: ['comfort'],

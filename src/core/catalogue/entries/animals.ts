@@ -446,7 +446,7 @@ export const ANIMAL_GOODS = section(
       name: 'Leg bandage for horses',
       strength: '12 cm',
       unit: 'roll',
-      also: ['stable bandage', 'gamgee'],
+      also: ['stable bandage'],
       kind: 'supply',
       form: 'roll',
       species: ['horse'],

@@ -20,10 +20,10 @@ export const HORSE_GOODS = section(
       purpose: 'Holds a horse, with a second person at its head',
     },
     {
-      id: 'gamgee',
+      id: 'leg-padding',
       name: 'Leg padding for horses',
       unit: 'roll',
-      also: ['gamgee', 'cotton wool padding horse', 'leg wrap padding', 'padded leg wraps'],
+      also: ['cotton wool padding horse', 'leg wrap padding', 'padded leg wraps'],
       form: 'roll',
       roles: ['padding'],
       uses: 4,
@@ -149,7 +149,6 @@ export const HORSE_GOODS = section(
         'wide cohesive wrap, latex-free',
         'self-adhesive bandage, latex-free',
         'self-sticking wrap, latex-free',
-        'vet wrap, latex-free',
       ],
       kind: 'supply',
       form: 'roll',
@@ -181,7 +180,6 @@ export const HORSE_GOODS = section(
       also: [
         'self-adhesive bandage with latex',
         'self-sticking wrap with latex',
-        'vet wrap with latex',
         'cohesive bandage with latex',
       ],
       kind: 'supply',

@@ -350,7 +350,7 @@ export const SHELTER = section(
     {
       id: 'multi-tool',
       name: 'Pocket knife',
-      also: ['multitool', 'knife', 'multi-tool'],
+      also: ['multitool', 'multi-tool'],
       form: 'tool',
       roles: ['cutting'],
       hazards: ['blade'],

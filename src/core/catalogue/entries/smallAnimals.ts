@@ -280,7 +280,7 @@ export const SMALL_ANIMAL_GOODS = section(
       id: 'protective-cone',
       name: 'Protective cone',
       strength: 'S',
-      also: ['plastic collar', 'cone collar', 'elizabethan collar', 'buster cone'],
+      also: ['plastic collar', 'cone collar', 'elizabethan collar'],
       kind: 'instrument',
       form: 'device',
       species: FURRY,
