@@ -81,7 +81,7 @@ test('a messy list of sixty lines is answered, mended, brought in, taken back an
 
   await open(page, '/bring-in')
   await page.getByLabel('Choose a file').setInputFiles(MESSY)
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('56 already here')
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('51 already here')
 })
 
 test('a pasted list is read by its columns, which may mean something else', async ({ page }) => {
@@ -95,6 +95,8 @@ test('a pasted list is read by its columns, which may mean something else', asyn
   await page.getByRole('option', { name: 'How many belong there' }).click()
   // The next column can be named at once: nothing has folded away.
   await expect(page.getByRole('combobox', { name: 'bin' })).toBeVisible()
+  await page.getByRole('button', { name: 'New pocket' }).click()
+  await page.getByRole('button', { name: 'All lines' }).click()
   await expect(line(page, 2)).toContainText('3 of 5')
   await page
     .getByRole('textbox', { name: 'Place' })

@@ -60,10 +60,11 @@ export function AskedThing({ thing: { item, saying }, country, onAnswer, onNone 
               <button
                 type="button"
                 data-first-answer={at === 0 ? true : undefined}
+                data-key={at + 1}
                 aria-label={w.choose(title, shownName(itemTitle(entry), country))}
                 onClick={() => choose(entry)}
               >
-                <kbd>{at + 1}</kbd> {shownName(itemTitle(entry), country)}
+                {shownName(itemTitle(entry), country)}
               </button>
               <small>
                 {[
@@ -76,10 +77,11 @@ export function AskedThing({ thing: { item, saying }, country, onAnswer, onNone 
           <li>
             <button
               type="button"
+              data-key={0}
               aria-label={w.choose(title, w.none)}
               onClick={() => onNone(item.id)}
             >
-              <kbd>0</kbd> {w.none}
+              {w.none}
             </button>
           </li>
         </ol>
