@@ -526,6 +526,10 @@ export const care = {
     lot: (place: string, pocket: string, ends: string, left: string): string =>
       `${place}, ${pocket} · ${ends} · ${left}`,
     others: 'The same on the shelf, another strength or form: not for this card',
+    notScored: (known: boolean): string =>
+      known
+        ? 'This tablet is not scored: it must not be cut. Ask the pharmacist for a strength that needs no cutting.'
+        : 'Nobody has said that this tablet is scored. Look at it and at its label before you cut it; if unsure, ask the pharmacist.',
     barred: 'Not to be taken',
     sum: 'The sum',
     stop: 'Stop and ask',

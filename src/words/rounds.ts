@@ -1,7 +1,7 @@
 /** English for rounds: what is due and why, the cards at the kit, what came of it, what waits. */
 import type { Expiry } from '../core/calendar/expiry'
 import type { PlainDate } from '../core/calendar/plainDate'
-import type { CodeRefusal } from '../core/codes/readCode'
+import type { CodeFields, CodeRefusal } from '../core/codes/readCode'
 import { type Amount, formatAmount } from '../core/quantity/amount'
 import type { Ask, Toll } from '../core/rounds/asks'
 import type { Bring } from '../core/rounds/bring'
@@ -170,6 +170,15 @@ export const rounds = {
     scan: 'Scan',
     isOther: (title: string): string =>
       `The code says that this is ${title}. Put it under “Found something else”.`,
+    /** What a code says beside date and batch. */
+    scannedMore: ({ endsAt, holds, count, grams }: CodeFields): string =>
+      [
+        endsAt === undefined || endsAt === '23:59' ? '' : `it ends the day after at ${endsAt}`,
+        holds ? `it is a box of ${count ?? 'several'}` : '',
+        grams === undefined ? '' : `${grams} g`,
+      ]
+        .filter(Boolean)
+        .join(', '),
     scanned: (date: string, batch: string): string =>
       [date && `The code says ${date}`, batch && `batch ${batch}`].filter(Boolean).join(', ') ||
       'The code says nothing of a date',
@@ -321,6 +330,8 @@ export const rounds = {
           return `The date in the code (${refusal.found}) does not exist. Read it off the pack.`
         case 'said_twice':
           return `Part (${refusal.ai}) is there twice and says different things. Type it by hand.`
+        case 'goes_with':
+          return `Part (${refusal.ai}) says what a box holds and not how many. Scan the code of one pack.`
       }
     },
   },

@@ -139,7 +139,7 @@ test('a thing added by hand is offered the catalogue, and seen before it counts'
     .first()
     .click()
   await page
-    .getByRole('button', { name: /Put something in/ })
+    .getByRole('button', { name: /^Add to / })
     .first()
     .click()
   const dialog = page.getByRole('dialog')

@@ -103,9 +103,9 @@ const TABLE: readonly (readonly [what: string, scanned: string, reading: object]
   ['count of 37 after a batch', `10A7${GS}370012`, read({ batch: 'A7', count: 12 })],
   ['made on and batch', `1125110310L-44/2`, read({ madeOn: day('2025-11-03'), batch: 'L-44/2' })],
   [
-    'a weight is passed over',
+    'a weight is read',
     `01${SALINE}3103000250${'10A7'}`,
-    read({ gtin: SALINE, batch: 'A7' }),
+    read({ gtin: SALINE, grams: 250, batch: 'A7' }),
   ],
   ['an own number is passed over', `90HOUSE${GS}17270331`, read({ expiry: day('2027-03-31') })],
   ['a health number is passed over', `7101234567${GS}10A7`, read({ batch: 'A7' })],
@@ -219,5 +219,35 @@ describe('codes', () => {
         expect(['read', 'refused']).toContain(readCode(`${a}${GS}${b}`, TODAY).kind)
       }),
     )
+  })
+
+  it('reads an end with its hour: the day before is the last whole one', () => {
+    expect(readCode('(7003)2806301400', TODAY)).toEqual(
+      read({ expiry: day('2028-06-29'), endsAt: '14:00' }),
+    )
+    expect(readCode('(7003)2806302359', TODAY)).toEqual(
+      read({ expiry: day('2028-06-30'), endsAt: '23:59' }),
+    )
+    for (const wrong of ['2806302400', '2806311200', '2806000000'])
+      expect(readCode(`(7003)${wrong}`, TODAY)).toMatchObject({
+        kind: 'refused',
+        refusal: { code: 'no_such_date', ai: '7003' },
+      })
+  })
+
+  it('reads what a box holds with how many, and its weight; one without the other is refused', () => {
+    expect(readCode(`(02)${SALINE}(37)12`, TODAY)).toMatchObject(
+      read({ holds: SALINE as never, count: 12 }),
+    )
+    expect(readCode(`(02)${SALINE}`, TODAY)).toEqual({
+      kind: 'refused',
+      refusal: { code: 'goes_with', ai: '02', other: '37' },
+    })
+    expect(readCode('(02)09520000000012(37)12', TODAY)).toMatchObject({
+      kind: 'refused',
+      refusal: { code: 'check_digit', ai: '02' },
+    })
+    expect(readCode('(3103)000141', TODAY)).toEqual(read({ grams: 141 }))
+    expect(readCode('(3101)000015', TODAY)).toEqual(read({ grams: 1500 }))
   })
 })

@@ -4,7 +4,7 @@
  * refused with the reason, because the date in it decides what is thrown away.
  */
 import type { Expiry } from '../calendar/expiry'
-import { dayOf, monthOf, type PlainDate } from '../calendar/plainDate'
+import { addDays, dayOf, monthOf, type PlainDate } from '../calendar/plainDate'
 import { fullYear } from '../calendar/readPrintedDate'
 import { type Gtin, type GtinRefusal, readGtin } from './gtin'
 import { type Identifier, identifierAt } from './identifiers'
@@ -21,6 +21,12 @@ export interface CodeFields {
   readonly serial?: string
   /** AI 30 or 37: how many are in it. */
   readonly count?: number
+  /** AI 7003: the hour at which it ends, "14:00"; its last whole day is the day before. */
+  readonly endsAt?: string
+  /** AI 02: the article that a box holds, as many times as the count says. */
+  readonly holds?: Gtin
+  /** AI 310n: net weight in grams. */
+  readonly grams?: number
 }
 
 export type CodeRefusal =
@@ -38,6 +44,8 @@ export type CodeRefusal =
   | { readonly code: 'no_such_date'; readonly ai: string; readonly found: string }
   /** The same identifier twice with different data. */
   | { readonly code: 'said_twice'; readonly ai: string }
+  /** What a box holds says nothing without how many, and how many says nothing without what. */
+  | { readonly code: 'goes_with'; readonly ai: string; readonly other: string }
 
 export type CodeReading =
   | { readonly kind: 'read'; readonly fields: CodeFields }
@@ -139,6 +147,9 @@ function fieldsOf(elements: readonly Element[], today: PlainDate): CodeReading {
     if ('code' in more) return refused(more)
     fields = { ...fields, ...more }
   }
+  // GS1 General Specifications 4.14: 02 and 37 stand together.
+  if (seen.has('02') && !seen.has('37'))
+    return refused({ code: 'goes_with', ai: '02', other: '37' })
   return { kind: 'read', fields }
 }
 
@@ -159,6 +170,14 @@ function meaning(ai: string, data: string, today: PlainDate): CodeFields | CodeR
       const { kind: _, ...refusal } = read
       return { ai, ...refusal }
     }
+    case '02': {
+      const read = readGtin(data)
+      if (read.kind === 'read') return { holds: read.gtin }
+      const { kind: _, ...refusal } = read
+      return { ai, ...refusal }
+    }
+    case '7003':
+      return endOf(data, today)
     case '10':
       return { batch: data }
     case '21':
@@ -174,7 +193,20 @@ function meaning(ai: string, data: string, today: PlainDate): CodeFields | CodeR
       return ai === '17' ? { expiry: date } : ai === '15' ? { bestBefore: date } : { madeOn: date }
     }
     default:
-      return {}
+      return /^310[0-5]$/.test(ai) ? { grams: (Number(data) * 1000) / 10 ** Number(ai[3]) } : {}
+  }
+}
+
+/** YYMMDDHHMM: it may be used until that hour, so the day before is its last whole one. */
+function endOf(data: string, today: PlainDate): CodeFields | CodeRefusal {
+  const date = dateOf(data.slice(0, 6), today)
+  const [hour, minute] = [Number(data.slice(6, 8)), Number(data.slice(8, 10))]
+  if (date?.kind !== 'day' || hour > 23 || minute > 59)
+    return { code: 'no_such_date', ai: '7003', found: data }
+  const isWhole = hour === 23 && minute === 59
+  return {
+    expiry: isWhole ? date : { kind: 'day', day: addDays(date.day, -1) },
+    endsAt: `${data.slice(6, 8)}:${data.slice(8, 10)}`,
   }
 }
 

@@ -27,6 +27,8 @@ export interface LotOffer {
   readonly millilitres: number | null
   /** What one unit holds, for taking it off the count. */
   readonly unitMillilitres: number | null
+  /** Whether its tablets are scored; null where nobody has looked, which is not "may be cut". */
+  readonly scored: boolean | null
 }
 
 export interface BarredOffer extends LotOffer {
@@ -98,6 +100,7 @@ export function offersFor(
       unit: item.unit,
       millilitres: each === null ? null : (each * shelf.amount) / THOUSAND,
       unitMillilitres: each,
+      scored: thing.facts.own.scored ?? null,
     }
     const ingredients = thing.facts.entry?.ingredients ?? []
     const strength = strengthOf(item, ingredients, substance)

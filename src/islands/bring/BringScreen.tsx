@@ -7,6 +7,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import type { z } from 'zod'
 import { bringIn, readKnown } from '../../contract/endpoints'
+import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Known } from '../../core/interchange/known'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
@@ -43,6 +44,7 @@ function Bringing({ known: first }: Props) {
   const list = useList(known)
   const [brought, setBrought] = useState<BroughtIn | null>(null)
   const [waiting, setWaiting] = useState(0)
+  const [claimedOn, setClaimedOn] = useState<PlainDate | null | undefined>(undefined)
   const { state } = list
   const unwritten = state.kind === 'open' && brought === null
 
@@ -96,6 +98,7 @@ function Bringing({ known: first }: Props) {
             variant="default"
             onClick={() => {
               list.close()
+              setClaimedOn(undefined)
               setBrought(null)
             }}
           >
@@ -112,11 +115,16 @@ function Bringing({ known: first }: Props) {
         busy={busy}
         onRemap={(column, field) => void list.remap(state.list, column, field)}
         onMend={(line, patch) => list.mend(state.list, line, patch)}
+        claimedOn={claimedOn}
+        onClaimed={setClaimedOn}
         onCarry={(field, down) => void list.carry(state.list, field, down)}
         onName={(said) => list.name(state.list, said)}
         onLeave={(line, out) => list.leave(state.list, line, out)}
         onConfirm={(confirmed) => void confirm(state.list, confirmed)}
-        onCancel={list.close}
+        onCancel={() => {
+          setClaimedOn(undefined)
+          list.close()
+        }}
       />
     )
   return <ChooseList state={state} onOpen={list.open} onCancel={list.close} />

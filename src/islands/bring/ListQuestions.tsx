@@ -35,8 +35,9 @@ export const ListQuestions = (props: Props) => (
 
 function HowOld({ claimedOn, onClaimed }: Props) {
   const { today, habits } = useStrap()
-  const [older, setOlder] = useState(false)
-  const [typed, setTyped] = useState('')
+  const isOlder = claimedOn !== undefined && claimedOn !== null && claimedOn !== today
+  const [older, setOlder] = useState(isOlder)
+  const [typed, setTyped] = useState(isOlder ? claimedOn : '')
   const reading = readPrintedDate(typed, { order: habits.dateOrder, today })
   const day =
     reading.kind === 'read' && reading.expiry.kind === 'day' && reading.expiry.day <= today

@@ -29,6 +29,9 @@ interface Props {
   readonly onName: (said: readonly (readonly [string, NameAnswer])[]) => void
   readonly onMend: (line: number, patch: Cells) => void
   readonly onLeave: (line: number, out: boolean) => void
+  /** How old the list is; undefined until somebody has said. */
+  readonly claimedOn: PlainDate | null | undefined
+  readonly onClaimed: (day: PlainDate | null | undefined) => void
   readonly onConfirm: (confirmed: Confirmed) => void
   readonly onCancel: () => void
 }
@@ -49,8 +52,7 @@ export function Preview(props: Props) {
     pocket: w.usual.pocket,
   }))
   const sorted = useMemo(() => sortList(list, known, fallback, list.names), [list, known, fallback])
-  /** Undefined until somebody has said. */
-  const [claimedOn, setClaimedOn] = useState<PlainDate | null | undefined>(undefined)
+  const { claimedOn } = props
   const { counts } = sorted
   const needs = counts.ask + counts.fault + counts.differ
   const [chosen, setChosen] = useState<Show | null>(null)
@@ -102,7 +104,7 @@ export function Preview(props: Props) {
         list={list}
         names={sorted.names}
         claimedOn={claimedOn}
-        onClaimed={setClaimedOn}
+        onClaimed={props.onClaimed}
         onRemap={props.onRemap}
         onCarry={props.onCarry}
         onName={props.onName}

@@ -2,9 +2,11 @@
  * One dose on paper: who, how much, drawn, with the sum, its source, the clock and the lot. What
  * speaks against it stands in the place of the amount.
  */
+
 import { useState } from 'react'
 import type { BarrelId } from '../../core/dosing/barrel'
 import { BARRELS } from '../../core/dosing/barrel'
+import type { Portion } from '../../core/dosing/card'
 import { type DoseCard, SIGNS, type Sign } from '../../core/dosing/card'
 import type { Instant } from '../../core/dosing/given'
 import { unitsTaken } from '../../core/dosing/lots'
@@ -216,6 +218,10 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
                       : `${Math.round(lot.millilitres)} mL`,
                   )
                 : w.none}
+              {lot && <b> {lot.title}</b>}
+              {lot && isCut(answer.dose.portion) && lot.scored !== true && (
+                <small className={classes.caution}>{w.notScored(lot.scored === false)}</small>
+              )}
             </dd>
           </div>
         )}
@@ -339,3 +345,7 @@ function DayBar({ answer }: { readonly answer: DoseAnswer }) {
     </div>
   )
 }
+
+/** A part of a tablet: only a scored one, or one whose label says so, is divided. */
+const isCut = ({ unit, thousandths }: Portion): boolean =>
+  unit === 'tablet' && thousandths % 1000 !== 0

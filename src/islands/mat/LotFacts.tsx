@@ -46,6 +46,8 @@ export function LotFacts({ line, tag, members, today }: Props) {
   if (judged.state === 'lent') rows.push([w.lent, `${judged.to}, ${fullDay(judged.since)}`])
   if (judged.state === 'unclean' || judged.state === 'missing')
     rows.push([words.stateWord[judged.state], fullDay(judged.since)])
+  if (lot.claimedOn)
+    rows.push([words.things.claimed, words.things.claimedOn(fullDay(lot.claimedOn))])
   if (lot.condition !== 'sound') rows.push([w.condition, lot.condition])
   if (lot.forMember)
     rows.push([

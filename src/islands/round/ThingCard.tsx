@@ -124,7 +124,8 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
   const step = (by: 1 | -1): void => setDraft((now) => stepped(now, by))
   const gone = fewer(thing, draft)
   /** The code on the pack says its date, and whether it is this thing at all. */
-  const takeCode = ({ gtin, expiry, bestBefore, batch }: CodeFields): void => {
+  const takeCode = (fields: CodeFields): void => {
+    const { gtin, expiry, bestBefore, batch } = fields
     setBeside(null)
     const stands = codes?.codes.find((one) => one.gtin === gtin)
     if (stands && stands.itemId !== thing.itemId) {
@@ -133,7 +134,11 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
     }
     const date = expiry ?? bestBefore
     if (date) setDraft((now) => withDate(now, { kind: 'other', expiry: date }))
-    setScanned(w.scanned(date ? expiryText(date) : '', batch ?? ''))
+    setScanned(
+      [w.scanned(date ? expiryText(date) : '', batch ?? ''), w.scannedMore(fields)]
+        .filter(Boolean)
+        .join('; '),
+    )
     if (gtin && !stands)
       void keepAct(
         teachCode,

@@ -6,6 +6,7 @@ import { catalogue } from '../../core/catalogue/catalogue'
 import { itemFacts } from '../../core/catalogue/itemFacts'
 import { ROLE_IDS, type RoleId, roleName } from '../../core/catalogue/roles'
 import { SKILLS } from '../../core/catalogue/skills'
+import { STORAGE_CLASS_IDS, type StorageClass } from '../../core/catalogue/storageClass'
 import { SUBSTANCE_IDS, type SubstanceId, substanceName } from '../../core/catalogue/substances'
 import { itemTitle } from '../../core/stock/item'
 import { useActing } from '../../ui/acting'
@@ -14,6 +15,7 @@ import classes from '../cover/cover.module.css'
 import { entryChoices, type ItemView } from './saying'
 
 const w = words.matching
+const t = words.things
 
 export function KnownThing({
   item,
@@ -64,6 +66,19 @@ export function KnownThing({
               />
             </>
           )}
+          {item.own.storage && <Fact name={t.storage} text={t.storageName(item.own.storage)} />}
+          {facts.form === 'tablet' && (
+            <Fact
+              name={t.scored}
+              text={
+                item.own.scored === undefined
+                  ? t.scoredUnknown
+                  : item.own.scored
+                    ? t.scoredYes
+                    : t.scoredNo
+              }
+            />
+          )}
           {item.own.why && <Fact name={w.ownTitle} text={item.own.why} />}
         </dl>
         {changing ? (
@@ -107,6 +122,10 @@ function OwnForm({
   const [roles, setRoles] = useState<readonly string[]>(item.own.roles ?? entry?.roles ?? [])
   const [uses, setUses] = useState(String(item.own.uses ?? entry?.uses ?? 1))
   const [why, setWhy] = useState(item.own.why ?? '')
+  const [scored, setScored] = useState<string>(
+    item.own.scored === undefined ? 'unknown' : item.own.scored ? 'yes' : 'no',
+  )
+  const [storage, setStorage] = useState<string | null>(item.own.storage ?? null)
   const submit = async () => {
     const result = await run(
       changeItem,
@@ -120,6 +139,8 @@ function OwnForm({
             contains: contains as readonly SubstanceId[],
             uses: Number(uses.replace(',', '.')),
             why,
+            ...(scored !== 'unknown' && { scored: scored === 'yes' }),
+            ...(storage && { storage: storage as StorageClass }),
           },
         },
       },
@@ -169,6 +190,25 @@ function OwnForm({
         inputMode="decimal"
         value={uses}
         onChange={(event) => setUses(event.currentTarget.value)}
+      />
+      {(entry === null || entry.form === 'tablet') && (
+        <Select
+          label={t.scored}
+          value={scored}
+          onChange={(value) => setScored(value ?? 'unknown')}
+          data={[
+            { value: 'unknown', label: t.scoredUnknown },
+            { value: 'yes', label: t.scoredYes },
+            { value: 'no', label: t.scoredNo },
+          ]}
+        />
+      )}
+      <Select
+        label={t.storage}
+        clearable
+        value={storage}
+        onChange={setStorage}
+        data={STORAGE_CLASS_IDS.map((id) => ({ value: id, label: t.storageName(id) }))}
       />
       <TextInput
         label={w.ownWhy}
