@@ -30,6 +30,7 @@ export { type DateReading, readPrintedDate, writePrintedDate } from './calendar/
 export { catalogue, RuleBookError } from './catalogue/catalogue'
 export type { CatalogueEntry } from './catalogue/entry'
 export { type ItemFacts, itemFacts, type OwnFacts, ownFactsFaults } from './catalogue/itemFacts'
+export { type UsesOfOne, usesOfOne } from './catalogue/usesOfOne'
 export { checkDigit, type Gtin, readGtin } from './codes/gtin'
 export { type CodeFields, type CodeReading, readCode } from './codes/readCode'
 export { writeCode } from './codes/writeCode'

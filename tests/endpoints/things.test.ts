@@ -1,6 +1,9 @@
 /** What things are, from a list or by hand to every reading: claims, holds, sorts, clocks. */
 import { beforeAll, describe, expect, it } from 'vitest'
+import type { z } from 'zod'
 import type { Caller } from '../../src/app/world'
+import type { readItems } from '../../src/contract/endpoints'
+import type { readStockList } from '../../src/contract/keepingEndpoints'
 import { aHousehold, application, send } from '../support/application'
 
 const app = application()
@@ -18,10 +21,20 @@ const bring = (lines: readonly object[], claimedOn: string | null, at = fallback
     claimedOn,
     lines: lines.map((cells, line) => ({ line: line + 2, cells })),
   })
-const items = async () => (await json('GET', '/api/items')).body.items as any[]
-const itemNamed = async (name: string) => (await items()).find((one) => one.name === name)
-const holdingOf = async (name: string) =>
-  (await json('GET', '/api/stock')).body.holdings.find((one: any) => one.title.startsWith(name))
+type ItemView = z.infer<(typeof readItems)['result']>['items'][number]
+type StockRow = z.infer<(typeof readStockList)['result']>['rows'][number]
+const items = async () => (await json('GET', '/api/items')).body.items as ItemView[]
+async function itemNamed(name: string): Promise<ItemView> {
+  const item = (await items()).find((one) => one.name === name)
+  if (!item) throw new Error(`There is no ${name}`)
+  return item
+}
+async function holdingOf(name: string): Promise<StockRow> {
+  const rows = (await json('GET', '/api/stock')).body.rows as StockRow[]
+  const row = rows.find(({ title }) => title.startsWith(name))
+  if (!row) throw new Error(`There is no ${name}`)
+  return row
+}
 const lotOf = async (name: string) => {
   const { lotId } = await holdingOf(name)
   return (await json('GET', `/api/lots/${lotId}`)).body
@@ -51,8 +64,9 @@ describe('a list is a claim', () => {
     expect([status, body.code]).toEqual([422, 'list_in_future'])
   })
   it('a count ends the claim', async () => {
-    const { lot, holdings } = await lotOf('Pads')
-    const [{ pocketId }] = holdings ?? [await holdingOf('Pads')]
+    const { lot } = await lotOf('Pads')
+    const { pocketId, sure: before } = await holdingOf('Pads')
+    expect(before).toBe(0)
     const answer = await json('POST', `/api/lots/${lot.id}/count`, {
       pocketId,
       found: 9000,
@@ -60,7 +74,7 @@ describe('a list is a claim', () => {
     })
     expect(answer.status).toBe(200)
     const { sure } = await holdingOf('Pads')
-    expect(sure).toBeGreaterThan(0.9)
+    expect(sure).toBe(100)
   })
 })
 
