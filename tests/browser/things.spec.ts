@@ -1,10 +1,16 @@
 /** From a newcomer's list to Watch: asked once, said by keyboard, on hold where nobody knows. */
 import type { Page } from '@playwright/test'
-import { expect, expectAccessible, open, said, test } from './support/test'
+import { expect, expectAccessible, open, said, test, usable } from './support/test'
 
 test.use({ stock: 'nothing' })
 
 const headline = (page: Page) => page.getByRole('heading', { level: 1 })
+
+async function toThings(page: Page): Promise<void> {
+  await page.getByRole('link', { name: 'Say what the things are' }).click()
+  await page.waitForURL('**/cover/items')
+  await usable(page)
+}
 
 /** Presses the button that has, or gets, the keyboard. */
 async function press(page: Page, name: string | RegExp): Promise<void> {
@@ -49,7 +55,7 @@ test('a messy list of forty lines is in Watch, with everything said, by keyboard
     presses.count += 1
   }
   await counted('Bring in 2 lines')
-  await page.getByRole('link', { name: 'Say what the things are' }).click()
+  await toThings(page)
 
   await expect(headline(page)).toHaveText('39 things wait for your word')
   await expectAccessible(page)
@@ -116,7 +122,7 @@ test('what is ticked as sure may be something else: none of it is taken', async 
   await page.getByRole('button', { name: 'Read it' }).click()
   await page.getByRole('button', { name: 'I have just counted everything' }).click()
   await page.getByRole('button', { name: 'Bring in 2 lines' }).click()
-  await page.getByRole('link', { name: 'Say what the things are' }).click()
+  await toThings(page)
   await page.getByRole('checkbox', { name: 'Whistle' }).uncheck()
   await page.getByRole('button', { name: 'Confirm this one' }).click()
   await expect(headline(page)).toHaveText('One thing waits for your word')
@@ -143,11 +149,11 @@ test('a thing added by hand is offered the catalogue, and seen before it counts'
     .first()
     .click()
   const dialog = page.getByRole('dialog')
-  await dialog.getByRole('combobox', { name: 'Item' }).fill('Paracetamol liquid 250 mg/5 mL')
+  await dialog.getByRole('combobox', { name: 'What is it' }).fill('Paracetamol liquid 250 mg/5 mL')
   const offered = dialog.getByRole('group', { name: 'It counts as' })
   await expect(offered.getByRole('button', { pressed: true })).toContainText('250 mg/5 mL')
   await expect(offered).not.toContainText('160 mg/5 mL')
-  await dialog.getByRole('combobox', { name: 'Item' }).fill('Paracetamol liquid')
+  await dialog.getByRole('combobox', { name: 'What is it' }).fill('Paracetamol liquid')
   await expect(dialog.getByRole('group', { name: 'Is it one of these?' })).toContainText(
     'the name does not say how strong it is',
   )
