@@ -9,6 +9,7 @@ import { formatAmount } from '../../core/quantity/amount'
 import { readAmount } from '../../core/quantity/readAmount'
 import { readMeasures, writeMeasures } from '../../core/quantity/readMeasures'
 import { readPrice, writePrice } from '../../core/quantity/readPrice'
+import type { OpenedClock } from '../../core/shelf-life/openedClock'
 import { OPENED_RULES, type OpenedRuleId } from '../../core/shelf-life/openedRules'
 import { ITEM_KINDS, type ItemKind } from '../../core/stock/item'
 import { CONDITIONS, type Condition, READY, type Standing, sameDetail } from '../../core/stock/lot'
@@ -31,6 +32,11 @@ interface Props {
   readonly today: PlainDate
   readonly onDone: () => void
 }
+
+const OWN_CLOCK = 'own'
+/** The choice that a clock is: a rule by its name, the label's own period, or none. */
+const clockChoice = (clock: OpenedClock): string =>
+  clock.kind === 'rule' ? clock.rule : clock.kind === 'own' ? OWN_CLOCK : 'unset'
 
 export function DetailsForm({ line: { item }, tag, pocketId, members, today, onDone }: Props) {
   const { lot } = tag
@@ -62,7 +68,7 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
     kind: item.kind as string,
     pack: item.packSize === null ? '' : formatAmount(item.packSize),
     packPrice: writePrice(item.packPriceMinor),
-    rule: item.openedClock.kind === 'rule' ? item.openedClock.rule : 'unset',
+    rule: clockChoice(item.openedClock),
   })
   const text = (
     name:
@@ -161,7 +167,7 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
   function itemChanges() {
     const packSize = pack?.kind === 'read' ? pack.amount : null
     const packPriceMinor = packPrice === 'not_a_price' ? item.packPriceMinor : packPrice
-    const rule = item.openedClock.kind === 'rule' ? item.openedClock.rule : 'unset'
+    const rule = clockChoice(item.openedClock)
     const verdict =
       fields.verdict === 'none'
         ? null
@@ -269,6 +275,10 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
         onChange={(value) => setFields({ ...fields, rule: value ?? 'unset' })}
         data={[
           { value: 'unset', label: w.clockRule({ kind: 'unset' }) },
+          // What the label says is entered where it is opened; here it can be given up for a rule.
+          ...(item.openedClock.kind === 'own'
+            ? [{ value: OWN_CLOCK, label: w.clockRule(item.openedClock) }]
+            : []),
           ...Object.entries(OPENED_RULES).map(([value, { name }]) => ({ value, label: name })),
         ]}
       />
