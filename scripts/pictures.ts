@@ -114,6 +114,7 @@ await picture('round', '/rounds', PHONE, async (page) => {
 })
 // Last, since it adds to what the household has.
 await context.request.post('/api/imports', {
+  headers: { 'Idempotency-Key': crypto.randomUUID(), origin: address },
   data: {
     name: 'list',
     fallback: { place: 'Row house', kit: 'Hall cabinet', pocket: 'Upper shelf' },
@@ -129,5 +130,5 @@ await context.request.post('/api/imports', {
     ].map((item, line) => ({ line: line + 2, cells: { item, amount: '2' } })),
   },
 })
-await picture('things', '/cover/items')
+await picture('things', '/cover/items', DESK, look('Light'))
 await browser.close()

@@ -36,7 +36,8 @@ export const bringing = {
   carryDown: 'It goes for the lines below too',
   carryNot: 'Only for its own line',
   newNames: (count: number): string => (count === 1 ? 'One name is new' : `${count} names are new`),
-  makeAll: (count: number): string => `Make all ${count}`,
+  make: (names: readonly string[], isAll: boolean): string =>
+    isAll || names.length > 4 ? `Make all ${names.length}` : `Make ${names.join(', ')}`,
   nameIn: (field: string, lines: number): string =>
     `${field}, ${lines === 1 ? 'one line' : `${lines} lines`}`,
   itIs: (site: string): string => `It is ${site}`,

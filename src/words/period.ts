@@ -23,7 +23,7 @@ export const keepsFor = (period: OpenedPeriod): string => {
 
 export const keeps = {
   label: 'Once open it keeps, says the label',
-  unit: 'Of',
+  unit: 'Counted in',
   now: (rule: string): string => `until now: ${rule}`,
   wrong: 'Give a whole number',
   source: 'Label',

@@ -105,9 +105,9 @@ export const things = {
       case 'strength':
         return 'it is another strength'
       case 'form':
-        return `it is a ${difference.form}`
+        return `its form is another one: ${difference.form}`
       case 'route':
-        return `it goes another way: ${difference.route}`
+        return `it is used another way: ${difference.route}`
       case 'species':
         return 'it is made for somebody else'
       case 'age':

@@ -35,6 +35,8 @@ export type EntryProposal =
 
 /** Less alike is not offered at all. */
 export const FLOOR = 0.5
+/** Alike enough to say why it is not offered. */
+const NEAR = 0.6
 const MOST_OFFERED = 4
 
 export interface Named {
@@ -68,7 +70,7 @@ export function proposeEntry(
     if (best.likeness < FLOOR) continue
     const veto = best.open.find(vetoes)
     if (!veto) candidates.push({ entry: identity.entry, identity, ...best })
-    else if (!setAside || best.likeness > setAside.likeness)
+    else if (best.likeness >= NEAR && (!setAside || best.likeness > setAside.likeness))
       setAside = { entry: identity.entry, because: veto, likeness: best.likeness }
   }
   const sure = onlySure(

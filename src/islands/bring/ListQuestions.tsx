@@ -153,7 +153,10 @@ function NewNames({ names, onName }: Props) {
         <Button
           onClick={() => onName(fresh.map(({ key, as }) => [key, { kind: 'new', as }] as const))}
         >
-          {q.makeAll(fresh.length)}
+          {q.make(
+            fresh.map(({ text }) => text),
+            fresh.length === names.length,
+          )}
         </Button>
       )}
       <ul>
