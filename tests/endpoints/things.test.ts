@@ -209,3 +209,19 @@ describe('opening', () => {
     expect(wrong.status).toBe(422)
   })
 })
+
+describe('a household that writes the year first', () => {
+  it('keeps that order, and its list is read by it', async () => {
+    const { body } = await json('GET', '/api/household')
+    const changed = await json('PATCH', '/api/household', {
+      seenVersion: body.household.version,
+      dateOrder: 'year-first',
+    })
+    expect(changed.status).toBe(200)
+    const { status } = await bring([{ item: 'Gauze roll', amount: '1', expiry: '28/06/30!' }], null)
+    expect(status).toBe(422)
+    const read = await bring([{ item: 'Gauze roll', amount: '1', expiry: '2028/06/30' }], null)
+    expect(read.status).toBe(200)
+    expect((await lotOf('Gauze roll')).lot.expiry).toEqual({ kind: 'day', day: '2028-06-30' })
+  })
+})

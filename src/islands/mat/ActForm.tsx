@@ -11,7 +11,7 @@ import { itemTitle } from '../../core/stock/item'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
 import { counted, expiryText, fullDay } from '../../words/format'
-import type { FormAct } from './acts'
+import { type FormAct, usualAmount } from './acts'
 import { KeepsFor, NOT_SAID, periodSaid } from './KeepsFor'
 import type { LineOnMat, PocketOnMat, PocketRef, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
@@ -31,16 +31,6 @@ interface Props {
   readonly onTake: (lotId: string) => void
 }
 
-/** How many a press usually means: all of it when it goes, one when it is used. */
-function usual(act: Props['act'], amount: Amount, unit: string): string {
-  // What is counted by what it holds is opened as a whole: nobody opens one millilitre.
-  if (act === 'open' && MEASURED.has(unit)) return formatAmount(amount)
-  const one =
-    act === 'use' || act === 'reuse' || act === 'open' || act === 'lend' || act === 'decant'
-  return one && amount >= 1000 ? '1' : formatAmount(amount)
-}
-
-const MEASURED: ReadonlySet<string> = new Set(['mL', 'L', 'g', 'kg', 'mg', 'ml', 'l'])
 const NEEDS_PLACE: ReadonlySet<Props['act']> = new Set(['move', 'decant'])
 const NEEDS_WHOM: ReadonlySet<Props['act']> = new Set(['lend', 'give'])
 const MAY_PASS_OVER: ReadonlySet<Props['act']> = new Set(['use', 'move'])
@@ -48,7 +38,7 @@ const MAY_PASS_OVER: ReadonlySet<Props['act']> = new Set(['use', 'move'])
 export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake }: Props) {
   const { run, busy } = useActing()
   const { lot, amount } = tag
-  const [typed, setTyped] = useState(usual(act, amount, line.item.unit))
+  const [typed, setTyped] = useState(usualAmount(act, amount, line.item.unit))
   const [keeps, setKeeps] = useState(NOT_SAID)
   const [to, setTo] = useState<string | null>(null)
   const [whom, setWhom] = useState('')

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
+import { amount } from '../../core/quantity/amount'
 import { ITEM_KINDS } from '../../core/stock/item'
-import { ACT_KEYS, type Act, firstAct, offeredActs } from './acts'
+import { ACT_KEYS, type Act, firstAct, offeredActs, usualAmount } from './acts'
 
 const tag = (state: string, opened: 'sealed' | 'opened' = 'sealed') =>
   ({ judged: { state }, lot: { opened: { kind: opened } } }) as Parameters<typeof offeredActs>[1]
@@ -39,5 +40,14 @@ describe('what a lot is offered', () => {
           expect(new Set(all).size).toBe(all.length)
           expect(new Set(all.map((act) => ACT_KEYS[act])).size).toBe(all.length)
         }
+  })
+})
+
+describe('how many a press usually means', () => {
+  it('a container that is counted by what it holds is opened whole', () => {
+    expect(usualAmount('open', amount(200_000), 'mL')).toBe('200')
+    expect(usualAmount('open', amount(4000), 'bottle')).toBe('1')
+    expect(usualAmount('use', amount(200_000), 'mL')).toBe('1')
+    expect(usualAmount('discard', amount(4000), 'bottle')).toBe('4')
   })
 })

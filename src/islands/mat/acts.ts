@@ -1,4 +1,6 @@
 /** Which acts a lot is offered, in which order, under which keys. */
+
+import { type Amount, formatAmount } from '../../core/quantity/amount'
 import { NEVER_DECANTED } from '../../core/stock/decide'
 import type { Item } from '../../core/stock/item'
 import type { TagOnMat } from './MatScreen'
@@ -68,4 +70,15 @@ export function offeredActs(
       ]
   const others = (acts: readonly Act[]): readonly Act[] => acts.filter((one) => one !== first)
   return { usual: others(usual), rare: others(rare) }
+}
+
+const MEASURED: ReadonlySet<string> = new Set(['mL', 'L', 'g', 'kg', 'mg', 'ml', 'l'])
+
+/** How many a press usually means: all of it when it goes, one when it is used. */
+export function usualAmount(act: FormAct, amount: Amount, unit: string): string {
+  // What is counted by what it holds is opened as a whole: nobody opens one millilitre.
+  if (act === 'open' && MEASURED.has(unit)) return formatAmount(amount)
+  const one =
+    act === 'use' || act === 'reuse' || act === 'open' || act === 'lend' || act === 'decant'
+  return one && amount >= 1000 ? '1' : formatAmount(amount)
 }
