@@ -146,9 +146,10 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
         }}
         data={[
           { group: w.yours, items: [...new Set(items.map(itemTitle))] },
-          { group: w.fromCatalogue, items: titles },
+          // The catalogue comes in when somebody has begun to type.
+          ...(fields.name.trim().length < 3 ? [] : [{ group: w.fromCatalogue, items: titles }]),
         ]}
-        limit={8}
+        limit={fields.name.trim().length < 3 ? 8 : 5}
         maxDropdownHeight={440}
         maxLength={120}
       />
