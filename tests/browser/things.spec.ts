@@ -140,6 +140,7 @@ test('a thing added by hand is offered the catalogue, and seen before it counts'
   await page.getByRole('button', { name: 'Read it' }).click()
   await page.getByRole('button', { name: 'I have just counted everything' }).click()
   await page.getByRole('button', { name: 'Bring in 2 lines' }).click()
+  await expect(headline(page)).toContainText('brought in')
   await open(page, '/kits')
   await page
     .getByRole('link', { name: /First aid kit/ })
@@ -150,11 +151,11 @@ test('a thing added by hand is offered the catalogue, and seen before it counts'
     .first()
     .click()
   const dialog = page.getByRole('dialog')
-  await dialog.getByRole('combobox', { name: 'What is it' }).fill('Paracetamol liquid 250 mg/5 mL')
+  await dialog.getByLabel('What is it', { exact: true }).fill('Paracetamol liquid 250 mg/5 mL')
   const offered = dialog.getByRole('group', { name: 'It counts as' })
   await expect(offered.getByRole('button', { pressed: true })).toContainText('250 mg/5 mL')
   await expect(offered).not.toContainText('160 mg/5 mL')
-  await dialog.getByRole('combobox', { name: 'What is it' }).fill('Paracetamol liquid')
+  await dialog.getByLabel('What is it', { exact: true }).fill('Paracetamol liquid')
   await expect(dialog.getByRole('group', { name: 'Is it one of these?' })).toContainText(
     'the name does not say how strong it is',
   )
