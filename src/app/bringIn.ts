@@ -25,8 +25,11 @@ export interface ListToBringIn {
   readonly key: string
   readonly name: string
   readonly fallback: Site
-  /** The day on which the list was true; null where its writer has just counted everything. */
-  readonly claimedOn: PlainDate | null
+  /**
+   * The day on which the list was true; null where its writer has just counted everything. Where
+   * nobody has said, it is a claim of today: unknown is not counted.
+   */
+  readonly claimedOn?: PlainDate | null | undefined
   readonly lines: readonly { readonly line: number; readonly cells: Cells }[]
 }
 
@@ -102,13 +105,14 @@ export const bringIn = (world: World, caller: Caller, { key, ...list }: ListToBr
     const ready = read.flatMap(({ line, reading: one }) =>
       one.kind === 'ready' ? [{ line, value: one.value }] : [],
     )
-    if (list.claimedOn !== null && list.claimedOn > acting.today)
+    const claimedOn = list.claimedOn === undefined ? acting.today : list.claimedOn
+    if (claimedOn !== null && claimedOn > acting.today)
       throw new Refusal({ code: 'list_in_future', today: acting.today })
     const stock = await readStock(acting.trx)
     const plan = planImport(ready, knownOf(stock) as Known, list.fallback)
     const toWrite = plan.lines.filter((line) => line.kind === 'new_lot' || line.kind === 'only_par')
     if (toWrite.length === 0) throw new Refusal({ code: 'nothing_to_bring_in' })
-    await writePlan(acting, stock, toWrite, list.claimedOn)
+    await writePlan(acting, stock, toWrite, claimedOn)
     return {
       lots: toWrite.filter(({ kind }) => kind === 'new_lot').length,
       already: plan.lines.filter(({ kind }) => kind === 'already_there').length,

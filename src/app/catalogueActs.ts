@@ -77,7 +77,10 @@ export const matchItems = (
           ? clockOf(
               entry,
               item,
-              `${item.purpose} ${item.for_whom} ${await kitsOf(acting.trx, itemId)}`,
+              // Only of peroxide it matters in whose kit it lies.
+              entry.openedRule === 'peroxide'
+                ? `${item.purpose} ${item.for_whom} ${await kitsOf(acting.trx, itemId)}`
+                : '',
             )
           : null)
       mustEdit(

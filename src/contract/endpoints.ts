@@ -472,8 +472,10 @@ export const bringIn = endpoint(
       fallback: site,
       claimedOn: v.plainDate
         .nullable()
-        .default(null)
-        .describe('The day on which the list was true; null where all of it has just been counted'),
+        .optional()
+        .describe(
+          'The day on which the list was true; null where all of it has just been counted; left out, it is a claim of today',
+        ),
       lines: z.array(listLine).min(1, 'There is no line to bring in').max(20_000),
     }),
   },

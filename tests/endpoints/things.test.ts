@@ -59,6 +59,16 @@ describe('a list is a claim', () => {
     await bring([{ item: 'Tape', amount: '2' }], null)
     expect((await lotOf('Tape')).lot.claimedOn).toBeNull()
   })
+  it('of which nobody says how old it is is a claim of today', async () => {
+    const { status } = await json('POST', '/api/imports', {
+      name: 'list',
+      fallback,
+      lines: [{ line: 2, cells: { item: 'Scissors', amount: '1' } }],
+    })
+    expect(status).toBe(200)
+    expect((await lotOf('Scissors')).lot.claimedOn).not.toBeNull()
+    expect((await holdingOf('Scissors')).sure).toBe(0)
+  })
   it('dated in the future is refused', async () => {
     const { status, body } = await bring([{ item: 'Pen', amount: '2' }], '2099-01-01')
     expect([status, body.code]).toEqual([422, 'list_in_future'])

@@ -41,6 +41,16 @@ describe('how many uses one gives', () => {
     const small = uses('acetaminophen-liquid', 'bottle', 'Paracetamol liquid 60 mL', '160 mg/5 mL')
     expect(small).toMatchObject({ uses: 6, millilitres: 60 })
   })
+  it('a larger syringe or bag gives no more: its litres are its size', () => {
+    for (const [id, strength] of [
+      ['oral-syringe-5', '10 mL'],
+      ['zip-bags', '3 L'],
+    ] as const)
+      expect(uses(id, '', entry(id).name, strength)).toMatchObject({
+        uses: entry(id).uses,
+        millilitres: null,
+      })
+  })
   it('a box of pieces is at least one, and asked about', () => {
     expect(uses('plasters', 'box')).toMatchObject({ isKnown: false, uses: 1 })
     expect(uses('dog-food', '').isKnown).toBe(false)

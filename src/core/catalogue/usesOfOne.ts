@@ -50,6 +50,8 @@ const ALIKE: readonly (readonly string[])[] = [
   ['cell', 'battery', 'batterie'],
 ]
 
+const POURED: ReadonlySet<CatalogueEntry['form']> = new Set(['liquid', 'drops', 'spray', 'gel'])
+
 const unitWord = (unit: string): string => stem(plainText(unit).replace(/[^a-z ]/g, ''))
 
 /** Names repeat from lot to lot; their figures are read once. */
@@ -83,8 +85,14 @@ export function usesOfOne(
   const unit = unitWord(item.unit)
   const asVolume = VOLUME_UNITS[unit]
   const asMass = MASS_UNITS[unit]
-  const entryHolds = entry && (entry.millilitres ?? volumeOf(entry))
-  const holds = own.millilitres ?? asVolume ?? volumeOf(item) ?? (entry ? entry.millilitres : null)
+  // "10 mL" on a syringe, "3 L" on a bag is its size: only what is poured gives more when it is larger.
+  const isPoured = entry === null || POURED.has(entry.form)
+  const entryHolds = entry && isPoured ? (entry.millilitres ?? volumeOf(entry)) : null
+  const holds =
+    own.millilitres ??
+    asVolume ??
+    (isPoured ? volumeOf(item) : null) ??
+    (entry ? entry.millilitres : null)
   if (own.uses !== undefined) return { uses: own.uses, isKnown: true, millilitres: holds }
   if (!entry)
     return { uses: 1, isKnown: asVolume === undefined && asMass === undefined, millilitres: holds }
