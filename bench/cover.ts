@@ -78,6 +78,7 @@ export function largeCoverStock(members: number, kits: number, lots: number): Co
       opened: { kind: 'sealed' as const },
       condition: 'sound' as const,
       standing: { kind: 'ready' as const },
+      forMember: null,
     })),
     holdings: Array.from({ length: lots }, (_, n) => ({
       lotId: named<LotId>('lot', n),
@@ -85,6 +86,7 @@ export function largeCoverStock(members: number, kits: number, lots: number): Co
       amount: units(1 + (n % 5)),
     })),
     schools: DEFAULT_SCHOOLS,
+    labels: 'us',
   }
 }
 

@@ -4,15 +4,15 @@
  * that is about to be given is refused where somebody else was faster.
  */
 
-import { catalogue } from '../core/catalogue/catalogue'
-import { takenIn } from '../core/cover/pantry'
-import { schoolsOf } from '../core/cover/schools'
+import { takenBy, takesSomething } from '../core/cover/pantry'
 import { patientOn } from '../core/cover/suitability'
 import { beyondLimits } from '../core/dosing/allowance'
 import { DAY_MILLISECONDS, type DoseRule, type Instant } from '../core/dosing/given'
-import { LABEL_CARDS } from '../core/dosing/labels'
+import { ALL_LABELS, LABELS } from '../core/dosing/labels'
+import { cutRefusal, type Offers, offersFor } from '../core/dosing/lots'
 import type { DoseRefusal } from '../core/dosing/refusal'
 import { type DoseQuestion, holdsOf, isAboveRule, workOut } from '../core/dosing/workOut'
+import { labelSetOf } from '../core/household/labelSet'
 import type { MemberId, PlaceId } from '../core/ids'
 import {
   type CareEntryId,
@@ -35,8 +35,8 @@ import {
 } from '../db/care'
 import { inHousehold, isTaken, isViolation } from '../db/connect'
 import { createRecord, editRecord } from '../db/records'
-import { readCourses, readItems, readMembers } from '../db/stock'
 import { type Acting, act, mustEdit } from './act'
+import { layOut } from './layOut'
 import { mustHaveMember } from './lotActs'
 import { notFound, Refusal } from './refusal'
 import { mustHavePlace } from './siteActs'
@@ -241,48 +241,67 @@ async function judgeDose(
       memberId ? entry.memberId === memberId : entry.incidentId === incidentId,
     ),
   )
-  const cards = [...LABEL_CARDS, ...(await readCards(trx))]
-  const card = cards.find(({ id }) => id === fact.cardId)
+  const own = await readCards(trx)
+  const card = [...ALL_LABELS, ...own].find(({ id }) => id === fact.cardId)
   if (!card) {
     // Noted by hand: the limits of what was given before it hold.
     const dose = { ...fact, rule: null, id: '~', at, by: '' }
     return { refusals: beyondLimits([...given, dose]).get('~') ?? [], rule: null }
   }
-  const members = await readMembers(trx, today)
+  const laid = await layOut(acting)
+  const { members } = laid.stock
   const incident = incidentId ? await readIncident(trx, incidentId) : null
   const member = memberId
     ? members.find(({ id }) => id === memberId)
     : incident && memberOf(incident.patient, members, today)
   if (!member) throw notFound()
-  const takes = memberId ? await takenNow(acting, memberId) : []
+  const labels = labelSetOf(household)
+  const patient = patientOn(
+    member,
+    takenBy(laid, member.id, today),
+    today,
+    takesSomething(laid.stock.courses, member.id, today),
+  )
+  const offers = offersFor(laid, card, patient, incident?.placeId ?? null)
   const question: DoseQuestion = {
     card,
-    cards,
-    patient: patientOn(member, takes, today),
-    schools: schoolsOf(household.schools),
+    cards: [...LABELS[labels], ...own],
+    patient,
+    schools: laid.stock.schools,
+    labels,
     given,
     at,
     now: at,
     choice: 'lower',
     signs: new Set(),
+    answered: new Set(),
     barrel: null,
     barrelsAtHand: new Set(),
+    // Whether a tablet may be cut is asked of the lot that was taken, below.
     offers: null,
   }
+  const wrong = lotsRefused(fact, offers)
   const answer = workOut(question)
-  if (answer.kind !== 'give') return { refusals: answer.refusals, rule: answer.rule }
+  if (answer.kind !== 'give') return { refusals: [...wrong, ...answer.refusals], rule: answer.rule }
   // What it holds follows from the card, whatever was sent.
   const isAsOnCard =
     JSON.stringify(fact.holds) === JSON.stringify(holdsOf(card, fact.portion)) &&
     !isAboveRule(question, fact.portion)
-  return { refusals: isAsOnCard ? [] : [{ code: 'above_rule' }], rule: answer.rule }
+  return {
+    refusals: isAsOnCard ? wrong : [...wrong, { code: 'above_rule' }],
+    rule: answer.rule,
+  }
 }
 
-async function takenNow({ trx, today }: Pick<Acting, 'trx' | 'today'>, memberId: MemberId) {
-  const items = new Map((await readItems(trx)).map((item) => [item.id, item.catalogueId]))
-  return takenIn(await readCourses(trx), memberId, today, (itemId) => {
-    const entry = catalogue().get(items.get(itemId) ?? '')
-    return entry?.ingredients.map(({ substance }) => substance) ?? []
+/** Why the lots that a dose names are not to be taken for it; none where they are. */
+function lotsRefused(fact: DoseFact, offers: Offers): readonly DoseRefusal[] {
+  return fact.takes.flatMap(({ lotId }): readonly DoseRefusal[] => {
+    const lot = offers.good.find((one) => one.lotId === lotId)
+    if (lot) return cutRefusal(lot, fact.portion)
+    const barred = offers.barred.find((one) => one.lotId === lotId)
+    if (barred) return [barred.why]
+    const other = offers.others.find((one) => one.lotId === lotId)
+    return [{ code: 'lot_other', title: other?.title ?? fact.title }]
   })
 }
 

@@ -22,6 +22,7 @@ export interface NewHousehold {
   readonly name: string
   readonly timeZone: string
   readonly country?: string
+  readonly labels?: Household['labels']
   readonly emergencyNumber?: string
   readonly poisonNumber?: string
 }
@@ -43,6 +44,7 @@ export async function createHousehold(
         week_start: 'monday',
         units: 'metric',
         country: household.country ?? '',
+        labels: household.labels ?? null,
         emergency_number: household.emergencyNumber ?? '',
         poison_number: household.poisonNumber ?? '',
         currency: 'EUR',
@@ -78,6 +80,7 @@ const HOUSEHOLD_COLUMNS = {
   weekStart: 'week_start',
   units: 'units',
   country: 'country',
+  labels: 'labels',
   emergencyNumber: 'emergency_number',
   poisonNumber: 'poison_number',
   currency: 'currency',

@@ -1,8 +1,9 @@
 /** Everything that the bench and incidents need besides the stock. */
 import type { z } from 'zod'
 import type * as c from '../contract/careValues'
-import { LABEL_CARDS } from '../core/dosing/labels'
+import { LABELS } from '../core/dosing/labels'
 import { numbersToCall } from '../core/household/emergencyNumbers'
+import { labelSetOf } from '../core/household/labelSet'
 import type { IncidentId } from '../core/incident/entry'
 import { handoverOf } from '../core/incident/handover'
 import { memberOf } from '../core/incident/patient'
@@ -41,7 +42,7 @@ export const readCare = (world: World, caller: Caller): Promise<CareView> =>
       timeZone: household.timeZone,
       units: household.units,
       pharmacyDays: household.pharmacyDays,
-      cards: [...LABEL_CARDS, ...(await readCards(trx))],
+      cards: [...LABELS[labelSetOf(household)], ...(await readCards(trx))],
       recipes: [...SHIPPED_RECIPES, ...(await readRecipes(trx))],
       incidents,
       entries: [...entries, ...doses.filter(({ id }) => !known.has(id))],

@@ -3,6 +3,7 @@ import type { z } from 'zod'
 import type { readCover as readCoverEndpoint } from '../contract/endpoints'
 import { schoolsOf } from '../core/cover/schools'
 import { numbersToCall } from '../core/household/emergencyNumbers'
+import { labelSetOf } from '../core/household/labelSet'
 import { readCourses, readListDecisions, readMembers, readStock } from '../db/stock'
 import { type Caller, reading, type World } from './world'
 
@@ -17,6 +18,7 @@ export const readCover = (world: World, caller: Caller): Promise<CoverView> =>
       household: household.name,
       units: household.units,
       country: household.country,
+      labels: labelSetOf(household),
       numbers: { emergency: numbers.emergency ?? '', poison: numbers.poison ?? '' },
       schools: schoolsOf(household.schools),
       members: await readMembers(trx, today),
@@ -39,13 +41,14 @@ export const readCover = (world: World, caller: Caller): Promise<CoverView> =>
         reachSeconds,
       })),
       items: stock.items,
-      lots: stock.lots.map(({ id, itemId, expiry, opened, condition, standing }) => ({
+      lots: stock.lots.map(({ id, itemId, expiry, opened, condition, standing, forMember }) => ({
         id,
         itemId,
         expiry,
         opened,
         condition,
         standing,
+        forMember,
       })),
       holdings: stock.holdings,
       pars: stock.pars,

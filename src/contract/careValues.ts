@@ -47,6 +47,7 @@ export const doseAmount = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('portion'), portion }),
   z.object({ kind: z.literal('measure'), measure }),
   z.object({ kind: z.literal('rate'), perKg: measure }),
+  z.object({ kind: z.literal('pound_rate'), perPound: measure }),
 ])
 const minutes = z
   .int()
@@ -60,6 +61,7 @@ export const band = z.object({
   months: z
     .object({ from: z.int().min(0).max(1800), below: z.int().min(0).max(1800).nullable() })
     .nullable(),
+  both: z.literal(true).optional(),
   amount: doseAmount,
   upTo: doseAmount.nullable(),
   afterFirst: doseAmount.nullable(),
@@ -86,6 +88,9 @@ export const cardBody = z.object({
   largest: measure.nullable(),
   purpose: shortText,
   days: z.int().min(1).max(366).nullable(),
+  series: z
+    .object({ apartHours: z.int().min(1).max(240), mostHours: z.int().min(1).max(2400) })
+    .optional(),
   notWith: z.array(z.enum(SIGN_IDS)).max(SIGN_IDS.length).readonly(),
   notWithUnderYears: z.int().min(1).max(120).nullable(),
   stop: z.array(shortText).max(20).readonly(),

@@ -1,6 +1,7 @@
 /** What the cover board, the member sheets and the proposed lists are judged from. */
 import { z } from 'zod'
 import { SCHOOL_QUESTIONS, type Schools } from '../core/cover/schools'
+import { LABEL_SETS } from '../core/household/labelSet'
 import { longText, plainDate, shortText } from './texts'
 import * as v from './values'
 
@@ -38,6 +39,8 @@ export const coverValue = z.object({
   units: z.enum(['metric', 'us']),
   /** ISO 3166, or empty: which of two names of an ingredient is shown. */
   country: z.string(),
+  /** Whose labels are followed; none where a device kept its copy before anybody was asked. */
+  labels: z.enum(LABEL_SETS).default('none'),
   numbers: z.object({ emergency: z.string(), poison: z.string() }),
   schools,
   members: z.array(v.memberValue),
@@ -79,6 +82,7 @@ export const coverValue = z.object({
       opened: true,
       condition: true,
       standing: true,
+      forMember: true,
     }),
   ),
   holdings: z.array(z.object({ lotId: v.lotId, pocketId: v.pocketId, amount: v.amount })),

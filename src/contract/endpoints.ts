@@ -1,6 +1,7 @@
 /** Every JSON endpoint of the application. */
 import { z } from 'zod'
 import { isTimeZone } from '../core/calendar/plainDate'
+import { LABEL_SETS } from '../core/household/labelSet'
 import { FIELDS } from '../core/interchange/headings'
 import { courseRelease, coverValue } from './coverValues'
 import { endpoint } from './endpoint'
@@ -540,6 +541,7 @@ export const changeHousehold = endpoint(
         .string()
         .regex(/^(?:[A-Z]{2})?$/, 'Give a country code of two letters')
         .optional(),
+      labels: z.enum(LABEL_SETS).nullable().optional(),
       emergencyNumber: z.string().trim().max(40).optional(),
       poisonNumber: z.string().trim().max(40).optional(),
       currency: z

@@ -5,8 +5,11 @@ import { SKILL_IDS, type SkillId } from '../core/catalogue/skills'
 import { STORAGE_CLASS_IDS } from '../core/catalogue/storageClass'
 import { isSubstanceId, type SubstanceId } from '../core/catalogue/substances'
 import { type ChosenSchools, isSchoolAnswer, SCHOOL_QUESTIONS } from '../core/cover/schools'
+import type { Topic } from '../core/household/asked'
 import {
+  type AnimalCondition,
   type AnimalTrait,
+  CONDITIONS_OF_ANIMALS,
   CONDITIONS_OF_PEOPLE,
   GLOVE_SIZES,
   type PersonCondition,
@@ -38,8 +41,32 @@ const range = z
   .object({ from: z.number().min(0).max(1000), to: z.number().min(0).max(1000) })
   .refine(({ from, to }) => from <= to, 'A range goes from the lower to the higher value')
 
+const told = z.object({ by: shortText.min(1, 'Say who said so'), on: plainDate })
+/** What is known beside the lists: what was asked, what was settled, what the note does not mean. */
+const saidOf = {
+  told: z
+    .object({ allergies: told, conditions: told, medicines: told } satisfies Record<Topic, unknown>)
+    .partial()
+    .optional(),
+  settled: z
+    .array(
+      z.object({
+        rule: shortText.min(1),
+        substance,
+        who: shortText.min(1, 'Name the doctor or the pharmacist'),
+        on: plainDate,
+        until: plainDate.nullable(),
+      }),
+    )
+    .max(60)
+    .readonly()
+    .optional(),
+  noteNotSo: z.array(shortText).max(60).readonly().optional(),
+}
+
 const personFacts = z.object({
   kind: z.literal('person'),
+  ...saidOf,
   sex: z.enum(['female', 'male', 'unsaid']),
   conditions: z
     .array(oneOf(Object.keys(CONDITIONS_OF_PEOPLE) as PersonCondition[]))
@@ -59,6 +86,12 @@ const personFacts = z.object({
 })
 const animalFacts = z.object({
   kind: z.literal('animal'),
+  ...saidOf,
+  conditions: z
+    .array(oneOf(Object.keys(CONDITIONS_OF_ANIMALS) as AnimalCondition[]))
+    .max(20)
+    .readonly()
+    .optional(),
   traits: z
     .array(oneOf(Object.keys(TRAITS_OF_ANIMALS) as AnimalTrait[]))
     .max(20)

@@ -1,6 +1,7 @@
 /** The values that cross the wire, as schemas. Text is bounded; dates and ids are checked once, here. */
 import { z } from 'zod'
 import { DATE_ORDERS } from '../core/calendar/readPrintedDate'
+import { LABEL_SETS } from '../core/household/labelSet'
 import { HUES, PLACE_TRAIT_IDS, type PlaceTrait } from '../core/household/places'
 import { SPECIES } from '../core/household/species'
 import type {
@@ -109,7 +110,11 @@ export const openedClock = z.discriminatedUnion('kind', [
 ])
 export const standing = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('ready') }),
-  z.object({ kind: z.literal('held'), reason: shortText.min(1, 'Say what it waits for') }),
+  z.object({
+    kind: z.literal('held'),
+    reason: shortText.min(1, 'Say what it waits for'),
+    recall: shortText.optional(),
+  }),
   z.object({ kind: z.literal('lent'), to: shortText.min(1, 'Say who has it'), since: plainDate }),
   z.object({ kind: z.literal('unclean'), since: plainDate }),
   z.object({ kind: z.literal('missing'), since: plainDate }),
@@ -197,6 +202,7 @@ export const householdValue = z.object({
   weekStart: z.enum(['monday', 'sunday']),
   units: z.enum(['metric', 'us']),
   country: z.string(),
+  labels: z.enum(LABEL_SETS).nullable(),
   emergencyNumber: z.string(),
   poisonNumber: z.string(),
   currency: z.string(),

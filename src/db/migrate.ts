@@ -9,6 +9,7 @@ import * as care from './migrations/0006-care'
 import * as restock from './migrations/0007-restock'
 import * as shopping from './migrations/0008-shopping'
 import * as claims from './migrations/0009-claims'
+import * as labels from './migrations/0010-labels'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -20,6 +21,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0007-restock': restock,
   '0008-shopping': shopping,
   '0009-claims': claims,
+  '0010-labels': labels,
 }
 
 /** Applies what is missing, in order; a failed migration leaves the database as it was. */

@@ -58,6 +58,7 @@ export const toHousehold = (row: Selectable<HouseholdTable>): Household => ({
   weekStart: row.week_start as Household['weekStart'],
   units: row.units as Household['units'],
   country: row.country,
+  labels: row.labels as Household['labels'],
   emergencyNumber: row.emergency_number,
   poisonNumber: row.poison_number,
   currency: row.currency,

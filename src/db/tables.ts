@@ -24,6 +24,7 @@ export interface HouseholdTable extends Omit<Acted, 'household_id'> {
   week_start: string
   units: string
   country: string
+  labels: Defaulted<string | null>
   emergency_number: string
   poison_number: string
   currency: string

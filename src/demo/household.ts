@@ -14,6 +14,7 @@ export const DEMO_HOUSEHOLD = {
   timeZone: 'Europe/Oslo',
   emergencyNumber: '555-0100',
   poisonNumber: '555-0122',
+  labels: 'us',
 } as const
 
 export interface DemoPlace {

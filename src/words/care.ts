@@ -1,6 +1,6 @@
 /** English for doses, mixtures, incidents and guided cards. */
 import { assertNever } from '../core/brand'
-import type { PlainDate } from '../core/calendar/plainDate'
+import { dayAt, type PlainDate } from '../core/calendar/plainDate'
 import { SKILLS, type SkillId } from '../core/catalogue/skills'
 import { substanceName } from '../core/catalogue/substances'
 import {
@@ -31,8 +31,9 @@ import {
   strengthText,
   temperatureText,
 } from '../core/quantity/measure'
-import { months as ageText, weight } from './cover'
-import { fullDay, shortDay } from './format'
+import { fullDay, list, shortDay } from './format'
+import { notedText, objectionText, TOPIC_NAMES } from './objections'
+import { ageText, weight } from './weights'
 
 type Units = 'metric' | 'us'
 
@@ -97,6 +98,8 @@ const amountText = (amount: DoseAmount): string => {
       return measureText(amount.measure)
     case 'rate':
       return `${measureText(amount.perKg)} for each kg`
+    case 'pound_rate':
+      return `${measureText(amount.perPound)} for each lb`
     default:
       return assertNever(amount)
   }
@@ -116,8 +119,14 @@ interface At {
   readonly timeZone: string
 }
 
+const insteadText = (forms: readonly string[]): string =>
+  forms.length > 0
+    ? `These need no cut: ${list(forms)}.`
+    : 'Ask the pharmacist for a form that needs no cut.'
+
 /** Why not, as a sentence, and what to do. */
 function refusalText(refusal: DoseRefusal, { now, timeZone }: At): string {
+  const today = dayAt(now, timeZone)
   const time = (at: Instant): string => timeText(at, now, timeZone)
   switch (refusal.code) {
     case 'ask_vet':
@@ -168,6 +177,26 @@ function refusalText(refusal: DoseRefusal, { now, timeZone }: At): string {
       return `The rule is for ${PLURALS[refusal.rule]}, the product is not.`
     case 'cannot_cut':
       return `${measureText(refusal.wanted)} cannot honestly be cut: the smallest piece is ${measureText(refusal.smallest)}. Ask for a smaller strength.`
+    case 'rounds_too_far':
+      return refusal.atLeast
+        ? `Cut as far as it may be, it comes to ${measureText(refusal.comes)} where the rule says ${measureText(refusal.wanted)}: too little. One piece of ${measureText(refusal.atLeast)} to ${measureText(refusal.wanted)} would do. Ask the prescriber: would one tablet do?`
+        : `With this syringe it comes to ${measureText(refusal.comes)} where the rule says ${measureText(refusal.wanted)}: too little. Take a finer syringe.`
+    case 'not_asked':
+      return `Nobody has asked about ${TOPIC_NAMES[refusal.topic]} yet. Ask, and write it down.`
+    case 'note_says':
+      return `The note speaks of ${notedText(refusal.noted)}, and it is not recorded. Is it so?`
+    case 'ask_first':
+      return `Ask a doctor or pharmacist first: ${refusal.reason}. (${refusal.source})`
+    case 'lot_forbidden':
+      return `${refusal.title} must not be used: ${objectionText(refusal.objection, today)}.`
+    case 'lot_ask':
+      return `${refusal.title}: ${objectionText(refusal.objection, today)}.`
+    case 'lot_other':
+      return `${refusal.title} is not what this card is about: another strength, or another thing. Take the right one, or write a card for it.`
+    case 'must_not_cut':
+      return `${refusal.title} must not be cut: it is not scored. ${insteadText(refusal.instead)}`
+    case 'cut_unknown':
+      return `${refusal.title}: nobody has looked whether the tablet is scored, and only a scored one may be cut. Look, and write it down. ${insteadText(refusal.instead)}`
     case 'too_little_to_measure':
       return 'Less than the first mark of the finest syringe. Ask for a weaker strength.'
     case 'too_much_to_measure':
@@ -217,6 +246,8 @@ function stepText(step: Step, units: Units): string {
       return `Line ${step.printed}`
     case 'rate':
       return `${measureText(step.perKg)} × ${exactText(exact(step.grams, 1000), 3)} kg = ${exactText(step.comes.div(1000), 4)} ${step.perKg.unit}`
+    case 'pound_rate':
+      return `${measureText(step.perPound)} × ${exactText(step.pounds, 3)} lb = ${exactText(step.comes.div(1000), 4)} ${step.perPound.unit}`
     case 'fixed':
       return amountText(step.amount)
     case 'capped':
@@ -300,6 +331,7 @@ function measureFaultText(fault: MeasureFault): string {
 
 const SOURCES: Readonly<Record<SourceKind, string>> = {
   label: 'pack label',
+  pack: 'the label of our pack',
   doctor: 'doctor',
   pharmacist: 'pharmacist',
   vet: 'vet',
@@ -581,11 +613,17 @@ export const care = {
       by: 'The rule',
       byKinds: {
         rate: 'so much for each kilogram',
+        pound_rate: 'so much for each pound',
         measure: 'a fixed amount of what acts',
         portion: 'a fixed amount of the product',
       },
       amount: 'Amount',
-      amountHelp: { rate: '0.35 mg (for each kg)', measure: '5 mg', portion: '½, 1, 2.5' },
+      amountHelp: {
+        rate: '0.35 mg (for each kg)',
+        pound_rate: '0.15 mg (for each lb)',
+        measure: '5 mg',
+        portion: '½, 1, 2.5',
+      },
       again: 'Again after, hours',
       mostDoses: 'Most doses in 24 hours',
       most: 'Most in 24 hours',

@@ -1,19 +1,18 @@
 /** Cover, members and the catalogue in words. */
 
 import type { PlainDate } from '../core/calendar/plainDate'
+import type { Without } from '../core/catalogue/companions'
 import { type RoleId, roleName } from '../core/catalogue/roles'
 import { SKILLS } from '../core/catalogue/skills'
 import type { CellState } from '../core/cover/board'
+import type { Closing, Step } from '../core/cover/closing'
 import type { MissingLink } from '../core/cover/evening'
-import type { Closing, HeldWhy, Step } from '../core/cover/explain'
 import type { Part, Tier } from '../core/cover/need'
 import type { CourseState } from '../core/household/course'
 import type { WeightState } from '../core/household/weight'
-import { counted, fullDay, money, numberWord, shortDay } from './format'
-import { heldBecause } from './held'
-
-const list = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
+import { counted, fullDay, list, money, numberWord } from './format'
+import { GRADE_NAMES, objectionText } from './objections'
+import { weight } from './weights'
 
 /** "4", "0.5", "1½" would mislead: uses are plain decimals. */
 const uses = (count: number): string => String(Math.round(count * 10) / 10)
@@ -25,74 +24,6 @@ const LEFT: Readonly<Record<CellState, string>> = {
   held: 'held back',
   none: 'nothing',
 }
-
-export const months = (count: number): string =>
-  count < 24 ? `${count} months` : `${Math.floor(count / 12)} years`
-
-function why(reason: HeldWhy, today: PlainDate): string {
-  switch (reason.code) {
-    case 'species':
-      return 'not made for this species'
-    case 'too_young':
-      return `from ${months(reason.fromMonths)} on`
-    case 'too_old':
-      return 'for the very young'
-    case 'age_unknown':
-      return 'age not known: add the birth date'
-    case 'too_light':
-      return `from ${kilograms(reason.fromGrams)} on`
-    case 'allergy':
-      return `allergy: ${reason.to}`
-    case 'taken_already':
-      return `${reason.substance} is taken already`
-    case 'rule':
-      return reason.reason
-    case 'cannot_swallow':
-      return 'cannot swallow tablets'
-    case 'wrong_size':
-      return `wears size ${reason.size}`
-    case 'lick_risk':
-      return 'would be licked off: no collar, sock or cover here'
-    case 'unsigned':
-      return 'no written rule from the vet: ask the vet'
-    case 'not_confirmed':
-      return `${reason.vet} agreed, and a warning speaks against it: confirm with name and day`
-    case 'left_over':
-      return `left over: on hold until ${reason.prescriber || 'the prescriber'} says`
-    case 'somebody_elses':
-      return `prescribed for ${reason.whose}`
-    case 'condition':
-      return reason.condition
-    case 'opened_over':
-      return 'opened'
-    case 'held':
-      return reason.reason
-    case 'opened_no_period':
-      return heldBecause({ kind: 'opened_no_period', on: reason.on })
-    case 'lent':
-      return `lent to ${reason.to}`
-    case 'unclean':
-      return 'used, and not yet cleaned'
-    case 'missing':
-      return 'recorded here, and not found'
-    case 'spent':
-      return `past its date, ${shortDay(reason.day, today)}`
-    case 'no_skill':
-      return `nobody here is signed off: ${SKILLS[reason.skill].name.toLowerCase()}`
-    case 'no_companion':
-      return `useless without: ${list(reason.roles.map((role) => roleName(role).toLowerCase()))}`
-  }
-}
-
-export const kilograms = (grams: number): string =>
-  grams < 1000 ? `${grams} g` : `${Math.round(grams / 100) / 10} kg`
-
-const POUND = 453.592
-/** In the household's units, as it is read off a scale. */
-export const weight = (grams: number, units: 'metric' | 'us'): string =>
-  units === 'us' && grams >= POUND
-    ? `${Math.round((grams / POUND) * 10) / 10} lb`
-    : kilograms(grams)
 
 function step(one: Step, kitName: (kitId: string) => string, currency: string): string {
   switch (one.kind) {
@@ -163,7 +94,8 @@ export const cover = {
   source: (title: string, count: number, where: string, seconds: number | null): string =>
     `${title}${count > 1 ? ` × ${uses(count)}` : ''} · ${where}${seconds === null ? '' : ` · ${seconds} s`}`,
   heldBack: 'Here, and held back',
-  why,
+  why: objectionText,
+  grade: GRADE_NAMES,
   closes: 'What would close it',
   closing: (
     { steps, first }: Closing,
@@ -307,7 +239,11 @@ export const matching = {
   keeps: (from: number, to: number, frost: boolean): string =>
     `keeps at ${from}–${to} °C${frost ? ', never frozen' : ''}`,
   skill: 'Only by the trained',
-  companions: 'Useless without',
+  companions: {
+    unsafe: 'Not safe without',
+    weaker: 'Better with',
+    tidier: 'Goes with',
+  } satisfies Record<Without, string>,
   spec: 'Ask for',
   standIns: 'Or else',
   source: 'Source',

@@ -25,6 +25,10 @@ const utc = (day: PlainDate): Date => new Date(`${day}T00:00:00Z`)
 const month = (day: string): string => MONTHS[Number(day.slice(5, 7)) - 1] ?? ''
 const dayNumber = (day: PlainDate): string => String(Number(day.slice(8, 10)))
 
+/** "a, b and c" */
+export const list = (names: readonly string[]): string =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
+
 /** "5 Dec", with the year where it is not the one of `near`. */
 export const shortDay = (day: PlainDate, near: PlainDate): string =>
   `${dayNumber(day)} ${month(day)}${day.slice(0, 4) === near.slice(0, 4) ? '' : ` ${day.slice(0, 4)}`}`

@@ -3,7 +3,7 @@ import type { PlainDate } from '../core/calendar/plainDate'
 import type { Instant } from '../core/dosing/given'
 import type { Handover } from '../core/incident/handover'
 import { care, timeText } from './care'
-import { months, weight } from './cover'
+import { ageText, weight } from './weights'
 
 export interface HandoverAt {
   readonly now: Instant
@@ -33,7 +33,7 @@ export const handoverHead = (page: Handover, { units }: Pick<HandoverAt, 'units'
   [
     page.name,
     page.species === 'person' ? null : page.species,
-    page.months === null ? null : months(page.months),
+    page.months === null ? null : ageText(page.months),
     page.weight.kind === 'unknown' ? null : weight(page.weight.weighing.grams, units),
   ]
     .filter(Boolean)

@@ -24,7 +24,7 @@ export async function aHousehold(world: World, name: string): Promise<Caller> {
   const userId = randomUUID()
   await createHousehold(
     world.db,
-    { id: householdId, name: `${name}’s`, timeZone: 'Europe/Oslo', country: 'NO' },
+    { id: householdId, name: `${name}’s`, timeZone: 'Europe/Oslo', country: 'NO', labels: 'us' },
     { id: userId, name },
   )
   return { householdId, userId, name }

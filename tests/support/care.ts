@@ -13,7 +13,7 @@ import {
   type Minutes,
 } from '../../src/core/dosing/card'
 import type { DoseRule, GivenDose, Instant } from '../../src/core/dosing/given'
-import { LABEL_CARDS } from '../../src/core/dosing/labels'
+import { ALL_LABELS, LABELS } from '../../src/core/dosing/labels'
 import { offersFor } from '../../src/core/dosing/lots'
 import type { RefusalCode } from '../../src/core/dosing/refusal'
 import { type DoseAnswer, type DoseQuestion, workOut } from '../../src/core/dosing/workOut'
@@ -26,7 +26,7 @@ export const hoursLater = (count: number, from: Instant = NOON): Instant =>
   (from + count * 3_600_000) as Instant
 
 export const labelCard = (id: string): DoseCard => {
-  const card = LABEL_CARDS.find((one) => one.id === `label:${id}`)
+  const card = ALL_LABELS.find((one) => one.id === `label:${id}`)
   if (!card) throw new Error(`No label ${id}`)
   return card
 }
@@ -145,9 +145,11 @@ export function ask(card: DoseCard, member: Member, asked: Asked = {}): DoseAnsw
   const stock = put && pantry(aStock({ members: [member, ...others], put, courses }))
   return workOut({
     card,
-    cards: [...LABEL_CARDS, card],
+    cards: [...LABELS[rest.labels ?? 'us'], card],
     patient,
     schools: DEFAULT_SCHOOLS,
+    labels: 'us',
+    answered: new Set(),
     given: [],
     at: NOON,
     now: NOON,

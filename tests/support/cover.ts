@@ -14,6 +14,7 @@ import { type CoverPlace, type CoverStock, type Pantry, pantry } from '../../src
 import { type ChosenSchools, schoolsOf } from '../../src/core/cover/schools'
 import { patientOn, type Thing, unsuited } from '../../src/core/cover/suitability'
 import type { Course } from '../../src/core/household/course'
+import type { LabelSet } from '../../src/core/household/labelSet'
 import {
   type AnimalFacts,
   blankFacts,
@@ -45,6 +46,13 @@ interface Described extends Partial<Omit<Member, 'facts' | 'weighings'>> {
   readonly facts?: Partial<PersonFacts> | Partial<AnimalFacts>
 }
 
+/** Asked about everything: what stands in the lists is all. */
+export const ALL_TOLD = {
+  allergies: { by: 'Ilse', on: DAY },
+  conditions: { by: 'Ilse', on: DAY },
+  medicines: { by: 'Ilse', on: DAY },
+} as const
+
 let members = 0
 export function aMember(species: Species, described: Described = {}): Member {
   members += 1
@@ -56,7 +64,7 @@ export function aMember(species: Species, described: Described = {}): Member {
     born: years === null ? null : addDays(DAY, -Math.round(years * YEAR)),
     helper: false,
     note: '',
-    facts: { ...blankFacts(species), ...facts } as Member['facts'],
+    facts: { ...blankFacts(species), told: ALL_TOLD, ...facts } as Member['facts'],
     weighings:
       kg === undefined
         ? []
@@ -87,10 +95,13 @@ export const whyNot = (
   member: Member,
   chosen: ChosenSchools = {},
   takes: Parameters<typeof patientOn>[1] = [],
+  labels: LabelSet = 'us',
 ): string[] =>
-  unsuited(aThing(entryId), patientOn(member, takes, DAY), new Map(), schoolsOf(chosen)).map(
-    (one) => (one.code === 'rule' ? one.rule : one.code),
-  )
+  unsuited(aThing(entryId), patientOn(member, takes, DAY), {
+    owners: new Map(),
+    schools: schoolsOf(chosen),
+    labels,
+  }).map((one) => (one.code === 'rule' || one.code === 'ask_first' ? one.rule : one.code))
 
 export interface Put {
   /** Catalogue entry. */
@@ -109,6 +120,7 @@ export interface Scene {
   readonly traits?: readonly PlaceTrait[]
   readonly minutes?: number
   readonly schools?: ChosenSchools
+  readonly labels?: LabelSet
   readonly courses?: readonly (Partial<Course> & { member: Member; of: string })[]
 }
 
@@ -122,6 +134,7 @@ export function aStock({
   traits = [],
   minutes = 10,
   schools = {},
+  labels = 'us',
   courses = [],
 }: Scene): CoverStock {
   const place = (n: number, isStore: boolean): CoverPlace => ({
@@ -190,6 +203,7 @@ export function aStock({
       opened: { kind: 'sealed' },
       condition: 'sound',
       standing: { kind: 'ready' },
+      forMember: null,
       ...lot,
     })),
     holdings: put.map(({ count = 10, kit = 0 }, at) => ({
@@ -198,6 +212,7 @@ export function aStock({
       amount: amount(Math.round(count * 1000)),
     })),
     schools: schoolsOf(schools),
+    labels,
   }
 }
 

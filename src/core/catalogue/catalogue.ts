@@ -87,7 +87,7 @@ export function faultsOf(entries: readonly CatalogueEntry[]): readonly string[] 
     if (!entry.contains.every(isSubstanceId)) fault('contains an unknown substance')
     if (entry.skill !== null && !isSkillId(entry.skill))
       fault(`asks for the unknown skill ${entry.skill}`)
-    for (const role of entry.companions) {
+    for (const { role } of entry.companions) {
       if (!played.has(role)) fault(`asks for ${role}, which nothing plays`)
       if (entry.roles.includes(role)) fault(`is its own companion as ${role}`)
     }

@@ -1,5 +1,6 @@
 /** Shorthand in which the entries of a section are written down; what a section shares stands once. */
 import { ANIMALS, SPECIES, type Species } from '../household/species'
+import type { Companion, Without } from './companions'
 import type { CatalogueEntry, Form, Hazard, Ingredient, Route, SectionId } from './entry'
 import type { RoleId } from './roles'
 import type { SkillId } from './skills'
@@ -42,7 +43,10 @@ export interface Row extends Partial<Shared> {
   readonly toMonths?: number
   readonly fromGrams?: number
   readonly skill?: SkillId
+  /** Weaker without these. */
   readonly with?: readonly RoleId[]
+  readonly unsafeWithout?: readonly RoleId[]
+  readonly tidierWith?: readonly RoleId[]
   readonly lickRisk?: boolean
   readonly hazards?: readonly Hazard[]
   readonly mm: readonly [number, number, number]
@@ -60,6 +64,9 @@ const ingredient = ([substance, strength = '']: readonly [SubstanceId, string?])
   substance,
   strength,
 })
+
+const strong = (without: Without, roles: readonly RoleId[] = []): readonly Companion[] =>
+  roles.map((role) => ({ role, without }))
 
 export function section(
   id: SectionId,
@@ -90,7 +97,11 @@ export function section(
         fromGrams: it.fromGrams ?? 0,
       },
       skill: it.skill ?? null,
-      companions: it.with ?? [],
+      companions: [
+        ...strong('unsafe', it.unsafeWithout),
+        ...strong('weaker', it.with),
+        ...strong('tidier', it.tidierWith),
+      ],
       lickRisk: it.lickRisk ?? false,
       openedRule: it.openedRule ?? null,
       storage: { from, to, frostHarms: it.frost ?? false, lightHarms: it.light ?? false },

@@ -2,6 +2,7 @@
 import type { Species } from '../household/species'
 import type { OpenedRuleId } from '../shelf-life/openedRules'
 import type { ItemKind } from '../stock/item'
+import type { Companion } from './companions'
 import type { RoleId } from './roles'
 import type { SkillId } from './skills'
 import type { SubstanceId } from './substances'
@@ -110,8 +111,8 @@ export interface CatalogueEntry {
   readonly madeFor: MadeFor
   /** Somebody present must have been taught this. */
   readonly skill: SkillId | null
-  /** Useless or unsafe without something that plays each of these. */
-  readonly companions: readonly RoleId[]
+  /** What it goes with, and how much it matters. */
+  readonly companions: readonly Companion[]
   /** May be licked off and must not be. */
   readonly lickRisk: boolean
   readonly openedRule: OpenedRuleId | null

@@ -7,6 +7,7 @@
 import { SPECIES, type Species } from '../household/species'
 import { readName } from '../naming/readName'
 import type { Item } from '../stock/item'
+import type { Companion } from './companions'
 import { PEOPLE } from './define'
 import type { CatalogueEntry, MadeFor, Size } from './entry'
 import { isRoleId, type RoleId } from './roles'
@@ -52,7 +53,7 @@ export interface ItemFacts {
   readonly named: readonly SubstanceId[]
   readonly madeFor: MadeFor
   readonly skill: SkillId | null
-  readonly companions: readonly RoleId[]
+  readonly companions: readonly Companion[]
   readonly lickRisk: boolean
   readonly isMedicine: boolean
   readonly own: OwnFacts

@@ -116,6 +116,7 @@ export const ROLES = {
   'fire-cover': shared('Fire blanket or extinguisher'),
   'phone-power': shared('Power for the phone'),
   float: shared('Throw line or float'),
+  'ice-rescue': shared('Ice picks'),
   'leech-salt': spent('Salt against leeches'),
   // food, water, shelter
   water: spent('Drinking water, litres'),

@@ -1,6 +1,8 @@
 /** The cover board: for every need and member, whether these kits cover it on this day. */
 
 import { monthNumber, type PlainDate } from '../calendar/plainDate'
+import type { Companion } from '../catalogue/companions'
+import type { ItemFacts } from '../catalogue/itemFacts'
 import { NEVER_COVER, type RoleId } from '../catalogue/roles'
 import type { SkillId } from '../catalogue/skills'
 import { isRunning } from '../household/course'
@@ -11,9 +13,10 @@ import { THOUSAND } from '../quantity/amount'
 import { type Demand, shortage } from './joint'
 import type { Need, Part, Way } from './need'
 import { NEEDS } from './needs'
-import { isShared, type Pantry, type Shelf, takenBy } from './pantry'
+import { dateGrade, type Hands } from './objections'
+import { isShared, type Pantry, type Shelf, takenBy, takesSomething } from './pantry'
 import type { Schools } from './schools'
-import { isAskedFirst, licksOff, type Patient, patientOn, unsuited } from './suitability'
+import { licksOff, type Patient, patientOn, suitOf, unsuited } from './suitability'
 
 export interface Question {
   readonly date: PlainDate
@@ -145,14 +148,22 @@ const TENTHS = 10
 /** The need whose parts are a member's own prescriptions, not roles. */
 export const OWN_MEDICINE = 'own-medicine'
 
-/** What clean running water does. */
-const FROM_TAP: readonly RoleId[] = ['water', 'cool-burn', 'rinse-wound']
+/** What is there where people live, kits or no kits: clean running water, towels, cloths. */
+const AT_HOME: readonly RoleId[] = ['water', 'cool-burn', 'rinse-wound', 'cloth', 'wrap-animal']
+
+const SUITS = { not: 0, asked_first: 1, suits: 2 } as const
+
+/** What a thing goes with for a patient; what is licked off is unsafe without a cover. */
+export const companionsFor = (facts: ItemFacts, patient: Patient | null): readonly Companion[] =>
+  patient && licksOff(facts, patient)
+    ? [...facts.companions, { role: 'lick-guard', without: 'unsafe' }]
+    : facts.companions
 
 /** `second`: only as plan B (asked about first, or plain and past its date). */
 type Grade = 'good' | 'second'
 
 /** A question with what follows from it, so that each cell is a few sums. */
-export class Asking {
+export class Asking implements Hands {
   readonly patients: readonly Patient[]
   /** Uses of each thing that are there on the day, by grade. */
   private readonly good: Float64Array
@@ -173,7 +184,14 @@ export class Asking {
     const { stock, things } = pantry
     this.patients = stock.members
       .filter(({ id }) => question.members.has(id))
-      .map((member) => patientOn(member, takenBy(pantry, member.id, question.date), question.date))
+      .map((member) =>
+        patientOn(
+          member,
+          takenBy(pantry, member.id, question.date),
+          question.date,
+          takesSomething(stock.courses, member.id, question.date),
+        ),
+      )
     this.good = new Float64Array(things.length)
     this.second = new Float64Array(things.length)
     this.month = monthNumber(question.date)
@@ -213,16 +231,8 @@ export class Asking {
     if (!this.isHere(shelf) || shelf.barred) return null
     const thing = this.pantry.things[shelf.thing]
     if (!thing?.itemId || this.question.without.has(thing.itemId)) return null
-    if (shelf.through === null || shelf.through >= this.question.date) return 'good'
-    const { kind } = this.pantry.known[shelf.thing]?.item ?? {}
-    const school = this.pantry.stock.schools['past-date']
-    if (school === 'plain-flagged' && (kind === 'supply' || kind === 'instrument')) return 'second'
-    if (
-      school === 'sealed-dressings' &&
-      (kind === 'supply' || kind === 'instrument' || kind === 'sterile')
-    )
-      return 'second'
-    return null
+    const grade = dateGrade(this.pantry, shelf, this.question.date)
+    return grade === 'spent' ? null : grade
   }
 
   /** Tenths of a use of a thing on the day; whole numbers, so that sums are exact. */
@@ -243,13 +253,7 @@ export class Asking {
     if (before >= 0) return before
     const it = this.pantry.things[thing]
     if (!it) return 0
-    const { schools } = this.pantry.stock
-    const suit =
-      unsuited(it, patient, this.pantry.owners, schools).length > 0
-        ? 0
-        : isAskedFirst(it, patient, this.pantry.owners)
-          ? 1
-          : 2
+    const suit = SUITS[suitOf(it, patient, this.pantry.house)]
     known[thing] = suit
     return suit
   }
@@ -260,27 +264,30 @@ export class Asking {
     return patient !== null && ownSkills(patient.member, this.question.date).includes(skill)
   }
 
-  /** Whether a part needs nothing from a kit where clean water runs. */
+  /** Whether a part needs nothing from a kit where people live. */
   comesFromTap({ any, stored }: Part): boolean {
-    return !stored && this.hasTap && any.some((role) => FROM_TAP.includes(role))
+    return !stored && this.hasTap && any.some((role) => AT_HOME.includes(role))
   }
 
-  /** Companions of a thing that nothing here plays for this patient. */
-  missingCompanions(
+  /** Companions of a thing that nothing here plays for this patient, as far as they are second-grade. */
+  missing(thing: number, patient: Patient | null): readonly Companion[] {
+    return this.missingCompanions(thing, patient, true)
+  }
+
+  private missingCompanions(
     thing: number,
     patient: Patient | null,
     withSecond: boolean,
-  ): readonly RoleId[] {
+  ): readonly Companion[] {
     const facts = this.pantry.things[thing]?.facts
     if (!facts) return []
-    const asked: readonly RoleId[] =
-      patient && licksOff(facts, patient) ? [...facts.companions, 'lick-guard'] : facts.companions
+    const asked = companionsFor(facts, patient)
     if (asked.length === 0) return asked
-    return asked.filter((role) => !this.isAtHand(role, patient, withSecond))
+    return asked.filter(({ role }) => !this.isAtHand(role, patient, withSecond))
   }
 
   private isAtHand(role: RoleId, patient: Patient | null, withSecond: boolean): boolean {
-    if (this.hasTap && FROM_TAP.includes(role)) return true
+    if (this.hasTap && AT_HOME.includes(role)) return true
     const key = `${patient?.member.id ?? ''}${withSecond ? '+' : '/'}${role}`
     const known = this.atHand.get(key)
     if (known !== undefined) return known
@@ -299,7 +306,9 @@ export class Asking {
       this.tenthsThere(thing, withSecond) > 0 &&
       this.suitOf(thing, patient) >= (withSecond ? 1 : 2) &&
       this.hasSkill(thing, patient) &&
-      this.missingCompanions(thing, patient, withSecond).length === 0
+      this.missingCompanions(thing, patient, withSecond).every(
+        ({ without }) => without !== 'unsafe',
+      )
     )
   }
 
@@ -332,9 +341,7 @@ export class Asking {
       it !== undefined &&
       this.tenthsThere(thing, withSecond) > 0 &&
       this.hasSkill(thing, patient) &&
-      unsuited(it, patient, this.pantry.owners, this.pantry.stock.schools).every(
-        ({ code }) => code === 'taken_already',
-      )
+      unsuited(it, patient, this.pantry.house).every(({ code }) => code === 'taken_already')
     )
   }
 
@@ -451,7 +458,7 @@ export function judgeNeed(
   if (thin) return { state: 'thin', ...thin }
   const held =
     ways.some((way) =>
-      way.parts.some((part) => part.any.some((role) => hasBarred(asking, role))),
+      way.parts.some((part) => patients.some((patient) => isHeldBack(asking, part, patient))),
     ) ||
     (need.id === OWN_MEDICINE &&
       patients.some(
@@ -461,9 +468,16 @@ export function judgeNeed(
   return { state: held ? 'held' : 'none', way: null, have: 0, need: 0 }
 }
 
-/** Whether something that plays the role lies here, whatever speaks against it. */
-const hasBarred = (asking: Asking, role: RoleId): boolean =>
-  (asking.pantry.byRole.get(role) ?? []).some((thing) => asking.isPresent(thing))
+/** Whether something that plays the part lies here and does not count: only then is it held back. */
+function isHeldBack(asking: Asking, part: Part, patient: Patient | null): boolean {
+  if (asking.comesFromTap(part)) return false
+  const counting = new Set(asking.serving(part, patient, true))
+  return part.any.some((role) =>
+    (asking.pantry.byRole.get(role) ?? []).some(
+      (thing) => asking.isPresent(thing) && !counting.has(thing),
+    ),
+  )
+}
 
 /** The whole board for one question. */
 export function board(pantryOf: Pantry, question: Question, needs: readonly Need[] = NEEDS): Board {

@@ -1,19 +1,15 @@
 /** A cell of the board in full: which lots, where, what is held back and why, what would close the gap. */
 
 import type { PlainDate } from '../calendar/plainDate'
-import { catalogue } from '../catalogue/catalogue'
-import type { CatalogueEntry } from '../catalogue/entry'
-import { itemFacts } from '../catalogue/itemFacts'
-import type { RoleId } from '../catalogue/roles'
-import type { SkillId } from '../catalogue/skills'
-import type { ItemId, KitId, LotId, MemberId, PlaceId } from '../ids'
-import { THOUSAND } from '../quantity/amount'
+import type { KitId, LotId, MemberId, PlaceId } from '../ids'
 import { Asking, type Cell, demandsOf, isTool, judgeNeed, type Question, waysOf } from './board'
+import { type Closing, closingsOf } from './closing'
 import { promise } from './joint'
 import type { Need, Part, Way } from './need'
-import type { Barred, CoverPocket, Pantry, Shelf } from './pantry'
+import { gravest, isSetAside, type Objection, objectionsTo } from './objections'
+import type { CoverPocket, Pantry } from './pantry'
 import { SCHOOLS, schoolAnswer } from './schools'
-import { licksOff, type Patient, suits, type Thing, type Unsuited, unsuited } from './suitability'
+import type { Grade, Patient } from './suitability'
 import { reachedFirst, turnsFirst } from './taking'
 
 /** So much of a lot, and where it lies. */
@@ -28,19 +24,14 @@ export interface Source {
   readonly through: PlainDate | null
 }
 
-export type HeldWhy =
-  | Unsuited
-  | Barred
-  | { readonly code: 'spent'; readonly day: PlainDate }
-  | { readonly code: 'no_skill'; readonly skill: SkillId }
-  | { readonly code: 'no_companion'; readonly roles: readonly RoleId[] }
-
-/** Something that lies here, plays the role and does not count. */
+/** Something that lies here, plays the role and does not count; or counts with a remark. */
 export interface HeldBack {
+  readonly lotId: LotId
   readonly title: string
   readonly kitId: KitId
   readonly pocket: string
-  readonly why: readonly [HeldWhy, ...HeldWhy[]]
+  readonly grade: Grade
+  readonly why: readonly [Objection, ...Objection[]]
 }
 
 export interface PartAnswer {
@@ -58,27 +49,6 @@ export interface WayAnswer {
   readonly fromTap: readonly Part[]
   readonly first: boolean
   readonly parts: readonly PartAnswer[]
-}
-
-export type Step =
-  | { readonly kind: 'move'; readonly title: string; readonly uses: number; readonly kitId: KitId }
-  | {
-      readonly kind: 'buy'
-      readonly title: string
-      readonly itemId: ItemId | null
-      readonly entryId: string | null
-      readonly packs: number
-      readonly costMinor: number | null
-      readonly spec: string
-    }
-  | { readonly kind: 'learn'; readonly skill: SkillId; readonly title: string }
-
-/** What would make one way whole, for so much. */
-export interface Closing {
-  readonly way: string
-  readonly first: boolean
-  readonly steps: readonly Step[]
-  readonly costMinor: number
 }
 
 export interface Explanation {
@@ -107,7 +77,7 @@ export function explain(
   return {
     cell,
     ways: answers,
-    closings: cell.state === 'covered' ? [] : closingsOf(asking, answers, patient),
+    closings: cell.state === 'covered' ? [] : closingsOf(asking, need, cell, answers, patient),
     cautions: cautionsOf(need, cell.way, pantry),
   }
 }
@@ -220,247 +190,43 @@ function sourcesOf(asking: Asking, thing: number, uses: number, withSecond: bool
 }
 
 /** Everything here that plays the part and does not count, with every reason. */
-export function heldBack(asking: Asking, part: Part, patient: Patient | null): readonly HeldBack[] {
-  const { pantry } = asking
+export const heldBack = (
+  asking: Asking,
+  part: Part,
+  patient: Patient | null,
+): readonly HeldBack[] =>
+  spokenOf(asking, part, patient).filter(
+    ({ grade, thing }) => isSetAside(grade) || !asking.counts(thing, patient, true),
+  )
+
+/** Everything here that plays the part and of which there is something to say. */
+export function spokenOf(
+  asking: Asking,
+  part: Part,
+  patient: Patient | null,
+): readonly (HeldBack & { readonly thing: number })[] {
+  const { pantry, question } = asking
   const players = new Set(part.any.flatMap((role) => pantry.byRole.get(role) ?? []))
   const shelves = [...players].flatMap((thing) => pantry.shelvesOf[thing] ?? [])
-  return shelves.flatMap((shelf): HeldBack[] => {
-    if (!asking.isHere(shelf)) return []
-    const [first, ...more] = whyHeld(asking, shelf, patient)
+  return shelves.flatMap((shelf) => {
+    const thing = pantry.things[shelf.thing]
     const kit = pantry.stock.kits[shelf.kit]
-    return first && kit
+    if (!asking.isHere(shelf) || !thing?.itemId || !kit) return []
+    if (question.without.has(thing.itemId)) return []
+    const [first, ...more] = objectionsTo(pantry, shelf, patient, question.date, asking)
+    const grade = first && gravest([first, ...more])
+    return first && grade
       ? [
           {
-            title: pantry.things[shelf.thing]?.title ?? '',
+            lotId: shelf.lotId,
+            thing: shelf.thing,
+            title: thing.title,
             kitId: kit.id,
             pocket: shelf.pocket.name,
-            why: [first, ...more],
+            grade,
+            why: [first, ...more] as const,
           },
         ]
       : []
   })
-}
-
-/** Why what lies on a shelf does not count for a patient; none when it does. */
-export function whyHeld(asking: Asking, shelf: Shelf, patient: Patient | null): readonly HeldWhy[] {
-  const { pantry, question } = asking
-  const thing = pantry.things[shelf.thing]
-  if (!thing?.itemId || question.without.has(thing.itemId)) return []
-  const why: HeldWhy[] = []
-  if (patient) why.push(...unsuited(thing, patient, pantry.owners, pantry.stock.schools))
-  if (shelf.barred) why.push(shelf.barred)
-  else if (
-    shelf.through !== null &&
-    shelf.through < question.date &&
-    asking.gradeOf(shelf) === null
-  )
-    why.push({ code: 'spent', day: shelf.through })
-  if (!asking.hasSkill(shelf.thing, patient) && thing.facts.skill)
-    why.push({ code: 'no_skill', skill: thing.facts.skill })
-  const missing = asking.missingCompanions(shelf.thing, patient, true)
-  if (patient && licksOff(thing.facts, patient) && missing.includes('lick-guard'))
-    why.push({ code: 'lick_risk' })
-  const others = missing.filter((role) => role !== 'lick-guard')
-  if (others.length > 0) why.push({ code: 'no_companion', roles: others })
-  return why
-}
-
-// ---- closing a gap -----------------------------------------------------------------------------
-
-/** At most one for the first choice and one for a plan B that is cheaper. */
-function closingsOf(
-  asking: Asking,
-  answers: readonly WayAnswer[],
-  patient: Patient | null,
-): readonly Closing[] {
-  const closings = answers.flatMap(({ way, first, parts }): Closing[] => {
-    const steps: Step[] = []
-    for (const { part, missing } of parts) {
-      if (missing <= 0) continue
-      const step = part ? stepFor(asking, part, missing, patient) : null
-      if (!step) return []
-      steps.push(...step)
-    }
-    if (steps.length === 0) return []
-    return [
-      {
-        way: way.name,
-        first,
-        steps,
-        costMinor: steps.reduce(
-          (sum, step) => sum + (step.kind === 'buy' ? (step.costMinor ?? 0) : 0),
-          0,
-        ),
-      },
-    ]
-  })
-  return closings
-    .sort((a, b) => a.costMinor - b.costMinor || Number(b.first) - Number(a.first))
-    .slice(0, 2)
-}
-
-/** From another kit if it lies there; else learnt, if only the skill is missing; else bought, with its companions. */
-function stepFor(
-  asking: Asking,
-  part: Part,
-  missing: number,
-  patient: Patient | null,
-): readonly Step[] | null {
-  const carried = carry(asking, part, missing, patient)
-  if (carried) return carried
-  const learnt = heldBack(asking, part, patient).find(({ why }) =>
-    why.every(({ code }) => code === 'no_skill'),
-  )
-  const [lesson] = learnt?.why ?? []
-  if (learnt && lesson?.code === 'no_skill')
-    return [{ kind: 'learn', skill: lesson.skill, title: learnt.title }]
-  const bought = cheapest(asking, part, missing, patient)
-  if (!bought) return null
-  const companions = companionsToBuy(asking, bought.thing, patient)
-  return companions === null ? null : [bought.step, ...companions]
-}
-
-/** Steps that bring enough from other kits, the fullest first; null when there is not enough. */
-function carry(
-  asking: Asking,
-  part: Part,
-  missing: number,
-  patient: Patient | null,
-): readonly Step[] | null {
-  const { pantry } = asking
-  const steps: Step[] = []
-  let left = missing
-  const elsewhere = pantry.shelves
-    .filter((shelf) => {
-      const thing = pantry.things[shelf.thing]
-      return (
-        !asking.isHere(shelf) &&
-        !shelf.barred &&
-        (shelf.through === null || shelf.through >= asking.question.date) &&
-        thing !== undefined &&
-        playsAny(thing, part) &&
-        isUsable(asking, thing, patient)
-      )
-    })
-    .sort((a, b) => b.uses - a.uses)
-  for (const shelf of elsewhere) {
-    const kit = pantry.stock.kits[shelf.kit]
-    if (left <= 0) break
-    if (!kit) continue
-    const uses = Math.min(left, shelf.uses)
-    left -= uses
-    steps.push({
-      kind: 'move',
-      title: pantry.things[shelf.thing]?.title ?? '',
-      uses,
-      kitId: kit.id,
-    })
-  }
-  return left <= 0 ? steps : null
-}
-
-const playsAny = ({ facts }: Thing, part: Part): boolean =>
-  part.any.some((role) => facts.roles.includes(role))
-
-function isUsable(asking: Asking, thing: Thing, patient: Patient | null): boolean {
-  const { pantry, question } = asking
-  const { skill } = thing.facts
-  return (
-    (patient === null || suits(thing, patient, pantry.owners, pantry.stock.schools)) &&
-    (skill === null || question.skills.has(skill))
-  )
-}
-
-/** An entry of the catalogue as a thing one does not have yet. */
-export function entryThing(entry: CatalogueEntry): Thing {
-  const before = entryThings.get(entry)
-  if (before) return before
-  const thing: Thing = {
-    itemId: null,
-    title: entry.strength === '' ? entry.name : `${entry.name} ${entry.strength}`,
-    strength: entry.strength,
-    facts: itemFacts(entry, entry, {}),
-  }
-  entryThings.set(entry, thing)
-  return thing
-}
-/** The catalogue does not change: what an entry is as a thing is worked out once. */
-const entryThings = new WeakMap<CatalogueEntry, Thing>()
-
-interface Purchase {
-  readonly thing: Thing
-  readonly step: Extract<Step, { kind: 'buy' }>
-}
-
-function cheapest(
-  asking: Asking,
-  part: Part,
-  missing: number,
-  patient: Patient | null,
-): Purchase | null {
-  const { pantry } = asking
-  const purchases: Purchase[] = []
-  for (const { item, facts } of pantry.known) {
-    const at = pantry.thingOf.get(item.id)
-    const thing = at === undefined ? undefined : pantry.things[at]
-    if (!thing || item.packSize === null || item.packPriceMinor === null) continue
-    if (!playsAny(thing, part) || !isUsable(asking, thing, patient)) continue
-    const packs = Math.ceil(missing / ((item.packSize / THOUSAND) * facts.uses) - 1e-9)
-    purchases.push({
-      thing,
-      step: {
-        kind: 'buy',
-        title: thing.title,
-        itemId: item.id,
-        entryId: facts.entry?.id ?? null,
-        packs,
-        costMinor: packs * item.packPriceMinor,
-        spec: facts.entry?.spec ?? '',
-      },
-    })
-  }
-  for (const entry of catalogue().values()) {
-    if (!entry.isProposed) continue
-    const thing = entryThing(entry)
-    if (!playsAny(thing, part) || !isUsable(asking, thing, patient)) continue
-    const packs = Math.ceil(missing / (entry.pack.units * entry.uses) - 1e-9)
-    purchases.push({
-      thing,
-      step: {
-        kind: 'buy',
-        title: thing.title,
-        itemId: null,
-        entryId: entry.id,
-        packs,
-        costMinor: packs * entry.pack.priceMinor,
-        spec: entry.spec,
-      },
-    })
-  }
-  return (
-    purchases.sort(
-      (a, b) =>
-        (a.step.costMinor ?? 0) - (b.step.costMinor ?? 0) ||
-        Number(b.step.itemId !== null) - Number(a.step.itemId !== null),
-    )[0] ?? null
-  )
-}
-
-/** What a new thing cannot be without, as far as it is not here. */
-function companionsToBuy(
-  asking: Asking,
-  { facts }: Thing,
-  patient: Patient | null,
-): readonly Step[] | null {
-  const roles: readonly RoleId[] =
-    patient && licksOff(facts, patient) ? [...facts.companions, 'lick-guard'] : facts.companions
-  const steps: Step[] = []
-  for (const role of roles) {
-    const part: Part = { any: [role], uses: 1 }
-    if (asking.serving(part, patient, true).length > 0) continue
-    const bought = cheapest(asking, part, 1, patient)
-    if (!bought) return null
-    steps.push(bought.step)
-  }
-  return steps
 }

@@ -5,7 +5,7 @@ import { type Asking, arises, concerns } from './board'
 import type { Need } from './need'
 import { NEEDS } from './needs'
 import type { CoverPlace } from './pantry'
-import { unsuited } from './suitability'
+import { suitOf } from './suitability'
 
 /** Something that lies here and serves no need of anybody here. */
 export interface FormerLife {
@@ -34,13 +34,13 @@ export function formerLife(
       itemId === null ||
       !asking.isPresent(at) ||
       facts.roles.length === 0 ||
-      pantry.owners.has(itemId)
+      pantry.house.owners.has(itemId)
     )
       return []
     if (facts.roles.some((role) => NEVER_COVER.includes(role))) return []
     const companions = new Set(
       pantry.things.flatMap((other, position) =>
-        asking.isPresent(position) ? other.facts.companions : [],
+        asking.isPresent(position) ? other.facts.companions.map(({ role }) => role) : [],
       ),
     )
     if (facts.roles.some((role) => companions.has(role) || role === 'lick-guard')) return []
@@ -55,9 +55,7 @@ export function formerLife(
       (need) =>
         need.scope === 'party' ||
         patients.some(
-          (patient) =>
-            concerns(need, patient) &&
-            unsuited(thing, patient, pantry.owners, pantry.stock.schools).length === 0,
+          (patient) => concerns(need, patient) && suitOf(thing, patient, pantry.house) !== 'not',
         ),
     )
     return serves ? [] : [{ itemId, title, why: 'nobody_it_suits' }]

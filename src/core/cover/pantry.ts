@@ -8,17 +8,18 @@ import type { ItemFacts } from '../catalogue/itemFacts'
 import { ROLES, type RoleId } from '../catalogue/roles'
 import type { SubstanceId } from '../catalogue/substances'
 import { type Course, isRunning } from '../household/course'
+import type { LabelSet } from '../household/labelSet'
 import type { Member } from '../household/member'
 import type { Kit, Place } from '../household/places'
 import type { Pocket } from '../household/pocket'
 import type { ItemId, KitId, LotId, MemberId, PocketId } from '../ids'
-import { type Amount, THOUSAND } from '../quantity/amount'
+import { type Amount, amount, MOST, THOUSAND } from '../quantity/amount'
 import { lastGoodDay } from '../shelf-life/lastGoodDay'
 import type { Item } from '../stock/item'
 import { openedWithoutPeriod } from '../stock/judge'
 import type { Holding, Lot } from '../stock/lot'
 import type { Schools } from './schools'
-import type { Owner, Owners, Thing } from './suitability'
+import type { HouseRules, Owner, Owners, Thing } from './suitability'
 
 export interface KnownItem {
   readonly item: Pick<
@@ -55,10 +56,11 @@ export interface CoverStock {
   readonly items: readonly KnownItem[]
   readonly lots: readonly Pick<
     Lot,
-    'id' | 'itemId' | 'expiry' | 'opened' | 'condition' | 'standing'
+    'id' | 'itemId' | 'expiry' | 'opened' | 'condition' | 'standing' | 'forMember'
   >[]
   readonly holdings: readonly Holding[]
   readonly schools: Schools
+  readonly labels: LabelSet
 }
 
 /** Why a lot does not count whatever the day. */
@@ -66,6 +68,7 @@ export type Barred =
   | { readonly code: 'condition'; readonly condition: string }
   | { readonly code: 'opened_over' }
   | { readonly code: 'held'; readonly reason: string }
+  | { readonly code: 'recalled'; readonly bulletin: string; readonly reason: string }
   | { readonly code: 'opened_no_period'; readonly on: PlainDate }
   | { readonly code: 'lent'; readonly to: string }
   | { readonly code: 'unclean' }
@@ -82,6 +85,8 @@ export interface Shelf {
   /** Good through this day; null when nothing runs out. */
   readonly through: PlainDate | null
   readonly barred: Barred | null
+  /** The member it was got for; null when it is for whoever it suits. */
+  readonly forMember: MemberId | null
 }
 
 export interface Pantry {
@@ -95,7 +100,7 @@ export interface Pantry {
   readonly byRole: ReadonlyMap<RoleId, readonly number[]>
   readonly kitAt: ReadonlyMap<KitId, number>
   readonly thingOf: ReadonlyMap<ItemId, number>
-  readonly owners: Owners
+  readonly house: HouseRules
 }
 
 /** Lays the stock out; linear in its size. */
@@ -130,6 +135,7 @@ export function pantry(stock: CoverStock): Pantry {
         uses: (amount / THOUSAND) * known.facts.uses,
         through: last.kind === 'day' ? last.day : null,
         barred: barredBy(lot, known.item, last.kind === 'over'),
+        forMember: lot.forMember,
       },
     ]
   })
@@ -144,7 +150,7 @@ export function pantry(stock: CoverStock): Pantry {
     byRole: playersOf(things),
     kitAt,
     thingOf,
-    owners: ownersOf(stock),
+    house: { owners: ownersOf(stock), schools: stock.schools, labels: stock.labels },
   }
 }
 
@@ -156,12 +162,20 @@ function barredBy(
   const { condition, standing } = lot
   if (condition !== 'sound') return { code: 'condition', condition }
   if (over) return { code: 'opened_over' }
-  if (standing.kind === 'held') return { code: 'held', reason: standing.reason }
+  if (standing.kind === 'held') return heldOrRecalled(standing)
   const on = openedWithoutPeriod(lot, item)
   if (on !== null) return { code: 'opened_no_period', on }
   if (standing.kind === 'lent') return { code: 'lent', to: standing.to }
   if (standing.kind === 'unclean' || standing.kind === 'missing') return { code: standing.kind }
   return null
+}
+
+/** Recalls that were taken in before a hold named its bulletin say so in their reason. */
+const RECALL_IN_WORDS = /^Recalled, ([^:;]+)/
+
+function heldOrRecalled({ reason, recall }: Extract<Lot['standing'], { kind: 'held' }>): Barred {
+  const bulletin = recall ?? RECALL_IN_WORDS.exec(reason)?.[1]
+  return bulletin === undefined ? { code: 'held', reason } : { code: 'recalled', bulletin, reason }
 }
 
 function playersOf(things: readonly Thing[]): ReadonlyMap<RoleId, readonly number[]> {
@@ -198,6 +212,68 @@ function ownersOf({ members, courses }: CoverStock): Owners {
   return owners
 }
 
+/** Something thought to lie in a kit as well. */
+export interface Added {
+  readonly thing: Thing
+  readonly known: KnownItem | null
+  readonly uses: number
+  readonly through: PlainDate | null
+}
+
+/** The pantry with more in one of its kits, for trying what would close a gap. */
+export function withAdded(pantry: Pantry, kit: number, added: readonly Added[]): Pantry {
+  const pocket = pantry.stock.pockets.find(({ kitId }) => kitId === pantry.stock.kits[kit]?.id)
+  const things = [...pantry.things]
+  const known = [...pantry.known]
+  const shelves = [...pantry.shelves]
+  const shelvesOf = [...pantry.shelvesOf]
+  for (const one of added) {
+    const before = things.indexOf(one.thing)
+    const thing = before < 0 ? things.length : before
+    if (before < 0) {
+      things.push({ ...one.thing, itemId: one.thing.itemId ?? THOUGHT_OF })
+      known.push(one.known ?? thoughtOf(one.thing))
+      shelvesOf.push([])
+    }
+    const shelf: Shelf = {
+      lotId: `thought-of-${thing}` as LotId,
+      thing,
+      kit,
+      pocket: pocket ?? NOWHERE,
+      amount: amount(Math.min(MOST, Math.round((one.uses / one.thing.facts.uses) * THOUSAND))),
+      uses: one.uses,
+      through: one.through,
+      barred: null,
+      forMember: null,
+    }
+    shelves.push(shelf)
+    shelvesOf[thing] = [...(shelvesOf[thing] ?? []), shelf]
+  }
+  return { ...pantry, things, known, shelves, shelvesOf, byRole: playersOf(things) }
+}
+
+const THOUGHT_OF = 'thought-of' as ItemId
+const NOWHERE: CoverPocket = {
+  id: 'nowhere' as PocketId,
+  kitId: 'nowhere' as KitId,
+  name: '',
+  reachSeconds: null,
+}
+const thoughtOf = ({ title, strength, facts }: Thing): KnownItem => ({
+  item: {
+    id: THOUGHT_OF,
+    name: facts.entry?.name ?? title,
+    strength,
+    unit: facts.entry?.unit ?? '',
+    kind: facts.entry?.kind ?? 'supply',
+    openedClock: { kind: 'unset' },
+    packSize: null,
+    packPriceMinor: null,
+    shop: '',
+  },
+  facts,
+})
+
 /** What acts in the medicines that a member takes on a day. */
 export const takenBy = (
   { stock, things, thingOf }: Pantry,
@@ -208,6 +284,13 @@ export const takenBy = (
     const at = thingOf.get(itemId)
     return at === undefined ? [] : (things[at]?.facts.acting ?? [])
   })
+
+/** Whether any prescription of a member runs on a day. */
+export const takesSomething = (
+  courses: readonly Course[],
+  memberId: MemberId,
+  day: PlainDate,
+): boolean => courses.some((course) => course.memberId === memberId && isRunning(course, day))
 
 /** The same from prescriptions alone. @param actingIn what acts in an item */
 export const takenIn = (

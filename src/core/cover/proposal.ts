@@ -6,18 +6,29 @@
 import type { PlainDate } from '../calendar/plainDate'
 import { monthNumber } from '../calendar/plainDate'
 import { catalogue } from '../catalogue/catalogue'
+import { companionRoles } from '../catalogue/companions'
+import { isProposedIn } from '../catalogue/labelAges'
 import { NEVER_COVER, type RoleId } from '../catalogue/roles'
 import { isFar } from '../household/places'
 import type { ItemId, KitId, MemberId } from '../ids'
 import { type Amount, amount, NOTHING, THOUSAND } from '../quantity/amount'
-import { Asking, arises, concerns, OWN_MEDICINE, type Question, usesOf, waysOf } from './board'
-import { entryThing } from './explain'
+import {
+  Asking,
+  arises,
+  companionsFor,
+  concerns,
+  OWN_MEDICINE,
+  type Question,
+  usesOf,
+  waysOf,
+} from './board'
+import { entryThing } from './entryThing'
 import { type FormerLife, formerLife } from './formerLife'
 import type { Need, Part, Tier, Way } from './need'
 import { NEEDS } from './needs'
 import { type CoverPlace, isShared, type Pantry } from './pantry'
 import type { Schools } from './schools'
-import { licksOff, type Patient, suits, type Thing } from './suitability'
+import { type Patient, suits, type Thing } from './suitability'
 
 /** One need that asks for a line, and how much. */
 export interface Reason {
@@ -158,7 +169,7 @@ function want(
 function choose(asking: Asking, part: Part, patient: Patient | null): Thing | null {
   const { pantry, question } = asking
   const fits = (thing: Thing): boolean =>
-    (patient === null || suits(thing, patient, pantry.owners, pantry.stock.schools)) &&
+    (patient === null || suits(thing, patient, pantry.house)) &&
     (thing.facts.skill === null ||
       question.skills.has(thing.facts.skill) ||
       // Who carries their own auto-injector uses it before anybody else is trained.
@@ -187,7 +198,12 @@ function playersOf(asking: Asking, role: RoleId): readonly Thing[] {
   })
   const known = new Set(owned.map(({ thing }) => thing.facts.entry?.id))
   const entries = [...catalogue().values()]
-    .filter(({ id, roles, isProposed }) => isProposed && roles.includes(role) && !known.has(id))
+    .filter(
+      (entry) =>
+        isProposedIn(entry, pantry.house.labels) &&
+        entry.roles.includes(role) &&
+        !known.has(entry.id),
+    )
     .map((entry) => ({ thing: entryThing(entry), here: false }))
   const place = new Map([...catalogue().keys()].map((id, at) => [id, at]))
   const rank = ({ thing, here }: { thing: Thing; here: boolean }): readonly number[] => [
@@ -257,9 +273,8 @@ function note(
     })
   if (companionOf !== null) return
   const { facts, title } = thing
-  const companions: readonly RoleId[] =
-    patient && licksOff(facts, patient) ? [...facts.companions, 'lick-guard'] : facts.companions
-  for (const role of companions) {
+  for (const role of companionRoles(companionsFor(facts, patient), 'unsafe', 'weaker')) {
+    if (asking.comesFromTap({ any: [role], uses: 1 })) continue
     if (way.parts.some(({ any }) => any.includes(role))) continue
     const companion = choose(asking, { any: [role], uses: 1 }, patient)
     if (companion)

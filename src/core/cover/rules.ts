@@ -3,13 +3,17 @@
  * is shown and where it comes from. The list is a start: the label and the prescriber win.
  */
 import type { SubstanceClass, SubstanceId } from '../catalogue/substances'
+import type { LabelSet } from '../household/labelSet'
 import type { AnimalTrait, PersonCondition, Pregnancy } from '../household/member'
-import type { Species } from '../household/species'
+import { BIRDS, GUT_SENSITIVE, type Species } from '../household/species'
 
 /** All members that are given must hold. */
 export interface Whom {
   readonly species?: readonly Species[]
   readonly underMonths?: number
+  readonly fromMonths?: number
+  /** Up to this weight, where the weight is known. */
+  readonly upToGrams?: number
   readonly condition?: readonly PersonCondition[]
   readonly allergy?: readonly SubstanceId[]
   readonly trait?: readonly AnimalTrait[]
@@ -24,6 +28,8 @@ export interface Rule {
   /** Only where it goes in this way; any way when absent. */
   readonly routes?: readonly ('mouth' | 'skin' | 'nose' | 'none')[]
   readonly whom: Whom
+  /** Only where the household follows one of these labels; everywhere when absent. */
+  readonly labels?: readonly LabelSet[]
   readonly reason: string
   readonly source: string
 }
@@ -31,7 +37,6 @@ export interface Rule {
 const LABEL = 'Public over-the-counter labels'
 const TOX = 'Veterinary toxicology teaching; call the vet or the poison line'
 const PEOPLE: readonly Species[] = ['person']
-const RODENTS: readonly Species[] = ['rabbit', 'guinea pig', 'hamster']
 
 export const RULES: readonly Rule[] = [
   {
@@ -73,7 +78,24 @@ export const RULES: readonly Rule[] = [
     id: 'nsaid-infant',
     substances: ['ibuprofen', 'naproxen'],
     whom: { species: PEOPLE, underMonths: 6 },
+    labels: ['us', 'none'],
     reason: 'never under six months',
+    source: LABEL,
+  },
+  {
+    id: 'nsaid-infant-uk',
+    substances: ['ibuprofen', 'naproxen'],
+    whom: { species: PEOPLE, underMonths: 3 },
+    labels: ['uk'],
+    reason: 'never under three months',
+    source: LABEL,
+  },
+  {
+    id: 'nsaid-light-uk',
+    substances: ['ibuprofen', 'naproxen'],
+    whom: { species: PEOPLE, underMonths: 6, upToGrams: 5000 },
+    labels: ['uk'],
+    reason: 'only above 5 kg',
     source: LABEL,
   },
   {
@@ -139,6 +161,14 @@ export const RULES: readonly Rule[] = [
     substances: ['loperamide'],
     whom: { species: PEOPLE, underMonths: 72 },
     reason: 'not under six',
+    source: LABEL,
+  },
+  {
+    id: 'loperamide-young-uk',
+    substances: ['loperamide'],
+    whom: { species: PEOPLE, underMonths: 144 },
+    labels: ['uk'],
+    reason: 'not under twelve',
     source: LABEL,
   },
   {
@@ -219,6 +249,20 @@ export const RULES: readonly Rule[] = [
     source: TOX,
   },
   {
+    id: 'ferret-nsaid',
+    substances: ['ibuprofen', 'naproxen'],
+    whom: { species: ['ferret'] },
+    reason: 'poisonous to ferrets',
+    source: TOX,
+  },
+  {
+    id: 'rabbit-fipronil',
+    substances: ['fipronil'],
+    whom: { species: ['rabbit'] },
+    reason: 'poisonous to rabbits',
+    source: 'Labels of spot-on medicines; call the vet',
+  },
+  {
     id: 'dog-acetaminophen',
     substances: ['acetaminophen'],
     whom: { species: ['dog'] },
@@ -243,14 +287,14 @@ export const RULES: readonly Rule[] = [
     id: 'rodent-penicillin',
     classes: ['gut-upsetting antibiotic'],
     routes: ['mouth', 'none'],
-    whom: { species: RODENTS },
+    whom: { species: GUT_SENSITIVE },
     reason: 'deadly gut upset in rabbits and rodents',
     source: TOX,
   },
   {
     id: 'rodent-sweetener',
     classes: ['sweetener'],
-    whom: { species: RODENTS },
+    whom: { species: GUT_SENSITIVE },
     reason: 'sweeteners upset the gut of rabbits and rodents',
     source: TOX,
   },
@@ -258,35 +302,35 @@ export const RULES: readonly Rule[] = [
     id: 'rodent-ointment',
     classes: ['antibiotic ointment'],
     routes: ['skin', 'none'],
-    whom: { species: RODENTS },
+    whom: { species: GUT_SENSITIVE },
     reason: 'licked off, it upsets the gut',
     source: TOX,
   },
   {
     id: 'rodent-permethrin',
     substances: ['permethrin'],
-    whom: { species: RODENTS },
+    whom: { species: GUT_SENSITIVE },
     reason: 'poisonous to rabbits and rodents',
     source: TOX,
   },
   {
     id: 'bird-oily',
     classes: ['oily'],
-    whom: { species: ['bird'] },
+    whom: { species: BIRDS },
     reason: 'oily ointments mat the feathers',
     source: TOX,
   },
   {
     id: 'bird-fumes',
     classes: ['essential oil'],
-    whom: { species: ['bird'] },
+    whom: { species: BIRDS },
     reason: 'fumes: dangerous to birds',
     source: TOX,
   },
   {
     id: 'bird-alcohol',
     substances: ['alcohol'],
-    whom: { species: ['bird'] },
+    whom: { species: BIRDS },
     reason: 'fumes: dangerous to birds',
     source: TOX,
   },

@@ -28,12 +28,25 @@ export function measureOf(
             unit: amount.perKg.unit,
             thousandths: exact(amount.perKg.thousandths).mul(grams).div(1000),
           }
+    case 'pound_rate':
+      return grams === null
+        ? null
+        : {
+            unit: amount.perPound.unit,
+            thousandths: exact(amount.perPound.thousandths).mul(inPounds(grams)),
+          }
     case 'portion':
       return strength && inPortion(exact(amount.portion.thousandths), strength)
     default:
       return assertNever(amount)
   }
 }
+
+/** Milligrams in a pound, exactly: 453.592 g. */
+const POUND_MILLIGRAMS = 453_592
+
+/** Pounds, exactly. */
+export const inPounds = (grams: number): Exact => exact(grams * 1000, POUND_MILLIGRAMS)
 
 /** What acts in thousandths of a piece, or in microlitres. */
 export const inPortion = (thousandths: Exact, strength: Strength): ExactMeasure => ({

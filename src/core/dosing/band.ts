@@ -37,12 +37,24 @@ export function bandFor(card: DoseCard, patient: Patient): Fitting {
     return { refusal: { code: 'too_young', fromMonths: youngest } }
 
   const byAge = bands.filter((band) => band.grams === null && band.months !== null)
+  const tied = bands.find((band) => band.both && months !== null && coversAge(band, months))
+  if (tied?.grams) {
+    if (grams === null)
+      return {
+        refusal:
+          weight.kind === 'stale'
+            ? { code: 'stale_weight', since: weight.since }
+            : { code: 'no_weight' },
+      }
+    if (grams < tied.grams.from) return { refusal: { code: 'too_light', from: tied.printed } }
+    return { band: tied, steps: [...weighed, { kind: 'band', printed: tied.printed }] }
+  }
   const ofAge = months === null ? undefined : byAge.find((band) => coversAge(band, months))
   const aged: readonly BandStep[] =
     months === null ? [] : [{ kind: 'age', months, weightIsStale: weight.kind === 'stale' }]
   if (ofAge) return { band: ofAge, steps: [...aged, { kind: 'band', printed: ofAge.printed }] }
 
-  const byWeight = bands.filter((band) => band.grams !== null)
+  const byWeight = bands.filter((band) => band.grams !== null && !band.both)
   if (byWeight.length === 0)
     return {
       refusal:

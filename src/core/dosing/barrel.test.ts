@@ -17,16 +17,27 @@ describe('the barrel that is proposed', () => {
     [5000, ['5', 5000]],
     [7500, ['10', 7500]],
     [10_000, ['10', 10_000]],
-    [12_500, ['10', 10_000, 2500]],
+    [10_100, ['20', 10_000]],
+    [12_500, ['20', 12_000]],
+    [20_500, ['20', 10_000, 10_000]],
+    [25_000, ['20', 12_000, 12_000]],
+    [40_100, null],
     [15_000, ['20', 15_000]],
     [4690, ['5', 4600]],
     [3, null],
+    [15, null],
   ])('for %d µL', (microlitres, way) => {
     expect(proposed(microlitres)).toEqual(way)
   })
-  it('is one that is at hand, where it does as well in two fills', () => {
+  it('is the smallest at hand that holds it in one fill, else two equal fills', () => {
+    expect(proposed(4000, ['10', '5'])).toEqual(['5', 4000])
+    expect(proposed(4000, ['10'])).toEqual(['10', 4000])
     expect(proposed(10_000, ['5'])).toEqual(['5', 5000, 5000])
-    expect(proposed(7500, ['5'])).toEqual(['10', 7500])
+    expect(proposed(5100, ['5'])).toEqual(['5', 2400, 2400])
+    // Nothing at hand holds half of it.
+    expect(proposed(7500, ['3'])).toEqual(['10', 7500])
+    // What is at hand does not read it.
+    expect(proposed(420, ['20'])).toEqual(['1', 420])
   })
   it('has a wide tip for what is thick', () => {
     expect(proposeBarrel(exact(10_000), { ...nothing, thick: true })?.barrel.id).toBe('12w')
@@ -41,7 +52,8 @@ describe('the barrel that is proposed', () => {
           const way = drawUp(exact(microlitres), barrel)
           if (!way) return
           expect(way.total).toBeLessThanOrEqual(microlitres)
-          expect(microlitres - way.total).toBeLessThan(barrel.mark)
+          expect(microlitres - way.total).toBeLessThan(barrel.mark * way.fills.length)
+          expect(new Set(way.fills).size).toBe(1)
           expect(way.fills.reduce((sum, fill) => sum + fill, 0)).toBe(way.total)
           expect(Math.max(...way.fills)).toBeLessThanOrEqual(barrel.capacity)
         },

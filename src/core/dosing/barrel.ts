@@ -40,55 +40,55 @@ export interface Measuring {
 
 const MOST_FILLS = 20
 
-/** Draws a volume up with a barrel, down to its marks; null for less than one mark, or too many fills. */
+/** Draws a volume up with a barrel, in equal fills down to its marks; null for less than one mark, or too many fills. */
 export function drawUp(volume: Exact, barrel: Measuring['barrel']): Measuring | null {
-  const total = downTo(volume, barrel.mark)
-  if (total === 0) return null
-  const fills: Microlitres[] = []
-  for (let left = total; left > 0; left -= barrel.capacity) {
-    if (fills.length === MOST_FILLS) return null
-    fills.push(Math.min(left, barrel.capacity) as Microlitres)
-  }
+  const count = Number(volume.div(barrel.capacity).ceil().valueOf())
+  if (count === 0 || count > MOST_FILLS) return null
+  const each = downTo(volume.div(count), barrel.mark)
+  if (each === 0) return null
   return {
     barrel,
-    fills,
-    total: total as Microlitres,
-    onMark: isMultiple(volume, barrel.mark),
+    fills: Array.from({ length: count }, () => each as Microlitres),
+    total: (each * count) as Microlitres,
+    onMark: isMultiple(volume.div(count), barrel.mark),
   }
 }
 
+/** More fills than this are a way to lose count. */
+const MOST_EASY_FILLS = 2
+
+/** Rounding down may take so much of the rule and no more. */
+export const LEAST_OF_RULE = exact(4, 5)
+
+const isNearEnough = (way: Measuring | null, volume: Exact): way is Measuring =>
+  way !== null && exact(way.total).compare(volume.mul(LEAST_OF_RULE)) >= 0
+
 /**
- * The barrel to propose: one on whose mark the volume stands, in one fill or two; what is at
- * hand before what is not, then the fewest fills, then the smallest. Where it stands on no mark,
- * the one that loses least.
+ * The barrel to propose, as a person would choose it: the smallest at hand that holds the exact
+ * amount in one fill, then down to its mark; where none holds it, two equal fills of the smallest
+ * that holds half. What is not at hand is proposed only where nothing at hand reads it.
  * @param thick needs a wide tip
  */
 export function proposeBarrel(
   volume: Exact,
   { thick, atHand }: { readonly thick: boolean; readonly atHand: ReadonlySet<string> },
 ): Measuring | null {
-  const ways = BARRELS.filter(({ wide }) => wide === thick).flatMap((barrel) => {
-    const way = drawUp(volume, barrel)
-    return way ? [way] : []
-  })
-  const byHand = (a: Measuring, b: Measuring): number =>
-    Number(atHand.has(b.barrel.id)) - Number(atHand.has(a.barrel.id))
-  return (
-    [...ways].sort(
-      (a, b) =>
-        Number(a.fills.length > MOST_EASY_FILLS) - Number(b.fills.length > MOST_EASY_FILLS) ||
-        Number(b.onMark) - Number(a.onMark) ||
-        // Off every mark the one that loses least: so the heavier never gets less.
-        b.total - a.total ||
-        byHand(a, b) ||
-        a.fills.length - b.fills.length ||
-        a.barrel.capacity - b.barrel.capacity,
-    )[0] ?? null
-  )
+  const all = BARRELS.filter(({ wide }) => wide === thick)
+  const here = all.filter(({ id }) => atHand.has(id))
+  for (const barrels of [here, all]) {
+    const holding = (share: Exact) =>
+      barrels
+        .filter(({ capacity }) => share.compare(capacity) <= 0)
+        .sort((a, b) => a.capacity - b.capacity)[0]
+    for (let fills = 1; fills <= MOST_EASY_FILLS; fills += 1) {
+      const barrel = holding(volume.div(fills))
+      const way = barrel ? drawUp(volume, barrel) : null
+      if (isNearEnough(way, volume)) return way
+      if (barrel) break
+    }
+  }
+  return null
 }
-
-/** More fills than this are a way to lose count. */
-const MOST_EASY_FILLS = 2
 
 export interface SyringeDrawing {
   /** Where the face of the plunger stands, from the tip. */

@@ -36,6 +36,8 @@ export type DoseAmount =
   | { readonly kind: 'measure'; readonly measure: Measure }
   /** For each kilogram of body weight. */
   | { readonly kind: 'rate'; readonly perKg: Measure }
+  /** For each pound: as some vets write it, kept as it was said. */
+  | { readonly kind: 'pound_rate'; readonly perPound: Measure }
 
 /** Elapsed minutes; a change of the clocks does not count. */
 export type Minutes = Brand<number, 'Minutes'>
@@ -49,6 +51,8 @@ export interface Band {
   readonly grams: { readonly from: number; readonly to: number } | null
   /** Months of age from, and below; null where age does not matter. */
   readonly months: { readonly from: number; readonly below: number | null } | null
+  /** Age and weight must both fit, as some labels print; else weight decides where it is known. */
+  readonly both?: true
   readonly amount: DoseAmount
   /** May be raised to this, where the label says "5 to 10". */
   readonly upTo: DoseAmount | null
@@ -72,7 +76,8 @@ export const SIGNS = {
 export type Sign = keyof typeof SIGNS
 export const SIGN_IDS = Object.keys(SIGNS) as readonly Sign[]
 
-export const SOURCE_KINDS = ['label', 'doctor', 'pharmacist', 'vet'] as const
+/** `label`: ships with the application. `pack`: written down from the very pack. */
+export const SOURCE_KINDS = ['label', 'pack', 'doctor', 'pharmacist', 'vet'] as const
 export type SourceKind = (typeof SOURCE_KINDS)[number]
 
 export interface CardSource {
@@ -125,6 +130,11 @@ export interface DoseCard {
   readonly purpose: string
   /** Days in a row; after that somebody is asked. Null where nothing is said. */
   readonly days: number | null
+  /**
+   * Doses less than so many hours apart are one series, and none is given so many hours after its
+   * first. Where a label counts a spell of illness, not days in a row.
+   */
+  readonly series?: { readonly apartHours: number; readonly mostHours: number }
   /** Asked before it is given; any of them refuses. */
   readonly notWith: readonly Sign[]
   /** Years below which a sign counts; all ages when absent. */
@@ -139,4 +149,9 @@ export interface DoseCard {
   readonly version: number
 }
 
-export const isLabel = (card: Pick<DoseCard, 'source'>): boolean => card.source.kind === 'label'
+/** Printed for everybody, on a label that ships or on the household's own pack; no prescriber's word. */
+export const isLabel = ({ source }: Pick<DoseCard, 'source'>): boolean =>
+  source.kind === 'label' || source.kind === 'pack'
+
+/** Comes with the application and is not changed. */
+export const isShipped = ({ source }: Pick<DoseCard, 'source'>): boolean => source.kind === 'label'

@@ -70,7 +70,13 @@ function bandFaults(
   if (amounts.some((one) => one.kind === 'portion' && one.portion.unit !== unit))
     faults.push({ code: 'form_differs' })
   const weighed = amounts.flatMap((one) =>
-    one.kind === 'measure' ? [one.measure] : one.kind === 'rate' ? [one.perKg] : [],
+    one.kind === 'measure'
+      ? [one.measure]
+      : one.kind === 'rate'
+        ? [one.perKg]
+        : one.kind === 'pound_rate'
+          ? [one.perPound]
+          : [],
   )
   if (strength === null && (weighed.length > 0 || band.most !== null))
     faults.push({ code: 'needs_strength' })
@@ -93,6 +99,8 @@ function lessThan(limit: DoseAmount | null, dose: DoseAmount): boolean {
     return limit.portion.thousandths < dose.portion.thousandths
   if (limit.kind === 'measure' && dose.kind === 'measure') return below(limit.measure, dose.measure)
   if (limit.kind === 'rate' && dose.kind === 'rate') return below(limit.perKg, dose.perKg)
+  if (limit.kind === 'pound_rate' && dose.kind === 'pound_rate')
+    return below(limit.perPound, dose.perPound)
   return false
 }
 

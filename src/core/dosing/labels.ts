@@ -1,9 +1,11 @@
 /**
- * Doses as printed on public over-the-counter labels, for people. Weight decides where it is
+ * Doses as printed on public over-the-counter labels, for people, country by country: no set fits
+ * a bottle of another strength. Weight decides where it is
  * known and fresh, age where it is not. Where labels differ the stricter is kept and said so.
  * No animal has a line here: what an animal may have is what its vet wrote.
  */
 import type { SubstanceId } from '../catalogue/substances'
+import type { LabelSet } from '../household/labelSet'
 import { type Measure, millilitres, type Strength } from '../quantity/measure'
 import {
   type Band,
@@ -88,6 +90,7 @@ interface Label {
   readonly cuts?: Cuts
   readonly purpose: string
   readonly days?: number
+  readonly series?: DoseCard['series']
   readonly notWith?: readonly Sign[]
   readonly notWithUnderYears?: number
   readonly stop: readonly string[]
@@ -113,6 +116,7 @@ const label = (it: Label): DoseCard => ({
   largest: null,
   purpose: it.purpose,
   days: it.days ?? null,
+  ...(it.series && { series: it.series }),
   notWith: it.notWith ?? [],
   notWithUnderYears: it.notWithUnderYears ?? null,
   stop: it.stop,
@@ -124,7 +128,10 @@ const label = (it: Label): DoseCard => ({
   version: 0,
 })
 
-export const LABEL_CARDS: readonly DoseCard[] = [
+/** Two days, counted from the first of doses that follow each other within a day. */
+const LOPERAMIDE_SERIES = { apartHours: 24, mostHours: 48 }
+
+const US_LABELS: readonly DoseCard[] = [
   label({
     id: 'acetaminophen-liquid',
     substance: 'acetaminophen',
@@ -287,7 +294,7 @@ export const LABEL_CARDS: readonly DoseCard[] = [
       }),
     ],
     purpose: 'Diarrhoea',
-    days: 2,
+    series: LOPERAMIDE_SERIES,
     notWith: ['fever', 'bloody-stool'],
     stop: ['fever or blood', 'not better in two days', 'a swollen belly'],
     directions: 'The first, then the smaller amount after each loose stool. Drink.',
@@ -345,3 +352,196 @@ export const LABEL_CARDS: readonly DoseCard[] = [
     stricter: 'labels say 12 years, we keep 16',
   }),
 ]
+
+// ---- United Kingdom and Ireland -----------------------------------------------------------------
+
+const UK_FEVER_STOP = [
+  'fever for more than three days, or getting worse',
+  'under three months: a doctor first',
+  'a rash, or trouble breathing: call the emergency number',
+]
+const months = (from: number, below: number | null) => ({ from, below })
+const ukLine = (
+  printed: string,
+  age: NonNullable<Band['months']>,
+  every: number,
+  mostDoses: number,
+  amount: DoseAmount,
+  more: Partial<Band> = {},
+): Band => band({ printed, months: age, amount, again: hours(every), mostDoses, ...more })
+
+const UK_LABELS: readonly DoseCard[] = [
+  label({
+    id: 'uk-paracetamol-120',
+    substance: 'acetaminophen',
+    name: 'Paracetamol liquid',
+    unit: 'mL',
+    strength: liquid(120, 5),
+    bands: [
+      ukLine('3–5 months', months(3, 6), 4, 4, ml(2.5)),
+      ukLine('6–23 months', months(6, 24), 4, 4, ml(5)),
+      ukLine('2–3 years', years(2, 4), 4, 4, ml(7.5)),
+      ukLine('4–5 years', years(4, 6), 4, 4, ml(10)),
+    ],
+    purpose: 'Pain and fever',
+    days: 3,
+    stop: UK_FEVER_STOP,
+    directions: 'Shake well. Measure with the syringe, not with a kitchen spoon.',
+  }),
+  label({
+    id: 'uk-paracetamol-250',
+    substance: 'acetaminophen',
+    name: 'Paracetamol liquid',
+    unit: 'mL',
+    strength: liquid(250, 5),
+    bands: [
+      ukLine('6–7 years', years(6, 8), 4, 4, ml(5)),
+      ukLine('8–9 years', years(8, 10), 4, 4, ml(7.5)),
+      ukLine('10–11 years', years(10, 12), 4, 4, ml(10)),
+      ukLine('12–15 years', years(12, 16), 4, 4, ml(10), { upTo: ml(15) }),
+      ukLine('16 years and over', years(16, null), 4, 4, ml(10), { upTo: ml(20) }),
+    ],
+    purpose: 'Pain and fever',
+    days: 3,
+    stop: UK_FEVER_STOP,
+  }),
+  label({
+    id: 'uk-paracetamol-500',
+    substance: 'acetaminophen',
+    name: 'Paracetamol tablets',
+    unit: 'tablet',
+    strength: each(500),
+    bands: [
+      ukLine('10–15 years', years(10, 16), 4, 4, tablets(1)),
+      ukLine('16 years and over', years(16, null), 4, 4, tablets(1), { upTo: tablets(2) }),
+    ],
+    purpose: 'Pain and fever',
+    days: 3,
+    stop: UK_FEVER_STOP,
+  }),
+  label({
+    id: 'uk-ibuprofen-100',
+    substance: 'ibuprofen',
+    name: 'Ibuprofen liquid',
+    unit: 'mL',
+    strength: liquid(100, 5),
+    bands: [
+      ukLine('3–5 months and over 5 kg', months(3, 6), 6, 3, ml(2.5), {
+        grams: { from: 5001, to: 30_000 },
+        both: true,
+      }),
+      ukLine('6–11 months', months(6, 12), 6, 3, ml(2.5)),
+      ukLine('1–3 years', years(1, 4), 6, 3, ml(5)),
+      ukLine('4–6 years', years(4, 7), 6, 3, ml(7.5)),
+      ukLine('7–9 years', years(7, 10), 6, 3, ml(10)),
+      ukLine('10–11 years', years(10, 12), 6, 3, ml(15)),
+    ],
+    purpose: 'Pain and fever',
+    days: 3,
+    stop: [...UK_FEVER_STOP, 'stomach pain, black stool or blood'],
+    directions: 'Shake well. With food or milk where the stomach is upset.',
+  }),
+  label({
+    id: 'uk-ibuprofen-200',
+    substance: 'ibuprofen',
+    name: 'Ibuprofen tablets',
+    unit: 'tablet',
+    strength: each(200),
+    bands: adults('12 years and over', 12, {
+      amount: tablets(1),
+      upTo: tablets(2),
+      again: hours(4),
+      most: tablets(6),
+    }),
+    purpose: 'Pain and fever',
+    days: 3,
+    stop: [...UK_FEVER_STOP, 'stomach pain, black stool or blood'],
+    directions: 'One or two.',
+  }),
+  label({
+    id: 'uk-cetirizine-syrup',
+    substance: 'cetirizine',
+    name: 'Cetirizine syrup',
+    unit: 'mL',
+    strength: liquid(1, 1),
+    bands: [
+      band({
+        printed: '2–5 years',
+        months: years(2, 6),
+        amount: weighs(2.5),
+        again: hours(12),
+        most: weighs(5),
+      }),
+      band({
+        printed: '6–11 years',
+        months: years(6, 12),
+        amount: weighs(5),
+        again: hours(12),
+        most: weighs(10),
+      }),
+      band({
+        printed: '12 years and over',
+        months: years(12, null),
+        amount: weighs(10),
+        again: hours(24),
+        most: weighs(10),
+      }),
+    ],
+    purpose: 'Allergy, itch',
+    stop: ['swelling of face or tongue, or trouble breathing: call the emergency number'],
+  }),
+  label({
+    id: 'uk-cetirizine-10',
+    substance: 'cetirizine',
+    name: 'Cetirizine tablets',
+    unit: 'tablet',
+    strength: each(10),
+    cuts: 2,
+    bands: [
+      band({
+        printed: '6–11 years',
+        months: years(6, 12),
+        amount: weighs(5),
+        again: hours(12),
+        most: weighs(10),
+      }),
+      band({
+        printed: '12 years and over',
+        months: years(12, null),
+        amount: weighs(10),
+        again: hours(24),
+        most: weighs(10),
+      }),
+    ],
+    purpose: 'Allergy, itch',
+    stop: ['swelling of face or tongue, or trouble breathing: call the emergency number'],
+  }),
+  label({
+    id: 'uk-loperamide-2',
+    substance: 'loperamide',
+    name: 'Loperamide tablets',
+    unit: 'tablet',
+    strength: each(2),
+    bands: adults('12 years and over', 12, {
+      amount: tablets(2),
+      afterFirst: tablets(1),
+      again: hours(0),
+      most: tablets(6),
+    }),
+    purpose: 'Diarrhoea',
+    series: LOPERAMIDE_SERIES,
+    notWith: ['fever', 'bloody-stool'],
+    stop: ['fever or blood', 'not better in two days', 'a swollen belly'],
+    directions: 'The first, then the smaller amount after each loose stool. Drink.',
+  }),
+]
+
+/** The labels of a country that ship; none where its labels do not. */
+export const LABELS: Readonly<Record<LabelSet, readonly DoseCard[]>> = {
+  us: US_LABELS,
+  uk: UK_LABELS,
+  none: [],
+}
+
+/** Every label that ships, wherever it is printed: a dose is known by its card for good. */
+export const ALL_LABELS: readonly DoseCard[] = [...US_LABELS, ...UK_LABELS]

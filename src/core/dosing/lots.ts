@@ -1,19 +1,23 @@
 /** Which lot to take a dose from: the right strength, first expiring, nearest; and what is not to be taken. */
 import type { PlainDate } from '../calendar/plainDate'
+import type { Form } from '../catalogue/entry'
+import { gradeOf, isSetAside, type Objection, objectionsTo } from '../cover/objections'
 import type { Pantry, Shelf } from '../cover/pantry'
-import { type Patient, type Unsuited, unsuited } from '../cover/suitability'
+import type { Patient, Thing } from '../cover/suitability'
 import { reachedFirst, turnsFirst } from '../cover/taking'
 import type { LotId, PlaceId, PocketId } from '../ids'
 import { readName } from '../naming/readName'
 import { type Amount, amount, MOST, THOUSAND } from '../quantity/amount'
 import { exact } from '../quantity/exact'
 import { type Microlitres, readStrength, type Strength, sameStrength } from '../quantity/measure'
-import type { DoseCard, Portion } from './card'
+import { type DoseCard, isLabel, type Portion } from './card'
 import type { DoseRefusal } from './refusal'
 
 export interface LotOffer {
   readonly lotId: LotId
+  /** Its full name with its strength. */
   readonly title: string
+  readonly form: Form | null
   readonly pocketId: PocketId
   readonly pocket: string
   readonly kit: string
@@ -29,6 +33,8 @@ export interface LotOffer {
   readonly unitMillilitres: number | null
   /** Whether its tablets are scored; null where nobody has looked, which is not "may be cut". */
   readonly scored: boolean | null
+  /** What does not speak against it and has to be said. */
+  readonly remarks: readonly Objection[]
 }
 
 export interface BarredOffer extends LotOffer {
@@ -44,37 +50,71 @@ export interface Offers {
   readonly others: readonly LotOffer[]
 }
 
-/** What of "who must not have it" belongs to a thing and not to the ingredient or the card. */
-function aboutThing(reasons: readonly Unsuited[], title: string): DoseRefusal | null {
-  for (const reason of reasons) {
-    if (reason.code === 'allergy') return { code: 'lot_allergy', title, to: reason.to }
-    if (reason.code === 'somebody_elses')
-      return { code: 'somebody_elses', title, whose: reason.whose }
-    if (reason.code === 'left_over')
-      return { code: 'left_over', title, prescriber: reason.prescriber }
+/**
+ * What the card itself speaks of: age and weight by its lines, the ingredient by its prescriber,
+ * what has to be asked before it. The rest belongs to the very bottle.
+ */
+function isSettledByCard(objection: Objection, card: DoseCard, { facts }: Thing): boolean {
+  switch (objection.code) {
+    case 'rule':
+      return objection.about.every((one) => facts.acting.includes(one))
+    case 'unsigned':
+    case 'not_confirmed':
+    case 'taken_already':
+    case 'not_asked':
+    case 'note_says':
+    case 'ask_first':
+    case 'cannot_swallow':
+      return true
+    case 'too_young':
+    case 'too_light':
+    case 'too_old':
+    case 'age_unknown':
+      // What the keeper read on the pack stands against a label of the country.
+      return !isLabel(card) || facts.own.fromMonths === undefined
+    default:
+      return false
   }
-  return null
 }
 
-function barredWhy(shelf: Shelf, title: string, today: PlainDate): DoseRefusal | null {
-  const { barred, through } = shelf
-  if (barred?.code === 'held') return { code: 'lot_held', title, reason: barred.reason }
-  if (barred?.code === 'opened_no_period') return { code: 'lot_no_period', title, on: barred.on }
-  if (barred?.code === 'condition' || barred?.code === 'opened_over')
-    return { code: 'lot_spent', title }
-  if (barred) return { code: 'lot_away', title }
-  return through !== null && through < today ? { code: 'lot_spent', title } : null
+/** The gravest reason against a bottle as a refusal with its name. */
+function refusalOf(objection: Objection, title: string): DoseRefusal {
+  switch (objection.code) {
+    case 'allergy':
+      return { code: 'lot_allergy', title, to: objection.to }
+    case 'somebody_elses':
+      return { code: 'somebody_elses', title, whose: objection.whose }
+    case 'left_over':
+      return { code: 'left_over', title, prescriber: objection.prescriber }
+    case 'held':
+      return { code: 'lot_held', title, reason: objection.reason }
+    case 'opened_no_period':
+      return { code: 'lot_no_period', title, on: objection.on }
+    case 'condition':
+    case 'opened_over':
+    case 'spent':
+      return { code: 'lot_spent', title }
+    case 'lent':
+    case 'unclean':
+    case 'missing':
+      return { code: 'lot_away', title }
+    default:
+      return gradeOf(objection) === 'forbidden'
+        ? { code: 'lot_forbidden', title, objection }
+        : { code: 'lot_ask', title, objection }
+  }
 }
 
 /**
  * @param here the place where it is given; its kits come first. Null: where the stock is kept
  */
 export function offersFor(
-  { stock, things, known, shelves, owners }: Pantry,
+  pantry: Pantry,
   card: DoseCard,
   patient: Patient,
   here: PlaceId | null,
 ): Offers {
+  const { stock, things, known, shelves } = pantry
   const placeOf = new Map(stock.places.map((place) => [place.id, place]))
   const good: (LotOffer & { readonly shelf: Shelf; readonly near: number })[] = []
   const barred: BarredOffer[] = []
@@ -90,6 +130,7 @@ export function offersFor(
     const offer: LotOffer = {
       lotId: shelf.lotId,
       title: thing.title,
+      form: thing.facts.form,
       pocketId: shelf.pocket.id,
       pocket: shelf.pocket.name,
       kit: kit.name,
@@ -101,6 +142,7 @@ export function offersFor(
       millilitres: each === null ? null : (each * shelf.amount) / THOUSAND,
       unitMillilitres: each,
       scored: thing.facts.own.scored ?? null,
+      remarks: [],
     }
     const ingredients = thing.facts.entry?.ingredients ?? []
     const strength = strengthOf(item, ingredients, substance)
@@ -108,13 +150,17 @@ export function offersFor(
       others.push(offer)
       continue
     }
-    const why =
-      aboutThing(unsuited(thing, patient, owners, stock.schools), thing.title) ??
-      barredWhy(shelf, thing.title, patient.day)
-    if (why) barred.push({ ...offer, why })
+    const objections = objectionsTo(pantry, shelf, patient, patient.day).filter(
+      (one) => !isSettledByCard(one, card, thing),
+    )
+    const [against] = objections
+      .filter((one) => isSetAside(gradeOf(one)))
+      .sort((a, b) => Number(gradeOf(b) === 'forbidden') - Number(gradeOf(a) === 'forbidden'))
+    if (against) barred.push({ ...offer, why: refusalOf(against, thing.title) })
     else
       good.push({
         ...offer,
+        remarks: objections,
         shelf,
         near: place.id === here || (here === null && place.isStore) ? 0 : 1,
       })
@@ -128,6 +174,30 @@ export function offersFor(
   )
   return { good: good.map(({ shelf: _, near: __, ...offer }) => offer), barred, others }
 }
+
+/** A part of a tablet. */
+export const isCut = ({ unit, thousandths }: Portion): boolean =>
+  unit === 'tablet' && thousandths % THOUSAND !== 0
+
+/** The lot that a dose is taken from: where it has to be cut, a scored one before the others. */
+export function lotFor({ good }: Pick<Offers, 'good'>, portion: Portion): LotOffer | null {
+  const [first = null] = good
+  return isCut(portion) ? (good.find(({ scored }) => scored === true) ?? first) : first
+}
+
+type CutRefusal = Extract<DoseRefusal, { code: 'must_not_cut' | 'cut_unknown' }>
+
+/**
+ * Why the tablet of a lot is not cut for a portion. A table that speaks of halves is no leave: only
+ * a scored tablet is divided, and unknown is not "may be cut".
+ */
+export const cutRefusal = (
+  { scored, title }: Pick<LotOffer, 'scored' | 'title'>,
+  portion: Portion,
+): readonly CutRefusal[] =>
+  !isCut(portion) || scored === true
+    ? []
+    : [{ code: scored === false ? 'must_not_cut' : 'cut_unknown', title, instead: [] }]
 
 const holdsIt = (card: DoseCard, acting: readonly string[], itemId: string): boolean =>
   card.about.kind === 'item' ? card.about.itemId === itemId : acting.includes(card.about.substance)

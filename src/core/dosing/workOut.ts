@@ -8,13 +8,29 @@ import { daysBetween } from '../calendar/plainDate'
 import type { SubstanceId } from '../catalogue/substances'
 import type { Schools } from '../cover/schools'
 import { type Patient, type Thing, type Unsuited, unsuited } from '../cover/suitability'
+import type { LabelSet } from '../household/labelSet'
 import { ageInYears, weightOn } from '../household/weight'
 import { downTo, type Exact, exact, lesser } from '../quantity/exact'
-import type { Measure, Strength } from '../quantity/measure'
+import { type Measure, type Strength, strengthText } from '../quantity/measure'
 import { type DaySoFar, daySoFar, nextAllowed, timingRefusals, type Wanted } from './allowance'
-import { type ExactMeasure, inPortion, measureOf, portionHolding, ruleOf, wholeUp } from './amounts'
+import {
+  type ExactMeasure,
+  inPortion,
+  inPounds,
+  measureOf,
+  portionHolding,
+  ruleOf,
+  wholeUp,
+} from './amounts'
 import { type BandStep, bandFor } from './band'
-import { type BarrelId, barrelById, drawUp, type Measuring, proposeBarrel } from './barrel'
+import {
+  type BarrelId,
+  barrelById,
+  drawUp,
+  LEAST_OF_RULE,
+  type Measuring,
+  proposeBarrel,
+} from './barrel'
 import {
   type Band,
   type DoseAmount,
@@ -27,8 +43,8 @@ import {
   type Sign,
 } from './card'
 import { DAY_MILLISECONDS, type DoseRule, dosesOf, type GivenDose, type Instant } from './given'
-import type { Offers } from './lots'
-import { type DoseRefusal, isWait } from './refusal'
+import { cutRefusal, isCut, lotFor, type Offers } from './lots'
+import { type DoseRefusal, isQuestion, isWait, questionKey } from './refusal'
 import { isFor, sourceGap } from './sources'
 
 export interface DoseQuestion {
@@ -37,6 +53,7 @@ export interface DoseQuestion {
   readonly cards: readonly DoseCard[]
   readonly patient: Patient
   readonly schools: Schools
+  readonly labels: LabelSet
   /** What this patient was given, by anybody. */
   readonly given: readonly GivenDose[]
   readonly at: Instant
@@ -44,6 +61,8 @@ export interface DoseQuestion {
   /** Where a card says "5 to 10". */
   readonly choice: 'lower' | 'upper'
   readonly signs: ReadonlySet<Sign>
+  /** Questions that somebody has answered just now, by their keys. */
+  readonly answered: ReadonlySet<string>
   /** Null: the one that is proposed. */
   readonly barrel: BarrelId | null
   readonly barrelsAtHand: ReadonlySet<string>
@@ -58,6 +77,12 @@ export type Step =
       readonly kind: 'rate'
       readonly perKg: Measure
       readonly grams: number
+      readonly comes: Exact
+    }
+  | {
+      readonly kind: 'pound_rate'
+      readonly perPound: Measure
+      readonly pounds: Exact
       readonly comes: Exact
     }
   | { readonly kind: 'fixed'; readonly amount: DoseAmount }
@@ -141,8 +166,8 @@ export function workOut(question: DoseQuestion): DoseAnswer {
   const { band } = fitting
   steps.push(...fitting.steps)
   refusals.push(...signRefusals(card, patient, question.signs))
-  if (card.days !== null && daysInARow(doses, at) >= card.days)
-    refusals.push({ code: 'days_over', days: card.days })
+  const daysOver = daysGone(card, doses, at)
+  if (daysOver !== null) refusals.push({ code: 'days_over', days: daysOver })
 
   const asked = amountAsked(band, question.choice, doses, at)
   const sum = amountOf(asked, card, patient, question, steps)
@@ -163,7 +188,7 @@ export function workOut(question: DoseQuestion): DoseAnswer {
   if (at > now) refusals.push({ code: 'in_the_future' })
   const wanted: Wanted = { rule, measure: dose.measure, title: card.name }
   refusals.push(...timingRefusals(given, wanted, at))
-  refusals.push(...lotRefusals(question.offers))
+  refusals.push(...lotRefusals(question.offers), ...cutRefusals(question, dose))
 
   const [first, ...more] = refusals
   if (!first) return { ...common, kind: 'give', dose, again: band.again, muchLess }
@@ -238,10 +263,18 @@ function ingredientThing(card: DoseCard): Thing {
   }
 }
 
-function suitRefusals({ card, patient, schools }: DoseQuestion): readonly DoseRefusal[] {
+function suitRefusals({
+  card,
+  patient,
+  schools,
+  labels,
+  answered,
+}: DoseQuestion): readonly DoseRefusal[] {
   const label = isLabel(card)
-  const reasons = unsuited(ingredientThing(card), patient, new Map(), schools)
-  return reasons.flatMap((reason): readonly DoseRefusal[] => suitRefusal(reason, card, label))
+  const reasons = unsuited(ingredientThing(card), patient, { owners: new Map(), schools, labels })
+  return reasons
+    .flatMap((reason): readonly DoseRefusal[] => suitRefusal(reason, card, label))
+    .filter((refusal) => !isQuestion(refusal) || !answered.has(questionKey(refusal)))
 }
 
 /** The card itself speaks of age, weight and species; the prescriber of what is taken every day. */
@@ -253,6 +286,11 @@ function suitRefusal(reason: Unsuited, card: DoseCard, label: boolean): readonly
       return label ? [{ code: 'taken_already', substance: reason.substance }] : []
     case 'cannot_swallow':
       return [{ code: 'cannot_swallow' }]
+    case 'not_asked':
+    case 'note_says':
+    case 'ask_first':
+      // A prescriber knew the patient; a label does not.
+      return label ? [reason] : []
     case 'rule':
       if (label) return [{ code: 'rule', reason: reason.reason, source: reason.source }]
       return card.confirmed
@@ -280,6 +318,30 @@ export const signsAsked = (card: DoseCard, patient: Patient): readonly Sign[] =>
   signRefusals(card, patient, new Set(card.notWith)).flatMap((one) =>
     one.code === 'sign' ? [one.sign] : [],
   )
+
+/** The days that a card allows, where they are over; null where they are not. */
+function daysGone(card: DoseCard, doses: readonly GivenDose[], at: Instant): number | null {
+  const { series, days } = card
+  if (series) return isSeriesOver(series, doses, at) ? series.mostHours / 24 : null
+  return days !== null && daysInARow(doses, at) >= days ? days : null
+}
+
+const HOUR_MILLISECONDS = 3_600_000
+
+/** Whether the first of the doses that followed each other closely lies too long ago. */
+function isSeriesOver(
+  { apartHours, mostHours }: NonNullable<DoseCard['series']>,
+  doses: readonly GivenDose[],
+  at: Instant,
+): boolean {
+  let first = at
+  for (const dose of [...doses].reverse()) {
+    if (dose.at > at) continue
+    if (first - dose.at >= apartHours * HOUR_MILLISECONDS) break
+    first = dose.at
+  }
+  return at - first >= mostHours * HOUR_MILLISECONDS
+}
 
 /** Whole days of 24 hours before a moment in each of which it was given. */
 function daysInARow(doses: readonly GivenDose[], at: Instant): number {
@@ -341,7 +403,8 @@ function wantedOf(
       }
     }
   } else {
-    if (amount.kind === 'rate' && patient.grams === null) return { refusal: weightRefusal(patient) }
+    if ((amount.kind === 'rate' || amount.kind === 'pound_rate') && patient.grams === null)
+      return { refusal: weightRefusal(patient) }
     if (!strength) return { refusal: { code: 'no_strength' } }
     let measure = measureOf(amount, card, patient) as ExactMeasure
     if (measure.unit !== strength.holds.unit)
@@ -353,6 +416,13 @@ function wantedOf(
         kind: 'rate',
         perKg: amount.perKg,
         grams: patient.grams ?? 0,
+        comes: measure.thousandths,
+      })
+    else if (amount.kind === 'pound_rate')
+      steps.push({
+        kind: 'pound_rate',
+        perPound: amount.perPound,
+        pounds: inPounds(patient.grams ?? 0),
         comes: measure.thousandths,
       })
     else steps.push({ kind: 'fixed', amount })
@@ -398,8 +468,8 @@ const weightRefusal = ({ member, day }: Patient): DoseRefusal => {
     : { code: 'no_weight' }
 }
 
-/** Microlitres; what cannot be drawn up above this is too much, not too little. */
-const LARGEST_MARK = 20_000
+/** Microlitres, two fills of the largest; what cannot be drawn up above this is too much, not too little. */
+const MOST_DRAWN = 40_000
 
 type MeasuredOut =
   | {
@@ -420,23 +490,28 @@ function measuredOut(
     const measuring = barrel
       ? drawUp(wanted, barrelById(barrel) as Measuring['barrel'])
       : proposeBarrel(wanted, { thick: false, atHand: barrelsAtHand })
-    return measuring
-      ? {
-          portion: { unit, thousandths: measuring.total },
-          step: measuring.barrel.mark,
-          measuring,
-          quarters: null,
-        }
-      : {
-          refusal: {
-            code:
-              wanted.compare(LARGEST_MARK) > 0 ? 'too_much_to_measure' : 'too_little_to_measure',
-          },
-        }
+    if (!measuring)
+      return {
+        refusal: {
+          code: wanted.compare(MOST_DRAWN) > 0 ? 'too_much_to_measure' : 'too_little_to_measure',
+        },
+      }
+    if (isTooFarBelow(measuring.total, wanted))
+      return strength
+        ? { refusal: roundsTooFar(wanted, measuring.total, strength) }
+        : { refusal: { code: 'too_little_to_measure' } }
+    return {
+      portion: { unit, thousandths: measuring.total },
+      step: measuring.barrel.mark,
+      measuring,
+      quarters: null,
+    }
   }
   const cuts = unit === 'tablet' ? card.cuts : 1
   const step = 1000 / cuts
   const thousandths = downTo(wanted, step)
+  if (thousandths > 0 && strength && isTooFarBelow(thousandths, wanted))
+    return { refusal: roundsTooFar(wanted, thousandths, strength) }
   if (thousandths > 0)
     return {
       portion: { unit, thousandths },
@@ -455,6 +530,18 @@ function measuredOut(
     : { refusal: { code: 'too_little_to_measure' } }
 }
 
+/** More than a fifth below the rule is not the dose any more. */
+const isTooFarBelow = (thousandths: number, wanted: Exact): boolean =>
+  exact(thousandths).compare(wanted.mul(LEAST_OF_RULE)) < 0
+
+const roundsTooFar = (wanted: Exact, thousandths: number, strength: Strength): DoseRefusal => ({
+  code: 'rounds_too_far',
+  wanted: wholeUp(inPortion(wanted, strength)),
+  comes: wholeUp(inPortion(exact(thousandths), strength)),
+  atLeast:
+    strength.kind === 'each' ? wholeUp(inPortion(wanted.mul(LEAST_OF_RULE), strength)) : null,
+})
+
 // ---- what lies there ---------------------------------------------------------------------------
 
 /** Why what lies there is not to be taken, where nothing else does. */
@@ -462,6 +549,33 @@ function lotRefusals(offers: Offers | null): readonly DoseRefusal[] {
   if (!offers || offers.good.length > 0) return []
   const [barred] = offers.barred
   return barred ? [barred.why] : []
+}
+
+/** Whether the tablet that would be taken may be cut so; what needs no cut is named instead. */
+function cutRefusals(question: DoseQuestion, { portion }: Dose): readonly DoseRefusal[] {
+  const lot = question.offers && lotFor(question.offers, portion)
+  if (!lot || !isCut(portion)) return []
+  const refusals = cutRefusal(lot, portion)
+  if (refusals.length === 0) return refusals
+  const instead = formsUncut(question)
+  return refusals.map((one) => ({ ...one, instead }))
+}
+
+/** What holds the same and needs no cut for this patient: other labels and rules, by name. */
+function formsUncut(question: DoseQuestion): readonly string[] {
+  const { card, cards } = question
+  return cards
+    .filter(
+      (other) =>
+        other.id !== card.id &&
+        ingredientKey(other.about) === ingredientKey(card.about) &&
+        isFor(other, question.patient),
+    )
+    .filter((other) => {
+      const answer = workOut({ ...question, card: other, offers: null, given: [], barrel: null })
+      return answer.kind === 'give' && !isCut(answer.dose.portion)
+    })
+    .map(({ name, strength }) => (strength ? `${name}, ${strengthText(strength)}` : name))
 }
 
 /** Days since a member was last weighed; null when never. */

@@ -1,7 +1,7 @@
 /** What a step of a guided card uses up, out of the kits that are there. */
 import { ROLES } from '../catalogue/roles'
 import type { Pantry } from '../cover/pantry'
-import { type Patient, unsuited } from '../cover/suitability'
+import { gradeOfUnsuited, type Patient, unsuited } from '../cover/suitability'
 import { isGoodOn, oneUse, reachedFirst, turnsFirst } from '../cover/taking'
 import type { PlaceId } from '../ids'
 import type { Take } from '../incident/entry'
@@ -12,7 +12,7 @@ import type { GuideStep } from './card'
  * Tools stay in the kit. Nothing where it lies at another place.
  */
 export const takesOfStep = (
-  { stock, things, shelves, owners }: Pantry,
+  { stock, things, shelves, house }: Pantry,
   step: Pick<GuideStep, 'takes'>,
   patient: Patient,
   here: PlaceId | null,
@@ -29,7 +29,7 @@ export const takesOfStep = (
           shelf.amount >= oneUse(thing.facts.uses) &&
           isGoodOn(shelf, patient.day) &&
           // Too large or too small is better than nothing here.
-          unsuited(thing, patient, owners, stock.schools).every(({ code }) => code === 'wrong_size')
+          unsuited(thing, patient, house).every((one) => gradeOfUnsuited(one) === 'remark')
         )
       })
       .sort((a, b) => reachedFirst(a, b) || turnsFirst(a, b))

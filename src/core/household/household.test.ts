@@ -9,7 +9,15 @@ import { type Course, courseState } from './course'
 import { belongsOn, blankFacts, skillsOn } from './member'
 import { SPECIES } from './species'
 import { customaryVitals } from './vitals'
-import { ageInMonths, ageInYears, weightFault, weightOn } from './weight'
+import {
+  ageInMonths,
+  ageInYears,
+  bornAt,
+  monthsSaid,
+  type SaidAge,
+  weightFault,
+  weightOn,
+} from './weight'
 
 const today = plainDate('2026-11-26')
 const weighed = (daysAgo: number, grams: number) => ({
@@ -24,6 +32,27 @@ describe('age', () => {
     expect(ageInYears(plainDate('2014-11-27'), today)).toBe(11)
     expect(ageInMonths(plainDate('2026-10-27'), today)).toBe(0)
     expect(ageInMonths(null, today)).toBeNull()
+  })
+  it('of a short month the last day counts', () => {
+    expect(ageInMonths(plainDate('2026-11-30'), plainDate('2027-02-27'))).toBe(2)
+    expect(ageInMonths(plainDate('2026-11-30'), plainDate('2027-02-28'))).toBe(3)
+  })
+  it('is kept as it is said: 91 days and 13 weeks are three months', () => {
+    const cases: readonly (readonly [SaidAge, number])[] = [
+      [{ count: 90, unit: 'days' }, 2],
+      [{ count: 91, unit: 'days' }, 3],
+      [{ count: 12, unit: 'weeks' }, 2],
+      [{ count: 13, unit: 'weeks' }, 3],
+      [{ count: 181, unit: 'days' }, 5],
+      [{ count: 26, unit: 'weeks' }, 6],
+      [{ count: 5, unit: 'months' }, 5],
+      [{ count: 2, unit: 'years' }, 24],
+      [{ count: 0, unit: 'years' }, 0],
+    ]
+    for (const [said, months] of cases) {
+      expect([said, monthsSaid(said)]).toEqual([said, months])
+      expect([said, ageInMonths(bornAt(said, today), today)]).toEqual([said, months])
+    }
   })
 })
 
@@ -157,11 +186,15 @@ describe('members', () => {
     expect(skillsOn({ facts }, today)).toEqual(['splinting', 'tourniquet'])
   })
   it('vital signs follow age and species; where none is known none is shown', () => {
-    expect(customaryVitals('person', 30)?.pulse).toEqual({ from: 60, to: 100 })
-    expect(customaryVitals('person', 1)?.breathing).toEqual({ from: 22, to: 37 })
+    expect(customaryVitals('person', 30 * 12)?.pulse).toEqual({ from: 60, to: 100 })
+    expect(customaryVitals('person', 13)?.breathing).toEqual({ from: 22, to: 37 })
+    expect(customaryVitals('person', 0)?.pulse).toEqual({ from: 100, to: 205 })
+    expect(customaryVitals('person', 3)?.pulse).toEqual({ from: 100, to: 180 })
+    expect(customaryVitals('ferret', 20)?.temperature).toEqual({ from: 37.8, to: 40 })
+    expect(customaryVitals('ferret', 20)?.pulse).toBeNull()
     expect(customaryVitals('horse', null)?.pulse).toEqual({ from: 28, to: 44 })
-    expect(customaryVitals('person', 0)).toBeNull()
-    expect(customaryVitals('bird', 3)).toBeNull()
+    expect(customaryVitals('person', null)).toBeNull()
+    expect(customaryVitals('bird', 36)).toBeNull()
     for (const species of SPECIES)
       expect(blankFacts(species).kind).toBe(species === 'person' ? 'person' : 'animal')
   })

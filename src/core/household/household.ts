@@ -5,6 +5,7 @@ import type { ChosenSchools } from '../cover/schools'
 import type { HouseholdId } from '../ids'
 import type { RestockSettings } from '../restock/settings'
 import type { Pace } from '../rounds/pace'
+import type { LabelSet } from './labelSet'
 
 export interface Household {
   readonly id: HouseholdId
@@ -16,6 +17,8 @@ export interface Household {
   readonly units: 'metric' | 'us'
   /** ISO 3166 code of a country in the reference table, or "" when the numbers are its own. */
   readonly country: string
+  /** Whose labels its medicine boxes follow; null: its country's. */
+  readonly labels: LabelSet | null
   /** Overrule the reference table; "" keeps the table's. */
   readonly emergencyNumber: string
   readonly poisonNumber: string

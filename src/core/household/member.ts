@@ -4,6 +4,7 @@ import type { PlainDate } from '../calendar/plainDate'
 import type { SkillId } from '../catalogue/skills'
 import type { SubstanceId } from '../catalogue/substances'
 import type { MemberId } from '../ids'
+import type { Told, Topic } from './asked'
 import type { AnimalSpecies, Species } from './species'
 import type { VitalRange } from './vitals'
 import type { Weighing } from './weight'
@@ -19,6 +20,12 @@ export const CONDITIONS_OF_PEOPLE = {
   'kidney-disease': 'kidney disease',
   'liver-disease': 'liver disease',
   'stomach-ulcer': 'stomach ulcer',
+  'stomach-bleed': 'stomach bleeding in the past',
+  stroke: 'stroke in the past',
+  'water-tablet': 'takes a water tablet',
+  'breathing-trouble': 'chronic bronchitis or emphysema',
+  'urine-trouble': 'trouble passing urine',
+  drinks: 'three or more alcoholic drinks a day',
   glaucoma: 'glaucoma',
   thyroid: 'thyroid disease',
   eczema: 'eczema',
@@ -38,6 +45,16 @@ export const TRAITS_OF_ANIMALS = {
   'bites-in-pain': 'may bite when in pain',
 } as const
 export type AnimalTrait = keyof typeof TRAITS_OF_ANIMALS
+
+export const CONDITIONS_OF_ANIMALS = {
+  diabetes: 'diabetes',
+  epilepsy: 'epilepsy',
+  'heart-disease': 'heart disease',
+  'kidney-disease': 'kidney disease',
+  'liver-disease': 'liver disease',
+  thyroid: 'thyroid disease',
+} as const
+export type AnimalCondition = keyof typeof CONDITIONS_OF_ANIMALS
 
 export type Allergy =
   | { readonly kind: 'substance'; readonly substance: SubstanceId }
@@ -75,7 +92,29 @@ export interface AgreedMedicine {
   readonly confirmedAgainstWarning: boolean
 }
 
-export interface PersonFacts {
+/**
+ * A doctor's or pharmacist's word that settles what a label says to ask about first. It ends on
+ * the day that was said, else after a year.
+ */
+export interface SettledWord {
+  /** The question of the label, by its id. */
+  readonly rule: string
+  readonly substance: SubstanceId
+  readonly who: string
+  readonly on: PlainDate
+  readonly until: PlainDate | null
+}
+
+/** What is known, or known to be nothing, beside the lists themselves. */
+interface SaidOf {
+  /** Who said that a list holds everything; absent where nobody has asked. */
+  readonly told?: Partial<Readonly<Record<Topic, Told>>>
+  readonly settled?: readonly SettledWord[]
+  /** What the note seems to say and the keeper has said is not so. */
+  readonly noteNotSo?: readonly string[]
+}
+
+export interface PersonFacts extends SaidOf {
   readonly kind: 'person'
   readonly sex: 'female' | 'male' | 'unsaid'
   readonly conditions: readonly PersonCondition[]
@@ -90,8 +129,9 @@ export interface PersonFacts {
   readonly doctor: Contact
 }
 
-export interface AnimalFacts {
+export interface AnimalFacts extends SaidOf {
   readonly kind: 'animal'
+  readonly conditions?: readonly AnimalCondition[]
   readonly traits: readonly AnimalTrait[]
   readonly allergies: readonly Allergy[]
   readonly coat: string

@@ -1,5 +1,12 @@
 /** Weights: what is likely for a species and an age, and when a weighing has gone stale. */
-import { addDays, daysBetween, type PlainDate } from '../calendar/plainDate'
+import {
+  addDays,
+  addMonths,
+  daysBetween,
+  lastDayOfMonth,
+  monthOfDay,
+  type PlainDate,
+} from '../calendar/plainDate'
 import type { WeighingId } from '../ids'
 import type { Species } from './species'
 
@@ -18,8 +25,11 @@ const RANGES: Readonly<Record<Species, readonly [number, number]>> = {
   rabbit: [30, 10_000],
   'guinea pig': [50, 1_800],
   hamster: [5, 250],
+  ferret: [50, 4_000],
   horse: [15_000, 1_200_000],
   bird: [3, 15_000],
+  hen: [20, 8_000],
+  tortoise: [5, 300_000],
   other: [1, 1_500_000],
 }
 
@@ -93,10 +103,42 @@ export const ageInYears = (born: PlainDate | null, day: PlainDate): number | nul
   return months === null ? null : Math.floor(months / 12)
 }
 
-/** Whole months of age; 0 before birth is never asked for. */
+/**
+ * Whole months of age; 0 before birth is never asked for. Where a month is too short for the day
+ * of birth, its last day counts: born on 30 November, three months old on the last of February.
+ */
 export function ageInMonths(born: PlainDate | null, day: PlainDate): number | null {
   if (born === null) return null
   const [year, month, date] = born.split('-').map(Number) as [number, number, number]
   const [yearNow, monthNow, dateNow] = day.split('-').map(Number) as [number, number, number]
-  return Math.max(0, (yearNow - year) * 12 + (monthNow - month) - (dateNow < date ? 1 : 0))
+  const isShort = dateNow < date && day < lastDayOfMonth(monthOfDay(day))
+  return Math.max(0, (yearNow - year) * 12 + (monthNow - month) - (isShort ? 1 : 0))
+}
+
+export const AGE_UNITS = ['days', 'weeks', 'months', 'years'] as const
+export type AgeUnit = (typeof AGE_UNITS)[number]
+
+/** An age as somebody says it; 13 weeks or 91 days are three months, 26 weeks or 182 days six. */
+export interface SaidAge {
+  readonly count: number
+  readonly unit: AgeUnit
+}
+
+/** Days of a month as ages are said: three months are 91 days. */
+const DAYS_OF_THREE_MONTHS = 91
+
+/** Whole months of an age as it was said. */
+export function monthsSaid({ count, unit }: SaidAge): number {
+  if (unit === 'years') return Math.floor(count) * 12
+  if (unit === 'months') return Math.floor(count)
+  const days = unit === 'weeks' ? count * 7 : count
+  return Math.floor((days * 3) / DAYS_OF_THREE_MONTHS)
+}
+
+/** A day of birth that gives the months of an age as it was said. */
+export const bornAt = (age: SaidAge, today: PlainDate): PlainDate => {
+  const months = monthsSaid(age)
+  return months === 0 && age.unit !== 'months' && age.unit !== 'years'
+    ? addDays(today, -Math.floor(age.unit === 'weeks' ? age.count * 7 : age.count))
+    : addMonths(today, -months)
 }

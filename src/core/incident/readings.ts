@@ -3,7 +3,7 @@ import type { PlainDate } from '../calendar/plainDate'
 import type { Instant } from '../dosing/given'
 import type { Member } from '../household/member'
 import { customaryVitals, type VitalRange } from '../household/vitals'
-import { ageInYears } from '../household/weight'
+import { ageInMonths } from '../household/weight'
 import type { Temperature } from '../quantity/measure'
 import type { Reading } from './entry'
 
@@ -33,8 +33,8 @@ export function normalFor(
 ): Normal | null {
   const own = facts.kind === 'animal' ? facts.normal[of] : null
   if (own) return { range: own, own: true }
-  const customary = customaryVitals(species, ageInYears(born, day))
-  return customary && { range: customary[of], own: false }
+  const range = customaryVitals(species, ageInMonths(born, day))?.[of]
+  return range ? { range, own: false } : null
 }
 
 /** °C for a temperature, a minute for the rest. */

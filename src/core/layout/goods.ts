@@ -102,7 +102,7 @@ export function goodsOf(
     urgency: urgencyOf(item, entry),
     group: entry?.section ?? '',
     roles: facts.roles,
-    companions: facts.companions,
+    companions: facts.companions.map(({ role }) => role),
     leaks: hazards.includes('liquid') || hazards.includes('glass'),
     sharp: hazards.includes('blade') || hazards.includes('needle') || item.kind === 'sharp',
     flammable: hazards.includes('flammable'),

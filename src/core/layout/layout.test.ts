@@ -182,7 +182,7 @@ describe('the score', () => {
   })
   it('asks a companion to lie beside its thing, wherever one of them does', () => {
     const [needing] = [...catalogue().values()].filter(({ companions }) => companions.length === 1)
-    const role = needing?.companions[0]
+    const role = needing?.companions[0]?.role
     const [player] = [...catalogue().values()].filter(({ roles }) => role && roles.includes(role))
     if (!needing || !player) throw new Error('No companions in the catalogue')
     const bays = [bay('A'), bay('B')]

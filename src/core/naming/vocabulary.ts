@@ -105,7 +105,17 @@ export const ROUTE_WORDS: Readonly<Record<string, Route>> = {
 }
 
 const SMALL: readonly Species[] = ['rabbit', 'guinea pig', 'hamster']
-const BEASTS: readonly Species[] = ['dog', 'cat', 'horse', 'bird', 'other', ...SMALL]
+const BEASTS: readonly Species[] = [
+  'dog',
+  'cat',
+  'ferret',
+  'horse',
+  'bird',
+  'hen',
+  'tortoise',
+  'other',
+  ...SMALL,
+]
 
 /** Words for whom a thing is made. Two-word names are joined before they are looked up. */
 export const SPECIES_WORDS: Readonly<Record<string, readonly Species[]>> = {
@@ -134,16 +144,16 @@ export const SPECIES_WORDS: Readonly<Record<string, readonly Species[]>> = {
   piggy: ['guinea pig'],
   hamster: ['hamster'],
   rodent: ['guinea pig', 'hamster'],
-  bird: ['bird'],
-  avian: ['bird'],
+  bird: ['bird', 'hen'],
+  avian: ['bird', 'hen'],
   parrot: ['bird'],
   budgie: ['bird'],
-  hen: ['bird'],
-  chicken: ['bird'],
-  poultry: ['bird'],
-  ferret: ['other'],
-  tortoise: ['other'],
-  reptile: ['other'],
+  hen: ['hen'],
+  chicken: ['hen'],
+  poultry: ['hen'],
+  ferret: ['ferret'],
+  tortoise: ['tortoise'],
+  reptile: ['tortoise', 'other'],
   livestock: ['horse', 'other'],
   cattle: ['other'],
   sheep: ['other'],

@@ -22,7 +22,12 @@ export type Condition = (typeof CONDITIONS)[number]
 export type Standing =
   | { readonly kind: 'ready' }
   /** Not to be used until somebody (a prescriber, say) answers. */
-  | { readonly kind: 'held'; readonly reason: string }
+  | {
+      readonly kind: 'held'
+      readonly reason: string
+      /** The bulletin that recalls it. */
+      readonly recall?: string
+    }
   | { readonly kind: 'lent'; readonly to: string; readonly since: PlainDate }
   /** An instrument that was used and waits to be cleaned. */
   | { readonly kind: 'unclean'; readonly since: PlainDate }

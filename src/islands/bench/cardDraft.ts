@@ -28,7 +28,7 @@ export interface CardDraft {
   readonly itemId: string | null
   readonly unit: PortionUnit
   readonly strength: string
-  readonly by: 'rate' | 'measure' | 'portion'
+  readonly by: DoseAmount['kind']
   readonly amount: string
   readonly again: string
   readonly mostDoses: string
@@ -102,7 +102,13 @@ export function draftOf(card: DoseCard): CardDraft {
   const typed = (amount: DoseAmount): string =>
     amount.kind === 'portion'
       ? thousandthsText(amount.portion.thousandths)
-      : measureText(amount.kind === 'rate' ? amount.perKg : amount.measure)
+      : measureText(
+          amount.kind === 'rate'
+            ? amount.perKg
+            : amount.kind === 'pound_rate'
+              ? amount.perPound
+              : amount.measure,
+        )
   return {
     memberIds: card.for.kind === 'members' ? card.for.memberIds : [],
     name: card.name,
@@ -174,7 +180,9 @@ export function readDraft(
     }
     const measure = measured(field, text)
     if (!measure) return null
-    return draft.by === 'rate' ? { kind: 'rate', perKg: measure } : { kind: 'measure', measure }
+    if (draft.by === 'rate') return { kind: 'rate', perKg: measure }
+    if (draft.by === 'pound_rate') return { kind: 'pound_rate', perPound: measure }
+    return { kind: 'measure', measure }
   }
 
   const dose = amount('amount', draft.amount)

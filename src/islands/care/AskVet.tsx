@@ -4,8 +4,8 @@ import { DAY_MILLISECONDS, type GivenDose, type Instant } from '../../core/dosin
 import type { Member } from '../../core/household/member'
 import { ageInMonths, weightOn } from '../../core/household/weight'
 import { words } from '../../words'
-import { months, weight } from '../../words/cover'
 import { fullDay } from '../../words/format'
+import { ageText, weight } from '../../words/weights'
 import classes from './care.module.css'
 import type { Care } from './useCare'
 
@@ -37,7 +37,7 @@ export function AskVet({ care, member, given, now }: Props) {
         ? words.care.handover.weightUnknown
         : `${weight(state.weighing.grams, view.units)}, ${fullDay(state.weighing.on)}`,
     ],
-    [w.tellLines.age, age === null ? words.care.handover.weightUnknown : months(age)],
+    [w.tellLines.age, age === null ? words.care.handover.weightUnknown : ageText(age)],
     [
       w.tellLines.allergies,
       member.facts.allergies

@@ -15,6 +15,8 @@ interface Asked {
   readonly here: PlaceId | null
   readonly choice?: 'lower' | 'upper'
   readonly signs?: ReadonlySet<Sign>
+  /** Questions answered on this screen just now. */
+  readonly answered?: ReadonlySet<string>
   /** Null for the one that is proposed. */
   readonly barrel?: BarrelId | null
 }
@@ -25,12 +27,21 @@ export interface AskedDose {
 }
 
 const NO_SIGNS: ReadonlySet<Sign> = new Set()
+const NO_ANSWERS: ReadonlySet<string> = new Set()
 
 export function askDose(
   care: Care,
   member: Member,
   card: DoseCard,
-  { now, given, here, choice = 'lower', signs = NO_SIGNS, barrel = null }: Asked,
+  {
+    now,
+    given,
+    here,
+    choice = 'lower',
+    signs = NO_SIGNS,
+    answered = NO_ANSWERS,
+    barrel = null,
+  }: Asked,
 ): AskedDose {
   const patient = patientNow(care, member)
   const offers = offersFor(care.laid, card, patient, here)
@@ -39,11 +50,13 @@ export function askDose(
     cards: care.view.cards,
     patient,
     schools: care.cover.schools,
+    labels: care.cover.labels,
     given,
     at: now,
     now,
     choice,
     signs,
+    answered,
     barrel,
     barrelsAtHand: barrelsAtHand(care),
     offers,

@@ -9,7 +9,7 @@ import { readCare, sayCare, startIncident } from '../../contract/careEndpoints'
 import type * as c from '../../contract/careValues'
 import { readCover } from '../../contract/endpoints'
 import type { Pantry } from '../../core/cover/pantry'
-import { takenBy } from '../../core/cover/pantry'
+import { takenBy, takesSomething } from '../../core/cover/pantry'
 import { type Patient, patientOn } from '../../core/cover/suitability'
 import type { DoseCard } from '../../core/dosing/card'
 import type { GivenDose, Instant } from '../../core/dosing/given'
@@ -271,7 +271,12 @@ export const givenTo = (care: Pick<Care, 'entries'>, memberId: MemberId): readon
   dosesAmong(care.entries.filter((entry) => entry.memberId === memberId))
 
 export const patientNow = ({ laid, view }: Pick<Care, 'laid' | 'view'>, member: Member): Patient =>
-  patientOn(member, takenBy(laid, member.id, view.today), view.today)
+  patientOn(
+    member,
+    takenBy(laid, member.id, view.today),
+    view.today,
+    takesSomething(laid.stock.courses, member.id, view.today),
+  )
 
 /** Whom an incident is about as the rules see them; null when the member is gone. */
 export const patientOfIncident = (

@@ -2,8 +2,8 @@
 import { useEffect, useRef } from 'react'
 import type { Weighing } from '../../core/household/weight'
 import { words } from '../../words'
-import { weight } from '../../words/cover'
 import { monthYear } from '../../words/format'
+import { weight } from '../../words/weights'
 import classes from './member.module.css'
 
 export function WeightChart({

@@ -10,7 +10,7 @@ import {
   TRAITS_OF_ANIMALS,
 } from '../../core/household/member'
 import { customaryVitals, VITALS_SOURCE, type VitalRange } from '../../core/household/vitals'
-import { ageInYears } from '../../core/household/weight'
+import { ageInMonths } from '../../core/household/weight'
 import { words } from '../../words'
 import { fullDay } from '../../words/format'
 
@@ -55,7 +55,7 @@ export function factLines(
         `“${said}” (${vet}, ${fullDay(on)})${confirmedAgainstWarning ? `; ${w.confirmed.toLowerCase()}` : ''}`,
       )
   }
-  const customary = customaryVitals(species, ageInYears(born, today))
+  const customary = customaryVitals(species, ageInMonths(born, today))
   const own = facts.kind === 'animal' ? facts.normal : null
   for (const [name, key] of [
     [w.temperature, 'temperature'],
@@ -66,7 +66,7 @@ export function factLines(
       name,
       own?.[key]
         ? `${rangeText(own[key])} (${w.own})`
-        : customary
+        : customary?.[key]
           ? `${rangeText(customary[key])} (${w.customary})`
           : '',
     )

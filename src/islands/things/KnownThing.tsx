@@ -3,6 +3,7 @@ import { Button, MultiSelect, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeItem, matchItems } from '../../contract/endpoints'
 import { catalogue } from '../../core/catalogue/catalogue'
+import { companionRoles, WITHOUTS } from '../../core/catalogue/companions'
 import { itemFacts } from '../../core/catalogue/itemFacts'
 import { ROLE_IDS, type RoleId, roleName } from '../../core/catalogue/roles'
 import { SKILLS } from '../../core/catalogue/skills'
@@ -45,9 +46,18 @@ export function KnownThing({
                 <Fact name={w.contains} text={facts.substances.map(substanceName).join(', ')} />
               )}
               {facts.skill && <Fact name={w.skill} text={SKILLS[facts.skill].name} />}
-              {facts.companions.length > 0 && (
-                <Fact name={w.companions} text={facts.companions.map(roleName).join(', ')} />
-              )}
+              {WITHOUTS.map((without) => {
+                const roles = companionRoles(facts.companions, without)
+                return (
+                  roles.length > 0 && (
+                    <Fact
+                      key={without}
+                      name={w.companions[without]}
+                      text={roles.map(roleName).join(', ')}
+                    />
+                  )
+                )
+              })}
               <Fact name={w.spec} text={entry.spec} />
               {entry.standIns.length > 0 && (
                 <Fact

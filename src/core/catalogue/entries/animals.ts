@@ -1,7 +1,7 @@
 import { ANIMALS_ONLY, section } from '../define'
 
 const SOURCE = 'Customary contents of first aid teaching for animals; the vet and the pack win'
-const FURRY = ['dog', 'cat', 'rabbit', 'guinea pig', 'hamster', 'other'] as const
+const FURRY = ['dog', 'cat', 'rabbit', 'guinea pig', 'hamster', 'ferret', 'other'] as const
 const SMALL = ['rabbit', 'guinea pig', 'hamster'] as const
 
 export const ANIMAL_GOODS = section(
@@ -70,7 +70,7 @@ export const ANIMAL_GOODS = section(
       id: 'carrier',
       name: 'Carrier',
       also: ['cat carrier', 'pet carrier', 'transport box', 'cat box'],
-      species: ['cat', 'rabbit', 'guinea pig', 'hamster', 'bird', 'other'],
+      species: ['cat', ...SMALL, 'ferret', 'bird', 'hen', 'tortoise', 'other'],
       roles: ['carrier'],
       mm: [480, 320, 300],
       grams: 1800,
@@ -146,7 +146,7 @@ export const ANIMAL_GOODS = section(
       also: ['styptic', 'styptic pencil', 'nail powder'],
       kind: 'medicine',
       form: 'powder',
-      species: ['dog', 'cat', 'rabbit', 'guinea pig', 'hamster', 'bird', 'other'],
+      species: ['dog', 'cat', ...SMALL, 'ferret', 'bird', 'hen', 'tortoise', 'other'],
       roles: ['styptic'],
       uses: 30,
       mm: [45, 45, 30],
@@ -182,7 +182,8 @@ export const ANIMAL_GOODS = section(
       species: SMALL,
       openedRule: 'recovery-food',
       roles: ['recovery-food'],
-      with: ['feed-syringe', 'water'],
+      unsafeWithout: ['water'],
+      with: ['feed-syringe'],
       mm: [110, 80, 8],
       grams: 22,
       pack: [10, 1800],
@@ -198,7 +199,7 @@ export const ANIMAL_GOODS = section(
       also: ['convalescence tin', 'recovery diet cat', 'recovery diet dog'],
       kind: 'food',
       form: 'food',
-      species: ['dog', 'cat'],
+      species: ['dog', 'cat', 'ferret'],
       roles: ['recovery-food'],
       uses: 2,
       with: ['feed-syringe'],
@@ -250,7 +251,7 @@ export const ANIMAL_GOODS = section(
       kind: 'medicine',
       form: 'gel',
       route: 'mouth',
-      species: ['dog', 'cat', 'rabbit', 'guinea pig', 'hamster'],
+      species: ['dog', 'cat', ...SMALL, 'ferret'],
       roles: ['probiotic'],
       uses: 10,
       mm: [160, 40, 30],
@@ -432,7 +433,7 @@ export const ANIMAL_GOODS = section(
       name: 'Heat pad for small animals',
       also: ['heat mat', 'snuggle pad'],
       form: 'device',
-      species: ['bird', 'rabbit', 'guinea pig', 'hamster', 'cat'],
+      species: ['bird', 'hen', 'tortoise', ...SMALL, 'ferret', 'cat'],
       roles: ['warm'],
       mm: [220, 220, 20],
       grams: 500,

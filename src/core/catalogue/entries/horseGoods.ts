@@ -1,5 +1,5 @@
 /** What lies in a horse's kit: by the roll, by the leg, and for a body of half a tonne. */
-import { section } from '../define'
+import { EVERYBODY, section } from '../define'
 
 const SOURCE = 'Customary contents of first aid teaching for horses; the vet and the pack win'
 
@@ -83,7 +83,7 @@ export const HORSE_GOODS = section(
       also: ['disposable razors', 'razors', 'safety razors', 'coat clipper'],
       kind: 'sharp',
       form: 'tool',
-      species: ['horse', 'dog', 'cat', 'rabbit', 'guinea pig', 'other'],
+      species: ['horse', 'dog', 'cat', 'rabbit', 'guinea pig', 'ferret', 'other'],
       roles: ['shave'],
       hazards: ['blade'],
       mm: [130, 45, 20],
@@ -114,7 +114,7 @@ export const HORSE_GOODS = section(
       name: 'Stethoscope',
       kind: 'instrument',
       form: 'device',
-      species: ['person', 'dog', 'cat', 'rabbit', 'guinea pig', 'horse', 'other'],
+      species: EVERYBODY,
       roles: ['comfort'],
       mm: [300, 150, 40],
       grams: 130,
@@ -152,17 +152,7 @@ export const HORSE_GOODS = section(
       ],
       kind: 'supply',
       form: 'roll',
-      species: [
-        'person',
-        'horse',
-        'dog',
-        'cat',
-        'rabbit',
-        'guinea pig',
-        'hamster',
-        'bird',
-        'other',
-      ],
+      species: EVERYBODY,
       roles: ['elastic-wrap', 'fix-dressing'],
       with: ['cutting'],
       mm: [110, 60, 60],
@@ -184,17 +174,7 @@ export const HORSE_GOODS = section(
       ],
       kind: 'supply',
       form: 'roll',
-      species: [
-        'person',
-        'horse',
-        'dog',
-        'cat',
-        'rabbit',
-        'guinea pig',
-        'hamster',
-        'bird',
-        'other',
-      ],
+      species: EVERYBODY,
       roles: ['elastic-wrap', 'fix-dressing'],
       contains: ['latex'],
       with: ['cutting'],

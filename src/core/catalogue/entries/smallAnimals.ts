@@ -1,9 +1,10 @@
 /** What keepers of rabbits, guinea pigs, hamsters, ferrets, birds and tortoises have in their kits. */
+import { BIRDS } from '../../household/species'
 import { ANIMALS_ONLY, section } from '../define'
 
 const SOURCE = 'Customary goods of keepers of small animals; the vet and the pack win'
 const SMALL = ['rabbit', 'guinea pig', 'hamster', 'other'] as const
-const FURRY = ['dog', 'cat', 'rabbit', 'guinea pig', 'hamster', 'other'] as const
+const FURRY = ['dog', 'cat', 'rabbit', 'guinea pig', 'hamster', 'ferret', 'other'] as const
 
 export const SMALL_ANIMAL_GOODS = section(
   'animals',
@@ -253,7 +254,7 @@ export const SMALL_ANIMAL_GOODS = section(
       name: 'Small towel for birds',
       also: ['bird towel'],
       form: 'cloth',
-      species: ['bird'],
+      species: BIRDS,
       roles: ['wrap-animal'],
       mm: [200, 150, 20],
       grams: 80,
@@ -379,7 +380,7 @@ export const SMALL_ANIMAL_GOODS = section(
       kind: 'medicine',
       form: 'powder',
       route: 'skin',
-      species: ['bird', 'other'],
+      species: ['bird', 'hen', 'other'],
       roles: ['comfort'],
       uses: 10,
       contains: ['permethrin'],

@@ -68,7 +68,7 @@ export const WRAPS = section('wraps', { kind: 'supply', form: 'roll', source: SO
     form: 'device',
     roles: ['splint'],
     skill: 'splinting',
-    with: ['elastic-wrap'],
+    unsafeWithout: ['elastic-wrap'],
     mm: [250, 110, 20],
     grams: 130,
     pack: [1, 1150],

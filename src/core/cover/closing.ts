@@ -1,0 +1,346 @@
+/**
+ * What would close a gap: each proposal is tried before it is shown. What it adds is laid out, the
+ * need is judged again, and only what makes the cell really better is kept, with what it becomes.
+ */
+import { catalogue } from '../catalogue/catalogue'
+import { companionRoles } from '../catalogue/companions'
+import { isProposedIn } from '../catalogue/labelAges'
+import type { RoleId } from '../catalogue/roles'
+import type { SkillId } from '../catalogue/skills'
+import type { ItemId, KitId } from '../ids'
+import { THOUSAND } from '../quantity/amount'
+import { Asking, type Cell, companionsFor, judgeNeed, rank } from './board'
+import { entryThing } from './entryThing'
+import { spokenOf, type WayAnswer } from './explain'
+import type { Need, Part } from './need'
+import { type Added, withAdded } from './pantry'
+import { type Patient, suits, type Thing } from './suitability'
+
+export type Step =
+  | {
+      readonly kind: 'move'
+      readonly title: string
+      readonly itemId: ItemId
+      readonly uses: number
+      readonly kitId: KitId
+    }
+  | {
+      readonly kind: 'buy'
+      readonly title: string
+      readonly itemId: ItemId | null
+      readonly entryId: string | null
+      readonly packs: number
+      readonly costMinor: number | null
+      readonly spec: string
+    }
+  | { readonly kind: 'learn'; readonly skill: SkillId; readonly title: string }
+
+/** What would make one way whole, for so much, and what the cell is then. */
+export interface Closing {
+  readonly way: string
+  readonly first: boolean
+  readonly steps: readonly Step[]
+  readonly costMinor: number
+  readonly becomes: Pick<Cell, 'state' | 'have' | 'need'>
+}
+
+/** A step with what it changes. */
+interface Candidate {
+  readonly step: Step
+  readonly adds: Added | null
+  readonly teaches: SkillId | null
+}
+
+const MOST_SHOWN = 2
+
+/** At most two, each tried: what makes the cell best first, of that the cheapest. */
+export function closingsOf(
+  asking: Asking,
+  need: Need,
+  cell: Pick<Cell, 'state' | 'have' | 'need'>,
+  answers: readonly WayAnswer[],
+  patient: Patient | null,
+): readonly Closing[] {
+  const closings = new Map<string, Closing>()
+  for (const { way, first, parts } of answers) {
+    const lacking = parts.filter(({ missing }) => missing > 0)
+    if (lacking.length === 0) continue
+    for (const candidates of together(
+      lacking.map(({ part, missing }) =>
+        part ? candidatesFor(asking, part, missing, patient) : [],
+      ),
+    )) {
+      const becomes = tried(asking, need, candidates, patient)
+      if (!isBetter(becomes, cell)) continue
+      const steps = onceEach(candidates.map(({ step }) => step))
+      const key = JSON.stringify(steps)
+      if (!closings.has(key))
+        closings.set(key, { way: way.name, first, steps, costMinor: costOf(steps), becomes })
+      break
+    }
+  }
+  return [...closings.values()]
+    .sort(
+      (a, b) =>
+        rank(b.becomes.state) - rank(a.becomes.state) ||
+        a.costMinor - b.costMinor ||
+        Number(b.first) - Number(a.first),
+    )
+    .slice(0, MOST_SHOWN)
+}
+
+/** Candidates of each part together: the best of all, then one part at a time the next best. */
+function together(
+  ofParts: readonly (readonly (readonly Candidate[])[])[],
+): readonly (readonly Candidate[])[] {
+  if (ofParts.some((choices) => choices.length === 0)) return []
+  const best = ofParts.map((choices) => choices[0] ?? [])
+  const others = ofParts.flatMap((choices, at) =>
+    choices.slice(1).map((choice) => best.map((one, part) => (part === at ? choice : one))),
+  )
+  return [best, ...others].map((choice) => choice.flat())
+}
+
+const isBetter = (
+  after: Pick<Cell, 'state' | 'have' | 'need'>,
+  before: Pick<Cell, 'state' | 'have' | 'need'>,
+): boolean => rank(after.state) > rank(before.state)
+
+const onceEach = (steps: readonly Step[]): readonly Step[] => {
+  const seen = new Set<string>()
+  return steps.filter((step) => {
+    const key = JSON.stringify(step)
+    return !seen.has(key) && seen.add(key)
+  })
+}
+
+const costOf = (steps: readonly Step[]): number =>
+  steps.reduce((sum, step) => sum + (step.kind === 'buy' ? (step.costMinor ?? 0) : 0), 0)
+
+/** Judges the need with everything that the candidates bring. */
+function tried(
+  asking: Asking,
+  need: Need,
+  candidates: readonly Candidate[],
+  patient: Patient | null,
+): Pick<Cell, 'state' | 'have' | 'need'> {
+  const { pantry, question } = asking
+  const added = candidates.flatMap(({ adds }) => (adds ? [adds] : []))
+  const taught = candidates.flatMap(({ teaches }) => (teaches ? [teaches] : []))
+  const kit = pantry.stock.kits.findIndex(({ id }) => question.kits.has(id))
+  const after = new Asking(withAdded(pantry, kit, added), {
+    ...question,
+    skills: new Set([...question.skills, ...taught]),
+  })
+  const again =
+    patient && (after.patients.find(({ member }) => member.id === patient.member.id) ?? null)
+  return judgeNeed(after, need, [again])
+}
+
+// ---- candidates --------------------------------------------------------------------------------
+
+/**
+ * What could fill a part, the likeliest first: what makes count what lies here already (its
+ * companion, a lesson), what lies in another kit, what is bought.
+ */
+function candidatesFor(
+  asking: Asking,
+  part: Part,
+  missing: number,
+  patient: Patient | null,
+): readonly (readonly Candidate[])[] {
+  const carried = carry(asking, part, missing, patient)
+  const bought = cheapest(asking, part, missing, patient)
+  const choices = [
+    ...completed(asking, part, patient),
+    ...(carried ? [carried] : []),
+    ...lessons(asking, part, patient),
+    ...(bought ? [[bought, ...companionsOf(asking, bought, patient)]] : []),
+  ]
+  return choices.filter((choice) => choice.length > 0)
+}
+
+/** What lies here and lacks only what it is unsafe without: that is what is missing. */
+function completed(
+  asking: Asking,
+  part: Part,
+  patient: Patient | null,
+): readonly (readonly Candidate[])[] {
+  return spokenOf(asking, part, patient).flatMap(({ why }) => {
+    const lacks = why.flatMap((one) =>
+      one.code === 'no_companion' && one.without === 'unsafe'
+        ? one.roles
+        : one.code === 'lick_risk'
+          ? (['lick-guard'] as const)
+          : [],
+    )
+    const onlyThat = why.every(({ code }) => code === 'lick_risk' || code === 'no_companion')
+    if (lacks.length === 0 || !onlyThat) return []
+    const bringing = lacks.map((role) => gotten(asking, { any: [role], uses: 1 }, 1, patient))
+    return bringing.some((one) => one === null) ? [] : [bringing.flatMap((one) => one ?? [])]
+  })
+}
+
+const gotten = (
+  asking: Asking,
+  part: Part,
+  uses: number,
+  patient: Patient | null,
+): readonly Candidate[] | null => {
+  const carried = carry(asking, part, uses, patient)
+  if (carried) return carried
+  const bought = cheapest(asking, part, uses, patient)
+  return bought ? [bought] : null
+}
+
+/** Where somebody only has to be taught to use what lies here. */
+function lessons(
+  asking: Asking,
+  part: Part,
+  patient: Patient | null,
+): readonly (readonly Candidate[])[] {
+  const skills = new Map<SkillId, string>()
+  for (const { why, title } of spokenOf(asking, part, patient))
+    for (const one of why)
+      if (
+        one.code === 'no_skill' &&
+        why.every(({ code }) => code === 'no_skill' || code === 'no_companion')
+      )
+        skills.set(one.skill, title)
+  return [...skills].map(([skill, title]) => [
+    { step: { kind: 'learn', skill, title }, adds: null, teaches: skill },
+  ])
+}
+
+/** Steps that bring enough from other kits, the fullest first; null when there is not enough. */
+function carry(
+  asking: Asking,
+  part: Part,
+  missing: number,
+  patient: Patient | null,
+): readonly Candidate[] | null {
+  const { pantry } = asking
+  const steps: Candidate[] = []
+  let left = missing
+  const elsewhere = pantry.shelves
+    .filter((shelf) => {
+      const thing = pantry.things[shelf.thing]
+      return (
+        !asking.isHere(shelf) &&
+        !shelf.barred &&
+        (shelf.through === null || shelf.through >= asking.question.date) &&
+        thing !== undefined &&
+        playsAny(thing, part) &&
+        isUsable(asking, thing, patient)
+      )
+    })
+    .sort((a, b) => b.uses - a.uses)
+  for (const shelf of elsewhere) {
+    const kit = pantry.stock.kits[shelf.kit]
+    const thing = pantry.things[shelf.thing]
+    if (left <= 0) break
+    if (!kit || !thing?.itemId) continue
+    const uses = Math.min(left, shelf.uses)
+    left -= uses
+    steps.push({
+      step: { kind: 'move', title: thing.title, itemId: thing.itemId, uses, kitId: kit.id },
+      adds: { thing, known: pantry.known[shelf.thing] ?? null, uses, through: shelf.through },
+      teaches: null,
+    })
+  }
+  return left <= 0 ? steps : null
+}
+
+const playsAny = ({ facts }: Thing, part: Part): boolean =>
+  part.any.some((role) => facts.roles.includes(role))
+
+function isUsable(asking: Asking, thing: Thing, patient: Patient | null): boolean {
+  const { pantry, question } = asking
+  const { skill } = thing.facts
+  return (
+    (patient === null || suits(thing, patient, pantry.house)) &&
+    (skill === null ||
+      question.skills.has(skill) ||
+      // Who carries their own auto-injector uses it before anybody else is trained.
+      (patient !== null && skill === 'auto-injector'))
+  )
+}
+
+function cheapest(
+  asking: Asking,
+  part: Part,
+  missing: number,
+  patient: Patient | null,
+): Candidate | null {
+  const { pantry } = asking
+  const purchases: (Candidate & { readonly step: Extract<Step, { kind: 'buy' }> })[] = []
+  for (const known of pantry.known) {
+    const { item, facts } = known
+    const at = pantry.thingOf.get(item.id)
+    const thing = at === undefined ? undefined : pantry.things[at]
+    if (!thing || item.packSize === null || item.packPriceMinor === null) continue
+    if (!playsAny(thing, part) || !isUsable(asking, thing, patient)) continue
+    const each = (item.packSize / THOUSAND) * facts.uses
+    const packs = Math.ceil(missing / each - 1e-9)
+    purchases.push({
+      step: {
+        kind: 'buy',
+        title: thing.title,
+        itemId: item.id,
+        entryId: facts.entry?.id ?? null,
+        packs,
+        costMinor: packs * item.packPriceMinor,
+        spec: facts.entry?.spec ?? '',
+      },
+      adds: { thing, known, uses: packs * each, through: null },
+      teaches: null,
+    })
+  }
+  for (const entry of catalogue().values()) {
+    if (!isProposedIn(entry, pantry.house.labels)) continue
+    const thing = entryThing(entry)
+    if (!playsAny(thing, part) || !isUsable(asking, thing, patient)) continue
+    const each = entry.pack.units * entry.uses
+    const packs = Math.ceil(missing / each - 1e-9)
+    purchases.push({
+      step: {
+        kind: 'buy',
+        title: thing.title,
+        itemId: null,
+        entryId: entry.id,
+        packs,
+        costMinor: packs * entry.pack.priceMinor,
+        spec: entry.spec,
+      },
+      adds: { thing, known: null, uses: packs * each, through: null },
+      teaches: null,
+    })
+  }
+  return (
+    purchases.sort(
+      (a, b) =>
+        (a.step.costMinor ?? 0) - (b.step.costMinor ?? 0) ||
+        Number(b.step.itemId !== null) - Number(a.step.itemId !== null),
+    )[0] ?? null
+  )
+}
+
+/** What a new thing is unsafe or weaker without, as far as it is not here and can be got. */
+function companionsOf(
+  asking: Asking,
+  { adds }: Candidate,
+  patient: Patient | null,
+): readonly Candidate[] {
+  if (!adds) return []
+  const roles: readonly RoleId[] = companionRoles(
+    companionsFor(adds.thing.facts, patient),
+    'unsafe',
+    'weaker',
+  )
+  return roles.flatMap((role): readonly Candidate[] => {
+    const part: Part = { any: [role], uses: 1 }
+    if (asking.comesFromTap(part) || asking.serving(part, patient, true).length > 0) return []
+    const bought = cheapest(asking, part, 1, patient)
+    return bought ? [bought] : []
+  })
+}

@@ -1,0 +1,50 @@
+/**
+ * What is known of a member, what is known to be nothing, and what nobody has asked yet. An empty
+ * list is "none" only where somebody said so.
+ */
+import type { PlainDate } from '../calendar/plainDate'
+import type { Member, MemberFacts } from './member'
+
+export const TOPICS = ['allergies', 'conditions', 'medicines'] as const
+export type Topic = (typeof TOPICS)[number]
+
+/** Who said that there is nothing, or nothing more, and when. */
+export interface Told {
+  readonly by: string
+  readonly on: PlainDate
+}
+
+export type Knowledge =
+  | { readonly kind: 'not_asked' }
+  | { readonly kind: 'none'; readonly told: Told }
+  | { readonly kind: 'known' }
+
+/** Whether something of a topic stands in the facts. */
+function stands(facts: MemberFacts, topic: Topic, takesSomething: boolean): boolean {
+  switch (topic) {
+    case 'allergies':
+      return facts.allergies.length > 0
+    case 'conditions':
+      return (facts.conditions ?? []).length > 0
+    case 'medicines':
+      return takesSomething || (facts.kind === 'person' && facts.bloodThinner)
+  }
+}
+
+/** @param takesSomething a prescription runs */
+export function knowledgeOf(
+  { facts }: Pick<Member, 'facts'>,
+  topic: Topic,
+  takesSomething: boolean,
+): Knowledge {
+  if (stands(facts, topic, takesSomething)) return { kind: 'known' }
+  const told = facts.told?.[topic]
+  return told ? { kind: 'none', told } : { kind: 'not_asked' }
+}
+
+/** The topics that nobody has asked about. */
+export const notAsked = (
+  member: Pick<Member, 'facts'>,
+  takesSomething: boolean,
+): readonly Topic[] =>
+  TOPICS.filter((topic) => knowledgeOf(member, topic, takesSomething).kind === 'not_asked')
