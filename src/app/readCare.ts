@@ -1,11 +1,14 @@
 /** Everything that the bench and incidents need besides the stock. */
 import type { z } from 'zod'
 import type * as c from '../contract/careValues'
+import { takenBy, takesSomething } from '../core/cover/pantry'
+import { patientOn } from '../core/cover/suitability'
 import { LABELS } from '../core/dosing/labels'
 import { numbersToCall } from '../core/household/emergencyNumbers'
 import { labelSetOf } from '../core/household/labelSet'
 import type { IncidentId } from '../core/incident/entry'
 import { handoverOf } from '../core/incident/handover'
+import { nextDoseAt } from '../core/incident/nextDose'
 import { memberOf } from '../core/incident/patient'
 import { timelineOf } from '../core/incident/timeline'
 import { SHIPPED_RECIPES } from '../core/mixing/recipe'
@@ -20,6 +23,7 @@ import {
 } from '../db/care'
 import { readCourses, readItems, readMembers } from '../db/stock'
 import { dosesSince } from './careActs'
+import { layOut } from './layOut'
 import { notFound } from './refusal'
 import { type Caller, reading, type World } from './world'
 
@@ -58,10 +62,35 @@ export const readGoing = (world: World, caller: Caller): Promise<z.input<typeof 
       incidents.map(({ id }) => id),
     )
     const members = incidents.length === 0 ? [] : await readMembers(trx, today)
+    const ofIncident = (id: IncidentId) => entries.filter(({ incidentId }) => incidentId === id)
+    const goOn = incidents.filter((started) => !timelineOf(started, ofIncident(started.id)).ended)
+    // Doses outside the incidents count as well, and the bench's answer is asked, only while one goes on.
+    const laid = goOn.length > 0 ? await layOut({ trx, household, today }) : null
+    const doses = laid ? await readDosesSince(trx, dosesSince(world.now())) : []
+    const own = laid ? await readCards(trx) : []
+    const labels = labelSetOf(household)
     const lines = incidents.map((started) => {
+      const patient = memberOf(started.patient, members, today)
+      const memberId = started.patient.kind === 'member' ? started.patient.memberId : null
       const line = timelineOf(
         started,
-        entries.filter(({ incidentId }) => incidentId === started.id),
+        ofIncident(started.id),
+        memberId ? doses.filter((entry) => entry.memberId === memberId) : [],
+        laid && patient
+          ? (dose, cardId, given) =>
+              nextDoseAt(dose, cardId, {
+                cards: [...LABELS[labels], ...own],
+                patient: patientOn(
+                  patient,
+                  takenBy(laid, patient.id, today),
+                  today,
+                  takesSomething(laid.stock.courses, patient.id, today),
+                ),
+                schools: laid.stock.schools,
+                labels,
+                given,
+              })
+          : undefined,
       )
       const who = memberOf(line.incident.patient, members, today)?.name ?? ''
       return { line, who }

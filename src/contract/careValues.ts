@@ -10,6 +10,8 @@ import {
   SOURCE_KINDS,
 } from '../core/dosing/card'
 import type { Instant } from '../core/dosing/given'
+import { TOPICS } from '../core/household/asked'
+import { AGE_UNITS } from '../core/household/weight'
 import { type CareEntryId, type IncidentId, SEEN_IDS, SITES } from '../core/incident/entry'
 import { INCIDENT_KIND_IDS, type IncidentKind } from '../core/incident/kinds'
 import { MOST_A_MINUTE } from '../core/incident/readings'
@@ -166,6 +168,15 @@ export const incidentPatient = z.discriminatedUnion('kind', [
     name: givenName,
     species: v.species,
     years: z.int().min(0).max(120).nullable(),
+    age: z
+      .object({ count: z.int().min(0).max(40_000), unit: z.enum(AGE_UNITS) })
+      .nullable()
+      .optional(),
+    grownUp: z.boolean().optional(),
+    conditions: shortText.optional(),
+    medicines: shortText.optional(),
+    bloodThinner: z.boolean().optional(),
+    noneOf: z.array(z.enum(TOPICS)).max(3).readonly().optional(),
     grams: z.int().min(1).max(1_500_000).nullable(),
     allergies: shortText,
   }),
@@ -193,7 +204,7 @@ const reading = z.discriminatedUnion('of', [
     of: z.literal('temperature'),
     value: z
       .int()
-      .min(2000, 'No body is that cold: is it another unit?')
+      .min(1500, 'No body is that cold: is it another unit?')
       .max(4600, 'No body is that hot: is it another unit?')
       .transform((value) => value as Temperature),
     site: z.enum(SITES),

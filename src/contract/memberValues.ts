@@ -61,6 +61,14 @@ const saidOf = {
     .max(60)
     .readonly()
     .optional(),
+  alarm: z
+    .object({
+      hot: z.int().min(3500).max(4500).nullable(),
+      cold: z.int().min(2500).max(4000).nullable(),
+      who: shortText.min(1, 'Name the doctor or the vet'),
+      on: plainDate,
+    })
+    .optional(),
   noteNotSo: z.array(shortText).max(60).readonly().optional(),
 }
 

@@ -20,7 +20,7 @@ import type { DoseRefusal } from '../core/dosing/refusal'
 import type { Step } from '../core/dosing/workOut'
 import { type CareFact, type Reading, SEEN, type Site } from '../core/incident/entry'
 import { INCIDENT_KINDS, type IncidentKind } from '../core/incident/kinds'
-import type { Alarm, Normal, Standing } from '../core/incident/readings'
+import type { Normal, Standing } from '../core/incident/readings'
 import type { Timer } from '../core/incident/timeline'
 import type { MixFault, Vessels } from '../core/mixing/mix'
 import { exact, exactText, thousandthsText } from '../core/quantity/exact'
@@ -31,6 +31,7 @@ import {
   strengthText,
   temperatureText,
 } from '../core/quantity/measure'
+import { adviceText, causeText, trendText, urgencyText } from './alarms'
 import { fullDay, list, shortDay } from './format'
 import { notedText, objectionText, TOPIC_NAMES } from './objections'
 import { ageText, weight } from './weights'
@@ -180,7 +181,7 @@ function refusalText(refusal: DoseRefusal, { now, timeZone }: At): string {
     case 'rounds_too_far':
       return refusal.atLeast
         ? `Cut as far as it may be, it comes to ${measureText(refusal.comes)} where the rule says ${measureText(refusal.wanted)}: too little. One piece of ${measureText(refusal.atLeast)} to ${measureText(refusal.wanted)} would do. Ask the prescriber: would one tablet do?`
-        : `With this syringe it comes to ${measureText(refusal.comes)} where the rule says ${measureText(refusal.wanted)}: too little. Take a finer syringe.`
+        : `Drawn up, it comes to ${measureText(refusal.comes)} where the rule says ${measureText(refusal.wanted)}: too little. Take a finer syringe, or ask the prescriber for a weaker strength.`
     case 'not_asked':
       return `Nobody has asked about ${TOPIC_NAMES[refusal.topic]} yet. Ask, and write it down.`
     case 'note_says':
@@ -320,6 +321,8 @@ function measureFaultText(fault: MeasureFault): string {
       return 'Finer than can be measured. Check the decimal point.'
     case 'too_much':
       return 'That is too much to be true. Check the unit.'
+    case 'other_unit':
+      return `Nobody has that. In ${fault.unit} it fits.`
     case 'comma_two_ways':
       return 'A comma and three digits can be read two ways. Leave the comma out.'
     case 'nothing':
@@ -428,11 +431,6 @@ function factText(fact: CareFact, units: Units): string {
 
 const kindName = (kind: IncidentKind | null): string =>
   kind === null ? 'Something happened' : INCIDENT_KINDS[kind].name
-
-const ALARMS: Readonly<Record<Alarm, string>> = {
-  read_again: '40.5 °C or more: cool at once, read again in five minutes. Call the vet.',
-  not_fallen: 'It has not fallen after five minutes: an emergency. Call the clinic and go.',
-}
 
 function timerText(timer: Timer): string {
   switch (timer.kind) {
@@ -825,7 +823,15 @@ export const care = {
     again: 'Again',
     noteReading: 'Note it',
     typed: 'or type, a minute',
-    alarm: ALARMS,
+    urgency: urgencyText,
+    cause: causeText,
+    advice: adviceText,
+    trend: trendText,
+    readNow: 'Read again now',
+    yesHeat: 'Yes, heat or running',
+    noHeat: 'No',
+    lookedAt: (whom: 'doctor' | 'vet'): string => `A ${whom} has looked`,
+    asked: (text: string): string => `Is it ${text}?`,
     seenLead: 'What do you see?',
     note: 'In your words',
     save: 'Note',

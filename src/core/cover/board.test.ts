@@ -15,10 +15,11 @@ import {
 import { addDays } from '../calendar/plainDate'
 import { CATALOGUE, catalogue } from '../catalogue/catalogue'
 import { itemFacts } from '../catalogue/itemFacts'
-import { board, rank } from './board'
-import { explain } from './explain'
+import { Asking, board, rank } from './board'
+import { explain, spokenOf } from './explain'
 import { NEEDS } from './needs'
 import { loadRuleBook } from './ruleBook'
+import { patientOn } from './suitability'
 
 const ned = aPerson(8, {
   kg: 26,
@@ -160,12 +161,21 @@ describe('scenes', () => {
       'held',
     )
   })
-  it('a windlass covers only with a trained helper and a pen', () => {
+  it('a windlass covers only with a trained helper; without a pen it counts, and that is said', () => {
     const put = [
       { of: 'tourniquet-windlass', count: 1 },
       { of: 'pressure-dressing', count: 1 },
     ]
-    expect(stateOf(only(ilse, put), 'bleed-limb', ilse)).toBe('thin')
+    expect(stateOf(only(ilse, put), 'bleed-limb', ilse)).toBe('covered')
+    const bare = aPantry({ members: [ilse], put })
+    const spoken = spokenOf(
+      new Asking(bare, aQuestion(bare)),
+      { any: ['windlass'], uses: 1 },
+      patientOn(ilse, [], DAY),
+    )
+    expect(spoken.map(({ grade, why }) => [grade, why])).toEqual([
+      ['weaker', [{ code: 'no_companion', without: 'weaker', roles: ['pen'] }]],
+    ])
     expect(stateOf(only(ilse, [...put, { of: 'pen-card', count: 1 }]), 'bleed-limb', ilse)).toBe(
       'covered',
     )
@@ -225,7 +235,30 @@ describe('scenes', () => {
     expect(held.cell.state).toBe('held')
     expect(held.ways[0]?.parts[0]?.held[0]?.why).toEqual([{ code: 'lick_risk' }])
   })
-  it('a thermometer without covers is held, and says which companion is missing', () => {
+  it('a splint is not safe without a wrap, and that is what would close it', () => {
+    const taught = {
+      ...ilse,
+      facts: { ...ilse.facts, skills: [{ skill: 'splinting', until: null, by: 'School' }] },
+    } as typeof ilse
+    const laid = aPantry({
+      members: [taught],
+      put: [
+        { of: 'splint-foldable', count: 1 },
+        { of: 'triangular-bandage', count: 1 },
+      ],
+      traits: ['blades'],
+    })
+    const need = NEEDS.find(({ id }) => id === 'broken-limb')
+    if (!need) throw new Error('There is such a need')
+    const { cell, ways, closings } = explain(laid, aQuestion(laid), need, taught.id)
+    expect(cell.state).toBe('plan_b')
+    expect(ways[0]?.parts[0]?.held.map(({ grade, why }) => [grade, why])).toEqual([
+      ['not_as_it_is', [{ code: 'no_companion', without: 'unsafe', roles: ['elastic-wrap'] }]],
+    ])
+    expect(closings[0]?.becomes.state).toBe('covered')
+    expect(closings[0]?.steps.every((step) => !step.title.startsWith('Folding splint'))).toBe(true)
+  })
+  it('a thermometer without covers counts, with a remark', () => {
     const laid = aPantry({
       members: [ilse],
       put: [{ of: 'thermometer', count: 1 }, { of: 'acetaminophen-500' }],
@@ -233,10 +266,8 @@ describe('scenes', () => {
     const need = NEEDS.find(({ id }) => id === 'fever-pain')
     if (!need) throw new Error('There is such a need')
     const { cell, ways } = explain(laid, aQuestion(laid), need, ilse.id)
-    expect(cell.state).toBe('plan_b')
-    expect(ways[0]?.parts[1]?.held[0]?.why).toEqual([
-      { code: 'no_companion', roles: ['probe-cover'] },
-    ])
+    expect(cell.state).toBe('covered')
+    expect(ways[0]?.parts[1]?.held).toEqual([])
   })
   it('what a vet has to agree to is asked about, and is plan B at best in the school that asks', () => {
     const put = [{ of: 'cetirizine-10' }]

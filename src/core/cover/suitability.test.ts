@@ -86,7 +86,12 @@ const CASES: readonly (readonly [string, string, Member, readonly string[]])[] =
     adult({ conditions: ['aspirin-asthma'] }),
     ['nsaid-asthma'],
   ],
-  ['ibuprofen, plain asthma', 'ibuprofen-200', adult({ conditions: ['asthma'] }), []],
+  [
+    'ibuprofen, plain asthma: the label asks first',
+    'ibuprofen-200',
+    adult({ conditions: ['asthma'] }),
+    ['ask-nsaid-asthma'],
+  ],
   ['ibuprofen liquid, a three-year-old of 14 kg', 'ibuprofen-liquid', aPerson(3, { kg: 14 }), []],
   [
     'ibuprofen liquid, a two-year-old of 10 kg',
@@ -247,8 +252,8 @@ const CASES: readonly (readonly [string, string, Member, readonly string[]])[] =
   ['saline, a rabbit', 'saline-pods', aMember('rabbit'), []],
   ['peroxide to bring up a poison, a rabbit', 'peroxide-fresh', aMember('rabbit'), ['species']],
   ['peroxide to bring up a poison, a cat', 'peroxide-fresh', aMember('cat'), ['species']],
-  ['people’s thermometer, a dog', 'thermometer', aMember('dog'), ['species']],
-  ['animals’ thermometer, a child', 'pet-thermometer', aPerson(4), ['species']],
+  ['people’s thermometer, a dog', 'thermometer', aMember('dog'), ['made_for_others']],
+  ['animals’ thermometer, a child', 'pet-thermometer', aPerson(4), ['made_for_others']],
   ['gloves of another size', 'gloves-l', adult({ gloveSize: 'S' }), ['wrong_size']],
   ['gloves of the right size', 'gloves-s', adult({ gloveSize: 'S' }), []],
   [

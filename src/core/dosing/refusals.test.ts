@@ -521,14 +521,28 @@ describe('steps of the sum', () => {
     expect(answer.steps.map(({ kind }) => kind)).toContain('capped')
     expect(answer.kind === 'give' && answer.dose.measure).toEqual(measure('20 mg'))
   })
-  it('say when rounding leaves much less than the rule', () => {
-    const answer = ask(
-      aRule(dog, { id: 'r' as CardId, rate: '1 mg', strength: '10 mg', cuts: 1 }),
-      dog,
-    )
-    expect(answer.kind === 'give' && [answer.dose.portion.thousandths, answer.muchLess]).toEqual([
+  it('say when rounding leaves clearly less than the rule, and refuse more than a fifth less', () => {
+    const of = (kg: number) => {
+      const member = aMember('dog', { years: 8, kg })
+      return ask(
+        aRule(member, { id: 'r' as CardId, rate: '1 mg', strength: '10 mg', cuts: 1 }),
+        member,
+      )
+    }
+    const near = of(12)
+    expect(near.kind === 'give' && [near.dose.portion.thousandths, near.muchLess]).toEqual([
       1000,
       true,
+    ])
+    expect(of(12.5).kind).toBe('give')
+    const far = of(12.6)
+    expect(far.kind === 'refused' && far.refusals).toEqual([
+      {
+        code: 'rounds_too_far',
+        wanted: measure('12.6 mg'),
+        comes: measure('10 mg'),
+        atLeast: measure('10.08 mg'),
+      },
     ])
   })
 })

@@ -490,16 +490,9 @@ function measuredOut(
     const measuring = barrel
       ? drawUp(wanted, barrelById(barrel) as Measuring['barrel'])
       : proposeBarrel(wanted, { thick: false, atHand: barrelsAtHand })
-    if (!measuring)
-      return {
-        refusal: {
-          code: wanted.compare(MOST_DRAWN) > 0 ? 'too_much_to_measure' : 'too_little_to_measure',
-        },
-      }
-    if (isTooFarBelow(measuring.total, wanted))
-      return strength
-        ? { refusal: roundsTooFar(wanted, measuring.total, strength) }
-        : { refusal: { code: 'too_little_to_measure' } }
+    if (!measuring) return { refusal: notMeasured(wanted, strength) }
+    if (strength && isTooFarBelow(measuring.total, wanted))
+      return { refusal: roundsTooFar(wanted, measuring.total, strength) }
     return {
       portion: { unit, thousandths: measuring.total },
       step: measuring.barrel.mark,
@@ -528,6 +521,17 @@ function measuredOut(
         },
       }
     : { refusal: { code: 'too_little_to_measure' } }
+}
+
+/** Microlitres between two marks of the finest syringe. */
+const FINEST_MARK = 10
+
+function notMeasured(wanted: Exact, strength: Strength | null): DoseRefusal {
+  if (wanted.compare(MOST_DRAWN) > 0) return { code: 'too_much_to_measure' }
+  const comes = downTo(wanted, FINEST_MARK)
+  return comes > 0 && strength
+    ? roundsTooFar(wanted, comes, strength)
+    : { code: 'too_little_to_measure' }
 }
 
 /** More than a fifth below the rule is not the dose any more. */

@@ -105,11 +105,21 @@ export interface SettledWord {
   readonly until: PlainDate | null
 }
 
+/** From which temperature a doctor or vet wants to see this patient; hundredths of a degree Celsius. */
+export interface AlarmLine {
+  readonly hot: number | null
+  readonly cold: number | null
+  readonly who: string
+  readonly on: PlainDate
+}
+
 /** What is known, or known to be nothing, beside the lists themselves. */
 interface SaidOf {
   /** Who said that a list holds everything; absent where nobody has asked. */
   readonly told?: Partial<Readonly<Record<Topic, Told>>>
   readonly settled?: readonly SettledWord[]
+  /** The doctor's or vet's own line for this patient; it takes the place of the customary one. */
+  readonly alarm?: AlarmLine
   /** What the note seems to say and the keeper has said is not so. */
   readonly noteNotSo?: readonly string[]
 }

@@ -6,7 +6,9 @@
 import type { Brand } from '../brand'
 import type { CardId, Portion } from '../dosing/card'
 import type { DoseRule, Held, Instant } from '../dosing/given'
+import type { Topic } from '../household/asked'
 import type { Species } from '../household/species'
+import type { SaidAge } from '../household/weight'
 import type { LotId, MemberId, PlaceId, PocketId } from '../ids'
 import type { Amount } from '../quantity/amount'
 import type { Temperature } from '../quantity/measure'
@@ -23,8 +25,17 @@ export type IncidentPatient =
       readonly name: string
       readonly species: Species
       readonly years: number | null
+      /** As somebody said it; wins over the years. */
+      readonly age?: SaidAge | null | undefined
+      /** Said to be grown up, whatever the age. */
+      readonly grownUp?: boolean | undefined
       readonly grams: number | null
       readonly allergies: string
+      readonly conditions?: string | undefined
+      readonly medicines?: string | undefined
+      readonly bloodThinner?: boolean | undefined
+      /** Asked, and there is nothing. */
+      readonly noneOf?: readonly Topic[] | undefined
     }
 
 export interface Incident {
@@ -58,6 +69,9 @@ export const SEEN = {
   awake: 'awake and clear',
   drowsy: 'drowsy',
   confused: 'confused',
+  seizure: 'has a seizure',
+  'in-heat': 'was in the heat, or running',
+  'not-in-heat': 'was not in the heat',
   unconscious: 'cannot be woken',
   crying: 'cries, can be comforted',
   pain: 'in pain',
@@ -80,13 +94,14 @@ export const SEEN = {
   lame: 'lame',
   'gums-pink': 'gums pink',
   asleep: 'sleeps, can be woken',
+  'looked-at': 'a doctor or vet has looked',
   better: 'better',
   worse: 'worse',
 } as const
 export type Seen = keyof typeof SEEN
 export const SEEN_IDS = Object.keys(SEEN) as readonly Seen[]
 export const SEEN_OF_ANIMALS: readonly Seen[] = ['gums-pink', 'lame']
-export const SEEN_OF_PEOPLE: readonly Seen[] = ['confused', 'crying', 'sweating', 'flushed']
+export const SEEN_OF_PEOPLE: readonly Seen[] = ['crying', 'sweating', 'flushed']
 
 export type CareFact =
   | {

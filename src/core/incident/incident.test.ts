@@ -16,7 +16,7 @@ import type { CareEntry, CareEntryId, CareFact, Incident, IncidentId, Reading } 
 import { handoverOf } from './handover'
 import { INCIDENT_KIND_IDS, INCIDENT_KINDS, kindsFor } from './kinds'
 import { memberOf } from './patient'
-import { correctedReading, heatAlarm, normalFor, standingOf, tapRate } from './readings'
+import { correctedReading, normalFor, standingOf, tapRate } from './readings'
 import { timelineOf } from './timeline'
 
 const dog = aMember('dog', {
@@ -162,57 +162,6 @@ describe('readings', () => {
     expect(correctedReading(temperature(38, 'armpit'), true)).toMatchObject({ value: 3910 })
     expect(correctedReading(temperature(38, 'armpit'), false)).toMatchObject({ value: 3800 })
     expect(correctedReading(temperature(38), true)).toMatchObject({ value: 3800 })
-  })
-  it.each<readonly [string, readonly (readonly [number, number])[], string | null]>([
-    ['40.4 is watched', [[0, 40.4]], null],
-    ['40.5: cool, read again', [[0, 40.5]], 'read_again'],
-    [
-      'fallen after five minutes, still hot',
-      [
-        [0, 40.9],
-        [5, 40.6],
-      ],
-      'read_again',
-    ],
-    [
-      'not fallen after five minutes',
-      [
-        [0, 40.5],
-        [5, 40.5],
-      ],
-      'not_fallen',
-    ],
-    [
-      'risen',
-      [
-        [0, 40.6],
-        [6, 41],
-      ],
-      'not_fallen',
-    ],
-    [
-      'read again too soon',
-      [
-        [0, 40.6],
-        [2, 40.6],
-      ],
-      'read_again',
-    ],
-    [
-      'fallen to 40.1',
-      [
-        [0, 40.6],
-        [5, 40.1],
-      ],
-      null,
-    ],
-  ])('heat in a dog: %s', (_, readings, alarm) => {
-    const timed = readings.map(([minute, celsius]) => ({
-      at: minutesAfter(NOON, minute),
-      reading: temperature(celsius),
-    }))
-    expect(heatAlarm('dog', timed)).toBe(alarm)
-    expect(heatAlarm('cat', timed)).toBeNull()
   })
   it('by tapping: the middle interval, whatever one slip does', () => {
     const every = (milliseconds: number, count: number) =>

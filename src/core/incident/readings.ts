@@ -1,6 +1,5 @@
 /** Readings against the patient's own normal; rates by tapping along. */
 import type { PlainDate } from '../calendar/plainDate'
-import type { Instant } from '../dosing/given'
 import type { Member } from '../household/member'
 import { customaryVitals, type VitalRange } from '../household/vitals'
 import { ageInMonths } from '../household/weight'
@@ -8,7 +7,7 @@ import type { Temperature } from '../quantity/measure'
 import type { Reading } from './entry'
 
 /** Hundredths of a degree that an animal's armpit reads too low, as a rough guide (2 °F). */
-const ARMPIT_OF_ANIMALS = 110
+export const ARMPIT_OF_ANIMALS = 110
 
 /** What a reading stands for: an animal's armpit is corrected, a person's is only named. */
 export const correctedReading = (reading: Reading, isAnimal: boolean): Reading =>
@@ -47,42 +46,6 @@ export const standingOf = (reading: Reading, normal: Normal | null): Standing =>
   if (!normal) return 'unknown'
   const value = plainValue(reading)
   return value < normal.range.from ? 'below' : value > normal.range.to ? 'above' : 'within'
-}
-
-export type Alarm =
-  /** 40.5 °C or more in a dog: cool, and read again in five minutes. */
-  | 'read_again'
-  /** Not fallen when read again: an emergency at any reading. */
-  | 'not_fallen'
-
-const HEAT: Temperature = 4050 as Temperature
-const READ_AGAIN_MILLISECONDS = 4 * 60_000
-
-export interface TimedReading {
-  readonly at: Instant
-  readonly reading: Reading
-}
-
-/**
- * The alarm after the latest temperature of a dog. A reading counts as "five minutes later" from
- * four minutes on, because nobody waits to the second.
- * @param readings corrected, oldest first
- */
-export function heatAlarm(
-  species: Member['species'],
-  readings: readonly TimedReading[],
-): Alarm | null {
-  if (species !== 'dog') return null
-  const temperatures = readings.filter(({ reading }) => reading.of === 'temperature')
-  const last = temperatures.at(-1)
-  if (!last) return null
-  const earlier = temperatures
-    .slice(0, -1)
-    .findLast(
-      (one) => plainValue(one.reading) * 100 >= HEAT && last.at - one.at >= READ_AGAIN_MILLISECONDS,
-    )
-  if (earlier && plainValue(last.reading) >= plainValue(earlier.reading)) return 'not_fallen'
-  return plainValue(last.reading) * 100 >= HEAT ? 'read_again' : null
 }
 
 export interface TapRate {

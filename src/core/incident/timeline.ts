@@ -3,8 +3,10 @@
  * arrived. Doses are held against each other; timers say when to look again.
  */
 import { beyondLimits, type TimingRefusal } from '../dosing/allowance'
+import type { CardId } from '../dosing/card'
 import { type GivenDose, type Instant, minutesAfter } from '../dosing/given'
 import { type CareEntry, type CareFact, type Incident, inTime, type Take, takesOf } from './entry'
+import { nextDoseByRule } from './nextDose'
 
 export interface Timer {
   /** Stays the same on every phone. */
@@ -52,13 +54,25 @@ export function dosesAmong(entries: readonly CareEntry[]): readonly GivenDose[] 
 const struckIn = (entries: readonly CareEntry[]): ReadonlySet<string> =>
   new Set(entries.flatMap(({ fact }) => (fact.kind === 'struck' ? [fact.entryId] : [])))
 
+/** From when a dose may be followed by the next; null where no time frees it. */
+export type NextDose = (
+  dose: GivenDose,
+  cardId: CardId | null,
+  given: readonly GivenDose[],
+) => Instant | null
+
+/** Where nobody knows the cards: by the limits that each dose was given by. */
+const BY_RULE: NextDose = (dose, _card, given) => nextDoseByRule(dose, given)
+
 /**
  * @param others entries of the same patient outside this incident: their doses count as well
+ * @param next the bench's answer, where the cards are known
  */
 export function timelineOf(
   started: Incident,
   entries: readonly CareEntry[],
   others: readonly CareEntry[] = [],
+  next: NextDose = BY_RULE,
 ): Timeline {
   const ordered = inTime(entries)
   const struck = struckIn(ordered)
@@ -74,7 +88,7 @@ export function timelineOf(
       beyond: beyond.get(entry.id) ?? [],
     })),
     doses,
-    timers: timersOf(standing),
+    timers: timersOf(standing, doses, next),
     tourniquet: tourniquetOf(standing),
     ended: endOf(standing),
     takes: standing.flatMap(({ fact }) =>
@@ -106,34 +120,31 @@ function endOf(standing: readonly CareEntry[]): Timeline['ended'] {
 }
 
 /** A timer for a dose is the time from which the next may be given, never an order to give it. */
-function timersOf(standing: readonly CareEntry[]): readonly Timer[] {
+function timersOf(
+  standing: readonly CareEntry[],
+  doses: readonly GivenDose[],
+  next: NextDose,
+): readonly Timer[] {
   const done = new Set(
     standing.flatMap(({ fact }) => (fact.kind === 'timer_done' ? [fact.timer] : [])),
   )
   const timers: Timer[] = []
-  const laterDose = (entry: CareEntry, key: string): boolean =>
-    standing.some(
-      ({ at, id, fact }) =>
-        fact.kind === 'dose' &&
-        fact.rule?.key === key &&
-        (at > entry.at || (at === entry.at && id > entry.id)),
+  /** Also one that was given outside this incident: the last one counts. */
+  const isFollowed = ({ at, id }: GivenDose, key: string): boolean =>
+    doses.some(
+      (other) =>
+        other.holds.some((held) => held.key === key) &&
+        (other.at > at || (other.at === at && other.id > id)),
     )
   for (const entry of standing) {
     const { fact, at, id } = entry
     if (fact.kind === 'timer')
       timers.push({ key: id, kind: 'set', what: fact.what, due: minutesAfter(at, fact.minutes) })
-    if (
-      fact.kind === 'dose' &&
-      fact.rule &&
-      fact.rule.again > 0 &&
-      !laterDose(entry, fact.rule.key)
-    )
-      timers.push({
-        key: `dose:${id}`,
-        kind: 'next_dose',
-        what: fact.title,
-        due: minutesAfter(at, fact.rule.again),
-      })
+    const dose = fact.kind === 'dose' && fact.rule ? doseOf(entry) : null
+    if (dose?.rule && fact.kind === 'dose' && !isFollowed(dose, dose.rule.key)) {
+      const due = next(dose, fact.cardId, doses)
+      if (due !== null) timers.push({ key: `dose:${id}`, kind: 'next_dose', what: fact.title, due })
+    }
     if (fact.kind === 'mixed')
       timers.push({
         key: `mix:${id}`,

@@ -31,6 +31,8 @@ export type MeasureFault =
   | { readonly code: 'negative' }
   | { readonly code: 'too_fine' }
   | { readonly code: 'too_much' }
+  /** Nobody has that in this unit, and it fits the other one: is it that? */
+  | { readonly code: 'other_unit'; readonly unit: '°C' | '°F'; readonly as: Temperature }
   /** "1,000" is one or a thousand. */
   | { readonly code: 'comma_two_ways' }
   | { readonly code: 'nothing' }
@@ -186,12 +188,24 @@ export function readTemperature(written: string, units: 'metric' | 'us'): Read<T
   const { value, unit } = number.value
   const letter = unit.replace('°', '').trim().toUpperCase() || (units === 'us' ? 'F' : 'C')
   if (letter !== 'C' && letter !== 'F') return refused({ code: 'unit', unit })
-  const celsius = letter === 'F' ? value.sub(32).mul(5).div(9) : value
-  const hundredths = Number(celsius.mul(100).round().valueOf())
-  return hundredths < 2000 || hundredths > 4600
-    ? refused({ code: 'too_much' })
-    : read(hundredths as Temperature)
+  const [asWritten, other] = [
+    hundredthsOf(value, letter),
+    hundredthsOf(value, letter === 'F' ? 'C' : 'F'),
+  ]
+  if (isPossible(asWritten)) return read(asWritten)
+  const isSaid = unit.trim() !== ''
+  return !isSaid && isPossible(other)
+    ? refused({ code: 'other_unit', unit: letter === 'F' ? '°C' : '°F', as: other })
+    : refused({ code: 'too_much' })
 }
+
+const hundredthsOf = (value: Exact, unit: 'C' | 'F'): Temperature =>
+  Number(
+    (unit === 'F' ? value.sub(32).mul(5).div(9) : value).mul(100).round().valueOf(),
+  ) as Temperature
+
+/** Hundredths of a degree that a living body can have; the rest is asked. */
+const isPossible = (hundredths: Temperature): boolean => hundredths >= 1500 && hundredths <= 4600
 
 /** "39.2 °C", "102.6 °F" */
 export function temperatureText(value: Temperature, units: 'metric' | 'us'): string {

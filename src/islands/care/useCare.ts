@@ -24,6 +24,7 @@ import type {
   IncidentPatient,
 } from '../../core/incident/entry'
 import type { IncidentKind } from '../../core/incident/kinds'
+import { nextDoseAt } from '../../core/incident/nextDose'
 import { memberOf } from '../../core/incident/patient'
 import { dosesAmong, type Timeline, timelineOf } from '../../core/incident/timeline'
 import type { Recipe } from '../../core/mixing/recipe'
@@ -286,10 +287,22 @@ export const patientOfIncident = (
 
 export function lineOf(care: Care, incident: Incident): Timeline {
   const memberId = incident.patient.kind === 'member' ? incident.patient.memberId : null
+  const member = patientOfIncident(care, incident)
+  const patient = member && patientNow(care, member)
   return timelineOf(
     incident,
     care.entries.filter((entry) => entry.incidentId === incident.id),
     memberId ? care.entries.filter((entry) => entry.memberId === memberId) : [],
+    patient
+      ? (dose, cardId, given) =>
+          nextDoseAt(dose, cardId, {
+            cards: care.view.cards,
+            patient,
+            schools: care.cover.schools,
+            labels: care.cover.labels,
+            given,
+          })
+      : undefined,
   )
 }
 

@@ -2,9 +2,9 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
 import type { Instant } from '../../core/dosing/given'
 import type { Member } from '../../core/household/member'
-import type { CareFact, Incident } from '../../core/incident/entry'
+import { alarmsOfLine } from '../../core/incident/alarmsOfLine'
+import type { CareFact, Incident, Seen } from '../../core/incident/entry'
 import { type IncidentKind, kindsFor } from '../../core/incident/kinds'
-import { correctedReading, heatAlarm } from '../../core/incident/readings'
 import type { Timeline, Timer } from '../../core/incident/timeline'
 import { dropWaiting } from '../../device/outbox'
 import { useLook } from '../../ui/look'
@@ -111,6 +111,7 @@ export function Going({ care, started, onGo }: IncidentProps) {
         places={care.cover.places}
         onChoose={(placeId) => void say({ kind: 'about', placeId: placeId as never })}
       />
+      <Readings care={care} line={line} patient={patient} now={now} onSay={say} />
       <Alarms line={line} patient={patient} now={now} due={due} onSay={say} />
       <Refused care={care} incident={incident} />
       {incident.patient.kind === 'guest' && <GuestPanel guest={incident.patient} onSay={say} />}
@@ -233,14 +234,6 @@ interface AlarmProps {
 function Alarms({ line, patient, now, due, onSay }: AlarmProps) {
   const animal = patient.facts.kind === 'animal'
   const beyond = line.entries.filter((entry) => entry.beyond.length > 0 && !entry.struck)
-  const alarm = heatAlarm(
-    patient.species,
-    line.entries.flatMap(({ at, fact, struck }) =>
-      fact.kind === 'reading' && !struck
-        ? [{ at, reading: correctedReading(fact.reading, animal) }]
-        : [],
-    ),
-  )
   return (
     <div className={classes.alarms} role="alert">
       {beyond.length > 0 && (
@@ -249,7 +242,6 @@ function Alarms({ line, patient, now, due, onSay }: AlarmProps) {
           {beyond.map(({ fact }) => w.fact(fact, 'metric')).join(', ')}
         </p>
       )}
-      {alarm && <p className={classes.alarm}>{w.alarm[alarm]}</p>}
       {line.tourniquet && (
         <p className={classes.alarm}>
           {w.tourniquetOn(line.tourniquet.where, words.care.span(now - line.tourniquet.at))}
@@ -267,6 +259,72 @@ function Alarms({ line, patient, now, due, onSay }: AlarmProps) {
         </p>
       ))}
     </div>
+  )
+}
+
+/** What the readings say has to be done, by whom and when to read again. */
+function Readings({
+  care,
+  line,
+  patient,
+  now,
+  onSay,
+}: Pick<AlarmProps, 'line' | 'patient' | 'now' | 'onSay'> & { readonly care: Care }) {
+  const { units, timeZone } = care.view
+  const minute = Math.floor(now / 60_000)
+  const state = useMemo(
+    () => alarmsOfLine(line, patient, (minute * 60_000 + 59_999) as Instant, timeZone),
+    [line, patient, minute, timeZone],
+  )
+  const { told, advice, trend } = state
+  const again = advice.find((one) => one.kind === 'read_again')
+  useSpeakUp(
+    useMemo(
+      () => (again && again.due <= now ? [{ key: `read:${again.due}`, words: w.readNow }] : []),
+      [again, now],
+    ),
+  )
+  if (!told && advice.length === 0) return null
+  const how = { units, time: (at: Instant) => words.care.time(at, now, timeZone) }
+  const seen = (one: Seen) => void onSay({ kind: 'seen', seen: [one], words: '' })
+  return (
+    <section
+      className={classes.readings}
+      data-urgency={told?.urgency}
+      role="alert"
+      aria-label={w.readings}
+    >
+      {told && (
+        <>
+          <strong>{w.urgency(told)}</strong>
+          <p>
+            {w.cause(told, units)} {w.trend(trend, units)}
+          </p>
+        </>
+      )}
+      <ul>
+        {advice.map((one) => (
+          <li key={one.kind + ('of' in one ? one.of : '')}>{w.advice(one, how)}</li>
+        ))}
+      </ul>
+      <div className={classes.row}>
+        {advice.some(({ kind }) => kind === 'ask_heat') && (
+          <>
+            <button type="button" onClick={() => seen('in-heat')}>
+              {w.yesHeat}
+            </button>
+            <button type="button" onClick={() => seen('not-in-heat')}>
+              {w.noHeat}
+            </button>
+          </>
+        )}
+        {told && (
+          <button type="button" onClick={() => seen('looked-at')}>
+            {w.lookedAt(told.whom)}
+          </button>
+        )}
+      </div>
+    </section>
   )
 }
 

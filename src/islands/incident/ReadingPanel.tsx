@@ -8,7 +8,7 @@ import {
   normalFor,
   tapRate,
 } from '../../core/incident/readings'
-import { readTemperature } from '../../core/quantity/measure'
+import { type MeasureFault, readTemperature } from '../../core/quantity/measure'
 import { words } from '../../words'
 import type { PanelProps } from './Going'
 import classes from './incident.module.css'
@@ -47,6 +47,11 @@ export function ReadingPanel({ care, patient, say, onDone }: PanelProps) {
               : w.temperatureHelp(units)}
           </small>
         </label>
+        {read?.kind === 'refused' && read.fault.code === 'other_unit' && (
+          <button type="button" onClick={() => setText(otherUnit(text, read.fault))}>
+            {w.asked(`${text.trim()} ${read.fault.unit}`)}
+          </button>
+        )}
         <fieldset className={classes.chips}>
           <legend>{w.site}</legend>
           {SITES.filter(
@@ -93,6 +98,10 @@ export function ReadingPanel({ care, patient, say, onDone }: PanelProps) {
     </>
   )
 }
+
+/** The number as it was typed, in the unit in which it can be true. */
+const otherUnit = (text: string, fault: MeasureFault): string =>
+  fault.code === 'other_unit' ? `${text.trim()} ${fault.unit}` : text
 
 interface TappingProps {
   readonly of: 'pulse' | 'breathing'
