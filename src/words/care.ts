@@ -1,8 +1,10 @@
 /** English for doses, mixtures, incidents and guided cards. */
 import { assertNever } from '../core/brand'
 import { dayAt, type PlainDate } from '../core/calendar/plainDate'
+import { type RoleId, roleName } from '../core/catalogue/roles'
 import { SKILLS, type SkillId } from '../core/catalogue/skills'
 import { substanceName } from '../core/catalogue/substances'
+import type { Objection } from '../core/cover/objections'
 import {
   type About,
   type DoseAmount,
@@ -18,6 +20,7 @@ import type { CardFault } from '../core/dosing/cardFaults'
 import type { Instant } from '../core/dosing/given'
 import type { DoseRefusal } from '../core/dosing/refusal'
 import type { Step } from '../core/dosing/workOut'
+import type { Rank } from '../core/incident/atHand'
 import { type CareFact, type Reading, SEEN, type Site } from '../core/incident/entry'
 import { INCIDENT_KINDS, type IncidentKind } from '../core/incident/kinds'
 import type { Normal, Standing } from '../core/incident/readings'
@@ -377,6 +380,36 @@ const normalText = ({ range, own }: Normal, of: Reading['of'], units: Units): st
       ? temperatureText(Math.round(number * 100) as never, units)
       : String(number)
   return `${own ? 'own normal' : 'usual'} ${value(range.from)} to ${value(range.to)}`
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** What is there where people live, in their words. */
+const HOME_WORDS: Partial<Readonly<Record<RoleId, string>>> = {
+  water: 'running water',
+  'cool-burn': 'running water',
+  'rinse-wound': 'clean running water',
+  cloth: 'a cloth',
+  'wrap-animal': 'a towel',
+}
+
+/** What has to be said of a lot in a hurry, the gravest first. */
+function remarksText(
+  rank: Rank,
+  onTheirWord: boolean,
+  through: PlainDate | null,
+  remarks: readonly Objection[],
+  today: PlainDate,
+): string {
+  const said: string[] = []
+  if (onTheirWord) said.push('somebody else’s: only if the emergency line says so')
+  if (rank === 'recalled') said.push('recalled: only because there is nothing else')
+  if (rank === 'past_date' && through)
+    said.push(`past its date, ${shortDay(through, today)}: only because there is nothing better`)
+  const spoken = new Set(['somebody_elses', 'spent', 'past_date'])
+  for (const remark of remarks)
+    if (!spoken.has(remark.code)) said.push(objectionText(remark, today))
+  return said.join('; ')
 }
 
 /** One entry as a line. */
@@ -842,15 +875,20 @@ export const care = {
     tourniquetOn: (where: string, span: string): string =>
       `Tourniquet${where ? `, ${where}` : ''}: on for ${span}`,
     calledWhom: 'Whom did you reach?',
-    useLead: 'What suits, nearest first.',
-    useNothing: 'Nothing here is known to suit. Call.',
+    atOnce: 'At once:',
+    useLead: 'What lies there, the first to take first.',
+    useNothing: 'Nothing in the kits is for this. Call, and do the line above.',
+    prescribed: 'prescribed for this',
+    fromHome: (roles: readonly RoleId[]): string =>
+      `${capital(list(roles.map((role) => HOME_WORDS[role] ?? roleName(role).toLowerCase())))}: from the house`,
+    lacking: (parts: readonly (readonly RoleId[])[]): string =>
+      `Not here: ${list(parts.map((roles) => roles.map((role) => roleName(role).toLowerCase()).join(' or ')))}. Go on without.`,
+    whereLies: (place: string, kit: string, pocket: string): string =>
+      [place, kit, pocket].filter(Boolean).join(', '),
+    remarks: remarksText,
     use: 'Used',
     usedOf: (title: string): string => `Used: ${title}`,
     doseOf: (title: string): string => `Dose: ${title}`,
-    planB: 'Plan B',
-    firstChoice: 'First choice',
-    notWhole: 'not all of it is here',
-    mustNot: 'Must not be used',
     chooseKind: 'Say what happened, and this lists what suits.',
     doseLead: 'Only what a card allows. The bench has the sum.',
     manual: 'Something else was given',

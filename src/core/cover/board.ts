@@ -102,6 +102,14 @@ export function concerns(need: Need, { member, months }: Patient): boolean {
     !(facts.kind === 'animal' && atRisk.trait.some((one) => facts.traits.includes(one)))
   )
     return false
+  if (
+    atRisk.animalCondition &&
+    !(
+      facts.kind === 'animal' &&
+      atRisk.animalCondition.some((one) => (facts.conditions ?? []).includes(one))
+    )
+  )
+    return false
   if (atRisk.sex && !(facts.kind === 'person' && facts.sex === atRisk.sex)) return false
   return true
 }
@@ -119,8 +127,12 @@ export function arises(need: Need, place: Question['place'], month: number): boo
   return need.where.some((one) => traits.has(one))
 }
 
-/** The ways that the household's schools allow, first choice first. */
+/** The ways that the household's schools allow, first choice first; what counts as cover. */
 export const waysOf = (need: Need, schools: Schools): readonly Way[] =>
+  waysAtHand(need, schools).filter(({ lastResort }) => !lastResort)
+
+/** The same with what one does with nothing better: for when it has happened. */
+export const waysAtHand = (need: Need, schools: Schools): readonly Way[] =>
   need.ways.filter(({ school }) => !school || school[1].includes(schools[school[0]]))
 
 /** Uses that a part asks for: by the days to hold out, the distance from help and the weight. */

@@ -1,6 +1,6 @@
 /** A problem to be ready for, as data. */
 import type { RoleId } from '../catalogue/roles'
-import type { AnimalTrait, PersonCondition } from '../household/member'
+import type { AnimalCondition, AnimalTrait, PersonCondition } from '../household/member'
 import type { PlaceTrait } from '../household/places'
 import type { Species } from '../household/species'
 import type { SchoolQuestion } from './schools'
@@ -15,6 +15,7 @@ export interface AtRisk {
   readonly underMonths?: number
   readonly condition?: readonly PersonCondition[]
   readonly trait?: readonly AnimalTrait[]
+  readonly animalCondition?: readonly AnimalCondition[]
   readonly sex?: 'female'
   /** Those who help the others. */
   readonly helper?: true
@@ -42,6 +43,8 @@ export interface Way {
   /** Only for households that answer one of these. */
   readonly school?: readonly [SchoolQuestion, readonly string[]]
   readonly caution?: string
+  /** What one does with nothing better; it never counts as cover. */
+  readonly lastResort?: true
 }
 
 export interface Need {

@@ -4,45 +4,15 @@
  */
 import { EVERYBODY, PEOPLE } from '../catalogue/define'
 import type { RoleId } from '../catalogue/roles'
-import type { Species } from '../household/species'
-import type { Need, Part, Way } from './need'
+import { ANIMAL_NEEDS } from './animalNeeds'
+import { type Need, TIERS } from './need'
+import { daily, EMERGENCY, FIRST_AID, lastResort, need, some, way } from './needWords'
 
 const YEAR = 12
-const FIRST_AID = 'First aid teaching of recognised bodies'
-const ANIMAL_AID = 'First aid teaching for animals; the vet wins'
 const PREPARED = 'Preparedness lists: three days, 3.8 L of water a person and day; local rules win'
 const RULE_OF_THUMB = 'Customary quantity of first aid teaching'
 
-const DOG_CAT: readonly Species[] = ['dog', 'cat']
-const FURRY: readonly Species[] = [
-  'dog',
-  'cat',
-  'rabbit',
-  'guinea pig',
-  'hamster',
-  'horse',
-  'other',
-]
-const SMALL_EATERS: readonly Species[] = ['rabbit', 'guinea pig', 'hamster']
-const CARRIED: readonly Species[] = ['cat', 'rabbit', 'guinea pig', 'hamster', 'bird', 'other']
-
-const some = (uses: number, ...any: readonly RoleId[]): Part => ({ any, uses })
-const daily = (uses: number, perDay: number, ...any: readonly RoleId[]): Part => ({
-  any,
-  uses,
-  perDay,
-})
-const way = (name: string, ...parts: readonly Part[]): Way => ({ name, parts })
-const hold = some(1, 'muzzle', 'wrap-animal')
-const EMERGENCY = 'Call the emergency number first.'
-const VET = 'Call the vet.'
-
-const need = (
-  it: Omit<Need, 'scope' | 'where' | 'schools'> &
-    Partial<Pick<Need, 'scope' | 'where' | 'schools'>>,
-): Need => ({ scope: 'each', where: [], schools: [], ...it })
-
-export const NEEDS: readonly Need[] = [
+const NEEDS_OF_PEOPLE: readonly Need[] = [
   // ---- life-saving ----------------------------------------------------------------------------
   need({
     id: 'bleed-limb',
@@ -70,7 +40,12 @@ export const NEEDS: readonly Need[] = [
         school: ['tourniquet', ['strap']],
       },
       way('Firm pressure, two dressings', some(2, 'stop-bleed')),
-      way('Pads and a wrap, pressed by hand', some(4, 'cover-wound'), some(2, 'fix-dressing')),
+      lastResort(
+        'Pads and a wrap, pressed by hand',
+        some(4, 'cover-wound'),
+        some(1, 'fix-dressing'),
+      ),
+      lastResort('Anything clean, pressed by hand', some(1, 'cover-wound', 'padding', 'cloth')),
     ],
   }),
   need({
@@ -83,20 +58,8 @@ export const NEEDS: readonly Need[] = [
     ways: [
       way('Pressure dressings', some(2, 'stop-bleed')),
       way('Wound packing', some(1, 'pack-wound'), some(1, 'fix-dressing')),
-      way('Pads and a wrap', some(4, 'cover-wound'), some(2, 'fix-dressing')),
-    ],
-  }),
-  need({
-    id: 'bleed-animal',
-    name: 'Heavy bleeding',
-    tier: 'life',
-    atRisk: { species: FURRY },
-    schools: ['animal-bandage'],
-    call: VET,
-    source: ANIMAL_AID,
-    ways: [
-      way('Pressure, padded, held gently', some(1, 'stop-bleed'), hold),
-      way('Pads and a wrap', some(2, 'cover-wound', 'non-stick'), some(1, 'fix-dressing'), hold),
+      lastResort('Pads and a wrap', some(4, 'cover-wound'), some(1, 'fix-dressing')),
+      lastResort('Anything clean, pressed by hand', some(1, 'cover-wound', 'padding', 'cloth')),
     ],
   }),
   need({
@@ -353,62 +316,6 @@ export const NEEDS: readonly Need[] = [
     ],
   }),
   need({
-    id: 'wound-animal',
-    name: 'Wound',
-    tier: 'urgent',
-    atRisk: { species: FURRY },
-    schools: ['animal-bandage', 'cleaning'],
-    call: VET,
-    source: ANIMAL_AID,
-    ways: [
-      {
-        ...way(
-          'Rinse, pad, light padded wrap, held',
-          some(2, 'rinse-wound'),
-          daily(1, 1, 'non-stick'),
-          some(1, 'padding'),
-          daily(1, 1, 'fix-dressing'),
-          hold,
-        ),
-        school: ['animal-bandage', ['light', 'full']],
-      },
-      {
-        ...way('Rinse, pad, pressed by hand', some(2, 'rinse-wound'), some(1, 'non-stick'), hold),
-        school: ['animal-bandage', ['pressure']],
-      },
-      way('Pad and pressure by hand', some(1, 'non-stick', 'cover-wound'), hold),
-    ],
-  }),
-  need({
-    id: 'wound-bird',
-    name: 'Wound',
-    tier: 'urgent',
-    atRisk: { species: ['bird'] },
-    call: VET,
-    source: ANIMAL_AID,
-    ways: [
-      way(
-        'Wrapped, rinsed, styptic for a nail',
-        some(1, 'rinse-wound'),
-        some(1, 'styptic'),
-        some(1, 'wrap-animal'),
-      ),
-      way('Wrapped', some(1, 'wrap-animal')),
-    ],
-  }),
-  need({
-    id: 'nail',
-    name: 'Torn nail',
-    tier: 'urgent',
-    atRisk: { species: DOG_CAT },
-    call: '',
-    source: ANIMAL_AID,
-    ways: [
-      way('Styptic, held, kept from licking', some(1, 'styptic'), hold, some(1, 'lick-guard')),
-      way('Pad and wrap', some(1, 'non-stick', 'cover-wound'), some(1, 'fix-dressing'), hold),
-    ],
-  }),
-  need({
     id: 'burn',
     name: 'Burn',
     tier: 'urgent',
@@ -438,18 +345,6 @@ export const NEEDS: readonly Need[] = [
     ],
   }),
   need({
-    id: 'eye-animal',
-    name: 'Something in an eye',
-    tier: 'urgent',
-    atRisk: { species: FURRY },
-    call: VET,
-    source: ANIMAL_AID,
-    ways: [
-      way('Rinse, lubricate, held', some(4, 'rinse-eye'), some(1, 'eye-lubricant'), hold),
-      way('Rinse', some(4, 'rinse-eye')),
-    ],
-  }),
-  need({
     id: 'fever-pain',
     name: 'Fever and pain',
     tier: 'urgent',
@@ -471,15 +366,6 @@ export const NEEDS: readonly Need[] = [
     ways: [way('Thermometer', some(1, 'thermometer'))],
   }),
   need({
-    id: 'fever-animal',
-    name: 'Fever or chill',
-    tier: 'urgent',
-    atRisk: { species: FURRY },
-    call: VET,
-    source: ANIMAL_AID,
-    ways: [way('Its own thermometer', some(1, 'pet-thermometer'))],
-  }),
-  need({
     id: 'allergy',
     name: 'Hives or swelling',
     tier: 'urgent',
@@ -487,19 +373,6 @@ export const NEEDS: readonly Need[] = [
     call: 'Face, throat or breathing: call the emergency number.',
     source: 'Public over-the-counter labels; the label wins',
     ways: [way('Antihistamine', daily(1, 1, 'allergy-tablet'))],
-  }),
-  need({
-    id: 'sting-animal',
-    name: 'Sting with swelling',
-    tier: 'urgent',
-    atRisk: { species: DOG_CAT },
-    schools: ['animal-medicine', 'suction'],
-    call: `${VET} Swelling on both sides or trouble breathing: go.`,
-    source: ANIMAL_AID,
-    ways: [
-      way('What its vet wrote', some(1, 'allergy-tablet')),
-      way('Cold through a cloth', some(1, 'cold'), some(1, 'cloth')),
-    ],
   }),
   need({
     id: 'tick',
@@ -512,20 +385,6 @@ export const NEEDS: readonly Need[] = [
     source: FIRST_AID,
     ways: [
       way('Remover, bag, pen', some(1, 'tick-remove'), some(1, 'bag-waste'), some(1, 'pen')),
-      way('Fine tweezers', some(1, 'tick-remove', 'tweezers')),
-    ],
-  }),
-  need({
-    id: 'tick-animal',
-    name: 'Tick',
-    tier: 'urgent',
-    atRisk: { species: FURRY },
-    where: ['ticks'],
-    months: [3, 11],
-    call: '',
-    source: ANIMAL_AID,
-    ways: [
-      way('Remover, bag', some(1, 'tick-remove'), some(1, 'bag-waste')),
       way('Fine tweezers', some(1, 'tick-remove', 'tweezers')),
     ],
   }),
@@ -572,22 +431,6 @@ export const NEEDS: readonly Need[] = [
     ],
   }),
   need({
-    id: 'not-eating',
-    name: 'Does not eat',
-    tier: 'urgent',
-    atRisk: { species: SMALL_EATERS },
-    call: `${VET} Half a day without food is urgent.`,
-    source: ANIMAL_AID,
-    ways: [
-      way(
-        'Recovery food, syringe, water',
-        daily(4, 4, 'recovery-food'),
-        some(1, 'feed-syringe'),
-        some(0.5, 'water'),
-      ),
-    ],
-  }),
-  need({
     id: 'overheated',
     everybodyAtOnce: true,
     name: 'Overheated',
@@ -600,30 +443,6 @@ export const NEEDS: readonly Need[] = [
     ways: [
       way('Shade and water', some(1, 'shade'), some(1, 'water')),
       way('Water', some(1, 'water')),
-    ],
-  }),
-  need({
-    id: 'to-the-vet',
-    name: 'On the way to the vet',
-    tier: 'urgent',
-    atRisk: { species: ['dog'] },
-    call: VET,
-    source: ANIMAL_AID,
-    ways: [
-      way('Muzzle and lead', some(1, 'muzzle'), some(1, 'leash')),
-      way('Lead', some(1, 'leash')),
-    ],
-  }),
-  need({
-    id: 'to-the-vet-carried',
-    name: 'On the way to the vet',
-    tier: 'urgent',
-    atRisk: { species: CARRIED },
-    call: VET,
-    source: ANIMAL_AID,
-    ways: [
-      way('Carrier and towel', some(1, 'carrier'), some(1, 'wrap-animal')),
-      way('Towel', some(1, 'wrap-animal')),
     ],
   }),
   need({
@@ -643,22 +462,6 @@ export const NEEDS: readonly Need[] = [
           { any: ['clean-water'], uses: 12, far: 1 },
           { any: ['water'], uses: 2, far: 1, stored: true },
         ],
-      },
-    ],
-  }),
-  need({
-    id: 'hold-out-water-animal',
-    everybodyAtOnce: true,
-    name: 'Three days of water',
-    tier: 'urgent',
-    atRisk: { species: DOG_CAT },
-    where: ['remote', 'night'],
-    call: '',
-    source: '60 mL a kilogram and day, three days',
-    ways: [
-      {
-        name: '60 mL a kilogram and day',
-        parts: [{ any: ['water'], uses: 2, perKgDay: 0.06, far: 1, stored: true }],
       },
     ],
   }),
@@ -847,17 +650,6 @@ export const NEEDS: readonly Need[] = [
     ways: [{ name: 'Food that keeps', parts: [{ any: ['food'], uses: 3, far: 1 }] }],
   }),
   need({
-    id: 'hold-out-feed',
-    everybodyAtOnce: true,
-    name: 'Three days of its food',
-    tier: 'comfort',
-    atRisk: { species: [...FURRY, 'bird'] },
-    where: ['remote', 'night'],
-    call: '',
-    source: PREPARED,
-    ways: [{ name: 'Its own food', parts: [{ any: ['pet-food'], uses: 3, far: 1 }] }],
-  }),
-  need({
     id: 'ice-underfoot',
     everybodyAtOnce: true,
     name: 'Ice underfoot',
@@ -870,28 +662,6 @@ export const NEEDS: readonly Need[] = [
     ways: [way('Ice grips', some(1, 'ice-grip'))],
   }),
   need({
-    id: 'ears',
-    name: 'Wet or itching ears',
-    tier: 'comfort',
-    atRisk: { species: ['dog'], trait: ['floppy-ears', 'swims'] },
-    call: VET,
-    source: ANIMAL_AID,
-    ways: [way('Rinse and dry', some(2, 'rinse-ear'), some(4, 'dry-ear'))],
-  }),
-  need({
-    id: 'coat',
-    name: 'Tar, burrs or stink in the coat',
-    tier: 'comfort',
-    atRisk: { species: DOG_CAT },
-    where: ['remote', 'water', 'ticks'],
-    call: '',
-    source: ANIMAL_AID,
-    ways: [
-      way('Wash and comb', some(1, 'coat-wash'), some(1, 'comb')),
-      way('Comb', some(1, 'comb')),
-    ],
-  }),
-  need({
     id: 'period',
     name: 'Period',
     tier: 'comfort',
@@ -902,6 +672,13 @@ export const NEEDS: readonly Need[] = [
     ways: [way('Pads or tampons', daily(4, 4, 'period-care'))],
   }),
 ]
+
+const TIER_ORDER = (one: Need): number => TIERS.indexOf(one.tier)
+
+/** All needs, those that save a life first. */
+export const NEEDS: readonly Need[] = [...NEEDS_OF_PEOPLE, ...ANIMAL_NEEDS].sort(
+  (a, b) => TIER_ORDER(a) - TIER_ORDER(b),
+)
 
 /** Every fault of the needs, each naming its offender. */
 export function needFaults(needs: readonly Need[], played: ReadonlySet<RoleId>): readonly string[] {

@@ -1,10 +1,13 @@
 /** Cards for animals, and those that hold for everybody. */
-import { ANIMALS, SPECIES, type Species } from '../household/species'
+import { ANIMALS, BIRDS, GUT_SENSITIVE, SPECIES, type Species } from '../household/species'
 import { ANIMAL_AID, FIRST_AID, guide, step, VET } from './define'
 
-const FURRY: readonly Species[] = ANIMALS.filter((one) => one !== 'bird')
 const DOG_CAT: readonly Species[] = ['dog', 'cat']
-const SMALL_EATERS: readonly Species[] = ['rabbit', 'guinea pig', 'hamster']
+const SMALL_EATERS: readonly Species[] = GUT_SENSITIVE
+/** Muzzled or wrapped, and bandaged as one learns it on a dog. */
+const HELD_BY_HAND: readonly Species[] = ['dog', 'cat', 'ferret', 'other']
+const TOWELLED: readonly Species[] = [...GUT_SENSITIVE, ...BIRDS, 'tortoise']
+const FURRY: readonly Species[] = [...HELD_BY_HAND, ...GUT_SENSITIVE, 'horse']
 
 /** An animal in pain bites. */
 const HELD =
@@ -18,7 +21,7 @@ export const ANIMAL_CARDS = [
   guide({
     id: 'bleed-animal',
     name: 'Bleeding, animal',
-    species: FURRY,
+    species: HELD_BY_HAND,
     life: true,
     call: VET,
     stop: ['Pale gums, cold, weak: go now, pressing.'],
@@ -40,14 +43,18 @@ export const ANIMAL_CARDS = [
   guide({
     id: 'nail',
     name: 'Nail torn or cut too short',
-    species: DOG_CAT,
+    species: [...DOG_CAT, ...SMALL_EATERS, 'ferret', ...BIRDS],
     call: 'Vet: torn at the base, or does not stop in twenty minutes.',
     stop: ['Hanging nail: do not pull. Vet.'],
-    before: [HELD],
+    before: [
+      'Held by a second person: a dog muzzled, a cat or a small animal in a towel, a bird with its chest free.',
+    ],
     steps: [
-      hold,
-      step('Styptic powder, pressed on for a minute; cornstarch where there is none.', {
-        takes: ['styptic'],
+      step('Hold it first: muzzle, or towel. It bites or kicks when it hurts.', {
+        takes: ['muzzle', 'wrap-animal'],
+      }),
+      step('Styptic powder, pressed on for a minute; starch or flour where there is none.', {
+        takes: ['styptic', 'starch'],
         after: [5, 'Nail: has it stopped?'],
       }),
       step('Clean sock or light cover against licking.', { takes: ['lick-guard'] }),
@@ -59,7 +66,7 @@ export const ANIMAL_CARDS = [
   guide({
     id: 'eye-animal',
     name: 'Eye, animal',
-    species: FURRY,
+    species: [...HELD_BY_HAND, ...TOWELLED],
     call: `${VET} An eye is never left overnight where it is shut, cloudy or bulging.`,
     stop: [
       'Something sticks in it: leave it, keep from rubbing, go.',
@@ -137,12 +144,12 @@ export const ANIMAL_CARDS = [
   guide({
     id: 'overheated-animal',
     name: 'Overheated animal',
-    species: FURRY,
+    species: ANIMALS,
     life: true,
     call: VET,
     stop: [
       'Collapsed, vomits, wobbles, dark red or pale gums: cool and go at once.',
-      '40.5 °C or more that has not fallen after five minutes is an emergency.',
+      'A reading that has not fallen after five minutes is an emergency.',
     ],
     steps: [
       step(
@@ -209,7 +216,7 @@ export const ANIMAL_CARDS = [
   guide({
     id: 'give-medicine',
     name: 'Giving medicine to one that resists',
-    species: FURRY,
+    species: [...HELD_BY_HAND, ...SMALL_EATERS],
     call: 'Vet: cannot be given twice running, or it was vomited.',
     stop: ['Struggles for breath, or bites: stop, try later, ask.'],
     before: ['The dose stands on its card, by its vet. With or without food, as written.'],
@@ -228,6 +235,324 @@ export const ANIMAL_CARDS = [
     ],
     handover: 'What went in, when, what came out.',
     guideline: ANIMAL_AID,
+  }),
+  guide({
+    id: 'bleed-small',
+    name: 'Bleeding, small animal or bird',
+    species: TOWELLED,
+    life: true,
+    call: `${VET} A teaspoon of blood is much for a small body.`,
+    stop: ['Limp, cold or pale: go now, pressing.', 'A bird with a bleeding new feather: the vet.'],
+    before: ['In a towel, head free. A bird’s chest must move: never pressed.'],
+    steps: [
+      step('In a towel, on a table, one hand over it.', { takes: ['wrap-animal'] }),
+      step('Press with a pad or a fingertip for five minutes.', {
+        takes: ['non-stick', 'cover-wound'],
+        after: [5, 'Five minutes of pressure: has it stopped?'],
+      }),
+      step('A nail, beak or claw: styptic powder or starch, pressed on.', {
+        takes: ['styptic', 'starch'],
+      }),
+      step('Warm, dark and quiet on the way. No ointment that it can lick off.'),
+    ],
+    handover: 'Where, how much blood, how long it was pressed.',
+    guideline: ANIMAL_AID,
+  }),
+  guide({
+    id: 'bleed-horse',
+    name: 'Wound or bleeding, horse',
+    species: ['horse'],
+    life: true,
+    call: `${VET} Near a joint or tendon, on the hoof, deep, or spurting: at once.`,
+    stop: [
+      'Something sticks in it: leave it, pad around it.',
+      'It will not be held: stay clear, wait for help.',
+    ],
+    before: ['A halter, and a second person at the head, both on the same side. No muzzle.'],
+    steps: [
+      step('Halter on; the helper keeps its head up and talks to it.', { takes: ['halter'] }),
+      step(
+        'Bleeding: pads, and press by hand for ten minutes. Name the leg: near or off, fore or hind.',
+        {
+          takes: ['large-dressing', 'cover-wound'],
+          after: [10, 'Ten minutes of pressure: has it stopped?'],
+        },
+      ),
+      step('Not bleeding hard: rinse with saline or clean water, a large syringe at a time.', {
+        takes: ['rinse-wound', 'irrigate'],
+      }),
+      step('Large pad, a roll of padding, a wrap over all, not tighter below than above.', {
+        takes: ['padding', 'fix-dressing'],
+      }),
+      step('Breaths, pulse, colour of the gums.', {
+        note: 'breathing',
+        after: [15, 'Dressing: soaked, slipped? Breaths and pulse'],
+      }),
+    ],
+    later: [{ days: 1, what: 'Leg: swollen above or below, dressing slipped? The vet' }],
+    handover: 'Which leg, how deep, near which joint; last tetanus protection; what was put on.',
+    guideline: 'First aid for horses as veterinary bodies teach it; the vet wins',
+  }),
+  guide({
+    id: 'wound-animal',
+    name: 'Wound, animal',
+    species: [...HELD_BY_HAND, ...SMALL_EATERS, 'tortoise'],
+    call: `${VET} A bite, a puncture, or a wound that gapes: today.`,
+    stop: [
+      'Something sticks in it: leave it, pad around it, go.',
+      'Gapes: covered moist, not glued or stapled. The vet closes it within hours.',
+    ],
+    before: ['Held: a dog muzzled, the others in a towel.'],
+    steps: [
+      step('Rinse with saline or clean water.', { takes: ['rinse-wound'] }),
+      step('A pad that does not stick.', { takes: ['non-stick'] }),
+      step(
+        'Light padded wrap, two fingers fit under it. Not on rabbits and rodents: a cover, and go.',
+        {
+          takes: ['padding', 'fix-dressing'],
+        },
+      ),
+      step('Kept from licking: collar, sock, suit.', { takes: ['lick-guard'] }),
+    ],
+    later: [{ days: 1, what: 'Dressing: toes warm, dry, not slipped?' }],
+    handover: 'With what, when, how it was rinsed, what was put on.',
+    guideline: ANIMAL_AID,
+  }),
+  guide({
+    id: 'eye-horse',
+    name: 'Eye, horse',
+    species: ['horse'],
+    call: `${VET} Shut, cloudy, weeping or swollen: the same day.`,
+    stop: [
+      'Something sticks in it: leave it. No ointment with cortisone unless the vet has looked.',
+    ],
+    before: ['Halter, a second person at the head, out of the sun.'],
+    steps: [
+      step('Rinse with saline from the corner at the nose.', { takes: ['rinse-eye'] }),
+      step('Dark stable, fly mask if it has one. Keep it from rubbing.'),
+      step('Photo for the vet.', { note: 'photo' }),
+    ],
+    handover: 'Since when, open or shut, colour, what was rinsed out.',
+    guideline: 'First aid for horses as veterinary bodies teach it; the vet wins',
+  }),
+  guide({
+    id: 'colic',
+    name: 'Colic, horse',
+    species: ['horse'],
+    life: true,
+    call: 'Call the vet at once. Say: colic, since when, what you see.',
+    stop: [
+      'Rolls, sweats, gums dark or pale: stay clear of its legs, keep calling.',
+      'Nothing by mouth: a horse cannot vomit.',
+    ],
+    before: ['Halter, helmet, gloves; a second person.'],
+    steps: [
+      step('Take the feed away. Water stays.'),
+      step('Pulse, breaths, gums, droppings: note them.', {
+        note: 'pulse',
+        after: [15, 'Pulse, gums, rolling: tell the vet if it is worse'],
+      }),
+      step('Its temperature, with the string tied to the tail.', {
+        note: 'temperature',
+        takes: ['pet-thermometer', 'lubricant'],
+      }),
+      step('Walk it gently if it wants to roll, not for hours.'),
+      step('Only what the vet says on the telephone, by its card.'),
+    ],
+    handover:
+      'Since when, pulse and times, droppings, gut sounds, feed and changes, what was given.',
+    guideline: 'First aid for horses as veterinary bodies teach it; the vet wins',
+  }),
+  guide({
+    id: 'hoof',
+    name: 'Nail or abscess in a hoof',
+    species: ['horse'],
+    call: `${VET} A nail in the sole: before it is pulled. Lame at a walk: today.`,
+    stop: ['A nail is not pulled before the vet has seen where it goes.'],
+    before: ['Halter, a second person, firm ground.'],
+    steps: [
+      step('Pick the hoof clean around it. Photo of where it sits.', { note: 'photo' }),
+      step('Pad so that it does not tread it deeper: padding, wrap over the hoof.', {
+        takes: ['padding', 'fix-dressing'],
+      }),
+      step('Stand it still. Heat in the hoof, pulse above it: note.', { note: 'pulse' }),
+    ],
+    handover: 'Which hoof, where, since when, how lame, last tetanus protection.',
+    guideline: 'First aid for horses as veterinary bodies teach it; the vet wins',
+  }),
+  guide({
+    id: 'bloat',
+    name: 'Swollen belly, dog',
+    species: ['dog'],
+    life: true,
+    call: 'Call the clinic now, and go: minutes count.',
+    stop: [
+      'Retches and brings nothing up, belly hard and wide, restless: a twisted stomach. Go.',
+      'Nothing by mouth, nothing to make it vomit.',
+    ],
+    steps: [
+      step('Food and water away. Lead on, walk it to the car, do not press the belly.', {
+        takes: ['leash'],
+      }),
+      step('Gums and breaths on the way.', {
+        note: 'breathing',
+        after: [10, 'Gums, breaths: call the clinic if it gets worse'],
+      }),
+    ],
+    handover: 'Last fed, since when, retching, size of the belly, breed and weight.',
+    guideline: ANIMAL_AID,
+  }),
+  guide({
+    id: 'gut',
+    name: 'Bloated, gut stands still',
+    species: SMALL_EATERS,
+    life: true,
+    call: `${VET} At once: a hard round belly kills within hours.`,
+    stop: [
+      'Hard round belly, teeth grinding, cold ears, limp: go now. No feeding, no massage.',
+      'They cannot vomit: nothing is brought up.',
+    ],
+    steps: [
+      step('Warm it: a towel, a warm bottle in a cloth beside it.', {
+        takes: ['warm', 'wrap-animal'],
+      }),
+      step('Its temperature, if somebody was taught. Cold ears say as much.', {
+        note: 'temperature',
+        takes: ['pet-thermometer'],
+      }),
+      step('Gas drops and pain relief only as its vet wrote, by the card.'),
+      step('In the carrier, padded, and go.', { takes: ['carrier'] }),
+    ],
+    handover: 'Last eaten, last droppings, belly soft or hard, temperature, what was given.',
+    guideline: ANIMAL_AID,
+  }),
+  guide({
+    id: 'weak-bird',
+    name: 'Weak or breathless bird, fluffed up',
+    species: BIRDS,
+    life: true,
+    call: `${VET} A bird that shows it is ill has been ill for days.`,
+    stop: [
+      'Open beak, tail pumping, lies on the floor: go now.',
+      'Smoke, hot pans, sprays: out into fresh air at once.',
+    ],
+    before: ['Handled as little as can be; the chest never pressed.'],
+    steps: [
+      step('Fresh air, then a warm dark box with holes, about 30 °C.', {
+        takes: ['carrier', 'warm'],
+      }),
+      step('Breaths: open beak, noise, how the tail moves.', {
+        note: 'breathing',
+        after: [15, 'Breathing, posture: the same, better, worse?'],
+      }),
+      step('Water within reach, nothing by force.'),
+    ],
+    handover: 'Since when, eating, droppings, breathing, fumes in the house, others ill?',
+    guideline: ANIMAL_AID,
+  }),
+  guide({
+    id: 'chilled-animal',
+    name: 'Chilled animal',
+    species: ANIMALS,
+    life: true,
+    call: VET,
+    stop: [
+      'Limp, cannot be woken, breathes slowly: wrap and go.',
+      'Nothing hot straight on the skin. Nothing by mouth before it is warm and awake.',
+    ],
+    steps: [
+      step('Dry it. Out of wind and wet, towel and blanket around it.', {
+        takes: ['warm', 'wrap-animal'],
+      }),
+      step('Warm bottles or packs in a cloth beside it, never on bare skin.', { takes: ['cloth'] }),
+      step('Its temperature, but not of a bird.', {
+        note: 'temperature',
+        takes: ['pet-thermometer', 'lubricant'],
+        after: [30, 'Temperature again: does it rise?'],
+      }),
+      step('Warmth before food: small ones are fed only when they are warm.'),
+    ],
+    handover: 'How long, wet or dry, readings with times, how it was warmed.',
+    guideline: ANIMAL_AID,
+  }),
+  guide({
+    id: 'burn-animal',
+    name: 'Burn or scald, animal',
+    species: ANIMALS,
+    call: VET,
+    stop: ['Smoke breathed in, mouth or paws burnt, or more than a palm: go.'],
+    before: ['Held as it is used to; it bites when it hurts.'],
+    steps: [
+      step('Cool running water on the place, ten to twenty minutes, the rest kept warm.', {
+        takes: ['cool-burn'],
+        after: [15, 'Cooling: enough? Keep the rest warm'],
+      }),
+      step('Cover loosely with a pad that does not stick. No ointment, no butter.', {
+        takes: ['burn-cover', 'non-stick'],
+      }),
+    ],
+    handover: 'With what, when, how large, how long it was cooled.',
+    guideline: ANIMAL_AID,
+  }),
+  guide({
+    id: 'dry-animal',
+    name: 'Vomits, loose stool, dry',
+    species: ['dog', 'cat', 'ferret', 'horse', 'other'],
+    call: `${VET} Blood, dull, a young one, swollen belly, or nothing stays in: now.`,
+    stop: [
+      'Retches and brings nothing up, belly hard: the card for a swollen belly, and go.',
+      'A horse that seems to vomit: the vet at once. They cannot.',
+    ],
+    steps: [
+      step('Food away for some hours, not for a small or young one: ask.'),
+      step(
+        'Water, a few laps every half hour. Lift the skin of the neck: does it fall back at once?',
+        {
+          takes: ['water'],
+          after: [30, 'Stays in? Dull? Gums wet?'],
+        },
+      ),
+      step('Rehydration and medicine only as the vet says.'),
+    ],
+    later: [{ days: 1, what: 'Stomach: eats, drinks, better? Else the vet' }],
+    handover: 'Since when, how often, what it looks like, what it may have eaten, water kept down.',
+    guideline: ANIMAL_AID,
+  }),
+  guide({
+    id: 'low-sugar-animal',
+    name: 'Low sugar: wobbly, weak, seizes',
+    species: ['dog', 'cat', 'ferret', 'other'],
+    life: true,
+    call: VET,
+    stop: ['Seizes or cannot be woken: nothing into the mouth; wrap, go.'],
+    before: ['Has diabetes and had insulin, or has worked hard without food, or is very small.'],
+    steps: [
+      step('Awake: honey or sugar water on the gums, a little, again after five minutes.', {
+        takes: ['sugar-fast'],
+        after: [10, 'Ten minutes since the sugar: better? Call either way'],
+      }),
+      step('Better: a small meal. No more insulin before the vet has been asked.'),
+    ],
+    handover: 'Insulin last given and how much, last meal, when it began, sugar given.',
+    guideline: ANIMAL_AID,
+  }),
+  guide({
+    id: 'alone',
+    name: 'One pair of hands',
+    species: SPECIES,
+    life: true,
+    call: 'Phone on loudspeaker first, beside you. Unlock the door.',
+    stop: ['You feel faint, or it gets worse: say so to the line. Sit down before you fall.'],
+    steps: [
+      step('Press with your own weight: a knee, a forearm; keep a hand free for the phone.'),
+      step('Shout for somebody. A child can open the door, fetch the kit, hold the lamp.'),
+      step('Do one thing at a time, the first one first: breathing, bleeding, warmth.', {
+        after: [5, 'Breathing, bleeding: look again'],
+      }),
+      step('Alone with an animal: shut it in a small room or box, then call.'),
+    ],
+    handover: 'That you were alone, since when, what could not be done.',
+    guideline: FIRST_AID,
   }),
   guide({
     id: 'quills',

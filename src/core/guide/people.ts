@@ -69,6 +69,66 @@ export const PEOPLE_CARDS = [
     guideline: FIRST_AID,
   }),
   guide({
+    id: 'close-cut',
+    name: 'Strip, glue or staple: what closes a cut',
+    species: PEOPLE,
+    call: 'A doctor: face, hand, joint, groin, deep or wide, a bite, dirty, older than six hours.',
+    stop: [
+      'Dirty, bitten, punctured, or you see fat, sinew or bone: rinse, cover, go. Nothing closes it here.',
+      'Never near an eye, and no glue into a wound.',
+    ],
+    before: ['Rinsed clean, dry around it, bleeding stopped.'],
+    steps: [
+      step('Shallow and shorter than 3 cm, edges meet by themselves: strips across, 3 mm apart.', {
+        takes: ['close-cut'],
+      }),
+      step(
+        'Shallow, straight, shorter than 3 cm, not over a joint: glue on top, edges held for a minute.',
+        {
+          takes: ['glue-cut'],
+        },
+      ),
+      step('Scalp, arm, leg, longer or wider: staples, by who was taught, after rinsing long.', {
+        takes: ['rinse-wound', 'staple-cut'],
+        skill: 'staples',
+      }),
+      step('A dressing over it, and keep it dry for a day.', {
+        takes: ['cover-wound', 'fix-dressing'],
+      }),
+    ],
+    later: [
+      { days: 3, what: 'Cut: red, hot, swollen, pus? The doctor' },
+      { days: 10, what: 'Stitches or staples: out, by a professional' },
+    ],
+    handover: 'With what, how long and deep, how it was rinsed and closed, tetanus protection.',
+    guideline: FIRST_AID,
+  }),
+  guide({
+    id: 'rash',
+    name: 'Rash: which kind',
+    species: PEOPLE,
+    call: 'Emergency number: does not fade under a glass, with fever or drowsy; or swollen face, trouble breathing.',
+    stop: [
+      'Spots that do not fade when a glass is pressed on them, with fever: emergency number, now.',
+      'Hives all over with hoarse voice, vomiting or faint: the card for severe allergy.',
+    ],
+    steps: [
+      step('Press a clear glass on it: does it fade? Photo, with the time.', { note: 'photo' }),
+      step('Read the temperature.', { note: 'temperature', takes: ['thermometer'] }),
+      step(
+        'Hives that itch and move: an antihistamine by its card. What was new: food, plant, medicine?',
+        {
+          after: [30, 'Rash: spreads? Breathing, face, fever?'],
+        },
+      ),
+      step('Blisters, or a rash after a new medicine: no more of it, a doctor today.'),
+      step('A growing red ring after a tick: photo, doctor.'),
+    ],
+    later: [{ days: 2, what: 'Rash: still there, or fever? The doctor' }],
+    handover: 'Since when, fades or not, fever, what was new, medicines taken.',
+    guideline: FIRST_AID,
+  }),
+  guide({
     id: 'wound-small',
     name: 'Small wound or graze',
     species: PEOPLE,

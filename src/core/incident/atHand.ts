@@ -1,43 +1,88 @@
 /**
- * "What can I use?": the cover engine asked for one event. First choice before plan B, what lies
- * here before what lies elsewhere; and what must not be used, with why.
+ * "What can I use?": what has happened is judged in any place and month, with everything in reach.
+ * The call line comes first, then what to do with bare hands; then what is prescribed to this
+ * patient for this, what somebody present has been taught, the rest with its remarks, and what is
+ * past its date only where nothing better lies there. What is set aside is named with every reason,
+ * and only what is forbidden is called so.
  */
 import type { PlainDate } from '../calendar/plainDate'
-import { Asking, arises, concerns, type Question, skillsAmong } from '../cover/board'
-import { explain, type HeldBack, type Source } from '../cover/explain'
-import type { Need } from '../cover/need'
+import type { RoleId } from '../catalogue/roles'
+import { Asking, concerns, type Question, skillsAmong, waysAtHand } from '../cover/board'
+import type { Need, Part } from '../cover/need'
 import { NEEDS } from '../cover/needs'
-import { isShared, pantry as layOut, type Pantry } from '../cover/pantry'
-import { patientOn } from '../cover/suitability'
+import { gravest, isSetAside, type Objection, objectionsTo } from '../cover/objections'
+import {
+  isShared,
+  pantry as layOut,
+  type Pantry,
+  type Shelf,
+  takenBy,
+  takesSomething,
+} from '../cover/pantry'
+import { SCHOOLS, schoolAnswer } from '../cover/schools'
+import { type Grade, isLifeSaver, type Patient, patientOn } from '../cover/suitability'
+import { reachedFirst, turnsFirst } from '../cover/taking'
 import type { Member } from '../household/member'
-import type { PlaceId } from '../ids'
-import { INCIDENT_KINDS, type IncidentKind } from './kinds'
+import type { KitId, LotId, MemberId, PlaceId } from '../ids'
+import { atOnce, INCIDENT_KINDS, type IncidentKind } from './kinds'
+
+/** The first to be taken first. */
+export const RANKS = ['prescribed', 'taught', 'usable', 'past_date', 'recalled'] as const
+export type Rank = (typeof RANKS)[number]
+
+/** A lot that may be used, where it lies, and what has to be said of it. */
+export interface AtHandLot {
+  readonly lotId: LotId
+  readonly shelf: Shelf
+  /** Its full name with its strength. */
+  readonly title: string
+  readonly kitId: KitId
+  readonly placeId: PlaceId
+  readonly isHere: boolean
+  readonly rank: Rank
+  readonly remarks: readonly Objection[]
+  /** Somebody else's life-saver: only on the emergency line's word. */
+  readonly onTheirWord: boolean
+}
 
 export interface UsePart {
-  readonly name: string
+  readonly roles: readonly RoleId[]
   /** Serves one after the other and is not used up. */
   readonly isTool: boolean
-  readonly sources: readonly Source[]
-  readonly missing: number
+  /** Best first. */
+  readonly lots: readonly AtHandLot[]
 }
 
 export interface UseWay {
   readonly need: string
   readonly way: string
-  /** The first choice, or plan B. */
   readonly first: boolean
   readonly caution: string | null
+  readonly rank: Rank
   readonly parts: readonly UsePart[]
-  /** Nothing is missing. */
+  /** Roles that need nothing from a kit where people live: running water, a towel. */
+  readonly fromHome: readonly RoleId[]
+  /** Every part has something to be used, here or from home. */
   readonly whole: boolean
 }
 
+/** Something that lies somewhere, plays the role and is not to be used as it lies there. */
+export interface SetAside {
+  readonly lotId: LotId
+  readonly title: string
+  readonly kitId: KitId
+  readonly pocket: string
+  readonly grade: Extract<Grade, 'forbidden' | 'ask_first' | 'not_as_it_is'>
+  readonly why: readonly [Objection, ...Objection[]]
+}
+
 export interface AtHand {
-  /** Those who call come first. */
-  readonly calls: readonly string[]
+  /** Never empty: whom to call, before anything else. */
+  readonly calls: readonly [string, ...string[]]
+  /** What anybody can do with what is there anyway. */
+  readonly first: string
   readonly ways: readonly UseWay[]
-  /** Each thing once. */
-  readonly not: readonly HeldBack[]
+  readonly setAside: readonly SetAside[]
   readonly cautions: readonly string[]
 }
 
@@ -48,113 +93,326 @@ export interface AtHandQuestion {
   readonly date: PlainDate
 }
 
-/** Answers from the stock of the place first; where that is not enough, from everywhere. */
-export function atHand(known: Pantry, { patient, kind, here, date }: AtHandQuestion): AtHand {
+export function atHand(known: Pantry, question: AtHandQuestion): AtHand {
+  const { patient, kind, date } = question
   const isMember = known.stock.members.some(({ id }) => id === patient.id)
   const pantry = isMember
     ? known
     : layOut({ ...known.stock, members: [...known.stock.members, patient] })
+  const scene = sceneOf(pantry, question)
+  const subject = patientOn(
+    patient,
+    takenBy(pantry, patient.id, date),
+    date,
+    takesSomething(pantry.stock.courses, patient.id, date),
+  )
+  const ids: readonly string[] = INCIDENT_KINDS[kind].needs
+  const needs = ids
+    .flatMap((id) => NEEDS.filter((need) => need.id === id))
+    .filter((need) => need.scope === 'party' || hasHappenedTo(need, subject))
+  const judged = needs.map((need) =>
+    waysOfNeed(scene, need, need.scope === 'party' ? null : subject),
+  )
+  const { call, first } = atOnce(kind, patient.species)
+  return {
+    calls: [
+      call,
+      ...onlyNew(
+        needs.map((need) => need.call),
+        call,
+      ),
+    ],
+    first,
+    ways: judged
+      .flatMap(({ ways }) => ways)
+      .sort(
+        (a, b) =>
+          byWord(a) - byWord(b) ||
+          Number(hasItsFirst(b)) - Number(hasItsFirst(a)) ||
+          RANKS.indexOf(a.rank) - RANKS.indexOf(b.rank) ||
+          Number(isNear(b)) - Number(isNear(a)),
+      ),
+    setAside: onceEach(judged.flatMap(({ setAside }) => setAside)),
+    cautions: [...new Set(needs.flatMap((need) => cautionsOf(need, pantry)))],
+  }
+}
+
+/** What is prescribed to this patient for this comes before everything. */
+const byWord = ({ rank }: UseWay): number => (rank === 'prescribed' ? 0 : 1)
+/** What the way is about is there; a wrap that lacks does not put a windlass behind a pad. */
+const hasItsFirst = ({ parts }: UseWay): boolean => (parts[0]?.lots.length ?? 1) > 0
+const isNear = ({ parts }: UseWay): boolean =>
+  parts.every(({ lots }) => lots.length === 0 || lots.some(({ isHere }) => isHere))
+
+const onlyNew = (calls: readonly string[], first: string): readonly string[] =>
+  [...new Set(calls)].filter((call) => call !== '' && !first.includes(call))
+
+/** It has happened: neither conditions nor the likelihood at an age matter, only the kind of body. */
+function hasHappenedTo(need: Need, patient: Patient): boolean {
+  const { species, fromMonths, underMonths, helper } = need.atRisk
+  if (helper) return false
+  const isAged = AGES_MATTER.has(need.id)
+  return concerns(
+    {
+      ...need,
+      atRisk: {
+        ...(species ? { species } : { species: speciesOf(need, patient) }),
+        ...(isAged && fromMonths !== undefined && { fromMonths }),
+        ...(isAged && underMonths !== undefined && { underMonths }),
+      },
+    },
+    patient,
+  )
+}
+
+/** What is given to a baby under three months differs from what an older one is given. */
+const AGES_MATTER: ReadonlySet<string> = new Set(['fever-pain', 'fever-baby'])
+
+/** Needs by condition name no species: people's conditions are people's, animals' are animals'. */
+const speciesOf = ({ atRisk }: Need, { member }: Patient) =>
+  atRisk.condition && member.species !== 'person'
+    ? []
+    : atRisk.animalCondition && member.species === 'person'
+      ? []
+      : [member.species]
+
+// ---- the scene ---------------------------------------------------------------------------------
+
+interface Scene {
+  readonly pantry: Pantry
+  readonly asking: Asking
+  readonly here: PlaceId | null
+  readonly date: PlainDate
+}
+
+/** Everything in reach counts; where people live there is water, a towel, a cloth. */
+function sceneOf(pantry: Pantry, { here, date }: AtHandQuestion): Scene {
   const { stock } = pantry
   const place =
     stock.places.find(({ id }) => id === here) ?? stock.places.find(({ isStore }) => isStore)
   const everybody = new Set(stock.members.map(({ id }) => id))
-  const question = (nearOnly: boolean): Question => ({
+  const question: Question = {
     date,
-    place: place ?? { minutesToHelp: null, traits: [] },
-    kits: new Set(
-      stock.kits.filter((kit) => !nearOnly || kit.placeId === place?.id).map(({ id }) => id),
-    ),
-    members: new Set([patient.id]),
+    place: place ?? { minutesToHelp: null, traits: ['tap'] },
+    kits: new Set(stock.kits.map(({ id }) => id)),
+    members: everybody,
     skills: skillsAmong(stock.members, everybody, date),
     without: new Set(),
     days: 1,
-  })
-  const ids: readonly string[] = INCIDENT_KINDS[kind].needs
-  const subject = patientOn(patient, [], date)
-  const needs = ids
-    .flatMap((id) => NEEDS.filter((need) => need.id === id))
-    .filter((need) => need.scope === 'party' || concerns(need, subject))
-    .filter(
-      (need) =>
-        need.where.length === 0 ||
-        arises(need, question(true).place, new Asking(pantry, question(true)).month),
-    )
-  const ways: UseWay[] = []
-  const not: HeldBack[] = []
-  const cautions: string[] = []
-  for (const need of needs) {
-    const near = answered(pantry, question(true), need, patient)
-    const far = near.ways.some(({ whole }) => whole)
-      ? null
-      : answered(pantry, question(false), need, patient)
-    const best = far ? merged(near, far) : near
-    ways.push(...best.ways)
-    not.push(...best.not)
-    cautions.push(...best.cautions)
   }
-  return {
-    calls: [...new Set(needs.map(({ call }) => call))],
-    ways: ways.sort(
-      (a, b) => Number(b.whole) - Number(a.whole) || Number(b.first) - Number(a.first),
-    ),
-    not: onceEach(not),
-    cautions: [...new Set(cautions)],
-  }
+  return { pantry, asking: new Asking(pantry, question), here: place?.id ?? null, date }
 }
 
-interface Answered {
-  readonly ways: readonly UseWay[]
-  readonly not: readonly HeldBack[]
-  readonly cautions: readonly string[]
-}
+// ---- ways --------------------------------------------------------------------------------------
 
-function answered(pantry: Pantry, question: Question, need: Need, patient: Member): Answered {
-  const { ways, cautions } = explain(
-    pantry,
-    question,
-    need,
-    need.scope === 'party' ? null : patient.id,
-  )
-  return {
-    ways: ways
-      .map(({ way, first, parts }): UseWay => {
-        const used = parts.map(({ part, sources, missing }) => ({
-          name: part ? part.any.join(', ') : way.name,
-          isTool: part?.any.every(isShared) ?? false,
-          sources,
-          missing,
-        }))
-        return {
+function waysOfNeed(
+  scene: Scene,
+  need: Need,
+  patient: Patient | null,
+): { readonly ways: readonly UseWay[]; readonly setAside: readonly SetAside[] } {
+  const { pantry, asking } = scene
+  const setAside: SetAside[] = []
+  const ways = waysAtHand(need, pantry.house.schools).flatMap(
+    (way, position): readonly UseWay[] => {
+      const parts = way.parts
+        .filter((part) => !asking.comesFromTap(part))
+        .map((part) => {
+          const { lots, aside } = lotsFor(scene, need, part, patient)
+          setAside.push(...aside)
+          return { part, lots }
+        })
+      const fromHome = way.parts.filter((part) => asking.comesFromTap(part))
+      if (fromHome.length === 0 && parts.every(({ lots }) => lots.length === 0)) return []
+      return [
+        {
           need: need.name,
           way: way.name,
-          first,
+          first: position === 0,
           caution: way.caution ?? null,
-          parts: used,
-          whole: used.every(({ missing }) => missing === 0),
-        }
+          rank: rankOf(parts.flatMap(({ lots }) => lots.slice(0, 1))),
+          parts: parts.map(({ part, lots }) => ({
+            roles: part.any,
+            isTool: part.any.every(isShared),
+            lots,
+          })),
+          fromHome: fromHome.flatMap(({ any }) => any.slice(0, 1)),
+          whole: parts.every(({ lots }) => lots.length > 0),
+        },
+      ]
+    },
+  )
+  return { ways: inOrder(scene, ways), setAside }
+}
+
+/** A way is as good as the least of what it takes; what is prescribed lifts it. */
+function rankOf(lots: readonly AtHandLot[]): Rank {
+  if (lots.some(({ rank }) => rank === 'prescribed')) return 'prescribed'
+  const worst = Math.max(1, ...lots.map(({ rank }) => RANKS.indexOf(rank)))
+  return RANKS[worst] ?? 'usable'
+}
+
+/** A windlass further than this is fetched after pressing has begun. */
+const WINDLASS_SECONDS = 180
+
+/**
+ * First choice first; but a windlass that nobody present was taught, or that lies too far, comes
+ * after pressure.
+ */
+function inOrder(scene: Scene, ways: readonly UseWay[]): readonly UseWay[] {
+  const isLate = ({ parts }: UseWay): boolean =>
+    parts.some(({ roles, lots }) => {
+      if (!roles.includes('windlass')) return false
+      const [first] = lots
+      return (
+        !first ||
+        first.remarks.some(({ code }) => code === 'no_skill') ||
+        !first.isHere ||
+        (first.shelf.pocket.reachSeconds ?? 0) > WINDLASS_SECONDS
+      )
+    })
+  const pressing = ways.filter((way) => !isLate(way))
+  return scene.here === null && pressing.length === 0
+    ? ways
+    : [...pressing.slice(0, 1), ...ways.filter(isLate), ...pressing.slice(1)]
+}
+
+// ---- lots --------------------------------------------------------------------------------------
+
+/** What may serve a part, best first, and what is set aside with why. */
+function lotsFor(
+  scene: Scene,
+  need: Need,
+  part: Part,
+  patient: Patient | null,
+): { readonly lots: readonly AtHandLot[]; readonly aside: readonly SetAside[] } {
+  const { pantry, asking } = scene
+  const players = new Set(part.any.flatMap((role) => pantry.byRole.get(role) ?? []))
+  const shelves = [...players].flatMap((thing) => pantry.shelvesOf[thing] ?? [])
+  const lots: AtHandLot[] = []
+  const late: AtHandLot[] = []
+  const aside: SetAside[] = []
+  for (const shelf of shelves) {
+    const thing = pantry.things[shelf.thing]
+    const kit = pantry.stock.kits[shelf.kit]
+    if (!thing || !kit || shelf.amount <= 0) continue
+    const objections = objectionsTo(pantry, shelf, patient, scene.date, asking).filter(
+      (one) => !isWaived(one, need),
+    )
+    const grade = gravest(objections)
+    const found: AtHandLot = {
+      lotId: shelf.lotId,
+      shelf,
+      title: thing.title,
+      kitId: kit.id,
+      placeId: kit.placeId,
+      isHere: kit.placeId === scene.here,
+      rank: rankOfLot(scene, shelf, patient, objections),
+      remarks: objections,
+      onTheirWord: objections.some(({ code }) => code === 'somebody_elses'),
+    }
+    const [first, ...more] = objections
+    if (!isSetAside(grade)) lots.push(found)
+    else if (first && grade) {
+      const last = asLastResort(found, objections, isLifeSaver(thing.facts))
+      if (last) late.push(last)
+      aside.push({
+        lotId: shelf.lotId,
+        title: thing.title,
+        kitId: kit.id,
+        pocket: shelf.pocket.name,
+        grade: grade as SetAside['grade'],
+        why: [first, ...more],
       })
-      .filter(({ parts }) => parts.some(({ sources }) => sources.length > 0)),
-    not: ways.flatMap(({ parts }) => parts.flatMap(({ held }) => held)),
-    cautions,
+    }
   }
+  const good = lots.sort(bestFirst)
+  const own = good.filter(({ rank }) => rank === 'prescribed')
+  // Somebody else's, past its date, recalled: only where nothing better lies there. Another's pen
+  // is named beside one's own, because one is often not enough.
+  const beside = late.filter(({ onTheirWord, rank }) => onTheirWord && rank !== 'recalled')
+  const used =
+    good.length > 0 ? [...good, ...(own.length > 0 ? beside : [])] : [...late].sort(bestFirst)
+  const shown = new Set(used.map(({ lotId }) => lotId))
+  return { lots: used, aside: aside.filter(({ lotId }) => !shown.has(lotId)) }
 }
 
-/** What is here, and the ways that only hold with what lies elsewhere. */
-function merged(near: Answered, far: Answered): Answered {
-  const known = new Set(far.ways.map(({ way }) => way))
-  return {
-    ways: [...far.ways, ...near.ways.filter(({ way }) => !known.has(way))],
-    not: [...near.not, ...far.not],
-    cautions: [...near.cautions, ...far.cautions],
-  }
+/**
+ * Aspirin to chew is given on the emergency line's word, which stands for the label's questions;
+ * bars stand. For what saves a life nobody waits for an answer about allergies.
+ */
+const isWaived = ({ code }: Objection, need: Need): boolean =>
+  need.id === 'chest-pain'
+    ? code === 'ask_first'
+    : LIFE_SAVED_BY.has(need.id) && (code === 'not_asked' || code === 'age_unknown')
+
+const LIFE_SAVED_BY: ReadonlySet<string> = new Set(['anaphylaxis', 'asthma', 'low-sugar'])
+
+function rankOfLot(
+  { pantry }: Scene,
+  shelf: Shelf,
+  patient: Patient | null,
+  objections: readonly Objection[],
+): Rank {
+  const { itemId, facts } = pantry.things[shelf.thing] ?? {}
+  if (objections.some(({ code }) => code === 'past_date')) return 'past_date'
+  const isTheirs = (memberId: MemberId | null | undefined): boolean =>
+    patient !== null && memberId === patient.member.id
+  const owner = itemId ? pantry.house.owners.get(itemId) : undefined
+  if (isTheirs(owner?.id) || (isTheirs(shelf.forMember) && facts?.isMedicine)) return 'prescribed'
+  return objections.some(({ code }) => code === 'no_skill') ? 'usable' : 'taught'
 }
 
-function onceEach(held: readonly HeldBack[]): readonly HeldBack[] {
-  const seen = new Set<string>()
-  return held.filter(({ title, kitId, pocket }) => {
-    const key = `${title}/${kitId}/${pocket}`
-    if (seen.has(key)) return false
-    seen.add(key)
-    return true
+/** What is used when there is nothing better: past its day, another's life-saver, a recalled one. */
+function asLastResort(
+  lot: AtHandLot,
+  objections: readonly Objection[],
+  saves: boolean,
+): AtHandLot | null {
+  const against = objections.filter((one) => isSetAside(gravest([one])))
+  if (against.every(({ code }) => code === 'spent')) return { ...lot, rank: 'past_date' }
+  if (!saves) return null
+  if (against.every(({ code }) => code === 'somebody_elses' || code === 'spent'))
+    return {
+      ...lot,
+      rank: against.some(({ code }) => code === 'spent') ? 'past_date' : lot.rank,
+      onTheirWord: true,
+    }
+  return against.every(({ code }) => code === 'recalled') ? { ...lot, rank: 'recalled' } : null
+}
+
+function bestFirst(a: AtHandLot, b: AtHandLot): number {
+  return (
+    RANKS.indexOf(a.rank) - RANKS.indexOf(b.rank) ||
+    Number(b.isHere) - Number(a.isHere) ||
+    Number(a.onTheirWord) - Number(b.onTheirWord) ||
+    weight(a) - weight(b) ||
+    reachedFirst(a.shelf, b.shelf) ||
+    turnsFirst(a.shelf, b.shelf)
+  )
+}
+
+/** What has least to be said of it comes first. */
+const weight = ({ remarks }: AtHandLot): number =>
+  remarks.filter((one) => gravest([one]) === 'weaker').length
+
+/** Each thing once in each kit, with the gravest that speaks against it. */
+function onceEach(all: readonly SetAside[]): readonly SetAside[] {
+  const seen = new Map<string, SetAside>()
+  for (const one of all) {
+    const key = `${one.title}/${one.kitId}/${one.pocket}`
+    if (!seen.has(key)) seen.set(key, one)
+  }
+  return [...seen.values()].sort((a, b) => GRADE_ORDER[a.grade] - GRADE_ORDER[b.grade])
+}
+const GRADE_ORDER = { forbidden: 0, ask_first: 1, not_as_it_is: 2 } as const
+
+function cautionsOf(need: Need, { stock }: Pantry): readonly string[] {
+  return need.schools.flatMap((question) => {
+    const { caution, name } = schoolAnswer(question, stock.schools)
+    return caution === '' ? [] : [`${SCHOOLS[question].name} (${name.toLowerCase()}): ${caution}`]
   })
 }
+
+/** Every lot that the screen offers to use. */
+export const offeredLots = ({ ways }: Pick<AtHand, 'ways'>): readonly AtHandLot[] =>
+  ways.flatMap(({ parts }) => parts.flatMap(({ lots }) => lots))

@@ -11,7 +11,7 @@ import { GUIDE_CARDS, guideFaults, guidesFor } from '../guide/guide'
 import { SPECIES } from '../household/species'
 import type { MemberId, PlaceId } from '../ids'
 import type { Temperature } from '../quantity/measure'
-import { atHand } from './atHand'
+import { atHand, offeredLots } from './atHand'
 import type { CareEntry, CareEntryId, CareFact, Incident, IncidentId, Reading } from './entry'
 import { handoverOf } from './handover'
 import { INCIDENT_KIND_IDS, INCIDENT_KINDS, kindsFor } from './kinds'
@@ -203,13 +203,13 @@ describe('what can be used', () => {
       }),
     )
     const answer = atHand(stock, question)
-    const places = answer.ways.flatMap(({ parts }) =>
-      parts.flatMap(({ sources }) => sources.map(({ placeId }) => placeId)),
-    )
-    expect(places[0]).toBe(here)
-    expect(
-      answer.not.find(({ title }) => title.startsWith('Aspirin'))?.why.map(({ code }) => code),
-    ).toContain('rule')
+    const [first] = offeredLots(answer).filter(({ title }) => title.startsWith('Acetaminophen'))
+    expect([first?.placeId, first?.isHere]).toEqual([here, true])
+    const aspirin = answer.setAside.find(({ title }) => title.startsWith('Aspirin'))
+    expect([aspirin?.grade, aspirin?.why.map(({ code }) => code)]).toEqual([
+      'forbidden',
+      expect.arrayContaining(['rule']),
+    ])
   })
   it('is nothing for a stranger’s dog from people’s medicine', () => {
     const guest = memberOf(
@@ -222,8 +222,10 @@ describe('what can be used', () => {
       aStock({ members: [child], put: [{ of: 'cetirizine-10', days: 300, count: 10 }] }),
     )
     const answer = atHand(stock, { patient: guest, kind: 'sting', here, date: DAY })
-    const used = answer.ways.flatMap(({ parts }) => parts.flatMap(({ sources }) => sources))
-    expect(used.filter(({ title }) => title.startsWith('Cetirizine'))).toEqual([])
+    expect(offeredLots(answer).filter(({ title }) => title.startsWith('Cetirizine'))).toEqual([])
+    expect(answer.setAside.find(({ title }) => title.startsWith('Cetirizine'))?.grade).toBe(
+      'ask_first',
+    )
     expect(answer.calls.join(' ')).toContain('vet')
   })
 })

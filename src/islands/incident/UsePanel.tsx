@@ -1,8 +1,10 @@
-/** What can I use? What suits, nearest first; plan B next; and what must not be used, with why. */
+/**
+ * What can I use? Whom to call, what to do with bare hands, then what lies there in the order in
+ * which it is taken; and what is set aside, with how grave that is and why.
+ */
 import { useMemo } from 'react'
-import type { Source } from '../../core/cover/explain'
 import { oneUse } from '../../core/cover/taking'
-import { atHand } from '../../core/incident/atHand'
+import { type AtHandLot, atHand, type SetAside, type UseWay } from '../../core/incident/atHand'
 import { words } from '../../words'
 import type { PanelProps } from './Going'
 import classes from './incident.module.css'
@@ -20,27 +22,18 @@ export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
   const kitName = (id: string): string => laid.stock.kits.find((kit) => kit.id === id)?.name ?? ''
   const placeName = (id: string): string =>
     laid.stock.places.find((place) => place.id === id)?.name ?? ''
-  const factsOf = ({ lotId }: Source) => {
-    const shelf = laid.shelves.find((one) => one.lotId === lotId)
-    return shelf && laid.things[shelf.thing]?.facts
-  }
-  /** What acts goes by its card and its clock, never by a press here. */
-  const actsOn = (source: Source): boolean => {
-    const facts = factsOf(source)
-    return facts?.isMedicine === true && facts.acting.length > 0
-  }
-  const takeOne = (source: Source, isTool: boolean) =>
+  const takeOne = (lot: AtHandLot, isTool: boolean) =>
     say({
       kind: 'used',
-      title: source.title,
+      title: lot.title,
       words: '',
       takes: isTool
         ? []
         : [
             {
-              lotId: source.lotId,
-              pocketId: source.pocket.id,
-              amount: oneUse(factsOf(source)?.uses ?? 1),
+              lotId: lot.lotId,
+              pocketId: lot.shelf.pocket.id,
+              amount: oneUse(laid.things[lot.shelf.thing]?.facts.uses ?? 1),
             },
           ],
     })
@@ -51,65 +44,130 @@ export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
           {call}
         </p>
       ))}
-      <p className={classes.quiet}>{answer.ways.length === 0 ? w.useNothing : w.useLead}</p>
+      <p className={classes.first}>
+        <b>{w.atOnce}</b> {answer.first}
+      </p>
+      {answer.ways.length > 0 && <p className={classes.quiet}>{w.useLead}</p>}
       {answer.ways.map((way) => (
-        <section key={`${way.need}${way.way}`} className={classes.way}>
-          <h3>
-            {way.way} <small>{way.first ? w.firstChoice : w.planB}</small>
-            {!way.whole && <small> · {w.notWhole}</small>}
-          </h3>
-          {way.caution && <p className={classes.quiet}>{way.caution}</p>}
-          <ul>
-            {way.parts.flatMap((part) =>
-              part.sources.map((source) => (
-                <li key={`${part.name}${source.lotId}${source.pocket.id}`}>
-                  <span>
-                    <b>{source.title}</b>
-                    <small>
-                      {placeName(source.placeId)}, {kitName(source.kitId)}, {source.pocket.name}
-                    </small>
-                  </span>
-                  {actsOn(source) ? (
-                    <button
-                      type="button"
-                      aria-label={w.doseOf(source.title)}
-                      onClick={() => onOpen('dose')}
-                    >
-                      {w.acts.dose}
-                    </button>
-                  ) : (
-                    <button
-                      type="button"
-                      aria-label={w.usedOf(source.title)}
-                      onClick={() => void takeOne(source, part.isTool)}
-                    >
-                      {w.use}
-                    </button>
-                  )}
-                </li>
-              )),
-            )}
-          </ul>
-        </section>
+        <WayPart
+          key={`${way.need}${way.way}`}
+          way={way}
+          where={(lot) =>
+            w.whereLies(placeName(lot.placeId), kitName(lot.kitId), lot.shelf.pocket.name)
+          }
+          remarks={(lot) =>
+            w.remarks(lot.rank, lot.onTheirWord, lot.shelf.through, lot.remarks, view.today)
+          }
+          // What acts goes by its card and its clock, never by a press here.
+          isDosed={(lot) => {
+            const facts = laid.things[lot.shelf.thing]?.facts
+            return facts?.isMedicine === true && facts.acting.length > 0
+          }}
+          onUse={(lot, isTool) => void takeOne(lot, isTool)}
+          onDose={() => onOpen('dose')}
+        />
       ))}
+      {answer.ways.length === 0 && <p className={classes.quiet}>{w.useNothing}</p>}
       {answer.cautions.map((caution) => (
         <p key={caution} className={classes.quiet}>
           {caution}
         </p>
       ))}
-      {answer.not.length > 0 && (
-        <section className={classes.not}>
-          <h3>{w.mustNot}</h3>
-          <ul>
-            {answer.not.map((held) => (
-              <li key={`${held.title}${held.kitId}${held.pocket}`}>
-                <b>{held.title}</b> ({kitName(held.kitId)}):{' '}
-                {held.why.map((reason) => words.cover.why(reason, view.today)).join('; ')}
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
+      {(['forbidden', 'ask_first', 'not_as_it_is'] as const).map((grade) => (
+        <Aside
+          key={grade}
+          grade={grade}
+          things={answer.setAside.filter((one) => one.grade === grade)}
+          kitName={kitName}
+          why={(one) => one.why.map((reason) => words.cover.why(reason, view.today)).join('; ')}
+        />
+      ))}
     </>
+  )
+}
+
+function WayPart({
+  way,
+  where,
+  remarks,
+  isDosed,
+  onUse,
+  onDose,
+}: {
+  readonly way: UseWay
+  readonly where: (lot: AtHandLot) => string
+  readonly remarks: (lot: AtHandLot) => string
+  readonly isDosed: (lot: AtHandLot) => boolean
+  readonly onUse: (lot: AtHandLot, isTool: boolean) => void
+  readonly onDose: () => void
+}) {
+  const lacking = way.parts.filter(({ lots }) => lots.length === 0)
+  return (
+    <section className={classes.way}>
+      <h3>
+        {way.way}
+        {way.rank === 'prescribed' && <small> {w.prescribed}</small>}
+      </h3>
+      {way.caution && <p className={classes.quiet}>{way.caution}</p>}
+      {way.fromHome.length > 0 && <p className={classes.quiet}>{w.fromHome(way.fromHome)}</p>}
+      <ul>
+        {way.parts.flatMap((part) =>
+          part.lots.slice(0, MOST_LOTS).map((lot) => (
+            <li key={`${part.roles.join()}${lot.lotId}${lot.shelf.pocket.id}`}>
+              <span>
+                <b>{lot.title}</b>
+                <small>{where(lot)}</small>
+                {remarks(lot) !== '' && <em>{remarks(lot)}</em>}
+              </span>
+              {isDosed(lot) ? (
+                <button type="button" aria-label={w.doseOf(lot.title)} onClick={onDose}>
+                  {w.acts.dose}
+                </button>
+              ) : (
+                <button
+                  type="button"
+                  aria-label={w.usedOf(lot.title)}
+                  onClick={() => onUse(lot, part.isTool)}
+                >
+                  {w.use}
+                </button>
+              )}
+            </li>
+          )),
+        )}
+      </ul>
+      {lacking.length > 0 && (
+        <p className={classes.quiet}>{w.lacking(lacking.map(({ roles }) => roles))}</p>
+      )}
+    </section>
+  )
+}
+
+/** So many of one kind are enough to choose from in a hurry. */
+const MOST_LOTS = 3
+
+function Aside({
+  grade,
+  things,
+  kitName,
+  why,
+}: {
+  readonly grade: SetAside['grade']
+  readonly things: readonly SetAside[]
+  readonly kitName: (id: string) => string
+  readonly why: (one: SetAside) => string
+}) {
+  if (things.length === 0) return null
+  return (
+    <section className={classes.not} data-grade={grade}>
+      <h3>{words.cover.grade[grade]}</h3>
+      <ul>
+        {things.map((one) => (
+          <li key={`${one.title}${one.kitId}${one.pocket}`}>
+            <b>{one.title}</b> ({kitName(one.kitId)}): {why(one)}
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }

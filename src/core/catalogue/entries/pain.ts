@@ -1,4 +1,4 @@
-import { PEOPLE, pounds, section, YEARS } from '../define'
+import { EVERYBODY, PEOPLE, pounds, section, YEARS } from '../define'
 
 const SOURCE = 'Ingredient, strength and ages as on public over-the-counter labels; the label wins'
 
@@ -226,7 +226,7 @@ export const PAIN = section(
       also: ['honey sachets'],
       kind: 'food',
       form: 'food',
-      species: PEOPLE,
+      species: EVERYBODY,
       roles: ['throat-ease', 'cough-ease', 'sugar-fast', 'hide-tablet'],
       uses: 25,
       of: [['honey', '']],

@@ -103,7 +103,7 @@ export const SMALL_ANIMAL_GOODS = section(
       unit: 'pack',
       also: ['cornflour', 'cornstarch', 'corn starch', 'potato starch'],
       form: 'powder',
-      roles: ['styptic'],
+      roles: ['starch'],
       uses: 20,
       mm: [120, 80, 50],
       grams: 400,

@@ -129,6 +129,7 @@ export const WOUND_GOODS = section(
       strength: '60 mL',
       also: ['large irrigation syringe'],
       roles: ['irrigate'],
+      onlyKnown: false,
       mm: [190, 40, 40],
       grams: 35,
       pack: [1, 290],
