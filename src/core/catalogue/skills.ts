@@ -17,3 +17,12 @@ export const SKILLS = {
 export type SkillId = keyof typeof SKILLS
 export const SKILL_IDS = Object.keys(SKILLS) as readonly SkillId[]
 export const isSkillId = (text: string): text is SkillId => Object.hasOwn(SKILLS, text)
+
+/** What another course teaches as well: a breathing barrier asks for any first aid course. */
+const TAUGHT_BY: Partial<Readonly<Record<SkillId, readonly SkillId[]>>> = {
+  'rescue-breaths': ['first-aid'],
+}
+
+/** Whether somebody with these skills may use what asks for one. */
+export const mayUse = (skill: SkillId, taught: { has(id: SkillId): boolean }): boolean =>
+  taught.has(skill) || (TAUGHT_BY[skill] ?? []).some((one) => taught.has(one))

@@ -4,7 +4,7 @@ import { monthNumber, type PlainDate } from '../calendar/plainDate'
 import type { Companion } from '../catalogue/companions'
 import type { ItemFacts } from '../catalogue/itemFacts'
 import { NEVER_COVER, type RoleId } from '../catalogue/roles'
-import type { SkillId } from '../catalogue/skills'
+import { mayUse, type SkillId } from '../catalogue/skills'
 import { isRunning } from '../household/course'
 import { type Member, skillsOn } from '../household/member'
 import { isFar, type Place, type PlaceTrait } from '../household/places'
@@ -272,8 +272,8 @@ export class Asking implements Hands {
 
   hasSkill(thing: number, patient: Patient | null): boolean {
     const skill = this.pantry.things[thing]?.facts.skill ?? null
-    if (skill === null || this.question.skills.has(skill)) return true
-    return patient !== null && ownSkills(patient.member, this.question.date).includes(skill)
+    if (skill === null || mayUse(skill, this.question.skills)) return true
+    return patient !== null && mayUse(skill, new Set(ownSkills(patient.member, this.question.date)))
   }
 
   /** Whether a part needs nothing from a kit where people live. */

@@ -6,7 +6,7 @@ import { catalogue } from '../catalogue/catalogue'
 import { companionRoles } from '../catalogue/companions'
 import { isProposedIn } from '../catalogue/labelAges'
 import type { RoleId } from '../catalogue/roles'
-import type { SkillId } from '../catalogue/skills'
+import { mayUse, type SkillId } from '../catalogue/skills'
 import type { ItemId, KitId } from '../ids'
 import { THOUSAND } from '../quantity/amount'
 import { Asking, type Cell, companionsFor, judgeNeed, rank } from './board'
@@ -260,7 +260,7 @@ function isUsable(asking: Asking, thing: Thing, patient: Patient | null): boolea
   return (
     (patient === null || suits(thing, patient, pantry.house)) &&
     (skill === null ||
-      question.skills.has(skill) ||
+      mayUse(skill, question.skills) ||
       // Who carries their own auto-injector uses it before anybody else is trained.
       (patient !== null && skill === 'auto-injector'))
   )

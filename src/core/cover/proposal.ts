@@ -9,6 +9,7 @@ import { catalogue } from '../catalogue/catalogue'
 import { companionRoles } from '../catalogue/companions'
 import { isProposedIn } from '../catalogue/labelAges'
 import { NEVER_COVER, type RoleId } from '../catalogue/roles'
+import { mayUse } from '../catalogue/skills'
 import { isFar } from '../household/places'
 import type { ItemId, KitId, MemberId } from '../ids'
 import { type Amount, amount, NOTHING, THOUSAND } from '../quantity/amount'
@@ -171,7 +172,7 @@ function choose(asking: Asking, part: Part, patient: Patient | null): Thing | nu
   const fits = (thing: Thing): boolean =>
     (patient === null || suits(thing, patient, pantry.house)) &&
     (thing.facts.skill === null ||
-      question.skills.has(thing.facts.skill) ||
+      mayUse(thing.facts.skill, question.skills) ||
       // Who carries their own auto-injector uses it before anybody else is trained.
       (patient !== null && thing.facts.skill === 'auto-injector'))
   /** A shelf full of small packs is no answer where a large one exists. */
