@@ -87,6 +87,7 @@ export function largeCoverStock(members: number, kits: number, lots: number): Co
     })),
     schools: DEFAULT_SCHOOLS,
     labels: 'us',
+    signed: [],
   }
 }
 

@@ -68,6 +68,7 @@ const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   card_faulty: 422,
   dose_refused: 409,
   already_struck: 409,
+  incident_counts: 409,
 }
 
 export function problem(

@@ -4,7 +4,8 @@ import type { CardId } from '../core/dosing/card'
 import { cardFaults } from '../core/dosing/cardFaults'
 import type { MemberId } from '../core/ids'
 import type { RecipeId } from '../core/mixing/recipe'
-import type { CardBody, RecipeFields } from '../db/care'
+import { type CardBody, type RecipeFields, readCardPhoto } from '../db/care'
+import { inHousehold } from '../db/connect'
 import { createRecord, editRecord, removeRecord } from '../db/records'
 import { readMembers } from '../db/stock'
 import { type Acting, act, mustEdit } from './act'
@@ -20,12 +21,26 @@ export interface CardFields {
 export const addCard = (
   world: World,
   caller: Caller,
-  { key, memberIds, body }: CardFields & { readonly key: string },
+  {
+    key,
+    memberIds,
+    body,
+    photo = null,
+  }: CardFields & {
+    readonly key: string
+    /** Of the label on the pack. */
+    readonly photo?: { readonly type: string; readonly bytes: Buffer } | null
+  },
 ) =>
   act(
     world,
     caller,
-    { key, kind: 'dose_card_added', why: body.name, request: { memberIds, body } },
+    {
+      key,
+      kind: 'dose_card_added',
+      why: body.name,
+      request: { memberIds, body, photo: photo?.bytes.toString('base64') },
+    },
     async (acting) => {
       await mustBeSound(acting, memberIds, body)
       const cardId = (await createRecord(acting, 'dose_card', {
@@ -33,9 +48,23 @@ export const addCard = (
         body: JSON.stringify(body),
       })) as CardId
       await putMembers(acting, cardId, memberIds)
+      if (photo)
+        await createRecord(acting, 'card_photo', {
+          card_id: cardId,
+          media_type: photo.type,
+          bytes: photo.bytes,
+        })
       return { cardId }
     },
   )
+
+/** The photo of the pack that a card was written down from. */
+export const readPhotoOfCard = (world: World, caller: Caller, cardId: CardId) =>
+  inHousehold(world.db, caller.householdId, async (trx) => {
+    const photo = await readCardPhoto(trx, cardId)
+    if (!photo) throw notFound()
+    return { type: photo.media_type, bytes: photo.bytes }
+  })
 
 export const changeCard = (
   world: World,

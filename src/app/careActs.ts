@@ -29,12 +29,13 @@ import {
   findCareEntry,
   lockPatient,
   readCards,
+  readCareEntries,
   readCarePhoto,
   readDosesSince,
   readIncident,
 } from '../db/care'
 import { inHousehold, isTaken, isViolation } from '../db/connect'
-import { createRecord, editRecord } from '../db/records'
+import { createRecord, editRecord, removeRecord } from '../db/records'
 import { type Acting, act, mustEdit } from './act'
 import { layOut } from './layOut'
 import { mustHaveMember } from './lotActs'
@@ -89,6 +90,34 @@ export async function startIncident(
     throw error
   }
 }
+
+/**
+ * Takes away an incident that was opened by a slip; undoing it brings it back.
+ * @throws {Refusal} `incident_counts` where something was given or used: that is struck out first
+ */
+export const removeIncident = (
+  world: World,
+  caller: Caller,
+  { key, incidentId, why }: { key: string; incidentId: IncidentId; why: string },
+) =>
+  act(
+    world,
+    caller,
+    { key, kind: 'incident_removed', why, request: { incidentId, why } },
+    async (acting) => {
+      if (!(await readIncident(acting.trx, incidentId))) throw notFound()
+      const entries = await readCareEntries(acting.trx, [incidentId])
+      const struck = new Set(
+        entries.flatMap(({ fact }) => (fact.kind === 'struck' ? [fact.entryId as string] : [])),
+      )
+      const counts = entries.some(
+        ({ id, fact }) => !struck.has(id) && (fact.kind === 'dose' || takesOf(fact).length > 0),
+      )
+      if (counts) throw new Refusal({ code: 'incident_counts' })
+      if (!(await removeRecord(acting, 'incident', incidentId))) throw notFound()
+      return {}
+    },
+  )
 
 export interface CareSaying {
   readonly key: string

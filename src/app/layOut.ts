@@ -4,8 +4,10 @@ import { itemFacts } from '../core/catalogue/itemFacts'
 import { type Pantry, pantry } from '../core/cover/pantry'
 import { schoolsOf } from '../core/cover/schools'
 import { labelSetOf } from '../core/household/labelSet'
+import { readCards } from '../db/care'
 import { readCourses, readMembers, readStock } from '../db/stock'
 import type { Acting } from './act'
+import { signedCards } from './signedCards'
 
 /** Reads what "may this lot go into this patient now" is judged from. */
 export async function layOut({
@@ -35,5 +37,6 @@ export async function layOut({
     holdings: stock.holdings,
     schools: schoolsOf(household.schools),
     labels: labelSetOf(household),
+    signed: signedCards(await readCards(trx)),
   })
 }

@@ -1,6 +1,7 @@
 /** The people and animals that kits are kept for: who they are, what they weigh, how they look. */
 import type { PlainDate } from '../core/calendar/plainDate'
 import { allergyFaults } from '../core/cover/suitability'
+import { signed } from '../core/household/asked'
 import { blankFacts, isAnimal, type MemberFacts } from '../core/household/member'
 import type { Species } from '../core/household/species'
 import { weightFault } from '../core/household/weight'
@@ -45,7 +46,9 @@ export const addMember = (
         born: member.born,
         helper: member.helper,
         note: member.note,
-        facts: JSON.stringify(member.facts ?? blankFacts(member.species)),
+        facts: JSON.stringify(
+          signed(member.facts ?? blankFacts(member.species), undefined, acting.who, acting.today),
+        ),
         guest_until: member.guestUntil,
       })) as MemberId
       if (grams !== null) {
@@ -87,7 +90,9 @@ export const changeMember = (
           memberId,
           {
             ...same,
-            ...(facts && { facts: JSON.stringify(facts) }),
+            ...(facts && {
+              facts: JSON.stringify(signed(facts, member.facts.told, acting.who, acting.today)),
+            }),
             ...(guestUntil !== undefined && { guest_until: guestUntil }),
           },
           seenVersion,

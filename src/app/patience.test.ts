@@ -15,6 +15,7 @@ const slow = (milliseconds: number): Shop => {
   return {
     name: 'A slow shop',
     deliversOn: [],
+    isStandIn: true,
     quote: () => after([]),
     order: () => after({ reference: 'A-1', fates: [] }),
     track: () => after([]),
@@ -44,7 +45,11 @@ describe('patience with a shop', () => {
 })
 
 it('a feed that takes too long is silent', async () => {
-  const never = { name: 'A test office', fetch: () => new Promise<string>(() => undefined) }
+  const never = {
+    name: 'A test office',
+    isStandIn: true,
+    fetch: () => new Promise<string>(() => undefined),
+  }
   const asking = fetchInTime(never, 1000).catch((error: unknown) => error)
   await vi.advanceTimersByTimeAsync(1000)
   expect(await asking).toBeInstanceOf(FeedSilentError)

@@ -37,6 +37,7 @@ export function patientWith(shop: Shop, milliseconds = SHOP_MILLISECONDS): Shop 
   return {
     name: shop.name,
     deliversOn: shop.deliversOn,
+    isStandIn: shop.isStandIn,
     quote: (...asked) => ask(shop.quote(...asked)),
     order: (...asked) => ask(shop.order(...asked)),
     track: (...asked) => ask(shop.track(...asked)),

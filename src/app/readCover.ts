@@ -4,7 +4,9 @@ import type { readCover as readCoverEndpoint } from '../contract/endpoints'
 import { schoolsOf } from '../core/cover/schools'
 import { numbersToCall } from '../core/household/emergencyNumbers'
 import { labelSetOf } from '../core/household/labelSet'
+import { readCards } from '../db/care'
 import { readCourses, readListDecisions, readMembers, readStock } from '../db/stock'
+import { signedCards } from './signedCards'
 import { type Caller, reading, type World } from './world'
 
 export type CoverView = z.infer<(typeof readCoverEndpoint)['result']>
@@ -19,6 +21,7 @@ export const readCover = (world: World, caller: Caller): Promise<CoverView> =>
       units: household.units,
       country: household.country,
       labels: labelSetOf(household),
+      signed: [...signedCards(await readCards(trx))],
       numbers: { emergency: numbers.emergency ?? '', poison: numbers.poison ?? '' },
       schools: schoolsOf(household.schools),
       members: await readMembers(trx, today),

@@ -24,8 +24,9 @@ export const readShopping = (world: World, caller: Caller): Promise<ShoppingView
     const items = await readItems(at.trx)
     const byId = new Map(items.map((item) => [item.id, item]))
     const offers = await readOffers(at.trx)
-    const takeOrders = world.services.shops.map(({ name, deliversOn }) => ({
+    const takeOrders = world.services.shops.map(({ name, deliversOn, isStandIn }) => ({
       name,
+      isStandIn,
       deliversOn: [...deliversOn],
     }))
     return {

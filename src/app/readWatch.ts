@@ -2,13 +2,15 @@
 import type { z } from 'zod'
 import type * as v from '../contract/values'
 import { nextThere } from '../core/calendar/presence'
+import { takesSomething } from '../core/cover/pantry'
+import { notAsked } from '../core/household/asked'
 import type { PlaceId } from '../core/ids'
 import { itemTitle } from '../core/stock/item'
 import { type Headline, headline } from '../core/watch/headline'
 import { ribbon, ribbonTitle } from '../core/watch/ribbon'
 import type { JudgedHolding, Survey } from '../core/watch/survey'
 import { readPurchases } from '../db/shopping'
-import { readDeferrals } from '../db/stock'
+import { readCourses, readDeferrals, readMembers } from '../db/stock'
 import { onceFor } from './kept'
 import { looksOf } from './looks'
 import { recallCount } from './recalls'
@@ -29,7 +31,16 @@ export const readWatch = async (
   const recalled = await recallCount(world)
   return reading(world, caller, async (at) => {
     const all = await everything(at)
-    return watchView({ ...all, recalled: recalled(all.survey) }, onlyPlace)
+    const members = await readMembers(at.trx, at.today)
+    const courses = members.length === 0 ? [] : await readCourses(at.trx)
+    const unasked = members.flatMap((member) => {
+      if (member.guestUntil !== null) return []
+      const topics = notAsked(member, takesSomething(courses, member.id, at.today))
+      return topics.length === 0
+        ? []
+        : [{ memberId: member.id, name: member.name, topics: [...topics] }]
+    })
+    return watchView({ ...all, recalled: recalled(all.survey), unasked }, onlyPlace)
   })
 }
 
@@ -60,7 +71,11 @@ export function watchView(
     later,
     listed,
     recalled,
-  }: Awaited<ReturnType<typeof everything>> & { readonly recalled: number },
+    unasked,
+  }: Awaited<ReturnType<typeof everything>> & {
+    readonly recalled: number
+    readonly unasked: WatchView['unasked']
+  },
   onlyPlace?: PlaceId,
 ): WatchView {
   const groups = survey.places.map((place) => {
@@ -82,6 +97,7 @@ export function watchView(
     later,
     listed,
     recalled,
+    unasked,
   }
 }
 

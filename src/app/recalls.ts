@@ -1,7 +1,8 @@
 /** Recalls: what bulletins say, whose lots they are about, and putting those on hold. */
 import type { z } from 'zod'
 import type * as r from '../contract/recallEndpoints'
-import { type Bulletin, type Concerned, recallFinder } from '../core/recall/bulletin'
+import type { PlainDate } from '../core/calendar/plainDate'
+import { type Batches, type Bulletin, type Concerned, recallFinder } from '../core/recall/bulletin'
 import { decideAmend, type LotFact } from '../core/stock/decide'
 import { itemTitle } from '../core/stock/item'
 import type { Lot } from '../core/stock/lot'
@@ -9,7 +10,7 @@ import type { Survey } from '../core/watch/survey'
 import { appendMovements, lockLots } from '../db/ledger'
 import { createRecord } from '../db/records'
 import { readNotices } from '../db/shopping'
-import { act } from './act'
+import { type Acting, act } from './act'
 import { FeedUnreadableError, type ReadFeed, readBulletinFeed } from './bulletinFeed'
 import { onceFor } from './kept'
 import { fetchInTime } from './patience'
@@ -71,6 +72,7 @@ export const readRecalls = async (world: World, caller: Caller): Promise<Recalls
       .filter(({ id }) => !bulletins.some((one) => one.id === id))
     return {
       source: world.services.bulletins.name,
+      isStandIn: world.services.bulletins.isStandIn,
       feed: state,
       unread: [...unread],
       bulletins: [...bulletins, ...past].map((bulletin) => ({
@@ -144,27 +146,74 @@ export const takeRecall = async (
       const known = notices.find(({ bulletin }) => bulletin.id === bulletinId)
       const bulletin = bulletins.find(({ id }) => id === bulletinId) ?? known?.bulletin
       if (!bulletin) throw state === 'read' ? notFound() : new Refusal({ code: 'bulletins_silent' })
-      const concerned = recallFinder(await surveyNow(acting))(bulletin)
-      const recalled = concerned.filter(({ how }) => how === 'recalled')
-      const locked = await lockLots(acting.trx, [
-        ...new Set(recalled.map(({ holding }) => holding.lot.id)),
-      ])
-      const facts = [...locked.values()].flatMap(({ lot, stock }): readonly LotFact[] => {
-        const standing = { kind: 'held', reason: reasonOf(bulletin, lot) } as const
-        const decision = decideAmend(lot, stock, { standing }, acting.today)
-        return decision.kind === 'append' ? decision.facts : []
-      })
-      await appendMovements(acting, locked, facts)
+      const counts = await holdRecalled(acting, bulletin)
       if (!known)
         await createRecord(acting, 'recall_notice', {
           bulletin_id: bulletin.id,
           taken_on: acting.today,
           bulletin: JSON.stringify(bulletin),
         })
-      return { held: facts.length, look: concerned.length - recalled.length }
+      return counts
     },
   )
 }
+
+/** Puts every lot of the batches that a bulletin names on hold. */
+async function holdRecalled(acting: Acting, bulletin: Bulletin) {
+  const concerned = recallFinder(await surveyNow(acting))(bulletin)
+  const recalled = concerned.filter(({ how }) => how === 'recalled')
+  const locked = await lockLots(acting.trx, [
+    ...new Set(recalled.map(({ holding }) => holding.lot.id)),
+  ])
+  const facts = [...locked.values()].flatMap(({ lot, stock }): readonly LotFact[] => {
+    const standing = {
+      kind: 'held',
+      reason: reasonOf(bulletin, lot),
+      recall: bulletin.id,
+    } as const
+    const decision = decideAmend(lot, stock, { standing }, acting.today)
+    return decision.kind === 'append' ? decision.facts : []
+  })
+  await appendMovements(acting, locked, facts)
+  return { held: facts.length, look: concerned.length - recalled.length }
+}
+
+export interface WrittenRecall {
+  readonly product: { readonly name: string; readonly strength: string }
+  readonly batches: readonly Batches[]
+  readonly reason: string
+  readonly advice: string
+  readonly source: string
+  readonly publishedOn: PlainDate
+}
+
+/** Writes a recall down that somebody read elsewhere, and puts what it is about on hold at once. */
+export const writeRecall = (
+  world: World,
+  caller: Caller,
+  { key, ...written }: WrittenRecall & { readonly key: string },
+) =>
+  act(
+    world,
+    caller,
+    { key, kind: 'recall_written', why: written.product.name, request: written },
+    async (acting) => {
+      const title = itemTitle({ ...written.product })
+      const bulletin: Bulletin = {
+        ...written,
+        id: `own ${acting.today} ${title}`.slice(0, MOST_REASON),
+        title,
+        product: { ...written.product, catalogueId: null },
+      }
+      const counts = await holdRecalled(acting, bulletin)
+      await createRecord(acting, 'recall_notice', {
+        bulletin_id: bulletin.id,
+        taken_on: acting.today,
+        bulletin: JSON.stringify(bulletin),
+      })
+      return counts
+    },
+  )
 
 /** Who has it, or that it was not found, must not be lost with the hold. */
 function reasonOf({ id, reason }: Bulletin, { standing }: Pick<Lot, 'standing'>): string {

@@ -64,6 +64,8 @@ export type RefusalReason =
   /** Somebody else was faster, or a rule speaks against it. */
   | { readonly code: 'dose_refused'; readonly refusals: readonly DoseRefusal[] }
   | { readonly code: 'already_struck' }
+  /** Something was given or used: an incident is no slip then. */
+  | { readonly code: 'incident_counts' }
 
 export interface MeanwhileAct {
   readonly who: string

@@ -30,6 +30,8 @@ export interface Services {
 /** Where recalls are published: a JSON Feed of bulletins. */
 export interface BulletinFeed {
   readonly name: string
+  /** Made up: it knows of no real recall, and the screen says so. */
+  readonly isStandIn: boolean
   /**
    * The feed as it is served.
    * @throws {FeedSilentError}

@@ -2,6 +2,7 @@
 import { z } from 'zod'
 import * as c from './careValues'
 import { endpoint } from './endpoint'
+import { shortText } from './texts'
 import * as v from './values'
 
 const ofCard = z.object({ cardId: c.ownCardId })
@@ -27,7 +28,7 @@ export const addCard = endpoint(
   'POST',
   '/api/dose-cards',
   'Write down what a prescriber said',
-  { body: c.cardBody.extend({ memberIds: c.cardFor }) },
+  { body: c.cardBody.extend({ memberIds: c.cardFor, photo: v.photo.optional() }) },
   v.done.extend({ cardId: c.ownCardId }),
 )
 export const changeCard = endpoint(
@@ -74,6 +75,17 @@ export const startIncident = endpoint(
   },
   v.done,
 )
+/** A slip: nothing was given and nothing used. Undoing the act brings it back. */
+export const removeIncident = endpoint(
+  'POST',
+  '/api/incidents/{incidentId}/removal',
+  'Take away an incident that was opened by a slip',
+  {
+    params: z.object({ incidentId: c.incidentId }),
+    body: z.object({ why: shortText.min(1, 'Say why: opened by a slip') }),
+  },
+  v.done,
+)
 export const sayCare = endpoint(
   'POST',
   '/api/care/entries',
@@ -96,6 +108,8 @@ export const sayCare = endpoint(
   v.done.extend({ outcome: c.takeOutcome }),
 )
 
+/** The photo of a pack's own label. */
+export const CARD_PHOTO_PATH = (cardId: string): string => `/api/dose-cards/${cardId}/photo`
 export const CARE_PHOTO_PATH = (entryId: string): string => `/api/care/entries/${entryId}/photo`
 export const HANDOVER_PDF_PATH = (incidentId: string): string =>
   `/api/incidents/${incidentId}/handover.pdf`

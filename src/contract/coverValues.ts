@@ -2,6 +2,7 @@
 import { z } from 'zod'
 import { SCHOOL_QUESTIONS, type Schools } from '../core/cover/schools'
 import { LABEL_SETS } from '../core/household/labelSet'
+import { substance } from './memberValues'
 import { longText, plainDate, shortText } from './texts'
 import * as v from './values'
 
@@ -41,6 +42,18 @@ export const coverValue = z.object({
   country: z.string(),
   /** Whose labels are followed; none where a device kept its copy before anybody was asked. */
   labels: z.enum(LABEL_SETS).default('none'),
+  /** What a vet has written a dose card for. */
+  signed: z
+    .array(
+      z.object({
+        memberId: v.memberId,
+        substance,
+        vet: z.string(),
+        until: plainDate.nullable(),
+        confirmedAgainstWarning: z.boolean(),
+      }),
+    )
+    .default([]),
   numbers: z.object({ emergency: z.string(), poison: z.string() }),
   schools,
   members: z.array(v.memberValue),

@@ -22,6 +22,8 @@ const concerned = z.object({
 
 export const recallsValue = z.object({
   source: z.string(),
+  /** Made up: it knows of no real recall. */
+  isStandIn: z.boolean(),
   feed: z.enum(['read', 'silent', 'unreadable']),
   /** Bulletins that could not be read, by their ids. */
   unread: z.array(z.string()),
@@ -47,6 +49,30 @@ export const readRecalls = endpoint(
   'Bulletins of recalled batches, and the lots they are about',
   {},
   recallsValue,
+)
+const batches = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('one'), batch: v.shortText.min(1, 'Give the batch as printed') }),
+  z.object({
+    kind: z.literal('range'),
+    from: v.shortText.min(1, 'Give the first batch'),
+    to: v.shortText.min(1, 'Give the last batch'),
+  }),
+])
+export const writeRecall = endpoint(
+  'POST',
+  '/api/recalls/own',
+  'Write down a recall that was read elsewhere: what it is about is put on hold',
+  {
+    body: z.object({
+      product: z.object({ name: v.givenName, strength: v.shortText.default('') }),
+      batches: z.array(batches).min(1, 'Give at least one batch').max(100).readonly(),
+      reason: v.shortText.min(1, 'Say what is wrong with it'),
+      advice: v.longText.default(''),
+      source: v.shortText.min(1, 'Say where you read it'),
+      publishedOn: v.plainDate,
+    }),
+  },
+  v.done.extend({ held: z.int(), look: z.int() }),
 )
 export const takeRecall = endpoint(
   'POST',

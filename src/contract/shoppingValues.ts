@@ -73,7 +73,13 @@ export const shoppingValue = z.object({
     }),
   ),
   /** Shops that take orders. */
-  takeOrders: z.array(z.object({ name: z.string(), deliversOn: z.array(z.int().min(1).max(7)) })),
+  takeOrders: z.array(
+    z.object({
+      name: z.string(),
+      isStandIn: z.boolean(),
+      deliversOn: z.array(z.int().min(1).max(7)),
+    }),
+  ),
   /** Shops that are known, to choose from. */
   shops: z.array(z.string()),
 })

@@ -1,6 +1,7 @@
 /** The values that cross the wire, as schemas. Text is bounded; dates and ids are checked once, here. */
 import { z } from 'zod'
 import { DATE_ORDERS } from '../core/calendar/readPrintedDate'
+import { TOPICS } from '../core/household/asked'
 import { LABEL_SETS } from '../core/household/labelSet'
 import { HUES, PLACE_TRAIT_IDS, type PlaceTrait } from '../core/household/places'
 import { SPECIES } from '../core/household/species'
@@ -395,6 +396,8 @@ export const watchValue = z.object({
   listed: z.int(),
   /** Lots that a bulletin recalls and that are not on hold yet. */
   recalled: z.int(),
+  /** Members of whom nobody has asked what decides who may have what. */
+  unasked: z.array(z.object({ memberId, name: z.string(), topics: z.array(z.enum(TOPICS)) })),
 })
 
 export const tagValue = z.object({

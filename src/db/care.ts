@@ -186,6 +186,28 @@ export async function findCareEntry(trx: Trx, entryId: CareEntryId): Promise<Ent
   return row?.created_by_act ? { entry: toEntry(row), actId: row.created_by_act as ActId } : null
 }
 
+/** The photo of the pack that a card was written down from. */
+export async function readCardPhoto(trx: Trx, cardId: CardId) {
+  return trx
+    .selectFrom('card_photo')
+    .select(['media_type', 'bytes'])
+    .where('card_id', '=', cardId)
+    .where('removed_by_act', 'is', null)
+    .executeTakeFirst()
+}
+
+/** Cards that have a photo. */
+export const readCardPhotos = async (trx: Trx): Promise<ReadonlySet<string>> =>
+  new Set(
+    (
+      await trx
+        .selectFrom('card_photo')
+        .select('card_id')
+        .where('removed_by_act', 'is', null)
+        .execute()
+    ).map(({ card_id }) => card_id),
+  )
+
 export async function readCarePhoto(trx: Trx, entryId: CareEntryId) {
   return trx
     .selectFrom('care_photo')

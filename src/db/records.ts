@@ -133,6 +133,7 @@ const CREATED: readonly ActedTable[] = [
   'purchase',
   'shop_order',
   'care_photo',
+  'card_photo',
   'care_entry',
   'incident',
   'recipe',

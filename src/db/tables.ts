@@ -290,6 +290,11 @@ export interface CarePhotoTable extends Acted {
   media_type: Fixed<string>
   bytes: ColumnType<Buffer, Buffer, never>
 }
+export interface CardPhotoTable extends Acted {
+  card_id: Fixed<string>
+  media_type: Fixed<string>
+  bytes: ColumnType<Buffer, Buffer, never>
+}
 export interface MovementTable {
   id: Fixed<string>
   household_id: Fixed<string>
@@ -378,6 +383,7 @@ export interface Tables {
   incident: IncidentTable
   care_entry: CareEntryTable
   care_photo: CarePhotoTable
+  card_photo: CardPhotoTable
 }
 
 /** Records that acts create, edit and remove, and that undo brings back. */
@@ -415,3 +421,4 @@ export type ActedTable =
   | 'incident'
   | 'care_entry'
   | 'care_photo'
+  | 'card_photo'

@@ -62,6 +62,7 @@ const ITEMS: readonly Item[] = [
 
 export const bulletinFeed = {
   name: 'Office for Sold Goods, bulletins',
+  isStandIn: true,
   fetch: async (): Promise<string> =>
     JSON.stringify({
       version: 'https://jsonfeed.org/version/1.1',

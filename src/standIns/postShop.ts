@@ -34,6 +34,7 @@ const CANCELLED = 0.28
 
 export const postShop: Shop = {
   name: 'Tideway Post Pharmacy',
+  isStandIn: true,
   deliversOn: DELIVERS_ON,
   quote: async (articles, today) => articles.map((article) => quoteOf(article, today)),
   order: async (key, lines, today) => ({

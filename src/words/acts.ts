@@ -88,6 +88,8 @@ const PAST: Readonly<Record<string, string>> = {
   recipe_added: 'wrote down a mixture',
   recipe_removed: 'took a mixture away',
   incident_started: 'started an incident',
+  incident_removed: 'took away an incident that was a slip',
+  recall_written: 'wrote down a recall',
   care_about: 'said what happened',
   care_dose: 'gave a dose',
   care_used: 'used some at an incident',

@@ -20,6 +20,8 @@ import type { CardFault } from '../core/dosing/cardFaults'
 import type { Instant } from '../core/dosing/given'
 import type { DoseRefusal } from '../core/dosing/refusal'
 import type { Step } from '../core/dosing/workOut'
+import type { Topic } from '../core/household/asked'
+import type { Noted } from '../core/household/noteSays'
 import type { Rank } from '../core/incident/atHand'
 import { type CareFact, type Reading, SEEN, type Site } from '../core/incident/entry'
 import { INCIDENT_KINDS, type IncidentKind } from '../core/incident/kinds'
@@ -556,10 +558,18 @@ export const care = {
       give: 'ready',
       wait: (time: string): string => `from ${time}`,
       refused: 'no',
+      asks: 'ask first',
     },
     noCards: 'No card says anything for them.',
+    noLabels:
+      'The labels of your country do not come with this, or no country is chosen: labels of another country are no guess at yours. Write down the label of your own pack, or say which labels you follow.',
+    writeLabel: 'Write down the label of a pack',
+    chooseLabels: 'Choose whose labels',
     noRule: (name: string): string => `No rule from a vet is written down for ${name}.`,
     askVet: 'Ask the vet, and write down what is said',
+    agreedInWords: (name: string): string =>
+      `The vet has agreed to something for ${name} in words. The bench shows a number only from a dose card.`,
+    asCard: 'Write its numbers down as a dose card',
     tell: 'Say this',
     tellLines: {
       species: 'Species',
@@ -588,6 +598,9 @@ export const care = {
     none: 'none in the record',
     lot: (place: string, pocket: string, ends: string, left: string): string =>
       `${place}, ${pocket} · ${ends} · ${left}`,
+    /** Its full name, strength and form stand beside the amount. */
+    bottle: (title: string, form: string | null): string =>
+      form === null || title.toLowerCase().includes(form) ? `${title}:` : `${title} (${form}):`,
     others: 'The same on the shelf, another strength or form: not for this card',
     notScored: (known: boolean): string =>
       known
@@ -621,6 +634,34 @@ export const care = {
     syringeLabel: (text: string, barrel: string): string => `${barrel}, drawn up to ${text}`,
     fillNumber: (at: number, of: number): string => `fill ${at} of ${of}`,
     beside: 'No lot of this can be counted down by itself: correct the count later.',
+  },
+  questions: {
+    title: 'Ask first',
+    notAsked: (topic: Topic, name: string): string =>
+      topic === 'allergies'
+        ? `Has ${name} any allergies? Nobody has asked yet.`
+        : topic === 'conditions'
+          ? `Has ${name} any illness that lasts? Nobody has asked yet.`
+          : `Does ${name} take any medicine regularly? Nobody has asked yet.`,
+    none: (topic: Topic): string =>
+      topic === 'medicines' ? 'No, none' : topic === 'allergies' ? 'No allergies' : 'No illness',
+    some: 'Yes: write it down',
+    noteSays: (noted: Noted): string => `The note speaks of ${notedText(noted)}. Is it so?`,
+    isSo: 'Yes, record it',
+    isNotSo: 'No, it is not so',
+    askFirst: (reason: string): string =>
+      `${capital(reason)}: the label says to ask a doctor or a pharmacist first.`,
+    who: 'Who said it may be given',
+    mayBeGiven: 'It may be given',
+    toldNone: (topic: Topic, who: string): string => `No ${TOPIC_NAMES[topic]}, said ${who}`,
+    toldWord: (who: string, reason: string): string => `${who} said it may be given (${reason})`,
+    toldNote: (noted: Noted, isSo: boolean): string =>
+      `${capital(notedText(noted))}: ${isSo ? 'so' : 'not so'}`,
+    unkept: 'Kept on this screen and with the dose. With a connection it is kept with the person.',
+    scored: 'Look at the tablet: is there a line across it?',
+    isScored: 'Yes, it is scored',
+    isNotScored: 'No line',
+    readLabel: 'Write down what the label says is in it',
   },
   cards: {
     title: 'Dose cards',
@@ -777,6 +818,11 @@ export const care = {
     going: 'Going on',
     ended: 'Earlier',
     noneEnded: 'Nothing has been noted yet.',
+    slip: 'Opened by a slip',
+    slipWhy: 'opened by a slip',
+    slipTaken: 'It is taken away.',
+    slipBack: 'Bring it back',
+    slipAway: 'Only with a connection.',
     who: 'Who?',
     what: 'What happened?',
     where: 'Where?',
@@ -902,7 +948,17 @@ export const care = {
       lead: 'What is known of them',
       name: 'Name',
       species: 'Kind',
-      years: 'Years',
+      age: 'Age',
+      monthsPlease: 'Under a year: say weeks or months. Until then the strictest figures hold.',
+      grownUp: 'Grown up',
+      conditions: 'Illnesses, as they say',
+      medicines: 'Medicines they take, as they say',
+      thinner: 'Takes a blood thinner',
+      none: {
+        allergies: 'No allergies',
+        conditions: 'No illness',
+        medicines: 'No medicines',
+      },
       kilograms: 'kg',
       allergies: 'Allergies, as they say',
       save: 'Note',
@@ -967,12 +1023,12 @@ export const care = {
     who: 'Who',
     known: 'What is known',
     allergies: 'Allergies',
-    noAllergies: 'none known',
+    notAsked: 'not asked',
+    toldNone: (by: string, on: PlainDate): string => `none, said ${by} on ${fullDay(on)}`,
     conditions: 'Conditions',
     thinner: 'takes a blood thinner',
     pregnancy: 'Pregnancy',
     medicines: 'Takes every day',
-    noMedicines: 'nothing known',
     weight: 'Weight',
     weighed: (text: string, on: PlainDate): string => `${text} (${fullDay(on)})`,
     weightUnknown: 'not known',

@@ -1,6 +1,7 @@
 /** The handover in words: the same lines on the page, on paper and read aloud. */
 import type { PlainDate } from '../core/calendar/plainDate'
 import type { Instant } from '../core/dosing/given'
+import type { Topic } from '../core/household/asked'
 import type { Handover } from '../core/incident/handover'
 import { care, timeText } from './care'
 import { ageText, weight } from './weights'
@@ -28,6 +29,20 @@ const weightText = ({ weight: state }: Handover, units: 'metric' | 'us'): string
 const join = (names: readonly string[], none: string): string =>
   names.length === 0 ? none : names.join(', ')
 
+/** The list where there is one; else who said that there is nothing, or that nobody has asked. */
+function knownText(page: Handover, topic: Topic, names: readonly string[]): string {
+  if (names.length > 0) return names.join(', ')
+  const knowledge = page.knowledge[topic]
+  switch (knowledge.kind) {
+    case 'none':
+      return w.toldNone(knowledge.told.by, knowledge.told.on)
+    case 'not_asked':
+      return w.notAsked
+    case 'known':
+      return topic === 'medicines' && page.bloodThinner ? w.thinner : w.guest
+  }
+}
+
 /** "Ned, 7 years, 22.4 kg" */
 export const handoverHead = (page: Handover, { units }: Pick<HandoverAt, 'units'>): string =>
   [
@@ -43,15 +58,17 @@ export function handoverParts(page: Handover, at: HandoverAt): readonly Handover
   const time = (when: Instant): string => timeText(when, at.now, at.timeZone)
   const known = [
     `${w.weight}: ${weightText(page, at.units)}`,
-    `${w.allergies}: ${join(page.allergies, page.isGuest ? w.guest : w.noAllergies)}`,
-    ...(page.conditions.length > 0 ? [`${w.conditions}: ${join(page.conditions, '')}`] : []),
+    `${w.allergies}: ${knownText(page, 'allergies', page.allergies)}`,
+    `${w.conditions}: ${knownText(page, 'conditions', page.conditions)}`,
     ...(page.bloodThinner ? [w.thinner] : []),
+    ...(page.said ? [page.said] : []),
     ...(page.pregnancy ? [`${w.pregnancy}: ${page.pregnancy}`] : []),
-    `${w.medicines}: ${join(
+    `${w.medicines}: ${knownText(
+      page,
+      'medicines',
       page.medicines.map(({ title, directions }) =>
         directions ? `${title} (${directions})` : title,
       ),
-      w.noMedicines,
     )}`,
   ]
   return [
@@ -114,13 +131,13 @@ export function readAloud(page: Handover, at: HandoverAt): string {
     page.tourniquet
       ? `${w.tourniquet} ${time(page.tourniquet.at)}${page.tourniquet.where ? `, ${page.tourniquet.where}` : ''}.`
       : '',
-    `${w.allergies}: ${join(page.allergies, w.noAllergies)}.`,
+    `${w.allergies}: ${knownText(page, 'allergies', page.allergies)}.`,
     page.conditions.length > 0 || page.bloodThinner
       ? `${join([...page.conditions, ...(page.bloodThinner ? [w.thinner] : [])], '')}.`
-      : '',
+      : `${w.conditions}: ${knownText(page, 'conditions', [])}.`,
     page.medicines.length > 0
       ? `${w.medicines}: ${page.medicines.map(({ title }) => title).join(', ')}.`
-      : '',
+      : `${w.medicines}: ${knownText(page, 'medicines', [])}.`,
     `${w.given}: ${join(
       page.doses.map(
         ({ at: when, fact }) => `${care.incident.fact(fact, at.units)} at ${time(when)}`,

@@ -7,14 +7,30 @@ const lots = (count: number): string => `${numberWord(count)} ${count === 1 ? 'l
 
 export const recalls = {
   title: 'Recalls',
-  headline: (recalled: number, look: number): string =>
+  headline: (recalled: number, look: number, isStandIn: boolean): string =>
     recalled > 0
       ? `${capital(lots(recalled))} of yours ${recalled === 1 ? 'is' : 'are'} recalled`
       : look > 0
         ? `${capital(lots(look))} to look at`
-        : 'Nothing of yours is recalled',
+        : isStandIn
+          ? 'Nothing of yours stands in the made-up bulletins'
+          : 'Nothing of yours is recalled',
   under: (source: string): string =>
     `From ${source}. What a bulletin says goes before what is written here.`,
+  standIn:
+    'These bulletins are a stand-in with made-up recalls. It knows of no real one: look at the office of your country, and write down here what concerns you.',
+  write: 'Write down a recall',
+  fields: {
+    name: 'What is recalled, as you keep it',
+    strength: 'Strength, if only one is meant',
+    batches: 'Batches, one a line; W3100–W3199 for all between',
+    reason: 'What is wrong with it',
+    advice: 'What to do with it',
+    source: 'Where you read it',
+    on: 'Published on',
+  },
+  save: 'Write it down, and put mine on hold',
+  cancel: 'Cancel',
   feed: {
     silent: 'The bulletins do not answer now. What was taken in before is below.',
     unreadable: 'The bulletins cannot be read now. What was taken in before is below.',

@@ -199,6 +199,11 @@ export function sentenceFor(reason: RefusalReason): Sentence {
       return say('Do not give it', doseRefused(reason.refusals))
     case 'already_struck':
       return say('It is struck out already', 'Somebody else was faster. Nothing more is needed.')
+    case 'incident_counts':
+      return say(
+        'Something was given or used here',
+        'Strike that out first, so that stock and doses are right; or end the incident.',
+      )
     default:
       return assertNever(reason)
   }

@@ -79,6 +79,7 @@ export const shopping = {
   notReplaced:
     'Nothing else is worth buying in its place now. Make the list again to ask the plan.',
   backOn: 'Look there again',
+  standIn: 'This shop is made up, a stand-in: nothing is ordered or paid for real.',
   orders: 'On its way',
   order: (count: number): string => (count === 1 ? 'Order this line' : `Order these ${count}`),
   delivers: (days: readonly number[]): string =>

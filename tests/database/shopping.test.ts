@@ -406,6 +406,7 @@ describe('a recall', () => {
       ...app.world.services,
       bulletins: {
         name: 'A test office',
+        isStandIn: false,
         fetch: async () =>
           JSON.stringify({ version: 'https://jsonfeed.org/version/1.1', title: 'Office', items }),
       },
@@ -471,7 +472,10 @@ describe('a recall', () => {
   it('says when the bulletins are silent or unreadable, and changes nothing', async () => {
     const feed = (fetch: () => Promise<string>): World => ({
       ...app.world,
-      services: { ...app.world.services, bulletins: { name: 'A test office', fetch } },
+      services: {
+        ...app.world.services,
+        bulletins: { name: 'A test office', isStandIn: false, fetch },
+      },
     })
     const silent = feed(async () => {
       throw new FeedSilentError('away')

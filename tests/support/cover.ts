@@ -99,6 +99,7 @@ export const whyNot = (
 ): string[] =>
   unsuited(aThing(entryId), patientOn(member, takes, DAY), {
     owners: new Map(),
+    signed: [],
     schools: schoolsOf(chosen),
     labels,
   }).map((one) => (one.code === 'rule' || one.code === 'ask_first' ? one.rule : one.code))
@@ -121,6 +122,7 @@ export interface Scene {
   readonly minutes?: number
   readonly schools?: ChosenSchools
   readonly labels?: LabelSet
+  readonly signed?: CoverStock['signed']
   readonly courses?: readonly (Partial<Course> & { member: Member; of: string })[]
 }
 
@@ -135,6 +137,7 @@ export function aStock({
   minutes = 10,
   schools = {},
   labels = 'us',
+  signed = [],
   courses = [],
 }: Scene): CoverStock {
   const place = (n: number, isStore: boolean): CoverPlace => ({
@@ -213,6 +216,7 @@ export function aStock({
     })),
     schools: schoolsOf(schools),
     labels,
+    signed,
   }
 }
 

@@ -19,7 +19,7 @@ import type { Item } from '../stock/item'
 import { openedWithoutPeriod } from '../stock/judge'
 import type { Holding, Lot } from '../stock/lot'
 import type { Schools } from './schools'
-import type { HouseRules, Owner, Owners, Thing } from './suitability'
+import type { HouseRules, Owner, Owners, SignedCard, Thing } from './suitability'
 
 export interface KnownItem {
   readonly item: Pick<
@@ -61,6 +61,7 @@ export interface CoverStock {
   readonly holdings: readonly Holding[]
   readonly schools: Schools
   readonly labels: LabelSet
+  readonly signed: readonly SignedCard[]
 }
 
 /** Why a lot does not count whatever the day. */
@@ -150,7 +151,12 @@ export function pantry(stock: CoverStock): Pantry {
     byRole: playersOf(things),
     kitAt,
     thingOf,
-    house: { owners: ownersOf(stock), schools: stock.schools, labels: stock.labels },
+    house: {
+      owners: ownersOf(stock),
+      signed: stock.signed,
+      schools: stock.schools,
+      labels: stock.labels,
+    },
   }
 }
 

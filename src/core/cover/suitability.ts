@@ -121,9 +121,20 @@ export interface Owner {
 }
 export type Owners = ReadonlyMap<ItemId, Owner>
 
+/** A vet's dose card, as far as it says that an animal may have something. */
+export interface SignedCard {
+  readonly memberId: MemberId
+  readonly substance: SubstanceId
+  readonly vet: string
+  readonly until: PlainDate | null
+  readonly confirmedAgainstWarning: boolean
+}
+
 /** What the household has decided and been prescribed, as far as it decides who may have what. */
 export interface HouseRules {
   readonly owners: Owners
+  /** What a vet has written a dose card for: the same word as an agreement. */
+  readonly signed: readonly SignedCard[]
   readonly schools: Schools
   readonly labels: LabelSet
 }
@@ -155,7 +166,7 @@ export function unsuited(thing: Thing, patient: Patient, house: HouseRules): rea
   if (mine && owner.endsOn !== null && owner.endsOn < patient.day && !owner.released)
     reasons.push({ code: 'left_over', prescriber: owner.prescriber })
 
-  const agreement = agreementOn(facts, patient)
+  const agreement = agreementOn(facts, patient, house)
   const isConfirmed =
     agreement?.confirmedAgainstWarning === true || (mine && owner.confirmedAgainstWarning)
   const broken = RULES.flatMap((rule) => brokenBy(rule, facts, patient, house))
@@ -305,26 +316,36 @@ function unfitAge(
   return []
 }
 
-/** What an animal's vet has agreed to beforehand, if anything. */
-const agreementOn = (facts: ItemFacts, { member }: Patient): AgreedMedicine | undefined =>
-  member.facts.kind === 'animal'
-    ? member.facts.agreed.find(({ substance }) => facts.acting.includes(substance))
-    : undefined
+type Agreement = Pick<AgreedMedicine, 'vet' | 'confirmedAgainstWarning'>
+
+/** What an animal's vet has agreed to beforehand, in words or by a dose card: one word, two papers. */
+function agreementOn(
+  facts: ItemFacts,
+  { member, day }: Patient,
+  { signed }: Pick<HouseRules, 'signed'>,
+): Agreement | undefined {
+  if (member.facts.kind !== 'animal') return undefined
+  const cards = signed.filter(
+    (card) =>
+      card.memberId === member.id &&
+      facts.acting.includes(card.substance) &&
+      (card.until === null || card.until >= day),
+  )
+  const words = member.facts.agreed.filter(({ substance }) => facts.acting.includes(substance))
+  const all: readonly Agreement[] = [...words, ...cards]
+  return all.find(({ confirmedAgainstWarning }) => confirmedAgainstWarning) ?? all[0]
+}
 
 /** Something that acts, made for people; what nobody has matched with the catalogue counts as such. */
 const isPeoplesMedicine = ({ entry, acting, isMedicine, madeFor }: ItemFacts): boolean =>
   isMedicine && madeFor.species.includes('person') && (entry === null || acting.length > 0)
 
 /** Counts only after its vet was asked on the telephone (a school): never a first choice. */
-const isAskedOfVet = (
-  { itemId, facts }: Thing,
-  patient: Patient,
-  { owners }: Pick<HouseRules, 'owners'>,
-): boolean =>
+const isAskedOfVet = ({ itemId, facts }: Thing, patient: Patient, house: HouseRules): boolean =>
   patient.member.facts.kind === 'animal' &&
-  (itemId === null || owners.get(itemId)?.id !== patient.member.id) &&
+  (itemId === null || house.owners.get(itemId)?.id !== patient.member.id) &&
   isPeoplesMedicine(facts) &&
-  agreementOn(facts, patient) === undefined
+  agreementOn(facts, patient, house) === undefined
 
 /** The name of something in it that the patient is allergic to, or null. */
 function allergenIn(facts: ItemFacts, title: string, patient: Patient): string | null {

@@ -271,7 +271,12 @@ function suitRefusals({
   answered,
 }: DoseQuestion): readonly DoseRefusal[] {
   const label = isLabel(card)
-  const reasons = unsuited(ingredientThing(card), patient, { owners: new Map(), schools, labels })
+  const reasons = unsuited(ingredientThing(card), patient, {
+    owners: new Map(),
+    signed: [],
+    schools,
+    labels,
+  })
   return reasons
     .flatMap((reason): readonly DoseRefusal[] => suitRefusal(reason, card, label))
     .filter((refusal) => !isQuestion(refusal) || !answered.has(questionKey(refusal)))
@@ -581,6 +586,10 @@ function formsUncut(question: DoseQuestion): readonly string[] {
     })
     .map(({ name, strength }) => (strength ? `${name}, ${strengthText(strength)}` : name))
 }
+
+/** Nothing speaks against it but what somebody can answer. */
+export const asksOnly = (answer: DoseAnswer): boolean =>
+  answer.kind === 'refused' && answer.refusals.every(isQuestion)
 
 /** Days since a member was last weighed; null when never. */
 export const weighedAgo = ({ member, day }: Patient): number | null => {

@@ -14,6 +14,9 @@ export interface Told {
   readonly on: PlainDate
 }
 
+/** The server puts who it was and the day in the place of this. */
+export const UNSIGNED = 'unsigned'
+
 export type Knowledge =
   | { readonly kind: 'not_asked' }
   | { readonly kind: 'none'; readonly told: Told }
@@ -48,3 +51,23 @@ export const notAsked = (
   takesSomething: boolean,
 ): readonly Topic[] =>
   TOPICS.filter((topic) => knowledgeOf(member, topic, takesSomething).kind === 'not_asked')
+
+/**
+ * What somebody has just said gets their name and the day; what stood before keeps its own.
+ * @param told of the member before the change
+ */
+export function signed(
+  facts: MemberFacts,
+  told: MemberFacts['told'],
+  by: string,
+  on: PlainDate,
+): MemberFacts {
+  if (!facts.told) return facts
+  const next = Object.fromEntries(
+    TOPICS.flatMap((topic) => {
+      if (!facts.told?.[topic]) return []
+      return [[topic, told?.[topic] ?? { by, on }]]
+    }),
+  )
+  return { ...facts, told: next }
+}

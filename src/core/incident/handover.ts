@@ -2,8 +2,14 @@
 import type { PlainDate } from '../calendar/plainDate'
 import { substanceName } from '../catalogue/substances'
 import type { Instant } from '../dosing/given'
+import { type Knowledge, knowledgeOf, type Topic } from '../household/asked'
 import { type Course, isRunning } from '../household/course'
-import { CONDITIONS_OF_PEOPLE, type Contact, type Member } from '../household/member'
+import {
+  CONDITIONS_OF_ANIMALS,
+  CONDITIONS_OF_PEOPLE,
+  type Contact,
+  type Member,
+} from '../household/member'
 import { ageInMonths, type WeightState, weightOn } from '../household/weight'
 import type { ItemId } from '../ids'
 import type { CareEntry, Reading } from './entry'
@@ -25,6 +31,10 @@ export interface Handover {
   readonly months: number | null
   readonly weight: WeightState
   readonly isGuest: boolean
+  /** What is known, what is known to be nothing, what nobody has asked. */
+  readonly knowledge: Readonly<Record<Topic, Knowledge>>
+  /** Said of a guest, as it was said. */
+  readonly said: string
   readonly allergies: readonly string[]
   readonly conditions: readonly string[]
   readonly bloodThinner: boolean
@@ -62,7 +72,15 @@ export function handoverOf(
 ): Handover {
   const { facts } = patient
   const standing = timeline.entries.filter(({ struck }) => !struck)
+  const takes = courses.some((course) => course.memberId === patient.id && isRunning(course, today))
+  const known = (topic: Topic) => knowledgeOf(patient, topic, takes)
   return {
+    knowledge: {
+      allergies: known('allergies'),
+      conditions: known('conditions'),
+      medicines: known('medicines'),
+    },
+    said: patient.guestUntil === null ? '' : patient.note,
     name: patient.name,
     species: patient.species,
     months: ageInMonths(patient.born, today),
@@ -72,7 +90,9 @@ export function handoverOf(
       one.kind === 'substance' ? substanceName(one.substance) : one.name,
     ),
     conditions:
-      facts.kind === 'person' ? facts.conditions.map((one) => CONDITIONS_OF_PEOPLE[one]) : [],
+      facts.kind === 'person'
+        ? facts.conditions.map((one) => CONDITIONS_OF_PEOPLE[one])
+        : (facts.conditions ?? []).map((one) => CONDITIONS_OF_ANIMALS[one]),
     bloodThinner: facts.kind === 'person' && facts.bloodThinner,
     pregnancy: facts.kind === 'person' && facts.pregnancy !== 'no' ? facts.pregnancy : null,
     medicines: courses

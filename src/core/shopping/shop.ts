@@ -62,6 +62,8 @@ export class ShopSilentError extends Error {
 export interface Shop {
   readonly name: string
   readonly deliversOn: readonly Weekday[]
+  /** Made up: nothing is ordered or paid for real, and the screen says so. */
+  readonly isStandIn: boolean
   /**
    * Its price list for articles on a day; null for what it does not sell.
    * @throws {ShopSilentError}

@@ -3,6 +3,7 @@ import { useEffect, useMemo, useRef, useState } from 'react'
 import { sayCare } from '../../contract/careEndpoints'
 import type { Instant } from '../../core/dosing/given'
 import { isFor } from '../../core/dosing/sources'
+import { asksOnly, type DoseAnswer } from '../../core/dosing/workOut'
 import type { Member } from '../../core/household/member'
 import type { PlaceId } from '../../core/ids'
 import type { CareFact } from '../../core/incident/entry'
@@ -111,13 +112,14 @@ function useAnswers(care: Care, member: Member, place: PlaceId | null, now: Inst
       .map((card) => ({ card, ...askDose(care, member, card, { now, given, here: place }) }))
       .sort(
         (a, b) =>
-          ORDER[a.answer.kind] - ORDER[b.answer.kind] ||
+          orderOf(a.answer) - orderOf(b.answer) ||
           a.card.purpose.localeCompare(b.card.purpose) ||
           a.card.name.localeCompare(b.card.name),
       )
   }, [care, member, place, now])
 }
-const ORDER = { give: 0, wait: 1, refused: 2 } as const
+const ORDER = { give: 0, wait: 1, refused: 3 } as const
+const orderOf = (answer: DoseAnswer): number => (asksOnly(answer) ? 2 : ORDER[answer.kind])
 
 interface CardsProps {
   readonly care: Care
@@ -139,7 +141,7 @@ function Cards({ care, member, place, chosen, onChoose }: CardsProps) {
           key={card.id}
           type="button"
           aria-pressed={card.id === chosen}
-          data-state={answer.kind}
+          data-state={asksOnly(answer) ? 'wait' : answer.kind}
           onClick={() => onChoose(card.id)}
         >
           <span>
@@ -154,7 +156,9 @@ function Cards({ care, member, place, chosen, onChoose }: CardsProps) {
               ? w.states.give
               : answer.kind === 'wait' && answer.until
                 ? w.states.wait(words.care.time(answer.until, now, care.view.timeZone))
-                : w.states.refused}
+                : asksOnly(answer)
+                  ? w.states.asks
+                  : w.states.refused}
           </em>
         </button>
       ))}
@@ -179,7 +183,21 @@ function Answer({
   const card = care.view.cards.find(({ id }) => id === cardId) ?? null
   if (member.facts.kind === 'animal' && answers.length === 0)
     return <AskVet care={care} member={member} given={givenTo(care, member.id)} now={now} />
-  if (!card) return <p className={classes.empty}>{answers.length === 0 ? w.noCards : w.choose}</p>
+  if (!card)
+    return (
+      <div className={classes.empty}>
+        <p>{answers.length === 0 ? w.noCards : w.choose}</p>
+        {member.facts.kind === 'person' && care.cover.labels === 'none' && (
+          <>
+            <p>{w.noLabels}</p>
+            <p>
+              <a href="/bench/cards?pack=1">{w.writeLabel}</a>{' '}
+              <a href="/household">{w.chooseLabels}</a>
+            </p>
+          </>
+        )}
+      </div>
+    )
   const give = async (fact: Extract<CareFact, { kind: 'dose' }>, minutesAgo: number) => {
     const incidentId = openWith(care, member.id)?.id ?? null
     const said = words.care.bench.noted(

@@ -1,6 +1,7 @@
 /** No number without its vet: whom to ask, and what to tell them. */
 import { substanceName } from '../../core/catalogue/substances'
 import { DAY_MILLISECONDS, type GivenDose, type Instant } from '../../core/dosing/given'
+import { knowledgeOf, type Topic } from '../../core/household/asked'
 import type { Member } from '../../core/household/member'
 import { ageInMonths, weightOn } from '../../core/household/weight'
 import { words } from '../../words'
@@ -28,6 +29,12 @@ export function AskVet({ care, member, given, now }: Props) {
       ({ memberId, endsOn }) => memberId === member.id && (endsOn === null || endsOn >= view.today),
     )
     .map(({ itemId }) => laid.things[laid.thingOf.get(itemId) ?? -1]?.title ?? '')
+  const knownNone = (topic: Topic): string => {
+    const knowledge = knowledgeOf(member, topic, takes.length > 0)
+    return knowledge.kind === 'none'
+      ? words.care.handover.toldNone(knowledge.told.by, knowledge.told.on)
+      : words.care.handover.notAsked
+  }
   const agreed = member.facts.kind === 'animal' ? member.facts.agreed : []
   const tell: readonly (readonly [string, string])[] = [
     [w.tellLines.species, member.species],
@@ -42,9 +49,9 @@ export function AskVet({ care, member, given, now }: Props) {
       w.tellLines.allergies,
       member.facts.allergies
         .map((one) => (one.kind === 'substance' ? substanceName(one.substance) : one.name))
-        .join(', ') || words.care.handover.noAllergies,
+        .join(', ') || knownNone('allergies'),
     ],
-    [w.tellLines.medicines, takes.join(', ') || words.care.handover.noMedicines],
+    [w.tellLines.medicines, takes.join(', ') || knownNone('medicines')],
     [
       w.tellLines.given,
       lately
@@ -55,11 +62,12 @@ export function AskVet({ care, member, given, now }: Props) {
   ]
   return (
     <section className={classes.askVet}>
-      <h3>{w.noRule(member.name)}</h3>
+      <h3>{agreed.length > 0 ? w.agreedInWords(member.name) : w.noRule(member.name)}</h3>
       <p>{words.care.refusal({ code: 'ask_vet' }, { now, timeZone: view.timeZone })}</p>
       {agreed.map(({ substance, words: said, vet, on }) => (
         <blockquote key={substance}>
-          {substanceName(substance)}: {said} ({vet}, {fullDay(on)})
+          {substanceName(substance)}: {said} ({vet}, {fullDay(on)}){' '}
+          <a href={`/bench/cards?for=${member.id}&agreed=${substance}`}>{w.asCard}</a>
         </blockquote>
       ))}
       <h4>{w.tell}</h4>

@@ -6,11 +6,10 @@
 import { useState } from 'react'
 import type { BarrelId } from '../../core/dosing/barrel'
 import { BARRELS } from '../../core/dosing/barrel'
-import type { Portion } from '../../core/dosing/card'
 import { type DoseCard, SIGNS, type Sign } from '../../core/dosing/card'
 import type { Instant } from '../../core/dosing/given'
-import { unitsTaken } from '../../core/dosing/lots'
-import { isWait } from '../../core/dosing/refusal'
+import { isCut, lotFor, unitsTaken } from '../../core/dosing/lots'
+import { type DoseRefusal, isQuestion, isWait } from '../../core/dosing/refusal'
 import { disagreeing } from '../../core/dosing/sources'
 import {
   type Dose,
@@ -32,9 +31,12 @@ import { askDose, barrelsAtHand } from './askDose'
 import classes from './care.module.css'
 import { DoseDrawing, Spoons } from './DoseDrawing'
 import { NoteDose } from './NoteDose'
+import { Questions } from './Questions'
+import { unkeptWords, useAnswers } from './useAnswers'
 import { type Care, givenTo, patientNow, useNow } from './useCare'
 
 const w = words.care.bench
+const q = words.care.questions
 
 interface Props {
   readonly care: Care
@@ -52,6 +54,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
   const [choice, setChoice] = useState<'lower' | 'upper'>('lower')
   const [barrel, setBarrel] = useState<BarrelId | null>(null)
   const [signs, setSigns] = useState<ReadonlySet<Sign>>(new Set())
+  const answers = useAnswers(care, member)
   const { view } = care
   const patient = patientNow(care, member)
   const atHand = barrelsAtHand(care)
@@ -61,12 +64,17 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
     here,
     choice,
     signs,
+    answered: answers.answered,
     barrel,
   })
   const state = weightOn(member.species, member.born, member.weighings, view.today)
   const asked = signsAsked(card, patient)
   const time = (at: Instant): string => words.care.time(at, now, view.timeZone)
-  const [lot] = offers.good
+  const lot =
+    answer.kind === 'refused' ? (offers.good[0] ?? null) : lotFor(offers, answer.dose.portion)
+  const refusals: readonly DoseRefusal[] = answer.kind === 'give' ? [] : answer.refusals
+  const questions = refusals.filter(isQuestion)
+  const cut = refusals.find(({ code }) => code === 'cut_unknown')
   const raised = choice === 'upper'
   const others = disagreeing(card, view.cards, patient)
   const next = answer.kind === 'wait' ? answer.until : null
@@ -81,7 +89,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
         holds: holdsOf(card, dose.portion),
         rule: answer.rule,
         takes: lot && taken ? [{ lotId: lot.lotId, pocketId: lot.pocketId, amount: taken }] : [],
-        anyway,
+        anyway: [anyway, unkeptWords(answers.unkept, view.today)].filter(Boolean).join('; '),
       },
       minutesAgo,
     )
@@ -124,15 +132,51 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
           ))}
         </fieldset>
       )}
-      {answer.kind !== 'give' && (
+      <Questions member={member} questions={questions} answers={answers} />
+      {answers.unkept.length > 0 && <p className={classes.caution}>{q.unkept}</p>}
+      {refusals.length > questions.length && (
         <div role="alert">
           <ul className={classes.refusals} data-wait={answer.kind === 'wait'}>
-            {answer.refusals.map((refusal) => (
-              <li key={refusal.code} data-wait={isWait(refusal)}>
-                {words.care.refusal(refusal, { now, timeZone: view.timeZone })}
-              </li>
-            ))}
+            {refusals
+              .filter((refusal) => !isQuestion(refusal))
+              .map((refusal) => (
+                <li key={refusal.code} data-wait={isWait(refusal)}>
+                  {words.care.refusal(refusal, { now, timeZone: view.timeZone })}
+                  {refusal.code === 'lot_ask' && (
+                    <a className={classes.quietLink} href="/cover/items">
+                      {q.readLabel}
+                    </a>
+                  )}
+                </li>
+              ))}
           </ul>
+        </div>
+      )}
+      {cut && lot && (
+        <div className={`${classes.chips} no-print`}>
+          <p>{q.scored}</p>
+          {[true, false].map((isScored) => (
+            <button
+              key={String(isScored)}
+              type="button"
+              disabled={answers.busy}
+              onClick={() => {
+                const itemId = care.cover.lots.find(({ id }) => id === lot.lotId)?.itemId
+                if (itemId) answers.scored(itemId, isScored)
+              }}
+            >
+              {isScored ? q.isScored : q.isNotScored}
+            </button>
+          ))}
+        </div>
+      )}
+      {answer.kind === 'refused' && answer.mayRaise && refusals.some(isAboutCut) && (
+        <div className={`${classes.chips} no-print`}>
+          <button type="button" onClick={() => setChoice(raised ? 'lower' : 'upper')}>
+            {raised
+              ? w.lower(words.care.amount(answer.band?.amount as never))
+              : w.raise(words.care.amount(answer.band?.upTo as never))}
+          </button>
         </div>
       )}
       {answer.kind !== 'refused' && (
@@ -208,6 +252,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
           <div>
             <dt>{w.takeFrom}</dt>
             <dd>
+              {lot && <b>{w.bottle(lot.title, lot.form)} </b>}
               {lot
                 ? w.lot(
                     lot.place,
@@ -218,9 +263,8 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
                       : `${Math.round(lot.millilitres)} mL`,
                   )
                 : w.none}
-              {lot && <b> {lot.title}</b>}
-              {lot && isCut(answer.dose.portion) && lot.scored !== true && (
-                <small className={classes.caution}>{w.notScored(lot.scored === false)}</small>
+              {!lot && isCut(answer.dose.portion) && (
+                <small className={classes.caution}>{w.notScored(false)}</small>
               )}
             </dd>
           </div>
@@ -346,6 +390,5 @@ function DayBar({ answer }: { readonly answer: DoseAnswer }) {
   )
 }
 
-/** A part of a tablet: only a scored one, or one whose label says so, is divided. */
-const isCut = ({ unit, thousandths }: Portion): boolean =>
-  unit === 'tablet' && thousandths % 1000 !== 0
+const isAboutCut = ({ code }: DoseRefusal): boolean =>
+  code === 'cut_unknown' || code === 'must_not_cut'

@@ -3,10 +3,13 @@ import { useMemo, useState } from 'react'
 import { removeMember } from '../../contract/endpoints'
 import { daysBetween } from '../../core/calendar/plainDate'
 import { type MemberCard, memberCards } from '../../core/cover/memberSheet'
+import { takesSomething } from '../../core/cover/pantry'
+import { notAsked } from '../../core/household/asked'
 import { weightOn } from '../../core/household/weight'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
+import { TOPIC_NAMES } from '../../words/objections'
 import { type CoverView, useCover } from '../cover/useCover'
 import { Portrait } from '../member/Photo'
 import { AddMember } from './AddMember'
@@ -59,7 +62,9 @@ function Card({
   const { run, busy } = useActing()
   const { today } = useStrap()
   const weight = weightOn(member.species, member.born, member.weighings, today)
+  const unasked = notAsked(member, takesSomething(view.courses, member.id, today))
   const minded = [
+    unasked.length > 0 ? w.notAsked(unasked.map((topic) => TOPIC_NAMES[topic])) : '',
     weight.kind === 'stale' ? w.weighAgain : '',
     ...courses.flatMap(({ title, state, unit }) =>
       state.kind === 'falls_short' ||

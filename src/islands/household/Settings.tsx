@@ -3,6 +3,7 @@ import { Button, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeHousehold } from '../../contract/endpoints'
 import { EMERGENCY_NUMBERS, numbersToCall } from '../../core/household/emergencyNumbers'
+import { LABEL_SETS, labelSetOf } from '../../core/household/labelSet'
 import { PACES } from '../../core/rounds/pace'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
@@ -13,6 +14,7 @@ const w = words.household
 type Household = HouseholdView['household']
 const CURRENCIES = ['AUD', 'CAD', 'CHF', 'DKK', 'EUR', 'GBP', 'NOK', 'NZD', 'PLN', 'SEK', 'USD']
 const OWN = 'own'
+const FOLLOWS = 'country'
 
 export function Settings({ household }: { readonly household: Household }) {
   const { run, busy } = useActing()
@@ -57,6 +59,22 @@ export function Settings({ household }: { readonly household: Household }) {
           data={[
             { value: OWN, label: w.ownNumbers },
             ...EMERGENCY_NUMBERS.map(({ country, name }) => ({ value: country, label: name })),
+          ]}
+        />
+        <Select
+          label={w.labels}
+          description={w.labelsHelp[labelSetOf(fields)]}
+          value={fields.labels ?? FOLLOWS}
+          onChange={(value) =>
+            value &&
+            setFields({
+              ...fields,
+              labels: value === FOLLOWS ? null : (value as Household['labels']),
+            })
+          }
+          data={[
+            { value: FOLLOWS, label: w.labelsByCountry },
+            ...LABEL_SETS.map((id) => ({ value: id, label: w.labelSets[id] })),
           ]}
         />
         <div className={classes.pair}>

@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react'
 import type { DoseCard } from '../../core/dosing/card'
 import type { Instant } from '../../core/dosing/given'
 import { isFor } from '../../core/dosing/sources'
+import { asksOnly } from '../../core/dosing/workOut'
 import { words } from '../../words'
 import { AskVet } from '../care/AskVet'
 import { askDose } from '../care/askDose'
@@ -31,10 +32,11 @@ export function DosePanel(props: PanelProps) {
       .filter((card) => isFor(card, asPatient))
       .map((card) => {
         const at = (minute * 60_000) as Instant
-        return { card, kind: askDose(care, patient, card, { now: at, given, here }).answer.kind }
+        const { answer } = askDose(care, patient, card, { now: at, given, here })
+        return { card, kind: asksOnly(answer) ? ('asks' as const) : answer.kind }
       })
       .filter(({ kind }) => kind !== 'refused')
-      .sort((a, b) => Number(a.kind === 'wait') - Number(b.kind === 'wait'))
+      .sort((a, b) => Number(a.kind !== 'give') - Number(b.kind !== 'give'))
   }, [care, view, patient, given, here, minute])
   if (chosen)
     return (
@@ -67,11 +69,14 @@ export function DosePanel(props: PanelProps) {
                 <button
                   key={card.id}
                   type="button"
-                  data-wait={kind === 'wait'}
+                  data-wait={kind !== 'give'}
                   onClick={() => setChosen(card)}
                 >
                   {card.name}
-                  <small>{card.purpose}</small>
+                  <small>
+                    {card.purpose}
+                    {kind === 'asks' ? ` · ${words.care.bench.states.asks}` : ''}
+                  </small>
                 </button>
               ))}
           </div>

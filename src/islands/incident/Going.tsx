@@ -1,11 +1,13 @@
 /** An incident that goes on: what speaks up now, what can be noted, and the line of time. */
 import { useEffect, useMemo, useRef, useState } from 'react'
+import { removeIncident } from '../../contract/careEndpoints'
 import type { Instant } from '../../core/dosing/given'
 import type { Member } from '../../core/household/member'
 import { alarmsOfLine } from '../../core/incident/alarmsOfLine'
 import type { CareFact, Incident, Seen } from '../../core/incident/entry'
 import { type IncidentKind, kindsFor } from '../../core/incident/kinds'
 import type { Timeline, Timer } from '../../core/incident/timeline'
+import { call, newKey, ProblemError } from '../../device/call'
 import { dropWaiting } from '../../device/outbox'
 import { useLook } from '../../ui/look'
 import { useSpeakUp } from '../../ui/speakUp'
@@ -184,8 +186,41 @@ export function Going({ care, started, onGo }: IncidentProps) {
             {w.end}
           </button>
         )}
+        {!hasCounted(line) && <Slip incident={incident} />}
       </footer>
     </main>
+  )
+}
+
+/** Something was given or used: no slip. */
+const hasCounted = ({ doses, takes, entries }: Timeline): boolean =>
+  takes.length > 0 || doses.some((dose) => entries.some(({ id }) => id === dose.id))
+
+/** Opened by mistake: taken away with its reason; the log brings it back. */
+function Slip({ incident }: { readonly incident: Incident }) {
+  const [failed, setFailed] = useState('')
+  return (
+    <span className={classes.slip}>
+      <button
+        type="button"
+        onClick={() =>
+          void call(
+            removeIncident,
+            { params: { incidentId: incident.id }, body: { why: w.slipWhy } },
+            { key: newKey() },
+          )
+            .then(({ actId }) => {
+              location.assign(`/incident?gone=${actId}`)
+            })
+            .catch((error: unknown) =>
+              setFailed(error instanceof ProblemError ? error.message : w.slipAway),
+            )
+        }
+      >
+        {w.slip}
+      </button>
+      {failed && <small role="alert">{failed}</small>}
+    </span>
   )
 }
 

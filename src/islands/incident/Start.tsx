@@ -1,8 +1,11 @@
 /** Who? One press, and the clock runs. What happened is asked while it does. */
 import { useState } from 'react'
+import { undoAct } from '../../contract/endpoints'
 import type { Member } from '../../core/household/member'
+import type { ActId } from '../../core/ids'
 import type { IncidentId, IncidentPatient } from '../../core/incident/entry'
 import type { Timeline } from '../../core/incident/timeline'
+import { call, newKey } from '../../device/call'
 import { WaitingBadge } from '../../ui/WaitingBadge'
 import { words } from '../../words'
 import { NumbersStrap } from '../care/NumbersStrap'
@@ -55,6 +58,7 @@ export function Start({ care, onStarted }: Props) {
           <span>{w.since(words.care.span(now - incident.startedAt))}</span>
         </a>
       ))}
+      <Gone />
       <section className={classes.step}>
         <h1>{w.who}</h1>
         {!care.ready && <p className={classes.alarm}>{w.signIn}</p>}
@@ -99,6 +103,28 @@ export function Start({ care, onStarted }: Props) {
         </ul>
       </section>
     </main>
+  )
+}
+
+/** An incident that was taken away just now comes back with one press. */
+function Gone() {
+  const [actId, setActId] = useState(() => new URLSearchParams(location.search).get('gone'))
+  if (!actId) return null
+  return (
+    <p className={classes.slip} role="status">
+      {w.slipTaken}
+      <button
+        type="button"
+        onClick={() =>
+          void call(undoAct, { params: { actId: actId as ActId } }, { key: newKey() }).then(() => {
+            setActId(null)
+            location.assign('/incident')
+          })
+        }
+      >
+        {w.slipBack}
+      </button>
+    </p>
   )
 }
 

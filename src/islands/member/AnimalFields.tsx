@@ -5,16 +5,20 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import { SUBSTANCE_IDS, type SubstanceId, substanceName } from '../../core/catalogue/substances'
 import {
   type AgreedMedicine,
+  type AnimalCondition,
   type AnimalFacts,
   type AnimalTrait,
+  CONDITIONS_OF_ANIMALS,
   TRAITS_OF_ANIMALS,
 } from '../../core/household/member'
 import type { VitalRange } from '../../core/household/vitals'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/format'
+import { AlarmField } from './AlarmField'
 import { ContactFields } from './ContactFields'
 import classes from './member.module.css'
+import { ToldField } from './ToldField'
 
 const w = words.member
 
@@ -25,6 +29,7 @@ export function AnimalFields({
   readonly facts: AnimalFacts
   readonly onChange: (facts: AnimalFacts) => void
 }) {
+  const { today } = useStrap()
   const set = (change: Partial<AnimalFacts>) => onChange({ ...facts, ...change })
   return (
     <>
@@ -59,6 +64,17 @@ export function AnimalFields({
           />
         ))}
       </fieldset>
+      <MultiSelect
+        label={w.conditions}
+        value={[...(facts.conditions ?? [])]}
+        onChange={(conditions) => set({ conditions: conditions as AnimalCondition[] })}
+        data={Object.entries(CONDITIONS_OF_ANIMALS).map(([value, label]) => ({ value, label }))}
+      />
+      {(facts.conditions ?? []).length === 0 && (
+        <ToldField topic="conditions" facts={facts} today={today} onChange={onChange} />
+      )}
+      <ToldField topic="medicines" facts={facts} today={today} onChange={onChange} />
+      <AlarmField facts={facts} today={today} onChange={onChange} />
       <ContactFields legend={w.vet} contact={facts.vet} onChange={(vet) => set({ vet })} />
       <ContactFields
         legend={w.clinic}

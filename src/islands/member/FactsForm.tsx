@@ -12,6 +12,7 @@ import { AnimalFields } from './AnimalFields'
 import { allergyName } from './factLines'
 import classes from './member.module.css'
 import { PersonFields } from './PersonFields'
+import { ToldField } from './ToldField'
 
 const w = words.member
 
@@ -84,6 +85,9 @@ export function FactsForm({
         onChange={(names) => setFacts({ ...facts, allergies: names.map(allergyOf) })}
         data={SUBSTANCE_IDS.map(substanceName)}
       />
+      {facts.allergies.length === 0 && (
+        <ToldField topic="allergies" facts={facts} today={today} onChange={setFacts} />
+      )}
       {facts.kind === 'person' ? (
         <>
           <Checkbox

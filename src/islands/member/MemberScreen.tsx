@@ -5,6 +5,7 @@ import { daysBetween } from '../../core/calendar/plainDate'
 import { OWN_MEDICINE } from '../../core/cover/board'
 import { memberSheet, type PlacePart } from '../../core/cover/memberSheet'
 import type { Need } from '../../core/cover/need'
+import { takesSomething } from '../../core/cover/pantry'
 import { weightOn } from '../../core/household/weight'
 import type { MemberId } from '../../core/ids'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
@@ -16,6 +17,7 @@ import { factLines } from './factLines'
 import classes from './member.module.css'
 import { Numbers } from './Numbers'
 import { Photo } from './Photo'
+import { Unasked } from './Unasked'
 import { Weights } from './Weights'
 
 interface Props {
@@ -72,6 +74,13 @@ function MemberParts({ initial, memberId }: Props) {
           </Button>
         </div>
       </header>
+      {isPrivate && (
+        <Unasked
+          member={member}
+          takesSomething={takesSomething(laid.stock.courses, memberId, today)}
+          onEdit={() => setEditing(true)}
+        />
+      )}
       <div className={classes.columns}>
         <div>
           <section className={classes.part}>
@@ -108,7 +117,12 @@ function MemberParts({ initial, memberId }: Props) {
                 <FactsForm key={member.version} member={member} onDone={() => setEditing(false)} />
               ) : (
                 <dl className={classes.facts}>
-                  {factLines(member, today).map(([name, text]) => (
+                  {factLines(
+                    member,
+                    today,
+                    takesSomething(laid.stock.courses, memberId, today),
+                    view.units,
+                  ).map(([name, text]) => (
                     <div key={name}>
                       <dt>{name}</dt>
                       <dd>{text}</dd>

@@ -2,6 +2,7 @@
 import { Checkbox, MultiSelect, Select, TextInput } from '@mantine/core'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { SKILL_IDS, SKILLS, type SkillId } from '../../core/catalogue/skills'
+import { substanceName } from '../../core/catalogue/substances'
 import {
   CONDITIONS_OF_PEOPLE,
   GLOVE_SIZES,
@@ -11,9 +12,13 @@ import {
   PREGNANCIES,
   type Pregnancy,
 } from '../../core/household/member'
+import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
+import { fullDay } from '../../words/format'
+import { AlarmField } from './AlarmField'
 import { ContactFields } from './ContactFields'
 import classes from './member.module.css'
+import { ToldField } from './ToldField'
 
 const w = words.member
 const UNKNOWN = 'unknown'
@@ -25,6 +30,7 @@ export function PersonFields({
   readonly facts: PersonFacts
   readonly onChange: (facts: PersonFacts) => void
 }) {
+  const { today } = useStrap()
   const set = (change: Partial<PersonFacts>) => onChange({ ...facts, ...change })
   return (
     <>
@@ -35,6 +41,10 @@ export function PersonFields({
         onChange={(conditions) => set({ conditions: conditions as PersonCondition[] })}
         data={Object.entries(CONDITIONS_OF_PEOPLE).map(([value, label]) => ({ value, label }))}
       />
+      {facts.conditions.length === 0 && (
+        <ToldField topic="conditions" facts={facts} today={today} onChange={onChange} />
+      )}
+      <ToldField topic="medicines" facts={facts} today={today} onChange={onChange} />
       <div className={classes.pair}>
         <Select
           label={w.swallows}
@@ -70,6 +80,8 @@ export function PersonFields({
         checked={facts.bloodThinner}
         onChange={(event) => set({ bloodThinner: event.currentTarget.checked })}
       />
+      <AlarmField facts={facts} today={today} onChange={onChange} />
+      <Settled facts={facts} onChange={onChange} />
       <ContactFields
         legend={w.doctor}
         contact={facts.doctor}
@@ -147,5 +159,34 @@ export function PersonFields({
         />
       </fieldset>
     </>
+  )
+}
+
+/** Doctors' and pharmacists' words that settled a question of a label; taken back with a press. */
+function Settled({
+  facts,
+  onChange,
+}: {
+  readonly facts: PersonFacts
+  readonly onChange: (facts: PersonFacts) => void
+}) {
+  const settled = facts.settled ?? []
+  if (settled.length === 0) return null
+  return (
+    <fieldset className={classes.group}>
+      <legend>{w.settled}</legend>
+      {settled.map((word) => (
+        <div key={`${word.rule}${word.substance}`} className={classes.skill}>
+          <span>{w.settledWord(substanceName(word.substance), word.who, fullDay(word.on))}</span>
+          <button
+            type="button"
+            className={classes.quiet}
+            onClick={() => onChange({ ...facts, settled: settled.filter((one) => one !== word) })}
+          >
+            {w.remove}
+          </button>
+        </div>
+      ))}
+    </fieldset>
   )
 }

@@ -3,8 +3,10 @@
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { SKILLS } from '../../core/catalogue/skills'
 import { substanceName } from '../../core/catalogue/substances'
+import { knowledgeOf, type Topic } from '../../core/household/asked'
 import {
   type Allergy,
+  CONDITIONS_OF_ANIMALS,
   CONDITIONS_OF_PEOPLE,
   type Member,
   TRAITS_OF_ANIMALS,
@@ -12,6 +14,7 @@ import {
 import { customaryVitals, VITALS_SOURCE, type VitalRange } from '../../core/household/vitals'
 import { ageInMonths } from '../../core/household/weight'
 import { words } from '../../words'
+import { ownLineText } from '../../words/alarms'
 import { fullDay } from '../../words/format'
 
 const w = words.member
@@ -22,14 +25,31 @@ const rangeText = (range: VitalRange | undefined | null): string =>
   range ? `${range.from}–${range.to}` : ''
 
 export function factLines(
-  { facts, species, born }: Member,
+  member: Member,
   today: PlainDate,
+  takesSomething: boolean,
+  units: 'metric' | 'us',
 ): readonly (readonly [string, string])[] {
+  const { facts, species, born } = member
   const lines: [string, string][] = []
   const add = (name: string, text: string) => text !== '' && lines.push([name, text])
-  add(w.allergies, facts.allergies.map(allergyName).join(', '))
+  /** What is known, known to be nothing, or not asked yet: never left out. */
+  const known = (name: string, topic: Topic, text: string) => {
+    const knowledge = knowledgeOf(member, topic, takesSomething)
+    if (knowledge.kind === 'not_asked') return add(name, w.notAskedYet)
+    return add(
+      name,
+      knowledge.kind === 'none' ? w.none(knowledge.told.by, knowledge.told.on) : text,
+    )
+  }
+  known(w.allergies, 'allergies', facts.allergies.map(allergyName).join(', '))
   if (facts.kind === 'person') {
-    add(w.conditions, facts.conditions.map((one) => CONDITIONS_OF_PEOPLE[one]).join(', '))
+    known(
+      w.conditions,
+      'conditions',
+      facts.conditions.map((one) => CONDITIONS_OF_PEOPLE[one]).join(', '),
+    )
+    known(w.regular, 'medicines', facts.bloodThinner && !takesSomething ? w.thinner : w.below)
     if (facts.bloodThinner) add(w.thinner, w.swallowsAnswers.yes)
     if (facts.pregnancy !== 'no') add(w.pregnancy, w.pregnancies[facts.pregnancy])
     if (facts.swallowsTablets !== null)
@@ -46,6 +66,12 @@ export function factLines(
         .join('; '),
     )
   } else {
+    known(
+      w.conditions,
+      'conditions',
+      (facts.conditions ?? []).map((one) => CONDITIONS_OF_ANIMALS[one]).join(', '),
+    )
+    known(w.regular, 'medicines', w.below)
     add(w.traits, facts.traits.map((one) => TRAITS_OF_ANIMALS[one]).join(', '))
     add(w.coat, facts.coat)
     add(w.temperament, facts.temperament)
@@ -55,6 +81,7 @@ export function factLines(
         `“${said}” (${vet}, ${fullDay(on)})${confirmedAgainstWarning ? `; ${w.confirmed.toLowerCase()}` : ''}`,
       )
   }
+  if (facts.alarm) add(w.alarm, ownLineText(facts.alarm, units))
   const customary = customaryVitals(species, ageInMonths(born, today))
   const own = facts.kind === 'animal' ? facts.normal : null
   for (const [name, key] of [

@@ -11,6 +11,7 @@ import { words } from '../../words'
 import { RestockTabs } from '../restock/RestockTabs'
 import { ConcernedLot } from './ConcernedLot'
 import classes from './recalls.module.css'
+import { WriteRecall } from './WriteRecall'
 
 export type Recalls = z.infer<typeof recallsValue>
 type Bulletin = Recalls['bulletins'][number]
@@ -47,9 +48,11 @@ function Bulletins({ initial }: Pick<Props, 'initial'>) {
   return (
     <div className={classes.screen}>
       <header>
-        <h1>{w.headline(sum(toHold), sum(toLookAt))}</h1>
+        <h1>{w.headline(sum(toHold), sum(toLookAt), data.isStandIn)}</h1>
         <p className="second">{w.under(data.source)}</p>
+        {data.isStandIn && <p className={notes.caution}>{w.standIn}</p>}
       </header>
+      <WriteRecall />
       {feed !== 'read' && (
         <p className={notes.caution} role="alert">
           {w.feed[feed]}

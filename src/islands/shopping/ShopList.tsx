@@ -39,6 +39,7 @@ export function ShopList({ shop, lines, view, onPutAway, onNone }: Props) {
       <header>
         <h2>{shop || w.noShop}</h2>
         <small>{w.sum(money(sum, view.currency), unpriced)}</small>
+        {service?.isStandIn && <small className={classes.why}>{w.standIn}</small>}
       </header>
       {service && (
         <div className={`${classes.service} no-print`}>

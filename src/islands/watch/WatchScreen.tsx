@@ -43,6 +43,18 @@ function Watching({ initial, place }: Props) {
           <a href="/restock/recalls">{words.recalls.lookAtIt}</a>
         </p>
       )}
+      {watch.unasked.length > 0 && (
+        <p className={classes.unasked}>
+          {words.watch.unasked}{' '}
+          {watch.unasked.map(({ memberId, name }, at) => (
+            <span key={memberId}>
+              {at > 0 && ', '}
+              <a href={`/members/${memberId}`}>{name}</a>
+            </span>
+          ))}
+          .
+        </p>
+      )}
       {watch.headline.code === 'nothing_kept' ? (
         <div className={classes.start}>
           <a href="/bring-in">{words.watch.emptyBring}</a>

@@ -1,9 +1,10 @@
+import { pictureOf } from '../../../api/picture'
 import { serve } from '../../../api/serve'
 import * as acts from '../../../app/cardActs'
 import * as contract from '../../../contract/careEndpoints'
 
 export const POST = serve(
   contract.addCard,
-  ({ world, caller, body: { memberIds, ...body }, key }) =>
-    acts.addCard(world, caller, { key, memberIds, body }),
+  ({ world, caller, body: { memberIds, photo, ...body }, key }) =>
+    acts.addCard(world, caller, { key, memberIds, body, photo: pictureOf(photo ?? null) }),
 )

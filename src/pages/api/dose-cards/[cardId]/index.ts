@@ -1,6 +1,6 @@
-import { serve } from '../../../api/serve'
-import * as acts from '../../../app/cardActs'
-import * as contract from '../../../contract/careEndpoints'
+import { serve } from '../../../../api/serve'
+import * as acts from '../../../../app/cardActs'
+import * as contract from '../../../../contract/careEndpoints'
 
 export const PUT = serve(
   contract.changeCard,

@@ -1,6 +1,6 @@
-import { serve } from '../../api/serve'
-import * as app from '../../app/recalls'
-import * as contract from '../../contract/recallEndpoints'
+import { serve } from '../../../api/serve'
+import * as app from '../../../app/recalls'
+import * as contract from '../../../contract/recallEndpoints'
 
 export const GET = serve(contract.readRecalls, ({ world, caller }) =>
   app.readRecalls(world, caller),

@@ -1,0 +1,68 @@
+/** From which temperature the doctor or vet wants to see this patient: their line wins over the customary one. */
+import { TextInput } from '@mantine/core'
+import { useState } from 'react'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import type { AlarmLine, MemberFacts } from '../../core/household/member'
+import { readTemperature, temperatureText } from '../../core/quantity/measure'
+import { useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import classes from './member.module.css'
+
+const w = words.member
+
+interface Props<F extends MemberFacts> {
+  readonly facts: F
+  readonly today: PlainDate
+  readonly onChange: (facts: F) => void
+}
+
+export function AlarmField<F extends MemberFacts>({ facts, today, onChange }: Props<F>) {
+  const { habits } = useStrap()
+  const { units } = habits
+  const own = facts.alarm
+  const shown = (value: number | null | undefined): string =>
+    value == null ? '' : temperatureText(value as never, units)
+  const [text, setText] = useState({
+    hot: shown(own?.hot),
+    cold: shown(own?.cold),
+    who: own?.who ?? '',
+  })
+  const read = (typed: string): number | null | 'wrong' => {
+    if (typed.trim() === '') return null
+    const reading = readTemperature(typed, units)
+    return reading.kind === 'read' ? reading.value : 'wrong'
+  }
+  const change = (patch: Partial<typeof text>) => {
+    const next = { ...text, ...patch }
+    setText(next)
+    const hot = read(next.hot)
+    const cold = read(next.cold)
+    const { alarm: _, ...others } = facts
+    if (hot === 'wrong' || cold === 'wrong') return
+    const alarm: AlarmLine | null =
+      (hot === null && cold === null) || next.who.trim() === ''
+        ? null
+        : { hot, cold, who: next.who.trim(), on: today }
+    onChange((alarm ? { ...others, alarm } : others) as F)
+  }
+  const field = (name: keyof typeof text, label: string) => (
+    <TextInput
+      label={label}
+      value={text[name]}
+      maxLength={120}
+      error={name !== 'who' && read(text[name]) === 'wrong' ? w.wrongTemperature : undefined}
+      onChange={(event) => change({ [name]: event.currentTarget.value })}
+    />
+  )
+  return (
+    <fieldset className={classes.group}>
+      <legend>{w.alarm}</legend>
+      <p className="second">{w.alarmHint}</p>
+      <div className={classes.pair}>
+        {field('hot', w.alarmHot)}
+        {field('cold', w.alarmCold)}
+      </div>
+      {field('who', w.alarmWho)}
+    </fieldset>
+  )
+}

@@ -1,0 +1,74 @@
+/** What nobody has asked about a member yet, and what the note seems to say: answered in one press. */
+import { changeMember } from '../../contract/endpoints'
+import { notAsked, type Topic, UNSIGNED } from '../../core/household/asked'
+import type { Member } from '../../core/household/member'
+import { type Noted, notedKey, noteSays } from '../../core/household/noteSays'
+import { useActing } from '../../ui/acting'
+import { useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import { recorded } from '../care/useAnswers'
+import classes from './member.module.css'
+
+const q = words.care.questions
+const w = words.member
+
+interface Props {
+  readonly member: Member
+  readonly takesSomething: boolean
+  readonly onEdit: () => void
+}
+
+export function Unasked({ member, takesSomething, onEdit }: Props) {
+  const { run, busy } = useActing()
+  const { today } = useStrap()
+  const topics = notAsked(member, takesSomething)
+  const noted = noteSays(member)
+  if (topics.length === 0 && noted.length === 0) return null
+  const keep = (facts: Member['facts']) =>
+    void run(
+      changeMember,
+      { params: { memberId: member.id }, body: { seenVersion: member.version, facts } },
+      words.undo.did.saved,
+    )
+  const none = (topic: Topic) =>
+    keep({ ...member.facts, told: { ...member.facts.told, [topic]: { by: UNSIGNED, on: today } } })
+  const isSo = (one: Noted, so: boolean) =>
+    keep(
+      so
+        ? recorded(member.facts, one)
+        : { ...member.facts, noteNotSo: [...(member.facts.noteNotSo ?? []), notedKey(one)] },
+    )
+  return (
+    <section className={`${classes.unasked} no-print`} aria-label={w.unasked}>
+      <h2>{w.unasked}</h2>
+      <ul>
+        {topics.map((topic) => (
+          <li key={topic}>
+            <span>{q.notAsked(topic, member.name)}</span>
+            <span className={classes.presses}>
+              <button type="button" disabled={busy} onClick={() => none(topic)}>
+                {q.none(topic)}
+              </button>
+              <button type="button" disabled={busy} onClick={onEdit}>
+                {q.some}
+              </button>
+            </span>
+          </li>
+        ))}
+        {noted.map((one) => (
+          <li key={notedKey(one)}>
+            <span>{q.noteSays(one)}</span>
+            <span className={classes.presses}>
+              <button type="button" disabled={busy} onClick={() => isSo(one, true)}>
+                {q.isSo}
+              </button>
+              <button type="button" disabled={busy} onClick={() => isSo(one, false)}>
+                {q.isNotSo}
+              </button>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
