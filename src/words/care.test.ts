@@ -77,7 +77,7 @@ describe('a handover', () => {
   })
   it('is read aloud in short sentences', () => {
     expect(readAloud(page, at)).toBe(
-      'Bracken, dog, 11 years, 13.4 kg. Sting or bite since 13:00. Tourniquet on at 13:01, left leg. Allergies: none known. Given: nothing. Tourniquet on: left leg, 13:01. swollen, 13:02.',
+      'Bracken, dog, 11 years, 13.4 kg. Sting or bite since 13:00. Tourniquet on at 13:01, left leg. Allergies: none, said Ilse on 26 Nov 2026. Conditions: none, said Ilse on 26 Nov 2026. Takes every day: none, said Ilse on 26 Nov 2026. Given: nothing. Tourniquet on: left leg, 13:01. swollen, 13:02.',
     )
   })
 })

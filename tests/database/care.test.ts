@@ -3,6 +3,7 @@ import pg from 'pg'
 import { describe, expect, it } from 'vitest'
 import { addCard, changeCard } from '../../src/app/cardActs'
 import { type CareSaying, sayCare, startIncident } from '../../src/app/careActs'
+import { matchItems } from '../../src/app/catalogueActs'
 import { addMember } from '../../src/app/memberActs'
 import { readCare } from '../../src/app/readCare'
 import { readLot } from '../../src/app/readKits'
@@ -12,6 +13,7 @@ import { undoAct } from '../../src/app/undoAct'
 import type { Caller, World } from '../../src/app/world'
 import { plainDate } from '../../src/core/calendar/plainDate'
 import type { CardId, IngredientKey } from '../../src/core/dosing/card'
+import { blankFacts } from '../../src/core/household/member'
 import type { LotId, MemberId, PocketId } from '../../src/core/ids'
 import type {
   CareEntry,
@@ -43,7 +45,14 @@ async function aHome() {
     born: plainDate('2019-03-01'),
     helper: false,
     note: '',
-    facts: null,
+    facts: {
+      ...blankFacts('person'),
+      told: {
+        allergies: { by: 'Ilse', on: plainDate('2026-11-01') },
+        conditions: { by: 'Ilse', on: plainDate('2026-11-01') },
+        medicines: { by: 'Ilse', on: plainDate('2026-11-01') },
+      },
+    },
     guestUntil: null,
     grams: 22_400,
   })
@@ -67,6 +76,11 @@ async function aHome() {
     boughtAt: '',
     unitPriceMinor: null,
     note: '',
+  })
+  const { lot } = await readLot(app.world, keeper, bottle.lotId as LotId)
+  await matchItems(app.world, keeper, {
+    key: newKey(),
+    matches: [{ itemId: lot.itemId, catalogueId: 'acetaminophen-liquid' }],
   })
   const incidentId = newKey() as IncidentId
   await startIncident(app.world, keeper, {

@@ -11,6 +11,7 @@ import { ROUND_TABLES } from '../../src/db/migrations/0005-rounds'
 import { CARE_TABLES } from '../../src/db/migrations/0006-care'
 import { RESTOCK_TABLES } from '../../src/db/migrations/0007-restock'
 import { SHOPPING_TABLES } from '../../src/db/migrations/0008-shopping'
+import { LABEL_TABLES } from '../../src/db/migrations/0010-labels'
 import { application } from '../support/application'
 import { stocked } from '../support/stocked'
 
@@ -32,6 +33,7 @@ const KEPT_TABLES = [
   ...KEEPING_TABLES,
   ...ROUND_TABLES,
   ...CARE_TABLES,
+  ...LABEL_TABLES,
   ...RESTOCK_TABLES,
   ...SHOPPING_TABLES,
 ] as const

@@ -233,6 +233,7 @@ const bodies = (): Readonly<Record<string, unknown>> => {
       patient: { kind: 'member', memberId: stock.memberId },
       placeId: stock.placeId,
     },
+    removeIncident: { why: 'A slip' },
     sayCare: {
       entryId: newKey(),
       incidentId: theirs.incidentId,
@@ -257,6 +258,7 @@ const NAMES_NO_ROW = [
   'orderListed',
   'askShop',
   'takeRecall',
+  'writeRecall',
 ]
 /** An errand of another household is, like one that is settled, no longer there. */
 const GONE = ['doErrand', 'putOffErrand']

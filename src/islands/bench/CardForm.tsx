@@ -45,13 +45,38 @@ const faultText = (fault: FieldFault): string => {
   }
 }
 
+/** What the vet agreed to in words goes into the card: its numbers are all that is missing. */
+function agreedDraft({ members }: Care, forWhom: string | null): Partial<CardDraft> {
+  const asked =
+    typeof location === 'undefined' ? null : new URLSearchParams(location.search).get('agreed')
+  const member = members.find(({ id }) => id === forWhom)
+  const agreed =
+    member?.facts.kind === 'animal'
+      ? member.facts.agreed.find(({ substance }) => substance === asked)
+      : undefined
+  return agreed
+    ? {
+        name: substanceName(agreed.substance),
+        substance: substanceName(agreed.substance),
+        who: agreed.vet,
+        on: agreed.on,
+        directions: agreed.words,
+      }
+    : {}
+}
+
 export function CardForm({ care, card, forWhom, onDone }: Props) {
   const { members, view } = care
   const { run, busy } = useActing()
   const isAnimal = (ids: readonly string[]): boolean =>
     members.some(({ id, species }) => ids.includes(id) && species !== 'person')
   const [draft, setDraft] = useState<CardDraft>(() =>
-    card ? draftOf(card) : emptyDraft(forWhom, view.today, isAnimal(forWhom ? [forWhom] : [])),
+    card
+      ? draftOf(card)
+      : {
+          ...emptyDraft(forWhom, view.today, isAnimal(forWhom ? [forWhom] : [])),
+          ...agreedDraft(care, forWhom),
+        },
   )
   const [tried, setTried] = useState(false)
   const species = members.filter(({ id }) => draft.memberIds.includes(id)).map((one) => one.species)
@@ -168,7 +193,7 @@ export function CardForm({ care, card, forWhom, onDone }: Props) {
         <TextInput label={f.strength} description={f.strengthHelp} {...text('strength')} />
         <Select
           label={f.by}
-          data={(['rate', 'measure', 'portion'] as const).map((by) => ({
+          data={(['rate', 'pound_rate', 'measure', 'portion'] as const).map((by) => ({
             value: by,
             label: f.byKinds[by],
           }))}

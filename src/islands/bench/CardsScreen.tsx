@@ -2,7 +2,7 @@
 import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { removeCard } from '../../contract/careEndpoints'
-import { type DoseCard, isLabel } from '../../core/dosing/card'
+import { type DoseCard, isShipped } from '../../core/dosing/card'
 import type { Member } from '../../core/household/member'
 import { strengthText } from '../../core/quantity/measure'
 import { useActing } from '../../ui/acting'
@@ -14,6 +14,7 @@ import { WithCare } from '../care/WithCare'
 import { BenchTabs } from './BenchTabs'
 import classes from './bench.module.css'
 import { CardForm } from './CardForm'
+import { PackForm } from './PackForm'
 
 interface Props {
   readonly strap: Strap
@@ -30,19 +31,21 @@ export const CardsScreen = ({ strap, place }: Props) => (
 const w = words.care.cards
 
 type Open =
+  | { readonly kind: 'pack' }
   | { readonly kind: 'new'; readonly forWhom: string | null }
   | { readonly kind: 'edit'; readonly card: DoseCard }
 
 const asked = (): Open | null => {
-  const forWhom =
-    typeof location === 'undefined' ? null : new URLSearchParams(location.search).get('for')
+  const search = new URLSearchParams(typeof location === 'undefined' ? '' : location.search)
+  if (search.has('pack')) return { kind: 'pack' }
+  const forWhom = search.get('for')
   return forWhom ? { kind: 'new', forWhom } : null
 }
 
 function Cards({ care }: { readonly care: Care }) {
   const [open, setOpen] = useState<Open | null>(asked)
-  const own = care.view.cards.filter((card) => !isLabel(card))
-  const labels = care.view.cards.filter(isLabel)
+  const own = care.view.cards.filter((card) => !isShipped(card))
+  const labels = care.view.cards.filter(isShipped)
   return (
     <>
       <header className={classes.head}>
@@ -50,9 +53,25 @@ function Cards({ care }: { readonly care: Care }) {
           <h1>{w.title}</h1>
           <p className="second">{w.lead}</p>
         </div>
-        {!open && <Button onClick={() => setOpen({ kind: 'new', forWhom: null })}>{w.add}</Button>}
+        {!open && (
+          <span className={classes.presses}>
+            <Button onClick={() => setOpen({ kind: 'pack' })}>{words.care.pack.add}</Button>
+            <Button variant="default" onClick={() => setOpen({ kind: 'new', forWhom: null })}>
+              {w.add}
+            </Button>
+          </span>
+        )}
       </header>
-      {open && (
+      {open?.kind === 'pack' && (
+        <PackForm
+          care={care}
+          onDone={() => {
+            setOpen(null)
+            history.replaceState(null, '', '/bench/cards')
+          }}
+        />
+      )}
+      {open && open.kind !== 'pack' && (
         <CardForm
           key={open.kind === 'edit' ? open.card.id : 'new'}
           care={care}
@@ -73,13 +92,16 @@ function Cards({ care }: { readonly care: Care }) {
               key={card.id}
               card={card}
               members={care.members}
-              onEdit={() => setOpen({ kind: 'edit', card })}
+              onEdit={
+                card.source.kind === 'pack' ? 'remove' : () => setOpen({ kind: 'edit', card })
+              }
             />
           ))}
         </div>
       </section>
       <section className={classes.group}>
         <h2>{w.labels}</h2>
+        {labels.length === 0 && <p className="second">{words.care.bench.noLabels}</p>}
         <div className={classes.cards}>
           {labels.map((card) => (
             <Card key={card.id} card={card} members={care.members} onEdit={null} />
@@ -93,7 +115,8 @@ function Cards({ care }: { readonly care: Care }) {
 interface CardProps {
   readonly card: DoseCard
   readonly members: readonly Member[]
-  readonly onEdit: (() => void) | null
+  /** A pack's label is taken away and written down again; a shipped one is not changed. */
+  readonly onEdit: (() => void) | 'remove' | null
 }
 
 function Card({ card, members, onEdit }: CardProps) {
@@ -142,9 +165,14 @@ function Card({ card, members, onEdit }: CardProps) {
       </p>
       {onEdit && (
         <p className={classes.cardActs}>
-          <button type="button" className={classes.plain} onClick={onEdit}>
-            {w.edit}
-          </button>
+          {onEdit !== 'remove' && (
+            <button type="button" className={classes.plain} onClick={onEdit}>
+              {w.edit}
+            </button>
+          )}
+          {onEdit === 'remove' && photo && (
+            <a href={CARD_PHOTO_PATH(card.id)}>{words.care.pack.seePhoto}</a>
+          )}
           <button
             type="button"
             className={classes.plain}
