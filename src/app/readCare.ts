@@ -15,6 +15,7 @@ import { SHIPPED_RECIPES } from '../core/mixing/recipe'
 import { itemTitle } from '../core/stock/item'
 import {
   readCards,
+  readCardPhotos,
   readCareEntries,
   readDosesSince,
   readIncident,
@@ -47,6 +48,7 @@ export const readCare = (world: World, caller: Caller): Promise<CareView> =>
       units: household.units,
       pharmacyDays: household.pharmacyDays,
       cards: [...LABELS[labelSetOf(household)], ...(await readCards(trx))],
+      photographed: [...(await readCardPhotos(trx))],
       recipes: [...SHIPPED_RECIPES, ...(await readRecipes(trx))],
       incidents,
       entries: [...entries, ...doses.filter(({ id }) => !known.has(id))],

@@ -329,6 +329,8 @@ export const careValue = z.object({
   units: z.enum(['metric', 'us']),
   pharmacyDays: v.householdValue.shape.pharmacyDays,
   cards: z.array(card).readonly(),
+  /** Cards of which the label of the pack was photographed. */
+  photographed: z.array(z.string()).default([]),
   recipes: z.array(recipe).readonly(),
   /** All that go on, and the latest that have ended. */
   incidents: z.array(incident).readonly(),

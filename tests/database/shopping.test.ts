@@ -465,6 +465,7 @@ describe('a recall', () => {
     expect((await readLot(world, app.keeper, lotId)).lot.standing).toEqual({
       kind: 'held',
       reason: 'Recalled, T-1; lent to Tove: Not sterile',
+      recall: 'T-1',
     })
     for (const { actId } of [held, lent]) await undoAct(world, app.keeper, { key: newKey(), actId })
     expect((await readLot(world, app.keeper, lotId)).lot.standing).toEqual({ kind: 'ready' })

@@ -459,6 +459,7 @@ describe('the OpenAPI document', () => {
       'ALL /api/auth/{all}',
       'GET /api/calendar.ics',
       'GET /api/care/entries/{entryId}/photo',
+      'GET /api/dose-cards/{cardId}/photo',
       'GET /api/export.csv',
       'GET /api/health',
       'GET /api/incidents/{incidentId}/handover.pdf',

@@ -1,7 +1,7 @@
 /** Dose cards (planning, at a desk): the labels that ship, and what prescribers said. */
 import { Button } from '@mantine/core'
 import { useState } from 'react'
-import { removeCard } from '../../contract/careEndpoints'
+import { CARD_PHOTO_PATH, removeCard } from '../../contract/careEndpoints'
 import { type DoseCard, isShipped } from '../../core/dosing/card'
 import type { Member } from '../../core/household/member'
 import { strengthText } from '../../core/quantity/measure'
@@ -92,6 +92,7 @@ function Cards({ care }: { readonly care: Care }) {
               key={card.id}
               card={card}
               members={care.members}
+              photo={care.view.photographed.includes(card.id)}
               onEdit={
                 card.source.kind === 'pack' ? 'remove' : () => setOpen({ kind: 'edit', card })
               }
@@ -104,7 +105,7 @@ function Cards({ care }: { readonly care: Care }) {
         {labels.length === 0 && <p className="second">{words.care.bench.noLabels}</p>}
         <div className={classes.cards}>
           {labels.map((card) => (
-            <Card key={card.id} card={card} members={care.members} onEdit={null} />
+            <Card key={card.id} card={card} members={care.members} photo={false} onEdit={null} />
           ))}
         </div>
       </section>
@@ -115,11 +116,13 @@ function Cards({ care }: { readonly care: Care }) {
 interface CardProps {
   readonly card: DoseCard
   readonly members: readonly Member[]
+  /** The label was photographed. */
+  readonly photo: boolean
   /** A pack's label is taken away and written down again; a shipped one is not changed. */
   readonly onEdit: (() => void) | 'remove' | null
 }
 
-function Card({ card, members, onEdit }: CardProps) {
+function Card({ card, members, photo, onEdit }: CardProps) {
   const { run, busy } = useActing()
   const names =
     card.for.kind === 'members'
