@@ -60,7 +60,6 @@ const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   weight_out_of_range: 422,
   weight_jumps: 409,
   weighed_in_future: 422,
-  weighed_that_day: 409,
   somebody_elses_medicine: 409,
   ends_before_it_begins: 422,
   not_in_catalogue: 422,

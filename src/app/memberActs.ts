@@ -6,7 +6,6 @@ import { blankFacts, isAnimal, type MemberFacts } from '../core/household/member
 import type { Species } from '../core/household/species'
 import { weightFault } from '../core/household/weight'
 import type { MemberId, WeighingId } from '../core/ids'
-import { isViolation } from '../db/connect'
 import { createRecord, editRecord, removeRecord } from '../db/records'
 import { readMembers } from '../db/stock'
 import { type Acting, act, mustEdit } from './act'
@@ -143,25 +142,20 @@ export async function weigh(
     ...asked
   }: { key: string; memberId: MemberId; on: PlainDate; grams: number; sure: boolean },
 ) {
-  try {
-    return await act(world, caller, { key, kind: 'weighed', request: asked }, async (acting) => {
-      const { species, weighings } = await mustBeMember(acting, asked.memberId)
-      if (asked.on > acting.today)
-        throw new Refusal({ code: 'weighed_in_future', today: acting.today })
-      const fault = weightFault(species, asked, weighings)
-      if (fault && !(fault.code === 'weight_jumps' && asked.sure)) throw new Refusal(fault)
-      return {
-        weighingId: (await createRecord(acting, 'weighing', {
-          member_id: asked.memberId,
-          on_day: asked.on,
-          grams: asked.grams,
-        })) as WeighingId,
-      }
-    })
-  } catch (error) {
-    if (isViolation(error, 'weighing_once_a_day')) throw new Refusal({ code: 'weighed_that_day' })
-    throw error
-  }
+  return act(world, caller, { key, kind: 'weighed', request: asked }, async (acting) => {
+    const { species, weighings } = await mustBeMember(acting, asked.memberId)
+    if (asked.on > acting.today)
+      throw new Refusal({ code: 'weighed_in_future', today: acting.today })
+    const fault = weightFault(species, asked, weighings)
+    if (fault && !(fault.code === 'weight_jumps' && asked.sure)) throw new Refusal(fault)
+    return {
+      weighingId: (await createRecord(acting, 'weighing', {
+        member_id: asked.memberId,
+        on_day: asked.on,
+        grams: asked.grams,
+      })) as WeighingId,
+    }
+  })
 }
 
 export const removeWeighing = (

@@ -14,8 +14,8 @@ import { timelineOf } from '../core/incident/timeline'
 import { SHIPPED_RECIPES } from '../core/mixing/recipe'
 import { itemTitle } from '../core/stock/item'
 import {
-  readCards,
   readCardPhotos,
+  readCards,
   readCareEntries,
   readDosesSince,
   readIncident,

@@ -55,7 +55,6 @@ export type RefusalReason =
   | { readonly code: 'allergy_twice'; readonly name: string }
   | WeightFault
   | { readonly code: 'weighed_in_future'; readonly today: string }
-  | { readonly code: 'weighed_that_day' }
   | { readonly code: 'somebody_elses_medicine'; readonly whose: string }
   | { readonly code: 'ends_before_it_begins' }
   | { readonly code: 'not_in_catalogue'; readonly id: string }

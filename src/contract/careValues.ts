@@ -136,6 +136,7 @@ export const recipeBody = z.discriminatedUnion('kind', [
     rule: z.object({
       powderParts: z.int().min(1).max(100),
       waterParts: z.int().min(1).max(100),
+      makes: z.number().positive().max(200).optional(),
       perKg: microlitres,
       feedsADay: z.int().min(1, 'At least one feed a day').max(24),
     }),

@@ -221,7 +221,16 @@ export const memberValue = z.object({
   helper: z.boolean(),
   note: z.string(),
   facts: memberFacts,
-  weighings: z.array(z.object({ id: weighingId, on: plainDate, grams: z.int() })).readonly(),
+  weighings: z
+    .array(
+      z.object({
+        id: weighingId,
+        on: plainDate,
+        grams: z.int(),
+        notedAt: z.number().optional(),
+      }),
+    )
+    .readonly(),
   guestUntil: plainDate.nullable(),
   version,
 })

@@ -47,16 +47,17 @@ export async function readMembers(trx: Trx, today: PlainDate): Promise<readonly 
     .execute()
   const weighings = await trx
     .selectFrom('weighing')
-    .select(['id', 'member_id', 'on_day', 'grams'])
+    .select(['id', 'member_id', 'on_day', 'grams', 'noted_at'])
     .where('removed_by_act', 'is', null)
     .orderBy('on_day')
+    .orderBy('noted_at')
     .orderBy('id')
     .execute()
   const of = new Map<string, Weighing[]>()
-  for (const { id, member_id, on_day, grams } of weighings)
+  for (const { id, member_id, on_day, grams, noted_at } of weighings)
     of.set(member_id, [
       ...(of.get(member_id) ?? []),
-      { id: id as WeighingId, on: on_day as PlainDate, grams },
+      { id: id as WeighingId, on: on_day as PlainDate, grams, notedAt: noted_at.getTime() },
     ])
   return rows
     .map((row) => toMember(row, of.get(row.id) ?? []))

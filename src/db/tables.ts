@@ -81,6 +81,7 @@ export interface WeighingTable extends Acted {
   member_id: Fixed<string>
   on_day: Fixed<string>
   grams: number
+  noted_at: GeneratedAlways<Date>
 }
 export interface CourseTable extends Acted {
   member_id: Fixed<string>

@@ -6,7 +6,7 @@ import type { Advice, AlarmState, Told, Trend } from '../core/incident/alarms'
 import type { Site } from '../core/incident/entry'
 import { exact } from '../core/quantity/exact'
 import { type Temperature, temperatureText } from '../core/quantity/measure'
-import { fullDay } from './format'
+import { capital, fullDay } from './format'
 
 type Units = 'metric' | 'us'
 
@@ -93,8 +93,6 @@ export function adviceText(
       return assertNever(advice)
   }
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** "−0.3 K in 5 min, −0.8 K in 15 min"; "" where nothing can be compared. */
 export function trendText({ five, fifteen }: Trend, units: Units): string {

@@ -37,7 +37,7 @@ import {
   temperatureText,
 } from '../core/quantity/measure'
 import { adviceText, causeText, trendText, urgencyText } from './alarms'
-import { fullDay, list, shortDay } from './format'
+import { capital, fullDay, list, shortDay } from './format'
 import { notedText, objectionText, TOPIC_NAMES } from './objections'
 import { ageText, weight } from './weights'
 
@@ -384,8 +384,6 @@ const normalText = ({ range, own }: Normal, of: Reading['of'], units: Units): st
   return `${own ? 'own normal' : 'usual'} ${value(range.from)} to ${value(range.to)}`
 }
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
-
 /** What is there where people live, in their words. */
 const HOME_WORDS: Partial<Readonly<Record<RoleId, string>>> = {
   water: 'running water',
@@ -492,6 +490,8 @@ function mixFaultText(fault: MixFault): string {
       return 'Weigh first: a feed goes by weight.'
     case 'no_feeds':
       return 'Say how many feeds a day.'
+    case 'not_spooned':
+      return `The spoons do not come out for that. Make ${fault.near.map((one) => `${thousandthsText(one)} mL`).join(' or ')}.`
     default:
       return assertNever(fault)
   }
@@ -793,11 +793,25 @@ export const care = {
     made: 'Note as mixed',
     noted: (name: string): string => `Noted: ${name}`,
     forWhom: 'For',
+    ways: { total: 'Make so much', all: 'All I have', parts: 'Parts to parts' },
+    way: 'How you want to ask',
+    have: 'Concentrate that you have, mL',
+    partsOf: 'Parts of water to one',
+    ownStrength: 'or, as printed: 4 %, 20 mg/mL',
+    badVolume: 'Give a volume such as 250, 1 cup or 0.5 L.',
+    badStrength: 'Give a strength such as 4 % or 20 mg/mL.',
+    stronger: (wanted: string): string =>
+      `Stronger than ${wanted} %, the strength for a wound: it harms tissue.`,
+    syringe: 'Syringe',
+    makesUnknown:
+      'Nobody has said how much powder and water make together, so this makes more than one feed. Mix it once, measure it, and write it down.',
     feed: (millilitres: string, feeds: number): string =>
       `${millilitres} mL a feed, ${feeds} feeds a day`,
     day: (millilitres: string): string => `${millilitres} mL a day`,
-    fills: (count: number, millilitres: string): string =>
-      `${count} ${count === 1 ? 'fill' : 'fills'} of the ${millilitres} mL syringe with a wide tip`,
+    fills: (count: number, millilitres: string, wide: boolean): string =>
+      `${count} ${count === 1 ? 'fill' : 'fills'} of the ${millilitres} mL syringe${wide ? ' with a wide tip' : ''}`,
+    barrel: (millilitres: string, wide: boolean): string =>
+      `${millilitres} mL${wide ? ', wide tip' : ''}`,
     add: 'Write down a feeding mix',
     addLead: 'As the pack and the vet say. Nothing is shown without them.',
     fields: {
@@ -805,6 +819,7 @@ export const care = {
       member: 'For whom',
       powder: 'Powder, parts',
       water: 'Water, parts',
+      makes: 'Together they make, parts',
       perKg: 'mL for each kg and feed',
       feeds: 'Feeds a day',
       keep: 'Keeps, hours',

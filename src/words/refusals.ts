@@ -170,8 +170,6 @@ export function sentenceFor(reason: RefusalReason): Sentence {
       )
     case 'weighed_in_future':
       return say('That day has not come', `Give ${reason.today} or an earlier day.`)
-    case 'weighed_that_day':
-      return say('There is a weight for that day', 'Take it away first, or give another day.')
     case 'somebody_elses_medicine':
       return say(
         'This is somebody else’s medicine',

@@ -19,7 +19,7 @@ export const AGE_UNIT_NAMES: Readonly<Record<AgeUnit, string>> = {
 }
 
 /** Below this every gram counts, and none is rounded away. */
-const SMALL_BODY_GRAMS = 5000
+export const SMALL_BODY_GRAMS = 5000
 
 /** "1050 g", "13.4 kg" */
 export const kilograms = (grams: number): string =>

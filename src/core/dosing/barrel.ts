@@ -26,8 +26,8 @@ export interface Barrel {
 }
 export type BarrelId = (typeof BARRELS)[number]['id']
 
-export const barrelById = (id: BarrelId): Barrel =>
-  BARRELS.find((barrel) => barrel.id === id) as Barrel
+export const barrelById = (id: BarrelId): Measuring['barrel'] =>
+  BARRELS.find((barrel) => barrel.id === id) as Measuring['barrel']
 
 export interface Measuring {
   readonly barrel: Barrel & { readonly id: BarrelId }

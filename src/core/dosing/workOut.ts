@@ -493,7 +493,7 @@ function measuredOut(
   const { unit, strength } = card
   if (unit === 'mL') {
     const measuring = barrel
-      ? drawUp(wanted, barrelById(barrel) as Measuring['barrel'])
+      ? drawUp(wanted, barrelById(barrel))
       : proposeBarrel(wanted, { thick: false, atHand: barrelsAtHand })
     if (!measuring) return { refusal: notMeasured(wanted, strength) }
     if (strength && isTooFarBelow(measuring.total, wanted))

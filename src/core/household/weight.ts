@@ -15,6 +15,8 @@ export interface Weighing {
   readonly on: PlainDate
   /** Whole grams. */
   readonly grams: number
+  /** When it was written down, in milliseconds: two of one day are told apart by it. */
+  readonly notedAt?: number | undefined
 }
 
 /** Grams that have been seen in living ones, youngest to largest; outside is a slip of the pen. */

@@ -1,11 +1,12 @@
 /** The lot that a mixture is made from, and how much of it. */
 import type { PlainDate } from '../calendar/plainDate'
 import type { Pantry, Shelf } from '../cover/pantry'
+import type { Thing } from '../cover/suitability'
 import { isGoodOn, oneUse, turnsFirst } from '../cover/taking'
 import { unitsTaken } from '../dosing/lots'
 import type { LotId, PlaceId, PocketId } from '../ids'
 import { type Amount, amount } from '../quantity/amount'
-import { type Microlitres, type Percent, readPercent } from '../quantity/measure'
+import { type Microlitres, type Percent, readConcentration, readPercent } from '../quantity/measure'
 import type { Recipe } from './recipe'
 
 export interface MixLot {
@@ -73,10 +74,16 @@ function fits(
   if (itemId !== null) return thing.itemId === itemId
   if (!takes.some((role) => thing.facts.roles.includes(role))) return false
   if (body.kind !== 'dilution') return true
-  const strength = readPercent(thing.strength)
-  return (
-    thing.facts.acting.includes(body.substance) &&
-    strength.kind === 'read' &&
-    strength.value === stock?.strength
+  return thing.facts.acting.includes(body.substance) && percentOf(thing) === stock?.strength
+}
+
+/** How strong a concentrate is, wherever that stands: in its strength, or in its name. */
+export function percentOf({ title, strength }: Pick<Thing, 'title' | 'strength'>): Percent | null {
+  const said = readConcentration(strength)
+  if (said.kind === 'read') return said.value
+  const named = [...title.matchAll(/(\d+(?:[.,]\d+)?)\s*%/g)].map(([, number = '']) =>
+    readPercent(`${number} %`),
   )
+  const [only, ...more] = named
+  return only?.kind === 'read' && more.length === 0 ? only.value : null
 }

@@ -5,7 +5,7 @@ import type { RoleId } from '../catalogue/roles'
 import type { SubstanceId } from '../catalogue/substances'
 import type { ItemId, MemberId } from '../ids'
 import type { Percent } from '../quantity/measure'
-import type { FeedRule, PerLitre } from './mix'
+import { type FeedRule, type PerLitre, spoonedStep } from './mix'
 
 export type RecipeId = Brand<string, 'RecipeId'>
 
@@ -120,4 +120,11 @@ export const SHIPPED_RECIPES: readonly Recipe[] = [
 ]
 
 /** Millilitres of mixing volumes that are offered. */
-export const VOLUMES = [50, 100, 200, 250, 500, 1000] as const
+const VOLUMES = [50, 100, 200, 250, 500, 1000] as const
+
+/** Millilitres to offer: of a drink only those for which its spoons come out. */
+export function volumesFor(body: RecipeBody): readonly number[] {
+  if (body.kind !== 'drink') return VOLUMES
+  const step = spoonedStep(body.perLitre) / 1000
+  return [1, 2, 3, 4].map((times) => times * step)
+}

@@ -152,6 +152,22 @@ export function readPercent(written: string): Read<Percent> {
   return unit === '%' ? wholeUnits(value, exact(1000)) : refused({ code: 'unit', unit })
 }
 
+/**
+ * Reads how strong a solution is, as it is asked or printed: in per cent, or what acts in a volume.
+ * 10 mg in 1 mL is 1 %.
+ * @example readConcentration('20 mg/mL') // 2000
+ */
+export function readConcentration(written: string): Read<Percent> {
+  if (!written.includes('/')) return readPercent(written)
+  const strength = readStrength(written)
+  if (strength.kind === 'refused') return strength
+  const { value } = strength
+  if (value.kind !== 'liquid' || value.holds.unit !== 'mg')
+    return refused({ code: 'unit', unit: written })
+  // Micrograms in a microlitre are grams in a litre; a tenth of that is per cent.
+  return wholeUnits(exact(value.holds.thousandths, value.in).div(10), exact(1000))
+}
+
 export const millilitres = (count: number): Microlitres => (count * 1000) as Microlitres
 
 /**

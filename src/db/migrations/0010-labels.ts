@@ -1,12 +1,17 @@
 /**
- * Whose printed labels a household follows (null: its country's), and the photo of a pack's own
- * label beside the dose card that was written down from it.
+ * Whose printed labels a household follows (null: its country's), the photo of a pack's own label
+ * beside the dose card that was written down from it, and several weighings a day.
  */
 import { type Kysely, sql } from 'kysely'
 import { ownHousehold } from './ownHousehold'
 
 const TABLES = `
 alter table household add column labels text check (labels in ('us', 'uk', 'none'));
+
+-- A small body is weighed several times a day when it is ill.
+drop index weighing_once_a_day;
+alter table weighing add column noted_at timestamptz not null default clock_timestamp();
+update weighing set noted_at = on_day;
 
 create table card_photo (
   id uuid primary key,

@@ -18,6 +18,7 @@ export function FeedForm({ care, onDone }: { readonly care: Care; readonly onDon
     member: null as string | null,
     powder: '1',
     water: '2',
+    makes: '',
     perKg: '',
     feeds: '',
     keep: '12',
@@ -31,11 +32,13 @@ export function FeedForm({ care, onDone }: { readonly care: Care; readonly onDon
     const value = Number(text.trim())
     return Number.isInteger(value) && value > 0 ? value : null
   }
+  const makes = Number(fields.makes.trim().replace(',', '.'))
   const perKg = Number(fields.perKg.trim().replace(',', '.'))
   const wrong = {
     name: fields.name.trim() === '',
     powder: whole(fields.powder) === null,
     water: whole(fields.water) === null,
+    makes: fields.makes.trim() !== '' && !(makes > 0 && makes <= 200),
     perKg: !(fields.perKg.trim() !== '' && perKg > 0 && Number.isInteger(perKg * 1000)),
     feeds: whole(fields.feeds) === null,
     keep: whole(fields.keep) === null,
@@ -67,6 +70,7 @@ export function FeedForm({ care, onDone }: { readonly care: Care; readonly onDon
             rule: {
               powderParts: whole(fields.powder) ?? 1,
               waterParts: whole(fields.water) ?? 1,
+              ...(fields.makes.trim() !== '' && { makes }),
               perKg: Math.round(perKg * 1000),
               feedsADay: whole(fields.feeds) ?? 1,
             },
@@ -106,6 +110,7 @@ export function FeedForm({ care, onDone }: { readonly care: Care; readonly onDon
         />
         <TextInput {...field('powder')} inputMode="numeric" />
         <TextInput {...field('water')} inputMode="numeric" />
+        <TextInput {...field('makes')} inputMode="decimal" />
         <TextInput {...field('perKg')} inputMode="decimal" />
         <TextInput {...field('feeds')} inputMode="numeric" />
         <TextInput {...field('keep')} inputMode="numeric" />

@@ -1,12 +1,20 @@
 /** Mixes (at the kitchen table): so much of each for a chosen volume, drawn; with who says so. */
-import { Button, Select } from '@mantine/core'
+import { Button, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { removeRecipe, sayCare } from '../../contract/careEndpoints'
+import { BARRELS, type BarrelId, barrelById } from '../../core/dosing/barrel'
 import { minutesAfter } from '../../core/dosing/given'
 import type { MemberId, PlaceId } from '../../core/ids'
 import { lotFor } from '../../core/mixing/lot'
-import { type Recipe, VOLUMES } from '../../core/mixing/recipe'
-import { type Microlitres, millilitres, type Percent } from '../../core/quantity/measure'
+import { type Recipe, volumesFor } from '../../core/mixing/recipe'
+import { exact, thousandthsText } from '../../core/quantity/exact'
+import {
+  type Microlitres,
+  millilitres,
+  type Percent,
+  readConcentration,
+  readVolume,
+} from '../../core/quantity/measure'
 import { useActing } from '../../ui/acting'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
@@ -16,7 +24,7 @@ import { WithCare } from '../care/WithCare'
 import { BenchTabs } from './BenchTabs'
 import classes from './bench.module.css'
 import { FeedForm } from './FeedForm'
-import { shownMix } from './shownMix'
+import { MIX_WAYS, type MixWay, shownMix } from './shownMix'
 
 interface Props {
   readonly strap: Strap
@@ -73,14 +81,19 @@ function Mix({
     body.kind === 'drink' || body.kind === 'saline' ? 500 : 100,
   )
   const [typed, setTyped] = useState('')
-  const own = typed.trim() === '' ? null : Number(typed.trim().replace(',', '.'))
-  const wrongVolume = own !== null && !(own > 0 && own <= 5000 && Number.isInteger(own * 10))
-  const total = millilitres(wrongVolume || own === null ? volume : own) as Microlitres
+  const [way, setWay] = useState<MixWay>('total')
+  const [parts, setParts] = useState('9')
+  const [ownStrength, setOwnStrength] = useState('')
+  const [barrelId, setBarrelId] = useState<BarrelId | null>(null)
+  const own = ownVolume(typed)
+  const wrongVolume = own === 'wrong'
+  const total = own === null || own === 'wrong' ? (millilitres(volume) as Microlitres) : own
+  const strengthRead = ownStrength.trim() === '' ? null : readConcentration(ownStrength)
   const { today } = care.view
   const lotOf = (strength: Percent, volume: Microlitres | null) =>
     lotFor(care.laid, recipe, { here: place, today, stock: volume && { strength, volume } })
   /** The concentrate that is there, else the usual one. */
-  const [stock, setStock] = useState(() =>
+  const [chosenStock, setStock] = useState(() =>
     body.kind === 'dilution'
       ? (body.stocks.find((one) => lotOf(one, total)) ?? body.stocks[0] ?? 0)
       : 0,
@@ -88,7 +101,19 @@ function Mix({
   const [forWhom, setForWhom] = useState<string | null>(
     body.kind === 'feed' ? (body.memberId as string | null) : null,
   )
-  const shown = shownMix(care, recipe, total, stock, forWhom)
+  const stock = strengthRead?.kind === 'read' ? strengthRead.value : chosenStock
+  const partsRead = Number(parts.trim().replace(',', '.'))
+  const shown = shownMix(care, recipe, {
+    total,
+    stock,
+    forWhom,
+    way,
+    parts:
+      parts.trim() !== '' && partsRead >= 0 && Number.isFinite(partsRead)
+        ? exact(Math.round(partsRead * 1000), 1000)
+        : null,
+    barrel: barrelId && barrelById(barrelId),
+  })
   const lot = lotOf(stock, 'fault' in shown ? null : shown.concentrate)
   const { timeZone } = care.view
   const note = async () => {
@@ -123,7 +148,7 @@ function Mix({
         {body.kind !== 'feed' && (
           <fieldset className={classes.volumes}>
             <legend className="visually-hidden">{w.volume}</legend>
-            {VOLUMES.map((ml) => (
+            {volumesFor(body).map((ml) => (
               <button
                 key={ml}
                 type="button"
@@ -137,24 +162,73 @@ function Mix({
               </button>
             ))}
             <label>
-              {w.ownVolume}
+              {way === 'all' ? w.have : w.ownVolume}
               <input
-                inputMode="decimal"
                 value={typed}
                 aria-invalid={wrongVolume}
                 onChange={(event) => setTyped(event.currentTarget.value)}
               />
             </label>
+            {wrongVolume && <small role="alert">{w.badVolume}</small>}
           </fieldset>
         )}
         {body.kind === 'dilution' && (
-          <Select
-            label={w.stock}
-            w="10rem"
-            data={body.stocks.map((one) => ({ value: String(one), label: w.percent(one) }))}
-            value={String(stock)}
-            onChange={(value) => value && setStock(Number(value))}
-          />
+          <>
+            <fieldset className={classes.volumes}>
+              <legend>{w.way}</legend>
+              {MIX_WAYS.map((one) => (
+                <button
+                  key={one}
+                  type="button"
+                  aria-pressed={way === one}
+                  onClick={() => setWay(one)}
+                >
+                  {w.ways[one]}
+                </button>
+              ))}
+              {way === 'parts' && (
+                <label>
+                  {w.partsOf}
+                  <input
+                    inputMode="decimal"
+                    value={parts}
+                    onChange={(event) => setParts(event.currentTarget.value)}
+                  />
+                </label>
+              )}
+            </fieldset>
+            <div className={classes.strengths}>
+              <Select
+                label={w.stock}
+                w="10rem"
+                data={body.stocks.map((one) => ({ value: String(one), label: w.percent(one) }))}
+                value={String(chosenStock)}
+                disabled={ownStrength.trim() !== ''}
+                onChange={(value) => value && setStock(Number(value))}
+              />
+              <TextInput
+                label={w.ownStrength}
+                value={ownStrength}
+                error={strengthRead?.kind === 'refused' ? w.badStrength : undefined}
+                onChange={(event) => setOwnStrength(event.currentTarget.value)}
+              />
+            </div>
+          </>
+        )}
+        {body.kind === 'feed' && (
+          <fieldset className={classes.volumes}>
+            <legend>{w.syringe}</legend>
+            {BARRELS.map(({ id, capacity, wide }) => (
+              <button
+                key={id}
+                type="button"
+                aria-pressed={barrelId === id}
+                onClick={() => setBarrelId(barrelId === id ? null : id)}
+              >
+                {w.barrel(thousandthsText(capacity), wide)}
+              </button>
+            ))}
+          </fieldset>
         )}
         {body.kind === 'feed' && (
           <Select
@@ -219,6 +293,14 @@ function Mix({
     </section>
   )
 }
+
+/** As it is said: "250", "1 cup", "0.5 L"; a number alone is millilitres. */
+function ownVolume(text: string): Microlitres | null | 'wrong' {
+  if (text.trim() === '') return null
+  const reading = readVolume(/[a-z]/i.test(text) ? text : `${text.trim()} mL`)
+  return reading.kind === 'read' && reading.value <= MOST_MIXED ? reading.value : 'wrong'
+}
+const MOST_MIXED = 20_000_000
 
 /** A mixture is noted for somebody; without an incident, for whoever mixes. */
 const firstHelper = ({ members, me }: Care): MemberId | null =>

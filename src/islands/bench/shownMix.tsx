@@ -1,16 +1,19 @@
 /** A mixture in words and in a drawing, whatever kind it is. */
-import { barrelById } from '../../core/dosing/barrel'
+import type { barrelById } from '../../core/dosing/barrel'
 import {
   assistedFeed,
   type Dilution,
   dilute,
+  diluteAll,
+  diluteByParts,
   drink,
   inVessels,
+  type Mixed,
   type MixFault,
   salineSalt,
 } from '../../core/mixing/mix'
 import type { Recipe } from '../../core/mixing/recipe'
-import { exactText, thousandthsText } from '../../core/quantity/exact'
+import { type Exact, exactText, thousandthsText } from '../../core/quantity/exact'
 import type { Microlitres } from '../../core/quantity/measure'
 import { words } from '../../words'
 import { Syringe } from '../care/Syringe'
@@ -18,8 +21,6 @@ import { type Care, patientNow } from '../care/useCare'
 import { Glass, Spoons } from './MixDrawings'
 
 const w = words.care.mixes
-/** Thick food needs a wide tip. */
-const WIDE = barrelById('12w')
 
 export interface Shown {
   readonly lines: readonly string[]
@@ -30,17 +31,42 @@ export interface Shown {
   readonly concentrate: Microlitres | null
 }
 
+/** How a dilution is asked for: a volume to make, all of the concentrate, parts of each. */
+export const MIX_WAYS = ['total', 'all', 'parts'] as const
+export type MixWay = (typeof MIX_WAYS)[number]
+
+export interface MixAsked {
+  /** The volume to make; of the concentrate, where all of it is used. */
+  readonly total: Microlitres
+  readonly stock: number
+  readonly forWhom: string | null
+  readonly way: MixWay
+  /** Of water to one of the concentrate; null where it cannot be read. */
+  readonly parts: Exact | null
+  /** The syringe that a feed is drawn up with; null for the one that is proposed. */
+  readonly barrel: Barrel | null
+}
+type Barrel = ReturnType<typeof barrelById>
+
+const diluted = (wanted: number, { total, stock, way, parts }: MixAsked): Mixed<Dilution> =>
+  way === 'all'
+    ? diluteAll(stock, wanted, total)
+    : way === 'parts'
+      ? parts
+        ? diluteByParts(stock, parts, total)
+        : { kind: 'refused', fault: { code: 'nothing' } }
+      : dilute(stock, wanted, total)
+
 export function shownMix(
   care: Care,
   { body }: Recipe,
-  total: Microlitres,
-  stock: number,
-  forWhom: string | null,
+  asked: MixAsked,
 ): Shown | { readonly fault: MixFault } {
+  const { total, forWhom } = asked
   switch (body.kind) {
     case 'dilution': {
-      const mixed = dilute(stock, body.wanted, total)
-      return mixed.kind === 'refused' ? mixed : shownDilution(mixed.mix)
+      const mixed = diluted(body.wanted, asked)
+      return mixed.kind === 'refused' ? mixed : shownDilution(mixed.mix, body.wanted)
     }
     case 'drink': {
       const mixed = drink(total, body.perLitre)
@@ -82,14 +108,16 @@ export function shownMix(
     case 'feed': {
       const member = care.members.find(({ id }) => id === forWhom)
       const grams = member ? patientNow(care, member).grams : null
-      const mixed = assistedFeed(body.rule, grams, WIDE.capacity as Microlitres)
+      const mixed = assistedFeed(body.rule, grams, asked.barrel)
       if (mixed.kind === 'refused') return mixed
-      const { feed, feedsADay, day, powder, water, fills, barrel } = mixed.mix
+      const { feed, feedsADay, day, powder, water, measuring, makesKnown } = mixed.mix
+      const { fills, barrel } = measuring
       const lines = [
         w.feed(thousandthsText(feed), feedsADay),
         `${thousandthsText(powder)} mL ${w.powder} + ${thousandthsText(water)} mL ${w.water}`,
-        w.fills(fills, thousandthsText(barrel)),
+        w.fills(fills.length, thousandthsText(barrel.capacity), barrel.wide),
         w.day(thousandthsText(day)),
+        ...(makesKnown ? [] : [w.makesUnknown]),
       ]
       return {
         lines,
@@ -98,7 +126,7 @@ export function shownMix(
         drawing: (
           <div>
             <Glass
-              total={feed}
+              total={(powder + water) as Microlitres}
               parts={[
                 { kind: 'powder', volume: powder },
                 { kind: 'water', volume: water },
@@ -106,9 +134,9 @@ export function shownMix(
               label={lines[1] ?? ''}
             />
             <Syringe
-              barrel={WIDE}
-              fill={Math.min(feed, WIDE.capacity) as Microlitres}
-              note={fills > 1 ? words.care.bench.fillNumber(1, fills) : ''}
+              barrel={barrel}
+              fill={fills[0] ?? feed}
+              note={fills.length > 1 ? words.care.bench.fillNumber(1, fills.length) : ''}
             />
           </div>
         ),
@@ -117,11 +145,12 @@ export function shownMix(
   }
 }
 
-function shownDilution({ stock, water, total, parts, strength }: Dilution): Shown {
+function shownDilution({ stock, water, total, parts, strength }: Dilution, wanted: number): Shown {
   const lines = [
     `${thousandthsText(stock)} mL ${w.concentrate} + ${thousandthsText(water)} mL ${w.water}`,
     w.parts(exactText(parts, 2)),
     `${w.comes(exactText(strength.div(1000), 3))}; ${w.vessels(inVessels(total))}`,
+    ...(strength.compare(wanted) > 0 ? [w.stronger(thousandthsText(wanted))] : []),
   ]
   return {
     lines,

@@ -3,13 +3,23 @@ import { Button, Checkbox, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { addMember } from '../../contract/endpoints'
 import { addDays, type PlainDate } from '../../core/calendar/plainDate'
+import { TOPICS, type Topic, UNSIGNED } from '../../core/household/asked'
+import { blankFacts } from '../../core/household/member'
 import { SPECIES, type Species } from '../../core/household/species'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
+import { capital } from '../../words/format'
+import { TOPIC_NAMES } from '../../words/objections'
 import classes from './household.module.css'
 
 const w = words.household
+type Asked = 'later' | 'none' | 'some'
+const NOT_ASKED: Readonly<Record<Topic, Asked>> = {
+  allergies: 'later',
+  conditions: 'later',
+  medicines: 'later',
+}
 const NOBODY = {
   name: '',
   species: 'person' as Species,
@@ -29,6 +39,7 @@ export function AddMember({
   const { run, busy } = useActing()
   const { today } = useStrap()
   const [who, setWho] = useState(NOBODY)
+  const [told, setTold] = useState<Readonly<Record<Topic, Asked>>>(NOT_ASKED)
   const [until, setUntil] = useState<string>(addDays(today, 2))
   const kilograms = Number(who.kg.replace(',', '.'))
   const wrongWeight = who.kg !== '' && !(kilograms > 0)
@@ -42,11 +53,26 @@ export function AddMember({
           born: born === '' ? null : (born as PlainDate),
           grams: kg === '' ? null : Math.round(kilograms * 1000),
           guestUntil: isGuest ? (until as PlainDate) : null,
+          facts: {
+            ...blankFacts(who.species),
+            told: Object.fromEntries(
+              TOPICS.filter((topic) => told[topic] === 'none').map((topic) => [
+                topic,
+                { by: UNSIGNED, on: today },
+              ]),
+            ),
+          } as never,
         },
       },
       words.undo.did.saved,
     )
     if (!result) return
+    setTold(NOT_ASKED)
+    // What there is to write down has its own page.
+    if (TOPICS.some((topic) => told[topic] === 'some')) {
+      location.assign(`/members/${result.memberId}?edit=1`)
+      return
+    }
     if (isGuest) onDone()
     else setWho(NOBODY)
   }
@@ -109,6 +135,26 @@ export function AddMember({
           onChange={(event) => setWho({ ...who, note: event.currentTarget.value })}
         />
       )}
+      <fieldset className={classes.asked}>
+        <legend>{w.askNow.title}</legend>
+        {TOPICS.map((topic) => (
+          <Select
+            key={topic}
+            label={capital(TOPIC_NAMES[topic])}
+            value={told[topic]}
+            allowDeselect={false}
+            onChange={(value) => value && setTold({ ...told, [topic]: value as Asked })}
+            data={[
+              { value: 'later', label: w.askNow.later },
+              { value: 'none', label: w.askNow.none },
+              { value: 'some', label: w.askNow.some },
+            ]}
+          />
+        ))}
+        {TOPICS.some((topic) => told[topic] === 'some') && (
+          <p className="second">{w.askNow.then}</p>
+        )}
+      </fieldset>
       {who.species === 'person' && !isGuest && (
         <Checkbox
           label={w.helper}

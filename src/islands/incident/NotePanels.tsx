@@ -1,5 +1,6 @@
 /** The small notes: what is seen, words, a photo, a timer, whom one reached, a tourniquet. */
 import { useState } from 'react'
+import type { Species } from '../../core/household/species'
 import {
   SEEN,
   SEEN_IDS,
@@ -192,14 +193,21 @@ export function CalledPanel({ care, patient, say, onDone }: PanelProps) {
   )
 }
 
-const LIMBS = ['left arm', 'right arm', 'left leg', 'right leg'] as const
+/** A horse's legs are near and off, as everybody calls them who keeps one; animals have no arms. */
+const limbsOf = (species: Species): readonly string[] =>
+  species === 'person'
+    ? ['left arm', 'right arm', 'left leg', 'right leg']
+    : species === 'horse'
+      ? ['near fore', 'off fore', 'near hind', 'off hind']
+      : ['left front leg', 'right front leg', 'left hind leg', 'right hind leg']
 
-export function TourniquetPanel({ say, onDone }: PanelProps) {
+export function TourniquetPanel({ patient, say, onDone }: PanelProps) {
+  const limbs = limbsOf(patient.species)
   return (
     <>
       <p>{w.tourniquetWhere}</p>
       <div className={classes.tiles}>
-        {LIMBS.map((limb) => (
+        {limbs.map((limb) => (
           <button
             key={limb}
             type="button"

@@ -39,7 +39,9 @@ function MemberParts({ initial, memberId }: Props) {
   const { view, laid } = cover
   const { today } = useStrap()
   const [isPrivate, setPrivate] = useState(true)
-  const [editing, setEditing] = useState(false)
+  const [editing, setEditing] = useState(
+    () => typeof location !== 'undefined' && new URLSearchParams(location.search).has('edit'),
+  )
   const sheet = useMemo(() => memberSheet(laid, memberId, today), [laid, memberId, today])
   if (!sheet) return <p>{words.errors.notFound}</p>
   const { member } = sheet

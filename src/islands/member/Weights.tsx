@@ -3,6 +3,7 @@ import { Button, Checkbox, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { removeWeighing, weigh } from '../../contract/endpoints'
 import { isPlainDate } from '../../core/calendar/plainDate'
+import type { Instant } from '../../core/dosing/given'
 import type { Member } from '../../core/household/member'
 import { type WeightState, weightFault } from '../../core/household/weight'
 import { useActing } from '../../ui/acting'
@@ -10,7 +11,7 @@ import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/format'
 import { sentenceFor } from '../../words/refusals'
-import { weight } from '../../words/weights'
+import { SMALL_BODY_GRAMS, weight } from '../../words/weights'
 import classes from './member.module.css'
 import { WeightChart } from './WeightChart'
 
@@ -26,7 +27,7 @@ interface Props {
 
 export function Weights({ member, state, units }: Props) {
   const { run, busy } = useActing()
-  const { today } = useStrap()
+  const { today, habits } = useStrap()
   const [text, setText] = useState('')
   const [unit, setUnit] = useState<Unit>(units === 'us' ? 'lb' : lightest(member) ? 'g' : 'kg')
   const [on, setOn] = useState(today)
@@ -109,7 +110,12 @@ export function Weights({ member, state, units }: Props) {
             <tbody>
               {[...member.weighings].reverse().map((one) => (
                 <tr key={one.id}>
-                  <th scope="row">{fullDay(one.on)}</th>
+                  <th scope="row">
+                    {fullDay(one.on)}
+                    {member.weighings.filter(({ on: day }) => day === one.on).length > 1 &&
+                      one.notedAt !== undefined &&
+                      ` ${words.care.time(one.notedAt as Instant, one.notedAt as Instant, habits.timeZone)}`}
+                  </th>
                   <td>{weight(one.grams, units)}</td>
                   <td className="no-print">
                     <button
@@ -135,5 +141,6 @@ export function Weights({ member, state, units }: Props) {
 }
 
 /** Whoever is weighed in grams on a kitchen scale. */
-const lightest = ({ species }: Member): boolean =>
-  species === 'bird' || species === 'hamster' || species === 'guinea pig'
+const lightest = ({ species, weighings }: Member): boolean =>
+  ['bird', 'hen', 'hamster', 'guinea pig', 'rabbit', 'ferret', 'tortoise'].includes(species) ||
+  (weighings.at(-1)?.grams ?? Number.POSITIVE_INFINITY) < SMALL_BODY_GRAMS
