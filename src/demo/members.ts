@@ -30,7 +30,7 @@ const CLINIC = { name: 'Night clinic for animals, Harbour Road', phone: '555-014
 
 export function demoMembers(today: PlainDate): readonly DemoMember[] {
   const until = (days: number): PlainDate => addDays(today, days)
-  return [
+  const members: readonly DemoMember[] = [
     {
       name: 'Ilse',
       species: 'person',
@@ -199,6 +199,15 @@ export function demoMembers(today: PlainDate): readonly DemoMember[] {
       facts: animal({ vet: VET, clinic: CLINIC, temperament: 'Dim the light, then the towel' }),
     },
   ]
+  const told = { by: 'Ilse', on: until(-120) }
+  // Nobody has asked about the bird yet, so that the demo shows how that is said.
+  return members.map((member) => ({
+    ...member,
+    facts:
+      member.name === 'Pip'
+        ? member.facts
+        : { ...member.facts, told: { allergies: told, conditions: told, medicines: told } },
+  }))
 }
 
 export interface DemoCourse {

@@ -4,10 +4,16 @@ import { assertNever } from '../brand'
 import { addDays, type PlainDate } from '../calendar/plainDate'
 import type { ItemFacts } from '../catalogue/itemFacts'
 import { labelAges } from '../catalogue/labelAges'
-import { classesOf, SUBSTANCES, type SubstanceId, substanceName } from '../catalogue/substances'
+import {
+  classesOf,
+  SUBSTANCES,
+  type SubstanceId,
+  substanceName,
+  substanceNamed,
+} from '../catalogue/substances'
 import { knowledgeOf, TOPICS, type Topic } from '../household/asked'
 import type { LabelSet } from '../household/labelSet'
-import type { AgreedMedicine, Member } from '../household/member'
+import type { AgreedMedicine, Allergy, Member } from '../household/member'
 import { GLOVE_SIZES } from '../household/member'
 import { type Noted, noteSays } from '../household/noteSays'
 import { GUT_SENSITIVE, LICKERS, type Species } from '../household/species'
@@ -99,14 +105,16 @@ export function patientOn(
     takes: new Set(takes),
     takesSomething,
     open: openQuestions(member, takesSomething),
-    substances: new Set(
-      allergies.flatMap((one) => (one.kind === 'substance' ? [one.substance] : [])),
-    ),
+    substances: new Set(allergies.flatMap((one) => substanceOf(one) ?? [])),
     named: allergies.flatMap((one) =>
-      one.kind === 'named' ? [one.name.trim().toLowerCase()] : [],
+      one.kind === 'named' && substanceOf(one) === null ? [one.name.trim().toLowerCase()] : [],
     ),
   }
 }
+
+/** Also of one that was written in another of its names: "paracetamol" is acetaminophen. */
+const substanceOf = (allergy: Allergy): SubstanceId | null =>
+  allergy.kind === 'substance' ? allergy.substance : substanceNamed(allergy.name)
 
 /** Whom an item was prescribed for; and whether that was confirmed against a warning. */
 export interface Owner {
