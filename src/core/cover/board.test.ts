@@ -16,9 +16,10 @@ import { addDays } from '../calendar/plainDate'
 import { CATALOGUE, catalogue } from '../catalogue/catalogue'
 import { itemFacts } from '../catalogue/itemFacts'
 import { Asking, board, rank } from './board'
-import { explain, spokenOf } from './explain'
+import { explain } from './explain'
 import { NEEDS } from './needs'
 import { loadRuleBook } from './ruleBook'
+import { spokenOf } from './spoken'
 import { patientOn } from './suitability'
 
 const ned = aPerson(8, {

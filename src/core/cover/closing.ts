@@ -11,9 +11,9 @@ import type { ItemId, KitId } from '../ids'
 import { THOUSAND } from '../quantity/amount'
 import { Asking, type Cell, companionsFor, judgeNeed, rank } from './board'
 import { entryThing } from './entryThing'
-import { spokenOf, type WayAnswer } from './explain'
-import type { Need, Part } from './need'
+import type { Need, Part, Way } from './need'
 import { type Added, withAdded } from './pantry'
+import { spokenOf } from './spoken'
 import { type Patient, suits, type Thing } from './suitability'
 
 export type Step =
@@ -44,6 +44,13 @@ export interface Closing {
   readonly becomes: Pick<Cell, 'state' | 'have' | 'need'>
 }
 
+/** A way with what of each of its parts nothing here gives. */
+export interface Lacking {
+  readonly way: Way
+  readonly first: boolean
+  readonly parts: readonly { readonly part: Part | null; readonly missing: number }[]
+}
+
 /** A step with what it changes. */
 interface Candidate {
   readonly step: Step
@@ -58,7 +65,7 @@ export function closingsOf(
   asking: Asking,
   need: Need,
   cell: Pick<Cell, 'state' | 'have' | 'need'>,
-  answers: readonly WayAnswer[],
+  answers: readonly Lacking[],
   patient: Patient | null,
 ): readonly Closing[] {
   const closings = new Map<string, Closing>()

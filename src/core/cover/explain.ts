@@ -6,10 +6,10 @@ import { Asking, type Cell, demandsOf, isTool, judgeNeed, type Question, waysOf 
 import { type Closing, closingsOf } from './closing'
 import { promise } from './joint'
 import type { Need, Part, Way } from './need'
-import { gravest, isSetAside, type Objection, objectionsTo } from './objections'
 import type { CoverPocket, Pantry } from './pantry'
 import { SCHOOLS, schoolAnswer } from './schools'
-import type { Grade, Patient } from './suitability'
+import { type HeldBack, heldBack } from './spoken'
+import type { Patient } from './suitability'
 import { reachedFirst, turnsFirst } from './taking'
 
 /** So much of a lot, and where it lies. */
@@ -22,16 +22,6 @@ export interface Source {
   readonly placeId: PlaceId
   readonly pocket: CoverPocket
   readonly through: PlainDate | null
-}
-
-/** Something that lies here, plays the role and does not count; or counts with a remark. */
-export interface HeldBack {
-  readonly lotId: LotId
-  readonly title: string
-  readonly kitId: KitId
-  readonly pocket: string
-  readonly grade: Grade
-  readonly why: readonly [Objection, ...Objection[]]
 }
 
 export interface PartAnswer {
@@ -187,46 +177,4 @@ function sourcesOf(asking: Asking, thing: number, uses: number, withSecond: bool
       })
   }
   return sources
-}
-
-/** Everything here that plays the part and does not count, with every reason. */
-export const heldBack = (
-  asking: Asking,
-  part: Part,
-  patient: Patient | null,
-): readonly HeldBack[] =>
-  spokenOf(asking, part, patient).filter(
-    ({ grade, thing }) => isSetAside(grade) || !asking.counts(thing, patient, true),
-  )
-
-/** Everything here that plays the part and of which there is something to say. */
-export function spokenOf(
-  asking: Asking,
-  part: Part,
-  patient: Patient | null,
-): readonly (HeldBack & { readonly thing: number })[] {
-  const { pantry, question } = asking
-  const players = new Set(part.any.flatMap((role) => pantry.byRole.get(role) ?? []))
-  const shelves = [...players].flatMap((thing) => pantry.shelvesOf[thing] ?? [])
-  return shelves.flatMap((shelf) => {
-    const thing = pantry.things[shelf.thing]
-    const kit = pantry.stock.kits[shelf.kit]
-    if (!asking.isHere(shelf) || !thing?.itemId || !kit) return []
-    if (question.without.has(thing.itemId)) return []
-    const [first, ...more] = objectionsTo(pantry, shelf, patient, question.date, asking)
-    const grade = first && gravest([first, ...more])
-    return first && grade
-      ? [
-          {
-            lotId: shelf.lotId,
-            thing: shelf.thing,
-            title: thing.title,
-            kitId: kit.id,
-            pocket: shelf.pocket.name,
-            grade,
-            why: [first, ...more] as const,
-          },
-        ]
-      : []
-  })
 }

@@ -5,10 +5,11 @@ import type { Member } from '../household/member'
 import type { KitId, MemberId, PlaceId } from '../ids'
 import { type Amount, amount } from '../quantity/amount'
 import { Asking, arises, type Cell, judgeNeed, type Question, skillsAmong } from './board'
-import { type HeldBack, heldBack, type Source, sourcesOfWay } from './explain'
+import { type Source, sourcesOfWay } from './explain'
 import type { Need } from './need'
 import { NEEDS } from './needs'
 import type { Pantry } from './pantry'
+import { type HeldBack, heldBack } from './spoken'
 
 export interface SheetLine {
   readonly need: Need
