@@ -34,6 +34,26 @@ const late = (caller: Caller, minutes: number): Caller => ({
   takenAgo: minutes * 60_000,
 })
 
+const BOTTLE = {
+  item: {
+    new: {
+      name: 'Acetaminophen liquid',
+      strength: '160 mg/5 mL',
+      unit: 'bottle',
+      purpose: '',
+      forWhom: '',
+    },
+  },
+  amount: units(2),
+  par: null,
+  expiry: { kind: 'none' },
+  openedOn: null,
+  batch: '',
+  boughtAt: '',
+  unitPriceMinor: null,
+  note: '',
+} as const
+
 /** A household with a child of 22.4 kg and a bottle of 120 mL. */
 async function aHome() {
   const keeper = await aHousehold(app.world, `Keeper ${newKey()}`)
@@ -57,25 +77,9 @@ async function aHome() {
     grams: 22_400,
   })
   const bottle = await receiveLot(app.world, keeper, {
+    ...BOTTLE,
     key: newKey(),
     pocketId: kept.lid,
-    item: {
-      new: {
-        name: 'Acetaminophen liquid',
-        strength: '160 mg/5 mL',
-        unit: 'bottle',
-        purpose: '',
-        forWhom: '',
-      },
-    },
-    amount: units(2),
-    par: null,
-    expiry: { kind: 'none' },
-    openedOn: null,
-    batch: '',
-    boughtAt: '',
-    unitPriceMinor: null,
-    note: '',
   })
   const { lot } = await readLot(app.world, keeper, bottle.lotId as LotId)
   await matchItems(app.world, keeper, {
@@ -211,6 +215,30 @@ describe('a dose', () => {
     const home = await aHome()
     await say(home, dose(home, { rule: null }))
     expect((await lineOf(home)).doses[0]?.rule).toMatchObject({ again: 240, mostDoses: 5 })
+  })
+  it('from a bottle that is not what the card is about is refused', async () => {
+    const home = await aHome()
+    // The same ingredient for babies, in drops: another strength, another number of millilitres.
+    const drops = await receiveLot(app.world, home.keeper, {
+      ...BOTTLE,
+      key: newKey(),
+      pocketId: home.lid,
+      item: { new: { ...BOTTLE.item.new, name: 'Acetaminophen drops', strength: '80 mg/0.8 mL' } },
+    })
+    const { lot } = await readLot(app.world, home.keeper, drops.lotId as LotId)
+    await matchItems(app.world, home.keeper, {
+      key: newKey(),
+      matches: [{ itemId: lot.itemId, catalogueId: 'acetaminophen-liquid' }],
+    })
+    const from = (lotId: string): CareFact =>
+      dose(home, {
+        takes: [{ lotId: lotId as LotId, pocketId: home.lid as PocketId, amount: amount(83) }],
+      })
+    expect(await codes(say(home, from(drops.lotId)))).toBe('lot_other')
+    // Neither is anything else that lies beside it.
+    expect(await codes(say(home, from(home.lotId)))).toBe('lot_other')
+    expect((await lineOf(home)).doses).toEqual([])
+    expect(await codes(say(home, from(home.bottle)))).toBe('done')
   })
   it('that was given all the same is recorded with what was said', async () => {
     const home = await aHome()

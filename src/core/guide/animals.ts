@@ -577,7 +577,7 @@ export const ANIMAL_CARDS = [
   guide({
     id: 'trap',
     name: 'Caught in a trap or snare',
-    species: FURRY,
+    species: [...HELD_BY_HAND, ...GUT_SENSITIVE],
     call: VET,
     stop: ['Not breathing: off the neck first, whatever it takes.'],
     before: ['Muzzle or jacket over the head: it will bite.'],

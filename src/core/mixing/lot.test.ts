@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { aStock, DAY, type Put } from '../../../tests/support/cover'
 import { pantry } from '../cover/pantry'
 import { millilitres } from '../quantity/measure'
-import { lotFor, type MixQuestion } from './lot'
+import { lotFor, type MixQuestion, percentOf } from './lot'
 import { type Recipe, SHIPPED_RECIPES } from './recipe'
 
 const recipe = (id: string): Recipe => {
@@ -28,7 +28,24 @@ const concentrate = (rest: Partial<Put> = {}): Put => ({
   ...rest,
 })
 
+const concentrate4 = { title: 'Chlorhexidine 4 % concentrate', strength: '' }
+
 describe('the lot that a mixture is made from', () => {
+  it('a concentrate whose strength stands in its name is found', () => {
+    expect(percentOf(concentrate4)).toBe(4000)
+    expect(percentOf({ title: 'Chlorhexidine', strength: '40 mg/mL' })).toBe(4000)
+    // Two figures may be anything: it is asked, not guessed.
+    expect(percentOf({ title: 'Chlorhexidine 4 % in alcohol 70 %', strength: '' })).toBeNull()
+    const stock = aStock({ members: [], put: [concentrate()] })
+    const items = stock.items.map(({ item, ...rest }) => ({
+      ...rest,
+      item: { ...item, name: concentrate4.title, strength: '' },
+    }))
+    const asked = { here: null, today: DAY, stock: FOUR_PERCENT }
+    expect(lotFor(pantry({ ...stock, items }), CHLORHEXIDINE, asked)?.title).toBe(
+      'Chlorhexidine 4 % concentrate',
+    )
+  })
   it('is the concentrate, of the strength that was said', () => {
     expect(made([concentrate()])?.title).toBe('Chlorhexidine concentrate 4 %')
     expect(made([concentrate()], { ...FOUR_PERCENT, strength: 2000 })).toBeNull()

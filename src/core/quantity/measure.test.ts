@@ -105,6 +105,17 @@ describe('temperatures', () => {
   ] as const)('%s in %s', (written, units, hundredths) => {
     expect(readTemperature(written, units)).toEqual({ kind: 'read', value: hundredths })
   })
+  it('a number that only the other unit can mean is asked about', () => {
+    const asked = (written: string, units: 'metric' | 'us') => {
+      const reading = readTemperature(written, units)
+      return reading.kind === 'refused' ? reading.fault : reading
+    }
+    expect(asked('102', 'metric')).toEqual({ code: 'other_unit', unit: '°F', as: 3889 })
+    expect(asked('38.5', 'us')).toEqual({ code: 'other_unit', unit: '°C', as: 3850 })
+    // What was written with its unit is a slip, and is never read as the other one.
+    expect(asked('102 °C', 'metric')).toMatchObject({ code: 'too_much' })
+    expect(asked('60', 'metric')).toMatchObject({ code: 'other_unit' })
+  })
   it('that no body has are another unit, or a slip', () => {
     for (const written of ['102', '4', '392'])
       expect(readTemperature(written, 'metric').kind).toBe('refused')
