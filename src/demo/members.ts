@@ -66,6 +66,15 @@ export function demoMembers(today: PlainDate): readonly DemoMember[] {
         gloveSize: 'L',
         doctor: DOCTOR,
         conditions: ['heart-disease'],
+        settled: [
+          {
+            rule: 'ask-acetaminophen-thinner',
+            substance: 'acetaminophen',
+            who: 'Dr Aske',
+            on: until(-120),
+            until: null,
+          },
+        ],
         skills: [
           { skill: 'first-aid', until: until(150), by: 'Forestry course' },
           { skill: 'tourniquet', until: until(330), by: 'Forestry course' },

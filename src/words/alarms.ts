@@ -137,9 +137,9 @@ export const ownLineText = (
   },
   units: Units,
 ): string =>
-  [
+  `${[
     hot === null ? '' : `from ${degrees(hot, units)}`,
     cold === null ? '' : `under ${degrees(cold, units)}`,
   ]
     .filter((text) => text !== '')
-    .join(', ') + ` (${who}, ${fullDay(on)})`
+    .join(', ')} (${who}, ${fullDay(on)})`

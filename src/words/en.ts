@@ -732,7 +732,7 @@ export const en = {
       later: 'ask later',
       none: 'none',
       some: 'yes',
-      then: 'Write them down on the page that opens.',
+      next: 'Write them down on the page that opens.',
     },
     fewDays: 14,
     wrongWeight: 'Give kilograms such as 4.2',

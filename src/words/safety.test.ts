@@ -45,7 +45,7 @@ const EVERY: { readonly [Code in Objection['code']]: Extract<Objection, { code: 
   opened_over: { code: 'opened_over' },
   opened_no_period: { code: 'opened_no_period', on: DAY },
   held: { code: 'held', reason: 'looks cloudy' },
-  recalled: { code: 'recalled', reason: 'Recalled: may hold glass' },
+  recalled: { code: 'recalled', bulletin: 'b', reason: 'Recalled: may hold glass' },
   lent: { code: 'lent', to: 'Tove' },
   unclean: { code: 'unclean' },
   missing: { code: 'missing' },

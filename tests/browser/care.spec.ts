@@ -55,7 +55,7 @@ test.describe('a night', () => {
     await context.setOffline(true)
     await press(page, 'Reading')
     await page.getByLabel('Temperature').fill('102')
-    await expect(page.getByText('That is too much to be true')).toBeVisible()
+    await expect(page.getByText('Nobody has that. In °F it fits.')).toBeVisible()
     await page.getByLabel('Temperature').fill('39.4')
     await press(page, 'Note it')
     await expect(page.getByText('Temperature 39.4 °C, ear')).toBeVisible()
@@ -285,6 +285,13 @@ test('the bench: drawn doses, the clock, other barrels, mixes, courses, a slip',
   expect(await plungerOff(page)).toBeLessThan(0.75)
   await expectAccessible(page)
   await press(page, /^Pain and fever Ibuprofen liquid/)
+  // Ned has asthma: the label asks a doctor or a pharmacist first, and no amount stands there.
+  const asked = page.getByRole('region', { name: 'Ask first' })
+  await expect(asked.getByText(/^Asthma: the label says to ask/)).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Given/ })).toHaveCount(0)
+  await expectAccessible(page)
+  await asked.getByLabel('Who said it may be given').fill('Dr Aske')
+  await asked.getByRole('button', { name: 'It may be given' }).click()
   await expect(page.getByText('Ibuprofen liquid, 100 mg in 5 mL: 10 mL = 200 mg')).toBeVisible()
   for (const barrel of ['5 mL', '20 mL', '3 mL', '1 mL']) {
     await press(page, new RegExp(`^${barrel}( at hand)?$`))
@@ -311,7 +318,7 @@ test('the bench: drawn doses, the clock, other barrels, mixes, courses, a slip',
   await expectLegible(page)
   await page.keyboard.press('t')
   await page.getByRole('link', { name: 'Dose slip for the pouch' }).click()
-  await expect(page.getByRole('article').getByText('For Moth, 4 kg')).toBeVisible()
+  await expect(page.getByRole('article').getByText('For Moth, 4020 g')).toBeVisible()
   await expectAccessible(page)
 
   await open(page, '/bench/mixes')

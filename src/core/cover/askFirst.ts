@@ -56,6 +56,12 @@ export const ASK_FIRST: readonly Rule[] = [
     ['liver-disease', 'liver disease'],
     ['drinks', 'three or more alcoholic drinks a day'],
   ]),
+  question(
+    'ask-acetaminophen-thinner',
+    { substances: ['acetaminophen'] },
+    { bloodThinner: true },
+    'takes a blood thinner',
+  ),
   ...withCondition('ask-sedating', { substances: SEDATING }, [
     ['glaucoma', 'glaucoma'],
     ['breathing-trouble', 'chronic bronchitis or emphysema'],

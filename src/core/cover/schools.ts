@@ -91,7 +91,7 @@ export const SCHOOLS = {
     answers: {
       'vet-rule': {
         name: 'Only what the vet wrote',
-        caution: 'Without the vet’s written word: call the vet.',
+        caution: 'none without the vet’s written word: call the vet.',
       },
       ask: {
         name: 'Carried, asked about each time',

@@ -112,7 +112,12 @@ const CASES: readonly (readonly [string, string, Member, readonly string[]])[] =
     adult({ swallowsTablets: false }),
     ['cannot_swallow'],
   ],
-  ['acetaminophen, with a blood thinner', 'acetaminophen-500', adult({ bloodThinner: true }), []],
+  [
+    'acetaminophen, with a blood thinner',
+    'acetaminophen-500',
+    adult({ bloodThinner: true }),
+    ['ask-acetaminophen-thinner'],
+  ],
   [
     'decongestant tablets, high blood pressure',
     'decongestant-tablet',

@@ -212,7 +212,7 @@ describe('heat', () => {
     }
   })
   it('that does not fall within five minutes is an emergency', () => {
-    const after = (minute: number, celsius: number) =>
+    const minutesOn = (minute: number, celsius: number) =>
       read(
         [
           [0, 40.6],
@@ -220,10 +220,10 @@ describe('heat', () => {
         ],
         { species: 'dog', isHeat: true },
       ).told
-    expect(after(5, 40.41)?.cause.kind).toBe('not_falling')
-    expect(after(5, 40.4)?.urgency).toBe('today')
-    expect(after(4, 40.6)?.urgency).toBe('today')
-    expect(after(5, 40.9)?.urgency).toBe('emergency')
+    expect(minutesOn(5, 40.41)?.cause.kind).toBe('not_falling')
+    expect(minutesOn(5, 40.4)?.urgency).toBe('today')
+    expect(minutesOn(4, 40.6)?.urgency).toBe('today')
+    expect(minutesOn(5, 40.9)?.urgency).toBe('emergency')
     // Against the highest since, not the first.
     const spell: readonly (readonly [number, number])[] = [
       [0, 40.6],

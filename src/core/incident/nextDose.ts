@@ -2,7 +2,7 @@
 import type { Schools } from '../cover/schools'
 import type { Patient } from '../cover/suitability'
 import { nextAllowed } from '../dosing/allowance'
-import { type DoseCard, ingredientKey } from '../dosing/card'
+import { type DoseCard, type IngredientKey, ingredientKey } from '../dosing/card'
 import { dosesOf, type GivenDose, type Instant } from '../dosing/given'
 import { workOut } from '../dosing/workOut'
 import type { LabelSet } from '../household/labelSet'
@@ -31,8 +31,7 @@ export function nextDoseAt(
 ): Instant | null {
   const card = cards.find(({ id }) => id === cardId)
   if (!card || !isAbout(card, dose)) return nextDoseByRule(dose, given)
-  const last = dosesOf(given, ingredientKey(card.about)).at(-1)?.at ?? dose.at
-  const at = last > dose.at ? last : dose.at
+  const at = lastGiven(dose, ingredientKey(card.about), given)
   const answer = workOut({
     ...question,
     card,
@@ -50,6 +49,10 @@ export function nextDoseAt(
   return answer.kind === 'wait' ? answer.until : null
 }
 
+/** When the ingredient was last given, in whatever product; at the earliest with this dose. */
+const lastGiven = (dose: GivenDose, key: IngredientKey, given: readonly GivenDose[]): Instant =>
+  Math.max(dosesOf(given, key).at(-1)?.at ?? dose.at, dose.at) as Instant
+
 const isAbout = (card: DoseCard, dose: GivenDose): boolean =>
   dose.holds.some(({ key }) => key === ingredientKey(card.about))
 
@@ -58,8 +61,7 @@ export function nextDoseByRule(dose: GivenDose, given: readonly GivenDose[]): In
   const { rule } = dose
   if (!rule) return null
   const measure = dose.holds.find(({ key }) => key === rule.key)?.measure ?? null
-  const last = dosesOf(given, rule.key).at(-1)?.at ?? dose.at
-  const at = last > dose.at ? last : dose.at
+  const at = lastGiven(dose, rule.key, given)
   const next = nextAllowed(given, { rule, measure, title: dose.title }, at)
   return next !== null && next > at ? next : null
 }

@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest'
 import { guidesFor } from '../guide/guide'
 import { ANIMALS, CANNOT_VOMIT, type Species } from '../household/species'
-import { INCIDENT_KINDS } from './kinds'
+import { INCIDENT_KINDS, type IncidentKindFacts } from './kinds'
 
 const words = (species: Species): readonly string[] =>
   guidesFor(species).flatMap(({ before, stop, steps, call, handover }) => [
@@ -33,7 +33,7 @@ describe('cards', () => {
 
 describe('what happened', () => {
   it.each(Object.entries(INCIDENT_KINDS))('%s names whom to call and what to do', (_, kind) => {
-    const { whom, call, first } = kind
+    const { whom, call, first }: IncidentKindFacts = kind
     for (const side of ['people', 'animals'] as const) {
       if (whom !== 'both' && whom !== side) continue
       expect(call[side] ?? '').toMatch(/\w/)

@@ -152,7 +152,7 @@ export function AddMember({
           />
         ))}
         {TOPICS.some((topic) => told[topic] === 'some') && (
-          <p className="second">{w.askNow.then}</p>
+          <p className="second">{w.askNow.next}</p>
         )}
       </fieldset>
       {who.species === 'person' && !isGuest && (

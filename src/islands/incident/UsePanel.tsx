@@ -39,11 +39,11 @@ export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
     })
   return (
     <>
-      {answer.calls.map((call) => (
-        <p key={call} className={classes.alarm}>
-          {call}
-        </p>
-      ))}
+      <div className={classes.alarm}>
+        {answer.calls.map((call) => (
+          <p key={call}>{call}</p>
+        ))}
+      </div>
       <p className={classes.first}>
         <b>{w.atOnce}</b> {answer.first}
       </p>
@@ -158,13 +158,22 @@ function Aside({
   readonly why: (one: SetAside) => string
 }) {
   if (things.length === 0) return null
+  // One thing in three kits, for one reason, is one line.
+  const lines = new Map<string, { title: string; why: string; kits: Set<string> }>()
+  for (const one of things) {
+    const line = { title: one.title, why: why(one), kits: new Set<string>() }
+    const key = `${line.title}: ${line.why}`
+    const same = lines.get(key) ?? line
+    same.kits.add(kitName(one.kitId))
+    lines.set(key, same)
+  }
   return (
     <section className={classes.not} data-grade={grade}>
       <h3>{words.cover.grade[grade]}</h3>
       <ul>
-        {things.map((one) => (
-          <li key={`${one.title}${one.kitId}${one.pocket}`}>
-            <b>{one.title}</b> ({kitName(one.kitId)}): {why(one)}
+        {[...lines].map(([key, line]) => (
+          <li key={key}>
+            <b>{line.title}</b> ({[...line.kits].join(', ')}): {line.why}
           </li>
         ))}
       </ul>
