@@ -1018,7 +1018,7 @@ export const care = {
       },
       kilograms: 'kg',
       allergies: 'Allergies, as they say',
-      save: 'Note',
+      save: 'Write it down',
     },
     looking: {
       title: 'Looking back',

@@ -249,6 +249,7 @@ export const matching = {
   source: 'Source',
   ownTitle: 'What you know better',
   ownContains: 'Contains, as your label says',
+  ownRead: 'I have read the label: this is what is in it',
   ownUses: 'Uses that one gives',
   ownWhy: 'Why, on whose word',
   save: 'Save',

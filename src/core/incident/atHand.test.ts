@@ -60,7 +60,10 @@ describe('a severe allergy', () => {
     const [pen] = way?.parts[0]?.lots ?? []
     expect(pen?.remarks.map((one) => [one.code, gradeOf(one)])).toEqual([['no_skill', 'remark']])
     expect(answer.setAside).toEqual([])
-    expect(answer.calls[0]).toContain('emergency number')
+    expect(answer.calls).toEqual([
+      'Call the emergency number first. Say: anaphylaxis.',
+      'Follow the signed plan.',
+    ])
   })
   it('shows somebody else’s on the line’s word only, and says so', () => {
     const mia = aPerson(9, { name: 'Mia' })

@@ -144,8 +144,19 @@ const hasItsFirst = ({ parts }: UseWay): boolean => (parts[0]?.lots.length ?? 1)
 const isNear = ({ parts }: UseWay): boolean =>
   parts.every(({ lots }) => lots.length === 0 || lots.some(({ isHere }) => isHere))
 
-const onlyNew = (calls: readonly string[], first: string): readonly string[] =>
-  [...new Set(calls)].filter((call) => call !== '' && !first.includes(call))
+/** Nothing is said twice: a sentence that stands already is left out of the next call. */
+function onlyNew(calls: readonly string[], first: string): readonly string[] {
+  const said = [...sentences(first)]
+  // "Call the vet." is said by "Call the vet, at night the animal clinic."
+  const isSaid = (one: string): boolean =>
+    said.some((other) => other.startsWith(one.replace(/\.$/, '')))
+  return calls.flatMap((call) => {
+    const fresh = sentences(call).filter((one) => one !== '' && !isSaid(one))
+    said.push(...fresh)
+    return fresh.length === 0 ? [] : [fresh.join(' ')]
+  })
+}
+const sentences = (text: string): readonly string[] => text.split(/(?<=\.) /)
 
 /** It has happened: neither conditions nor the likelihood at an age matter, only the kind of body. */
 function hasHappenedTo(need: Need, patient: Patient): boolean {

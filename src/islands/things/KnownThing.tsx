@@ -1,5 +1,5 @@
 /** A matched item: what the catalogue says of it, and what the household knows better. */
-import { Button, MultiSelect, Select, TextInput } from '@mantine/core'
+import { Button, Checkbox, MultiSelect, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeItem, matchItems } from '../../contract/endpoints'
 import { catalogue } from '../../core/catalogue/catalogue'
@@ -129,6 +129,8 @@ function OwnForm({
   const [contains, setContains] = useState<readonly string[]>(
     item.own.contains ?? entry?.contains ?? [],
   )
+  // What a list says of such things is not what somebody has read on this one.
+  const [isRead, setIsRead] = useState(item.own.contains !== undefined)
   const [roles, setRoles] = useState<readonly string[]>(item.own.roles ?? entry?.roles ?? [])
   const [uses, setUses] = useState(String(item.own.uses ?? entry?.uses ?? 1))
   const [why, setWhy] = useState(item.own.why ?? '')
@@ -137,6 +139,7 @@ function OwnForm({
   )
   const [storage, setStorage] = useState<string | null>(item.own.storage ?? null)
   const submit = async () => {
+    const { contains: _contains, scored: _scored, storage: _storage, ...kept } = item.own
     const result = await run(
       changeItem,
       {
@@ -144,9 +147,9 @@ function OwnForm({
         body: {
           seenVersion: item.version,
           own: {
-            ...item.own,
+            ...kept,
             roles: roles as readonly RoleId[],
-            contains: contains as readonly SubstanceId[],
+            ...(isRead && { contains: contains as readonly SubstanceId[] }),
             uses: Number(uses.replace(',', '.')),
             why,
             ...(scored !== 'unknown' && { scored: scored === 'yes' }),
@@ -192,8 +195,16 @@ function OwnForm({
         label={w.ownContains}
         searchable
         value={[...contains]}
-        onChange={setContains}
+        onChange={(chosen) => {
+          setContains(chosen)
+          setIsRead(true)
+        }}
         data={SUBSTANCE_IDS.map((id) => ({ value: id, label: substanceName(id) }))}
+      />
+      <Checkbox
+        label={w.ownRead}
+        checked={isRead}
+        onChange={(event) => setIsRead(event.currentTarget.checked)}
       />
       <TextInput
         label={w.ownUses}
