@@ -12,7 +12,7 @@ import type { AnimalSpecies } from '../../src/core/household/species'
 import type { LotId } from '../../src/core/ids'
 import { units } from '../../src/core/quantity/amount'
 import { type Account, world } from './support/account'
-import { incidentOf, lineOnServer, press } from './support/care'
+import { incidentOf, lineOnServer, press, stockOf } from './support/care'
 import {
   expect,
   expectAccessible,
@@ -233,10 +233,7 @@ test('a second bottle of another strength is never what the amount is taken from
   await expect(
     page.getByRole('status').getByText(/^Noted: Runa, Acetaminophen liquid/),
   ).toBeVisible()
-  const { amount } = await (await page.request.get(`/api/lots/${lotId}`))
-    .json()
-    .then(({ balances }) => balances[0])
-  expect(amount).toBe(1000)
+  expect(await stockOf(account, 'Acetaminophen drops')).toBe(1000)
 })
 
 test('a changed thing is not taken for read; a read label is', async ({ page, account }) => {
