@@ -103,6 +103,9 @@ export const cover = {
     currency: string,
   ): string =>
     `${first ? '' : 'Plan B: '}${steps.map((one) => step(one, kitName, currency)).join('; ')}`,
+  /** What the cell becomes by it: tried before it is shown. */
+  afterIt: ({ state, have, need }: Closing['becomes']): string =>
+    `then ${state === 'thin' ? `${uses(have)} of ${uses(need)}` : LEFT[state]}`,
   caution: 'Mind',
   callFirst: 'First',
   sourceOf: (source: string): string => `After: ${source}`,

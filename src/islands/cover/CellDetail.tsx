@@ -62,7 +62,10 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout }: Prop
           <h4>{w.closes}</h4>
           <ul>
             {explained.closings.map((closing) => (
-              <li key={closing.way}>{w.closing(closing, kitName, habits.currency)}</li>
+              <li key={closing.way}>
+                {w.closing(closing, kitName, habits.currency)}{' '}
+                <small>{w.afterIt(closing.becomes)}</small>
+              </li>
             ))}
           </ul>
         </div>
