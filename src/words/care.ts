@@ -979,7 +979,7 @@ export const care = {
       `Tourniquet${where ? `, ${where}` : ''}: on for ${span}`,
     calledWhom: 'Whom did you reach?',
     atOnce: 'At once:',
-    useLead: 'What lies there, the first to take first.',
+    useLead: 'What you have, best first.',
     useNothing: 'Nothing in the kits is for this. Call, and do the line above.',
     prescribed: 'prescribed for this',
     fromHome: (roles: readonly RoleId[]): string =>

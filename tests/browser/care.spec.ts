@@ -168,7 +168,7 @@ test.describe('a night', () => {
     const tablets = await stockOf(account, 'Cetirizine')
     await context.setOffline(true)
     await press(page, 'What can I use?')
-    await expect(page.getByText('What suits, nearest first.')).toBeVisible()
+    await expect(page.getByText('What you have, best first.')).toBeVisible()
     await press(page, /^Used: /)
     await press(page, 'Back')
     await expect(page.getByText(/^Used: /).first()).toBeVisible()
