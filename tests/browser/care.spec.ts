@@ -175,6 +175,9 @@ test.describe('a night', () => {
     await context.setOffline(false)
     await press(page, 'Dose')
     await press(page, /^cetirizine/)
+    // Half a tablet: nobody has looked yet whether it is scored.
+    await expect(page.getByRole('button', { name: /^Given/ })).toHaveCount(0)
+    await press(page, 'Yes, it is scored')
     await expect(page.locator('svg[data-quarters="2"]')).toBeVisible()
     await context.setOffline(true)
     await press(page, 'Given: ½ tablet')

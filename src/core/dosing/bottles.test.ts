@@ -8,6 +8,7 @@ import { patientOn } from '../cover/suitability'
 import type { Member } from '../household/member'
 import type { DoseCard } from './card'
 import { offersFor } from './lots'
+import { asksOnly } from './workOut'
 
 const offers = (member: Member, card: DoseCard, put: readonly Put[]) =>
   offersFor(pantry(aStock({ members: [member], put })), card, patientOn(member, [], DAY), null)
@@ -119,7 +120,11 @@ describe('a tablet that must not be cut', () => {
     ])
   })
   it('of which nobody has looked is asked about', () => {
-    expect(codesOf(ask(card, child, { put: tablets({}) }))).toEqual(['cut_unknown'])
+    const answer = ask(card, child, { put: tablets({}) })
+    expect(codesOf(answer)).toEqual(['cut_unknown'])
+    // Somebody can look: it is asked, on the bench and at an incident, and not hidden as a no.
+    expect(asksOnly(answer)).toBe(true)
+    expect(asksOnly(ask(card, child, { put: tablets({ scored: false }) }))).toBe(false)
   })
   it('is halved where it is scored, and given whole where the label allows the larger amount', () => {
     expect(portionOf(ask(card, child, { put: tablets({ scored: true }) }))).toBe(500)

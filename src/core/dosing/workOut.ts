@@ -587,9 +587,10 @@ function formsUncut(question: DoseQuestion): readonly string[] {
     .map(({ name, strength }) => (strength ? `${name}, ${strengthText(strength)}` : name))
 }
 
-/** Nothing speaks against it but what somebody can answer. */
+/** Nothing speaks against it but what somebody can answer, a look at the tablet included. */
 export const asksOnly = (answer: DoseAnswer): boolean =>
-  answer.kind === 'refused' && answer.refusals.every(isQuestion)
+  answer.kind === 'refused' &&
+  answer.refusals.every((refusal) => isQuestion(refusal) || refusal.code === 'cut_unknown')
 
 /** Days since a member was last weighed; null when never. */
 export const weighedAgo = ({ member, day }: Patient): number | null => {

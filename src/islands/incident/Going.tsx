@@ -11,6 +11,7 @@ import { call, newKey, ProblemError } from '../../device/call'
 import { dropWaiting } from '../../device/outbox'
 import { useLook } from '../../ui/look'
 import { useSpeakUp } from '../../ui/speakUp'
+import { useOutbox } from '../../ui/useOutbox'
 import { WaitingBadge } from '../../ui/WaitingBadge'
 import { words } from '../../words'
 import { NumbersStrap } from '../care/NumbersStrap'
@@ -199,6 +200,18 @@ const hasCounted = ({ doses, takes, entries }: Timeline): boolean =>
 /** Opened by mistake: taken away with its reason; the log brings it back. */
 function Slip({ incident }: { readonly incident: Incident }) {
   const [failed, setFailed] = useState('')
+  const { waiting } = useOutbox()
+  /** What was sent of it is not waited for: it would stand here as if it were still going on. */
+  const forget = () =>
+    dropWaiting(
+      waiting
+        .filter(
+          ({ state, body }) =>
+            state === 'sent' &&
+            (body as { incidentId?: unknown } | null)?.incidentId === incident.id,
+        )
+        .map(({ key }) => key),
+    )
   return (
     <span className={classes.slip}>
       <button
@@ -209,7 +222,8 @@ function Slip({ incident }: { readonly incident: Incident }) {
             { params: { incidentId: incident.id }, body: { why: w.slipWhy } },
             { key: newKey() },
           )
-            .then(({ actId }) => {
+            .then(async ({ actId }) => {
+              await forget()
               location.assign(`/incident?gone=${actId}`)
             })
             .catch((error: unknown) =>
