@@ -1,7 +1,0 @@
-import { page, P, snap, desk, phone, go, tryit, id, b } from './.shot.mts'
-const names = async () => new Set((await page.getByRole('button').evaluateAll(bs => bs.map(b => b.getAttribute('aria-label') ?? b.textContent ?? ''))).filter(n => /, \w+: /.test(n)))
-await tryit('toggle', async () => { await desk(); await go('/cover'); const a = await names(); await P('Hall drawers'); await page.waitForTimeout(1500); const c = await names(); console.log('off', [...c].filter(n => !a.has(n)).join(' | ')); await P('Hall drawers')
- await page.getByRole('combobox', { name: 'Without' }).click(); await page.getByRole('option', { name: 'Breathing barrier' }).click(); await page.waitForTimeout(1500); const d = await names(); console.log('barrier', [...d].filter(n => !a.has(n)).join(' | '))
- await P('Bring back Breathing barrier'); await page.getByLabel('On', { exact: true }).fill('2030-01-01'); await page.waitForTimeout(1500); console.log('2030', [...await names()].filter(n => /eye, Ilse/.test(n)).join(' | ')); await P('As it is today'); await page.getByRole('button', { name: 'Tove', exact: true }).click(); await page.waitForTimeout(1500); console.log('tove', [...await names()].filter(n => !a.has(n)).slice(0,12).join(' | ')) })
-await tryit('evening', async () => { await go('/cover/evening'); await page.waitForTimeout(1000); console.log(await page.getByRole('main').innerText()) ; await snap('evening')})
-await b.close()
