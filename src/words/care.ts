@@ -660,6 +660,7 @@ export const care = {
     unkept: 'Kept on this screen and with the dose. With a connection it is kept with the person.',
     scored: 'Look at the tablet: is there a line across it?',
     isScored: 'Yes, it is scored',
+    unlooked: 'That could not be written down. Try again with a connection.',
     isNotScored: 'No line',
     readLabel: 'Write down what the label says is in it',
   },

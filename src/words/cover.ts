@@ -364,6 +364,7 @@ export const member = {
   alarmHot: 'From',
   alarmCold: 'Under',
   alarmWho: 'Who said so',
+  alarmWhoMissing: 'Name the doctor or the vet, or it is not kept',
   wrongTemperature: 'Give a body temperature such as 39.5',
   allergies: 'Allergies',
   allergyHint: 'a substance, a food, latex, adhesive; press Enter after each',

@@ -71,3 +71,11 @@ export function signed(
   )
   return { ...facts, told: next }
 }
+
+/** The facts once somebody has said that there is nothing of a topic; the server signs it. */
+export const toldNone = (
+  facts: MemberFacts,
+  topic: Topic,
+  on: PlainDate,
+  by: string = UNSIGNED,
+): MemberFacts => ({ ...facts, told: { ...facts.told, [topic]: { by, on } } })

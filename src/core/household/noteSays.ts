@@ -4,7 +4,14 @@
  * a note change nothing by themselves, and never silently.
  */
 import { SUBSTANCE_IDS, type SubstanceId, substanceWords } from '../catalogue/substances'
-import { CONDITIONS_OF_ANIMALS, CONDITIONS_OF_PEOPLE, type Member } from './member'
+import {
+  type AnimalCondition,
+  CONDITIONS_OF_ANIMALS,
+  CONDITIONS_OF_PEOPLE,
+  type Member,
+  type MemberFacts,
+  type PersonCondition,
+} from './member'
 
 export type Noted =
   | { readonly kind: 'thinner' }
@@ -109,5 +116,31 @@ export const notedKey = (noted: Noted): string => {
       return `condition:${noted.condition}`
     case 'allergy':
       return `allergy:${noted.substance}`
+  }
+}
+
+/** The facts once somebody has said whether what the note speaks of is so. */
+export const noteAnswered = (facts: MemberFacts, noted: Noted, isSo: boolean): MemberFacts =>
+  isSo
+    ? recorded(facts, noted)
+    : { ...facts, noteNotSo: [...(facts.noteNotSo ?? []), notedKey(noted)] }
+
+/** A fact that only the note knew, put where the rules see it. */
+function recorded(facts: MemberFacts, noted: Noted): MemberFacts {
+  switch (noted.kind) {
+    case 'thinner':
+      return facts.kind === 'person' ? { ...facts, bloodThinner: true } : facts
+    case 'condition':
+      return facts.kind === 'person'
+        ? { ...facts, conditions: [...facts.conditions, noted.condition as PersonCondition] }
+        : {
+            ...facts,
+            conditions: [...(facts.conditions ?? []), noted.condition as AnimalCondition],
+          }
+    case 'allergy':
+      return {
+        ...facts,
+        allergies: [...facts.allergies, { kind: 'substance', substance: noted.substance }],
+      }
   }
 }

@@ -100,6 +100,20 @@ describe('a severe allergy', () => {
         }),
       ).map(({ rank }) => rank)
     expect(both([recalled])).toEqual(['recalled'])
+    // Two lots in one pocket, the older one first: what is said of them is the gravest.
+    const forAnother = happens({
+      patient: aPerson(9, { name: 'Mia' }),
+      kind: 'sting',
+      put: [
+        {
+          of: 'cetirizine-10',
+          days: 90,
+          lot: { standing: { kind: 'lent', to: 'Tove', since: DAY } },
+        },
+        { ...recalled, of: 'cetirizine-10' },
+      ],
+    })
+    expect(aside(forAnother, 'Cetirizine')?.grade).toBe('forbidden')
     expect(both([recalled, { of: PEN, days: 200 }])).toEqual(['prescribed'])
   })
   it('is answered for a guest of whom nothing is known', () => {

@@ -411,7 +411,8 @@ function onceEach(all: readonly SetAside[]): readonly SetAside[] {
   const seen = new Map<string, SetAside>()
   for (const one of all) {
     const key = `${one.title}/${one.kitId}/${one.pocket}`
-    if (!seen.has(key)) seen.set(key, one)
+    const same = seen.get(key)
+    if (!same || GRADE_ORDER[one.grade] < GRADE_ORDER[same.grade]) seen.set(key, one)
   }
   return [...seen.values()].sort((a, b) => GRADE_ORDER[a.grade] - GRADE_ORDER[b.grade])
 }

@@ -134,6 +134,11 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
       )}
       <Questions member={member} questions={questions} answers={answers} />
       {answers.unkept.length > 0 && <p className={classes.caution}>{q.unkept}</p>}
+      {answers.unlooked && (
+        <p className={classes.caution} role="alert">
+          {q.unlooked}
+        </p>
+      )}
       {refusals.length > questions.length && (
         <div role="alert">
           <ul className={classes.refusals} data-wait={answer.kind === 'wait'}>

@@ -8,9 +8,9 @@ import { useState } from 'react'
 import { changeItem, changeMember } from '../../contract/endpoints'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { type Question, questionKey } from '../../core/dosing/refusal'
-import { UNSIGNED } from '../../core/household/asked'
-import type { AnimalCondition, Member, PersonCondition } from '../../core/household/member'
-import { type Noted, notedKey } from '../../core/household/noteSays'
+import { toldNone, UNSIGNED } from '../../core/household/asked'
+import type { Member } from '../../core/household/member'
+import { noteAnswered } from '../../core/household/noteSays'
 import type { ItemId } from '../../core/ids'
 import { call, newKey } from '../../device/call'
 import { words } from '../../words'
@@ -22,6 +22,8 @@ export interface Answers {
   readonly answered: ReadonlySet<string>
   /** What was answered here and could not be kept with the member: it goes along with the dose. */
   readonly unkept: readonly string[]
+  /** What was seen of a tablet could not be written down. */
+  readonly unlooked: boolean
   readonly busy: boolean
   none(question: Extract<Question, { code: 'not_asked' }>): void
   /** A doctor's or a pharmacist's word. */
@@ -37,6 +39,7 @@ type Facts = Member['facts']
 export function useAnswers(care: Care, member: Member): Answers {
   const [answered, setAnswered] = useState<ReadonlySet<string>>(new Set())
   const [unkept, setUnkept] = useState<readonly string[]>([])
+  const [unlooked, setUnlooked] = useState(false)
   const [busy, setBusy] = useState(false)
   const queries = useQueryClient()
   const { today } = care.view
@@ -64,12 +67,12 @@ export function useAnswers(care: Care, member: Member): Answers {
   return {
     answered,
     unkept,
+    unlooked,
     busy,
     none: (question) =>
-      void keep(questionKey(question), w.toldNone(question.topic, care.me), (facts) => ({
-        ...facts,
-        told: { ...facts.told, [question.topic]: { by: care.me || UNSIGNED, on: today } },
-      })),
+      void keep(questionKey(question), w.toldNone(question.topic, care.me), (facts) =>
+        toldNone(facts, question.topic, today, care.me || UNSIGNED),
+      ),
     settled: (question, who) =>
       void keep(questionKey(question), w.toldWord(who, question.reason), (facts) => ({
         ...facts,
@@ -83,15 +86,13 @@ export function useAnswers(care: Care, member: Member): Answers {
         // What is so has its consequences: the paper is worked out again.
         isSo ? null : questionKey(question),
         w.toldNote(question.noted, isSo),
-        (facts) =>
-          isSo
-            ? recorded(facts, question.noted)
-            : { ...facts, noteNotSo: [...(facts.noteNotSo ?? []), notedKey(question.noted)] },
+        (facts) => noteAnswered(facts, question.noted, isSo),
       ),
     scored: (itemId, isScored) => {
       const item = care.cover.items.find(({ id }) => id === itemId)
       if (!item) return
       setBusy(true)
+      setUnlooked(false)
       void call(
         changeItem,
         {
@@ -101,28 +102,10 @@ export function useAnswers(care: Care, member: Member): Answers {
         { key: newKey() },
       )
         .then(() => queries.invalidateQueries({ queryKey: ['cover'] }))
+        // Without a connection the tablet stays unknown, and no amount stands there: it is said.
+        .catch(() => setUnlooked(true))
         .finally(() => setBusy(false))
     },
-  }
-}
-
-/** A fact that only the note knew, put where the rules see it. */
-export function recorded(facts: Facts, noted: Noted): Facts {
-  switch (noted.kind) {
-    case 'thinner':
-      return facts.kind === 'person' ? { ...facts, bloodThinner: true } : facts
-    case 'condition':
-      return facts.kind === 'person'
-        ? { ...facts, conditions: [...facts.conditions, noted.condition as PersonCondition] }
-        : {
-            ...facts,
-            conditions: [...(facts.conditions ?? []), noted.condition as AnimalCondition],
-          }
-    case 'allergy':
-      return {
-        ...facts,
-        allergies: [...facts.allergies, { kind: 'substance', substance: noted.substance }],
-      }
   }
 }
 

@@ -45,12 +45,18 @@ export function AlarmField<F extends MemberFacts>({ facts, today, onChange }: Pr
         : { hot, cold, who: next.who.trim(), on: today }
     onChange((alarm ? { ...others, alarm } : others) as F)
   }
+  /** A line that nobody is named for is not kept: it would move an alarm on no one's word. */
+  const errorOf = (name: keyof typeof text): string | undefined => {
+    if (name !== 'who') return read(text[name]) === 'wrong' ? w.wrongTemperature : undefined
+    const isSaid = text.hot.trim() !== '' || text.cold.trim() !== ''
+    return isSaid && text.who.trim() === '' ? w.alarmWhoMissing : undefined
+  }
   const field = (name: keyof typeof text, label: string) => (
     <TextInput
       label={label}
       value={text[name]}
       maxLength={120}
-      error={name !== 'who' && read(text[name]) === 'wrong' ? w.wrongTemperature : undefined}
+      error={errorOf(name)}
       onChange={(event) => change({ [name]: event.currentTarget.value })}
     />
   )

@@ -1,12 +1,11 @@
 /** What nobody has asked about a member yet, and what the note seems to say: answered in one press. */
 import { changeMember } from '../../contract/endpoints'
-import { notAsked, type Topic, UNSIGNED } from '../../core/household/asked'
+import { notAsked, type Topic, toldNone } from '../../core/household/asked'
 import type { Member } from '../../core/household/member'
-import { type Noted, notedKey, noteSays } from '../../core/household/noteSays'
+import { type Noted, noteAnswered, notedKey, noteSays } from '../../core/household/noteSays'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
-import { recorded } from '../care/useAnswers'
 import classes from './member.module.css'
 
 const q = words.care.questions
@@ -30,14 +29,8 @@ export function Unasked({ member, takesSomething, onEdit }: Props) {
       { params: { memberId: member.id }, body: { seenVersion: member.version, facts } },
       words.undo.did.saved,
     )
-  const none = (topic: Topic) =>
-    keep({ ...member.facts, told: { ...member.facts.told, [topic]: { by: UNSIGNED, on: today } } })
-  const isSo = (one: Noted, so: boolean) =>
-    keep(
-      so
-        ? recorded(member.facts, one)
-        : { ...member.facts, noteNotSo: [...(member.facts.noteNotSo ?? []), notedKey(one)] },
-    )
+  const none = (topic: Topic) => keep(toldNone(member.facts, topic, today))
+  const isSo = (one: Noted, so: boolean) => keep(noteAnswered(member.facts, one, so))
   return (
     <section className={`${classes.unasked} no-print`} aria-label={w.unasked}>
       <h2>{w.unasked}</h2>
