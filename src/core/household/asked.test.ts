@@ -3,9 +3,9 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { aMember, aPerson, DAY } from '../../../tests/support/cover'
 import { SUBSTANCE_IDS, substanceName } from '../catalogue/substances'
-import { knowledgeOf, notAsked, signed, TOPICS } from './asked'
+import { knowledgeOf, notAsked, signed, TOPICS, toldNone } from './asked'
 import { blankFacts, type Member } from './member'
-import { type Noted, notedKey, noteSays } from './noteSays'
+import { type Noted, noteAnswered, notedKey, noteSays } from './noteSays'
 
 const unasked = (facts: object = {}): Member => aPerson(40, { facts: { told: {}, ...facts } })
 const noted = (note: string, facts: object = {}): readonly string[] =>
@@ -88,4 +88,28 @@ describe('a note', () => {
       { seed: 20261128 },
     )
   })
+})
+
+describe('an answer', () => {
+  it('that there is nothing is kept beside the others', () => {
+    const one = toldNone(unasked().facts, 'allergies', DAY)
+    const both = toldNone(one, 'conditions', DAY, 'Tove')
+    expect(notAsked({ facts: both }, false)).toEqual(['medicines'])
+    expect(both.told?.conditions?.by).toBe('Tove')
+  })
+  it.each(['takes a blood thinner', 'has asthma', 'allergic to penicillin'])(
+    'about "%s" ends the question, so or not so',
+    (note) => {
+      const before = { ...unasked(), note }
+      const [first] = noteSays(before)
+      if (!first) throw new Error('The note says nothing')
+      for (const isSo of [true, false]) {
+        const facts = noteAnswered(before.facts, first, isSo)
+        expect(noteSays({ note, facts })).toEqual([])
+        // Only what is so changes what the rules see.
+        const { noteNotSo: _, ...rest } = facts
+        expect(JSON.stringify(rest) === JSON.stringify(before.facts)).toBe(!isSo)
+      }
+    },
+  )
 })

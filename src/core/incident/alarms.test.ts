@@ -337,6 +337,11 @@ describe('whose line', () => {
     expect(urgencyAt(40.6, { species: 'dog', alarm: own(4080, null) })).toBeNull()
     expect(urgencyAt(41.1, { species: 'dog', alarm: own(4200, null) })).toBe('emergency')
     expect(urgencyAt(36.9, { species: 'dog', alarm: own(null, 3680) })).toBeNull()
+    // A baby's stays "at once", day or night, from the doctor's line on.
+    const baby = { months: 1, alarm: own(3750, 3620) }
+    expect(urgencyAt(37.5, baby)).toBe('now')
+    expect(urgencyAt(37.4, baby)).toBeNull()
+    expect(urgencyAt(36.1, baby)).toBe('now')
     const warm = aMember('dog', {
       facts: { normal: { temperature: { from: 39, to: 40.6 }, pulse: null, breathing: null } },
     })

@@ -148,13 +148,16 @@ export function alarmOf(question: AlarmQuestion): AlarmState {
   }
 }
 
-/** The doctor's or vet's own line takes the place of the one for "seen today" and "at once". */
+/**
+ * The doctor's or vet's own line moves a line, and never makes it less urgent: where a baby's says
+ * "at once", theirs says so too.
+ */
 function withOwn(lines: AlarmLines, own: AlarmLine | null): AlarmLines {
   if (!own) return lines
   return {
     ...lines,
-    ...(own.hot !== null && { hot: own.hot, hotNow: null }),
-    ...(own.cold !== null && { cold: own.cold, coldNow: null }),
+    ...(own.hot !== null && (lines.hotNow === null ? { hot: own.hot } : { hotNow: own.hot })),
+    ...(own.cold !== null && (lines.coldNow === null ? { cold: own.cold } : { coldNow: own.cold })),
   }
 }
 
