@@ -24,7 +24,7 @@ import {
 } from '../core/incident/entry'
 import type { IncidentKind } from '../core/incident/kinds'
 import { memberOf } from '../core/incident/patient'
-import { dosesAmong } from '../core/incident/timeline'
+import { dosesAmong, hasCounted, timelineOf } from '../core/incident/timeline'
 import {
   findCareEntry,
   lockPatient,
@@ -105,15 +105,10 @@ export const removeIncident = (
     caller,
     { key, kind: 'incident_removed', why, request: { incidentId, why } },
     async (acting) => {
-      if (!(await readIncident(acting.trx, incidentId))) throw notFound()
-      const entries = await readCareEntries(acting.trx, [incidentId])
-      const struck = new Set(
-        entries.flatMap(({ fact }) => (fact.kind === 'struck' ? [fact.entryId as string] : [])),
-      )
-      const counts = entries.some(
-        ({ id, fact }) => !struck.has(id) && (fact.kind === 'dose' || takesOf(fact).length > 0),
-      )
-      if (counts) throw new Refusal({ code: 'incident_counts' })
+      const incident = await readIncident(acting.trx, incidentId)
+      if (!incident) throw notFound()
+      const line = timelineOf(incident, await readCareEntries(acting.trx, [incidentId]))
+      if (hasCounted(line)) throw new Refusal({ code: 'incident_counts' })
       if (!(await removeRecord(acting, 'incident', incidentId))) throw notFound()
       return {}
     },

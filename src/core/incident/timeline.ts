@@ -97,6 +97,10 @@ export function timelineOf(
   }
 }
 
+/** Something was given or used, and stands: then an incident was no slip. */
+export const hasCounted = ({ entries }: Pick<Timeline, 'entries'>): boolean =>
+  entries.some(({ struck, fact }) => !struck && (fact.kind === 'dose' || takesOf(fact).length > 0))
+
 const titleOf = (fact: CareFact): string => ('title' in fact ? fact.title : '')
 
 const withAbout = (incident: Incident, { fact }: CareEntry): Incident =>

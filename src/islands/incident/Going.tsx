@@ -6,7 +6,7 @@ import type { Member } from '../../core/household/member'
 import { alarmsOfLine } from '../../core/incident/alarmsOfLine'
 import type { CareFact, Incident, Seen } from '../../core/incident/entry'
 import { type IncidentKind, kindsFor } from '../../core/incident/kinds'
-import type { Timeline, Timer } from '../../core/incident/timeline'
+import { hasCounted, type Timeline, type Timer } from '../../core/incident/timeline'
 import { call, newKey, ProblemError } from '../../device/call'
 import { dropWaiting } from '../../device/outbox'
 import { useLook } from '../../ui/look'
@@ -192,10 +192,6 @@ export function Going({ care, started, onGo }: IncidentProps) {
     </main>
   )
 }
-
-/** Something was given or used: no slip. */
-const hasCounted = ({ doses, takes, entries }: Timeline): boolean =>
-  takes.length > 0 || doses.some((dose) => entries.some(({ id }) => id === dose.id))
 
 /** Opened by mistake: taken away with its reason; the log brings it back. */
 function Slip({ incident }: { readonly incident: Incident }) {
