@@ -18,6 +18,7 @@ export type Problem = z.infer<typeof problemSchema>
 const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   not_found: 404,
   not_enough: 409,
+  too_much: 422,
   nothing_asked: 422,
   same_pocket: 422,
   already_opened: 409,

@@ -2,7 +2,8 @@
 import { dayAt, type PlainDate } from '../core/calendar/plainDate'
 import type { Household } from '../core/household/household'
 import type { ActId, LotId } from '../core/ids'
-import type { Decision } from '../core/stock/decide'
+import type { Decision, LotFact } from '../core/stock/decide'
+import { OverfullPocketError } from '../core/stock/movement'
 import { closeAct, openAct } from '../db/acts'
 import { inHousehold } from '../db/connect'
 import { appendMovements, historyOfLot, type LockedLot, lockLots } from '../db/ledger'
@@ -117,7 +118,21 @@ export async function carryOut(
   decision: Decision,
 ): Promise<void> {
   if (decision.kind === 'refuse') throw new Refusal(decision.refusal)
-  await appendMovements(scope, locked, decision.facts)
+  await append(scope, locked, decision.facts)
+}
+
+/** Appends facts that are decided. @throws {Refusal} `too_much` for one pocket */
+export async function append(
+  scope: ActScope,
+  locked: ReadonlyMap<LotId, LockedLot>,
+  facts: readonly LotFact[],
+): Promise<void> {
+  try {
+    await appendMovements(scope, locked, facts)
+  } catch (error) {
+    if (!(error instanceof OverfullPocketError)) throw error
+    throw new Refusal({ code: 'too_much', there: error.there })
+  }
 }
 
 /** Turns the outcome of an edit into a refusal where it is one. */

@@ -4,9 +4,9 @@ import type { KitId, LotId, PocketId } from '../core/ids'
 import { overlaps, withinMat } from '../core/layout/cells'
 import type { Amount } from '../core/quantity/amount'
 import { decideMove } from '../core/stock/decide'
-import { appendMovements, lockLots } from '../db/ledger'
+import { lockLots } from '../db/ledger'
 import { editRecord } from '../db/records'
-import { act, mustEdit } from './act'
+import { act, append, mustEdit } from './act'
 import { decideInTurn, refuseChanged } from './manyActs'
 import { notFound, Refusal } from './refusal'
 import type { Caller, World } from './world'
@@ -103,6 +103,6 @@ export const carryOutLayout = (
     const { facts, done } = await decideInTurn(locked, steps, ({ stock }, { from, to, amount }) =>
       decideMove(stock, { pocket: from, amount }, to),
     )
-    await appendMovements(acting, locked, facts)
+    await append(acting, locked, facts)
     return { moved: done }
   })

@@ -4,9 +4,9 @@ import type { LotFact } from '../core/stock/decide'
 import { amendedLater, arriveLate, stockBefore } from '../core/stock/late'
 import type { LotDetails } from '../core/stock/lot'
 import type { LotStock } from '../core/stock/movement'
-import { appendMovements, type LockedLot, lockLots } from '../db/ledger'
+import { type LockedLot, lockLots } from '../db/ledger'
 import { movementsAfter, type Outcome } from '../db/rounds'
-import type { Acting } from './act'
+import { type Acting, append } from './act'
 import { notFound } from './refusal'
 
 export interface AsOfThen {
@@ -36,7 +36,7 @@ export async function appendAsOfThen(
     settled: amendedLater(later),
   })
   const { facts, overtaken, contradicted } = arriveLate(now.stock, later, decided)
-  await appendMovements(acting, locked, facts)
+  await append(acting, locked, facts)
   const by = overtaken.get(pocketId)
   if (by) return { kind: 'overtaken', by: by.who, at: by.at }
   return { kind: contradicted.has(pocketId) ? 'contradicted' : 'stood' }

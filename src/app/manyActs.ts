@@ -12,8 +12,8 @@ import {
 } from '../core/stock/decide'
 import type { Standing } from '../core/stock/lot'
 import { evolve } from '../core/stock/movement'
-import { appendMovements, type LockedLot, lockLots } from '../db/ledger'
-import { type Acting, act } from './act'
+import { type LockedLot, lockLots } from '../db/ledger'
+import { type Acting, act, append } from './act'
 import { mustHavePocket, parting } from './lotActs'
 import { notFound, Refusal } from './refusal'
 import type { Caller, World } from './world'
@@ -74,7 +74,7 @@ export const actOnMany = (
       const { facts, done } = await decideInTurn(locked, holdings, (lot, holding) =>
         parting(acting, lot, 'split', (asLot) => decide(lot, deed, holding, asLot, acting)),
       )
-      await appendMovements(acting, locked, facts)
+      await append(acting, locked, facts)
       return { done }
     },
   )

@@ -7,10 +7,10 @@ import { decideAmend, type LotFact } from '../core/stock/decide'
 import { itemTitle } from '../core/stock/item'
 import type { Lot } from '../core/stock/lot'
 import type { Survey } from '../core/watch/survey'
-import { appendMovements, lockLots } from '../db/ledger'
+import { lockLots } from '../db/ledger'
 import { createRecord } from '../db/records'
 import { readNotices } from '../db/shopping'
-import { type Acting, act } from './act'
+import { type Acting, act, append } from './act'
 import { FeedUnreadableError, type ReadFeed, readBulletinFeed } from './bulletinFeed'
 import { onceFor } from './kept'
 import { fetchInTime } from './patience'
@@ -174,7 +174,7 @@ async function holdRecalled(acting: Acting, bulletin: Bulletin) {
     const decision = decideAmend(lot, stock, { standing }, acting.today)
     return decision.kind === 'append' ? decision.facts : []
   })
-  await appendMovements(acting, locked, facts)
+  await append(acting, locked, facts)
   return { held: facts.length, look: concerned.length - recalled.length }
 }
 

@@ -2,7 +2,7 @@
 import type { Expiry } from '../core/calendar/expiry'
 import { daysBetween } from '../core/calendar/plainDate'
 import type { PocketId, PurchaseId } from '../core/ids'
-import { type Amount, less, NOTHING, packsFor, sum, units } from '../core/quantity/amount'
+import { type Amount, less, NOTHING, packsFor, sum, units, upToMost } from '../core/quantity/amount'
 import {
   boughtAmount,
   isHere,
@@ -235,9 +235,7 @@ export const putAway = async (world: World, caller: Caller, put: PutAway) =>
           {
             ...(left % packSize === 0
               ? { packs: left / packSize }
-              : packs === 1
-                ? { pack_size: left }
-                : { packs: 1, pack_size: left, price_minor: null }),
+              : { packs: 1, pack_size: upToMost(left), ...(packs > 1 && { price_minor: null }) }),
             goes_to: JSON.stringify(stillWaiting(purchase.goesTo, put.puts)),
             ...(state.kind === 'listed' && stateColumns({ kind: 'in_bag' })),
           },

@@ -1,7 +1,12 @@
 /** Takes an act back: its movements by counter-movements, its edits by their former values. */
 import type { ActId, LotId } from '../core/ids'
 import { sameDetail } from '../core/stock/lot'
-import { detailsSetBy, NegativeStockError, reverse } from '../core/stock/movement'
+import {
+  detailsSetBy,
+  NegativeStockError,
+  OverfullPocketError,
+  reverse,
+} from '../core/stock/movement'
 import { changesOf, findAct } from '../db/acts'
 import { inHousehold, isTaken, isViolation } from '../db/connect'
 import { appendMovements, lockLots, movementsOfAct } from '../db/ledger'
@@ -70,7 +75,8 @@ export async function undoMovements(acting: Acting, actId: ActId): Promise<void>
       movements.map((movement) => ({ lotId: movement.lotId, fact: reverse(movement) })),
     )
   } catch (error) {
-    if (error instanceof NegativeStockError) throw new Refusal({ code: 'used_since' })
+    if (error instanceof NegativeStockError || error instanceof OverfullPocketError)
+      throw new Refusal({ code: 'used_since' })
     throw error
   }
 }

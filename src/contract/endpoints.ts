@@ -297,7 +297,7 @@ export const readLot = endpoint(
     holdings: z.array(z.object({ pocket: v.pocketRef, amount: v.amount, judged: v.lotState })),
     history: z.array(v.historyEntry),
     /** How many there were after each movement, oldest first. */
-    totals: z.array(z.object({ day: v.plainDate, total: v.amount })),
+    totals: z.array(z.object({ day: v.plainDate, total: v.total })),
   }),
 )
 export const useLot = endpoint(

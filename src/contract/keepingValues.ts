@@ -92,7 +92,7 @@ export const pastValue = z.object({
 })
 
 export const reviewReason = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('duplicate'), kits: z.int(), surplus: v.amount }),
+  z.object({ kind: z.literal('duplicate'), kits: z.int(), surplus: v.total }),
   z.object({ kind: z.literal('idle'), since: plainDate }),
   z.object({ kind: z.literal('verdict'), verdict: v.verdict }),
 ])
@@ -103,8 +103,8 @@ export const reviewLine = z.object({
   unit: z.string(),
   kind: v.itemKind,
   items: z.array(z.object({ id: v.itemId, version: v.version })),
-  amount: v.amount,
-  par: v.amount,
+  amount: v.total,
+  par: v.total,
   burden: z.object({
     grams: z.int(),
     volume: z.number(),

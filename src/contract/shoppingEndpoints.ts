@@ -64,7 +64,7 @@ export const putAway = endpoint(
   '/api/shopping/lines/{purchaseId}/put-away',
   'Put what was bought into its pockets, with its date and batch',
   { params: onPurchase, body: s.putAwayFields },
-  v.done.extend({ lotId: v.lotId, left: v.amount }),
+  v.done.extend({ lotId: v.lotId, left: v.total }),
 )
 export const takePrices = endpoint(
   'POST',

@@ -21,7 +21,7 @@ import type {
   WeighingId,
   WishId,
 } from '../core/ids'
-import { type Amount, MOST } from '../core/quantity/amount'
+import { type Amount, MOST, type Total } from '../core/quantity/amount'
 import { DUE_CODES, PACES } from '../core/rounds/pace'
 import { isOpenedRuleId, type OpenedRuleId } from '../core/shelf-life/openedRules'
 import { ITEM_KINDS } from '../core/stock/item'
@@ -62,6 +62,11 @@ export const someAmount = z
   .min(1, 'Give an amount above nothing')
   .max(MOST, 'More than a hundred thousand is refused')
   .transform((value) => value as Amount)
+/** Thousandths over any number of lots: not bounded like one of them. It is only ever answered. */
+export const total = z
+  .int()
+  .min(0)
+  .transform((value) => value as Total)
 export const version = z.int().min(0)
 
 /** A picture as a data URL. */
@@ -305,7 +310,7 @@ export const lotValue = z.object({
   version,
 })
 
-const spareAt = z.object({ place: z.string(), amount }).nullable()
+const spareAt = z.object({ place: z.string(), amount: total }).nullable()
 export const errandReason = z.discriminatedUnion('code', [
   z.object({ code: z.literal('spent'), why: spentWhy }),
   z.object({ code: z.literal('held'), because: heldBecause }),
@@ -313,7 +318,7 @@ export const errandReason = z.discriminatedUnion('code', [
   z.object({ code: z.literal('unclean'), since: plainDate }),
   z.object({ code: z.literal('missing'), since: plainDate }),
   z.object({ code: z.literal('turns'), day: plainDate, clock, spare: spareAt }),
-  z.object({ code: z.literal('below_par'), good: amount, par: amount, spare: spareAt }),
+  z.object({ code: z.literal('below_par'), good: total, par: amount, spare: spareAt }),
   z.object({
     code: z.literal('round_due'),
     why: z.enum(DUE_CODES),
@@ -420,7 +425,7 @@ export const tagValue = z.object({
 export const lineValue = z.object({
   item: itemValue,
   par: amount,
-  good: amount,
+  good: total,
   state: z.enum(['enough', 'thin', 'bare']),
   /** The lot to take first; null when none may be used. */
   firstOut: lotId.nullable(),

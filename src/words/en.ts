@@ -4,7 +4,7 @@ import type { NextThere, Presence } from '../core/calendar/presence'
 import type { DateRefusal } from '../core/calendar/readPrintedDate'
 import { EXPORT_HEADINGS } from '../core/interchange/exportList'
 import type { LineFault } from '../core/interchange/readLine'
-import type { Amount } from '../core/quantity/amount'
+import type { Total } from '../core/quantity/amount'
 import { formatAmount } from '../core/quantity/amount'
 import type { AmountRefusal } from '../core/quantity/readAmount'
 import type { DueCode } from '../core/rounds/pace'
@@ -45,14 +45,14 @@ type Headline =
   | { code: 'turns_before_back'; count: number; place: string; visit: PlainDate }
   | { code: 'spent' | 'turning' | 'below_par'; count: number; places: string[] }
   | { code: 'all_well'; nextDay: PlainDate | null }
-type Spare = { place: string; amount: Amount } | null
+type Spare = { place: string; amount: Total } | null
 type Reason =
   | { code: 'spent'; why: SpentWhy }
   | { code: 'held'; because: HeldBecause }
   | { code: 'lent'; to: string; since: PlainDate }
   | { code: 'unclean' | 'missing'; since: PlainDate }
   | { code: 'turns'; day: PlainDate; clock: 'printed' | 'opened'; spare: Spare }
-  | { code: 'below_par'; good: Amount; par: Amount; spare: Spare }
+  | { code: 'below_par'; good: Total; par: Total; spare: Spare }
   | {
       code: 'round_due'
       why: DueCode
@@ -498,13 +498,13 @@ export const en = {
         ? 'Nothing to buy'
         : `${capital(things(lines, 'line', 'lines'))} to buy${bought > 0 ? `, ${numberWord(bought)} in the bag` : ''}`,
     under: 'Counted is only what is still good at the next check there.',
-    packs: (packs: number | null, size: Amount | null, unit: string): string =>
+    packs: (packs: number | null, size: Total | null, unit: string): string =>
       packs === null || size === null
         ? ''
         : packs === 0
           ? 'from the pack above'
           : `${packs} ${packs === 1 ? 'pack' : 'packs'} of ${formatAmount(size)}${unit && size === 1000 ? ` ${unit}` : ''}`,
-    why: (good: Amount, par: Amount, turning: Amount): string =>
+    why: (good: Total, par: Total, turning: Total): string =>
       `${formatAmount(good)} of ${formatAmount(par)} there${turning === 0 ? '' : turning === good ? ', turning' : `, ${formatAmount(turning)} of them turning`}`,
     bought: 'Bought',
     putAway: 'Put away',
@@ -518,7 +518,7 @@ export const en = {
       bought === 0
         ? 'Tick what is in the bag. At the kit, put it away with the date on its pack.'
         : `${capital(things(bought, 'line is', 'lines are'))} in the bag. At the kit, put each away with the date on its pack.`,
-    need: (units: number, unit: string): string => counted((units * 1000) as Amount, unit),
+    need: (units: number, unit: string): string => counted((units * 1000) as Total, unit),
   },
   bring: {
     title: 'Bring a list in',
@@ -628,7 +628,7 @@ export const en = {
     notAPrice: NOT_A_PRICE,
     amountRefused: amountRefusal,
     farOff: 'That is more than twenty years off. Is it meant?',
-    countDiffers: (there: Amount, listed: Amount): string =>
+    countDiffers: (there: Total, listed: Total): string =>
       `here with ${formatAmount(there)}, listed with ${formatAmount(listed)}: left as it is; correct the count on the mat`,
     unitDiffers: (ours: string, theirs: string): string =>
       `counted in ${ours} here, in ${theirs} on the list: mend the amount`,

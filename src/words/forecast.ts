@@ -1,11 +1,11 @@
 /** Words of the forecast and of rates of use. */
-import type { Amount } from '../core/quantity/amount'
+import type { Total } from '../core/quantity/amount'
 import { counted, MONTH_NAMES } from './format'
 
 const few = (value: number): string =>
   value >= 10 || value === 0 ? String(Math.round(value)) : String(Math.round(value * 10) / 10)
 const units = (value: number, unit: string): string =>
-  counted((Math.round(value * 10) * 100) as Amount, unit)
+  counted((Math.round(value * 10) * 100) as Total, unit)
 
 export const forecast = {
   title: 'Forecast',

@@ -1,7 +1,7 @@
 /** Dates, amounts and money as people read them. */
 import type { Expiry } from '../core/calendar/expiry'
 import { daysBetween, type PlainDate } from '../core/calendar/plainDate'
-import { type Amount, formatAmount } from '../core/quantity/amount'
+import { formatAmount, type Total } from '../core/quantity/amount'
 
 const MONTHS = [
   'Jan',
@@ -75,7 +75,7 @@ const plural = (unit: string): string => {
 }
 
 /** "1 strip", "3 pairs", "½ bottle", "4" */
-export const counted = (amount: Amount, unit: string): string =>
+export const counted = (amount: Total, unit: string): string =>
   unit === ''
     ? formatAmount(amount)
     : `${formatAmount(amount)} ${amount <= 1000 && amount > 0 ? unit : plural(unit)}`

@@ -9,7 +9,7 @@ import { type Millimetres, SPOTS, type Spot } from '../core/household/pocket'
 import type { Closing } from '../core/layout/fill'
 import { POINTERS, type PointerCode } from '../core/layout/pointers'
 import type { Cost } from '../core/layout/score'
-import type { Amount } from '../core/quantity/amount'
+import type { Total } from '../core/quantity/amount'
 import type { PartWay } from '../core/stock/lot'
 import { VERDICTS, type VerdictKind } from '../core/stock/verdict'
 import { counted, fullDay, MONTH_NAMES, shortDay } from './format'
@@ -377,7 +377,7 @@ export const keeping = {
       duplicate: 'In several kits, beyond what belongs there',
       idle: 'Kept just in case: a year without use',
     },
-    duplicate: (surplus: Amount, kits: number, unit: string): string =>
+    duplicate: (surplus: Total, kits: number, unit: string): string =>
       `${counted(surplus, unit)} more than belong in ${kits} kits together`,
     idle: (since: PlainDate): string =>
       `here since ${fullDay(since)}, and no use of it is recorded`,

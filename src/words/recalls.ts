@@ -1,6 +1,6 @@
 /** Words of recalls. */
 import type { PlainDate } from '../core/calendar/plainDate'
-import type { Amount } from '../core/quantity/amount'
+import type { Total } from '../core/quantity/amount'
 import { capital, counted, fullDay, numberWord } from './format'
 
 const lots = (count: number): string => `${numberWord(count)} ${count === 1 ? 'lot' : 'lots'}`
@@ -49,7 +49,7 @@ export const recalls = {
   note: 'Note it',
   noted: 'Batch noted',
   notIt: 'You keep this, and no lot of yours is of these batches.',
-  lot: (amount: Amount, unit: string): string => counted(amount, unit),
+  lot: (amount: Total, unit: string): string => counted(amount, unit),
   where: (pocket: string, kit: string, place: string): string => `${pocket}, ${kit} (${place})`,
   ofBatch: (batch: string): string => `batch ${batch}`,
   takenOn: (day: PlainDate): string =>

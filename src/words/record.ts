@@ -1,12 +1,12 @@
 /** Movements read out: what somebody did, in the past tense, after a name. */
-import type { Amount } from '../core/quantity/amount'
+import type { Total } from '../core/quantity/amount'
 import type { TellingKind } from '../core/stock/telling'
 import { counted } from './format'
 
 export interface Told {
   readonly kind: TellingKind
   readonly undone: boolean
-  readonly amount: Amount | null
+  readonly amount: Total | null
   readonly from: string | null
   readonly to: string | null
   readonly fields: readonly string[]

@@ -27,6 +27,11 @@ export function sentenceFor(reason: RefusalReason): Sentence {
         'There are not that many',
         `Only ${formatAmount(reason.there)} are recorded here, and ${formatAmount(reason.asked)} were asked for. Take less, or correct the count first.`,
       )
+    case 'too_much':
+      return say(
+        'One pocket cannot hold so much of it',
+        `${formatAmount(reason.there)} are recorded there already, and the record takes at most a hundred thousand of one pack date in one pocket. Choose another pocket, or count in packs.`,
+      )
     case 'nothing_asked':
       return say('Nothing to do', 'Give an amount above nothing.')
     case 'same_pocket':

@@ -1,7 +1,7 @@
 /** Words of the shopping list, of orders and of putting away. */
 import type { PlainDate } from '../core/calendar/plainDate'
 import { SECTIONS } from '../core/catalogue/entry'
-import { type Amount, formatAmount, units } from '../core/quantity/amount'
+import { formatAmount, type Total, units } from '../core/quantity/amount'
 import type { Aisle } from '../core/shopping/aisles'
 import { capital, counted, fullDay, numberWord, weekdayDay } from './format'
 
@@ -46,7 +46,7 @@ export const shopping = {
       : aisle === ('other_medicine' satisfies Aisle)
         ? 'Other medicine'
         : 'Other things',
-  packs: (count: number, size: Amount, unit: string): string =>
+  packs: (count: number, size: Total, unit: string): string =>
     size === 1000 && count > 0
       ? counted(units(count), unit)
       : unit === 'pack'
@@ -58,7 +58,7 @@ export const shopping = {
   keptToo: 'kept here too',
   judged: 'Cover tells for whom it counts.',
   by: (day: PlainDate, near: PlainDate): string => `by ${weekdayDay(day, near)}`,
-  goesTo: (amount: Amount, pocket: string, kit: string): string =>
+  goesTo: (amount: Total, pocket: string, kit: string): string =>
     `${formatAmount(amount)} for ${pocket}, ${kit}`,
   byHand: 'put here by hand',
   tick: (title: string): string => `In the bag: ${title}`,
@@ -133,15 +133,15 @@ export const shopping = {
     scan: 'Scan the pack',
     isOther: (title: string): string =>
       `The code on this pack says ${title}. Nothing was taken from it: look at what is in your hand.`,
-    whole: (amount: Amount, unit: string): string => `${counted(amount, unit)} bought`,
+    whole: (amount: Total, unit: string): string => `${counted(amount, unit)} bought`,
     into: (pocket: string, kit: string, place: string): string => `${pocket}, ${kit} (${place})`,
     batch: 'Batch',
     price: 'Paid for a pack',
     press: 'Put away',
-    rest: (amount: Amount, unit: string): string =>
+    rest: (amount: Total, unit: string): string =>
       `${counted(amount, unit)} ${amount === 1000 ? 'is' : 'are'} left: another date, or`,
     isAll: 'that is all',
-    tooMuch: (amount: Amount, unit: string): string =>
+    tooMuch: (amount: Total, unit: string): string =>
       `${counted(amount, unit)} more than was bought. That is fine where the pack held more.`,
     noPocket:
       'It has no pocket yet. Say on a kit’s mat how many of it belong there, then put it away here.',

@@ -3,7 +3,7 @@ import type { PlainDate } from '../calendar/plainDate'
 import { type Course, type CourseState, courseState } from '../household/course'
 import type { Member } from '../household/member'
 import type { KitId, MemberId, PlaceId } from '../ids'
-import { type Amount, amount } from '../quantity/amount'
+import { type Total, total } from '../quantity/amount'
 import { Asking, arises, type Cell, judgeNeed, type Question, skillsAmong } from './board'
 import { type Source, sourcesOfWay } from './explain'
 import type { Need } from './need'
@@ -31,7 +31,7 @@ export interface CourseLine {
   readonly course: Course
   readonly title: string
   readonly unit: string
-  readonly there: Amount
+  readonly there: Total
   readonly state: CourseState
 }
 
@@ -175,7 +175,7 @@ export function coursesOf(
     .map((course) => {
       const at = pantry.thingOf.get(course.itemId)
       const ended = course.endsOn !== null && course.endsOn < date
-      const there = amount(
+      const there = total(
         pantry.shelves.reduce(
           (sum, shelf) =>
             shelf.thing === at &&

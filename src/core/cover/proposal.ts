@@ -12,7 +12,7 @@ import { NEVER_COVER, type RoleId } from '../catalogue/roles'
 import { mayUse } from '../catalogue/skills'
 import { isFar } from '../household/places'
 import type { ItemId, KitId, MemberId } from '../ids'
-import { type Amount, amount, NOTHING, THOUSAND } from '../quantity/amount'
+import { type Amount, NOTHING, THOUSAND, type Total, total, upToMost } from '../quantity/amount'
 import {
   Asking,
   arises,
@@ -56,7 +56,7 @@ export interface ProposedLine {
   readonly tier: Tier
   readonly par: Amount
   /** Good here now. */
-  readonly here: Amount
+  readonly here: Total
   readonly costMinor: number | null
   readonly spec: string
   readonly reasons: readonly Reason[]
@@ -318,7 +318,7 @@ function lineOf(asking: Asking, key: string, { thing, reasons }: Wanted): Propos
     title,
     unit: known?.item.unit ?? facts.entry?.unit ?? '',
     tier,
-    par: amount(units * THOUSAND),
+    par: upToMost(total(units * THOUSAND)),
     here,
     costMinor:
       missing === 0
@@ -333,9 +333,9 @@ function lineOf(asking: Asking, key: string, { thing, reasons }: Wanted): Propos
   }
 }
 
-function goodHere(asking: Asking, itemId: ItemId): Amount {
+function goodHere(asking: Asking, itemId: ItemId): Total {
   const at = asking.pantry.thingOf.get(itemId)
-  return amount(
+  return total(
     asking.pantry.shelves.reduce(
       (sum, shelf) =>
         shelf.thing === at && asking.gradeOf(shelf) === 'good' ? sum + shelf.amount : sum,

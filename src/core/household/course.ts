@@ -4,7 +4,7 @@
  */
 import { addDays, daysBetween, type PlainDate } from '../calendar/plainDate'
 import type { CourseId, ItemId, MemberId } from '../ids'
-import { type Amount, amount } from '../quantity/amount'
+import { type Amount, type Total, total } from '../quantity/amount'
 
 export interface Course {
   readonly id: CourseId
@@ -35,19 +35,19 @@ export type CourseState =
   /** A regular medicine: the last day that is wholly supplied. */
   | { readonly kind: 'regular'; readonly days: number; readonly lastDay: PlainDate | null }
   /** It will be finished with what is there. */
-  | { readonly kind: 'finishes'; readonly days: number; readonly over: Amount }
+  | { readonly kind: 'finishes'; readonly days: number; readonly over: Total }
   /** It will not: so much is missing, from that day on. */
-  | { readonly kind: 'falls_short'; readonly missing: Amount; readonly from: PlainDate }
+  | { readonly kind: 'falls_short'; readonly missing: Total; readonly from: PlainDate }
   /** Ended with something left: on hold until the prescriber says. */
-  | { readonly kind: 'left_over'; readonly amount: Amount }
-  | { readonly kind: 'released'; readonly amount: Amount }
+  | { readonly kind: 'left_over'; readonly amount: Total }
+  | { readonly kind: 'released'; readonly amount: Total }
   | { readonly kind: 'ended' }
 
 /**
  * How a course stands on a day with so much of it good.
  * @param there usable units of its item, wherever they lie
  */
-export function courseState(course: Course, there: Amount, today: PlainDate): CourseState {
+export function courseState(course: Course, there: Total, today: PlainDate): CourseState {
   if (course.endsOn !== null && course.endsOn < today) {
     if (there === 0) return { kind: 'ended' }
     return course.release
@@ -62,8 +62,8 @@ export function courseState(course: Course, there: Amount, today: PlainDate): Co
     return { kind: 'regular', days, lastDay: days === 0 ? null : addDays(today, days - 1) }
   const left = daysBetween(today, course.endsOn) + 1
   const needed = left * course.perDay
-  if (there >= needed) return { kind: 'finishes', days: left, over: amount(there - needed) }
-  return { kind: 'falls_short', missing: amount(needed - there), from: addDays(today, days) }
+  if (there >= needed) return { kind: 'finishes', days: left, over: total(there - needed) }
+  return { kind: 'falls_short', missing: total(needed - there), from: addDays(today, days) }
 }
 
 /** Whether it is taken on a day: begun and not ended. */

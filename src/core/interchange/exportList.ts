@@ -1,7 +1,7 @@
 /** The household's stock as a list that reads back to the same: one line a lot where it lies. */
 import type { PlainDate } from '../calendar/plainDate'
 import { writePrintedDate } from '../calendar/readPrintedDate'
-import { type Amount, formatAmount, NOTHING } from '../quantity/amount'
+import { formatAmount, NOTHING, type Total } from '../quantity/amount'
 import { MEANT, readAmount } from '../quantity/readAmount'
 import { writePrice } from '../quantity/readPrice'
 import type { Line, Survey } from '../watch/survey'
@@ -28,7 +28,7 @@ export const EXPORT_HEADINGS: Readonly<Record<Field, string>> = {
 }
 
 /** Reads back to the same: what is very many is marked as meant. */
-function counted(amount: Amount, unit: string): string {
+function counted(amount: Total, unit: string): string {
   const text = unit === '' ? formatAmount(amount) : `${formatAmount(amount)} ${unit}`
   const reading = readAmount(text, true)
   return reading.kind === 'refused' && reading.refusal.code === 'very_many'

@@ -6,8 +6,15 @@
  */
 import type { Brand } from '../brand'
 
-/** Thousandths of the item's unit; a safe integer from 0 to {@link MOST}. */
-export type Amount = Brand<number, 'Amount'>
+/**
+ * Thousandths of the item's unit over any number of lots, pockets and days; a safe integer, not
+ * negative. It is not bounded like one of its parts.
+ */
+export type Total = Brand<number, 'Total'>
+
+declare const ofOneLot: unique symbol
+/** Thousandths of the item's unit in one lot, one pocket, one target; from 0 to {@link MOST}. */
+export type Amount = Total & { readonly [ofOneLot]: true }
 
 export const THOUSAND = 1000
 /** No household has more than a hundred thousand of anything in one lot. */
@@ -25,6 +32,21 @@ export function amount(thousandths: number): Amount {
   return thousandths as Amount
 }
 
+/** Negative, not whole, or past what a number holds exactly: nine billion units. */
+export class InvalidTotalError extends Error {
+  override readonly name = 'InvalidTotalError'
+}
+
+/** @throws {InvalidTotalError} unless it is a whole number of thousandths, not negative */
+export function total(thousandths: number): Total {
+  if (!Number.isSafeInteger(thousandths) || thousandths < 0)
+    throw new InvalidTotalError(`${thousandths} thousandths is no total`)
+  return thousandths as Total
+}
+
+/** As much of a total as one lot, pocket or target may hold. */
+export const upToMost = (value: Total): Amount => amount(Math.min(MOST, value))
+
 /** `count` whole units. */
 export const units = (count: number): Amount => amount(count * THOUSAND)
 
@@ -33,22 +55,25 @@ export const nearest = (count: number): Amount => amount(Math.round(count * THOU
 
 export const NOTHING = 0 as Amount
 
-/** @throws {InvalidAmountError} when the sum is past {@link MOST} */
-export const add = (a: Amount, b: Amount): Amount => amount(a + b)
+export const add = (a: Total, b: Total): Total => total(a + b)
 
-/** What is left of `a` after `b`, never below nothing. */
-export const less = (a: Amount, b: Amount): Amount => amount(Math.max(0, a - b))
+/** What is left of `a` after `b`, never below nothing; of one lot's amount, again an amount. */
+export function less(a: Amount, b: Total): Amount
+export function less(a: Total, b: Total): Total
+export function less(a: Total, b: Total): Total {
+  return total(Math.max(0, a - b))
+}
 
-export const sum = (amounts: readonly Amount[]): Amount => amounts.reduce(add, NOTHING)
+export const sum = (amounts: readonly Total[]): Total => amounts.reduce(add, NOTHING)
 
 /** The smallest whole number of units that holds the amount: one cannot buy half a bottle. */
-export const wholeUnitsUp = (value: Amount): number => Math.ceil(value / THOUSAND)
+export const wholeUnitsUp = (value: Total): number => Math.ceil(value / THOUSAND)
 
 /**
  * Packs to buy so that at least `needed` comes home.
  * @param packSize amount in one pack, more than nothing
  */
-export function packsFor(needed: Amount, packSize: Amount): number {
+export function packsFor(needed: Total, packSize: Amount): number {
   if (packSize === 0) throw new InvalidAmountError('A pack holds more than nothing')
   return Math.ceil(needed / packSize)
 }
@@ -65,7 +90,7 @@ const FRACTIONS: readonly [number, string][] = [
  * The number as people read it, without its unit: "12", "1½", "0.2".
  * `readAmount` reads it back to the same amount.
  */
-export function formatAmount(value: Amount): string {
+export function formatAmount(value: Total): string {
   const whole = Math.floor(value / THOUSAND)
   const rest = value % THOUSAND
   if (rest === 0) return String(whole)

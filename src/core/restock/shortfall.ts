@@ -1,6 +1,6 @@
 /** What a pocket lacks, counting only what will still be good at the next check there. */
 import type { LotId, PocketId } from '../ids'
-import { type Amount, less, NOTHING } from '../quantity/amount'
+import { type Amount, less, NOTHING, type Total } from '../quantity/amount'
 import type { Line, Survey } from '../watch/survey'
 
 export interface Shortfall {
@@ -26,7 +26,7 @@ export interface Spare {
   readonly lotId: LotId
   readonly pocketId: PocketId
   readonly line: Line
-  readonly amount: Amount
+  readonly amount: Total
 }
 
 /** For each item, the pocket with most to spare (item id → spare). */

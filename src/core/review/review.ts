@@ -8,7 +8,7 @@ import type { ItemId } from '../ids'
 import { volumeOf, worthOf } from '../layout/fill'
 import type { Goods } from '../layout/goods'
 import { type Entries, goodsOfLine } from '../layout/ofKit'
-import { type Amount, add, less, NOTHING, wholeUnitsUp } from '../quantity/amount'
+import { type Amount, less, NOTHING, sum, type Total, wholeUnitsUp } from '../quantity/amount'
 import type { Item } from '../stock/item'
 import { isGoodNow } from '../stock/judge'
 import type { Verdict } from '../stock/verdict'
@@ -25,7 +25,7 @@ export interface Burden {
 
 export type ReviewReason =
   /** Good stock beyond what belongs anywhere, in several kits. */
-  | { readonly kind: 'duplicate'; readonly kits: number; readonly surplus: Amount }
+  | { readonly kind: 'duplicate'; readonly kits: number; readonly surplus: Total }
   /** Here since that day, and no use of it is recorded. */
   | { readonly kind: 'idle'; readonly since: PlainDate }
   | { readonly kind: 'verdict'; readonly verdict: Verdict }
@@ -37,8 +37,8 @@ export interface ReviewLine {
   /** Several where they are one entry of the catalogue under other names. */
   readonly items: readonly Item[]
   readonly lines: readonly Line[]
-  readonly amount: Amount
-  readonly par: Amount
+  readonly amount: Total
+  readonly par: Total
   /** Of the surplus for duplicates, of everything otherwise. */
   readonly burden: Burden
 }
@@ -84,8 +84,8 @@ function linesOf(
   const lines = all.filter(({ holdings }) => holdings.length > 0)
   if (lines.length === 0) return []
   const items = itemsOf(lines)
-  const amount = lines.reduce((total, { good }) => add(total, good), NOTHING)
-  const par = all.reduce((total, line) => add(total, line.par), NOTHING)
+  const amount = sum(lines.map(({ good }) => good))
+  const par = sum(all.map((line) => line.par))
   const common = { items, lines, amount, par }
   const made: ReviewLine[] = []
   for (const item of items)
@@ -130,7 +130,7 @@ const isLifeSaving = (line: Line, entries: Entries): boolean =>
   goodsOfLine(line, entries).urgency !== 'comfort'
 
 /** @param most counts only so much of it, the first to turn last; null for everything */
-function burdenOf(lines: readonly Line[], entries: Entries, most: Amount | null): Burden {
+function burdenOf(lines: readonly Line[], entries: Entries, most: Total | null): Burden {
   let left = most
   let grams = 0
   let volume = 0

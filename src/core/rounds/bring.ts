@@ -1,6 +1,6 @@
 /** What to bring to a round: goods bought for the kit, what another place has to spare, tools. */
 import type { KitId } from '../ids'
-import type { Amount } from '../quantity/amount'
+import type { Total } from '../quantity/amount'
 import { itemTitle } from '../stock/item'
 import type { Errand } from '../watch/errands'
 import type { Toll } from './asks'
@@ -11,14 +11,14 @@ export type Bring =
       readonly kind: 'bought'
       readonly title: string
       readonly unit: string
-      readonly amount: Amount
+      readonly amount: Total
       readonly pocket: string
     }
   | {
       readonly kind: 'carry'
       readonly title: string
       readonly unit: string
-      readonly amount: Amount
+      readonly amount: Total
       readonly from: string
     }
   | { readonly kind: 'spare_batteries' }
@@ -31,7 +31,7 @@ export interface Bought {
   readonly kitId: KitId
   readonly title: string
   readonly unit: string
-  readonly amount: Amount
+  readonly amount: Total
   readonly pocket: string
 }
 

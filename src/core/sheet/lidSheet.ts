@@ -3,7 +3,7 @@ import type { Expiry } from '../calendar/expiry'
 import type { PlainDate } from '../calendar/plainDate'
 import type { NumbersToCall } from '../household/emergencyNumbers'
 import type { Kit } from '../household/places'
-import { type Amount, NOTHING } from '../quantity/amount'
+import { type Amount, NOTHING, type Total } from '../quantity/amount'
 import { itemTitle } from '../stock/item'
 import type { Line, Survey } from '../watch/survey'
 
@@ -11,7 +11,7 @@ export interface SheetLine {
   readonly title: string
   readonly unit: string
   readonly purpose: string
-  readonly good: Amount
+  readonly good: Total
   readonly par: Amount
   /** The soonest of what is there; null when nothing is. */
   readonly expiry: Expiry | null

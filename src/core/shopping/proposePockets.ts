@@ -1,6 +1,6 @@
 /** Where what was bought is put: into the pockets that wait for it, the rest where it is kept. */
 import type { ItemId } from '../ids'
-import { less, NOTHING, sum } from '../quantity/amount'
+import { less, NOTHING, sum, upToMost } from '../quantity/amount'
 import type { Line, Survey } from '../watch/survey'
 import { boughtAmount, type Purchase, type Target } from './purchase'
 
@@ -19,9 +19,11 @@ export function proposePockets(
   if (!pocketId) return purchase.goesTo
   return purchase.goesTo.some((target) => target.pocketId === pocketId)
     ? purchase.goesTo.map((target) =>
-        target.pocketId === pocketId ? { pocketId, amount: sum([target.amount, rest]) } : target,
+        target.pocketId === pocketId
+          ? { pocketId, amount: upToMost(sum([target.amount, rest])) }
+          : target,
       )
-    : [...purchase.goesTo, { pocketId, amount: rest }]
+    : [...purchase.goesTo, { pocketId, amount: upToMost(rest) }]
 }
 
 /** The pocket at home where most of it belongs, else where most of it lies. */

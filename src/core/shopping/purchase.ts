@@ -1,7 +1,7 @@
 /** One line of the shopping list: packs of one item from one shop, on their way into pockets. */
 import { addDays, type PlainDate } from '../calendar/plainDate'
 import type { ItemId, PocketId, PurchaseId, ShopOrderId } from '../ids'
-import { type Amount, less, NOTHING, sum } from '../quantity/amount'
+import { type Amount, less, NOTHING, sum, type Total, total, upToMost } from '../quantity/amount'
 import type { ShopOffer } from '../restock/household'
 import { sameShop } from '../restock/offers'
 
@@ -45,8 +45,8 @@ export interface Purchase {
   readonly state: PurchaseState
 }
 
-export const boughtAmount = ({ packs, packSize }: Pick<Purchase, 'packs' | 'packSize'>): Amount =>
-  (packs * packSize) as Amount
+export const boughtAmount = ({ packs, packSize }: Pick<Purchase, 'packs' | 'packSize'>): Total =>
+  total(packs * packSize)
 
 /** Paid for or promised: a plan reckons with it. */
 export const isComing = ({ state }: Pick<Purchase, 'state'>): boolean =>
@@ -98,7 +98,9 @@ export function inAll(targets: readonly Target[]): Target[] {
   const pockets = [...new Set(targets.map(({ pocketId }) => pocketId))]
   return pockets.map((pocketId) => ({
     pocketId,
-    amount: sum(targets.filter((one) => one.pocketId === pocketId).map(({ amount }) => amount)),
+    amount: upToMost(
+      sum(targets.filter((one) => one.pocketId === pocketId).map(({ amount }) => amount)),
+    ),
   }))
 }
 
@@ -113,7 +115,7 @@ export function partTargets(
 ): readonly (readonly Target[])[] {
   const waiting = goesTo.map((target) => ({ ...target }))
   return counts.map((packs) => {
-    let left = (packs * packSize) as Amount
+    let left: Total = total(packs * packSize)
     return waiting.flatMap((target) => {
       const amount = Math.min(left, target.amount) as Amount
       if (amount === NOTHING) return []

@@ -11,6 +11,7 @@ import type { Fact, LotStock } from './movement'
 
 export type StockRefusal =
   | { readonly code: 'not_enough'; readonly there: Amount; readonly asked: Amount }
+  | { readonly code: 'too_much'; readonly there: Amount }
   | { readonly code: 'nothing_asked' }
   | { readonly code: 'same_pocket' }
   | { readonly code: 'already_opened'; readonly on: PlainDate }

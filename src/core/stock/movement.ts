@@ -1,7 +1,7 @@
 /** The append-only record of one lot: what moved, and what that does to the stock. */
 import { assertNever } from '../brand'
 import type { LotId, MovementId, PocketId } from '../ids'
-import { type Amount, add, less, NOTHING } from '../quantity/amount'
+import { type Amount, amount, MOST, NOTHING } from '../quantity/amount'
 import type { LotDetails, PartWay } from './lot'
 
 /** A change of details: only the named ones, each with its former and its new value. */
@@ -131,16 +131,29 @@ export class NegativeStockError extends Error {
   }
 }
 
+/** A pocket would hold more of one lot than can be recorded. */
+export class OverfullPocketError extends Error {
+  override readonly name = 'OverfullPocketError'
+  constructor(
+    readonly pocket: PocketId,
+    readonly there: Amount,
+  ) {
+    super('A pocket cannot hold so much of one lot')
+  }
+}
+
 /**
  * The stock after one more movement.
  * @throws {NegativeStockError} when a pocket would fall below nothing
+ * @throws {OverfullPocketError} when a pocket would hold more than {@link MOST}
  */
 export function evolve(stock: LotStock, fact: Fact): LotStock {
   const held = new Map(stock.held)
   for (const { pocket, by } of effectOf(fact)) {
     const there = held.get(pocket) ?? NOTHING
     if (there + by < 0) throw new NegativeStockError(pocket, there)
-    const next = by < 0 ? less(there, -by as Amount) : add(there, by as Amount)
+    if (there + by > MOST) throw new OverfullPocketError(pocket, there)
+    const next = amount(there + by)
     if (next === NOTHING) held.delete(pocket)
     else held.set(pocket, next)
   }

@@ -4,7 +4,7 @@ import { aLot, anItem, onDay, TODAY } from '../../../tests/support/household'
 import { idOf } from '../../../tests/support/ids'
 import { plainDate } from '../calendar/plainDate'
 import type { LotId, MovementId, PocketId } from '../ids'
-import { type Amount, amount, NOTHING, sum, units } from '../quantity/amount'
+import { amount, NOTHING, sum, type Total, units } from '../quantity/amount'
 import {
   type Decision,
   decideAmend,
@@ -52,7 +52,7 @@ function afterwards(
     stocks.set(lotId, evolve(now, fact))
     lots.set(lotId, { ...(lots.get(lotId) ?? { ...lot, id: lotId }), ...detailsSetBy(fact) })
   }
-  const held = (id: LotId): Amount => sum([...(stocks.get(id)?.held.values() ?? [])])
+  const held = (id: LotId): Total => sum([...(stocks.get(id)?.held.values() ?? [])])
   return {
     held,
     lot: (id: LotId) => lots.get(id) as Lot,

@@ -1,7 +1,7 @@
 /** Rates of use of every item at every place where it belongs, from the record. */
 import { addDays, daysBetween, earlier, monthNumber, type PlainDate } from '../calendar/plainDate'
 import type { ItemId, PlaceId } from '../ids'
-import { type Amount, THOUSAND } from '../quantity/amount'
+import { type Amount, add, THOUSAND, type Total } from '../quantity/amount'
 import type { Item } from '../stock/item'
 import { rateByHand, type UseRate, useRate } from './rate'
 import { EVERY_MONTH, type Season, seasonOf } from './season'
@@ -18,7 +18,7 @@ export interface Recorded {
 export interface Belonging {
   readonly item: Pick<Item, 'id' | 'kind'>
   readonly placeId: PlaceId
-  readonly par: Amount
+  readonly par: Total
 }
 
 export interface LearnedRate {
@@ -49,7 +49,7 @@ export function learnedRates(
   for (const one of belonging) {
     const key = at(one.item.id, one.placeId)
     const known = pars.get(key)
-    pars.set(key, known ? { ...known, par: (known.par + one.par) as Amount } : one)
+    pars.set(key, known ? { ...known, par: add(known.par, one.par) } : one)
   }
   const seasons = new Map<ItemId, Season>()
   return [...pars].map(([key, { item, placeId, par }]) => {

@@ -3,7 +3,7 @@ import { addDays, byDay, type PlainDate } from '../calendar/plainDate'
 import { nextThere } from '../calendar/presence'
 import type { Kit, Place } from '../household/places'
 import type { LotId, PocketId } from '../ids'
-import { type Amount, less, NOTHING } from '../quantity/amount'
+import { type Amount, less, NOTHING, type Total } from '../quantity/amount'
 import { type Shortfall, type Spare, shortfalls, spares } from '../restock/shortfall'
 import type { DueReason, KitRound } from '../rounds/due'
 import type { DueCode } from '../rounds/pace'
@@ -38,7 +38,7 @@ export type ErrandReason =
     }
   | {
       readonly code: 'below_par'
-      readonly good: Amount
+      readonly good: Total
       readonly par: Amount
       readonly spare: SpareAt | null
     }
@@ -55,7 +55,7 @@ export type ErrandReason =
 /** Another place has some to spare. */
 export interface SpareAt {
   readonly place: Place
-  readonly amount: Amount
+  readonly amount: Total
 }
 
 export interface Errand {

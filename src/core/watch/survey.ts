@@ -10,7 +10,7 @@ import { type Course, leftOverItems } from '../household/course'
 import type { Kit, Place } from '../household/places'
 import type { Pocket } from '../household/pocket'
 import type { ItemId, KitId, PlaceId, PocketId } from '../ids'
-import { type Amount, add, NOTHING } from '../quantity/amount'
+import { type Amount, add, NOTHING, type Total } from '../quantity/amount'
 import type { Item, Par } from '../stock/item'
 import { isGoodNow, judgeLot, type LotState } from '../stock/judge'
 import type { Holding, Lot } from '../stock/lot'
@@ -51,9 +51,9 @@ export interface Line {
   readonly site: Site
   readonly par: Amount
   /** Usable today. */
-  readonly good: Amount
+  readonly good: Total
   /** Usable today and still through the next check. */
-  readonly lasting: Amount
+  readonly lasting: Total
   readonly holdings: readonly JudgedHolding[]
 }
 
