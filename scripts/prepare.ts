@@ -1,7 +1,9 @@
 /** Sets the cluster up for the application: roles, database, migrations, demo household. */
+import { randomBytes } from 'node:crypto'
 import { Kysely, PostgresDialect } from 'kysely'
 import pg from 'pg'
 import { accountsUrl } from '../src/api/runtime'
+import { overridePassword } from '../src/app/accounts'
 import { createAuth, migrateAccounts } from '../src/app/signIn'
 import { clockFrom } from '../src/app/world'
 import { createDb, createPool } from '../src/db/connect'
@@ -49,6 +51,28 @@ async function demo(fresh: boolean): Promise<void> {
   await accounts.end()
 }
 
+/** Prints a password for somebody who cannot get in; nobody else has it. */
+async function resetPassword(email: string): Promise<void> {
+  const pool = createPool(env('DATABASE_URL'), 1)
+  const accounts = createPool(accountsUrl(env('DATABASE_URL')), 1)
+  const password = randomBytes(12).toString('base64url')
+  const desk = { db: createDb(pool), auth: createAuth(accounts, settings) }
+  const known = await overridePassword(desk, email, password)
+  await pool.end()
+  await accounts.end()
+  if (!known) {
+    console.error(`There is no account with the address ${email}.`)
+    process.exit(1)
+  }
+  console.log(`${email} gets in with this password now: ${password}`)
+  console.log('Every device is signed out. Change the password on the Account screen.')
+}
+
+const [first, ...rest] = process.argv.slice(2)
+if (first === 'reset-password') {
+  await resetPassword(rest[0] ?? '')
+  process.exit(0)
+}
 for (const step of process.argv.slice(2)) {
   if (step === 'migrate') await runMigrations()
   else if (step === 'demo-if-missing') await demo(false)

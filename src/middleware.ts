@@ -1,46 +1,54 @@
 /** Who is asking, for every page and endpoint; and the headers that keep the pages to themselves. */
 import { defineMiddleware } from 'astro:middleware'
-import { problemOf } from './api/problem'
+import { problem, problemOf } from './api/problem'
 import { runtime } from './api/runtime'
+import { unserved } from './api/unserved'
 import { callerOf } from './app/signIn'
 
 /** Reachable without a session. */
-const OPEN = [
-  '/sign-in',
-  '/api/auth/',
-  '/api/demo-session',
-  '/api/health',
-  '/feed/',
-  '/round',
-  '/incident',
-  '/away',
-]
+const OPEN = ['/sign-in', '/new-password', '/feed/', '/round', '/incident', '/away']
 
 export const onRequest = defineMiddleware(async (context, next) => {
   const { pathname } = context.url
   context.locals.caller = null
   if (context.isPrerendered) return next()
-  if (isForeignChange(context.request))
-    return new Response('Refused: sent from another site', { status: 403 })
+  const isApi = pathname.startsWith('/api/')
+  // What the framework would serve of itself, its picture service among it, is not part of this.
+  if (pathname.startsWith('/_')) return withHeaders(unserved(pathname, context.request.method))
+  if (isForeignChange(context.request)) return withHeaders(foreign())
   const open = OPEN.some(
     (path) => pathname === path || (path.endsWith('/') && pathname.startsWith(path)),
   )
   try {
-    if (!pathname.startsWith('/api/auth/') && pathname !== '/api/health')
+    if (!pathname.startsWith('/api/health'))
       context.locals.caller = await callerOf(
         runtime().auth,
         runtime().world.db,
         context.request.headers,
       )
   } catch (error) {
-    if (pathname.startsWith('/api/')) return problemOf(error)
+    if (isApi) return withHeaders(problemOf(error))
     if (!open) return withHeaders(await databaseAway(error))
   }
   // Endpoints answer 401 themselves, in the words of the contract.
-  if (!context.locals.caller && !open && !pathname.startsWith('/api/'))
-    return context.redirect(`/sign-in?next=${encodeURIComponent(pathname + context.url.search)}`)
-  return withHeaders(await next())
+  if (!context.locals.caller && !open && !isApi)
+    return withHeaders(
+      context.redirect(`/sign-in?next=${encodeURIComponent(pathname + context.url.search)}`),
+    )
+  const answer = await next()
+  const isPage = answer.headers.get('content-type')?.startsWith('text/html') ?? true
+  if (isApi && answer.status >= 400 && isPage)
+    return withHeaders(unserved(pathname, context.request.method))
+  return withHeaders(answer)
 })
+
+const foreign = (): Response =>
+  problem(
+    403,
+    'from_another_site',
+    'Sent from another site',
+    'Nothing was changed. Open Vivid Satchel itself and do it there.',
+  )
 
 /** A browser says where a request comes from; a change from another site is refused. */
 function isForeignChange({ method, headers }: Request): boolean {

@@ -1,7 +1,8 @@
 /** The OpenAPI document, made from the schemas that the endpoints are served with. */
 import { z } from 'zod'
+import * as accountEndpoints from '../contract/accountEndpoints'
 import * as careEndpoints from '../contract/careEndpoints'
-import { type Endpoint, isChange } from '../contract/endpoint'
+import { type Endpoint, hasBody, isAct } from '../contract/endpoint'
 import * as endpoints from '../contract/endpoints'
 import * as forecastEndpoints from '../contract/forecastEndpoints'
 import * as keepingEndpoints from '../contract/keepingEndpoints'
@@ -15,6 +16,7 @@ const isEndpoint = (entry: readonly [string, unknown]): entry is [string, Endpoi
   typeof entry[1] === 'object' && entry[1] !== null && 'path' in entry[1]
 
 export const allEndpoints: readonly (readonly [string, Endpoint])[] = Object.entries<unknown>({
+  ...accountEndpoints,
   ...endpoints,
   ...keepingEndpoints,
   ...roundEndpoints,
@@ -51,7 +53,7 @@ function operation(operationId: string, endpoint: Endpoint): object {
   const parameters = [
     ...inputs(endpoint.params, 'path'),
     ...inputs(endpoint.query, 'query'),
-    ...(isChange(endpoint)
+    ...(isAct(endpoint)
       ? [
           {
             name: 'Idempotency-Key',
@@ -65,8 +67,9 @@ function operation(operationId: string, endpoint: Endpoint): object {
   return {
     operationId,
     summary: endpoint.summary,
+    ...(endpoint.door === 'open' && { security: [] }),
     parameters,
-    ...(isChange(endpoint) && {
+    ...(hasBody(endpoint) && {
       requestBody: {
         content: { 'application/json': { schema: schemaOf(endpoint.body, 'input') } },
       },

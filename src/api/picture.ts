@@ -1,14 +1,34 @@
-/** A picture as it is sent, a data URL that the contract has checked, as type and bytes. */
+/**
+ * A picture as it is sent, a data URL that the contract has checked, as type and bytes. It is
+ * decoded and written anew: what only claims to be a picture is refused, and where and with what
+ * it was taken (EXIF, XMP, IPTC) does not stay in the record.
+ */
+import sharp from 'sharp'
+import { Refusal } from '../app/refusal'
+
 export interface Picture {
   readonly type: string
   readonly bytes: Buffer
 }
 
-const DATA_URL = /^data:([^;]+);base64,(.+)$/
+const DATA_URL = /^data:image\/([^;]+);base64,(.+)$/
+/** A small file may unfold into gigabytes. */
+const MOST_PIXELS = 50_000_000
 
-/** Null for none: the picture is taken away. */
-export function pictureOf(dataUrl: string | null): Picture | null {
+/**
+ * Null for none: the picture is taken away.
+ * @throws {Refusal} `not_a_picture`
+ */
+export async function pictureOf(dataUrl: string | null): Promise<Picture | null> {
   if (dataUrl === null) return null
-  const [, type = '', base64 = ''] = DATA_URL.exec(dataUrl) ?? []
-  return { type, bytes: Buffer.from(base64, 'base64') }
+  const [, declared = '', base64 = ''] = DATA_URL.exec(dataUrl) ?? []
+  const picture = sharp(Buffer.from(base64, 'base64'), { limitInputPixels: MOST_PIXELS })
+  try {
+    const { format } = await picture.metadata()
+    if (format !== declared) throw new Refusal({ code: 'not_a_picture' })
+    // Turned as the camera meant it; metadata are left behind.
+    return { type: `image/${format}`, bytes: await picture.rotate().toFormat(format).toBuffer() }
+  } catch {
+    throw new Refusal({ code: 'not_a_picture' })
+  }
 }

@@ -2,6 +2,7 @@
 import { z } from 'zod'
 import { Refusal, type RefusalReason } from '../app/refusal'
 import { sentenceFor } from '../words/refusals'
+import { logFault } from './log'
 
 export const problemSchema = z.object({
   type: z.string(),
@@ -17,6 +18,18 @@ export type Problem = z.infer<typeof problemSchema>
 /** The one table from codes to statuses. */
 const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   not_found: 404,
+  not_signed_in: 401,
+  wrong_sign_in: 403,
+  wrong_password: 403,
+  wrong_code: 403,
+  weak_password: 422,
+  account_not_made: 409,
+  email_not_changed: 409,
+  letter_expired: 403,
+  demo_account: 403,
+  no_demo: 404,
+  too_many_tries: 429,
+  not_a_picture: 422,
   not_enough: 409,
   too_much: 422,
   nothing_asked: 422,
@@ -107,7 +120,7 @@ export function problemOf(error: unknown): Response {
       'The record does not answer',
       'Nothing was changed. Try again in a moment; if it lasts, run ./satchel start.',
     )
-  console.error(error)
+  logFault(error)
   return problem(
     500,
     'unexpected',

@@ -2,15 +2,20 @@
 import { kept } from '../app/kept'
 import { type Auth, createAuth } from '../app/signIn'
 import { clockFrom, type World } from '../app/world'
+import type { Letters } from '../core/account/letters'
 import { loadRuleBook } from '../core/cover/ruleBook'
 import { createDb, createPool } from '../db/connect'
+import { letterFolder, mailServer } from '../standIns/letters'
 import { standInServices } from '../standIns/services'
+import { words } from '../words'
+import { logFault } from './log'
 
 export interface Runtime {
   readonly world: World
   readonly auth: Auth
   /** The server's own; keys of devices and calendars follow from it. */
   readonly secret: string
+  readonly letters: Letters
   /** The demo account's password; null when demo mode is off. */
   readonly demoPassword: string | null
 }
@@ -24,21 +29,32 @@ export function runtime(): Runtime {
     SATCHEL_SECRET,
     SATCHEL_TODAY,
     SATCHEL_DEMO_PASSWORD,
+    SATCHEL_ORIGIN,
+    SATCHEL_SMTP_URL,
+    SATCHEL_LETTERS = '.satchel-data/letters',
     PORT = '4321',
   } = process.env
   if (!SATCHEL_SECRET) throw new Error('Set SATCHEL_SECRET, or start with ./satchel start')
   // A rule book that does not hold together must not judge anybody: fail at the start, by name.
   loadRuleBook()
   const db = createDb(createPool(DATABASE_URL))
+  const origin = SATCHEL_ORIGIN || `http://127.0.0.1:${PORT}`
+  const letters = SATCHEL_SMTP_URL ? mailServer(SATCHEL_SMTP_URL) : letterFolder(SATCHEL_LETTERS)
   const auth = createAuth(createPool(accountsUrl(DATABASE_URL), 4), {
     secret: SATCHEL_SECRET,
-    baseUrl: `http://127.0.0.1:${PORT}`,
-    alsoTrusted: [`http://localhost:${PORT}`],
+    baseUrl: origin,
+    alsoTrusted: SATCHEL_ORIGIN ? [] : [`http://localhost:${PORT}`],
+    sendNewPassword: (to, name, token) =>
+      letters
+        .send(words.letters.newPassword(to, name, `${origin}/new-password?token=${token}`))
+        // Who asked is answered the same as for an address that nobody has.
+        .catch(logFault),
   })
   made = {
     world: { db, now: clockFrom(SATCHEL_TODAY), surveys: kept(), services: standInServices },
     auth,
     secret: SATCHEL_SECRET,
+    letters,
     demoPassword: SATCHEL_DEMO_PASSWORD || null,
   }
   return made

@@ -1,7 +1,8 @@
 /** Serves a file (a list, a PDF) to a signed-in caller. */
 import type { APIRoute } from 'astro'
+import { Refusal } from '../app/refusal'
 import type { Caller, World } from '../app/world'
-import { problem, problemOf } from './problem'
+import { problemOf } from './problem'
 import { runtime } from './runtime'
 
 export interface ServedFile {
@@ -22,14 +23,8 @@ export interface FileCall {
 export const serveFile =
   (make: (call: FileCall) => Promise<ServedFile>): APIRoute =>
   async ({ locals: { caller }, params, url }) => {
-    if (!caller)
-      return problem(
-        401,
-        'not_signed_in',
-        'You are not signed in',
-        'Sign in and ask for the file again.',
-      )
     try {
+      if (!caller) throw new Refusal({ code: 'not_signed_in' })
       const { name, type, body, inline } = await make({
         world: runtime().world,
         caller,

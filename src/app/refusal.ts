@@ -1,4 +1,6 @@
 /** Why a use case does not do what was asked: a closed set of codes with the facts of each. */
+
+import type { PasswordFault } from '../core/account/password'
 import type { PlainDate } from '../core/calendar/plainDate'
 import type { OwnFactsFault } from '../core/catalogue/itemFacts'
 import type { CardFault } from '../core/dosing/cardFaults'
@@ -10,6 +12,20 @@ import type { StockRefusal } from '../core/stock/decide'
 export type RefusalReason =
   | StockRefusal
   | { readonly code: 'not_found' }
+  | { readonly code: 'not_signed_in' }
+  | { readonly code: 'wrong_sign_in' }
+  | { readonly code: 'wrong_password' }
+  | { readonly code: 'wrong_code' }
+  | { readonly code: 'weak_password'; readonly fault: PasswordFault }
+  /** Why is not said: it would tell who has an account. */
+  | { readonly code: 'account_not_made' }
+  | { readonly code: 'email_not_changed' }
+  | { readonly code: 'letter_expired' }
+  | { readonly code: 'demo_account' }
+  | { readonly code: 'no_demo' }
+  | { readonly code: 'too_many_tries'; readonly minutes: number }
+  /** It says that it is one, and cannot be read as one. */
+  | { readonly code: 'not_a_picture' }
   /** Somebody else was faster: what the record is now, and who did what since. */
   | {
       readonly code: 'changed_meanwhile'

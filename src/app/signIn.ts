@@ -3,7 +3,9 @@ import { randomUUID } from 'node:crypto'
 import { type BetterAuthOptions, betterAuth } from 'better-auth'
 import { getMigrations } from 'better-auth/db/migration'
 import type pg from 'pg'
+import { LEAST_CHARACTERS, MOST_CHARACTERS } from '../core/account/password'
 import { isTimeZone } from '../core/calendar/plainDate'
+import { firstHouseholdName } from '../core/household/householdName'
 import type { HouseholdId } from '../core/ids'
 import { type Db, householdOfUser, isViolation } from '../db/connect'
 import { createHousehold } from './householdActs'
@@ -15,6 +17,8 @@ export interface SignInSettings {
   /** Where the application is reached, e.g. "http://127.0.0.1:4321". */
   readonly baseUrl: string
   readonly alsoTrusted: readonly string[]
+  /** Sends somebody the way to a new password; absent where nobody asks for one. */
+  readonly sendNewPassword?: (to: string, name: string, token: string) => Promise<void>
 }
 
 function options(pool: pg.Pool, settings: SignInSettings) {
@@ -27,19 +31,26 @@ function options(pool: pg.Pool, settings: SignInSettings) {
     emailAndPassword: {
       enabled: true,
       autoSignIn: true,
-      minPasswordLength: 10,
-      maxPasswordLength: 200,
+      // What is taken is judged in app/passwords before it gets here.
+      minPasswordLength: LEAST_CHARACTERS,
+      maxPasswordLength: MOST_CHARACTERS,
+      revokeSessionsOnPasswordReset: true,
+      resetPasswordTokenExpiresIn: 60 * 60,
+      sendResetPassword: async ({ user, token }) =>
+        settings.sendNewPassword?.(user.email, user.name, token),
     },
     session: { expiresIn: 60 * 60 * 24 * 30 },
-    advanced: { database: { generateId: () => randomUUID() }, cookiePrefix: 'satchel' },
-    // Slow enough against guessing, wide enough for a household behind one address.
-    rateLimit: {
-      enabled: true,
-      window: 60,
-      max: 300,
-      customRules: { '/sign-in/email': { window: 60, max: 20 } },
+    advanced: {
+      database: { generateId: () => randomUUID() },
+      cookiePrefix: 'satchel',
+      useSecureCookies: settings.baseUrl.startsWith('https:'),
+      // Nobody is followed by the address they come from.
+      ipAddress: { disableIpTracking: true },
     },
+    // Nothing of it is reached from outside; tries are counted in app/guessing.
+    rateLimit: { enabled: false },
     telemetry: { enabled: false },
+    logger: { disabled: true },
   } satisfies BetterAuthOptions
 }
 
@@ -67,7 +78,7 @@ export async function callerOf(auth: Auth, db: Db, headers: Headers): Promise<Ca
   try {
     await createHousehold(
       db,
-      { id: householdId, name: `${name}’s household`, timeZone: zoneIn(headers) },
+      { id: householdId, name: firstHouseholdName(name), timeZone: zoneIn(headers) },
       { id: userId, name },
     )
     return { userId, name, householdId }

@@ -18,7 +18,7 @@ import { MOST_A_MINUTE } from '../core/incident/readings'
 import type { RecipeId } from '../core/mixing/recipe'
 import { MEASURE_UNITS, type Microlitres, type Temperature } from '../core/quantity/measure'
 import { substance } from './memberValues'
-import { givenName, longText, plainDate, shortText } from './texts'
+import { givenName, longText, plainDate, shortText, typed } from './texts'
 import * as v from './values'
 
 const lower = (text: string): string => text.toLowerCase()
@@ -183,10 +183,8 @@ export const incidentPatient = z.discriminatedUnion('kind', [
   }),
 ])
 const instant = z.number().transform((value) => value as Instant)
-const ingredientKey = z
-  .string()
+const ingredientKey = typed(80)
   .min(1)
-  .max(80)
   .transform((text) => text as IngredientKey)
 const held = z.object({ key: ingredientKey, measure: measure.nullable() })
 const doseRule = z.object({

@@ -15,11 +15,29 @@ export interface Endpoint<
   readonly query: Query
   readonly body: Body
   readonly result: Result
+  readonly door: Door
+  /** The largest body that is read, in bytes. */
+  readonly mostBytes: number
 }
+
+/** A body holds at most a photo beside its words. */
+const USUAL_BYTES = 2 * 1024 * 1024
+/** Whoever is not signed in sends a name and a password. */
+const OPEN_BYTES = 16 * 1024
+/** A household's whole list. */
+export const LIST_BYTES = 12 * 1024 * 1024
+
+/**
+ * Who may come in: anybody; whoever is signed in, for the account alone; or a household's own, who
+ * act on its record under an idempotency key.
+ */
+export type Door = 'open' | 'account' | 'household'
 
 const none = z.object({})
 
 interface Described {
+  readonly door?: Door
+  readonly mostBytes?: number
   readonly params?: z.ZodObject
   readonly query?: z.ZodObject
   readonly body?: z.ZodType
@@ -41,11 +59,17 @@ export function endpoint<const D extends Described, Result extends z.ZodType>(
     path,
     summary,
     result,
+    door: described.door ?? ('household' as Door),
+    mostBytes: described.mostBytes ?? (described.door === 'open' ? OPEN_BYTES : USUAL_BYTES),
     params: (described.params ?? none) as Given<D, 'params', typeof none>,
     query: (described.query ?? none) as Given<D, 'query', typeof none>,
     body: (described.body ?? none) as Given<D, 'body', typeof none>,
   }
 }
 
-/** Changes carry an idempotency key; reads do not. */
-export const isChange = (endpoint: Endpoint): boolean => endpoint.method !== 'GET'
+/** Changes of the record carry an idempotency key; reads and account work do not. */
+export const isAct = (endpoint: Pick<Endpoint, 'method' | 'door'>): boolean =>
+  endpoint.method !== 'GET' && endpoint.door === 'household'
+
+/** What changes something has a body. */
+export const hasBody = (endpoint: Pick<Endpoint, 'method'>): boolean => endpoint.method !== 'GET'

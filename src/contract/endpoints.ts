@@ -4,9 +4,10 @@ import { isTimeZone } from '../core/calendar/plainDate'
 import { LABEL_SETS } from '../core/household/labelSet'
 import { FIELDS } from '../core/interchange/headings'
 import { courseRelease, coverValue } from './coverValues'
-import { endpoint } from './endpoint'
+import { endpoint, LIST_BYTES } from './endpoint'
 import * as kit from './kitValues'
 import { chosenSchools, memberFacts, ownFacts } from './memberValues'
+import { phone, typed } from './texts'
 import * as v from './values'
 
 const ofLot = z.object({ lotId: v.lotId })
@@ -409,7 +410,7 @@ export const undoAct = endpoint(
   v.done,
 )
 
-const errandKey = z.string().min(8).max(120)
+const errandKey = typed(120).min(8)
 export const doErrand = endpoint(
   'POST',
   '/api/errands/done',
@@ -429,13 +430,13 @@ export const find = endpoint(
   'GET',
   '/api/find',
   'Find anything by its words',
-  { query: z.object({ q: z.string().max(120) }) },
+  { query: z.object({ q: typed(120) }) },
   z.object({ found: z.array(v.foundThing) }),
 )
 
 const listLine = z.object({
   line: z.int().min(0),
-  cells: z.partialRecord(z.enum(FIELDS), z.string().max(4000)),
+  cells: z.partialRecord(z.enum(FIELDS), typed(4000)),
 })
 const site = z.object({ place: v.givenName, kit: v.givenName, pocket: v.givenName })
 export const readKnown = endpoint(
@@ -468,6 +469,7 @@ export const bringIn = endpoint(
   '/api/imports',
   'Bring a list in, whole or not at all',
   {
+    mostBytes: LIST_BYTES,
     body: z.object({
       name: v.shortText.default(''),
       fallback: site,
@@ -542,8 +544,8 @@ export const changeHousehold = endpoint(
         .regex(/^(?:[A-Z]{2})?$/, 'Give a country code of two letters')
         .optional(),
       labels: z.enum(LABEL_SETS).nullable().optional(),
-      emergencyNumber: z.string().trim().max(40).optional(),
-      poisonNumber: z.string().trim().max(40).optional(),
+      emergencyNumber: phone.optional(),
+      poisonNumber: phone.optional(),
       currency: z
         .string()
         .regex(/^[A-Z]{3}$/, 'Give a currency code of three letters')
@@ -691,7 +693,7 @@ export const removeCourse = endpoint(
   v.done,
 )
 
-const lineKey = z.string().min(1).max(120)
+const lineKey = typed(120).min(1)
 export const decideLines = endpoint(
   'POST',
   '/api/places/{placeId}/list',

@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { endpoint } from './endpoint'
 import * as k from './keepingValues'
 import * as kit from './kitValues'
+import { typed } from './texts'
 import * as v from './values'
 
 const ofLot = z.object({ lotId: v.lotId })
@@ -103,7 +104,7 @@ export const readRecord = endpoint(
       item: v.itemId.optional(),
       kit: v.kitId.optional(),
       place: v.placeId.optional(),
-      who: z.string().max(120).optional(),
+      who: typed(120).optional(),
       before: z.coerce.number().int().min(0).optional(),
     }),
   },
@@ -127,7 +128,7 @@ export const keepReviewed = endpoint(
   'POST',
   '/api/review/keep',
   'Decide to keep what the review asks about; it asks again after a year',
-  { body: z.object({ key: z.string().min(8).max(120).startsWith('review:') }) },
+  { body: z.object({ key: typed(120).min(8).startsWith('review:') }) },
   v.done.extend({ until: v.plainDate }),
 )
 
@@ -195,7 +196,7 @@ export const importVisits = endpoint(
         .array(
           z
             .object({
-              uid: z.string().min(1).max(500),
+              uid: typed(500).min(1),
               startsOn: v.plainDate,
               endsOn: v.plainDate,
               label: v.shortText,

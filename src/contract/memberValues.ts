@@ -18,7 +18,7 @@ import {
 } from '../core/household/member'
 import { SPECIES } from '../core/household/species'
 import { millimetres } from './kitValues'
-import { longText, plainDate, shortText } from './texts'
+import { longText, phone, plainDate, shortText } from './texts'
 
 const oneOf = <T extends string>(ids: readonly T[]) => z.enum(ids as readonly [T, ...T[]])
 
@@ -32,7 +32,7 @@ const role = z
   .transform((text) => text as RoleId)
 export const skill = oneOf<SkillId>(SKILL_IDS)
 
-const contact = z.object({ name: shortText, phone: z.string().trim().max(40) })
+const contact = z.object({ name: shortText, phone })
 const allergy = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('substance'), substance }),
   z.object({ kind: z.literal('named'), name: shortText.min(1, 'Name the allergy') }),

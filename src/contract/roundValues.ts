@@ -7,7 +7,7 @@ import { DUE_CODES, PACES } from '../core/rounds/pace'
 import { type EntryId, GONE, PROOFS, type RoundId } from '../core/rounds/round'
 import { ITEM_KINDS } from '../core/stock/item'
 import { CONDITIONS } from '../core/stock/lot'
-import { longText, plainDate, shortText } from './texts'
+import { longText, plainDate, shortText, typed } from './texts'
 import * as v from './values'
 
 export const roundId = z.uuid().transform((text) => text.toLowerCase() as RoundId)
@@ -24,8 +24,8 @@ export const bring = z.custom<Bring>(
 export const speed = z.record(z.enum(ITEM_KINDS), z.number())
 
 export const was = z.object({
-  title: z.string().max(300),
-  unit: z.string().max(120),
+  title: typed(300),
+  unit: typed(120),
   kind: z.enum(ITEM_KINDS),
   amount: v.amount,
   expiry: v.expiry,
@@ -61,7 +61,7 @@ export const entryFact = z.discriminatedUnion('kind', [
     kind: z.literal('found'),
     pocketId: v.pocketId,
     item: foundItem,
-    title: z.string().max(300),
+    title: typed(300),
     amount: v.someAmount,
     expiry: v.expiry,
     batch: shortText,

@@ -31,7 +31,7 @@ import { VERDICT_KINDS, type VerdictKind } from '../core/stock/verdict'
 import { ERRAND_ACTS } from '../core/watch/errands'
 import * as kit from './kitValues'
 import { chosenSchools, memberFacts, ownFacts } from './memberValues'
-import { plainDate, plainMonth, shortText } from './texts'
+import { plainDate, plainMonth, shortText, typed } from './texts'
 
 export { givenName, longText, plainDate, shortText } from './texts'
 
@@ -157,7 +157,7 @@ export const placeTraits = z
   .max(PLACE_TRAIT_IDS.length)
   .readonly()
 /** An entry of the shipped catalogue. */
-export const catalogueId = z.string().min(1).max(80)
+export const catalogueId = typed(80).min(1)
 export const grams = z.int('Give whole grams').min(1).max(2_000_000)
 
 const clock = z.enum(['printed', 'opened'])

@@ -10,6 +10,7 @@ import * as restock from './migrations/0007-restock'
 import * as shopping from './migrations/0008-shopping'
 import * as claims from './migrations/0009-claims'
 import * as labels from './migrations/0010-labels'
+import * as accounts from './migrations/0011-accounts'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -22,6 +23,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0008-shopping': shopping,
   '0009-claims': claims,
   '0010-labels': labels,
+  '0011-accounts': accounts,
 }
 
 /** Applies what is missing, in order; a failed migration leaves the database as it was. */

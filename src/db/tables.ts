@@ -35,6 +35,31 @@ export interface HouseholdTable extends Omit<Acted, 'household_id'> {
   schools: ColumnType<unknown, string | undefined, string>
   revision: ColumnType<number, never, number>
 }
+/** Kept by the sign-in library; its columns are named as it names them. */
+export interface AccountTable {
+  id: Fixed<string>
+  name: string
+  email: string
+  emailVerified: boolean
+}
+export interface SessionTable {
+  id: Fixed<string>
+  userId: Fixed<string>
+  userAgent: Fixed<string | null>
+  createdAt: Fixed<Date>
+  updatedAt: Fixed<Date>
+  expiresAt: Fixed<Date>
+}
+export interface SignInTryTable {
+  id: GeneratedAlways<number>
+  bucket: Fixed<string>
+  at: ColumnType<Date, undefined, never>
+}
+export interface RecoveryCodeTable {
+  user_id: Fixed<string>
+  hash: Fixed<string>
+  used_at: ColumnType<Date | null, undefined, Date>
+}
 export interface HouseholdUserTable {
   household_id: Fixed<string>
   user_id: Fixed<string>
@@ -385,6 +410,10 @@ export interface Tables {
   care_entry: CareEntryTable
   care_photo: CarePhotoTable
   card_photo: CardPhotoTable
+  'auth.user': AccountTable
+  'auth.session': SessionTable
+  'auth.sign_in_try': SignInTryTable
+  'auth.recovery_code': RecoveryCodeTable
 }
 
 /** Records that acts create, edit and remove, and that undo brings back. */

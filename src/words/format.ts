@@ -95,3 +95,7 @@ export const capital = (text: string): string => text.charAt(0).toUpperCase() + 
 export const MONTH_NAMES: readonly string[] = Array.from({ length: 12 }, (_, at) =>
   LONG_MONTHS.format(new Date(Date.UTC(2024, at))),
 )
+
+/** A moment with its day and time, as the household's clock says it: "29 Nov 2026, 01:47". */
+export const moment = (iso: string, timeZone: string): string =>
+  new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone })

@@ -1,4 +1,5 @@
 /** Every text that people read, in one catalogue: one language, one object of the same shape. */
+import { account } from './account'
 import { bringing } from './bring'
 import { care } from './care'
 import { cover, evening, lists, matching, member } from './cover'
@@ -7,6 +8,7 @@ import { forecast, rates } from './forecast'
 import { heldBecause } from './held'
 import { keeping } from './keeping'
 import { label } from './label'
+import { letters } from './letters'
 import { keeps } from './period'
 import { plan } from './plan'
 import { recalls } from './recalls'
@@ -32,6 +34,8 @@ const english = {
   plan,
   rates,
   recalls,
+  letters,
+  account,
   rounds,
   shopping,
   things,

@@ -1,6 +1,7 @@
 /** What is said when something is refused: what happened, and what to do. */
 
 import type { RefusalReason } from '../app/refusal'
+import { MOST_CHARACTERS, type PasswordFault } from '../core/account/password'
 import { assertNever } from '../core/brand'
 import type { Instant } from '../core/dosing/given'
 import type { DoseRefusal } from '../core/dosing/refusal'
@@ -14,6 +15,15 @@ export interface Sentence {
   readonly detail: string
 }
 
+const WEAK: Readonly<Record<PasswordFault, string>> = {
+  short: 'Use ten characters or more for the password.',
+  long: `Use at most ${MOST_CHARACTERS} characters for the password.`,
+  common:
+    'Too many people use this password, or it is easily guessed. Three or four words that have nothing to do with each other are better.',
+  own_name:
+    'The password is mostly your name or address. Use something that has nothing to do with you.',
+}
+
 export function sentenceFor(reason: RefusalReason): Sentence {
   const say = (title: string, detail: string): Sentence => ({ title, detail })
   switch (reason.code) {
@@ -21,6 +31,51 @@ export function sentenceFor(reason: RefusalReason): Sentence {
       return say(
         'This is not here',
         'It may have been taken away. Go back to the list and look again.',
+      )
+    case 'not_signed_in':
+      return say('You are not signed in', 'Sign in and do it again; what you typed is still here.')
+    case 'wrong_sign_in':
+      return say(
+        'That did not let you in',
+        'E-mail or password is not right. Check both and try again.',
+      )
+    case 'wrong_password':
+      return say('That is not your password', 'Type the password that you sign in with now.')
+    case 'wrong_code':
+      return say(
+        'That code does not let you in',
+        'Check the address and the code. A code works once, and new codes end the old ones.',
+      )
+    case 'weak_password':
+      return say('Choose another password', WEAK[reason.fault])
+    case 'account_not_made':
+      return say(
+        'No account was made with this address',
+        'If you have one already, sign in with it. If you cannot get in, press “I cannot get in”.',
+      )
+    case 'email_not_changed':
+      return say('The address stays as it is', 'This address cannot be used. Choose another.')
+    case 'letter_expired':
+      return say(
+        'This letter has been used, or it is too old',
+        'Ask for a new one. It works for one hour, and once.',
+      )
+    case 'demo_account':
+      return say(
+        'This is the demo’s account',
+        'Everybody who looks at the demo uses it, so it stays as it is. Make an account of your own.',
+      )
+    case 'no_demo':
+      return say('There is no demo here', 'Start with ./satchel start to load it, or sign in.')
+    case 'too_many_tries':
+      return say(
+        'Too many tries',
+        `Wait ${reason.minutes === 1 ? 'a minute' : `${reason.minutes} minutes`}, then try again. A device on which you have signed in before is not held up by what others try.`,
+      )
+    case 'not_a_picture':
+      return say(
+        'That is not a picture',
+        'It could not be read as a JPEG, PNG or WebP. Take the photo again, or choose another file.',
       )
     case 'not_enough':
       return say(

@@ -1,6 +1,6 @@
 /** Job 1: ./satchel starts, starts again, survives being killed, keeps the data, stops. */
 import { execFile } from 'node:child_process'
-import { readFileSync, rmSync } from 'node:fs'
+import { readdirSync, readFileSync, rmSync, statSync } from 'node:fs'
 import { promisify } from 'node:util'
 import { expect, type Page, test } from '@playwright/test'
 import { freePort } from './support/serve'
@@ -14,12 +14,39 @@ async function openDemo(page: Page): Promise<void> {
   await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible()
 }
 
+/** Files and folders of the data that others may read, or that hold a key outside the closed folder. */
+function secretsLeftOpen(data: string): string[] {
+  const keys = readFileSync(`${data}/secrets/settings.env`, 'utf8')
+    .split('\n')
+    .filter((line) => /PASSWORD|SECRET/.test(line))
+    .map((line) => line.split('=')[1] ?? '')
+  expect(keys.length).toBeGreaterThan(3)
+  const open: string[] = []
+  for (const name of readdirSync(data, { recursive: true }) as string[]) {
+    // The database keeps its own folder closed.
+    if (name.startsWith('pg/')) continue
+    const path = `${data}/${name}`
+    const { mode } = statSync(path)
+    if (mode & 0o077) open.push(`${name} ${(mode & 0o777).toString(8)}`)
+    if (statSync(path).isFile() && !name.startsWith('secrets/')) {
+      const text = readFileSync(path, 'utf8')
+      if (keys.some((key) => text.includes(key))) open.push(`${name} holds a key`)
+    }
+  }
+  return open
+}
+
+const environmentOf = (data: string): string => {
+  const pid = readFileSync(`${data}/server.pid`, 'utf8').split('\n')[0]
+  return readFileSync(`/proc/${pid}/environ`, 'utf8')
+}
+
 test('start, kill the server and the database, start again, stop', async ({ page }) => {
   test.setTimeout(240_000)
   const data = `${process.env.SATCHEL_TEST_DATA}/start`
   const port = await freePort()
-  const satchel = async (command: string): Promise<string> => {
-    const { stdout } = await run('./satchel', [command], {
+  const satchel = async (...command: string[]): Promise<string> => {
+    const { stdout } = await run('./satchel', command, {
       env: { ...process.env, SATCHEL_DATA: data, PORT: String(port), SATCHEL_TODAY: '2026-11-26' },
     })
     return stdout
@@ -29,6 +56,10 @@ test('start, kill the server and the database, start again, stop', async ({ page
     expect(first).toContain(`http://127.0.0.1:${port}`)
     expect(first).toContain('Loaded the demo household')
     expect(await satchel('start')).not.toContain('Loaded')
+
+    expect(secretsLeftOpen(data)).toEqual([])
+    expect(environmentOf(data)).not.toMatch(/ADMIN|OWNER/)
+    expect(environmentOf(data)).toContain('DATABASE_URL=')
 
     await page.goto(`http://127.0.0.1:${port}/`)
     await openDemo(page)
@@ -63,6 +94,12 @@ test('start, kill the server and the database, start again, stop', async ({ page
     await page.goto(`http://127.0.0.1:${port}/household`)
     await expect(page.getByText('Marrow & Quill household')).toBeVisible()
     await expect(page.getByText('Kept through it all')).toHaveCount(0)
+    expect(await satchel('reset-password', 'keeper@satchel.example')).toMatch(
+      /password now: \S{16}/,
+    )
+    await expect(satchel('reset-password', 'nobody@example.invalid')).rejects.toThrow(
+      'There is no account',
+    )
     expect(await satchel('help')).toContain('SATCHEL_TODAY')
   } finally {
     await satchel('stop')

@@ -50,7 +50,10 @@ function HouseholdParts({ initial, acts, who, cover }: Props) {
           <h1>{data.household.name}</h1>
           <p className="second">{words.household.signedIn(who)}</p>
         </div>
-        <SignOut />
+        <nav className={classes.account}>
+          <a href="/account">{words.account.open}</a>
+          <SignOut />
+        </nav>
       </header>
       <Members initial={cover} />
       <div className={classes.parts}>

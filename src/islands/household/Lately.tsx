@@ -3,6 +3,7 @@ import { undoAct } from '../../contract/endpoints'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
 import { actWord } from '../../words/acts'
+import { moment } from '../../words/format'
 import type { ActsView } from './HouseholdScreen'
 import classes from './household.module.css'
 
@@ -15,11 +16,6 @@ interface Props {
 
 export function Lately({ acts, timeZone }: Props) {
   const { run, busy } = useActing()
-  const time = new Intl.DateTimeFormat('en-GB', {
-    dateStyle: 'medium',
-    timeStyle: 'short',
-    timeZone,
-  })
   return (
     <section className={classes.part} aria-label={w.recent}>
       <header>
@@ -34,7 +30,7 @@ export function Lately({ acts, timeZone }: Props) {
                 {act.who} {actWord(act.kind)}
               </b>
               <small>
-                {time.format(new Date(act.at))}
+                {moment(act.at, timeZone)}
                 {act.why && ` · ${act.why}`}
                 {act.undone && ` · ${w.takenBack}`}
               </small>

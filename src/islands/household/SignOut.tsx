@@ -1,6 +1,8 @@
 /** Ends the session on this device, and takes away what could be read on it. */
 import { Button } from '@mantine/core'
 import { useState } from 'react'
+import { signOut } from '../../contract/accountEndpoints'
+import { call } from '../../device/call'
 import { forgetDevice } from '../../device/forget'
 import { readWaiting } from '../../device/outbox'
 import { FormDialog } from '../../ui/FormDialog'
@@ -10,23 +12,19 @@ export function SignOut() {
   const [failed, setFailed] = useState(false)
   const [unsent, setUnsent] = useState(0)
   const leave = async () => {
-    const left = await fetch('/api/auth/sign-out', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: '{}',
-    }).catch(() => null)
-    if (!left?.ok) return setFailed(true)
+    const left = await call(signOut).catch(() => null)
+    if (!left) return setFailed(true)
     await forgetDevice()
     location.assign('/sign-in')
   }
-  const signOut = async () => {
+  const ask = async () => {
     const waiting = (await readWaiting()).filter(({ state }) => state !== 'sent')
     if (waiting.length > 0) setUnsent(waiting.length)
     else await leave()
   }
   return (
     <div>
-      <Button variant="default" onClick={() => void signOut()}>
+      <Button variant="default" onClick={() => void ask()}>
         {words.signIn.signOut}
       </Button>
       {failed && <p role="alert">{words.signIn.failed}</p>}

@@ -1,9 +1,15 @@
 /** Signing in, making an account, or opening the demo household with one press. */
 import { Button, MantineProvider, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
+import { openDemo, signIn, signUp } from '../../contract/accountEndpoints'
+import { call } from '../../device/call'
 import { forgetDevice } from '../../device/forget'
 import { theme } from '../../ui/theme'
 import { words } from '../../words'
+import { Password } from '../account/Password'
+import { Said } from '../account/Said'
+import { useDesk } from '../account/useDesk'
+import { GetInAgain } from './GetInAgain'
 import classes from './signIn.module.css'
 
 const w = words.signIn
@@ -11,6 +17,8 @@ const w = words.signIn
 interface Props {
   readonly demo: boolean
   readonly next: string
+  /** False where letters are only written into a folder. */
+  readonly sendsMail: boolean
 }
 
 export const SignInScreen = (props: Props) => (
@@ -19,50 +27,20 @@ export const SignInScreen = (props: Props) => (
   </MantineProvider>
 )
 
-async function post(
-  path: string,
-  body: object,
-): Promise<{ ok: boolean; status: number; code: string }> {
-  try {
-    const response = await fetch(path, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
-    })
-    const answer = await response.json().catch(() => ({}))
-    return { ok: response.ok, status: response.status, code: String(answer?.code ?? '') }
-  } catch {
-    return { ok: false, status: 0, code: '' }
-  }
-}
-
-function complaint(status: number, code: string): string {
-  if (code.startsWith('USER_ALREADY_EXISTS')) return w.taken
-  if (code === 'PASSWORD_TOO_SHORT') return w.short
-  return status === 401 || status === 400 ? w.wrong : w.failed
-}
-
-function SignIn({ demo, next }: Props) {
+function SignIn({ demo, next, sendsMail }: Props) {
   // Whoever has to sign in is not signed in: nothing that was kept may be read here.
   useEffect(() => void forgetDevice(), [])
-  const [isNew, setNew] = useState(false)
+  const [way, setWay] = useState<'known' | 'new' | 'again'>('known')
+  const isNew = way === 'new'
   const [fields, setFields] = useState({ name: '', email: '', password: '' })
-  const [error, setError] = useState('')
-  const [busy, setBusy] = useState(false)
+  const { work, busy, said } = useDesk()
 
-  const go = async (path: string, body: object): Promise<void> => {
-    setBusy(true)
-    setError('')
+  const go = async (ask: () => Promise<unknown>): Promise<void> => {
     // A new household keeps its days by the zone of the device it is made on.
     const { timeZone } = Intl.DateTimeFormat().resolvedOptions()
     // biome-ignore lint/suspicious/noDocumentCookie: the cookie store is not in every browser yet
     document.cookie = `satchel.zone=${timeZone}; path=/; max-age=3600; samesite=lax`
-    const { ok, status, code } = await post(path, body)
-    if (ok) location.assign(next)
-    else {
-      setError(complaint(status, code))
-      setBusy(false)
-    }
+    if (await work(ask)) location.assign(next)
   }
   const field = (name: keyof typeof fields) => ({
     value: fields[name],
@@ -72,6 +50,21 @@ function SignIn({ demo, next }: Props) {
     withAsterisk: false,
   })
 
+  if (way === 'again')
+    return (
+      <main className={classes.page}>
+        <section className={classes.card}>
+          <h1>{words.account.again}</h1>
+          <GetInAgain
+            email={fields.email}
+            onEmail={(email) => setFields({ ...fields, email })}
+            sendsMail={sendsMail}
+            onIn={() => location.assign(next)}
+            onBack={() => setWay('known')}
+          />
+        </section>
+      </main>
+    )
   return (
     <main className={classes.page}>
       <section className={classes.card}>
@@ -83,7 +76,7 @@ function SignIn({ demo, next }: Props) {
               size="md"
               fullWidth
               loading={busy}
-              onClick={() => void go('/api/demo-session', {})}
+              onClick={() => void go(() => call(openDemo))}
             >
               {w.demo}
             </Button>
@@ -94,32 +87,34 @@ function SignIn({ demo, next }: Props) {
         <form
           onSubmit={(event) => {
             event.preventDefault()
-            if (isNew && fields.password.length < 10) setError(w.short)
-            else
-              void go(
-                isNew ? '/api/auth/sign-up/email' : '/api/auth/sign-in/email',
-                isNew ? fields : { email: fields.email, password: fields.password },
-              )
+            const { email, password } = fields
+            void go(() =>
+              isNew ? call(signUp, { body: fields }) : call(signIn, { body: { email, password } }),
+            )
           }}
         >
           {isNew && <TextInput label={w.name} autoComplete="name" {...field('name')} />}
           <TextInput label={w.email} type="email" autoComplete="email" {...field('email')} />
-          <TextInput
+          <Password
             label={w.password}
-            type="password"
+            {...(isNew && { description: words.account.newPasswordHelp })}
             autoComplete={isNew ? 'new-password' : 'current-password'}
-            {...field('password')}
+            value={fields.password}
+            onChange={(password) => setFields({ ...fields, password })}
           />
-          <p role="alert" className={classes.error}>
-            {error}
-          </p>
+          <Said said={said} />
           <div className={classes.presses}>
             <Button type="submit" variant={demo ? 'default' : 'filled'} loading={busy}>
               {isNew ? w.signUp : w.signIn}
             </Button>
-            <Button variant="subtle" onClick={() => setNew(!isNew)}>
+            <Button variant="subtle" onClick={() => setWay(isNew ? 'known' : 'new')}>
               {isNew ? w.toSignIn : w.toSignUp}
             </Button>
+            {!isNew && (
+              <Button variant="subtle" onClick={() => setWay('again')}>
+                {words.account.cannotGetIn}
+              </Button>
+            )}
           </div>
         </form>
       </section>

@@ -5,6 +5,6 @@ import * as contract from '../../../contract/careEndpoints'
 
 export const POST = serve(
   contract.addCard,
-  ({ world, caller, body: { memberIds, photo, ...body }, key }) =>
-    acts.addCard(world, caller, { key, memberIds, body, photo: pictureOf(photo ?? null) }),
+  async ({ world, caller, body: { memberIds, photo, ...body }, key }) =>
+    acts.addCard(world, caller, { key, memberIds, body, photo: await pictureOf(photo ?? null) }),
 )

@@ -4,11 +4,11 @@ import * as acts from '../../../../app/careActs'
 import * as contract from '../../../../contract/careEndpoints'
 import type { CareFact } from '../../../../core/incident/entry'
 
-export const POST = serve(contract.sayCare, ({ world, caller, body, key }) =>
+export const POST = serve(contract.sayCare, async ({ world, caller, body, key }) =>
   acts.sayCare(world, caller, {
     key,
     ...body,
     fact: body.fact as CareFact,
-    photo: pictureOf(body.photo ?? null),
+    photo: await pictureOf(body.photo ?? null),
   }),
 )

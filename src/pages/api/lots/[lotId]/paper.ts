@@ -12,6 +12,6 @@ export const GET = serveFile(async ({ world, caller, params }) => {
   const { mediaType, bytes } = await app.readPaper(world, caller, id.data)
   return { name: 'directions', type: mediaType, inline: true, body: bytes }
 })
-export const PUT = serve(contract.keepPaper, ({ world, caller, params, body, key }) =>
-  app.keepPaper(world, caller, { key, ...params, photo: pictureOf(body.photo) }),
+export const PUT = serve(contract.keepPaper, async ({ world, caller, params, body, key }) =>
+  app.keepPaper(world, caller, { key, ...params, photo: await pictureOf(body.photo) }),
 )

@@ -13,6 +13,6 @@ export const GET = serveFile(async ({ world, caller, params }) => {
   return { name: 'photo', type, inline: true, body: bytes }
 })
 
-export const PUT = serve(contract.setPhoto, ({ world, caller, params, body, key }) =>
-  app.setPhoto(world, caller, { key, ...params, photo: pictureOf(body.photo) }),
+export const PUT = serve(contract.setPhoto, async ({ world, caller, params, body, key }) =>
+  app.setPhoto(world, caller, { key, ...params, photo: await pictureOf(body.photo) }),
 )

@@ -1,0 +1,58 @@
+/** The account (now and then, at a desk): what one signs in with, and where one is signed in. */
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import type { z } from 'zod'
+import { readAccount } from '../../contract/accountEndpoints'
+import { call } from '../../device/call'
+import { Frame, type Strap } from '../../ui/Frame'
+import { words } from '../../words'
+import { SignOut } from '../household/SignOut'
+import classes from './account.module.css'
+import { Codes } from './Codes'
+import { Devices } from './Devices'
+import { NameAndEmail } from './NameAndEmail'
+import { PasswordPart } from './PasswordPart'
+
+const w = words.account
+export type AccountView = z.infer<(typeof readAccount)['result']>
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: AccountView
+}
+
+export const AccountScreen = ({ strap, initial }: Props) => (
+  <Frame tab="household" strap={strap} place={null}>
+    <AccountParts initial={initial} />
+  </Frame>
+)
+
+function AccountParts({ initial }: Pick<Props, 'initial'>) {
+  const queries = useQueryClient()
+  const { data } = useQuery({
+    queryKey: ['account'],
+    queryFn: () => call(readAccount),
+    initialData: initial,
+  })
+  const refresh = () => queries.invalidateQueries({ queryKey: ['account'] })
+  return (
+    <>
+      <header className={classes.head}>
+        <div>
+          <h1>{w.title}</h1>
+          <p className="second">{data.isDemo ? w.demo : w.lead}</p>
+        </div>
+        <SignOut />
+      </header>
+      <div className={classes.parts}>
+        {!data.isDemo && (
+          <>
+            <NameAndEmail account={data} onChanged={refresh} />
+            <PasswordPart onChanged={refresh} />
+            <Codes account={data} onChanged={refresh} />
+          </>
+        )}
+        <Devices account={data} onChanged={refresh} />
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,85 @@
+/** Where one is signed in, and signing out there. */
+import { Button } from '@mantine/core'
+import Bowser from 'bowser'
+import { endDevice, endOtherDevices } from '../../contract/accountEndpoints'
+import { call } from '../../device/call'
+import { useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import { moment } from '../../words/format'
+import type { AccountView } from './AccountScreen'
+import classes from './account.module.css'
+import { Said } from './Said'
+import { useDesk } from './useDesk'
+
+const w = words.account
+
+interface Props {
+  readonly account: AccountView
+  readonly onChanged: () => Promise<void>
+}
+
+/** What a browser says of itself, as its user knows it: "Firefox on Android". */
+function nameOf(userAgent: string): string {
+  const { browser, os } = Bowser.parse(userAgent || 'unknown')
+  return w.device(browser.name ?? '', os.name ?? '')
+}
+
+export function Devices({ account, onChanged }: Props) {
+  const { work, busy, said } = useDesk()
+  const { timeZone } = useStrap().habits
+  const others = account.devices.filter(({ isThis }) => !isThis)
+  const end = async (deviceId: string, name: string) => {
+    await work(
+      () => call(endDevice, { params: { deviceId } }),
+      () => w.ended(name),
+    )
+    await onChanged()
+  }
+  const endOthers = async () => {
+    await work(
+      () => call(endOtherDevices),
+      ({ ended }) => w.endedOthers(ended),
+    )
+    await onChanged()
+  }
+  return (
+    <section className={classes.part} aria-label={w.devices}>
+      <h2>{w.devices}</h2>
+      <ul>
+        {account.devices.map(({ id, isThis, userAgent, since, lastUsed }) => {
+          const name = nameOf(userAgent)
+          return (
+            <li key={id}>
+              <div>
+                <b>{name}</b>
+                {isThis && ` · ${w.thisDevice}`}
+                <small>
+                  {w.lastUsed(moment(lastUsed, timeZone))} · {w.since(moment(since, timeZone))}
+                </small>
+              </div>
+              {!isThis && (
+                <Button
+                  variant="default"
+                  size="compact-md"
+                  loading={busy}
+                  aria-label={w.endOf(name)}
+                  onClick={() => void end(id, name)}
+                >
+                  {w.endThere}
+                </Button>
+              )}
+            </li>
+          )
+        })}
+      </ul>
+      {others.length === 0 ? (
+        <p className="second">{w.onlyHere}</p>
+      ) : (
+        <Button variant="default" loading={busy} onClick={() => void endOthers()}>
+          {w.endOthers}
+        </Button>
+      )}
+      <Said said={said} />
+    </section>
+  )
+}

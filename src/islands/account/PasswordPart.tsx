@@ -1,0 +1,56 @@
+/** A new password, with the old one. */
+import { Button } from '@mantine/core'
+import { useState } from 'react'
+import { changePassword } from '../../contract/accountEndpoints'
+import { call } from '../../device/call'
+import { words } from '../../words'
+import classes from './account.module.css'
+import { Password } from './Password'
+import { Said } from './Said'
+import { useDesk } from './useDesk'
+
+const w = words.account
+const EMPTY = { old: '', next: '' }
+
+export function PasswordPart({ onChanged }: { readonly onChanged: () => Promise<void> }) {
+  const { work, busy, said } = useDesk()
+  const [fields, setFields] = useState(EMPTY)
+  const save = async () => {
+    const saved = await work(
+      () => call(changePassword, { body: fields }),
+      ({ ended }) => w.passwordSaved(ended),
+    )
+    if (!saved) return
+    setFields(EMPTY)
+    await onChanged()
+  }
+  return (
+    <section className={classes.part} aria-label={w.password}>
+      <h2>{w.password}</h2>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault()
+          void save()
+        }}
+      >
+        <Password
+          label={w.oldPassword}
+          autoComplete="current-password"
+          value={fields.old}
+          onChange={(old) => setFields({ ...fields, old })}
+        />
+        <Password
+          label={w.newPassword}
+          description={w.newPasswordHelp}
+          autoComplete="new-password"
+          value={fields.next}
+          onChange={(next) => setFields({ ...fields, next })}
+        />
+        <Button type="submit" loading={busy}>
+          {w.changePassword}
+        </Button>
+        <Said said={said} />
+      </form>
+    </section>
+  )
+}

@@ -1,0 +1,82 @@
+/** The account: getting in, getting in again, and where one is in. */
+export const account = {
+  title: 'Your account',
+  noConnection: 'No connection. Nothing was changed; try again when there is one.',
+  lead: 'What you sign in with, and where you are signed in. What is kept in your kits belongs to the household, not to the account.',
+  open: 'Account and devices',
+  demo: 'This is the demo’s account. Everybody who looks at the demo uses it, so it cannot be changed. Make an account of your own to keep your kits.',
+
+  who: 'Name and address',
+  name: 'Your name',
+  nameHelp: 'What you do is signed with it.',
+  saveName: 'Save the name',
+  nameSaved: (name: string): string => `From now on acts are signed “${name}”.`,
+  email: 'E-mail you sign in with',
+  changeEmail: 'Change the e-mail',
+  newEmail: 'New e-mail',
+  emailSaved: (email: string): string => `You now sign in with ${email}.`,
+
+  password: 'Password',
+  changePassword: 'Change the password',
+  oldPassword: 'Password now',
+  newPassword: 'New password',
+  newPasswordHelp:
+    'Ten characters or more. Three or four words that have nothing to do with each other are good.',
+  show: 'Show what I type',
+  passwordSaved: (ended: number): string =>
+    ended === 0
+      ? 'Your password is changed.'
+      : `Your password is changed, and ${ended === 1 ? 'one other device was' : `${ended} other devices were`} signed out.`,
+
+  codes: 'Recovery codes',
+  codesHelp:
+    'With one of these codes you get in again when you have forgotten the password. Print them and keep them with the papers. Each works once.',
+  codesLeft: (left: number): string =>
+    left === 0
+      ? 'You have no codes yet.'
+      : `${left === 1 ? 'One code is' : `${left} codes are`} left.`,
+  makeCodes: 'Make ten codes',
+  makeNewCodes: 'Make ten new codes',
+  codesOnce:
+    'These codes are shown once. Print them or write them down now; codes from before no longer work.',
+  codesFor: (email: string): string => `Recovery codes for ${email}`,
+  printCodes: 'Print the codes',
+  haveCodes: 'I have them',
+
+  devices: 'Signed in on',
+  thisDevice: 'this device',
+  lastUsed: (when: string): string => `last used ${when}`,
+  since: (when: string): string => `signed in ${when}`,
+  device: (browser: string, system: string): string =>
+    [browser || 'A browser', system && `on ${system}`].filter(Boolean).join(' '),
+  endThere: 'Sign out there',
+  endOf: (device: string): string => `Sign out there: ${device}`,
+  ended: (device: string): string => `${device} is signed out.`,
+  endOthers: 'Sign out everywhere else',
+  endedOthers: (count: number): string =>
+    count === 0
+      ? 'You were signed in nowhere else.'
+      : `${count === 1 ? 'One other device is' : `${count} other devices are`} signed out.`,
+  onlyHere: 'You are signed in nowhere else.',
+
+  cannotGetIn: 'I cannot get in',
+  again: 'Get in again',
+  byCode: 'With a recovery code',
+  byCodeHelp: 'One of the codes that you printed.',
+  code: 'Recovery code',
+  useCode: 'Set the password and sign in',
+  byLetter: 'By letter',
+  byLetterHelp: 'We send a letter with a way to set a new password. It works for one hour.',
+  sendLetter: 'Send the letter',
+  letterSent: (email: string): string =>
+    `If ${email} has an account here, a letter is on its way. Look into your mail.`,
+  lettersStay:
+    'This machine sends no mail (a stand-in for a mail server): letters are written into the folder “letters” of its data. Whoever runs it can open them there.',
+  byMachine: 'On your own machine',
+  byMachineHelp: 'Whoever runs it can set a new password there:',
+  back: 'Back to signing in',
+  newTitle: 'Set a new password',
+  setNew: 'Set the password',
+  newIsSet: 'Your password is set, and every device was signed out. Sign in with it now.',
+  noToken: 'This address is not whole. Open the one in the letter, or ask for a new letter.',
+} as const
