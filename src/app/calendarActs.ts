@@ -50,7 +50,9 @@ export const importVisits = (
       let added = 0
       let changed = 0
       for (const { uid, startsOn, endsOn, label } of visits) {
-        const same = known.find((one) => one.source_uid === uid && one.starts_on === startsOn)
+        const same =
+          known.find((one) => one.source_uid === uid && one.starts_on === startsOn) ??
+          known.find((one) => one.source_uid === uid)
         if (!same) {
           // The same days typed in by hand before are the same visit.
           if (known.some((one) => one.starts_on === startsOn && one.ends_on === endsOn)) continue
@@ -62,8 +64,9 @@ export const importVisits = (
             source_uid: uid,
           })
           added += 1
-        } else if (same.ends_on !== endsOn || same.label !== label) {
-          await editRecord(acting, 'visit', same.id, { ends_on: endsOn, label }, null)
+        } else if (same.starts_on !== startsOn || same.ends_on !== endsOn || same.label !== label) {
+          const moved = { starts_on: startsOn, ends_on: endsOn, label }
+          await editRecord(acting, 'visit', same.id, moved, null)
           changed += 1
         }
       }

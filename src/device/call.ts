@@ -45,6 +45,9 @@ export interface Sending {
   readonly takenAgo?: number
 }
 
+const isOurs = ({ headers }: Response): boolean =>
+  /^application\/(?:problem\+)?json\b/.test(headers.get('content-type') ?? '')
+
 export const call = <E extends Endpoint>(
   endpoint: E,
   asked: Asked<E> = {},
@@ -81,7 +84,12 @@ export async function request(
     noteSilence()
     throw new OfflineError('No answer')
   }
-  const answer = await response.json().catch(() => null)
+  // A hotel's network or a proxy answers with a page of its own: that is nobody of ours.
+  const answer = isOurs(response) ? await response.json().catch(() => null) : null
+  if (answer === null) {
+    noteSilence()
+    throw new OfflineError('No answer of ours')
+  }
   noteAnswer(response)
   if (response.ok) return answer
   if (response.status === 401) await forgetDevice()
@@ -90,6 +98,6 @@ export async function request(
     title = 'That did not work',
     detail = 'Try again in a moment.',
     facts,
-  } = answer ?? {}
+  } = answer
   throw new ProblemError(response.status, code, title, detail, facts)
 }

@@ -168,13 +168,14 @@ async function sendOne(known: Holder, row: WaitingRow): Promise<SendingEnd | nul
     return null
   } catch (error) {
     if (error instanceof OfflineError) return 'no_connection'
-    if (!(error instanceof ProblemError)) throw error
-    if (error.status >= 500) return 'no_connection'
-    if (error.status === 401) return 'signed_out'
-    const now = asItIsNow(kept, error)
+    const problem = error instanceof ProblemError ? error : CANNOT_BE_SENT
+    if (COMES_BACK.has(problem.status)) return 'no_connection'
+    if (problem.status === 401) return 'signed_out'
+    // It will never be taken: it is set aside with its sentence, and what waits behind it goes on.
+    const now = asItIsNow(kept, problem)
     const next: Kept = now ?? {
       ...kept,
-      problem: { title: error.title, detail: error.message },
+      problem: { title: problem.title, detail: problem.message },
     }
     await store().waiting.update(row.seq as number, {
       sealed: await seal(known.key, next),
@@ -183,6 +184,18 @@ async function sendOne(known: Holder, row: WaitingRow): Promise<SendingEnd | nul
     return null
   }
 }
+
+/** The server or its database is away, or asks to be left alone for a while. */
+const COMES_BACK: ReadonlySet<number> = new Set([408, 425, 429, 502, 503, 504])
+
+/** What is written down cannot be made into a request. */
+const CANNOT_BE_SENT = new ProblemError(
+  0,
+  'cannot_be_sent',
+  'This cannot be sent',
+  'Do it again by hand, then take it off this list.',
+  null,
+)
 
 /** What was said at a round or an incident is shown from here until what the server shows contains it. */
 const SHOWN_FROM_HERE = ['/api/rounds', '/api/care/entries', '/api/incidents']
@@ -212,6 +225,19 @@ const dropOld = (): Promise<number> =>
       ({ state, takenAt }) => state === 'sent' && Date.now() - takenAt > SENT_KEPT_MILLISECONDS,
     )
     .delete()
+
+/** Tries once more what was set aside, under the same key. */
+export async function sendAgain(key: string): Promise<SendingEnd> {
+  const known = await mustHaveHolder()
+  const row = await store().waiting.where('key').equals(key).first()
+  const kept = row && (await unseal<Kept>(known.key, row.sealed).catch(() => null))
+  if (row && kept)
+    await store().waiting.update(row.seq as number, {
+      sealed: await seal(known.key, { ...kept, problem: null }),
+      state: 'waiting',
+    })
+  return sendWaiting()
+}
 
 /** Takes acts off the list: those that were sent and are known to be in the record, or given up. */
 export async function dropWaiting(keys: readonly string[]): Promise<void> {

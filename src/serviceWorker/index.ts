@@ -64,7 +64,7 @@ async function freshOrKept(request: Request, cacheName: string): Promise<Respons
     else if (response.ok && !response.redirected) await keep(request, response, cacheName)
     // The server is there and its database is not.
     else if (response.status === 503) return await kept(request, cacheName)
-    return response
+    return handedOn(request, response)
   } catch {
     return kept(request, cacheName)
   }
@@ -84,6 +84,12 @@ async function withPatience(request: Request): Promise<Response> {
     clearTimeout(timer)
   }
 }
+
+/** A page that was fetched elsewhere may not stand for the one that was asked for: go there. */
+const handedOn = (request: Request, response: Response): Response =>
+  request.mode === 'navigate' && response.redirected
+    ? Response.redirect(response.url, 302)
+    : response
 
 const isSignIn = (response: Response): boolean =>
   response.redirected && new URL(response.url).pathname === SIGN_IN

@@ -2,7 +2,7 @@
 import { Modal } from '@mantine/core'
 import { useState, useSyncExternalStore } from 'react'
 import { connection, connectionAtFirst, onConnection } from '../device/connection'
-import { dropWaiting } from '../device/outbox'
+import { dropWaiting, sendAgain } from '../device/outbox'
 import { words } from '../words'
 import type { Outbox } from './useOutbox'
 import classes from './WaitingBadge.module.css'
@@ -57,6 +57,13 @@ export function WaitingBadge({ outbox }: { readonly outbox: Outbox }) {
                     <p>
                       {problem.title}. {problem.detail}
                     </p>
+                    <button
+                      type="button"
+                      aria-label={w.againOf(title)}
+                      onClick={() => void sendAgain(key)}
+                    >
+                      {w.again}
+                    </button>{' '}
                     <button
                       type="button"
                       aria-label={w.dropOf(title)}

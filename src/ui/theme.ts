@@ -8,6 +8,7 @@ import {
   type MantineColorsTuple,
   Modal,
   MultiSelect,
+  PasswordInput,
   Popover,
   Select,
   TagsInput,
@@ -51,6 +52,9 @@ export const theme = createTheme({
       defaultProps: { variant: 'filled', loaderProps: { color: 'var(--ink)', size: 'sm' } },
     }),
     TextInput: TextInput.extend({ classNames: field }),
+    PasswordInput: PasswordInput.extend({
+      classNames: { ...field, innerInput: classes.typed, visibilityToggle: classes.eye },
+    }),
     Textarea: Textarea.extend({
       classNames: field,
       defaultProps: { autosize: true, minRows: 2 },

@@ -6,7 +6,7 @@ export const account = {
   open: 'Account and devices',
   demo: 'This is the demo’s account. Everybody who looks at the demo uses it, so it cannot be changed. Make an account of your own to keep your kits.',
 
-  who: 'Name and address',
+  who: 'Name and e-mail',
   name: 'Your name',
   nameHelp: 'What you do is signed with it.',
   saveName: 'Save the name',
@@ -61,6 +61,7 @@ export const account = {
 
   cannotGetIn: 'I cannot get in',
   again: 'Get in again',
+  whose: 'The e-mail you sign in with',
   byCode: 'With a recovery code',
   byCodeHelp: 'One of the codes that you printed.',
   code: 'Recovery code',

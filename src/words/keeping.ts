@@ -448,7 +448,10 @@ export const keeping = {
     refused: {
       not_a_calendar: 'This is no calendar file. Export one as .ics and choose that.',
       too_large: 'This file is larger than a calendar is. Export fewer entries.',
+      too_slow:
+        'This calendar takes too long to read: something in it repeats on a day that never comes. Remove that entry and try again.',
     },
+    reading: 'Reading the calendar',
     nothing: 'There is nothing to come in this calendar.',
     found: (count: number): string =>
       count === 1 ? 'One visit to come' : `${count} visits to come`,

@@ -278,6 +278,7 @@ export const rounds = {
   mapLabel: 'Where it lies',
   pockets: 'Pockets',
   loading: 'Opening the round',
+  noneChosen: 'No round is chosen. Choose one from the list, or start a new one there.',
   notHere:
     'This round is not on this device, and there is no connection to fetch it. Open it once with a connection.',
   needsConnection:
@@ -347,6 +348,8 @@ export const rounds = {
     list: 'What waits on this device',
     none: 'Nothing waits. Everything you did is in the record.',
     sendNow: 'Send now',
+    again: 'Try again',
+    againOf: (title: string): string => `Try again: ${title}`,
     drop: 'Drop it',
     dropOf: (title: string): string => `Drop: ${title}`,
     since: (when: string): string => `done ${when}`,

@@ -24,6 +24,14 @@ const visits = (...events: readonly (readonly string[])[]) => {
   return reading.visits.map(({ startsOn, endsOn, label }) => [startsOn, endsOn, label])
 }
 
+/** Entries with a UID of their own. */
+const visitsWithUids = (...events: readonly (readonly string[])[]) => {
+  const text = file(...events).replaceAll(/UID:event-\d+\r\n/g, '')
+  const reading = readCalendar(text, TODAY, ZONE)
+  if (reading.kind === 'refused') throw new Error(reading.code)
+  return reading.visits.map(({ uid, startsOn, endsOn, label }) => [uid, startsOn, endsOn, label])
+}
+
 describe('visits from a calendar', () => {
   it.each([
     [
@@ -90,5 +98,42 @@ describe('visits from a calendar', () => {
       kind: 'refused',
       code: 'too_large',
     })
+  })
+  it('reads a changed occurrence in the place of the one it changes', () => {
+    const master = [
+      'UID:weekly',
+      'DTSTART;VALUE=DATE:20261128',
+      'DTEND;VALUE=DATE:20261130',
+      'RRULE:FREQ=WEEKLY;COUNT=3',
+      'SUMMARY:Weekend',
+    ]
+    const moved = [
+      'UID:weekly',
+      'RECURRENCE-ID;VALUE=DATE:20261205',
+      'DTSTART;VALUE=DATE:20261207',
+      'DTEND;VALUE=DATE:20261208',
+      'SUMMARY:Monday for once',
+    ]
+    const called = ['UID:weekly', 'RECURRENCE-ID;VALUE=DATE:20261212', 'STATUS:CANCELLED']
+    for (const order of [
+      [master, moved, called],
+      [called, moved, master],
+    ])
+      expect(visitsWithUids(...order)).toEqual([
+        ['weekly#2026-11-28', '2026-11-28', '2026-11-29', 'Weekend'],
+        ['weekly#2026-12-05', '2026-12-07', '2026-12-07', 'Monday for once'],
+      ])
+    // Of an entry that is not in the file, the changed occurrence stands for itself.
+    expect(visitsWithUids(moved)).toEqual([
+      ['weekly', '2026-12-07', '2026-12-07', 'Monday for once'],
+    ])
+  })
+  it.each(['SECONDLY', 'MINUTELY', 'HOURLY'])('does not follow what repeats %s', (frequency) => {
+    const reading = readCalendar(
+      file(['DTSTART:20261128T000000', `RRULE:FREQ=${frequency};BYMONTH=2;BYMONTHDAY=30`]),
+      TODAY,
+      ZONE,
+    )
+    expect(reading).toEqual({ kind: 'read', visits: [], past: 0, unreadable: 1 })
   })
 })

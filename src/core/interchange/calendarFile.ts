@@ -45,10 +45,22 @@ export function readCalendar(text: string, today: PlainDate, timeZone: string): 
   const visits: CalendarVisit[] = []
   let past = 0
   let unreadable = 0
+  const repeating = new Set(
+    entries.filter((entry) => entry.hasProperty('rrule')).map((entry) => uidOf(entry)),
+  )
   for (const entry of entries) {
-    if (String(entry.getFirstPropertyValue('status') ?? '').toUpperCase() === 'CANCELLED') continue
+    // A changed occurrence is read with the entry that it is one of.
+    if (entry.hasProperty('recurrence-id') && repeating.has(uidOf(entry))) continue
+    if (isCancelled(entry)) continue
+    if (tooOften(entry)) {
+      unreadable += 1
+      continue
+    }
     try {
-      const read = visitsOf(new ICAL.Event(entry), today, timeZone)
+      const changed = entries.filter(
+        (other) => other.hasProperty('recurrence-id') && uidOf(other) === uidOf(entry),
+      )
+      const read = visitsOf(entry, changed, today, timeZone)
       if (read.length === 0) past += 1
       visits.push(...read)
     } catch {
@@ -59,19 +71,50 @@ export function readCalendar(text: string, today: PlainDate, timeZone: string): 
   return { kind: 'read', visits: visits.slice(0, MOST_VISITS), past, unreadable }
 }
 
-function visitsOf(event: ICAL.Event, today: PlainDate, timeZone: string): CalendarVisit[] {
+const uidOf = (entry: ICAL.Component): string => String(entry.getFirstPropertyValue('uid') ?? '')
+
+const isCancelled = (entry: ICAL.Component): boolean =>
+  String(entry.getFirstPropertyValue('status') ?? '').toUpperCase() === 'CANCELLED'
+
+/** Nobody visits a place every hour; such a rule is a mistake, and may never come to a day. */
+const TOO_OFTEN: ReadonlySet<string> = new Set(['SECONDLY', 'MINUTELY', 'HOURLY'])
+const tooOften = (entry: ICAL.Component): boolean =>
+  entry.getAllProperties('rrule').some((rule) => {
+    const value = rule.getFirstValue() as ICAL.Recur | null
+    return TOO_OFTEN.has(String(value?.freq ?? ''))
+  })
+
+/** @param changed occurrences of the entry that are not as the entry says, called off ones too */
+function visitsOf(
+  entry: ICAL.Component,
+  changed: readonly ICAL.Component[],
+  today: PlainDate,
+  timeZone: string,
+): CalendarVisit[] {
+  const event = new ICAL.Event(entry, {
+    strictExceptions: true,
+    exceptions: changed.filter((one) => one !== entry && !isCancelled(one)),
+  })
+  const calledOff = new Set(
+    changed.filter(isCancelled).map((one) => String(one.getFirstPropertyValue('recurrence-id'))),
+  )
   const until = addDays(today, AHEAD_DAYS)
   const { uid, summary } = event
-  const made = (start: ICAL.Time, end: ICAL.Time): CalendarVisit => {
+  const made = (
+    start: ICAL.Time,
+    end: ICAL.Time,
+    title: string | null = summary,
+    id: string = uid,
+  ): CalendarVisit => {
     const startsOn = dayIn(start, timeZone)
     // An all-day entry ends before its last day begins; one that ends at midnight does too.
     const last = dayIn(end, timeZone)
     const short = (end.isDate || isMidnight(end)) && last > startsOn
     return {
-      uid: uid || `${startsOn} ${summary}`,
+      uid: id || `${startsOn} ${summary}`,
       startsOn,
       endsOn: short ? addDays(last, -1) : last,
-      label: (summary ?? '').trim().slice(0, LONGEST_LABEL),
+      label: (title ?? '').trim().slice(0, LONGEST_LABEL),
     }
   }
   if (!event.isRecurring()) {
@@ -83,9 +126,11 @@ function visitsOf(event: ICAL.Event, today: PlainDate, timeZone: string): Calend
   for (let step = 0; step < MOST_STEPS && found.length < MOST_VISITS; step++) {
     const next = days.next()
     if (!next) break
-    const { startDate, endDate } = event.getOccurrenceDetails(next)
-    const visit = made(startDate, endDate)
-    if (visit.startsOn > until) break
+    const { startDate, endDate, item } = event.getOccurrenceDetails(next)
+    if (calledOff.has(String(next))) continue
+    // The day it would have been on tells an occurrence from the others, wherever it was moved to.
+    const visit = made(startDate, endDate, item.summary, `${uid}#${dayIn(next, timeZone)}`)
+    if (dayIn(next, timeZone) > until) break
     if (visit.endsOn >= today) found.push(visit)
   }
   return found

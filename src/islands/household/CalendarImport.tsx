@@ -2,12 +2,12 @@
 import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { importVisits } from '../../contract/keepingEndpoints'
-import type { CalendarReading } from '../../core/interchange/calendarFile'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/format'
 import classes from './household.module.css'
+import { type ReadInTime, readInTime } from './readInTime'
 
 const w = words.keeping.calendar
 
@@ -18,17 +18,16 @@ interface Props {
 export function CalendarImport({ place }: Props) {
   const { run, busy } = useActing()
   const { today, habits } = useStrap()
-  const [reading, setReading] = useState<CalendarReading | null>(null)
+  const [reading, setReading] = useState<ReadInTime | 'reading' | null>(null)
   const [left, setLeft] = useState<ReadonlySet<number>>(new Set())
 
   const choose = async (file: File | undefined) => {
     if (!file) return
-    // The reader comes with the first file: most screens never need it.
-    const { readCalendar } = await import('../../core/interchange/calendarFile')
     setLeft(new Set())
-    setReading(readCalendar(await file.text(), today, habits.timeZone))
+    setReading('reading')
+    setReading(await readInTime(await file.text(), today, habits.timeZone))
   }
-  const visits = reading?.kind === 'read' ? reading.visits : []
+  const visits = reading !== 'reading' && reading?.kind === 'read' ? reading.visits : []
   const taken = visits.filter((_, index) => !left.has(index))
   const take = async () => {
     const result = await run(
@@ -62,7 +61,9 @@ export function CalendarImport({ place }: Props) {
       </label>
       {reading && (
         <section className={classes.calendar} aria-label={w.importTo(place.name)}>
-          {reading.kind === 'refused' ? (
+          {reading === 'reading' ? (
+            <p role="status">{w.reading}</p>
+          ) : reading.kind === 'refused' ? (
             <p role="alert">{w.refused[reading.code]}</p>
           ) : (
             <>

@@ -22,6 +22,8 @@ import { type GoingRound, useRound } from './useRound'
 
 const w = words.rounds
 
+const IS_ID = /^[0-9a-f-]{36}$/i
+
 export function RoundScreen() {
   const [queries] = useState(() => new QueryClient({ defaultOptions: { queries: QUERIES } }))
   const [address] = useState(() => new URLSearchParams(location.search))
@@ -29,7 +31,11 @@ export function RoundScreen() {
   return (
     <MantineProvider theme={theme}>
       <QueryClientProvider client={queries}>
-        <Opened roundId={roundId} onPaper={address.has('paper')} />
+        {IS_ID.test(roundId) ? (
+          <Opened roundId={roundId} onPaper={address.has('paper')} />
+        ) : (
+          <NoRound why={w.noneChosen} />
+        )}
       </QueryClientProvider>
     </MantineProvider>
   )
@@ -45,21 +51,23 @@ function Opened({ roundId, onPaper }: { readonly roundId: RoundId; readonly onPa
       </main>
     )
   if (state.kind === 'not_here')
-    return (
-      <main className={classes.page}>
-        <h1>{w.title}</h1>
-        <p className={classes.quiet}>{state.gone ? words.errors.notFound : w.notHere}</p>
-        <a className={classes.wide} href="/rounds">
-          {w.end.toRounds}
-        </a>
-      </main>
-    )
+    return <NoRound why={state.gone ? words.errors.notFound : w.notHere} />
   return onPaper && !state.going.round.finished ? (
     <EnterPaper going={state.going} />
   ) : (
     <Going going={state.going} />
   )
 }
+
+const NoRound = ({ why }: { readonly why: string }) => (
+  <main className={classes.page}>
+    <h1>{w.title}</h1>
+    <p className={classes.quiet}>{why}</p>
+    <a className={classes.wide} href="/rounds">
+      {w.end.toRounds}
+    </a>
+  </main>
+)
 
 function useTorchKey({ toggleTorch }: LookValue): void {
   useEffect(() => {

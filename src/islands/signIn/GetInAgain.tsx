@@ -27,19 +27,16 @@ export function GetInAgain({ email, onEmail, sendsMail, onIn, onBack }: Props) {
   const takeCode = async () => {
     if (await coded.work(() => call(recover, { body: { email, code, password } }))) onIn()
   }
-  const address = (
-    <TextInput
-      label={words.signIn.email}
-      type="email"
-      autoComplete="email"
-      required
-      withAsterisk={false}
-      value={email}
-      onChange={(event) => onEmail(event.currentTarget.value)}
-    />
-  )
   return (
     <>
+      <TextInput
+        mt="md"
+        label={w.whose}
+        type="email"
+        autoComplete="email"
+        value={email}
+        onChange={(event) => onEmail(event.currentTarget.value)}
+      />
       <h2>{w.byCode}</h2>
       <form
         onSubmit={(event) => {
@@ -47,7 +44,6 @@ export function GetInAgain({ email, onEmail, sendsMail, onIn, onBack }: Props) {
           void takeCode()
         }}
       >
-        {address}
         <TextInput
           label={w.code}
           description={w.byCodeHelp}
@@ -67,7 +63,7 @@ export function GetInAgain({ email, onEmail, sendsMail, onIn, onBack }: Props) {
           value={password}
           onChange={setPassword}
         />
-        <Button type="submit" loading={coded.busy}>
+        <Button type="submit" loading={coded.busy} disabled={email === ''}>
           {w.useCode}
         </Button>
         <Said said={coded.said} />
@@ -85,8 +81,7 @@ export function GetInAgain({ email, onEmail, sendsMail, onIn, onBack }: Props) {
         <p>
           {w.byLetterHelp} {!sendsMail && w.lettersStay}
         </p>
-        {address}
-        <Button type="submit" variant="default" loading={lettered.busy}>
+        <Button type="submit" variant="default" loading={lettered.busy} disabled={email === ''}>
           {w.sendLetter}
         </Button>
         <Said said={lettered.said} />
