@@ -135,9 +135,17 @@ export async function append(
   }
 }
 
-/** Turns the outcome of an edit into a refusal where it is one. */
-export function mustEdit(outcome: EditOutcome): void {
+/**
+ * Turns the outcome of an edit into a refusal where it is one.
+ * @param of what was edited beside that which the act is about
+ */
+export function mustEdit(outcome: EditOutcome, of?: 'item'): void {
   if (outcome.kind === 'missing') throw notFound()
   if (outcome.kind === 'changed_meanwhile')
-    throw new Refusal({ code: 'changed_meanwhile', version: outcome.version, since: [] })
+    throw new Refusal({
+      code: 'changed_meanwhile',
+      version: outcome.version,
+      since: [],
+      ...(of && { of }),
+    })
 }

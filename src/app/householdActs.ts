@@ -11,7 +11,7 @@ import type { Verdict } from '../core/stock/verdict'
 import { type Db, inHousehold } from '../db/connect'
 import { editRecord } from '../db/records'
 import { readItems as itemsByName, readMembers, readSites } from '../db/stock'
-import { act, mustEdit } from './act'
+import { type Acting, act, mustEdit } from './act'
 import { mustHoldTogether } from './catalogueActs'
 import { type Caller, reading, type World } from './world'
 
@@ -161,30 +161,44 @@ export const changeItem = (
     caller,
     { key, kind: 'item_changed', request: { itemId, seenVersion, patch } },
     async (acting) => {
-      const { forWhom, openedClock, packSize, packPriceMinor, catalogueId, own, verdict, ...same } =
-        patch
-      await mustHoldTogether(acting.trx, itemId, patch)
-      const given = Object.fromEntries(
-        Object.entries(same).filter(([, value]) => value !== undefined),
-      )
-      mustEdit(
-        await editRecord(
-          acting,
-          'item',
-          itemId,
-          {
-            ...given,
-            ...(forWhom !== undefined && { for_whom: forWhom }),
-            ...(openedClock && { opened_clock: JSON.stringify(openedClock) }),
-            ...(packSize !== undefined && { pack_size: packSize }),
-            ...(packPriceMinor !== undefined && { pack_price_minor: packPriceMinor }),
-            ...(catalogueId !== undefined && { catalogue_id: catalogueId }),
-            ...(own && { own_facts: JSON.stringify(own) }),
-            ...(verdict !== undefined && { verdict: verdict && JSON.stringify(verdict) }),
-          },
-          seenVersion,
-        ),
-      )
+      await editItem(acting, itemId, patch, seenVersion)
       return {}
     },
   )
+
+/**
+ * Edits an item within an act.
+ * @param of "item" where the act is about something else, so that its version is told apart
+ * @throws {Refusal} `changed_meanwhile`; `own_facts`; `not_in_catalogue`
+ */
+export async function editItem(
+  acting: Acting,
+  itemId: ItemId,
+  patch: ItemPatch,
+  seenVersion: number,
+  of?: 'item',
+): Promise<void> {
+  const { forWhom, openedClock, packSize, packPriceMinor, catalogueId, own, verdict, ...same } =
+    patch
+  await mustHoldTogether(acting.trx, itemId, patch)
+  const given = Object.fromEntries(Object.entries(same).filter(([, value]) => value !== undefined))
+  mustEdit(
+    await editRecord(
+      acting,
+      'item',
+      itemId,
+      {
+        ...given,
+        ...(forWhom !== undefined && { for_whom: forWhom }),
+        ...(openedClock && { opened_clock: JSON.stringify(openedClock) }),
+        ...(packSize !== undefined && { pack_size: packSize }),
+        ...(packPriceMinor !== undefined && { pack_price_minor: packPriceMinor }),
+        ...(catalogueId !== undefined && { catalogue_id: catalogueId }),
+        ...(own && { own_facts: JSON.stringify(own) }),
+        ...(verdict !== undefined && { verdict: verdict && JSON.stringify(verdict) }),
+      },
+      seenVersion,
+    ),
+    of,
+  )
+}

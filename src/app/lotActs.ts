@@ -18,6 +18,7 @@ import type { Trx } from '../db/connect'
 import { createLots, type LockedLot } from '../db/ledger'
 import { itemNow, itemOfLot, lotsBeside } from '../db/stock'
 import { type Acting, act, carryOut, lockSeen } from './act'
+import { editItem, type ItemPatch } from './householdActs'
 import { appendAsOfThen } from './late'
 import { notFound, Refusal } from './refusal'
 import { titleIn } from './titleIn'
@@ -164,16 +165,26 @@ export const countLot = (
   })
 
 /** Changes details; of some of the lot only, where a part is named. */
+/** All that was asked is done already. */
+const NOTHING_MOVES: Decision = { kind: 'append', facts: [] }
+
 export const amendLot = (
   world: World,
   caller: Caller,
   asked: OnLot & {
     readonly details: Partial<LotDetails>
     readonly part?: { readonly pocketId: PocketId; readonly amount: Amount } | undefined
+    /** Details of its item, which the same form shows: both are changed, or neither. */
+    readonly item?: (ItemPatch & { readonly seenVersion: number }) | undefined
   },
 ) =>
   onLot(world, caller, 'amended', asked, async (locked, acting) => {
-    const { details, part } = asked
+    const { details, part, item } = asked
+    if (item) {
+      const { seenVersion, ...patch } = item
+      await editItem(acting, locked.lot.itemId, patch, seenVersion, 'item')
+      if (Object.keys(details).length === 0) return NOTHING_MOVES
+    }
     if (details.forMember) await mustHaveMember(acting.trx, details.forMember)
     return parting(acting, locked, 'split', (asLot) =>
       decideAmend(

@@ -31,6 +31,8 @@ export type RefusalReason =
       readonly code: 'changed_meanwhile'
       readonly version: number
       readonly since: readonly MeanwhileAct[]
+      /** Not what the act is about, but the item that its form changes beside it. */
+      readonly of?: 'item'
     }
   /** The same for an act on many lots: those that changed, as they are now. */
   | {

@@ -235,30 +235,31 @@ export const readItems = endpoint(
   {},
   z.object({ items: z.array(v.itemValue) }),
 )
+const itemPatch = z.object({
+  ...seen,
+  name: v.givenName.optional(),
+  strength: v.shortText.optional(),
+  unit: v.shortText.optional(),
+  kind: v.itemKind.optional(),
+  purpose: v.longText.optional(),
+  forWhom: v.shortText.optional(),
+  essential: z.boolean().optional(),
+  openedClock: v.openedClock.optional(),
+  packSize: v.someAmount.nullable().optional(),
+  packPriceMinor: v.minor.nullable().optional(),
+  shop: v.shortText.optional(),
+  note: v.longText.optional(),
+  catalogueId: v.catalogueId.nullable().optional(),
+  own: ownFacts.optional(),
+  verdict: v.verdict.nullable().optional(),
+})
 export const changeItem = endpoint(
   'PATCH',
   '/api/items/{itemId}',
   'Change an item',
   {
     params: z.object({ itemId: v.itemId }),
-    body: z.object({
-      ...seen,
-      name: v.givenName.optional(),
-      strength: v.shortText.optional(),
-      unit: v.shortText.optional(),
-      kind: v.itemKind.optional(),
-      purpose: v.longText.optional(),
-      forWhom: v.shortText.optional(),
-      essential: z.boolean().optional(),
-      openedClock: v.openedClock.optional(),
-      packSize: v.someAmount.nullable().optional(),
-      packPriceMinor: v.minor.nullable().optional(),
-      shop: v.shortText.optional(),
-      note: v.longText.optional(),
-      catalogueId: v.catalogueId.nullable().optional(),
-      own: ownFacts.optional(),
-      verdict: v.verdict.nullable().optional(),
-    }),
+    body: itemPatch,
   },
   v.done,
 )
@@ -379,6 +380,7 @@ export const amendLot = endpoint(
         .object({ pocketId: v.pocketId, amount: v.someAmount })
         .optional()
         .describe('When it is true only of some; they go on as a lot of their own'),
+      item: itemPatch.optional().describe('Details of its item that change with it'),
     }),
   },
   v.done,

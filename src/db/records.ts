@@ -3,11 +3,12 @@
  * be brought back; an edit keeps what it replaced.
  */
 import { randomUUID } from 'node:crypto'
+import { isDeepStrictEqual } from 'node:util'
 import { type Insertable, sql, type Updateable } from 'kysely'
 import type { ActId, HouseholdId } from '../core/ids'
 import { noteChange } from './acts'
 import type { Trx } from './connect'
-import type { ActedTable, Tables } from './tables'
+import { ACTED_TABLES, type ActedTable, type Tables } from './tables'
 
 /** Who does what in which act. */
 export interface ActScope {
@@ -83,13 +84,15 @@ export async function editRecord<Table extends ActedTable>(
   if (!row) return { kind: 'missing' }
   const version = Number(row.version)
   if (seenVersion !== null && version !== seenVersion) return { kind: 'changed_meanwhile', version }
-  const before = Object.fromEntries(
-    Object.keys(patch).map((column) => [column, asWritten(row[column])]),
+  const changed = Object.entries(patch).filter(
+    ([column, value]) => value !== undefined && !isSame(row[column], value),
   )
-  if (JSON.stringify(before) === JSON.stringify(patch)) return { kind: 'edited', version }
+  if (changed.length === 0) return { kind: 'edited', version }
+  const after = Object.fromEntries(changed)
+  const before = Object.fromEntries(changed.map(([column]) => [column, asWritten(row[column])]))
   await loosely(trx)
     .updateTable(table)
-    .set({ ...patch, version: version + 1 })
+    .set({ ...after, version: version + 1 })
     .where('id', '=', id)
     .execute()
   await noteChange(trx, {
@@ -98,9 +101,16 @@ export async function editRecord<Table extends ActedTable>(
     record: table,
     recordId: id,
     before,
-    after: patch,
+    after,
   })
   return { kind: 'edited', version: version + 1 }
+}
+
+/** Whether a column holds this already; JSON is the same whatever the order of its keys. */
+function isSame(kept: unknown, written: unknown): boolean {
+  if (kept === null || typeof kept !== 'object' || kept instanceof Date)
+    return isDeepStrictEqual(kept, written)
+  return typeof written === 'string' && isDeepStrictEqual(kept, JSON.parse(written))
 }
 
 /** JSON columns come out parsed and go in as text. */
@@ -123,43 +133,6 @@ export async function removeRecord(
     .executeTakeFirst()
   return Number(result.numUpdatedRows) > 0
 }
-
-/** In an order in which what is inside goes before what holds it. */
-const CREATED: readonly ActedTable[] = [
-  'restock_wish',
-  'shop_offer',
-  'use_rate',
-  'recall_notice',
-  'purchase',
-  'shop_order',
-  'care_photo',
-  'card_photo',
-  'care_entry',
-  'incident',
-  'recipe',
-  'dose_card_member',
-  'dose_card',
-  'round_entry',
-  'round',
-  'item_code',
-  'sheet_print',
-  'calendar_feed',
-  'errand_deferral',
-  'list_decision',
-  'stock_view',
-  'lot_paper',
-  'member_photo',
-  'weighing',
-  'course',
-  'kit_check',
-  'par',
-  'visit',
-  'pocket',
-  'kit',
-  'place',
-  'item',
-  'member',
-]
 
 /** What must be empty before a record that an act created can be taken away again. */
 const USED_BY: Readonly<Partial<Record<ActedTable, readonly string[]>>> = {
@@ -193,14 +166,14 @@ const USED_BY: Readonly<Partial<Record<ActedTable, readonly string[]>>> = {
  * removed. Runs after the stock has been moved back.
  */
 export async function reverseRecords({ trx, actId }: ActScope, undone: ActId): Promise<void> {
-  for (const table of CREATED) {
+  for (const table of ACTED_TABLES) {
     const unused = (USED_BY[table] ?? []).map((query) => `not exists (${query})`).join(' and ')
     await sql`
       update ${sql.table(table)} as holder set removed_by_act = ${actId}
       where created_by_act = ${undone} and removed_by_act is null
       ${sql.raw(unused === '' ? '' : `and ${unused}`)}`.execute(trx)
   }
-  for (const table of [...CREATED].reverse())
+  for (const table of [...ACTED_TABLES].reverse())
     await sql`
       update ${sql.table(table)} set removed_by_act = null where removed_by_act = ${undone}`.execute(
       trx,

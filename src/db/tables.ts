@@ -417,38 +417,40 @@ export interface Tables {
 }
 
 /** Records that acts create, edit and remove, and that undo brings back. */
-export type ActedTable =
-  | 'household'
-  | 'member'
-  | 'place'
-  | 'visit'
-  | 'kit'
-  | 'kit_check'
-  | 'pocket'
-  | 'item'
-  | 'par'
-  | 'errand_deferral'
-  | 'shop_order'
-  | 'purchase'
-  | 'recall_notice'
-  | 'weighing'
-  | 'course'
-  | 'member_photo'
-  | 'list_decision'
-  | 'lot_paper'
-  | 'stock_view'
-  | 'round'
-  | 'round_entry'
-  | 'item_code'
-  | 'sheet_print'
-  | 'calendar_feed'
-  | 'shop_offer'
-  | 'restock_wish'
-  | 'use_rate'
-  | 'dose_card'
-  | 'dose_card_member'
-  | 'recipe'
-  | 'incident'
-  | 'care_entry'
-  | 'care_photo'
-  | 'card_photo'
+export const ACTED_TABLES = [
+  'restock_wish',
+  'shop_offer',
+  'use_rate',
+  'recall_notice',
+  'purchase',
+  'shop_order',
+  'care_photo',
+  'card_photo',
+  'care_entry',
+  'incident',
+  'recipe',
+  'dose_card_member',
+  'dose_card',
+  'round_entry',
+  'round',
+  'item_code',
+  'sheet_print',
+  'calendar_feed',
+  'errand_deferral',
+  'list_decision',
+  'stock_view',
+  'lot_paper',
+  'member_photo',
+  'weighing',
+  'course',
+  'kit_check',
+  'par',
+  'visit',
+  'pocket',
+  'kit',
+  'place',
+  'item',
+  'member',
+  'household',
+] as const
+export type ActedTable = (typeof ACTED_TABLES)[number]

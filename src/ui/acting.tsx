@@ -68,8 +68,10 @@ const isAway = (error: unknown): boolean => error instanceof ProblemError && err
 /** The act as it would be now that its record has changed meanwhile; null when that is no answer. */
 function settled<E extends Endpoint>(error: ProblemError, asked: Asked<E>): Asked<E> | null {
   if (error.code === 'some_changed') return settledMany(error, asked)
-  const version = (error.facts as { version?: number } | undefined)?.version
-  const body = asked.body as { seenVersion?: number } | undefined
+  const { version, of } = (error.facts ?? {}) as { version?: number; of?: 'item' }
+  const body = asked.body as { seenVersion?: number; item?: object } | undefined
+  if (of === 'item' && body?.item)
+    return { ...asked, body: { ...body, item: { ...body.item, seenVersion: version } } } as Asked<E>
   return error.code === 'changed_meanwhile' &&
     version !== undefined &&
     body?.seenVersion !== undefined

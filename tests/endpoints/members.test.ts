@@ -1,7 +1,9 @@
 /** Members, weights, prescriptions, photos, what items are and the proposed list: kept, refused, taken back. */
+import sharp from 'sharp'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { blankFacts } from '../../src/core/household/member'
 import { application, send } from '../support/application'
+import { A_PHOTO } from '../support/photo'
 import { stocked } from '../support/stocked'
 
 const app = application()
@@ -199,16 +201,47 @@ describe('prescriptions', () => {
 })
 
 describe('a photo', () => {
-  const PIXEL =
-    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=='
-  it('is kept, served as it is, and taken back', async () => {
+  it('says nothing of where and with what it was taken, and stands upright', async () => {
+    const taken = await sharp({
+      create: { width: 40, height: 20, channels: 3, background: 'teal' },
+    })
+      .jpeg()
+      .withExif({ IFD0: { Make: 'Planted camera' }, IFD3: { GPSLatitudeRef: 'N' } })
+      .withMetadata({ orientation: 6 })
+      .toBuffer()
+    expect((await sharp(taken).metadata()).exif).toBeDefined()
+    const path = `/api/members/${stock.memberId}/photo`
+    const set = await ask('PUT', path, {
+      photo: `data:image/jpeg;base64,${taken.toString('base64')}`,
+    })
+    expect(set.status).toBe(200)
+    const served = Buffer.from(
+      await (await send('GET', path, { caller: app.keeper })).arrayBuffer(),
+    )
+    expect(served.toString('latin1')).not.toContain('Planted camera')
+    const { exif, width, height } = await sharp(served).metadata()
+    expect([exif, width, height]).toEqual([undefined, 20, 40])
+    await undo(set.actId)
+  })
+  it.each([
+    ['a text', 'image/png', Buffer.from('not a picture at all')],
+    ['markup', 'image/webp', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"/>')],
+    ['another type than it says', 'image/jpeg', Buffer.from(A_PHOTO.split(',')[1] ?? '', 'base64')],
+  ])('is refused where it is %s', async (_, type, bytes) => {
+    const answer = await ask('PUT', `/api/members/${stock.memberId}/photo`, {
+      photo: `data:${type};base64,${bytes.toString('base64')}`,
+    })
+    expect([answer.status, answer.code]).toEqual([422, 'not_a_picture'])
+  })
+  it('is kept, and taken back', async () => {
     const path = `/api/members/${stock.memberId}/photo`
     expect((await send('GET', path, { caller: app.keeper })).status).toBe(404)
-    const set = await ask('PUT', path, { photo: `data:image/png;base64,${PIXEL}` })
+    const set = await ask('PUT', path, { photo: A_PHOTO })
     expect(set.status).toBe(200)
     const served = await send('GET', path, { caller: app.keeper })
     expect(served.headers.get('content-type')).toBe('image/png')
-    expect(Buffer.from(await served.arrayBuffer()).toString('base64')).toBe(PIXEL)
+    const { format, width, height } = await sharp(await served.arrayBuffer()).metadata()
+    expect([format, width, height]).toEqual(['png', 1, 1])
     await undo(set.actId)
     expect((await send('GET', path, { caller: app.keeper })).status).toBe(404)
   })

@@ -43,6 +43,9 @@ export type CourseState =
   | { readonly kind: 'released'; readonly amount: Total }
   | { readonly kind: 'ended' }
 
+/** A hundred years: what is there for longer than that ends with the calendar, not with a day. */
+const MOST_DAYS = 36_525
+
 /**
  * How a course stands on a day with so much of it good.
  * @param there usable units of its item, wherever they lie
@@ -57,7 +60,7 @@ export function courseState(course: Course, there: Total, today: PlainDate): Cou
   if (course.startsOn > today)
     return { kind: 'coming', inDays: daysBetween(today, course.startsOn) }
   if (course.perDay === null || course.perDay === 0) return { kind: 'as_needed' }
-  const days = Math.floor(there / course.perDay)
+  const days = Math.min(MOST_DAYS, Math.floor(there / course.perDay))
   if (course.endsOn === null)
     return { kind: 'regular', days, lastDay: days === 0 ? null : addDays(today, days - 1) }
   const left = daysBetween(today, course.endsOn) + 1

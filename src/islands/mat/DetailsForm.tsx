@@ -1,7 +1,7 @@
 /** Changes what is known of a lot, and of its item everywhere. */
 import { Button, Checkbox, Select, Textarea, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { amendLot, changeItem } from '../../contract/endpoints'
+import { amendLot } from '../../contract/endpoints'
 import { type Expiry, formatExpiry } from '../../core/calendar/expiry'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { writePrintedDate } from '../../core/calendar/readPrintedDate'
@@ -114,29 +114,24 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
     if (!ready || expiry.value === null) return
     const lotPatch = lotChanges(expiry.value)
     const itemPatch = itemChanges()
-    let saved = true
-    if (Object.keys(lotPatch).length > 0)
-      saved =
-        (await run(
-          amendLot,
-          {
-            params: { lotId: lot.id },
-            body: {
-              seenVersion: lot.version,
-              ...lotPatch,
-              ...(only?.kind === 'read' &&
-                only.amount > 0 && { part: { pocketId, amount: only.amount } }),
-            },
-          },
-          words.undo.did.edit,
-        )) !== null
-    if (saved && Object.keys(itemPatch).length > 0)
-      saved =
-        (await run(
-          changeItem,
-          { params: { itemId: item.id }, body: { seenVersion: item.version, ...itemPatch } },
-          words.undo.did.edit,
-        )) !== null
+    const [ofLot, ofItem] = [lotPatch, itemPatch].map((patch) => Object.keys(patch).length > 0)
+    if (!ofLot && !ofItem) return onDone()
+    // One act: lot and item are changed together, or neither is.
+    const saved = await run(
+      amendLot,
+      {
+        params: { lotId: lot.id },
+        body: {
+          seenVersion: lot.version,
+          ...lotPatch,
+          ...(ofLot &&
+            only?.kind === 'read' &&
+            only.amount > 0 && { part: { pocketId, amount: only.amount } }),
+          ...(ofItem && { item: { seenVersion: item.version, ...itemPatch } }),
+        },
+      },
+      words.undo.did.edit,
+    )
     if (saved) onDone()
   }
 

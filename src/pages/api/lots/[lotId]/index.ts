@@ -8,6 +8,6 @@ export const GET = serve(contract.readLot, ({ world, caller, params }) =>
 )
 export const PATCH = serve(
   contract.amendLot,
-  ({ world, caller, params, body: { seenVersion, ...details }, key }) =>
-    lotActs.amendLot(world, caller, { key, ...params, seenVersion, details }),
+  ({ world, caller, params, body: { seenVersion, part, item, ...details }, key }) =>
+    lotActs.amendLot(world, caller, { key, ...params, seenVersion, details, part, item }),
 )
