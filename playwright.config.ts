@@ -24,8 +24,9 @@ export default defineConfig({
   workers: 3,
   // One more try on a loaded machine; the closing line tells how many needed it.
   retries: 1,
-  timeout: 90_000,
-  expect: { timeout: 15_000 },
+  // Against hanging for ever, never against being slow: a machine may be four times slower than this.
+  timeout: 30 * 60_000,
+  expect: { timeout: 3 * 60_000 },
   reporter: [
     ['list'],
     [
@@ -39,6 +40,8 @@ export default defineConfig({
     launchOptions,
     viewport: { width: 1280, height: 800 },
     trace: 'off',
+    actionTimeout: 5 * 60_000,
+    navigationTimeout: 5 * 60_000,
     // Only what is done without a connection needs it; it would answer for the others.
     serviceWorkers: 'block',
     locale: 'en-GB',

@@ -4,8 +4,9 @@ export default defineConfig({
   test: {
     include: ['src/**/*.test.ts', 'tests/**/*.test.ts'],
     globalSetup: ['tests/support/templateDatabase.ts'],
-    testTimeout: 120_000,
-    hookTimeout: 30_000,
+    // Against hanging for ever, never against being slow.
+    testTimeout: 30 * 60_000,
+    hookTimeout: 30 * 60_000,
     pool: 'forks',
     maxWorkers: 2,
   },

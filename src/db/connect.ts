@@ -35,7 +35,7 @@ export function createPool(url: string | undefined, most = 10): pg.Pool {
     connectionString: url,
     max: most,
     types,
-    connectionTimeoutMillis: 4000,
+    connectionTimeoutMillis: 10_000,
   })
   // A server that goes away ends idle connections; the next request connects anew.
   pool.on('error', () => {})

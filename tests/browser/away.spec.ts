@@ -26,7 +26,6 @@ test('a whole round on a phone: offline in the middle, beside a helper, every an
   account,
   browser,
 }) => {
-  test.setTimeout(150_000)
   const roundId = await startBootBag(page)
   await kept(page)
   const before = (await readBack(account, roundId)).contents
@@ -94,7 +93,7 @@ test('a whole round on a phone: offline in the middle, beside a helper, every an
   await expect(page.getByText('Errands are worked out as soon as')).toBeVisible()
 
   await context.setOffline(false)
-  await expect(page.getByRole('button', { name: /to be sent/ })).toHaveCount(0, { timeout: 30_000 })
+  await expect(page.getByRole('button', { name: /to be sent/ })).toHaveCount(0)
   await expect(page.getByText('Counted differently')).toBeVisible()
   await expect(page.getByRole('heading', { name: 'What became an errand' })).toBeVisible()
   await expectAccessible(page)
@@ -133,7 +132,6 @@ test('without a connection kits, members and sheets are readable, and nothing on
   context,
   account,
 }) => {
-  test.setTimeout(120_000)
   await open(page, '/')
   await kept(page)
   const { kits } = await readKits(world(), account.caller)
@@ -176,7 +174,6 @@ test('what waits is sealed: another who signs in cannot read it, its owner finds
   context,
   account,
 }) => {
-  test.setTimeout(120_000)
   const roundId = await startBootBag(page)
   await kept(page)
   await press(page, 'Begin')
@@ -215,9 +212,7 @@ test('what waits is sealed: another who signs in cannot read it, its owner finds
   await context.clearCookies()
   await context.addCookies([{ ...account.cookie, url: new URL(page.url()).origin }])
   await open(page, '/rounds')
-  await expect
-    .poll(async () => (await readBack(account, roundId)).entries.length, { timeout: 30_000 })
-    .toBe(2)
+  await expect.poll(async () => (await readBack(account, roundId)).entries.length).toBe(2)
 })
 
 /** Numbers that follow from a seed (a linear congruence). */
@@ -236,7 +231,6 @@ test(`page and server are killed ${KILLS} times at random points (seed ${SEED}),
   context,
   account,
 }) => {
-  test.setTimeout(240_000)
   const port = await freePort()
   const appUrl = databaseUrl('DATABASE_URL', 'browser')
   const address = `http://127.0.0.1:${port}`
@@ -310,9 +304,7 @@ test(`page and server are killed ${KILLS} times at random points (seed ${SEED}),
       }
     }
     await answering(port)
-    await expect(page.getByRole('button', { name: /to be sent/ })).toHaveCount(0, {
-      timeout: 60_000,
-    })
+    await expect(page.getByRole('button', { name: /to be sent/ })).toHaveCount(0, {})
     const { entries } = await readBack(account, roundId)
     const looked = entries.flatMap(({ fact }) => (fact.kind === 'looked' ? [fact] : []))
     const numbers = looked.map(({ look }) => look.found / 1000).filter((found) => found > 100)

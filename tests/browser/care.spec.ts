@@ -22,7 +22,6 @@ test.describe('a night', () => {
     account,
     browser,
   }) => {
-    test.setTimeout(240_000)
     page.setDefaultTimeout(15_000)
     await open(page, '/')
     await kept(page)
@@ -85,7 +84,7 @@ test.describe('a night', () => {
     // Both stand in the record, and both phones say so.
     await context.setOffline(false)
     for (const phone of [page, other])
-      await expect(phone.getByText(/^Too much or too soon/)).toBeVisible({ timeout: 30_000 })
+      await expect(phone.getByText(/^Too much or too soon/)).toBeVisible({})
     const twice = await lineOnServer(account, fever)
     expect(
       twice.entries
@@ -102,7 +101,7 @@ test.describe('a night', () => {
       .getByRole('button', { name: /^Strike out: Acetaminophen/ })
       .click()
     for (const phone of [page, other])
-      await expect(phone.getByText(/^Too much or too soon/)).toHaveCount(0, { timeout: 30_000 })
+      await expect(phone.getByText(/^Too much or too soon/)).toHaveCount(0)
 
     await expect(page.getByText('Acetaminophen liquid: may be given again')).toBeVisible()
 
@@ -133,13 +132,11 @@ test.describe('a night', () => {
     await press(page, 'Photo')
     await page.getByLabel('What it shows').fill('Muzzle, from the front')
     await page.getByLabel('Take or choose a photo').setInputFiles('docs/screenshots/watch.png')
-    await expect(page.getByRole('img', { name: 'Muzzle, from the front' })).toBeVisible({
-      timeout: 20_000,
-    })
+    await expect(page.getByRole('img', { name: 'Muzzle, from the front' })).toBeVisible({})
 
     // The timer speaks up on the other phone, and is answered there once for both.
     const due = other.getByRole('alert').getByText('Is Runa asleep?')
-    await expect(due).toBeVisible({ timeout: 60_000 })
+    await expect(due).toBeVisible({})
     await other.getByRole('alert').getByRole('button', { name: 'Looked' }).click()
     await expect(due).toHaveCount(0)
     await expect
@@ -190,7 +187,7 @@ test.describe('a night', () => {
     await expect(page.getByText('Step 3 of 5')).toBeVisible()
     await press(page, 'Back')
     await context.setOffline(false)
-    await expect(page.getByText(/waits on this device/)).toHaveCount(0, { timeout: 30_000 })
+    await expect(page.getByText(/waits on this device/)).toHaveCount(0)
 
     // The handover says it, and the ledger agrees.
     await press(page, 'Hand over')
@@ -237,7 +234,6 @@ test.describe('a night', () => {
     context,
     account,
   }) => {
-    test.setTimeout(120_000)
     await open(page, '/')
     await kept(page)
     await context.setOffline(true)
@@ -256,9 +252,7 @@ test.describe('a night', () => {
     const id = incidentOf(page)
     await context.setOffline(false)
     await expect
-      .poll(async () => (await lineOnServer(account, id).catch(() => null))?.incident?.kind, {
-        timeout: 30_000,
-      })
+      .poll(async () => (await lineOnServer(account, id).catch(() => null))?.incident?.kind, {})
       .toBe('sting')
   })
 })
@@ -280,7 +274,6 @@ function pdfText(pdf: Buffer): string {
 test('the bench: drawn doses, the clock, other barrels, mixes, courses, a slip', async ({
   page,
 }) => {
-  test.setTimeout(150_000)
   await open(page, '/bench')
   await press(page, 'Ned')
   await press(page, /^Pain and fever Acetaminophen liquid/)

@@ -22,7 +22,6 @@ async function putIn(page: Page, into: string, what: string, count: string, date
 }
 
 test('a new kit is laid out, filled, lived with and read back as it was', async ({ page }) => {
-  test.setTimeout(150_000)
   await open(page, '/kits')
   await page.getByRole('button', { name: 'Add a kit' }).click()
   const adding = page.getByRole('dialog')

@@ -42,7 +42,6 @@ const environmentOf = (data: string): string => {
 }
 
 test('start, kill the server and the database, start again, stop', async ({ page }) => {
-  test.setTimeout(240_000)
   const data = `${process.env.SATCHEL_TEST_DATA}/start`
   const port = await freePort()
   const satchel = async (...command: string[]): Promise<string> => {

@@ -124,7 +124,7 @@ describe('any stock', () => {
     opened: fc.boolean(),
   })
   const perDay = fc.option(fc.constantFrom(1, 1, 500, 100_000_000))
-  it('that is taken is read by every endpoint', { timeout: 3_600_000 }, async () => {
+  it('that is taken is read by every endpoint', async () => {
     await fc.assert(
       fc.asyncProperty(
         fc.uniqueArray(aLot, { selector: ({ name }) => name, minLength: 1, maxLength: 6 }),

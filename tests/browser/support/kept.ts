@@ -21,6 +21,6 @@ export const kept = (page: Page): Promise<void> =>
             }
           })
         }),
-      { timeout: 60_000 },
+      {},
     )
     .toBe(true)

@@ -59,7 +59,7 @@ export const serverOn = (port: number, appUrl: string, today: string = TODAY): C
 /** @returns the address, once the server there answers */
 export async function answering(port: number): Promise<string> {
   const address = `http://127.0.0.1:${port}`
-  for (let tries = 0; tries < 100; tries++) {
+  for (let tries = 0; tries < 3000; tries++) {
     const answer = await fetch(`${address}/api/health`).catch(() => null)
     if (answer?.ok) return address
     await new Promise((resolve) => setTimeout(resolve, 100))
