@@ -7,7 +7,7 @@ import { overridePassword } from '../src/app/accounts'
 import { createAuth, migrateAccounts } from '../src/app/signIn'
 import { clockFrom } from '../src/app/world'
 import { createDb, createPool } from '../src/db/connect'
-import { migrate } from '../src/db/migrate'
+import { migrate, pendingMigrations } from '../src/db/migrate'
 import { loadDemo } from '../src/demo/loadDemo'
 import { prepareDatabase } from './roles'
 
@@ -18,6 +18,20 @@ const env = (name: string): string => {
 }
 
 const settings = { secret: env('SATCHEL_SECRET'), baseUrl: 'http://127.0.0.1', alsoTrusted: [] }
+
+/** What this version would change of the database; nothing for a database that is new. */
+async function pending(): Promise<void> {
+  const owner = createPool(env('OWNER_DATABASE_URL'), 1)
+  const db = new Kysely<unknown>({ dialect: new PostgresDialect({ pool: owner }) })
+  try {
+    console.log((await pendingMigrations(db)).join(', '))
+  } catch (error) {
+    // The database or its owner is not there yet: there is nothing to lose.
+    if (!['3D000', '28P01', '28000'].includes((error as { code?: string }).code ?? '')) throw error
+  } finally {
+    await db.destroy()
+  }
+}
 
 async function runMigrations(): Promise<void> {
   await prepareDatabase({
@@ -74,7 +88,8 @@ if (first === 'reset-password') {
   process.exit(0)
 }
 for (const step of process.argv.slice(2)) {
-  if (step === 'migrate') await runMigrations()
+  if (step === 'pending') await pending()
+  else if (step === 'migrate') await runMigrations()
   else if (step === 'demo-if-missing') await demo(false)
   else if (step === 'reset-demo') await demo(true)
   else throw new Error(`Unknown step ${step}`)

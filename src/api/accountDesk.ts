@@ -5,7 +5,7 @@ import { type AccountDesk, DEVICE_COOKIE, type LetIn, readAccount } from '../app
 import { Refusal } from '../app/refusal'
 import type * as accountContract from '../contract/accountEndpoints'
 import type { Endpoint } from '../contract/endpoint'
-import { DEMO_EMAIL } from '../demo/account'
+import { DEMO_EMAIL } from '../core/account/demo'
 import { problemOf } from './problem'
 import { runtime } from './runtime'
 import { type Asked, answerOf, readRequest } from './serve'

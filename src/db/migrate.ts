@@ -26,14 +26,24 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0011-accounts': accounts,
 }
 
-/** Applies what is missing, in order; a failed migration leaves the database as it was. */
-export async function migrate(owner: Kysely<unknown>): Promise<readonly string[]> {
-  const migrator = new Migrator({
+/** What is missing, in order; nothing of a database in which nothing has been made yet. */
+export async function pendingMigrations(owner: Kysely<unknown>): Promise<readonly string[]> {
+  const known = await migrator(owner).getMigrations()
+  return known.some(({ executedAt }) => executedAt)
+    ? known.filter(({ executedAt }) => !executedAt).map(({ name }) => name)
+    : []
+}
+
+const migrator = (owner: Kysely<unknown>): Migrator =>
+  new Migrator({
     db: owner,
     provider: { getMigrations: async () => MIGRATIONS },
     migrationTableSchema: 'satchel_migrations',
   })
-  const { error, results } = await migrator.migrateToLatest()
+
+/** Applies what is missing, in order; a failed migration leaves the database as it was. */
+export async function migrate(owner: Kysely<unknown>): Promise<readonly string[]> {
+  const { error, results } = await migrator(owner).migrateToLatest()
   if (error) throw error
   return (results ?? []).map(({ migrationName }) => migrationName)
 }

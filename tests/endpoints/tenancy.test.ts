@@ -466,6 +466,7 @@ describe('the OpenAPI document', () => {
       'GET /api/dose-cards/{cardId}/photo',
       'GET /api/export.csv',
       'GET /api/health',
+      'GET /api/health/live',
       'GET /api/incidents/{incidentId}/handover.pdf',
       'GET /api/kits/{kitId}/sheet.pdf',
       'GET /api/lots/{lotId}/paper',

@@ -1,9 +1,9 @@
 import type { APIRoute } from 'astro'
-import { problemOf } from '../../api/problem'
-import { runtime } from '../../api/runtime'
-import { ping } from '../../db/connect'
+import { problemOf } from '../../../api/problem'
+import { runtime } from '../../../api/runtime'
+import { ping } from '../../../db/connect'
 
-/** Whether the server and its database answer. */
+/** Whether the server and its database answer: work may be sent here. */
 export const GET: APIRoute = async () => {
   try {
     await ping(runtime().world.db)
