@@ -36,6 +36,8 @@ export async function prepareDatabase({ adminUrl, ownerUrl, appUrl }: DatabaseUr
         `${verb} role ${pg.escapeIdentifier(role)} login nosuperuser nobypassrls nocreatedb nocreaterole password ${pg.escapeLiteral(password)}`,
       )
     }
+    // Who is no superuser makes a database for a role only as a member of it.
+    await admin.query(`grant ${pg.escapeIdentifier(owner.role)} to current_user`)
     const { rowCount } = await admin.query('select 1 from pg_database where datname = $1', [
       owner.database,
     ])

@@ -6,6 +6,7 @@ import { Refusal } from '../app/refusal'
 import type * as accountContract from '../contract/accountEndpoints'
 import type { Endpoint } from '../contract/endpoint'
 import { DEMO_EMAIL } from '../core/account/demo'
+import { lastBackup } from './lastBackup'
 import { problemOf } from './problem'
 import { runtime } from './runtime'
 import { type Asked, answerOf, readRequest } from './serve'
@@ -64,6 +65,7 @@ function deskOf({ headers }: Request): AccountDesk {
       deviceMark: cookieIn(headers, DEVICE_COOKIE),
     },
     demoEmail: DEMO_EMAIL,
+    lastBackup,
   }
 }
 

@@ -30,6 +30,8 @@ export interface AccountDesk {
   readonly visitor: Visitor
   /** The account of the demo household, which belongs to everybody. */
   readonly demoEmail: string
+  /** When the last backup was made; null where none is known. */
+  readonly lastBackup: () => Promise<Date | null>
 }
 
 /** Somebody is in: the cookies say so, and nothing else does. */
@@ -120,6 +122,7 @@ export interface AccountView {
   readonly email: string
   readonly isDemo: boolean
   readonly codesLeft: number
+  readonly lastBackup: string | null
   readonly devices: {
     readonly id: string
     readonly isThis: boolean
@@ -131,15 +134,17 @@ export interface AccountView {
 
 export async function readAccount(desk: AccountDesk): Promise<AccountView> {
   const { user, session } = await mustBeSignedIn(desk)
-  const [sessions, codesLeft] = await Promise.all([
+  const [sessions, codesLeft, lastBackup] = await Promise.all([
     sessionsOf(desk.db, user.id),
     recoveryCodesLeft(desk.db, user.id),
+    desk.lastBackup(),
   ])
   return {
     name: user.name,
     email: user.email,
     isDemo: user.email === desk.demoEmail,
     codesLeft,
+    lastBackup: lastBackup?.toISOString() ?? null,
     // The demo's visitors see nothing of each other.
     devices: sessions
       .filter(({ id }) => user.email !== desk.demoEmail || id === session.id)

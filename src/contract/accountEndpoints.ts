@@ -80,6 +80,8 @@ export const readAccount = endpoint(
     /** Everybody’s: it cannot be changed. */
     isDemo: z.boolean(),
     codesLeft: z.int(),
+    /** When this machine last made a backup; null where it has made none, or where others do. */
+    lastBackup: z.string().nullable(),
     devices: z.array(
       z.object({
         id: z.string(),

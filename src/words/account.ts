@@ -59,6 +59,12 @@ export const account = {
       : `${count === 1 ? 'One other device is' : `${count} other devices are`} signed out.`,
   onlyHere: 'You are signed in nowhere else.',
 
+  backup: 'Backup',
+  lastBackup: (when: string): string =>
+    `The last backup of this machine was made ${when}. It was restored and compared before it counted.`,
+  noBackup:
+    'This machine has made no backup yet. Whoever runs it makes one with ./satchel backup; where the database is kept elsewhere, it is backed up there.',
+
   cannotGetIn: 'I cannot get in',
   again: 'Get in again',
   whose: 'The e-mail you sign in with',

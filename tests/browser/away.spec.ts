@@ -16,7 +16,7 @@ import {
   throughPocket,
 } from './support/rounds'
 import { answering, databaseUrl, freePort, serverOn } from './support/serve'
-import { expect, expectAccessible, expectFits, open, PHONE, test } from './support/test'
+import { expect, expectAccessible, expectFits, open, PHONE, test, usable } from './support/test'
 
 test.use({ serviceWorkers: 'allow', viewport: PHONE })
 
@@ -167,6 +167,34 @@ test('without a connection kits, members and sheets are readable, and nothing on
     return sizes.reduce((sum, size) => sum + size, 0)
   })
   expect(left).toBe(0)
+})
+
+test('when the session has ended elsewhere, pages lead to signing in, and back', async ({
+  page,
+  context,
+  account,
+}) => {
+  await open(page, '/')
+  await kept(page)
+  await context.clearCookies()
+  for (const path of ['/kits', '/rounds', '/stock']) {
+    await page.goto(path)
+    await expect(page).toHaveURL(/\/sign-in\?next=/)
+    await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toBeVisible()
+  }
+  await usable(page)
+  await page.getByLabel('E-mail').fill(account.email)
+  await page.getByLabel('Password', { exact: true }).fill(account.password)
+  await press(page, 'Sign in')
+  await expect(page).toHaveURL(/\/stock$/)
+})
+
+test('a round that nobody chose says so, and leads to the list', async ({ page }) => {
+  for (const path of ['/round', '/round?id=', '/round?id=x']) {
+    await page.goto(path)
+    await expect(page.getByText('No round is chosen.', { exact: false })).toBeVisible()
+    await expect(page.getByRole('link', { name: 'All rounds' })).toHaveAttribute('href', '/rounds')
+  }
 })
 
 test('what waits is sealed: another who signs in cannot read it, its owner finds it again', async ({

@@ -99,6 +99,56 @@ test('an answer that is lost on the way does not make the act happen twice', asy
   expect(await usesOf(page, account)).toBe(1)
 })
 
+test('an answer that the server never takes is set aside in words, and what waits behind it goes on', async ({
+  page,
+  context,
+  account,
+}) => {
+  await openGauze(page, account)
+  let faults = 0
+  await page.route('**/use', async (route) => {
+    // The first of the two is a fault each time it comes; a page of somebody else's comes before it.
+    faults += 1
+    if (faults === 1)
+      return route.fulfill({
+        status: 200,
+        contentType: 'text/html',
+        body: '<h1>Welcome to our lobby</h1>',
+      })
+    return route.fulfill({
+      status: 500,
+      contentType: 'application/problem+json',
+      body: JSON.stringify({
+        status: 500,
+        code: 'unexpected',
+        title: 'Something went wrong here',
+        detail: 'Nothing was changed.',
+      }),
+    })
+  })
+  await context.setOffline(true)
+  await useOne(page)
+  await expect(page.getByRole('button', { name: /1 answer waits to be sent/ })).toBeVisible()
+  await page.keyboard.press('u')
+  await page.getByLabel('How many', { exact: true }).press('Escape')
+  await context.setOffline(false)
+  await expect(page.getByRole('button', { name: /1 was not taken/ })).toBeVisible()
+  expect(await usesOf(page, account)).toBe(0)
+
+  // What is done after it is not held up.
+  await page.unroute('**/use')
+  await useOne(page)
+  await expect(gauze(page)).toHaveText('11')
+  await page.getByRole('button', { name: /1 was not taken/ }).click()
+  const list = page.getByRole('dialog')
+  await expect(list).toContainText('Something went wrong here. Nothing was changed.')
+  await list.getByRole('button', { name: /^Try again/ }).click()
+  await expect(list).toContainText('Nothing waits')
+  await page.keyboard.press('Escape')
+  await expect(gauze(page)).toHaveText('10')
+  expect(await usesOf(page, account)).toBe(2)
+})
+
 test('a session that has ended says so, and what was typed is still there', async ({
   page,
   context,

@@ -250,6 +250,19 @@ test('a place is described, and its visits come from a calendar file', async ({
   await chooser.setInputFiles(calendar('hello'))
   const reading = page.getByRole('region', { name: 'Visits to Hill cottage from a calendar' })
   await expect(reading).toContainText('This is no calendar file')
+  // A rule that never comes to a day: the screen goes on, and says so.
+  const never = [
+    'BEGIN:VCALENDAR',
+    'BEGIN:VEVENT',
+    'DTSTART;VALUE=DATE:20260101',
+    'RRULE:FREQ=MONTHLY;BYMONTH=2;BYMONTHDAY=30',
+    'END:VEVENT',
+    'END:VCALENDAR',
+  ].join('\r\n')
+  await chooser.setInputFiles(calendar(never))
+  await expect(reading).toContainText('Reading the calendar')
+  await expect(page.getByRole('button', { name: 'Sign out' })).toBeEnabled()
+  await expect(reading).toContainText('repeats on a day that never comes')
   await chooser.setInputFiles(
     calendar(
       [

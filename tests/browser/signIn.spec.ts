@@ -1,6 +1,6 @@
 /** Job 2: signing in, out, and making an account. */
 import { randomUUID } from 'node:crypto'
-import { expect, expectAccessible, open, PHONE, test } from './support/test'
+import { expect, expectAccessible, open, PHONE, test, usable } from './support/test'
 
 test.use({ stock: 'nothing' })
 
@@ -70,6 +70,85 @@ test.describe('without a session', () => {
     await page.goto('/kits')
     await expect(page).toHaveURL(/\/sign-in/)
   })
+})
+
+test('the account: name, password, codes to get in again, and devices, by keyboard', async ({
+  page,
+  account,
+  browser,
+  baseURL,
+}) => {
+  const phone = await browser.newContext({ baseURL: baseURL ?? '', locale: 'en-GB' })
+  const onPhone = await phone.newPage()
+  await open(onPhone, '/sign-in')
+  await onPhone.getByLabel('E-mail').fill(account.email)
+  await onPhone.getByLabel('Password', { exact: true }).fill(account.password)
+  await onPhone.keyboard.press('Enter')
+  await expect(onPhone).toHaveURL(/\/$/)
+
+  await open(page, '/household')
+  await page.getByRole('link', { name: 'Account and devices' }).click()
+  await usable(page)
+  await expectAccessible(page)
+  const part = (name: string) => page.getByRole('region', { name })
+  await expect(part('Signed in on').getByRole('listitem')).toHaveCount(2)
+
+  const names = part('Name and e-mail')
+  await names.getByLabel('Your name').fill('Ilse M.')
+  await names.getByLabel('Your name').press('Enter')
+  await expect(names.getByRole('status')).toHaveText('From now on acts are signed “Ilse M.”.')
+
+  const password = part('Password')
+  const change = async (old: string, next: string) => {
+    await password.getByLabel('Password now').fill(old)
+    await password.getByLabel('New password').fill(next)
+    await password.getByLabel('New password').press('Enter')
+  }
+  await change('not it at all', 'four grey geese over')
+  await expect(password.getByRole('alert')).toHaveText(
+    'Type the password that you sign in with now.',
+  )
+  await change(account.password, 'qwertyuiop')
+  await expect(password.getByRole('alert')).toContainText('Too many people use this password')
+  await expect(password.getByLabel('New password')).toHaveValue('qwertyuiop')
+  await change(account.password, 'four grey geese over')
+  await expect(password.getByRole('status')).toHaveText(
+    'Your password is changed, and one other device was signed out.',
+  )
+  await onPhone.goto('/kits')
+  await expect(onPhone).toHaveURL(/\/sign-in/)
+
+  const codes = part('Recovery codes')
+  await codes.getByLabel('Password now').fill('four grey geese over')
+  await codes.getByLabel('Password now').press('Enter')
+  await expect(codes.getByRole('listitem')).toHaveCount(10)
+  const code = (await codes.getByRole('listitem').first().textContent()) ?? ''
+  await page.setViewportSize(PHONE)
+  await expectAccessible(page)
+  await codes.getByRole('button', { name: 'I have them' }).click()
+  await expect(codes).toContainText('10 codes are left.')
+
+  await usable(onPhone)
+  await onPhone.getByRole('button', { name: 'I cannot get in' }).click()
+  await expectAccessible(onPhone)
+  await onPhone.getByLabel('The e-mail you sign in with').fill(account.email)
+  await onPhone.getByLabel('Recovery code').fill(code.toLowerCase())
+  await onPhone.getByLabel('New password').fill('three red hens under')
+  await onPhone.getByRole('button', { name: 'Set the password and sign in' }).click()
+  await expect(onPhone).toHaveURL(/\/kits$/)
+  await page.goto('/kits')
+  await expect(page).toHaveURL(/\/sign-in/)
+  await phone.close()
+})
+
+test('the demo’s account says that it is everybody’s', async ({ page, context }) => {
+  await context.clearCookies()
+  await open(page, '/sign-in')
+  await page.getByRole('button', { name: 'Open the demo household' }).click()
+  await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible()
+  await open(page, '/account')
+  await expect(page.getByText('This is the demo’s account.', { exact: false })).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Password' })).toHaveCount(0)
 })
 
 test('the household, its members and its visits are kept', async ({ page }) => {

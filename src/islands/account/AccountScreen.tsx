@@ -3,8 +3,9 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import type { z } from 'zod'
 import { readAccount } from '../../contract/accountEndpoints'
 import { call } from '../../device/call'
-import { Frame, type Strap } from '../../ui/Frame'
+import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
+import { moment } from '../../words/format'
 import { SignOut } from '../household/SignOut'
 import classes from './account.module.css'
 import { Codes } from './Codes'
@@ -25,6 +26,16 @@ export const AccountScreen = ({ strap, initial }: Props) => (
     <AccountParts initial={initial} />
   </Frame>
 )
+
+function Backup({ lastBackup }: Pick<AccountView, 'lastBackup'>) {
+  const { timeZone } = useStrap().habits
+  return (
+    <section className={classes.part} aria-label={w.backup}>
+      <h2>{w.backup}</h2>
+      <p>{lastBackup === null ? w.noBackup : w.lastBackup(moment(lastBackup, timeZone))}</p>
+    </section>
+  )
+}
 
 function AccountParts({ initial }: Pick<Props, 'initial'>) {
   const queries = useQueryClient()
@@ -52,6 +63,7 @@ function AccountParts({ initial }: Pick<Props, 'initial'>) {
           </>
         )}
         <Devices account={data} onChanged={refresh} />
+        <Backup lastBackup={data.lastBackup} />
       </div>
     </>
   )

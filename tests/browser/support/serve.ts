@@ -1,5 +1,6 @@
 /** Databases of their own for browser tests, and the built application on them. */
 import { type ChildProcess, spawn } from 'node:child_process'
+import http from 'node:http'
 import { createServer } from 'node:net'
 import pg from 'pg'
 
@@ -57,15 +58,25 @@ export const serverOn = (port: number, appUrl: string, today: string = TODAY): C
   })
 
 /** @returns the address, once the server there answers */
-export async function answering(port: number): Promise<string> {
+export async function answering(port: number, host?: string): Promise<string> {
   const address = `http://127.0.0.1:${port}`
   for (let tries = 0; tries < 3000; tries++) {
-    const answer = await fetch(`${address}/api/health`).catch(() => null)
-    if (answer?.ok) return address
+    if (await isHealthy(port, host)) return address
     await new Promise((resolve) => setTimeout(resolve, 100))
   }
   throw new Error('The server did not answer; build it first (./satchel test browser does)')
 }
+
+/** @param host the name it goes by, where that is another than its address */
+const isHealthy = (port: number, host = `127.0.0.1:${port}`): Promise<boolean> =>
+  new Promise((resolve) => {
+    http
+      .get({ host: '127.0.0.1', port, path: '/api/health', headers: { host } }, (answer) => {
+        answer.resume()
+        resolve(answer.statusCode === 200)
+      })
+      .on('error', () => resolve(false))
+  })
 
 /** An empty, migrated database under a name of its own. */
 export async function freshDatabase(name: string): Promise<void> {

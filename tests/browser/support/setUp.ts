@@ -21,6 +21,7 @@ export default async function setUp(): Promise<() => void> {
   if (demo.status !== 0) throw new Error('The demo household could not be loaded')
   const { address, process: server } = await startServer(databaseUrl('DATABASE_URL', 'browser'))
   process.env.SATCHEL_ADDRESS = address
+  process.env.SATCHEL_SERVER_PID = String(server.pid)
   process.env.SATCHEL_FILLED = await aFilledHousehold()
   return () => {
     server.kill()
