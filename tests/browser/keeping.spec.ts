@@ -255,7 +255,7 @@ test('a place is described, and its visits come from a calendar file', async ({
     'BEGIN:VCALENDAR',
     'BEGIN:VEVENT',
     'DTSTART;VALUE=DATE:20260101',
-    'RRULE:FREQ=MONTHLY;BYMONTH=2;BYMONTHDAY=30',
+    'RRULE:FREQ=DAILY;BYMONTH=2;BYMONTHDAY=30',
     'END:VEVENT',
     'END:VCALENDAR',
   ].join('\r\n')
