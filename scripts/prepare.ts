@@ -6,6 +6,7 @@ import { accountsUrl } from '../src/api/runtime'
 import { overridePassword } from '../src/app/accounts'
 import { createAuth, migrateAccounts } from '../src/app/signIn'
 import { clockFrom } from '../src/app/world'
+import { DEMO_EMAIL } from '../src/core/account/demo'
 import { createDb, createPool } from '../src/db/connect'
 import { migrate, pendingMigrations } from '../src/db/migrate'
 import { loadDemo } from '../src/demo/loadDemo'
@@ -67,6 +68,12 @@ async function demo(fresh: boolean): Promise<void> {
 
 /** Prints a password for somebody who cannot get in; nobody else has it. */
 async function resetPassword(email: string): Promise<void> {
+  if (email.toLowerCase() === DEMO_EMAIL) {
+    console.error(
+      'This is the demo’s account: it opens with one press, and nobody types its password.',
+    )
+    process.exit(1)
+  }
   const pool = createPool(env('DATABASE_URL'), 1)
   const accounts = createPool(accountsUrl(env('DATABASE_URL')), 1)
   const password = randomBytes(12).toString('base64url')
