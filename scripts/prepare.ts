@@ -34,12 +34,15 @@ async function pending(): Promise<void> {
   }
 }
 
-async function runMigrations(): Promise<void> {
-  await prepareDatabase({
+const roles = (): Promise<void> =>
+  prepareDatabase({
     adminUrl: env('ADMIN_DATABASE_URL'),
     ownerUrl: env('OWNER_DATABASE_URL'),
     appUrl: env('DATABASE_URL'),
   })
+
+async function runMigrations(): Promise<void> {
+  await roles()
   const owner = new pg.Pool({ connectionString: env('OWNER_DATABASE_URL'), max: 1 })
   const db = new Kysely<unknown>({ dialect: new PostgresDialect({ pool: owner }) })
   const applied = await migrate(db)
@@ -96,6 +99,7 @@ if (first === 'reset-password') {
 }
 for (const step of process.argv.slice(2)) {
   if (step === 'pending') await pending()
+  else if (step === 'roles') await roles()
   else if (step === 'migrate') await runMigrations()
   else if (step === 'demo-if-missing') await demo(false)
   else if (step === 'reset-demo') await demo(true)
