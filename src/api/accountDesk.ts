@@ -3,6 +3,7 @@ import type { APIRoute } from 'astro'
 import type { z } from 'zod'
 import { type AccountDesk, DEVICE_COOKIE, type LetIn, readAccount } from '../app/accounts'
 import { Refusal } from '../app/refusal'
+import { cookieIn } from '../app/signIn'
 import type * as accountContract from '../contract/accountEndpoints'
 import type { Endpoint } from '../contract/endpoint'
 import { DEMO_EMAIL } from '../core/account/demo'
@@ -67,9 +68,4 @@ function deskOf({ headers }: Request): AccountDesk {
     demoEmail: DEMO_EMAIL,
     lastBackup,
   }
-}
-
-function cookieIn(headers: Headers, name: string): string {
-  const cookies = (headers.get('cookie') ?? '').split(/;\s*/)
-  return cookies.find((one) => one.startsWith(`${name}=`))?.slice(name.length + 1) ?? ''
 }

@@ -25,7 +25,7 @@ export function passwordFault(password: string, own: readonly string[]): Passwor
   const beside = words
     .filter((word) => word.length > 2)
     .reduce((rest, word) => rest.replaceAll(word, ''), letters.toLowerCase())
-  if (beside.length < letters.length && beside.replace(/[\d\W_]+/g, '').length < LEAST_BESIDE_NAME)
+  if (beside.length < letters.length && beside.replace(/\P{L}+/gu, '').length < LEAST_BESIDE_NAME)
     return 'own_name'
   judge ??= new ZxcvbnFactory({ dictionary, graphs: adjacencyGraphs })
   return judge.check(letters, words).score < TOO_EASY ? 'common' : null

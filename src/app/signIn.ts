@@ -94,9 +94,13 @@ export async function callerOf(auth: Auth, db: Db, headers: Headers): Promise<Ca
 const ZONE_COOKIE = 'satchel.zone'
 const ZONE_WHEN_UNKNOWN = 'Etc/UTC'
 
-function zoneIn(headers: Headers): string {
+/** A cookie as it was sent; "" without it. */
+export function cookieIn(headers: Headers, name: string): string {
   const cookies = (headers.get('cookie') ?? '').split(/;\s*/)
-  const given = cookies.find((cookie) => cookie.startsWith(`${ZONE_COOKIE}=`))
-  const zone = given?.slice(ZONE_COOKIE.length + 1) ?? ''
+  return cookies.find((one) => one.startsWith(`${name}=`))?.slice(name.length + 1) ?? ''
+}
+
+function zoneIn(headers: Headers): string {
+  const zone = cookieIn(headers, ZONE_COOKIE)
   return isTimeZone(zone) ? zone : ZONE_WHEN_UNKNOWN
 }

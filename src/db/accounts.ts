@@ -96,9 +96,7 @@ export const accountByEmail = (db: Db, email: string) =>
     .executeTakeFirst()
 
 export const renameAccount = (db: Db, userId: string, name: string) =>
-  db.transaction().execute(async (trx) => {
-    await trx.updateTable('auth.user').set({ name }).where('id', '=', userId).execute()
-  })
+  db.updateTable('auth.user').set({ name }).where('id', '=', userId).execute()
 
 /** @returns false when another account has the address */
 export async function setEmail(db: Db, userId: string, email: string): Promise<boolean> {

@@ -416,7 +416,10 @@ export interface Tables {
   'auth.recovery_code': RecoveryCodeTable
 }
 
-/** Records that acts create, edit and remove, and that undo brings back. */
+/**
+ * Records that acts create, edit and remove, and that undo brings back, in an order in which what
+ * is inside goes before what holds it. An act can touch no table that is not named here.
+ */
 export const ACTED_TABLES = [
   'restock_wish',
   'shop_offer',
