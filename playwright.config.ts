@@ -1,8 +1,10 @@
+import { existsSync } from 'node:fs'
 import { defineConfig } from '@playwright/test'
 
-/** Chromium as Debian ships it; it may reach this machine and nothing else. */
+const SHELL = '/usr/bin/chromium-headless-shell'
+/** Chromium as Debian ships it for machines without a screen; it may reach this machine and nothing else. */
 const launchOptions = {
-  executablePath: '/usr/bin/chromium',
+  executablePath: existsSync(SHELL) ? SHELL : '/usr/bin/chromium',
   args: [
     '--no-sandbox',
     '--disable-gpu',
@@ -15,11 +17,18 @@ const launchOptions = {
   ],
 }
 
+const LONG = /(?:start|faults|away|care)\.spec\.ts$/
+
 export default defineConfig({
   testDir: 'tests/browser',
   globalSetup: './tests/browser/support/setUp.ts',
   outputDir: '.satchel-test/browser',
   fullyParallel: true,
+  // What takes longest begins first, so that no worker is left alone with it at the end.
+  projects: [
+    { name: 'long', testMatch: LONG },
+    { name: 'jobs', testIgnore: LONG },
+  ],
   // Much of a job is waiting: three at once keep two cores busy.
   workers: 3,
   // One more try on a loaded machine; the closing line tells how many needed it.

@@ -1,13 +1,27 @@
 import { defineConfig } from 'vitest/config'
 
+/** Against hanging for ever, never against being slow. */
+const PATIENCE = { testTimeout: 30 * 60_000, hookTimeout: 30 * 60_000 }
+
 export default defineConfig({
   test: {
-    include: ['src/**/*.test.ts', 'tests/**/*.test.ts'],
     globalSetup: ['tests/support/templateDatabase.ts'],
-    // Against hanging for ever, never against being slow.
-    testTimeout: 30 * 60_000,
-    hookTimeout: 30 * 60_000,
-    pool: 'forks',
     maxWorkers: 2,
+    projects: [
+      {
+        // Pure: what one file loads may serve the next.
+        test: {
+          name: 'core',
+          include: ['src/**/*.test.ts'],
+          pool: 'threads',
+          isolate: false,
+          ...PATIENCE,
+        },
+      },
+      {
+        // Each has a database, a clock and a runtime of its own.
+        test: { name: 'whole', include: ['tests/**/*.test.ts'], pool: 'forks', ...PATIENCE },
+      },
+    ],
   },
 })

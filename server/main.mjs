@@ -27,7 +27,7 @@ const assets = sirv(fileURLToPath(new URL('../dist/client', import.meta.url)), {
 const compress = compression()
 
 const server = http.createServer(
-  { requestTimeout: 60_000, headersTimeout: 20_000 },
+  { requestTimeout: 600_000, headersTimeout: 20_000 },
   (request, response) => {
     const began = performance.now()
     const path = pathOf(request)

@@ -6,7 +6,7 @@ import { unserved } from './api/unserved'
 import { callerOf } from './app/signIn'
 
 /** Reachable without a session. */
-const OPEN = ['/sign-in', '/new-password', '/feed/', '/round', '/incident', '/away']
+const OPEN = ['/sign-in', '/new-password', '/new-account', '/feed/', '/round', '/incident', '/away']
 
 export const onRequest = defineMiddleware(async (context, next) => {
   const { pathname } = context.url

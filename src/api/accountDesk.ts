@@ -2,6 +2,7 @@
 import type { APIRoute } from 'astro'
 import type { z } from 'zod'
 import { type AccountDesk, DEVICE_COOKIE, type LetIn, readAccount } from '../app/accounts'
+import { type LeavingView, readLeaving } from '../app/leaving'
 import { Refusal } from '../app/refusal'
 import { cookieIn } from '../app/signIn'
 import type * as accountContract from '../contract/accountEndpoints'
@@ -53,8 +54,11 @@ export async function accountOf(
   return readAccount(deskOf(request))
 }
 
-function deskOf({ headers }: Request): AccountDesk {
-  const { world, auth, secret, letters } = runtime()
+/** For the page that shows it. @throws {Refusal} `not_signed_in` */
+export const leavingOf = (request: Request): Promise<LeavingView> => readLeaving(deskOf(request))
+
+function deskOf({ headers, url }: Request): AccountDesk {
+  const { world, auth, secret, letters, publicOrigin } = runtime()
   return {
     db: world.db,
     auth,
@@ -65,6 +69,8 @@ function deskOf({ headers }: Request): AccountDesk {
       address: headers.get(PEER_HEADER) ?? '',
       deviceMark: cookieIn(headers, DEVICE_COOKIE),
     },
+    // Only this machine's own names get as far as here.
+    origin: publicOrigin ?? `http://${headers.get('host') ?? new URL(url).host}`,
     demoEmail: DEMO_EMAIL,
     lastBackup,
   }

@@ -1,10 +1,12 @@
 /** The running application's one database pool, clock and sign-in, made when first needed. */
+import { endEveryWayIn } from '../app/accounts'
 import { kept } from '../app/kept'
 import { type Auth, createAuth } from '../app/signIn'
 import { clockFrom, type World } from '../app/world'
 import type { Letters } from '../core/account/letters'
 import { loadRuleBook } from '../core/cover/ruleBook'
-import { createDb, createPool } from '../db/connect'
+import { createDb, createPool, type Db } from '../db/connect'
+import { deleteDueHouseholds } from '../db/leaving'
 import { letterFolder, mailServer } from '../standIns/letters'
 import { standInServices } from '../standIns/services'
 import { words } from '../words'
@@ -16,6 +18,8 @@ export interface Runtime {
   /** The server's own; keys of devices and calendars follow from it. */
   readonly secret: string
   readonly letters: Letters
+  /** Where people reach it when a proxy stands before it; null where they reach it itself. */
+  readonly publicOrigin: string | null
   /** The demo account's password; null when demo mode is off. */
   readonly demoPassword: string | null
 }
@@ -49,15 +53,31 @@ export function runtime(): Runtime {
         .send(words.letters.newPassword(to, name, `${origin}/new-password?token=${token}`))
         // Who asked is answered the same as for an address that nobody has.
         .catch(logFault),
+    newPasswordSet: (userId) => endEveryWayIn(db, userId),
   })
   made = {
     world: { db, now: clockFrom(SATCHEL_TODAY), surveys: kept(), services: standInServices },
     auth,
     secret: SATCHEL_SECRET,
     letters,
+    publicOrigin: SATCHEL_ORIGIN ? new URL(SATCHEL_ORIGIN).origin : null,
     demoPassword: SATCHEL_DEMO_PASSWORD || null,
   }
+  void keepHouse(db)
+  setInterval(() => void keepHouse(db), HOUR_MILLISECONDS).unref()
   return made
+}
+
+const HOUR_MILLISECONDS = 3_600_000
+
+/** What has to happen without anybody asking: households go whose week is over. */
+export async function keepHouse(db: Db): Promise<void> {
+  try {
+    await deleteDueHouseholds(db)
+  } catch (error) {
+    // Another hour will do.
+    logFault(error)
+  }
 }
 
 /** The accounts live in a schema of their own. */

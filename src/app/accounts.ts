@@ -14,7 +14,9 @@ import {
   takeRecoveryCode,
 } from '../db/accounts'
 import type { Db } from '../db/connect'
+import { passkeysOf, removePasskeys } from '../db/passkeys'
 import { clearTries, deviceMark, mayTry, type Visitor } from './guessing'
+import { emailOfKey, letterKey } from './letterKey'
 import { passwordFault } from './passwords'
 import { notFound, Refusal } from './refusal'
 import type { Auth } from './signIn'
@@ -28,6 +30,8 @@ export interface AccountDesk {
   /** Of the request: the session is in them. */
   readonly headers: Headers
   readonly visitor: Visitor
+  /** Where the browser thinks it is, such as "https://kits.example.org". */
+  readonly origin: string
   /** The account of the demo household, which belongs to everybody. */
   readonly demoEmail: string
   /** When the last backup was made; null where none is known. */
@@ -39,13 +43,74 @@ export interface LetIn {
   readonly cookies: readonly string[]
 }
 
+const NEW_ACCOUNT = 'new account'
+
 /**
- * Makes an account and signs it in.
- * @throws {Refusal} `weak_password`; `account_not_made`, whatever the reason
+ * Asks for a letter with the way to a new account, where letters are sent. Whoever has an account
+ * is told so in it: what is answered here is the same for every address.
+ */
+export async function askForAccount(
+  desk: AccountDesk,
+  email: string,
+  inWords: {
+    readonly newAccount: (to: string, address: string) => Letter
+    readonly knownAccount: (to: string, address: string) => Letter
+  },
+): Promise<void> {
+  await mayTry(desk.db, desk.secret, 'new_account', desk.visitor, email)
+  await mayTry(desk.db, desk.secret, 'letter', desk.visitor, email)
+  if (email.toLowerCase() === desk.demoEmail) return
+  const key = letterKey(desk.secret, NEW_ACCOUNT, email, Date.now())
+  const known = await accountByEmail(desk.db, email)
+  await tell(
+    desk,
+    known
+      ? inWords.knownAccount(email, `${desk.origin}/sign-in`)
+      : inWords.newAccount(email, `${desk.origin}/new-account?key=${key}`),
+  )
+}
+
+/** The address that a letter with the way to a new account went to; null for a key that is void. */
+export const addressOfKey = ({ secret }: Pick<AccountDesk, 'secret'>, key: string): string | null =>
+  emailOfKey(secret, NEW_ACCOUNT, key, Date.now())
+
+/**
+ * Makes an account by the way that a letter told, and signs it in.
+ * @throws {Refusal} `letter_expired`; `weak_password`; `account_not_made`
+ */
+export async function openAccount(
+  desk: AccountDesk,
+  {
+    key,
+    name,
+    password,
+  }: { readonly key: string; readonly name: string; readonly password: string },
+): Promise<LetIn> {
+  const email = addressOfKey(desk, key)
+  if (!email) throw new Refusal({ code: 'letter_expired' })
+  return makeAccount(desk, { name, email, password })
+}
+
+/**
+ * Makes an account and signs it in, where no letters are sent.
+ * @throws {Refusal} `account_by_letter` where they are; what {@link makeAccount} throws
  */
 export async function signUp(
   desk: AccountDesk,
-  { name, email, password }: { readonly name: string; email: string; password: string },
+  asked: { readonly name: string; readonly email: string; readonly password: string },
+): Promise<LetIn> {
+  if (desk.letters.folder === null) throw new Refusal({ code: 'account_by_letter' })
+  return makeAccount(desk, asked)
+}
+
+/** @throws {Refusal} `weak_password`; `account_not_made`, whatever the reason */
+async function makeAccount(
+  desk: AccountDesk,
+  {
+    name,
+    email,
+    password,
+  }: { readonly name: string; readonly email: string; readonly password: string },
 ): Promise<LetIn> {
   await mayTry(desk.db, desk.secret, 'new_account', desk.visitor, email)
   mustBeStrong(password, [name, email])
@@ -100,7 +165,7 @@ async function enter(desk: AccountDesk, email: string, password: string): Promis
 export const DEVICE_COOKIE = 'satchel.device'
 const YEAR_SECONDS = 365 * 86_400
 
-function letIn({ secret }: AccountDesk, headers: Headers, email: string): LetIn {
+export function letIn({ secret }: AccountDesk, headers: Headers, email: string): LetIn {
   const mark = deviceMark(secret, email, randomBytes(12).toString('base64url'))
   const session = headers.getSetCookie()
   const secure = session.some((cookie) => /;\s*secure/i.test(cookie)) ? '; Secure' : ''
@@ -130,12 +195,19 @@ export interface AccountView {
     readonly since: string
     readonly lastUsed: string
   }[]
+  readonly passkeys: {
+    readonly id: string
+    readonly name: string
+    readonly madeAt: string
+    readonly lastUsed: string | null
+  }[]
 }
 
 export async function readAccount(desk: AccountDesk): Promise<AccountView> {
   const { user, session } = await mustBeSignedIn(desk)
-  const [sessions, codesLeft, lastBackup] = await Promise.all([
+  const [sessions, passkeys, codesLeft, lastBackup] = await Promise.all([
     sessionsOf(desk.db, user.id),
+    passkeysOf(desk.db, user.id),
     recoveryCodesLeft(desk.db, user.id),
     desk.lastBackup(),
   ])
@@ -155,6 +227,12 @@ export async function readAccount(desk: AccountDesk): Promise<AccountView> {
         since: since.toISOString(),
         lastUsed: lastUsed.toISOString(),
       })),
+    passkeys: passkeys.map(({ id, name, madeAt, lastUsedAt }) => ({
+      id,
+      name,
+      madeAt: madeAt.toISOString(),
+      lastUsed: lastUsedAt?.toISOString() ?? null,
+    })),
   }
 }
 
@@ -252,7 +330,8 @@ const asWritten = (code: string): string =>
     .replace(/[IL]/g, '1')
 
 /**
- * Gets in by a recovery code and sets a new password; every device is signed out before.
+ * Gets in by a recovery code and sets a new password; every device is signed out before, and
+ * passkeys are taken away: one of them may be somebody else's.
  * @throws {Refusal} `wrong_code`, whether the account or the code is not right
  */
 export async function recover(
@@ -267,7 +346,7 @@ export async function recover(
   if (!(await takeRecoveryCode(desk.db, account.id, hashOfCode(account.id, code))))
     throw new Refusal({ code: 'wrong_code' })
   await setPassword(desk, account.id, next)
-  await endSessions(desk.db, account.id, null)
+  await endEveryWayIn(desk.db, account.id)
   await clearTries(desk.db, desk.secret, desk.visitor, email)
   return signIn(desk, { email, password: next })
 }
@@ -305,8 +384,14 @@ export async function overridePassword(
   const account = await accountByEmail(desk.db, email)
   if (!account) return false
   await setPassword(desk, account.id, next)
-  await endSessions(desk.db, account.id, null)
+  await endEveryWayIn(desk.db, account.id)
   return true
+}
+
+/** Whoever gets in again is alone in it: sessions end, and passkeys are void. */
+export async function endEveryWayIn(db: Db, userId: string): Promise<void> {
+  await endSessions(db, userId, null)
+  await removePasskeys(db, userId)
 }
 
 async function setPassword(
@@ -318,20 +403,20 @@ async function setPassword(
   await internalAdapter.updatePassword(userId, await password.hash(next))
 }
 
-async function mustBeSignedIn({ auth, headers }: AccountDesk) {
+export async function mustBeSignedIn({ auth, headers }: AccountDesk) {
   const found = await auth.api.getSession({ headers })
   if (!found) throw new Refusal({ code: 'not_signed_in' })
   return found
 }
 
 /** The demo's account belongs to everybody who looks at it, so nobody changes it. */
-async function mustOwn(desk: AccountDesk) {
+export async function mustOwn(desk: AccountDesk) {
   const found = await mustBeSignedIn(desk)
   if (found.user.email === desk.demoEmail) throw new Refusal({ code: 'demo_account' })
   return found
 }
 
-async function mustKnowPassword(desk: AccountDesk, given: string) {
+export async function mustKnowPassword(desk: AccountDesk, given: string) {
   const found = await mustOwn(desk)
   const { email, id } = found.user
   await mayTry(desk.db, desk.secret, 'password', desk.visitor, email)
@@ -350,7 +435,7 @@ function mustBeStrong(password: string, own: readonly string[]): void {
 }
 
 /** A change is made whether the letter about it goes out or not. */
-async function tell({ letters }: AccountDesk, letter: Letter): Promise<void> {
+export async function tell({ letters }: AccountDesk, letter: Letter): Promise<void> {
   try {
     await letters.send(letter)
   } catch (error) {

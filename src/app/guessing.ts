@@ -27,7 +27,7 @@ const NEW_ACCOUNTS = { most: 20, minutes: 60 }
 const hashed = (secret: string, what: string, value: string): string =>
   `${what}:${createHmac('sha256', secret).update(`${what} ${value}`).digest('base64url')}`
 
-export type Tried = 'password' | 'recovery' | 'demo' | 'letter' | 'new_account'
+export type Tried = 'password' | 'recovery' | 'demo' | 'letter' | 'new_account' | 'passkey'
 
 /** @throws {Refusal} `too_many_tries` with the minutes to wait */
 export async function mayTry(
@@ -52,6 +52,9 @@ function limitsOf(
   switch (what) {
     case 'demo':
       return [{ bucket: hashed(secret, 'demo', address), ...DEMO }]
+    // Nobody guesses one; what is counted is how many questions a stranger may have asked.
+    case 'passkey':
+      return [from]
     case 'new_account':
       return [{ bucket: hashed(secret, 'new', address), ...NEW_ACCOUNTS }]
     case 'letter':

@@ -88,9 +88,11 @@ export const pocketRefs = (survey: Pick<Survey, 'sites'>): PocketRef[] =>
 
 export const readKit = (world: World, caller: Caller, kitId: KitId): Promise<KitView> =>
   reading(world, caller, async (at) => {
-    const { survey, open, household } = await everything(at)
+    const { survey, open, household, deletion } = await everything(at)
     const kit = survey.kits.find(({ id }) => id === kitId)
-    const place = strapOf(survey, open, household).places.find(({ id }) => id === kit?.placeId)
+    const place = strapOf(survey, open, household, deletion).places.find(
+      ({ id }) => id === kit?.placeId,
+    )
     if (!kit || !place) throw notFound()
     const { lines, sites } = contentOf(survey, kit)
     const { confirmations } = await confirmedStockOf(at)

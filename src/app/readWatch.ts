@@ -9,6 +9,7 @@ import { itemTitle } from '../core/stock/item'
 import { type Headline, headline } from '../core/watch/headline'
 import { ribbon, ribbonTitle } from '../core/watch/ribbon'
 import type { JudgedHolding, Survey } from '../core/watch/survey'
+import { deletionOf } from '../db/leaving'
 import { readPurchases } from '../db/shopping'
 import { readCourses, readDeferrals, readMembers } from '../db/stock'
 import { onceFor } from './kept'
@@ -51,6 +52,7 @@ export async function everything(at: Reading) {
   const purchases = await readPurchases(at.trx)
   return {
     household: at.household,
+    deletion: await deletionOf(at.trx),
     survey: looks.survey,
     ...openErrands(looks, deferred, purchases),
   }
@@ -58,14 +60,15 @@ export async function everything(at: Reading) {
 
 export const readStrap = (world: World, caller: Caller): Promise<z.infer<typeof v.strap>> =>
   reading(world, caller, async (at) => {
-    const { survey, open, household } = await everything(at)
-    return strapOf(survey, open, household)
+    const { survey, open, household, deletion } = await everything(at)
+    return strapOf(survey, open, household, deletion)
   })
 
 /** Pure: the view of a survey and its open errands. */
 export function watchView(
   {
     household,
+    deletion,
     survey,
     open,
     later,
@@ -90,7 +93,7 @@ export function watchView(
     }
   })
   return {
-    strap: strapOf(survey, open, household),
+    strap: strapOf(survey, open, household, deletion),
     headline: headlineView(headline(survey, open)),
     ribbon: ribbonView(survey),
     groups: onlyPlace ? groups.filter(({ placeId }) => placeId === onlyPlace) : groups,

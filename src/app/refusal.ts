@@ -24,6 +24,20 @@ export type RefusalReason =
   | { readonly code: 'demo_account' }
   | { readonly code: 'no_demo' }
   | { readonly code: 'too_many_tries'; readonly minutes: number }
+  /** Letters are sent here, so that an address is shown to be one's own. */
+  | { readonly code: 'account_by_letter' }
+  | { readonly code: 'passkey_not_right' }
+  /** Passkeys belong to a name, and this machine is reached by its number. */
+  | { readonly code: 'passkeys_need_a_name'; readonly open: string }
+  /** Somebody is needed who stays in the household. */
+  | { readonly code: 'nobody_stays' }
+  /** A household is brought back into one in which nothing is kept yet. */
+  | { readonly code: 'household_not_empty' }
+  | { readonly code: 'not_a_household_file' }
+  | { readonly code: 'file_of_later_version' }
+  | { readonly code: 'file_too_large' }
+  /** It is one, and says what cannot be. */
+  | { readonly code: 'file_does_not_hold'; readonly where: string }
   /** It says that it is one, and cannot be read as one. */
   | { readonly code: 'not_a_picture' }
   /** Somebody else was faster: what the record is now, and who did what since. */

@@ -1,8 +1,11 @@
 /** Accounts and sessions: e-mail and password, kept in the same database under their own schema. */
 import { randomUUID } from 'node:crypto'
-import { type BetterAuthOptions, betterAuth } from 'better-auth'
+import { type BetterAuthOptions, type BetterAuthPlugin, betterAuth } from 'better-auth'
+import { createAuthEndpoint } from 'better-auth/api'
+import { setSessionCookie } from 'better-auth/cookies'
 import { getMigrations } from 'better-auth/db/migration'
 import type pg from 'pg'
+import { z } from 'zod'
 import { LEAST_CHARACTERS, MOST_CHARACTERS } from '../core/account/password'
 import { isTimeZone } from '../core/calendar/plainDate'
 import { firstHouseholdName } from '../core/household/householdName'
@@ -19,7 +22,28 @@ export interface SignInSettings {
   readonly alsoTrusted: readonly string[]
   /** Sends somebody the way to a new password; absent where nobody asks for one. */
   readonly sendNewPassword?: (to: string, name: string, token: string) => Promise<void>
+  /** After somebody has set one by the way that a letter told. */
+  readonly newPasswordSet?: (userId: string) => Promise<void>
 }
+
+/** Lets somebody in who has shown a passkey; it is called from here alone. */
+const byPasskey = {
+  id: 'by-passkey',
+  endpoints: {
+    enterByPasskey: createAuthEndpoint(
+      '/enter-by-passkey',
+      { method: 'POST', body: z.object({ userId: z.string() }) },
+      async (context) => {
+        const { internalAdapter } = context.context
+        const user = await internalAdapter.findUserById(context.body.userId)
+        if (!user) return context.json({ in: false })
+        const session = await internalAdapter.createSession(user.id)
+        await setSessionCookie(context, { session, user })
+        return context.json({ in: true })
+      },
+    ),
+  },
+} satisfies BetterAuthPlugin
 
 function options(pool: pg.Pool, settings: SignInSettings) {
   return {
@@ -38,6 +62,7 @@ function options(pool: pg.Pool, settings: SignInSettings) {
       resetPasswordTokenExpiresIn: 60 * 60,
       sendResetPassword: async ({ user, token }) =>
         settings.sendNewPassword?.(user.email, user.name, token),
+      onPasswordReset: async ({ user }) => settings.newPasswordSet?.(user.id),
     },
     session: { expiresIn: 60 * 60 * 24 * 30 },
     advanced: {
@@ -49,6 +74,7 @@ function options(pool: pg.Pool, settings: SignInSettings) {
     },
     // Nothing of it is reached from outside; tries are counted in app/guessing.
     rateLimit: { enabled: false },
+    plugins: [byPasskey],
     telemetry: { enabled: false },
     logger: { disabled: true },
   } satisfies BetterAuthOptions

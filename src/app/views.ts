@@ -10,6 +10,7 @@ import type { Purchase } from '../core/shopping/purchase'
 import { itemTitle } from '../core/stock/item'
 import { type Errand, errands, type SpareAt } from '../core/watch/errands'
 import { type Line, readiness, type Site, type Survey } from '../core/watch/survey'
+import type { Deletion } from '../db/leaving'
 import { onceFor } from './kept'
 import type { Looks } from './looks'
 
@@ -53,6 +54,7 @@ export function strapOf(
   survey: Survey,
   open: readonly Errand[],
   { dateOrder, currency, units, timeZone }: Household,
+  deletion: Deletion | null,
 ): z.infer<typeof v.strap> {
   const todo = new Map<PlaceId, number>()
   for (const { place } of open) todo.set(place.id, (todo.get(place.id) ?? 0) + 1)
@@ -60,6 +62,7 @@ export function strapOf(
   return {
     today: survey.today,
     habits: { dateOrder, currency, units, timeZone },
+    deletion: deletion && { askedBy: deletion.askedBy, dueAt: deletion.dueAt.toISOString() },
     places: survey.places.map((place) =>
       strapPlace(survey, place, ready.get(place.id) ?? null, todo.get(place.id) ?? 0),
     ),

@@ -26,6 +26,20 @@ export const signUp = endpoint(
   { door: 'open', body: z.object({ name: ownName, email, password }) },
   nothing,
 )
+export const askForAccount = endpoint(
+  'POST',
+  '/api/account/new-account-letter',
+  'Ask for a letter with the way to a new account; the answer is the same for every address',
+  { door: 'open', body: z.object({ email }) },
+  nothing,
+)
+export const openAccount = endpoint(
+  'POST',
+  '/api/account/new-account',
+  'Make an account by the way that a letter told, and be signed in',
+  { door: 'open', body: z.object({ key: typed(800).min(1), name: ownName, password }) },
+  nothing,
+)
 export const signIn = endpoint(
   'POST',
   '/api/account/sign-in',
@@ -91,6 +105,15 @@ export const readAccount = endpoint(
         lastUsed: z.string(),
       }),
     ),
+    /** Devices that let one in by finger, face or code. */
+    passkeys: z.array(
+      z.object({
+        id: z.string(),
+        name: z.string(),
+        madeAt: z.string(),
+        lastUsed: z.string().nullable(),
+      }),
+    ),
   }),
 )
 export const renameAccount = endpoint(
@@ -134,4 +157,124 @@ export const makeRecoveryCodes = endpoint(
   'Make new recovery codes; they are shown once, and those before them are void',
   { door: 'account', body: z.object({ password }) },
   z.object({ codes: z.array(z.string()) }),
+)
+
+export const readLeaving = endpoint(
+  'GET',
+  '/api/account/leaving',
+  'Who else is in the household, and whether it is to be deleted',
+  { door: 'account' },
+  z.object({
+    others: z.boolean(),
+    /** Nothing is kept in it yet: a saved household can be brought back here. */
+    empty: z.boolean(),
+    deletion: z
+      .object({ askedBy: z.string(), dueAt: z.string(), withAccount: z.boolean() })
+      .nullable(),
+  }),
+)
+export const deleteHousehold = endpoint(
+  'POST',
+  '/api/account/household-deletion',
+  'Delete the household in a week; until then it can be kept',
+  { door: 'account', body: z.object({ password }) },
+  nothing,
+)
+export const keepHousehold = endpoint(
+  'DELETE',
+  '/api/account/household-deletion',
+  'Keep the household that was to be deleted',
+  { door: 'account' },
+  nothing,
+)
+export const leaveHousehold = endpoint(
+  'POST',
+  '/api/account/leave-household',
+  'Leave a household in which others stay',
+  { door: 'account', body: z.object({ password }) },
+  nothing,
+)
+export const deleteAccount = endpoint(
+  'DELETE',
+  '/api/account',
+  'Delete the account: now where others stay in the household, else with it in a week',
+  { door: 'account', body: z.object({ password }) },
+  z.object({ gone: z.enum(['now', 'with_household']) }),
+)
+
+/** Base64url, as browsers write bytes in JSON. */
+const bytes = z
+  .string()
+  .max(8000)
+  .regex(/^[A-Za-z0-9_-]*$/, 'Send it as the browser gave it')
+const credentialId = bytes.min(1).max(1400)
+/** What a browser gives back, as its standard writes it in JSON; extensions are not read. */
+const credential = <Response extends z.ZodType>(response: Response) =>
+  z.object({
+    id: credentialId,
+    rawId: credentialId,
+    type: z.literal('public-key'),
+    authenticatorAttachment: z.enum(['cross-platform', 'platform']).optional(),
+    clientExtensionResults: z.record(z.string(), z.unknown()).default({}),
+    response,
+  })
+/** Asked of the browser; its standard says what is in it. */
+const question = z.record(z.string(), z.unknown())
+
+export const offerPasskey = endpoint(
+  'POST',
+  '/api/account/passkeys/offer',
+  'Ask this device to make a passkey',
+  { door: 'account', body: z.object({ password }) },
+  question,
+)
+export const keepPasskey = endpoint(
+  'POST',
+  '/api/account/passkeys',
+  'Keep the passkey that this device made',
+  {
+    door: 'account',
+    body: z.object({
+      name: ownName,
+      made: credential(
+        z.object({
+          clientDataJSON: bytes,
+          attestationObject: bytes,
+          transports: z.array(typed(20)).max(8).optional(),
+        }),
+      ),
+    }),
+  },
+  nothing,
+)
+export const endPasskey = endpoint(
+  'DELETE',
+  '/api/account/passkeys/{passkeyId}',
+  'Take a passkey away',
+  { door: 'account', params: z.object({ passkeyId: credentialId }) },
+  nothing,
+)
+export const askForPasskey = endpoint(
+  'POST',
+  '/api/account/passkey-question',
+  'Ask this device for a passkey',
+  { door: 'open' },
+  question,
+)
+export const enterByPasskey = endpoint(
+  'POST',
+  '/api/account/passkey-sign-in',
+  'Sign in with the passkey that this device showed',
+  {
+    door: 'open',
+    body: credential(
+      z.object({
+        clientDataJSON: bytes,
+        authenticatorData: bytes,
+        signature: bytes,
+        userHandle: bytes.optional(),
+      }),
+    ),
+  },
+  nothing,
 )

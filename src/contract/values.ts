@@ -183,6 +183,7 @@ export const LOT_STATES = [
 const heldBecause = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('said'), reason: z.string() }),
   z.object({ kind: z.literal('left_over'), prescriber: z.string() }),
+  z.object({ kind: z.literal('not_judged') }),
   z.object({ kind: z.literal('opened_no_period'), on: plainDate }),
 ])
 export const lotState = z.discriminatedUnion('state', [
@@ -265,6 +266,8 @@ export const strap = z.object({
     timeZone: z.string(),
   }),
   places: z.array(strapPlace),
+  /** When the household is deleted, and who asked for it; null where it stays. */
+  deletion: z.object({ askedBy: z.string(), dueAt: z.string() }).nullable().default(null),
 })
 
 export const verdict = z.object({

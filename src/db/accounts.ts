@@ -144,3 +144,13 @@ export async function recoveryCodesLeft(db: Db, userId: string): Promise<number>
     .executeTakeFirstOrThrow()
   return Number(left)
 }
+
+/** Takes an account away, with everything one gets in by. */
+export const deleteAccount = (db: Db, userId: string) =>
+  db.transaction().execute(async (trx) => {
+    await trx.deleteFrom('auth.recovery_code').where('user_id', '=', userId).execute()
+    await trx.deleteFrom('auth.passkey').where('user_id', '=', userId).execute()
+    await trx.deleteFrom('auth.session').where('userId', '=', userId).execute()
+    await sql`delete from auth.account where "userId" = ${userId}`.execute(trx)
+    await trx.deleteFrom('auth.user').where('id', '=', userId).execute()
+  })

@@ -59,12 +59,16 @@ export async function inHousehold<T>(
   return db.transaction().execute((trx) => within(trx, householdId, work))
 }
 
-/** The same for reading alone: every statement sees the record as it was at the first. */
+/**
+ * The same for reading alone: every statement sees the record as it was at the first. Within a
+ * transaction that goes on already, it reads what that one has written.
+ */
 export async function inSnapshot<T>(
   db: Db,
   householdId: HouseholdId,
   read: (trx: Trx) => Promise<T>,
 ): Promise<T> {
+  if (db.isTransaction) return within(db as Trx, householdId, read)
   return db
     .transaction()
     .setIsolationLevel('repeatable read')
@@ -101,6 +105,17 @@ export const isViolation = (error: unknown, constraint: string): boolean =>
 /** Whether another row stands where this one would; which unique rule it was does not matter. */
 export const isTaken = (error: unknown): boolean =>
   error instanceof pg.DatabaseError && error.code === '23505'
+
+/** The table whose row the database refused; null for every other error. */
+export const tableOf = (error: unknown): string | null =>
+  error instanceof pg.DatabaseError ? (error.table ?? '') : null
+
+/** The database is away, full or at odds with itself (classes of SQLSTATE): no data is to blame. */
+const TROUBLE = /^(?:08|25|40|53|54|55|57|58|XX)/
+export const isDatabaseTrouble = (error: unknown): boolean =>
+  error instanceof pg.DatabaseError
+    ? TROUBLE.test(error.code ?? '')
+    : error instanceof Error && 'code' in error
 
 /** Whether the database answers; throws what the driver throws when not. */
 export async function ping(db: Db): Promise<void> {

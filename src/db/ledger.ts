@@ -176,7 +176,7 @@ async function insertMovements(
 }
 
 /** Which pocket lost and which gained, so that SQL alone can add the ledger up. */
-function effectColumns(fact: Fact) {
+export function effectColumns(fact: Fact) {
   const effects = effectOf(fact).filter(({ by }) => by !== 0)
   const from = effects.find(({ by }) => by < 0)
   const to = effects.find(({ by }) => by > 0)

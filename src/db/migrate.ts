@@ -11,6 +11,8 @@ import * as shopping from './migrations/0008-shopping'
 import * as claims from './migrations/0009-claims'
 import * as labels from './migrations/0010-labels'
 import * as accounts from './migrations/0011-accounts'
+import * as passkeys from './migrations/0012-passkeys'
+import * as leaving from './migrations/0013-leaving'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -24,6 +26,8 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0009-claims': claims,
   '0010-labels': labels,
   '0011-accounts': accounts,
+  '0012-passkeys': passkeys,
+  '0013-leaving': leaving,
 }
 
 /** What is missing, in order; nothing of a database in which nothing has been made yet. */

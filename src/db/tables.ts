@@ -60,10 +60,31 @@ export interface RecoveryCodeTable {
   hash: Fixed<string>
   used_at: ColumnType<Date | null, undefined, Date>
 }
+export interface PasskeyTable {
+  id: Fixed<string>
+  user_id: Fixed<string>
+  public_key: Fixed<Buffer>
+  counter: number
+  transports: Fixed<string[]>
+  name: Fixed<string>
+  made_at: GeneratedAlways<Date>
+  last_used_at: ColumnType<Date | null, undefined, Date>
+}
+export interface PasskeyQuestionTable {
+  challenge: Fixed<string>
+  user_id: Fixed<string | null>
+  asked_at: GeneratedAlways<Date>
+}
 export interface HouseholdUserTable {
   household_id: Fixed<string>
   user_id: Fixed<string>
   name: Fixed<string>
+}
+export interface HouseholdDeletionTable {
+  household_id: Fixed<string>
+  asked_by: Fixed<string>
+  account_id: Fixed<string | null>
+  due_at: GeneratedAlways<Date>
 }
 export interface ActTable {
   id: Fixed<string>
@@ -371,6 +392,7 @@ export interface RecallNoticeTable extends Acted {
 export interface Tables {
   household: HouseholdTable
   household_user: HouseholdUserTable
+  household_deletion: HouseholdDeletionTable
   act: ActTable
   act_result: ActResultTable
   record_change: RecordChangeTable
@@ -414,6 +436,8 @@ export interface Tables {
   'auth.session': SessionTable
   'auth.sign_in_try': SignInTryTable
   'auth.recovery_code': RecoveryCodeTable
+  'auth.passkey': PasskeyTable
+  'auth.passkey_question': PasskeyQuestionTable
 }
 
 /**

@@ -84,6 +84,15 @@ export async function request(
     noteSilence()
     throw new OfflineError('No answer')
   }
+  return answerIn(response)
+}
+
+/**
+ * What an answer holds.
+ * @throws {OfflineError} where it is nobody's of ours; {ProblemError} where it is a refusal
+ */
+// biome-ignore lint/suspicious/noExplicitAny: whoever asked knows what it is
+export async function answerIn(response: Response): Promise<any> {
   // A hotel's network or a proxy answers with a page of its own: that is nobody of ours.
   const answer = isOurs(response) ? await response.json().catch(() => null) : null
   if (answer === null) {

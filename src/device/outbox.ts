@@ -9,6 +9,7 @@ import type { Endpoint } from '../contract/endpoint'
 import { type Asked, OfflineError, ProblemError, request } from './call'
 import { seal, unseal } from './seal'
 import { type Holder, store, type WaitingRow, type WaitingState } from './store'
+import { isFull, noteUnkept } from './unkept'
 
 /** An act as it is kept. */
 export interface Kept {
@@ -42,7 +43,9 @@ async function mustHaveHolder(): Promise<Holder> {
 }
 
 /**
- * Writes an act down. When this returns, it will be sent.
+ * Writes an act down. When this returns, it will be sent. On a device without room it is sent at
+ * once instead, under the same key.
+ * @throws {DeviceFullError} where that is not possible either; the screen says so
  * @param key the idempotency key; the same key is kept once
  */
 export async function keepAct<E extends Endpoint>(
@@ -76,9 +79,21 @@ export async function keepAct<E extends Endpoint>(
   }
   await store()
     .waiting.add(row)
-    .catch((error: unknown) => {
-      if ((error as Error).name !== 'ConstraintError') throw error
+    .catch(async (error: unknown) => {
+      if (isFull(error)) await sendUnkept(kept, key, takenAt)
+      else if ((error as Error).name !== 'ConstraintError') throw error
     })
+}
+
+async function sendUnkept(kept: Kept, key: string, takenAt: number): Promise<void> {
+  try {
+    await request(kept, kept.asked, { key, takenAgo: Math.max(0, Date.now() - takenAt) })
+  } catch (error) {
+    if (error instanceof OfflineError) throw noteUnkept(kept.title, null)
+    if (error instanceof ProblemError)
+      throw noteUnkept(kept.title, { title: error.title, detail: error.message })
+    throw error
+  }
 }
 
 /** Everything of whoever is signed in here, in order; nothing when nobody is. */

@@ -13,6 +13,7 @@ import { FindAnything } from './FindAnything'
 import classes from './Frame.module.css'
 import { GoingBar } from './GoingBar'
 import { KeysHelp } from './KeysHelp'
+import { LeavingBar } from './LeavingBar'
 import { LookSwitch, useLook } from './look'
 import { theme } from './theme'
 import { type Outbox, useOutbox } from './useOutbox'
@@ -155,6 +156,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
         </nav>
       </header>
       <GoingBar />
+      <LeavingBar strap={strap} />
       <div className={`${classes.bar} no-print`}>
         <nav className={classes.tabs} aria-label={words.name}>
           {TABS.map(({ id, href }, index) => (

@@ -3,13 +3,43 @@ import { Modal } from '@mantine/core'
 import { useState, useSyncExternalStore } from 'react'
 import { connection, connectionAtFirst, onConnection } from '../device/connection'
 import { dropWaiting, sendAgain } from '../device/outbox'
+import { forgetUnkept, onUnkept, unkeptAtFirst, unkeptNow } from '../device/unkept'
 import { words } from '../words'
 import type { Outbox } from './useOutbox'
 import classes from './WaitingBadge.module.css'
 
 const w = words.rounds.waiting
 
-export function WaitingBadge({ outbox }: { readonly outbox: Outbox }) {
+export const WaitingBadge = ({ outbox }: { readonly outbox: Outbox }) => (
+  <>
+    <Unkept />
+    <Badge outbox={outbox} />
+  </>
+)
+
+/** The device is full: what was pressed is not done, and whoever pressed it has to know. */
+function Unkept() {
+  const unkept = useSyncExternalStore(onUnkept, unkeptNow, unkeptAtFirst)
+  const problem = unkept?.problem
+  return (
+    <Modal
+      opened={unkept !== null}
+      onClose={forgetUnkept}
+      title={w.full}
+      closeButtonProps={{ 'aria-label': words.rounds.card.closeHelp }}
+    >
+      <div className={classes.list}>
+        <p>{w.notKept(unkept?.title ?? '')}</p>
+        <p>{problem ? `${problem.title}. ${problem.detail}` : w.makeRoom}</p>
+        <button type="button" className={classes.send} onClick={forgetUnkept}>
+          {problem ? w.close : w.haveRead}
+        </button>
+      </div>
+    </Modal>
+  )
+}
+
+function Badge({ outbox }: { readonly outbox: Outbox }) {
   const [shown, setShown] = useState(false)
   const there = useSyncExternalStore(onConnection, connection, connectionAtFirst)
   const waiting = outbox.waiting.filter(({ state }) => state === 'waiting')

@@ -43,6 +43,23 @@ export const account = {
   printCodes: 'Print the codes',
   haveCodes: 'I have them',
 
+  passkeys: 'Passkeys',
+  passkeysHelp:
+    'With a passkey this device lets you in by finger, face or its own code, and nobody can trick it out of you. The password stays as a second way in.',
+  passkeyName: 'What to call it',
+  makePasskey: 'Make a passkey on this device',
+  passkeyMade: (name: string): string => `“${name}” lets you in from now on.`,
+  passkeyTimes: (made: string, used: string | null): string =>
+    used === null ? `made ${made}, not used yet` : `made ${made} · last used ${used}`,
+  endPasskey: 'Take it away',
+  endPasskeyOf: (name: string): string => `Take it away: ${name}`,
+  passkeyEnded: (name: string): string => `“${name}” lets nobody in any more.`,
+  noPasskey: 'No passkey was shown. Try again, or use the password.',
+  noPasskeysHere: 'This browser cannot make passkeys.',
+  passkeysNeedName:
+    'Passkeys do not work at an address that is a number. Open this machine by its name to make one:',
+  byPasskey: 'Sign in with a passkey',
+
   devices: 'Signed in on',
   thisDevice: 'this device',
   lastUsed: (when: string): string => `last used ${when}`,
@@ -84,6 +101,14 @@ export const account = {
   back: 'Back to signing in',
   newTitle: 'Set a new password',
   setNew: 'Set the password',
-  newIsSet: 'Your password is set, and every device was signed out. Sign in with it now.',
+  newIsSet:
+    'Your password is set. Every device was signed out, and passkeys were taken away. Sign in with it now.',
+  newAccountTitle: 'Make your account',
+  accountByLetter:
+    'We send a letter to this address first. It has the link to your new account, which works for one hour.',
+  accountLetterSent: (email: string): string =>
+    `A letter is on its way to ${email}. Look into your mail.`,
+  accountFor: (email: string): string => `For ${email}.`,
+  noAccountKey: 'This link is not whole, or it is more than an hour old. Ask for a new letter.',
   noToken: 'This address is not whole. Open the one in the letter, or ask for a new letter.',
 } as const

@@ -11,6 +11,8 @@ export function heldBecause(because: HeldBecause): string {
       return `left over: ask ${because.prescriber || 'the prescriber'} before it is used`
     case 'opened_no_period':
       return `opened on ${fullDay(because.on)}, and nobody has said how long it keeps`
+    case 'not_judged':
+      return 'its dates make no sense: look at the pack and correct them'
     default:
       return assertNever(because)
   }

@@ -16,6 +16,7 @@ import { told } from './record'
 import { rounds } from './rounds'
 import { shopping } from './shopping'
 import { things } from './things'
+import { whole } from './whole'
 
 const english = {
   ...en,
@@ -40,6 +41,7 @@ const english = {
   shopping,
   things,
   told,
+  whole,
 }
 export type Words = typeof english
 export const words: Words = english

@@ -5,6 +5,28 @@ const signed = (...lines: readonly string[]): string =>
   [...lines, '', 'Vivid Satchel', ''].join('\n')
 
 export const letters = {
+  newAccount: (to: string, address: string): Letter => ({
+    to,
+    subject: 'Make your account',
+    text: signed(
+      'Somebody asked for an account with this address. If it was you, make it here within the hour:',
+      '',
+      address,
+      '',
+      'If it was not you, do nothing: no account is made.',
+    ),
+  }),
+  knownAccount: (to: string, address: string): Letter => ({
+    to,
+    subject: 'You have an account already',
+    text: signed(
+      'Somebody asked for a new account with this address. You have one already: sign in here, or press “I cannot get in” there.',
+      '',
+      address,
+      '',
+      'If it was not you, do nothing: nothing has changed.',
+    ),
+  }),
   newPassword: (to: string, name: string, address: string): Letter => ({
     to,
     subject: 'Set a new password',
@@ -23,6 +45,15 @@ export const letters = {
       'The password of your account was changed just now, and every other device was signed out.',
       '',
       'If it was not you, press “I cannot get in” where you sign in, and set a new one.',
+    ),
+  }),
+  passkeyMade: (to: string, name: string): Letter => ({
+    to,
+    subject: 'A passkey was made',
+    text: signed(
+      `A passkey called “${name}” lets its device into your account from now on.`,
+      '',
+      'If it was not you, take it away on the Account screen and change your password.',
     ),
   }),
   emailChanged: (to: string, next: string): Letter => ({

@@ -182,7 +182,7 @@ export const plan = {
       case 'not_there':
         return `${fault.item}: ${fault.shop === '' ? 'not to be had' : `${fault.shop} had none`} lately, so it is looked for elsewhere.`
       case 'pack_of_nothing':
-        return `${fault.item} ${fault.shop === '' ? '' : `at ${fault.shop}`}: a pack holds nothing. Enter how many are in it.`
+        return `${fault.item}${fault.shop === '' ? '' : ` at ${fault.shop}`}: a pack holds nothing. Enter how many are in it.`
       case 'no_next_visit':
         return `${fault.place}: no next visit is known. Add one on the household’s page.`
       case 'no_room':

@@ -72,6 +72,48 @@ export function sentenceFor(reason: RefusalReason): Sentence {
         'Too many tries',
         `Wait ${reason.minutes === 1 ? 'a minute' : `${reason.minutes} minutes`}, then try again. A device on which you have signed in before is not held up by what others try.`,
       )
+    case 'account_by_letter':
+      return say(
+        'An account is made by letter here',
+        'Ask for the letter, and make the account with the link in it.',
+      )
+    case 'passkey_not_right':
+      return say(
+        'That passkey does not open this account',
+        'It may have been removed, or it took too long. Try again, or sign in with the password.',
+      )
+    case 'passkeys_need_a_name':
+      return say(
+        'Passkeys do not work at this address',
+        `It is a number. Open ${reason.open} and make the passkey there.`,
+      )
+    case 'nobody_stays':
+      return say(
+        'Nobody else is in this household',
+        'You cannot leave it to nobody. Delete the household instead; it is kept for a week in case you change your mind.',
+      )
+    case 'household_not_empty':
+      return say(
+        'Something is kept here already',
+        'A saved household can only be brought back where nothing is kept yet. Make a new account for it, or delete this household first.',
+      )
+    case 'not_a_household_file':
+      return say(
+        'That is not a saved household',
+        'Choose the ZIP file that “Save everything” made, whole and as it was saved.',
+      )
+    case 'file_of_later_version':
+      return say(
+        'This file is newer than this machine',
+        'It was saved by a later version of Vivid Satchel. Update this machine, then bring it back.',
+      )
+    case 'file_too_large':
+      return say('This file is too large', 'A saved household has at most 512 MB.')
+    case 'file_does_not_hold':
+      return say(
+        'This file does not hold together',
+        `Nothing was brought in. It was changed or damaged (${reason.where}). Use another copy of it.`,
+      )
     case 'not_a_picture':
       return say(
         'That is not a picture',

@@ -347,6 +347,12 @@ export const rounds = {
     noConnection: 'No connection. What you do here is kept and sent later.',
     list: 'What waits on this device',
     none: 'Nothing waits. Everything you did is in the record.',
+    full: 'This was not kept',
+    notKept: (title: string): string => `“${title}” is not in the record.`,
+    makeRoom:
+      'This device is full, and the server does not answer. Note it on paper now. Make room on the device (photos, downloads), or find a connection, then press it again.',
+    haveRead: 'I have it on paper',
+    close: 'Close',
     sendNow: 'Send now',
     again: 'Try again',
     againOf: (title: string): string => `Try again: ${title}`,

@@ -4,7 +4,7 @@ import type { Page } from '@playwright/test'
 import { readKits, readLot } from '../../src/app/readKits'
 import { type Account, world } from './support/account'
 import { databaseUrl, freePort, startServer } from './support/serve'
-import { expect, open, said, test } from './support/test'
+import { expect, expectAccessible, open, said, test } from './support/test'
 
 const openGauze = async (page: Page, account: Account, base = '') => {
   const { kits } = await readKits(world(), account.caller)
@@ -73,6 +73,42 @@ test('without a connection the act is kept, and sent by itself when there is one
   await context.setOffline(true)
   await useOne(page)
   await expect(said(page)).toContainText('Kept on this device: Used: 1 pad Gauze 7.5 cm')
+  await expect(page.getByRole('button', { name: /1 answer waits to be sent/ })).toBeVisible()
+  await context.setOffline(false)
+  await expect(gauze(page)).toHaveText('11')
+  expect(await usesOf(page, account)).toBe(1)
+})
+
+test('a device that is full says plainly what it could neither keep nor send', async ({
+  page,
+  context,
+  account,
+}) => {
+  await openGauze(page, account)
+  await context.setOffline(true)
+  // What a browser's database does when the disk has no room left.
+  await page.evaluate(() => {
+    const { add } = IDBObjectStore.prototype
+    IDBObjectStore.prototype.add = () => {
+      throw new DOMException('No room', 'QuotaExceededError')
+    }
+    Object.assign(window, {
+      makeRoom: () => {
+        IDBObjectStore.prototype.add = add
+      },
+    })
+  })
+  await useOne(page)
+  const notice = page.getByRole('dialog', { name: 'This was not kept' })
+  await expect(notice).toContainText('Used: 1 pad Gauze 7.5 cm')
+  await expect(notice).toContainText('Note it on paper now.')
+  await expectAccessible(page)
+  await notice.getByRole('button', { name: 'I have it on paper' }).press('Enter')
+  await expect(notice).toHaveCount(0)
+  // There is room again: what is pressed is kept, and goes when there is a connection.
+  await page.evaluate(() => (window as unknown as { makeRoom(): void }).makeRoom())
+  await page.keyboard.press('u')
+  await page.getByRole('button', { name: 'Use', exact: true }).click()
   await expect(page.getByRole('button', { name: /1 answer waits to be sent/ })).toBeVisible()
   await context.setOffline(false)
   await expect(gauze(page)).toHaveText('11')

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto'
 import type { Page } from '@playwright/test'
 import { matchItems } from '../../src/app/catalogueActs'
 import { addMember, changeMember } from '../../src/app/memberActs'
+import { readCare } from '../../src/app/readCare'
 import { readCover } from '../../src/app/readCover'
 import { readLot } from '../../src/app/readKits'
 import { receiveLot } from '../../src/app/receiveLot'
@@ -112,6 +113,37 @@ test.describe('standing, with the phone', () => {
     await press(page, 'Torch')
     await expectLegible(page)
     await expectFits(page)
+  })
+
+  test('on a full phone an incident goes straight into the record', async ({ page, account }) => {
+    await page.addInitScript(() => {
+      IDBObjectStore.prototype.add = () => {
+        throw new DOMException('No room', 'QuotaExceededError')
+      }
+    })
+    await happened(page, 'Ned', 'Severe allergy')
+    await reads(page, '39.2')
+    await expect(page.getByText('39.2 °C').first()).toBeVisible()
+    const { entries, incidents } = await readCare(world(), account.caller)
+    const id = incidentOf(page)
+    expect(incidents.map((one) => one.id)).toContain(id)
+    expect(
+      entries.filter(({ incidentId }) => incidentId === id).map(({ fact }) => fact.kind),
+    ).toContain('reading')
+    await expect(page.getByRole('dialog')).toHaveCount(0)
+    // What the server does not take is told as what it is, and not as a silence.
+    await page.route('**/api/care/entries', (route) =>
+      route.fulfill({
+        status: 409,
+        contentType: 'application/problem+json',
+        body: JSON.stringify({ code: 'x', title: 'Somebody was here', detail: 'Look again.' }),
+      }),
+    )
+    await reads(page, '39.4')
+    const notice = page.getByRole('dialog', { name: 'This was not kept' })
+    await expect(notice).toContainText('Somebody was here. Look again.')
+    await expect(notice).not.toContainText('does not answer')
+    await expect(page.getByRole('dialog')).toHaveCount(0)
   })
 
   test('an overheated cat: an emergency, cooled and read again, down to a line', async ({

@@ -4,7 +4,16 @@ import { matchItems } from '../../src/app/catalogueActs'
 import { readKit, readKits } from '../../src/app/readKits'
 import { type Account, world } from './support/account'
 import { databaseUrl, startServer } from './support/serve'
-import { expect, expectAccessible, expectFits, open, PHONE, said, test } from './support/test'
+import {
+  expect,
+  expectAccessible,
+  expectFits,
+  open,
+  PHONE,
+  said,
+  test,
+  usable,
+} from './support/test'
 
 /** A plan is worked out on the device; two other tests may be at work beside it. */
 test.use({ stock: 'two places' })
@@ -18,6 +27,8 @@ const lineOf = (page: Page, title: string) =>
     .getByRole('listitem')
     .filter({ has: page.getByRole('checkbox', { name: new RegExp(title) }) })
 const tick = async (page: Page, title: string) => {
+  // Ticked before the page's script has taken over, a box only looks ticked.
+  await usable(page)
   await page.getByRole('checkbox', { name: `In the bag: ${title}` }).click()
   await expect(page.getByRole('checkbox', { name: `In the bag: ${title}` })).toBeChecked()
 }

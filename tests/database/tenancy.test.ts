@@ -37,7 +37,7 @@ const KEPT_TABLES = [
   ...RESTOCK_TABLES,
   ...SHOPPING_TABLES,
 ] as const
-const EVERY_TABLE = [...KEPT_TABLES, 'household_user'] as const
+const EVERY_TABLE = [...KEPT_TABLES, 'household_user', 'household_deletion'] as const
 
 describe('row-level security', () => {
   it('is on and forced for every table that carries a household', async () => {

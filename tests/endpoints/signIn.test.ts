@@ -8,9 +8,9 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { accountsUrl, runtime } from '../../src/api/runtime'
 import { overridePassword } from '../../src/app/accounts'
 import { mayTry } from '../../src/app/guessing'
-import { callerOf } from '../../src/app/signIn'
-import type { Caller } from '../../src/app/world'
+import { addPasskey, passkeysOf } from '../../src/db/passkeys'
 import { application, send } from '../support/application'
+import { visitors } from '../support/visitors'
 
 const folder = mkdtempSync(join(tmpdir(), 'satchel-letters-'))
 process.env.SATCHEL_LETTERS = join(folder, 'letters')
@@ -24,60 +24,7 @@ beforeAll(async () => {
   expect(rows[0].n).toBe(0)
 })
 
-/** A browser: it keeps its cookies, and comes from one address. */
-interface Browser {
-  cookies: Map<string, string>
-  readonly address: string
-  readonly userAgent: string
-}
-let addresses = 0
-const aBrowser = (
-  userAgent = 'Mozilla/5.0 (X11; Linux x86_64; rv:140.0) Firefox/140.0',
-): Browser => {
-  addresses += 1
-  return { cookies: new Map(), address: `203.0.113.${addresses}`, userAgent }
-}
-const cookieOf = ({ cookies }: Browser): string =>
-  [...cookies].map(([name, value]) => `${name}=${value}`).join('; ')
-const callerIn = (browser: Browser): Promise<Caller | null> =>
-  callerOf(runtime().auth, app.world.db, new Headers({ cookie: cookieOf(browser) }))
-
-async function ask(browser: Browser, method: string, path: string, body?: object) {
-  const answer = await send(method, `/api/account${path}`, {
-    caller: await callerIn(browser),
-    body: body ?? (method === 'GET' ? undefined : {}),
-    key: null,
-    headers: {
-      'x-satchel-peer': browser.address,
-      'user-agent': browser.userAgent,
-      cookie: cookieOf(browser),
-    },
-  })
-  for (const cookie of answer.headers.getSetCookie()) {
-    const [pair = ''] = cookie.split(';')
-    const [name = '', value = ''] = pair.split(/=(.*)/s)
-    if (value === '' || /max-age=0/i.test(cookie)) browser.cookies.delete(name)
-    else browser.cookies.set(name, value)
-  }
-  return answer
-}
-const code = async (answer: Response): Promise<[number, string]> => [
-  answer.status,
-  (await answer.json()).code ?? '',
-]
-const OK = [200, ''] as const
-
-const PASSWORD = 'wet socks on the line'
-const anAccount = async (name = 'Nadia') => {
-  const browser = aBrowser()
-  const email = `${randomUUID()}@example.invalid`
-  expect(
-    await code(await ask(browser, 'POST', '/sign-up', { name, email, password: PASSWORD })),
-  ).toEqual(OK)
-  return { browser, email, name }
-}
-const signInOn = (browser: Browser, email: string, password = PASSWORD) =>
-  ask(browser, 'POST', '/sign-in', { email, password })
+const { aBrowser, anAccount, ask, callerIn, code, OK, PASSWORD, signInOn } = visitors(app)
 
 const letters = () =>
   readdirSync(join(folder, 'letters'))
@@ -400,5 +347,66 @@ describe('getting in again', () => {
     expect(await overridePassword(desk, 'nobody@example.invalid', 'x')).toBe(false)
     expect(await callerIn(browser)).toBeNull()
     expect(await code(await signInOn(aBrowser(), email, 'four grey geese over'))).toEqual(OK)
+  })
+})
+
+describe('a passkey that may be somebody else’s', () => {
+  const withOne = async () => {
+    const { browser, email } = await anAccount()
+    const userId = (await callerIn(browser))?.userId ?? ''
+    const one = {
+      id: randomUUID().replaceAll('-', ''),
+      userId,
+      publicKey: new Uint8Array([1]),
+      counter: 0,
+      transports: [],
+      name: 'Not mine',
+    }
+    await addPasskey(app.world.db, one)
+    expect((await (await ask(browser, 'GET', '')).json()).passkeys).toMatchObject([
+      { name: 'Not mine', lastUsed: null },
+    ])
+    return { browser, email, left: () => passkeysOf(app.world.db, userId) }
+  }
+  const next = 'three red hens under'
+
+  it('is void when its owner gets in by a code', async () => {
+    const { browser, email, left } = await withOne()
+    const { codes } = await (
+      await ask(browser, 'POST', '/recovery-codes', { password: PASSWORD })
+    ).json()
+    expect(
+      await code(
+        await ask(aBrowser(), 'POST', '/recovery', { email, code: codes[0], password: next }),
+      ),
+    ).toEqual(OK)
+    expect(await left()).toEqual([])
+  })
+  it('is void when its owner gets in by letter', async () => {
+    const { email, left } = await withOne()
+    await ask(aBrowser(), 'POST', '/letter', { email })
+    const token = /token=3?D?([\w-]+)/.exec(lettersTo(email).at(-1) ?? '')?.[1] ?? ''
+    expect(
+      await code(await ask(aBrowser(), 'POST', '/new-password', { token, password: next })),
+    ).toEqual(OK)
+    expect(await left()).toEqual([])
+  })
+  it('is void when whoever runs the machine sets a password', async () => {
+    const { email, left } = await withOne()
+    await overridePassword({ db: app.world.db, auth: runtime().auth }, email, next)
+    expect(await left()).toEqual([])
+  })
+  it('is kept while its owner only changes the password, and taken away by nobody else', async () => {
+    const { browser, left } = await withOne()
+    const stranger = await anAccount('Mallory')
+    const [one] = await left()
+    expect(await code(await ask(stranger.browser, 'DELETE', `/passkeys/${one?.id}`))).toEqual([
+      404,
+      'not_found',
+    ])
+    await ask(browser, 'PUT', '/password', { old: PASSWORD, next })
+    expect(await left()).toHaveLength(1)
+    expect(await code(await ask(browser, 'DELETE', `/passkeys/${one?.id}`))).toEqual(OK)
+    expect(await left()).toEqual([])
   })
 })

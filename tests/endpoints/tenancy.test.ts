@@ -415,6 +415,7 @@ describe('with another household’s ids', () => {
       '/api/find?q=eye%20drops',
       '/api/imports/known',
       '/api/export.csv',
+      '/api/everything.zip',
       `/api/watch?place=${stock.placeId}`,
     ]) {
       const text = await (await send('GET', path, { caller: { ...app.stranger } })).text()
@@ -440,6 +441,7 @@ describe('without a session', () => {
     }
     for (const path of [
       '/api/export.csv',
+      '/api/everything.zip',
       '/api/template.csv',
       `/api/kits/${stock.kitId}/sheet.pdf`,
       `/api/members/${stock.memberId}/photo`,
@@ -464,6 +466,7 @@ describe('the OpenAPI document', () => {
       'GET /api/calendar.ics',
       'GET /api/care/entries/{entryId}/photo',
       'GET /api/dose-cards/{cardId}/photo',
+      'GET /api/everything.zip',
       'GET /api/export.csv',
       'GET /api/health',
       'GET /api/health/live',
@@ -473,6 +476,7 @@ describe('the OpenAPI document', () => {
       'GET /api/members/{memberId}/photo',
       'GET /api/openapi.json',
       'GET /api/template.csv',
+      'POST /api/everything.zip',
     ])
     expect(document.openapi).toBe('3.1.0')
   })

@@ -84,7 +84,7 @@ export interface Sent {
   readonly key?: string | null
   readonly headers?: Readonly<Record<string, string>>
   /** Sent as it is, in place of a JSON body. */
-  readonly raw?: string
+  readonly raw?: string | Uint8Array<ArrayBuffer>
 }
 
 /** Sends one request through the endpoint's own route, as the server would. */

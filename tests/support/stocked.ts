@@ -13,6 +13,7 @@ import type { CareEntryId, IncidentId } from '../../src/core/incident/entry'
 import { units } from '../../src/core/quantity/amount'
 import type { CardBody } from '../../src/db/care'
 import { newKey } from './application'
+import { A_PHOTO } from './photo'
 
 export async function stocked(world: World, caller: Caller, howMany = 10) {
   const { placeId } = await createPlace(world, caller, {
@@ -178,7 +179,7 @@ export async function minded(
     incidentId,
     memberId,
     fact: { kind: 'photo', words: 'Rash' },
-    photo: { type: 'image/png', bytes: Buffer.from('a picture') },
+    photo: { type: 'image/png', bytes: Buffer.from(A_PHOTO.split(',')[1] ?? '', 'base64') },
   })
   return { cardId, recipeId, incidentId, entryId }
 }

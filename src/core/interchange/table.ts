@@ -89,3 +89,6 @@ export function writeTable(
     quotes: (value: unknown) => /[;\t]/.test(String(value)),
   })}\r\n`
 }
+
+/** The mark at the beginning tells spreadsheets that it is UTF-8. */
+export const forSpreadsheets = (csv: string): string => `\uFEFF${csv}`

@@ -2,7 +2,7 @@
 import type { PlainDate } from '../calendar/plainDate'
 import { type LastGood, lastGoodDay } from '../shelf-life/lastGoodDay'
 import type { Item } from './item'
-import { isGoodNow, judgeLot } from './judge'
+import { isGoodNow, judgeOrHold } from './judge'
 import type { Lot } from './lot'
 
 /** Later than any day a pack may name. */
@@ -20,7 +20,7 @@ export function firstOut<L extends Lot>(
   today: PlainDate,
 ): readonly L[] {
   return lots
-    .filter((lot) => isGoodNow(judgeLot(lot, item, today, today)))
+    .filter((lot) => isGoodNow(judgeOrHold(lot, item, today, today)))
     .map((lot) => ({ lot, end: lastDay(lastGoodDay(lot, item.openedClock)) }))
     .sort(
       (a, b) =>

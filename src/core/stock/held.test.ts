@@ -9,7 +9,7 @@ import {
   surveyed,
   TODAY,
 } from '../../../tests/support/household'
-import { addDays } from '../calendar/plainDate'
+import { addDays, type PlainDate } from '../calendar/plainDate'
 import { type Course, leftOverItems } from '../household/course'
 import type { CourseId, MemberId } from '../ids'
 import { units } from '../quantity/amount'
@@ -120,5 +120,40 @@ describe('what its words make doubtful', () => {
       kind: 'held',
     })
     expect(standingFor(doubtIn('Cough syrup', ''))).toEqual({ kind: 'ready' })
+  })
+})
+
+describe('a lot that cannot be judged', () => {
+  it('is held and asked about, and everything beside it stands', () => {
+    const gauze = anItem(2, { name: 'Gauze', kind: 'supply' })
+    const drops = anItem(3, {
+      kind: 'medicine',
+      openedClock: { kind: 'own', period: { kind: 'days', days: 28 }, source: 'Label' },
+    })
+    const place = aPlace(1, 'Home')
+    const kit = aKit(1, place)
+    const pocket = aPocket(1, kit)
+    // No calendar has that day; a record that was written by other hands might.
+    const broken = aLot(1, drops, { opened: { kind: 'opened', on: '2026-02-31' as PlainDate } })
+    const whole = aLot(2, gauze)
+    const survey = surveyed({
+      places: [place],
+      kits: [kit],
+      pockets: [pocket],
+      items: [drops, gauze],
+      pars: [{ itemId: drops.id, pocketId: pocket.id, amount: units(1) }],
+      lots: [broken, whole],
+      holdings: [broken, whole].map(({ id }) => ({
+        lotId: id,
+        pocketId: pocket.id,
+        amount: units(1),
+      })),
+    })
+    expect(survey.holdings.map(({ judged }) => judged)).toMatchObject([
+      { state: 'held', because: { kind: 'not_judged' } },
+      { state: 'sound' },
+    ])
+    expect(survey.lines[0]?.good).toBe(0)
+    expect(errands(survey, []).map(({ act }) => act)).toContain('ask')
   })
 })

@@ -17,6 +17,8 @@ export type HeldBecause =
   | { readonly kind: 'left_over'; readonly prescriber: string }
   /** Opened, and nobody has said how long it keeps: the printed date is that of the closed pack. */
   | { readonly kind: 'opened_no_period'; readonly on: PlainDate }
+  /** Its record says what cannot be reckoned with, such as a day that no calendar has. */
+  | { readonly kind: 'not_judged' }
 
 export type LotState =
   | { readonly state: 'sound'; readonly lastGood: LastGood }
@@ -68,6 +70,22 @@ export function judgeLot(
   if (lastGood.kind === 'day' && lastGood.day <= nextCheck)
     return { state: 'turning', day: lastGood.day, clock: lastGood.clock }
   return { state: 'sound', lastGood }
+}
+
+/**
+ * Judges a lot; one that cannot be judged is held, and takes nothing else down with it. What is
+ * not known is never safe.
+ */
+export function judgeOrHold(...asked: Parameters<typeof judgeLot>): LotState {
+  try {
+    return judgeLot(...asked)
+  } catch {
+    return {
+      state: 'held',
+      because: { kind: 'not_judged' },
+      lastGood: { kind: 'open_ended', why: 'not_recorded' },
+    }
+  }
 }
 
 /**

@@ -12,7 +12,7 @@ import type { Pocket } from '../household/pocket'
 import type { ItemId, KitId, PlaceId, PocketId } from '../ids'
 import { type Amount, add, NOTHING, type Total } from '../quantity/amount'
 import type { Item, Par } from '../stock/item'
-import { isGoodNow, judgeLot, type LotState } from '../stock/judge'
+import { isGoodNow, judgeOrHold, type LotState } from '../stock/judge'
 import type { Holding, Lot } from '../stock/lot'
 
 /** Plain records as they are kept. */
@@ -116,7 +116,7 @@ export function survey(stock: HouseholdStock, today: PlainDate, ahead: Lookahead
     const lot = found(lots, holding.lotId, 'Lot')
     const item = found(items, lot.itemId, 'Item')
     const site = found(sites, holding.pocketId, 'Pocket')
-    const judged = judgeLot(lot, item, today, site.nextCheck, leftOvers.get(item.id) ?? null)
+    const judged = judgeOrHold(lot, item, today, site.nextCheck, leftOvers.get(item.id) ?? null)
     const entry = { lot, item, site, amount: holding.amount, judged }
     const line = lineFor(item, site)
     line.holdings.push(entry)

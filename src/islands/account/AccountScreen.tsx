@@ -1,7 +1,7 @@
 /** The account (now and then, at a desk): what one signs in with, and where one is signed in. */
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import type { z } from 'zod'
-import { readAccount } from '../../contract/accountEndpoints'
+import { readAccount, readLeaving } from '../../contract/accountEndpoints'
 import { call } from '../../device/call'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
@@ -10,8 +10,11 @@ import { SignOut } from '../household/SignOut'
 import classes from './account.module.css'
 import { Codes } from './Codes'
 import { Devices } from './Devices'
+import { Leaving, type LeavingView } from './Leaving'
 import { NameAndEmail } from './NameAndEmail'
+import { Passkeys } from './Passkeys'
 import { PasswordPart } from './PasswordPart'
+import { Whole } from './Whole'
 
 const w = words.account
 export type AccountView = z.infer<(typeof readAccount)['result']>
@@ -19,11 +22,12 @@ export type AccountView = z.infer<(typeof readAccount)['result']>
 interface Props {
   readonly strap: Strap
   readonly initial: AccountView
+  readonly leaving: LeavingView
 }
 
-export const AccountScreen = ({ strap, initial }: Props) => (
+export const AccountScreen = ({ strap, ...initially }: Props) => (
   <Frame tab="household" strap={strap} place={null}>
-    <AccountParts initial={initial} />
+    <AccountParts {...initially} />
   </Frame>
 )
 
@@ -37,14 +41,22 @@ function Backup({ lastBackup }: Pick<AccountView, 'lastBackup'>) {
   )
 }
 
-function AccountParts({ initial }: Pick<Props, 'initial'>) {
+function AccountParts({ initial, leaving: initialLeaving }: Omit<Props, 'strap'>) {
   const queries = useQueryClient()
   const { data } = useQuery({
     queryKey: ['account'],
     queryFn: () => call(readAccount),
     initialData: initial,
   })
-  const refresh = () => queries.invalidateQueries({ queryKey: ['account'] })
+  const { data: leaving } = useQuery({
+    queryKey: ['account', 'leaving'],
+    queryFn: () => call(readLeaving),
+    initialData: initialLeaving,
+  })
+  const refresh = async () => {
+    await queries.invalidateQueries({ queryKey: ['account'] })
+    await queries.invalidateQueries({ queryKey: ['strap'] })
+  }
   return (
     <>
       <header className={classes.head}>
@@ -59,11 +71,14 @@ function AccountParts({ initial }: Pick<Props, 'initial'>) {
           <>
             <NameAndEmail account={data} onChanged={refresh} />
             <PasswordPart onChanged={refresh} />
+            <Passkeys account={data} onChanged={refresh} />
             <Codes account={data} onChanged={refresh} />
           </>
         )}
         <Devices account={data} onChanged={refresh} />
+        <Whole empty={leaving.empty} />
         <Backup lastBackup={data.lastBackup} />
+        {!data.isDemo && <Leaving leaving={leaving} onChanged={refresh} />}
       </div>
     </>
   )

@@ -19,7 +19,7 @@ interface Props {
 }
 
 /** What a browser says of itself, as its user knows it: "Firefox on Android". */
-function nameOf(userAgent: string): string {
+export function nameOfDevice(userAgent: string): string {
   const { browser, os } = Bowser.parse(userAgent || 'unknown')
   return w.device(browser.name ?? '', os.name ?? '')
 }
@@ -47,7 +47,7 @@ export function Devices({ account, onChanged }: Props) {
       <h2>{w.devices}</h2>
       <ul>
         {account.devices.map(({ id, isThis, userAgent, since, lastUsed }) => {
-          const name = nameOf(userAgent)
+          const name = nameOfDevice(userAgent)
           return (
             <li key={id}>
               <div>

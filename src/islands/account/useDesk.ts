@@ -1,6 +1,8 @@
 /** Account work: one at a time, with what came of it said where it was asked. */
 import { useState } from 'react'
 import { OfflineError, ProblemError } from '../../device/call'
+import { NoPasskeyError } from '../../device/passkey'
+import { BrokenOffError } from '../../device/whole'
 import { words } from '../../words'
 
 export interface Desk {
@@ -37,5 +39,7 @@ export function useDesk(): Desk {
 function problemText(error: unknown): string {
   if (error instanceof ProblemError) return error.message
   if (error instanceof OfflineError) return words.account.noConnection
+  if (error instanceof BrokenOffError) return words.whole.brokenOff
+  if (error instanceof NoPasskeyError) return words.account.noPasskey
   throw error
 }

@@ -172,10 +172,10 @@ export function useCare(lookAgainMilliseconds = AT_THE_BENCH): CareState {
         },
         { key: incidentId, title: words.care.incident.open },
       )
-      void send()
+      void send().then(() => refetch())
       return incidentId
     },
-    [send],
+    [send, refetch],
   )
 
   if (!known || !cover.data || !laid) {

@@ -1,15 +1,17 @@
 /** Signing in, making an account, or opening the demo household with one press. */
 import { Button, MantineProvider, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
-import { openDemo, signIn, signUp } from '../../contract/accountEndpoints'
+import { askForAccount, openDemo, signIn, signUp } from '../../contract/accountEndpoints'
 import { call } from '../../device/call'
 import { forgetDevice } from '../../device/forget'
+import { passkeysHere, signInByPasskey } from '../../device/passkey'
 import { theme } from '../../ui/theme'
 import { words } from '../../words'
 import { Password } from '../account/Password'
 import { Said } from '../account/Said'
 import { useDesk } from '../account/useDesk'
 import { GetInAgain } from './GetInAgain'
+import { noteZone } from './noteZone'
 import classes from './signIn.module.css'
 
 const w = words.signIn
@@ -32,14 +34,15 @@ function SignIn({ demo, next, sendsMail }: Props) {
   useEffect(() => void forgetDevice(), [])
   const [way, setWay] = useState<'known' | 'new' | 'again'>('known')
   const isNew = way === 'new'
+  const [passkeys, setPasskeys] = useState(false)
+  useEffect(() => setPasskeys(passkeysHere().kind === 'can'), [])
   const [fields, setFields] = useState({ name: '', email: '', password: '' })
   const { work, busy, said } = useDesk()
+  // Where letters are sent, an address is shown to be one's own before an account is made.
+  const byLetter = isNew && sendsMail
 
   const go = async (ask: () => Promise<unknown>): Promise<void> => {
-    // A new household keeps its days by the zone of the device it is made on.
-    const { timeZone } = Intl.DateTimeFormat().resolvedOptions()
-    // biome-ignore lint/suspicious/noDocumentCookie: the cookie store is not in every browser yet
-    document.cookie = `satchel.zone=${timeZone}; path=/; max-age=3600; samesite=lax`
+    noteZone()
     if (await work(ask)) location.assign(next)
   }
   const field = (name: keyof typeof fields) => ({
@@ -88,25 +91,45 @@ function SignIn({ demo, next, sendsMail }: Props) {
           onSubmit={(event) => {
             event.preventDefault()
             const { email, password } = fields
+            if (byLetter)
+              return void work(
+                () => call(askForAccount, { body: { email } }),
+                () => words.account.accountLetterSent(email),
+              )
             void go(() =>
               isNew ? call(signUp, { body: fields }) : call(signIn, { body: { email, password } }),
             )
           }}
         >
-          {isNew && <TextInput label={w.name} autoComplete="name" {...field('name')} />}
+          {isNew && !byLetter && (
+            <TextInput label={w.name} autoComplete="name" {...field('name')} />
+          )}
           <TextInput label={w.email} type="email" autoComplete="email" {...field('email')} />
-          <Password
-            label={w.password}
-            {...(isNew && { description: words.account.newPasswordHelp })}
-            autoComplete={isNew ? 'new-password' : 'current-password'}
-            value={fields.password}
-            onChange={(password) => setFields({ ...fields, password })}
-          />
+          {byLetter ? (
+            <p>{words.account.accountByLetter}</p>
+          ) : (
+            <Password
+              label={w.password}
+              {...(isNew && { description: words.account.newPasswordHelp })}
+              autoComplete={isNew ? 'new-password' : 'current-password'}
+              value={fields.password}
+              onChange={(password) => setFields({ ...fields, password })}
+            />
+          )}
           <Said said={said} />
           <div className={classes.presses}>
             <Button type="submit" variant={demo ? 'default' : 'filled'} loading={busy}>
-              {isNew ? w.signUp : w.signIn}
+              {byLetter ? words.account.sendLetter : isNew ? w.signUp : w.signIn}
             </Button>
+            {!isNew && passkeys && (
+              <Button
+                variant="default"
+                loading={busy}
+                onClick={() => void go(() => signInByPasskey())}
+              >
+                {words.account.byPasskey}
+              </Button>
+            )}
             <Button variant="subtle" onClick={() => setWay(isNew ? 'known' : 'new')}>
               {isNew ? w.toSignIn : w.toSignUp}
             </Button>

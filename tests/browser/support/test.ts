@@ -93,7 +93,7 @@ async function expectNoViolations(page: Page, runOnly: unknown): Promise<void> {
         }>
       }
     }
-    const result = await axe.run({ runOnly: only })
+    const result = await axe.run({ runOnly: only, resultTypes: ['violations'] })
     return result.violations.map(
       ({ id, nodes }) =>
         `${id}: ${nodes

@@ -1,4 +1,4 @@
-import { serveFile } from '../../../../api/serveFile'
+import { plainFileName, serveFile } from '../../../../api/serveFile'
 import { readSheet } from '../../../../app/readSheet'
 import { notFound } from '../../../../app/refusal'
 import { kitId } from '../../../../contract/values'
@@ -10,7 +10,7 @@ export const GET = serveFile(async ({ world, caller, params, url }) => {
   if (!id.success) throw notFound()
   const sheet = await readSheet(world, caller, id.data)
   return {
-    name: `${sheet.kit.replace(/[^\p{L}\p{N} -]/gu, '')} lid sheet.pdf`,
+    name: `${plainFileName(sheet.kit)} lid sheet.pdf`,
     type: 'application/pdf',
     inline: true,
     body: await lidSheetPdf(sheet, paperSize(url.searchParams.get('size'))),

@@ -1,0 +1,152 @@
+/** Going: out of a household in which others stay, or with the household, or with the account. */
+import { Button } from '@mantine/core'
+import { useState } from 'react'
+import type { z } from 'zod'
+import * as contract from '../../contract/accountEndpoints'
+import { call } from '../../device/call'
+import { forgetDevice } from '../../device/forget'
+import { WHOLE_PATH } from '../../device/whole'
+import { FormDialog } from '../../ui/FormDialog'
+import { useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import { moment } from '../../words/format'
+import classes from './account.module.css'
+import { Password } from './Password'
+import { Said } from './Said'
+import { useDesk } from './useDesk'
+
+const w = words.whole
+export type LeavingView = z.infer<(typeof contract.readLeaving)['result']>
+
+interface Props {
+  readonly leaving: LeavingView
+  readonly onChanged: () => Promise<void>
+}
+
+/** This device belongs to nobody any more, or to somebody with another household. */
+async function startAnew(): Promise<void> {
+  await forgetDevice()
+  location.assign('/')
+}
+
+export function Leaving({ leaving, onChanged }: Props) {
+  const { work, busy, said } = useDesk()
+  const { timeZone } = useStrap().habits
+  const { deletion, others } = leaving
+  const keep = async () => {
+    await work(
+      () => call(contract.keepHousehold),
+      () => w.kept,
+    )
+    await onChanged()
+  }
+  return (
+    <section className={classes.part} id="leaving" aria-label={w.leaving}>
+      <h2>{w.leaving}</h2>
+      {deletion && (
+        <>
+          <p>
+            <b>{w.toBeDeleted(deletion.askedBy, moment(deletion.dueAt, timeZone))}</b>
+            {deletion.withAccount && ` ${w.withAccount}`}
+          </p>
+          <p className={classes.presses}>
+            <Button loading={busy} onClick={() => void keep()}>
+              {w.keep}
+            </Button>
+            <Button variant="default" component="a" href={WHOLE_PATH} download>
+              {w.saveFirst}
+            </Button>
+          </p>
+        </>
+      )}
+      <Said said={said} />
+      {!deletion && (
+        <WithPassword
+          title={w.deleteHousehold}
+          press={w.deleteIt}
+          help={w.deleteHouseholdHelp}
+          send={(password) => call(contract.deleteHousehold, { body: { password } })}
+          endsRecord
+          onDone={onChanged}
+        />
+      )}
+      {others && (
+        <WithPassword
+          title={w.leaveHousehold}
+          press={w.leaveIt}
+          help={w.leaveHelp}
+          send={(password) => call(contract.leaveHousehold, { body: { password } })}
+          onDone={startAnew}
+        />
+      )}
+      {!deletion?.withAccount && (
+        <WithPassword
+          title={w.deleteAccount}
+          press={w.deleteAccount}
+          help={others ? w.deleteAccountOthers : w.deleteAccountAlone}
+          send={(password) => call(contract.deleteAccount, { body: { password } })}
+          endsRecord={!others}
+          onDone={others ? startAnew : onChanged}
+        />
+      )}
+    </section>
+  )
+}
+
+interface WithPasswordProps {
+  readonly title: string
+  readonly press: string
+  readonly help: string
+  readonly send: (password: string) => Promise<unknown>
+  /** What is recorded goes with it: saving it is offered. */
+  readonly endsRecord?: boolean
+  readonly onDone: () => Promise<void>
+}
+
+/** What cannot be done by a press alone: somebody else may sit at this device. */
+function WithPassword({ title, press, help, send, endsRecord, onDone }: WithPasswordProps) {
+  const { work, busy, said } = useDesk()
+  const [opened, setOpened] = useState(false)
+  const [password, setPassword] = useState('')
+  const close = () => {
+    setOpened(false)
+    setPassword('')
+  }
+  const submit = async () => {
+    if (!(await work(() => send(password)))) return
+    close()
+    await onDone()
+  }
+  return (
+    <div>
+      <Button variant="default" onClick={() => setOpened(true)}>
+        {title}
+      </Button>
+      <FormDialog
+        opened={opened}
+        title={title}
+        press={press}
+        busy={busy}
+        ready={password !== ''}
+        onSubmit={submit}
+        onClose={close}
+      >
+        <p>{help}</p>
+        {endsRecord && (
+          <p>
+            <a href={WHOLE_PATH} download>
+              {w.saveFirst}
+            </a>
+          </p>
+        )}
+        <Password
+          label={w.password}
+          autoComplete="current-password"
+          value={password}
+          onChange={setPassword}
+        />
+        <Said said={said} />
+      </FormDialog>
+    </div>
+  )
+}

@@ -1,0 +1,19 @@
+/** On every screen of a household that is to be deleted: by whom, when, and the way to keep it. */
+import type { z } from 'zod'
+import type * as v from '../contract/values'
+import { words } from '../words'
+import { moment } from '../words/format'
+import classes from './LeavingBar.module.css'
+
+const w = words.whole
+
+export function LeavingBar({ strap }: { readonly strap: z.infer<typeof v.strap> }) {
+  const { deletion, habits } = strap
+  if (!deletion) return null
+  return (
+    <p className={`${classes.bar} no-print`} role="note">
+      <span>{w.toBeDeleted(deletion.askedBy, moment(deletion.dueAt, habits.timeZone))}</span>
+      <a href="/account#leaving">{w.keepOrSave}</a>
+    </p>
+  )
+}
