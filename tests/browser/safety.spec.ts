@@ -143,6 +143,7 @@ test.describe('standing, with the phone', () => {
     const notice = page.getByRole('dialog', { name: 'This was not kept' })
     await expect(notice).toContainText('Somebody was here. Look again.')
     await expect(notice).not.toContainText('does not answer')
+    await notice.getByText('Close', { exact: true }).click()
     await expect(page.getByRole('dialog')).toHaveCount(0)
   })
 
