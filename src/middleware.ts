@@ -1,8 +1,8 @@
 /** Who is asking, for every page and endpoint; and the headers that keep the pages to themselves. */
 import { defineMiddleware } from 'astro:middleware'
 import { problem, problemOf } from './api/problem'
+import { unserved } from './api/route'
 import { runtime } from './api/runtime'
-import { unserved } from './api/unserved'
 import { callerOf } from './app/signIn'
 
 /** Reachable without a session. */

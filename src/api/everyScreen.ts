@@ -1,59 +1,44 @@
 /** Reads once what the screens of a household read, as strictly as its endpoints answer. */
 import { readCalendarFile } from '../app/calendarActs'
-import { readHousehold } from '../app/householdActs'
-import { readRates } from '../app/rates'
-import { readActs } from '../app/readActs'
-import { readCare, readGoing } from '../app/readCare'
-import { readCover } from '../app/readCover'
-import { readForecast } from '../app/readForecast'
 import { readKit, readKits, readLot } from '../app/readKits'
-import { readPlan } from '../app/readPlan'
-import { readRecord } from '../app/readRecord'
-import { readReview } from '../app/readReview'
-import { readRounds } from '../app/readRounds'
 import { readExport, readSheet } from '../app/readSheet'
-import { readShopping } from '../app/readShopping'
 import { readStockList } from '../app/readStockList'
-import { readWatch } from '../app/readWatch'
 import type { Caller, World } from '../app/world'
-import * as care from '../contract/careEndpoints'
+import { askedOf, contract, isFile, NOUNS } from '../contract'
 import type { Endpoint } from '../contract/endpoint'
-import * as contract from '../contract/endpoints'
-import * as forecast from '../contract/forecastEndpoints'
-import * as keeping from '../contract/keepingEndpoints'
-import * as restock from '../contract/restockEndpoints'
-import * as rounds from '../contract/roundEndpoints'
-import * as shopping from '../contract/shoppingEndpoints'
 import { words } from '../words'
+import type { HouseholdHandler } from './handler'
+import { handlers } from './handlers'
 
-type Read = (world: World, caller: Caller) => Promise<unknown>
-const WHOLE: readonly (readonly [Endpoint, Read])[] = [
-  [contract.readHousehold, readHousehold],
-  [contract.readWatch, readWatch],
-  [contract.readCover, readCover],
-  [contract.readActs, readActs],
-  [care.readCare, readCare],
-  [care.readGoing, readGoing],
-  [rounds.readRounds, readRounds],
-  [restock.readPlan, readPlan],
-  [shopping.readShopping, readShopping],
-  [forecast.readForecast, readForecast],
-  [forecast.readRates, readRates],
-  [keeping.readReview, readReview],
-  [keeping.readRecord, (world, caller) => readRecord(world, caller, {})],
-]
+/** What somebody outside is asked for: that says nothing about the household. */
+const OUTSIDE: ReadonlySet<string> = new Set(['readRecalls'])
+
+/** Every read that needs nothing but the household, with what answers it. */
+function* wholeReads(): Generator<readonly [Endpoint, HouseholdHandler<Endpoint>]> {
+  for (const noun of NOUNS)
+    for (const [name, endpoint] of askedOf(noun)) {
+      if (isFile(endpoint) || endpoint.method !== 'GET' || endpoint.door !== 'household') continue
+      if (OUTSIDE.has(name) || !isComplete(endpoint)) continue
+      const answering = handlers[noun] as Record<string, unknown>
+      yield [endpoint, answering[name] as HouseholdHandler<Endpoint>]
+    }
+}
+
+const isComplete = ({ params, query }: Endpoint): boolean =>
+  params.safeParse({}).success && query.safeParse({}).success
 
 /** @throws what a screen would have thrown that cannot be shown */
 export async function everyScreen(world: World, caller: Caller): Promise<void> {
-  for (const [{ result }, read] of WHOLE) result.parse(await read(world, caller))
-  const { kits } = contract.readKits.result.parse(await readKits(world, caller))
+  for (const [{ result }, read] of wholeReads())
+    result.parse(await read(world, caller, { key: '' }))
+  const { kits } = contract.kits.readKits.result.parse(await readKits(world, caller))
   for (const { id } of kits) {
-    contract.readKit.result.parse(await readKit(world, caller, id))
+    contract.kits.readKit.result.parse(await readKit(world, caller, id))
     await readSheet(world, caller, id)
   }
-  const { rows } = keeping.readStockList.result.parse(await readStockList(world, caller))
+  const { rows } = await readStockList(world, caller)
   for (const lotId of new Set(rows.map((row) => row.lotId)))
-    contract.readLot.result.parse(await readLot(world, caller, lotId))
+    contract.stock.readLot.result.parse(await readLot(world, caller, lotId))
   await readExport(world, caller)
   await readCalendarFile(world, caller, words.calendar.entry)
 }

@@ -1,38 +1,15 @@
 /** The OpenAPI document, made from the schemas that the endpoints are served with. */
 import { z } from 'zod'
-import * as accountEndpoints from '../contract/accountEndpoints'
-import * as careEndpoints from '../contract/careEndpoints'
-import { type Endpoint, hasBody, isAct } from '../contract/endpoint'
-import * as endpoints from '../contract/endpoints'
-import * as forecastEndpoints from '../contract/forecastEndpoints'
-import * as keepingEndpoints from '../contract/keepingEndpoints'
-import * as recallEndpoints from '../contract/recallEndpoints'
-import * as restockEndpoints from '../contract/restockEndpoints'
-import * as roundEndpoints from '../contract/roundEndpoints'
-import * as shoppingEndpoints from '../contract/shoppingEndpoints'
+import { allAsked, isFile } from '../contract'
+import { type Endpoint, type FileEndpoint, hasBody, isAct } from '../contract/endpoint'
 import { problemSchema } from './problem'
-
-const isEndpoint = (entry: readonly [string, unknown]): entry is [string, Endpoint] =>
-  typeof entry[1] === 'object' && entry[1] !== null && 'path' in entry[1]
-
-export const allEndpoints: readonly (readonly [string, Endpoint])[] = Object.entries<unknown>({
-  ...accountEndpoints,
-  ...endpoints,
-  ...keepingEndpoints,
-  ...roundEndpoints,
-  ...careEndpoints,
-  ...restockEndpoints,
-  ...forecastEndpoints,
-  ...shoppingEndpoints,
-  ...recallEndpoints,
-}).filter(isEndpoint)
 
 const schemaOf = (schema: z.ZodType, io: 'input' | 'output') =>
   z.toJSONSchema(schema, { io, target: 'draft-2020-12', unrepresentable: 'any' })
 
 export function openApiDocument(): object {
   const paths: Record<string, Record<string, object>> = {}
-  for (const [operationId, endpoint] of allEndpoints)
+  for (const [operationId, endpoint] of allAsked)
     paths[endpoint.path] = {
       ...paths[endpoint.path],
       [endpoint.method.toLowerCase()]: operation(operationId, endpoint),
@@ -49,11 +26,11 @@ export function openApiDocument(): object {
   }
 }
 
-function operation(operationId: string, endpoint: Endpoint): object {
+function operation(operationId: string, endpoint: Endpoint | FileEndpoint): object {
   const parameters = [
     ...inputs(endpoint.params, 'path'),
     ...inputs(endpoint.query, 'query'),
-    ...(isAct(endpoint)
+    ...(!isFile(endpoint) && isAct(endpoint)
       ? [
           {
             name: 'Idempotency-Key',
@@ -69,15 +46,18 @@ function operation(operationId: string, endpoint: Endpoint): object {
     summary: endpoint.summary,
     ...(endpoint.door === 'open' && { security: [] }),
     parameters,
-    ...(hasBody(endpoint) && {
-      requestBody: {
-        content: { 'application/json': { schema: schemaOf(endpoint.body, 'input') } },
-      },
-    }),
+    ...(!isFile(endpoint) &&
+      hasBody(endpoint) && {
+        requestBody: {
+          content: { 'application/json': { schema: schemaOf(endpoint.body, 'input') } },
+        },
+      }),
     responses: {
       200: {
         description: 'Done',
-        content: { 'application/json': { schema: schemaOf(endpoint.result, 'output') } },
+        content: isFile(endpoint)
+          ? { [endpoint.media]: {} }
+          : { 'application/json': { schema: schemaOf(endpoint.result, 'output') } },
       },
       default: {
         description: 'Refused, with what to do',

@@ -5,6 +5,15 @@
  */
 import sharp from 'sharp'
 import { Refusal } from '../app/refusal'
+import type { ServedFile } from './handler'
+
+/** A picture that is kept, as it is shown. */
+export const pictureFile = (name: string, { type, bytes }: Picture): ServedFile => ({
+  name,
+  type,
+  inline: true,
+  body: bytes,
+})
 
 export interface Picture {
   readonly type: string

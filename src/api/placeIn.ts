@@ -1,5 +1,5 @@
 /** The place that an address narrows its screen to; null for all of them. */
-import { placeId } from '../contract/values'
+import { placeId } from '../contract/primitives'
 import type { PlaceId } from '../core/ids'
 
 export function placeIn(url: URL): PlaceId | null {

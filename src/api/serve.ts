@@ -1,82 +1,98 @@
-/** Serves an endpoint of the contract: parse, call one use case, answer. */
-import type { APIContext, APIRoute } from 'astro'
+/** Serves what the contract describes: parse, call one use case, answer. */
 import type { z } from 'zod'
+import type { LetIn } from '../app/accounts'
 import { Refusal } from '../app/refusal'
-import type { Caller, World } from '../app/world'
-import { type Endpoint, hasBody, isAct } from '../contract/endpoint'
-import { problem, problemOf } from './problem'
+import type { Caller } from '../app/world'
+import { type Endpoint, type FileEndpoint, hasBody, isAct } from '../contract/endpoint'
+import { deskOf } from './accountDesk'
+import { fileHeaders } from './fileNames'
+import type {
+  AccountHandler,
+  Asked,
+  AskedFile,
+  FileHandler,
+  HouseholdHandler,
+  ServedFile,
+} from './handler'
+import { problem } from './problem'
 import { runtime } from './runtime'
 
-export interface Call<E extends Endpoint> {
-  readonly world: World
-  readonly caller: Caller
-  readonly params: z.output<E['params']>
-  readonly query: z.output<E['query']>
-  readonly body: z.output<E['body']>
-  /** The idempotency key of a change; "" for a read. */
-  readonly key: string
+/** A request, and the parameters that its path was found with. */
+export interface Incoming {
+  readonly request: Request
+  readonly url: URL
+  readonly inPath: Readonly<Record<string, string>>
+  readonly caller: Caller | null
 }
 
 const KEY = /^[\w-]{8,100}$/
 
-export function serve<E extends Endpoint>(
-  endpoint: E,
-  handle: (call: Call<E>) => Promise<z.input<E['result']>>,
-): APIRoute {
-  return async (context) => {
-    try {
-      return await answer(endpoint, handle, context)
-    } catch (error) {
-      return problemOf(error)
-    }
-  }
-}
-
-async function answer<E extends Endpoint>(
-  endpoint: E,
-  handle: (call: Call<E>) => Promise<z.input<E['result']>>,
-  { request, params: inPath, url, locals }: APIContext,
-): Promise<Response> {
-  const { caller } = locals
+const mustBeCaller = (caller: Caller | null): Caller => {
   if (!caller) throw new Refusal({ code: 'not_signed_in' })
-  const asked = await readRequest(endpoint, request, inPath, url)
-  if (asked instanceof Response) return asked
-  const acts = isAct(endpoint)
-  return answerOf(
-    endpoint,
-    await handle({
-      world: runtime().world,
-      caller: acts ? { ...caller, ...taken(request) } : caller,
-      ...asked,
-    }),
-  )
+  return caller
 }
 
-export const answerOf = <E extends Endpoint>(endpoint: E, result: z.input<E['result']>): Response =>
+/** For a household's own, on its record. */
+export async function serveHousehold<E extends Endpoint>(
+  endpoint: E,
+  handle: HouseholdHandler<E>,
+  incoming: Incoming,
+): Promise<Response> {
+  const caller = mustBeCaller(incoming.caller)
+  const asked = await readRequest(endpoint, incoming)
+  if (asked instanceof Response) return asked
+  const acting = isAct(endpoint) ? { ...caller, ...taken(incoming.request) } : caller
+  return answerOf(endpoint, await handle(runtime().world, acting, asked))
+}
+
+/** Account work: outside any household, before one is signed in or about how one is. */
+export async function serveAccount<E extends Endpoint>(
+  endpoint: E,
+  handle: AccountHandler<E>,
+  incoming: Incoming,
+): Promise<Response> {
+  if (endpoint.door === 'account') mustBeCaller(incoming.caller)
+  const asked = await readRequest(endpoint, incoming)
+  if (asked instanceof Response) return asked
+  const done = (await handle(deskOf(incoming.request), asked)) ?? {}
+  if (!isLetIn(done)) return answerOf(endpoint, done as z.input<E['result']>)
+  const answer = answerOf(endpoint, {} as z.input<E['result']>)
+  for (const cookie of done.cookies) answer.headers.append('set-cookie', cookie)
+  return answer
+}
+
+const isLetIn = (done: unknown): done is LetIn =>
+  typeof done === 'object' && done !== null && 'cookies' in done
+
+/** A file (a list, a photo, a PDF) for a household's own. */
+export async function serveFile<E extends FileEndpoint>(
+  endpoint: E,
+  handle: FileHandler<E>,
+  { caller, inPath, url }: Incoming,
+): Promise<Response> {
+  const who = mustBeCaller(caller)
+  const asked = readAddress(endpoint, inPath, url)
+  if (asked instanceof Response) return asked
+  const { name, type, body, inline }: ServedFile = await handle(
+    runtime().world,
+    who,
+    asked as AskedFile<E>,
+  )
+  return new Response(body as BodyInit, { headers: fileHeaders(name, type, inline) })
+}
+
+const answerOf = <E extends Endpoint>(endpoint: E, result: z.input<E['result']>): Response =>
   new Response(JSON.stringify(endpoint.result.parse(result)), {
     headers: { 'content-type': 'application/json', 'cache-control': 'no-store' },
   })
 
-export type Asked<E extends Endpoint> = Pick<Call<E>, 'params' | 'query' | 'body' | 'key'>
-
 /** What was asked, checked against the contract; or the problem with it. */
-export async function readRequest<E extends Endpoint>(
+async function readRequest<E extends Endpoint>(
   endpoint: E,
-  request: Request,
-  inPath: APIContext['params'],
-  url: URL,
+  { request, inPath, url }: Incoming,
 ): Promise<Asked<E> | Response> {
-  const params = endpoint.params.safeParse(inPath)
-  // An id that cannot exist is not found, like one that belongs to somebody else.
-  if (!params.success)
-    return problem(
-      404,
-      'not_found',
-      'This is not here',
-      'Check the address, or go back to the list.',
-    )
-  const query = endpoint.query.safeParse(Object.fromEntries(url.searchParams))
-  if (!query.success) return invalid(query.error)
+  const address = readAddress(endpoint, inPath, url)
+  if (address instanceof Response) return address
   const key = isAct(endpoint) ? (request.headers.get('idempotency-key') ?? '') : ''
   if (isAct(endpoint) && !KEY.test(key))
     return problem(
@@ -89,12 +105,26 @@ export async function readRequest<E extends Endpoint>(
   if (sent instanceof Response) return sent
   const body = endpoint.body.safeParse(sent)
   if (!body.success) return invalid(body.error)
-  return {
-    key,
-    params: params.data as z.output<E['params']>,
-    query: query.data as z.output<E['query']>,
-    body: body.data as z.output<E['body']>,
-  }
+  return { ...address, ...(body.data as object), key } as Asked<E>
+}
+
+/** What was asked in the path and behind the question mark. */
+function readAddress(
+  { params: known, query: asked }: Pick<Endpoint, 'params' | 'query'>,
+  inPath: Incoming['inPath'],
+  url: URL,
+): object | Response {
+  const params = known.safeParse(inPath)
+  // An id that cannot exist is not found, like one that belongs to somebody else.
+  if (!params.success)
+    return problem(
+      404,
+      'not_found',
+      'This is not here',
+      'Check the address, or go back to the list.',
+    )
+  const query = asked.safeParse(Object.fromEntries(url.searchParams))
+  return query.success ? { ...params.data, ...query.data } : invalid(query.error)
 }
 
 /** A device tells how long ago it was pressed, by its own clock: its clock may be wrong, its pace is not. */

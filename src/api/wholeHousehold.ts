@@ -18,6 +18,7 @@ import { forSpreadsheets, writeTable } from '../core/interchange/table'
 import type { LidSheet } from '../core/sheet/lidSheet'
 import { words } from '../words'
 import { everyScreen } from './everyScreen'
+import { fileHeaders, plainFileName } from './fileNames'
 import {
   type ArchiveFile,
   RECORDS_FILE,
@@ -27,7 +28,6 @@ import {
 } from './householdArchive'
 import { problem, problemOf } from './problem'
 import { runtime } from './runtime'
-import { fileHeaders, plainFileName } from './serveFile'
 
 const w = words.whole
 /** Kinds of records in an order in which each can be written. */

@@ -1,4 +1,5 @@
 /** The frame of every change: one transaction, one act, one answer however often it is sent. */
+import type { ActKind } from '../contract'
 import { dayAt, type PlainDate } from '../core/calendar/plainDate'
 import type { Household } from '../core/household/household'
 import type { ActId, LotId } from '../core/ids'
@@ -7,14 +8,14 @@ import { OverfullPocketError } from '../core/stock/movement'
 import { closeAct, openAct } from '../db/acts'
 import { inHousehold } from '../db/connect'
 import { appendMovements, historyOfLot, type LockedLot, lockLots } from '../db/ledger'
-import type { ActScope, EditOutcome } from '../db/records'
+import { type ActScope, type EditOutcome, pointsNowhere } from '../db/records'
 import { readHousehold, readLotRow } from '../db/stock'
 import { notFound, Refusal } from './refusal'
 import type { Caller, World } from './world'
 
 export interface ActRequest {
   readonly key: string
-  readonly kind: string
+  readonly kind: ActKind
   /** A word on what it is about, for the list of acts. */
   readonly why?: string
   readonly undoes?: ActId
@@ -72,6 +73,8 @@ export async function act<R extends object>(
       household,
       who: caller.name,
     })
+    // What is still on somebody's screen may have been taken away meanwhile.
+    if (await pointsNowhere(trx)) throw undoes ? new Refusal({ code: 'used_since' }) : notFound()
     const result = { ...done, actId }
     await closeAct(trx, caller.householdId, actId, result)
     return result

@@ -1,6 +1,6 @@
 /** Codes on packs: reading which item each stands for, and learning it. */
 import type { z } from 'zod'
-import type * as r from '../contract/roundValues'
+import type * as items from '../contract/values/items'
 import type { ItemId } from '../core/ids'
 import { itemTitle } from '../core/stock/item'
 import { readCodes as codesOf } from '../db/codes'
@@ -14,7 +14,7 @@ import { type Caller, reading, type World } from './world'
 export const readCodes = (
   world: World,
   caller: Caller,
-): Promise<{ codes: z.input<typeof r.itemCode>[] }> =>
+): Promise<{ codes: z.input<typeof items.itemCode>[] }> =>
   reading(world, caller, async ({ trx }) => {
     const titles = new Map((await readItems(trx)).map((item) => [item.id, itemTitle(item)]))
     return {

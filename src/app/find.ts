@@ -1,6 +1,6 @@
 /** Where is it? Lots, bare pars, kits, pockets and places by their words. */
 import type { z } from 'zod'
-import type * as v from '../contract/values'
+import type { foundThing } from '../contract/find'
 import { formatExpiry } from '../core/calendar/expiry'
 import { nameKey } from '../core/interchange/known'
 import { formatAmount, NOTHING } from '../core/quantity/amount'
@@ -8,7 +8,7 @@ import { itemTitle } from '../core/stock/item'
 import { lineState, type Survey } from '../core/watch/survey'
 import { type Caller, reading, surveyOf, type World } from './world'
 
-export type Found = z.infer<typeof v.foundThing>
+export type Found = z.infer<typeof foundThing>
 
 const MOST = 30
 

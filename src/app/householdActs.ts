@@ -1,6 +1,6 @@
 /** The household itself: settings, members, items. */
 import type { z } from 'zod'
-import type { readHousehold as readHouseholdEndpoint } from '../contract/endpoints'
+import type { readHousehold as readHouseholdEndpoint } from '../contract/household'
 import type { OwnFacts } from '../core/catalogue/itemFacts'
 import type { Household } from '../core/household/household'
 import type { HouseholdId, ItemId } from '../core/ids'

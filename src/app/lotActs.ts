@@ -1,5 +1,7 @@
 /** Acts on one lot: use, move, give away, throw away, count, change details. */
+
 import { randomUUID } from 'node:crypto'
+import type { ActKind } from '../contract'
 import type { ItemId, LotId, MemberId, PocketId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
 import {
@@ -40,7 +42,7 @@ export interface Taking extends OnLot {
 export async function onLot(
   world: World,
   caller: Caller,
-  kind: string,
+  kind: ActKind,
   asked: OnLot,
   decide: (
     locked: LockedLot,
@@ -62,7 +64,7 @@ export async function onLot(
 const aboutLot = async (
   world: World,
   caller: Caller,
-  kind: string,
+  kind: ActKind,
   { key, seenVersion: _, ...request }: OnLot,
 ) => ({
   key,
@@ -78,7 +80,7 @@ const aboutLot = async (
 const onLotThen = async (
   world: World,
   caller: Caller,
-  kind: string,
+  kind: ActKind,
   asked: OnLot & { readonly pocketId: PocketId },
   decide: (locked: LockedLot, acting: Acting) => Promise<Decision> | Decision,
 ) => {

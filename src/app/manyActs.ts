@@ -1,4 +1,5 @@
 /** One act on many lots: moved, thrown away, confirmed, put on hold or missed together. */
+import type { ActKind } from '../contract'
 import { assertNever } from '../core/brand'
 import type { LotId, PocketId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
@@ -33,7 +34,7 @@ export type ManyDeed =
   | { readonly kind: 'hold'; readonly reason: string }
   | { readonly kind: 'missing' }
 
-const ACT_KINDS: Readonly<Record<ManyDeed['kind'], string>> = {
+const ACT_KINDS: Readonly<Record<ManyDeed['kind'], ActKind>> = {
   move: 'many_moved',
   discard: 'many_discarded',
   confirm: 'many_counted',

@@ -46,5 +46,5 @@ export const readPaper = (world: World, caller: Caller, lotId: LotId) =>
     const holder = await lotWithPaper(trx, lotId)
     const paper = holder && (await paperOfLot(trx, holder))
     if (!paper) throw notFound()
-    return { mediaType: paper.media_type, bytes: paper.bytes }
+    return { type: paper.media_type, bytes: paper.bytes }
   })

@@ -1,6 +1,6 @@
 /** How much of each thing is used up where: learned from the record, or as the keeper says. */
 import type { z } from 'zod'
-import type * as f from '../contract/forecastEndpoints'
+import type * as forecast from '../contract/values/forecast'
 import { addDays } from '../core/calendar/plainDate'
 import type { ItemId, PlaceId } from '../core/ids'
 import type { Amount } from '../core/quantity/amount'
@@ -15,7 +15,7 @@ import { notFound } from './refusal'
 import { mustHavePlace } from './siteActs'
 import { type Caller, type Reading, reading, surveyOf, type World } from './world'
 
-export type RatesView = z.infer<typeof f.ratesValue>
+export type RatesView = z.infer<typeof forecast.ratesValue>
 
 const linesWithPar = (survey: Survey) => survey.lines.filter(({ par }) => par > 0)
 

@@ -1,6 +1,6 @@
 /** Everything that the bench and incidents need besides the stock. */
 import type { z } from 'zod'
-import type * as c from '../contract/careValues'
+import type * as care from '../contract/values/care'
 import { takenBy, takesSomething } from '../core/cover/pantry'
 import { patientOn } from '../core/cover/suitability'
 import { LABELS } from '../core/dosing/labels'
@@ -28,7 +28,7 @@ import { layOut } from './layOut'
 import { notFound } from './refusal'
 import { type Caller, reading, type World } from './world'
 
-export type CareView = z.input<typeof c.careValue>
+export type CareView = z.input<typeof care.careValue>
 
 const MOST_ENDED = 20
 
@@ -56,7 +56,7 @@ export const readCare = (world: World, caller: Caller): Promise<CareView> =>
   })
 
 /** Incidents that go on, and the timers of these and of those that ended lately. */
-export const readGoing = (world: World, caller: Caller): Promise<z.input<typeof c.goingValue>> =>
+export const readGoing = (world: World, caller: Caller): Promise<z.input<typeof care.goingValue>> =>
   reading(world, caller, async ({ trx, household, today }) => {
     const incidents = await readIncidents(trx, MOST_ENDED)
     const entries = await readCareEntries(

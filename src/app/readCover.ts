@@ -1,6 +1,6 @@
 /** Everything that cover is judged from, for the board, a member's sheet and the proposed lists. */
 import type { z } from 'zod'
-import type { readCover as readCoverEndpoint } from '../contract/endpoints'
+import type { readCover as readCoverEndpoint } from '../contract/cover'
 import { schoolsOf } from '../core/cover/schools'
 import { numbersToCall } from '../core/household/emergencyNumbers'
 import { labelSetOf } from '../core/household/labelSet'

@@ -1,6 +1,6 @@
 /** What a forecast is made from; it is worked out where it is looked at. */
 import type { z } from 'zod'
-import type * as f from '../contract/forecastEndpoints'
+import type * as forecast from '../contract/values/forecast'
 import { catalogue } from '../core/catalogue/catalogue'
 import { householdForecast } from '../core/forecast/ofHousehold'
 import { offersFor } from '../core/restock/offers'
@@ -11,7 +11,7 @@ import { ratesOf } from './rates'
 import { ownMedicinesOf } from './readPlan'
 import { type Caller, reading, surveyOf, type World } from './world'
 
-export type ForecastView = z.infer<typeof f.forecastValue>
+export type ForecastView = z.infer<typeof forecast.forecastValue>
 
 export const readForecast = (world: World, caller: Caller): Promise<ForecastView> =>
   reading(world, caller, async (at) => {

@@ -1,7 +1,8 @@
 /** All kits as cards, and one kit as a mat. */
 import type { z } from 'zod'
-import type { readLot as readLotEndpoint } from '../contract/endpoints'
-import type * as v from '../contract/values'
+import type { readLot as readLotEndpoint } from '../contract/stock'
+import type * as kits from '../contract/values/kits'
+import type * as places from '../contract/values/places'
 import type { PlainDate } from '../core/calendar/plainDate'
 import { catalogue } from '../core/catalogue/catalogue'
 import { itemFacts } from '../core/catalogue/itemFacts'
@@ -27,9 +28,9 @@ import { printedSheet } from './sheetActs'
 import { strapOf } from './views'
 import { type Caller, confirmedStockOf, reading, surveyOf, type World } from './world'
 
-export type KitView = z.infer<typeof v.kitValue>
-export type KitCard = z.infer<typeof v.kitCard>
-export type PocketRef = z.infer<typeof v.pocketRef>
+export type KitView = z.infer<typeof kits.kitValue>
+export type KitCard = z.infer<typeof kits.kitCard>
+export type PocketRef = z.infer<typeof places.pocketRef>
 export type LotView = z.infer<(typeof readLotEndpoint)['result']>
 
 export const readKits = (
@@ -133,7 +134,7 @@ export const readKit = (world: World, caller: Caller, kitId: KitId): Promise<Kit
     }
   })
 
-type LineView = z.infer<typeof v.lineValue>
+type LineView = z.infer<typeof kits.lineValue>
 const names = new Intl.Collator('en', { numeric: true, sensitivity: 'base' })
 
 /** Essentials first, then by name: the eye finds things where they were. */

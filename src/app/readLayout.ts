@@ -1,6 +1,6 @@
 /** A kit as the layout engine takes it, with the lots that each thing stands for. */
 import type { z } from 'zod'
-import type * as v from '../contract/keepingValues'
+import type * as kits from '../contract/values/kits'
 import { catalogue } from '../core/catalogue/catalogue'
 import type { KitId } from '../core/ids'
 import { layoutProblem, thingKey } from '../core/layout/ofKit'
@@ -12,7 +12,7 @@ export const readLayout = (
   world: World,
   caller: Caller,
   kitId: KitId,
-): Promise<z.infer<typeof v.layoutValue>> =>
+): Promise<z.infer<typeof kits.layoutValue>> =>
   reading(world, caller, async (at) => {
     const survey = await surveyOf(at)
     const kit = survey.kits.find(({ id }) => id === kitId)

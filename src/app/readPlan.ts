@@ -1,6 +1,6 @@
 /** What a restocking plan is made from; the plan itself is worked out where it is looked at. */
 import type { z } from 'zod'
-import type * as r from '../contract/restockValues'
+import type * as restock from '../contract/values/restock'
 import { daysBetween, type PlainDate } from '../core/calendar/plainDate'
 import { catalogue } from '../core/catalogue/catalogue'
 import { isRunning } from '../core/household/course'
@@ -17,7 +17,7 @@ import { readCourses } from '../db/stock'
 import { ratesOf } from './rates'
 import { type Caller, reading, surveyOf, type Today, type World } from './world'
 
-export type PlanView = z.infer<typeof r.planValue>
+export type PlanView = z.infer<typeof restock.planValue>
 
 export const readPlan = (world: World, caller: Caller): Promise<PlanView> =>
   reading(world, caller, async (at) => {

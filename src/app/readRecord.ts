@@ -1,6 +1,6 @@
 /** The record read back: by lot, item, kit, place or hand, and as it stood on any past day. */
 import type { z } from 'zod'
-import type * as v from '../contract/keepingValues'
+import type * as record from '../contract/values/record'
 import type { PlainDate } from '../core/calendar/plainDate'
 import { lookahead } from '../core/calendar/presence'
 import { itemTitle } from '../core/stock/item'
@@ -19,7 +19,7 @@ export const readRecord = (
   world: World,
   caller: Caller,
   filter: HistoryFilter,
-): Promise<z.infer<typeof v.recordPage>> =>
+): Promise<z.infer<typeof record.recordPage>> =>
   reading(world, caller, async (at) => {
     const refs = new Map(pocketRefs(await surveyOf(at)).map((ref) => [ref.id, ref]))
     const movements = await readMovements(at.trx, filter, PAGE + 1)
@@ -50,7 +50,7 @@ export const readPast = (
   world: World,
   caller: Caller,
   day: PlainDate,
-): Promise<z.infer<typeof v.pastValue>> =>
+): Promise<z.infer<typeof record.pastValue>> =>
   reading(world, caller, async ({ trx, household, today }) => {
     if (day > today) throw new Refusal({ code: 'day_to_come', today })
     const then = survey(await readStockOn(trx, day), day, lookahead(household.lookaheadDays))

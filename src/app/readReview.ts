@@ -1,6 +1,6 @@
 /** What is carried without need, and where to look next. */
 import type { z } from 'zod'
-import type * as v from '../contract/keepingValues'
+import type * as stock from '../contract/values/stock'
 import { addDays } from '../core/calendar/plainDate'
 import { catalogue } from '../core/catalogue/catalogue'
 import { review } from '../core/review/review'
@@ -17,7 +17,10 @@ import { type Caller, confirmedStockOf, reading, type World } from './world'
 const KEPT_FOR_DAYS = 365
 const MOST_LOOKS = 8
 
-export const readReview = (world: World, caller: Caller): Promise<z.infer<typeof v.reviewValue>> =>
+export const readReview = (
+  world: World,
+  caller: Caller,
+): Promise<z.infer<typeof stock.reviewValue>> =>
   reading(world, caller, async (at) => {
     const { survey, confirmations } = await confirmedStockOf(at)
     const kept = await readDeferrals(at.trx, at.today)

@@ -1,6 +1,6 @@
 /** Which rounds are due, open and done; a kit and a round as a device goes through them. */
 import type { z } from 'zod'
-import type * as r from '../contract/roundValues'
+import type * as rounds from '../contract/values/rounds'
 import { earlier, later, type PlainDate } from '../core/calendar/plainDate'
 import type { KitId } from '../core/ids'
 import { pocketsOf, tollOf } from '../core/rounds/asks'
@@ -26,8 +26,8 @@ import { notFound } from './refusal'
 import { errandsOf } from './views'
 import { type Caller, type Reading, reading, type Today, type World } from './world'
 
-export type RoundsView = z.input<typeof r.roundsValue>
-export type RoundView = z.input<typeof r.roundValue>
+export type RoundsView = z.input<typeof rounds.roundsValue>
+export type RoundView = z.input<typeof rounds.roundValue>
 type OfferedRound = RoundsView['due'][number]
 
 const MOST_FINISHED = 12

@@ -1,6 +1,6 @@
 /** The shopping list as it is carried along: what to ask for, where it goes, what else would do. */
 import type { z } from 'zod'
-import type * as s from '../contract/shoppingValues'
+import type * as shopping from '../contract/values/shopping'
 import { addDays } from '../core/calendar/plainDate'
 import { catalogue } from '../core/catalogue/catalogue'
 import { entryOf } from '../core/layout/ofKit'
@@ -15,7 +15,7 @@ import { type KeptPurchase, readOrders, readPurchases } from '../db/shopping'
 import { readItems } from '../db/stock'
 import { type Caller, reading, surveyOf, type World } from './world'
 
-export type ShoppingView = z.infer<typeof s.shoppingValue>
+export type ShoppingView = z.infer<typeof shopping.shoppingValue>
 
 export const readShopping = (world: World, caller: Caller): Promise<ShoppingView> =>
   reading(world, caller, async (at) => {

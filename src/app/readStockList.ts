@@ -1,6 +1,6 @@
 /** Every lot wherever it lies, as lines of a table, with the views that somebody named. */
 import type { z } from 'zod'
-import type * as v from '../contract/keepingValues'
+import type * as stock from '../contract/values/stock'
 import { catalogue } from '../core/catalogue/catalogue'
 import { worthOf } from '../core/layout/fill'
 import { goodsOfLine } from '../core/layout/ofKit'
@@ -13,7 +13,7 @@ import { onceFor } from './kept'
 import { siteRef } from './views'
 import { type Caller, type Confirmed, confirmedStockOf, reading, type World } from './world'
 
-export type StockList = z.infer<typeof v.stockList>
+export type StockList = z.infer<typeof stock.stockList>
 
 export const readStockList = (world: World, caller: Caller): Promise<StockList> =>
   reading(world, caller, async (at) => ({

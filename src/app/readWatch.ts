@@ -1,6 +1,7 @@
 /** The first screen: places, the season ribbon, and errands by place. */
 import type { z } from 'zod'
-import type * as v from '../contract/values'
+import type * as places from '../contract/values/places'
+import type * as watch from '../contract/values/watch'
 import { nextThere } from '../core/calendar/presence'
 import { takesSomething } from '../core/cover/pantry'
 import { notAsked } from '../core/household/asked'
@@ -18,7 +19,7 @@ import { recallCount } from './recalls'
 import { errandView, openErrands, strapOf } from './views'
 import { type Caller, type Reading, reading, type World } from './world'
 
-export type WatchView = z.infer<typeof v.watchValue>
+export type WatchView = z.infer<typeof watch.watchValue>
 
 /** So many errands of a place are sent at first; asking for one place sends them all. */
 export const FIRST_ERRANDS = 24
@@ -58,7 +59,7 @@ export async function everything(at: Reading) {
   }
 }
 
-export const readStrap = (world: World, caller: Caller): Promise<z.infer<typeof v.strap>> =>
+export const readStrap = (world: World, caller: Caller): Promise<z.infer<typeof places.strap>> =>
   reading(world, caller, async (at) => {
     const { survey, open, household, deletion } = await everything(at)
     return strapOf(survey, open, household, deletion)

@@ -1,6 +1,6 @@
 /** Recalls: what bulletins say, whose lots they are about, and putting those on hold. */
 import type { z } from 'zod'
-import type * as r from '../contract/recallEndpoints'
+import type * as restock from '../contract/values/restock'
 import type { PlainDate } from '../core/calendar/plainDate'
 import { type Batches, type Bulletin, type Concerned, recallFinder } from '../core/recall/bulletin'
 import { decideAmend, type LotFact } from '../core/stock/decide'
@@ -25,7 +25,7 @@ import {
   type World,
 } from './world'
 
-export type RecallsView = z.infer<typeof r.recallsValue>
+export type RecallsView = z.infer<typeof restock.recallsValue>
 
 /** A feed is asked again after an hour; one that did not answer after five minutes. */
 const FRESH_MILLISECONDS = 3600_000

@@ -1,4 +1,5 @@
 /** The shopping list: made from the plan, added to by hand, ticked off, put away. */
+import type { ActKind } from '../contract'
 import type { Expiry } from '../core/calendar/expiry'
 import { daysBetween } from '../core/calendar/plainDate'
 import type { PocketId, PurchaseId } from '../core/ids'
@@ -72,7 +73,7 @@ export const addPurchase = async (
 const aboutLine = async (
   world: World,
   caller: Caller,
-  kind: string,
+  kind: ActKind,
   { key, ...request }: OnPurchase,
 ) => ({
   key,

@@ -1,6 +1,7 @@
 /** From judged stock to what the screens are sent. */
 import type { z } from 'zod'
-import type * as v from '../contract/values'
+import type * as places from '../contract/values/places'
+import type * as watch from '../contract/values/watch'
 import type { PlainDate } from '../core/calendar/plainDate'
 import { nextThere } from '../core/calendar/presence'
 import type { Household } from '../core/household/household'
@@ -14,8 +15,8 @@ import type { Deletion } from '../db/leaving'
 import { onceFor } from './kept'
 import type { Looks } from './looks'
 
-export type StrapPlace = z.infer<typeof v.strapPlace>
-export type ErrandView = z.infer<typeof v.errandValue>
+export type StrapPlace = z.infer<typeof places.strapPlace>
+export type ErrandView = z.infer<typeof watch.errandValue>
 
 export const errandsOf = onceFor(({ survey, rounds }: Looks) => errands(survey, rounds))
 
@@ -55,7 +56,7 @@ export function strapOf(
   open: readonly Errand[],
   { dateOrder, currency, units, timeZone }: Household,
   deletion: Deletion | null,
-): z.infer<typeof v.strap> {
+): z.infer<typeof places.strap> {
   const todo = new Map<PlaceId, number>()
   for (const { place } of open) todo.set(place.id, (todo.get(place.id) ?? 0) + 1)
   const ready = readinessOf(survey)

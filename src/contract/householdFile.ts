@@ -10,23 +10,30 @@ import { LABEL_SETS } from '../core/household/labelSet'
 import { MOST } from '../core/quantity/amount'
 import { PACES } from '../core/rounds/pace'
 import { PART_WAYS } from '../core/stock/lot'
-import * as care from './careValues'
-import { courseRelease } from './coverValues'
-import { stockFilter } from './keepingValues'
-import * as kit from './kitValues'
-import { chosenSchools, memberFacts, ownFacts } from './memberValues'
-import { restockSettings } from './restockValues'
-import * as rounds from './roundValues'
-import { target } from './shoppingValues'
-import { givenName, longText, phone, plainDate, shortText, typed } from './texts'
-import * as v from './values'
+import * as v from './primitives'
+import * as care from './values/care'
+import * as cover from './values/cover'
+import * as items from './values/items'
+import * as kits from './values/kits'
+import * as members from './values/members'
+import * as places from './values/places'
+import * as restock from './values/restock'
+import * as rounds from './values/rounds'
+import * as shopping from './values/shopping'
+import * as stock from './values/stock'
 
 const id = z.uuid()
-const day = plainDate
+
+const day = v.plainDate
+
 const moment = z.iso.datetime({ offset: true })
+
 const whole = z.int().min(0)
+
 const thousandths = z.int().min(0).max(MOST).describe('Thousandths of the item’s unit')
-const text = typed(4000)
+
+const text = v.typed(4000)
+
 const json = new WeakSet<z.ZodType>()
 
 /** A column that holds JSON of its own. */
@@ -42,6 +49,7 @@ const acted = {
   created_by_act: id.nullable(),
   removed_by_act: id.nullable(),
 }
+
 /** Its bytes are a file of their own beside this one. */
 const picture = {
   ...acted,
@@ -58,16 +66,19 @@ const details = z
     opened: v.opened,
     condition: v.condition,
     standing: v.standing,
-    batch: shortText,
-    boughtAt: shortText,
+    batch: v.shortText,
+    boughtAt: v.shortText,
     unitPriceMinor: v.minor.nullable(),
     note: text,
     directions: text,
     forMember: v.memberId.nullable(),
   })
   .partial()
+
 const at = { pocket: v.pocketId, was: v.amount, found: v.amount }
+
 const way = z.enum(PART_WAYS).optional()
+
 const plainFacts = [
   z.object({ kind: z.literal('received'), to: v.pocketId, amount: v.amount }),
   z.object({
@@ -103,6 +114,7 @@ const plainFacts = [
   }),
   z.object({ kind: z.literal('amended'), changes: z.object({ from: details, to: details }) }),
 ] as const
+
 const ledgerFact = z.discriminatedUnion('kind', [
   ...plainFacts,
   z.object({
@@ -111,6 +123,7 @@ const ledgerFact = z.discriminatedUnion('kind', [
     of: z.discriminatedUnion('kind', [...plainFacts]),
   }),
 ])
+
 const bulletin = z.object({
   id: text,
   title: text,
@@ -133,29 +146,29 @@ const bulletin = z.object({
 export const RECORDS = {
   household: z.strictObject({
     id,
-    name: givenName,
+    name: v.givenName,
     time_zone: z.string().refine(isTimeZone),
     date_order: v.dateOrder,
     week_start: z.enum(['monday', 'sunday']),
     units: z.enum(['metric', 'us']),
-    country: typed(2),
+    country: v.typed(2),
     labels: z.enum(LABEL_SETS).nullable(),
-    emergency_number: phone,
-    poison_number: phone,
+    emergency_number: v.phone,
+    poison_number: v.phone,
     currency: z.string().regex(/^[A-Z]{3}$/),
     lookahead_days: z.int().min(1).max(366),
     round_pace: z.enum(PACES),
     pharmacy_days: nested(z.array(z.int().min(1).max(7)).max(7)),
-    restock: nested(restockSettings.partial()),
-    schools: nested(chosenSchools),
+    restock: nested(restock.restockSettings.partial()),
+    schools: nested(members.chosenSchools),
     version: whole,
     created_by_act: id.nullable(),
     removed_by_act: z.null(),
   }),
   act: z.strictObject({
     id,
-    kind: shortText.min(1),
-    who: typed(200),
+    kind: v.shortText.min(1),
+    who: v.typed(200),
     at: moment.describe('When it was done'),
     on_day: day,
     why: text,
@@ -164,12 +177,12 @@ export const RECORDS = {
   }),
   member: z.strictObject({
     ...acted,
-    name: givenName,
+    name: v.givenName,
     species: v.species,
     born: day.nullable(),
     helper: z.boolean(),
-    note: longText,
-    facts: nested(memberFacts.nullable()),
+    note: v.longText,
+    facts: nested(members.memberFacts.nullable()),
     guest_until: day.nullable(),
   }),
   weighing: z.strictObject({
@@ -182,16 +195,16 @@ export const RECORDS = {
   member_photo: z.strictObject({ ...picture, member_id: id }),
   place: z.strictObject({
     ...acted,
-    name: givenName,
-    hue: v.hue,
-    minutes_to_help: kit.minutes.nullable(),
-    note: longText,
-    traits: nested(v.placeTraits),
-    rhythm: nested(v.rhythm),
+    name: v.givenName,
+    hue: places.hue,
+    minutes_to_help: places.minutes.nullable(),
+    note: v.longText,
+    traits: nested(places.placeTraits),
+    rhythm: nested(places.rhythm),
     position: z.int(),
-    minutes_to_vet: kit.minutes.nullable(),
-    signal: kit.signal.nullable(),
-    climate: kit.climate.nullable(),
+    minutes_to_vet: places.minutes.nullable(),
+    signal: places.signal.nullable(),
+    climate: places.climate.nullable(),
     usually_there: nested(z.array(id).max(200)),
   }),
   visit: z.strictObject({
@@ -199,7 +212,7 @@ export const RECORDS = {
     place_id: id,
     starts_on: day,
     ends_on: day,
-    label: typed(300),
+    label: v.typed(300),
     source_uid: text.nullable(),
   }),
   list_decision: z.strictObject({
@@ -207,58 +220,58 @@ export const RECORDS = {
     place_id: id,
     line_key: text.min(1),
     decision: z.enum(['accepted', 'overruled']),
-    note: longText,
+    note: v.longText,
   }),
   kit: z.strictObject({
     ...acted,
     place_id: id,
-    name: givenName,
-    note: longText,
+    name: v.givenName,
+    note: v.longText,
     check_every_days: z.int().min(1).max(1500),
-    container: nested(kit.container.nullable()),
+    container: nested(kits.container.nullable()),
   }),
-  kit_check: z.strictObject({ ...acted, kit_id: id, on_day: day, by_whom: typed(200) }),
-  sheet_print: z.strictObject({ ...acted, kit_id: id, on_day: day, fingerprint: typed(200) }),
+  kit_check: z.strictObject({ ...acted, kit_id: id, on_day: day, by_whom: v.typed(200) }),
+  sheet_print: z.strictObject({ ...acted, kit_id: id, on_day: day, fingerprint: v.typed(200) }),
   pocket: z.strictObject({
     ...acted,
     kit_id: id,
-    name: givenName,
-    sort: kit.pocketFacts.sort,
-    cell_column: kit.cell.shape.column,
-    cell_row: kit.cell.shape.row,
-    cell_columns: kit.cell.shape.columns,
-    cell_rows: kit.cell.shape.rows,
-    reach_seconds: kit.pocketFacts.reachSeconds,
-    spot: kit.pocketFacts.spot,
-    inner_mm: nested(kit.pocketFacts.inner),
+    name: v.givenName,
+    sort: kits.pocketFacts.sort,
+    cell_column: kits.cell.shape.column,
+    cell_row: kits.cell.shape.row,
+    cell_columns: kits.cell.shape.columns,
+    cell_rows: kits.cell.shape.rows,
+    reach_seconds: kits.pocketFacts.reachSeconds,
+    spot: kits.pocketFacts.spot,
+    inner_mm: nested(kits.pocketFacts.inner),
     clear: z.boolean(),
     dry: z.boolean(),
     upright: z.boolean(),
   }),
   item: z.strictObject({
     ...acted,
-    name: givenName,
-    strength: shortText,
-    unit: shortText,
+    name: v.givenName,
+    strength: v.shortText,
+    unit: v.shortText,
     kind: v.itemKind,
-    purpose: longText,
-    for_whom: longText,
+    purpose: v.longText,
+    for_whom: v.longText,
     essential: z.boolean(),
     opened_clock: nested(v.openedClock),
     pack_size: v.someAmount.nullable(),
     pack_price_minor: v.minor.nullable(),
-    shop: shortText,
-    note: longText,
+    shop: v.shortText,
+    note: v.longText,
     catalogue_id: v.catalogueId.nullable(),
-    own_facts: nested(ownFacts),
-    verdict: nested(v.verdict.nullable()),
+    own_facts: nested(members.ownFacts),
+    verdict: nested(items.verdict.nullable()),
   }),
   par: z.strictObject({ ...acted, item_id: id, pocket_id: id, amount: v.someAmount }),
-  item_code: z.strictObject({ ...acted, item_id: id, gtin: rounds.gtin }),
+  item_code: z.strictObject({ ...acted, item_id: id, gtin: v.gtin }),
   shop_offer: z.strictObject({
     ...acted,
     item_id: id,
-    shop: givenName,
+    shop: v.givenName,
     pack_size: v.someAmount,
     price_minor: v.minor.nullable(),
     lead_days: z.int().min(0).max(366),
@@ -268,13 +281,13 @@ export const RECORDS = {
     ...acted,
     member_id: id,
     item_id: id,
-    reason: longText,
-    prescriber: shortText,
-    directions: longText,
+    reason: v.longText,
+    prescriber: v.shortText,
+    directions: v.longText,
     per_day: v.someAmount.nullable(),
     starts_on: day,
     ends_on: day.nullable(),
-    release: nested(courseRelease.nullable()),
+    release: nested(cover.courseRelease.nullable()),
     confirmed_against_warning: z.boolean(),
   }),
   lot: z.strictObject({
@@ -287,12 +300,12 @@ export const RECORDS = {
     opened_on: day.nullable(),
     condition: v.condition,
     standing: nested(v.standing),
-    batch: shortText,
-    bought_at: shortText,
+    batch: v.shortText,
+    bought_at: v.shortText,
     unit_price_minor: v.minor.nullable(),
-    note: longText,
+    note: v.longText,
     received_on: day,
-    directions: longText,
+    directions: v.longText,
     for_member_id: id.nullable(),
     origin: nested(z.object({ lotId: id, way: z.enum(PART_WAYS) }).nullable()),
     claimed_on: day.nullable(),
@@ -310,19 +323,24 @@ export const RECORDS = {
     lot_id: id.nullable(),
     from_pocket_id: id.nullable(),
     to_pocket_id: id.nullable(),
-    shop: shortText,
+    shop: v.shortText,
     amount: thousandths.nullable(),
   }),
-  shop_order: z.strictObject({ ...acted, shop: givenName, reference: givenName, ordered_on: day }),
+  shop_order: z.strictObject({
+    ...acted,
+    shop: v.givenName,
+    reference: v.givenName,
+    ordered_on: day,
+  }),
   purchase: z.strictObject({
     ...acted,
     item_id: id,
-    shop: shortText,
+    shop: v.shortText,
     packs: z.int().min(1).max(1000),
     pack_size: v.someAmount,
     price_minor: v.minor.nullable(),
     wanted_by: day.nullable(),
-    goes_to: nested(z.array(target).max(60)),
+    goes_to: nested(z.array(shopping.target).max(60)),
     source: z.enum(['plan', 'hand']),
     state: z.enum(['listed', 'in_bag', 'not_there', 'ordered', 'arrived']),
     on_day: day.nullable(),
@@ -331,23 +349,23 @@ export const RECORDS = {
   }),
   recall_notice: z.strictObject({
     ...acted,
-    bulletin_id: typed(200).min(1),
+    bulletin_id: v.typed(200).min(1),
     taken_on: day,
     bulletin: nested(bulletin),
   }),
   errand_deferral: z.strictObject({ ...acted, errand_key: text.min(1), until_day: day }),
-  stock_view: z.strictObject({ ...acted, name: givenName, filter: nested(stockFilter) }),
+  stock_view: z.strictObject({ ...acted, name: v.givenName, filter: nested(stock.stockFilter) }),
   calendar_feed: z
-    .strictObject({ ...acted, name: givenName })
+    .strictObject({ ...acted, name: v.givenName })
     .describe('Its address is made anew by the machine that it is brought back to'),
   round: z.strictObject({
     ...acted,
     kit_id: id,
     pocket_ids: nested(z.array(id).max(500)),
     started_at: moment,
-    started_by: typed(200),
+    started_by: v.typed(200),
     finished_at: moment.nullable(),
-    signed_by: typed(200).nullable(),
+    signed_by: v.typed(200).nullable(),
   }),
   round_entry: z.strictObject({
     ...acted,
@@ -355,7 +373,7 @@ export const RECORDS = {
     pocket_id: id,
     lot_id: id.nullable(),
     said_at: moment,
-    said_by: typed(200),
+    said_by: v.typed(200),
     seconds: z.int().min(0).max(3600),
     fact: nested(rounds.entryFact),
     outcome: nested(rounds.outcome.nullable()),
@@ -376,7 +394,7 @@ export const RECORDS = {
     guest: nested(care.incidentPatient.nullable()),
     place_id: id.nullable(),
     started_at: moment,
-    started_by: typed(200),
+    started_by: v.typed(200),
     ended_at: moment.nullable(),
   }),
   care_entry: z.strictObject({
@@ -384,16 +402,28 @@ export const RECORDS = {
     incident_id: id.nullable(),
     member_id: id.nullable(),
     done_at: moment,
-    done_by: typed(200),
+    done_by: v.typed(200),
     fact: nested(care.careFact),
     outcome: nested(care.takeOutcome.nullable()),
   }),
   care_photo: z.strictObject({ ...picture, entry_id: id }),
 } as const
+
 export type RecordName = keyof typeof RECORDS
+
 export const RECORD_NAMES = Object.keys(RECORDS) as RecordName[]
+
 /** Their bytes are files of their own. */
 export const PICTURE_RECORDS = RECORD_NAMES.filter((name) => 'file' in RECORDS[name].shape)
+
+function parsed(value: unknown): unknown {
+  if (typeof value !== 'string') return value
+  try {
+    return JSON.parse(value)
+  } catch {
+    return undefined
+  }
+}
 
 /** Values as an edit keeps them: columns of that table, JSON among them as text. */
 function isOfTable(name: RecordName, values: Readonly<Record<string, unknown>>): boolean {
@@ -403,15 +433,6 @@ function isOfTable(name: RecordName, values: Readonly<Record<string, unknown>>):
     if (!schema || column === 'id') return false
     return schema.safeParse(json.has(schema) ? parsed(value) : value).success
   })
-}
-
-function parsed(value: unknown): unknown {
-  if (typeof value !== 'string') return value
-  try {
-    return JSON.parse(value)
-  } catch {
-    return undefined
-  }
 }
 
 const recordChange = z
@@ -430,10 +451,12 @@ const recordChange = z
   .describe('Edits, with what stood there before; undoing puts it back')
 
 export const FORMAT = 'vivid-satchel-household'
+
 /** Raised when an older program could not read what is written. */
 export const VERSION = 1
 
 const listOf = <T extends z.ZodType>(row: T) => z.array(row).max(2_000_000)
+
 export const householdFile = z.object({
   format: z.literal(FORMAT),
   version: z.literal(VERSION),
@@ -448,6 +471,7 @@ export const householdFile = z.object({
     record_change: listOf(recordChange),
   }),
 })
+
 export type HouseholdFile = z.input<typeof householdFile>
 
 /** How the file is made, for whoever reads it with other tools. */

@@ -179,3 +179,30 @@ export async function reverseRecords({ trx, actId }: ActScope, undone: ActId): P
       trx,
     )
 }
+
+/**
+ * Whether something of the household points at what was taken away: stock or a par of a removed
+ * item or pocket, a pocket of a removed kit, a kit of a removed place. No screen could be drawn.
+ */
+export async function pointsNowhere(trx: Trx): Promise<boolean> {
+  const { rows } = await sql`
+    select 1 from balance
+      join lot on lot.id = balance.lot_id
+      join item on item.id = lot.item_id
+      join pocket on pocket.id = balance.pocket_id
+      where item.removed_by_act is not null or pocket.removed_by_act is not null
+    union all
+    select 1 from par
+      join item on item.id = par.item_id
+      join pocket on pocket.id = par.pocket_id
+      where par.removed_by_act is null
+        and (item.removed_by_act is not null or pocket.removed_by_act is not null)
+    union all
+    select 1 from pocket join kit on kit.id = pocket.kit_id
+      where pocket.removed_by_act is null and kit.removed_by_act is not null
+    union all
+    select 1 from kit join place on place.id = kit.place_id
+      where kit.removed_by_act is null and place.removed_by_act is not null
+    limit 1`.execute(trx)
+  return rows.length > 0
+}

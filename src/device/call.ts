@@ -1,6 +1,6 @@
 /** Calls an endpoint of the contract and answers its result, or throws what went wrong in words. */
 import type { z } from 'zod'
-import type { Endpoint } from '../contract/endpoint'
+import { addressOf, type Endpoint } from '../contract/endpoint'
 import { noteAnswer, noteSilence } from './connection'
 import { forgetDevice } from './forget'
 
@@ -61,9 +61,7 @@ export async function request(
   { key, takenAgo = 0 }: Sending,
   // biome-ignore lint/suspicious/noExplicitAny: `call` knows what it is
 ): Promise<any> {
-  const path = endpoint.path.replace(/\{(\w+)\}/g, (_, name: string) =>
-    encodeURIComponent(String((params as Record<string, unknown> | undefined)?.[name])),
-  )
+  const path = addressOf(endpoint, params as Record<string, unknown> | undefined)
   const search = new URLSearchParams(
     Object.entries(query ?? {}).filter(
       (entry): entry is [string, string] => typeof entry[1] === 'string',

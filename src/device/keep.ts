@@ -1,5 +1,5 @@
 /** Keeps this device ready to be of use without a connection: its key, pages and answers. */
-import { readDevice } from '../contract/roundEndpoints'
+import { readDevice } from '../contract/account'
 import { call } from './call'
 import { forgetDevice } from './forget'
 import { FOR_KEEPING } from './kept'

@@ -11,10 +11,11 @@ import { seal, unseal } from './seal'
 import { type Holder, store, type WaitingRow, type WaitingState } from './store'
 import { isFull, noteUnkept } from './unkept'
 
-/** An act as it is kept. */
+/** An act as it is kept: with what its endpoint says of waiting, so that nobody has to know it by its address. */
 export interface Kept {
   readonly method: Endpoint['method']
   readonly path: Endpoint['path']
+  readonly offline: Endpoint['offline']
   readonly asked: { readonly params?: unknown; readonly body?: unknown }
   /** What it is, in words, for the list of what waits. */
   readonly title: string
@@ -66,6 +67,7 @@ export async function keepAct<E extends Endpoint>(
   const kept: Kept = {
     method: endpoint.method,
     path: endpoint.path,
+    offline: endpoint.offline,
     asked: asked as Kept['asked'],
     title,
     problem: null,
@@ -178,7 +180,8 @@ async function sendOne(known: Holder, row: WaitingRow): Promise<SendingEnd | nul
       key: row.key,
       takenAgo: ago > LATE_MILLISECONDS ? ago : 0,
     })
-    if (SHOWN_FROM_HERE.some((path) => kept.path.startsWith(path))) await settle(row, 'sent')
+    // Shown from here until what the server shows contains it.
+    if (kept.offline === 'device_first') await settle(row, 'sent')
     else await store().waiting.delete(row.seq as number)
     return null
   } catch (error) {
@@ -212,18 +215,12 @@ const CANNOT_BE_SENT = new ProblemError(
   null,
 )
 
-/** What was said at a round or an incident is shown from here until what the server shows contains it. */
-const SHOWN_FROM_HERE = ['/api/rounds', '/api/care/entries', '/api/incidents']
-
 const settle = (row: WaitingRow, state: WaitingState): Promise<number> =>
   store().waiting.update(row.seq as number, { state })
 
-/** Acts that say how much was taken are as true of a lot that others have used meanwhile. */
-const ADDS_UP = /^\/api\/lots\/\{lotId\}\/(?:use|discard|give|move|count)$/
-
 function asItIsNow(kept: Kept, error: ProblemError): Kept | null {
   const { version } = (error.facts ?? {}) as { version?: number }
-  if (error.code !== 'changed_meanwhile' || version === undefined || !ADDS_UP.test(kept.path))
+  if (error.code !== 'changed_meanwhile' || version === undefined || kept.offline !== 'adds_up')
     return null
   return {
     ...kept,

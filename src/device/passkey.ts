@@ -7,7 +7,7 @@ import {
   startRegistration,
   WebAuthnError,
 } from '@simplewebauthn/browser'
-import * as contract from '../contract/accountEndpoints'
+import * as account from '../contract/account'
 import { passkeyName } from '../core/account/passkeyName'
 import { call } from './call'
 
@@ -30,20 +30,20 @@ export class NoPasskeyError extends Error {
 
 /** @throws {NoPasskeyError}; what {@link call} throws */
 export async function makePasskey(password: string, name: string): Promise<void> {
-  const asked = await call(contract.offerPasskey, { body: { password } })
+  const asked = await call(account.offerPasskey, { body: { password } })
   const made = await shown(() =>
     startRegistration({ optionsJSON: asked as unknown as PublicKeyCredentialCreationOptionsJSON }),
   )
-  await call(contract.keepPasskey, { body: { name, made: JSON.parse(JSON.stringify(made)) } })
+  await call(account.keepPasskey, { body: { name, made: JSON.parse(JSON.stringify(made)) } })
 }
 
 /** @throws {NoPasskeyError}; what {@link call} throws */
 export async function signInByPasskey(): Promise<object> {
-  const asked = await call(contract.askForPasskey)
+  const asked = await call(account.askForPasskey)
   const answer = await shown(() =>
     startAuthentication({ optionsJSON: asked as unknown as PublicKeyCredentialRequestOptionsJSON }),
   )
-  return call(contract.enterByPasskey, { body: JSON.parse(JSON.stringify(answer)) })
+  return call(account.enterByPasskey, { body: JSON.parse(JSON.stringify(answer)) })
 }
 
 async function shown<T>(ask: () => Promise<T>): Promise<T> {

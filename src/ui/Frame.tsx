@@ -3,8 +3,8 @@ import { MantineProvider } from '@mantine/core'
 import { QueryClient, QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query'
 import { createContext, type ReactNode, useContext, useEffect, useRef, useState } from 'react'
 import type { z } from 'zod'
-import { readStrap } from '../contract/endpoints'
-import type * as v from '../contract/values'
+import { readStrap } from '../contract/places'
+import type * as places from '../contract/values/places'
 import { call } from '../device/call'
 import { words } from '../words'
 import { longDay } from '../words/format'
@@ -20,7 +20,7 @@ import { type Outbox, useOutbox } from './useOutbox'
 import { useWorker } from './useWorker'
 import { WaitingBadge } from './WaitingBadge'
 
-export type Strap = z.infer<typeof v.strap>
+export type Strap = z.infer<typeof places.strap>
 
 export const TABS = [
   { id: 'watch', href: '/' },

@@ -1,7 +1,7 @@
 /** On every screen: what goes on, and which timers speak up now. */
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
-import { readGoing } from '../contract/careEndpoints'
+import { readGoing } from '../contract/care'
 import type { Timer } from '../core/incident/timeline'
 import { call } from '../device/call'
 import { noteServerTime, serverNow } from '../device/clock'

@@ -1,13 +1,13 @@
 /** On every screen of a household that is to be deleted: by whom, when, and the way to keep it. */
 import type { z } from 'zod'
-import type * as v from '../contract/values'
+import type * as places from '../contract/values/places'
 import { words } from '../words'
 import { moment } from '../words/format'
 import classes from './LeavingBar.module.css'
 
 const w = words.whole
 
-export function LeavingBar({ strap }: { readonly strap: z.infer<typeof v.strap> }) {
+export function LeavingBar({ strap }: { readonly strap: z.infer<typeof places.strap> }) {
   const { deletion, habits } = strap
   if (!deletion) return null
   return (

@@ -14,7 +14,7 @@ import {
 } from 'react'
 import type { z } from 'zod'
 import type { Endpoint } from '../contract/endpoint'
-import { undoAct } from '../contract/endpoints'
+import { undoAct } from '../contract/record'
 import { type Asked, call, newKey, OfflineError, ProblemError } from '../device/call'
 import { keepAct } from '../device/outbox'
 import { words } from '../words'
@@ -153,8 +153,8 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
         void queries.invalidateQueries()
         return sent.result
       }
-      if (sent.error instanceof OfflineError && about && (await waits(endpoint, asked, key, about)))
-        return null
+      if (sent.error instanceof OfflineError && about && endpoint.offline)
+        if (await waits(endpoint, asked, key, about)) return null
       const problem = sent.error instanceof ProblemError ? sent.error : null
       const away = sent.error instanceof OfflineError || isAway(sent.error)
       if (away) unanswered.current.set(signature, key)

@@ -1,10 +1,14 @@
 /** Acts and movements in words. */
-const PAST: Readonly<Record<string, string>> = {
+import type { ActKind } from '../contract'
+import type { Fact } from '../core/stock/movement'
+
+const PAST: Readonly<Record<ActKind | Fact['kind'], string>> = {
   received: 'put some in',
   used: 'used some',
   discarded: 'threw some away',
   moved: 'moved some',
   counted: 'counted it',
+  restated: 'noted late what was done earlier',
   split_off: 'opened part of it',
   split_from: 'opened it',
   amended: 'changed the details',
@@ -111,4 +115,4 @@ const PAST: Readonly<Record<string, string>> = {
 }
 
 /** "used some", after a name; an act this catalogue does not know is "changed it". */
-export const actWord = (kind: string): string => PAST[kind] ?? 'changed it'
+export const actWord = (kind: string): string => PAST[kind as ActKind] ?? 'changed it'

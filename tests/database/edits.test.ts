@@ -3,12 +3,17 @@ import { sql } from 'kysely'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { act } from '../../src/app/act'
 import { changeHousehold, changeItem } from '../../src/app/householdActs'
-import { amendLot } from '../../src/app/lotActs'
+import { amendLot, countLot } from '../../src/app/lotActs'
 import { changeMember } from '../../src/app/memberActs'
-import { readLot } from '../../src/app/readKits'
+import { readKit, readKits, readLot } from '../../src/app/readKits'
+import { readStockList } from '../../src/app/readStockList'
+import { readStrap } from '../../src/app/readWatch'
 import { Refusal } from '../../src/app/refusal'
+import { createKit, removePocket } from '../../src/app/siteActs'
 import { undoAct } from '../../src/app/undoAct'
 import { blankFacts } from '../../src/core/household/member'
+import type { PlaceId, PocketId } from '../../src/core/ids'
+import { units } from '../../src/core/quantity/amount'
 import { inHousehold } from '../../src/db/connect'
 import { createRecord, removeRecord } from '../../src/db/records'
 import { ACTED_TABLES } from '../../src/db/tables'
@@ -180,5 +185,44 @@ describe('undo', () => {
     expect(await isThere()).toBe(true)
     await undoAct(world, keeper, { key: newKey(), actId: made.actId })
     expect(await isThere()).toBe(false)
+  })
+  it('of a receipt takes its thing away: a count from a screen of before is refused', async () => {
+    const { world, stranger } = app
+    const theirs = await stocked(world, stranger)
+    await undoAct(world, stranger, { key: newKey(), actId: theirs.actId })
+    for (const takenAgo of [0, 60_000])
+      expect(
+        await codeOf(
+          countLot(
+            world,
+            { ...stranger, takenAgo },
+            {
+              key: newKey(),
+              lotId: theirs.lotId,
+              pocketId: theirs.tray,
+              found: units(2),
+              seenVersion: 2,
+            },
+          ),
+        ),
+      ).toBe('not_found')
+    expect((await readStockList(world, stranger)).rows).toEqual([])
+  })
+  it('does not bring a pocket back into a kit that is gone', async () => {
+    const { world, stranger } = app
+    const { places } = await readStrap(world, stranger)
+    const placeId = places[0]?.id as PlaceId
+    const kit = { key: newKey(), placeId, name: 'Hall box', note: '', pockets: ['Lid'] }
+    const made = await createKit(world, stranger, kit)
+    const [lid] = (await readKit(world, stranger, made.kitId)).pockets
+    const gone = await removePocket(world, stranger, {
+      key: newKey(),
+      pocketId: lid?.id as PocketId,
+    })
+    await undoAct(world, stranger, { key: newKey(), actId: made.actId })
+    expect(await codeOf(undoAct(world, stranger, { key: newKey(), actId: gone.actId }))).toBe(
+      'used_since',
+    )
+    expect((await readKits(world, stranger)).kits.map(({ name }) => name)).not.toContain('Hall box')
   })
 })

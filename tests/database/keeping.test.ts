@@ -121,8 +121,8 @@ describe('parts of a lot', () => {
       directions: 'One drop, as the label says',
       opened: { kind: 'opened' },
     })
-    const { mediaType } = await readPaper(app.world, app.keeper, part?.lot.id as LotId)
-    expect(mediaType).toBe('image/png')
+    const { type } = await readPaper(app.world, app.keeper, part?.lot.id as LotId)
+    expect(type).toBe('image/png')
     await undoAct(app.world, app.keeper, { key: newKey(), actId })
     expect(await brief()).toEqual(['Lid 10 sound'])
   })

@@ -1,8 +1,8 @@
 /** Whatever stock the contract takes, every endpoint can read, and every act on it answers in words. */
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { allEndpoints } from '../../src/api/openapi'
 import type { Caller } from '../../src/app/world'
+import { allEndpoints } from '../../src/contract'
 import { aHousehold, application, newKey, send } from '../support/application'
 import { cared, minded, stocked } from '../support/stocked'
 

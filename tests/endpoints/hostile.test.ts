@@ -2,7 +2,7 @@
 import fc from 'fast-check'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { z } from 'zod'
-import { allEndpoints } from '../../src/api/openapi'
+import { allEndpoints } from '../../src/contract'
 import type { Endpoint } from '../../src/contract/endpoint'
 import { application, newKey, send } from '../support/application'
 import { hostile, type JsonSchema } from '../support/hostile'

@@ -26,14 +26,14 @@ describe('errands', () => {
   const topUp = () => `top_up:${stock.itemId}:${stock.lid}`
   it('put off comes back when that is taken back', async () => {
     expect(await errandKeys()).toContain(topUp())
-    const off = await post('POST', '/api/errands/put-off', { key: topUp() })
+    const off = await post('POST', '/api/errands/put-off', { errandKey: topUp() })
     expect([off.status, off.until]).toEqual([200, '2026-12-06'])
     expect(await errandKeys()).not.toContain(topUp())
     await undo(off.actId)
     expect(await errandKeys()).toContain(topUp())
   })
   it('sent to the list is marked there until what was bought is put away', async () => {
-    expect((await post('POST', '/api/errands/done', { key: topUp() })).status).toBe(200)
+    expect((await post('POST', '/api/errands/done', { errandKey: topUp() })).status).toBe(200)
     const states = async () => {
       const { lines } = await get('/api/shopping')
       return lines.map(({ id, state }: { id: string; state: { kind: string } }) => [id, state.kind])
@@ -56,20 +56,24 @@ describe('errands', () => {
     expect(await states()).toEqual([[id, 'in_bag']])
   })
   it('that somebody else has done is gone, and a question needs its answer', async () => {
-    const gone = await post('POST', '/api/errands/done', { key: `check:${stock.itemId}` })
+    const gone = await post('POST', '/api/errands/done', { errandKey: `check:${stock.itemId}` })
     expect([gone.status, gone.code]).toEqual([409, 'errand_gone'])
     const held = await post('PATCH', `/api/lots/${stock.lotId}`, {
       seenVersion: 1,
       standing: { kind: 'held', reason: 'the vet' },
     })
-    const ask = await post('POST', '/api/errands/done', { key: `ask:${stock.lotId}:${stock.lid}` })
+    const ask = await post('POST', '/api/errands/done', {
+      errandKey: `ask:${stock.lotId}:${stock.lid}`,
+    })
     expect([ask.status, ask.code]).toEqual([422, 'errand_needs_an_answer'])
     await undo(held.actId)
   })
   it('a kit is looked through in a round: one press does not do it, a note on its page does', async () => {
     const key = `check:${stock.kitId}`
     expect(await errandKeys()).toContain(key)
-    expect((await post('POST', '/api/errands/done', { key })).code).toBe('errand_needs_an_answer')
+    expect((await post('POST', '/api/errands/done', { errandKey: key })).code).toBe(
+      'errand_needs_an_answer',
+    )
     const { actId } = await post('POST', `/api/kits/${stock.kitId}/checks`, {})
     expect((await get(`/api/kits/${stock.kitId}`)).lastCheck).toEqual({
       on: '2026-11-26',

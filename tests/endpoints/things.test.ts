@@ -2,8 +2,8 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import type { z } from 'zod'
 import type { Caller } from '../../src/app/world'
-import type { readItems } from '../../src/contract/endpoints'
-import type { readStockList } from '../../src/contract/keepingEndpoints'
+import type { readItems } from '../../src/contract/items'
+import type { readStockList } from '../../src/contract/stock'
 import { aHousehold, application, send } from '../support/application'
 
 const app = application()

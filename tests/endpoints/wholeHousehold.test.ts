@@ -106,106 +106,114 @@ async function ofEveryKind(caller: Caller): Promise<void> {
     members[0].id,
   ]
   const png = Buffer.from(A_PHOTO.split(',')[1] ?? '', 'base64')
-  await act(app.world, caller, { key: newKey(), kind: 'tested', request: null }, async (acting) => {
-    const make = async (kind: string, values: object) => {
-      if (missing.includes(kind)) await createRecord(acting, kind as 'par', values as never)
-    }
-    const first = async (table: 'care_entry' | 'dose_card' | 'shop_order') =>
-      (await acting.trx.selectFrom(table).select('id').executeTakeFirst())?.id ?? null
-    await make('item_code', { item_id: item, gtin: '00000000000017' })
-    await make('shop_offer', {
-      item_id: item,
-      shop: 'Corner',
-      pack_size: 10_000,
-      price_minor: 450,
-      lead_days: 2,
-    })
-    await make('use_rate', { item_id: item, place_id: place, per_year: 4000 })
-    await make('restock_wish', {
-      kind: 'buy',
-      item_id: item,
-      lot_id: null,
-      from_pocket_id: null,
-      to_pocket_id: null,
-      shop: 'Corner',
-      amount: 2,
-    })
-    await make('shop_order', { shop: 'Corner', reference: 'A 1', ordered_on: TODAY })
-    await make('purchase', {
-      item_id: item,
-      shop: 'Corner',
-      packs: 1,
-      pack_size: 10_000,
-      price_minor: null,
-      wanted_by: null,
-      goes_to: JSON.stringify([{ pocketId: pocket, amount: 10_000 }]),
-      source: 'hand',
-      state: 'arrived',
-      on_day: null,
-      order_id: await first('shop_order'),
-      back_ordered: false,
-    })
-    await make('recall_notice', {
-      bulletin_id: 'b-1',
-      taken_on: TODAY,
-      bulletin: JSON.stringify({
-        id: 'b-1',
-        title: 'A batch',
-        publishedOn: TODAY,
-        product: { catalogueId: null, name: 'Gauze', strength: '' },
-        batches: [{ kind: 'one', batch: 'X1' }],
-        reason: 'Torn',
-        advice: 'Throw it away',
-        source: 'Made up',
-      }),
-    })
-    await make('errand_deferral', { errand_key: `count:${lot}:${pocket}`, until_day: '2026-12-24' })
-    await make('list_decision', {
-      place_id: place,
-      line_key: `item:${item}`,
-      decision: 'overruled',
-      note: 'No',
-    })
-    await make('stock_view', {
-      name: 'Mine',
-      filter: JSON.stringify({
-        words: 'a',
-        place,
-        states: [],
-        kinds: [],
-        patient: member,
-        group: 'none',
-        sort: 'title',
-        down: false,
-      }),
-    })
-    await make('kit_check', { kit_id: kit, on_day: TODAY, by_whom: 'Ilse' })
-    await make('recipe', {
-      item_id: null,
-      member_id: null,
-      body: JSON.stringify({
-        name: 'Salt water',
-        purpose: '',
-        body: { kind: 'saline' },
-        takes: [],
-        keepHours: 24,
-        cautions: [],
-        source: { who: 'The pack', on: null },
-      }),
-    })
-    await make('visit', { place_id: place, starts_on: TODAY, ends_on: TODAY, label: '' })
-    await make('care_photo', {
-      entry_id: await first('care_entry'),
-      media_type: 'image/png',
-      bytes: png,
-    })
-    await make('card_photo', {
-      card_id: await first('dose_card'),
-      media_type: 'image/png',
-      bytes: png,
-    })
-    return {}
-  })
+  await act(
+    app.world,
+    caller,
+    { key: newKey(), kind: 'demo_loaded', request: null },
+    async (acting) => {
+      const make = async (kind: string, values: object) => {
+        if (missing.includes(kind)) await createRecord(acting, kind as 'par', values as never)
+      }
+      const first = async (table: 'care_entry' | 'dose_card' | 'shop_order') =>
+        (await acting.trx.selectFrom(table).select('id').executeTakeFirst())?.id ?? null
+      await make('item_code', { item_id: item, gtin: '00000000000017' })
+      await make('shop_offer', {
+        item_id: item,
+        shop: 'Corner',
+        pack_size: 10_000,
+        price_minor: 450,
+        lead_days: 2,
+      })
+      await make('use_rate', { item_id: item, place_id: place, per_year: 4000 })
+      await make('restock_wish', {
+        kind: 'buy',
+        item_id: item,
+        lot_id: null,
+        from_pocket_id: null,
+        to_pocket_id: null,
+        shop: 'Corner',
+        amount: 2,
+      })
+      await make('shop_order', { shop: 'Corner', reference: 'A 1', ordered_on: TODAY })
+      await make('purchase', {
+        item_id: item,
+        shop: 'Corner',
+        packs: 1,
+        pack_size: 10_000,
+        price_minor: null,
+        wanted_by: null,
+        goes_to: JSON.stringify([{ pocketId: pocket, amount: 10_000 }]),
+        source: 'hand',
+        state: 'arrived',
+        on_day: null,
+        order_id: await first('shop_order'),
+        back_ordered: false,
+      })
+      await make('recall_notice', {
+        bulletin_id: 'b-1',
+        taken_on: TODAY,
+        bulletin: JSON.stringify({
+          id: 'b-1',
+          title: 'A batch',
+          publishedOn: TODAY,
+          product: { catalogueId: null, name: 'Gauze', strength: '' },
+          batches: [{ kind: 'one', batch: 'X1' }],
+          reason: 'Torn',
+          advice: 'Throw it away',
+          source: 'Made up',
+        }),
+      })
+      await make('errand_deferral', {
+        errand_key: `count:${lot}:${pocket}`,
+        until_day: '2026-12-24',
+      })
+      await make('list_decision', {
+        place_id: place,
+        line_key: `item:${item}`,
+        decision: 'overruled',
+        note: 'No',
+      })
+      await make('stock_view', {
+        name: 'Mine',
+        filter: JSON.stringify({
+          words: 'a',
+          place,
+          states: [],
+          kinds: [],
+          patient: member,
+          group: 'none',
+          sort: 'title',
+          down: false,
+        }),
+      })
+      await make('kit_check', { kit_id: kit, on_day: TODAY, by_whom: 'Ilse' })
+      await make('recipe', {
+        item_id: null,
+        member_id: null,
+        body: JSON.stringify({
+          name: 'Salt water',
+          purpose: '',
+          body: { kind: 'saline' },
+          takes: [],
+          keepHours: 24,
+          cautions: [],
+          source: { who: 'The pack', on: null },
+        }),
+      })
+      await make('visit', { place_id: place, starts_on: TODAY, ends_on: TODAY, label: '' })
+      await make('care_photo', {
+        entry_id: await first('care_entry'),
+        media_type: 'image/png',
+        bytes: png,
+      })
+      await make('card_photo', {
+        card_id: await first('dose_card'),
+        media_type: 'image/png',
+        bytes: png,
+      })
+      return {}
+    },
+  )
 }
 
 let full: Caller

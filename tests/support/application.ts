@@ -66,18 +66,6 @@ const routes = Object.entries(
 })
 routes.sort((a, b) => a.dynamic - b.dynamic)
 
-/** Paths of all served endpoints, with parameters in braces. */
-export const servedPaths = async (): Promise<readonly string[]> => {
-  const served = await Promise.all(
-    routes.map(async ({ path, load }) =>
-      Object.keys(await load())
-        .filter((method) => method === method.toUpperCase())
-        .map((method) => `${method} ${path.replace(/\[(?:\.\.\.)?(\w+)\]/g, '{$1}')}`),
-    ),
-  )
-  return served.flat()
-}
-
 export interface Sent {
   readonly caller: Caller | null
   readonly body?: unknown
@@ -118,5 +106,7 @@ export async function send(method: string, address: string, sent: Sent): Promise
 }
 
 /** Fills an endpoint's path. */
-export const pathOf = (endpoint: Endpoint, ids: Readonly<Record<string, string>> = {}): string =>
-  endpoint.path.replace(/\{(\w+)\}/g, (_, name: string) => ids[name] ?? randomUUID())
+export const pathOf = (
+  endpoint: Pick<Endpoint, 'path'>,
+  ids: Readonly<Record<string, string>> = {},
+): string => endpoint.path.replace(/\{(\w+)\}/g, (_, name: string) => ids[name] ?? randomUUID())

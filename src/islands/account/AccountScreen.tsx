@@ -1,7 +1,7 @@
 /** The account (now and then, at a desk): what one signs in with, and where one is signed in. */
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import type { z } from 'zod'
-import { readAccount, readLeaving } from '../../contract/accountEndpoints'
+import { readAccount, readLeaving } from '../../contract/account'
 import { call } from '../../device/call'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'

@@ -1,7 +1,7 @@
 /** Recovery codes: made with the password, shown once, printed alone on a page. */
 import { Button } from '@mantine/core'
 import { useState } from 'react'
-import { makeRecoveryCodes } from '../../contract/accountEndpoints'
+import { makeRecoveryCodes } from '../../contract/account'
 import { call } from '../../device/call'
 import { words } from '../../words'
 import type { AccountView } from './AccountScreen'

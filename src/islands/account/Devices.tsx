@@ -1,7 +1,7 @@
 /** Where one is signed in, and signing out there. */
 import { Button } from '@mantine/core'
 import Bowser from 'bowser'
-import { endDevice, endOtherDevices } from '../../contract/accountEndpoints'
+import { endDevice, endOtherDevices } from '../../contract/account'
 import { call } from '../../device/call'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'

@@ -2,7 +2,7 @@
 import { Button } from '@mantine/core'
 import { useState } from 'react'
 import type { z } from 'zod'
-import * as contract from '../../contract/accountEndpoints'
+import * as account from '../../contract/account'
 import { call } from '../../device/call'
 import { forgetDevice } from '../../device/forget'
 import { WHOLE_PATH } from '../../device/whole'
@@ -16,7 +16,7 @@ import { Said } from './Said'
 import { useDesk } from './useDesk'
 
 const w = words.whole
-export type LeavingView = z.infer<(typeof contract.readLeaving)['result']>
+export type LeavingView = z.infer<(typeof account.readLeaving)['result']>
 
 interface Props {
   readonly leaving: LeavingView
@@ -35,7 +35,7 @@ export function Leaving({ leaving, onChanged }: Props) {
   const { deletion, others } = leaving
   const keep = async () => {
     await work(
-      () => call(contract.keepHousehold),
+      () => call(account.keepHousehold),
       () => w.kept,
     )
     await onChanged()
@@ -65,7 +65,7 @@ export function Leaving({ leaving, onChanged }: Props) {
           title={w.deleteHousehold}
           press={w.deleteIt}
           help={w.deleteHouseholdHelp}
-          send={(password) => call(contract.deleteHousehold, { body: { password } })}
+          send={(password) => call(account.deleteHousehold, { body: { password } })}
           endsRecord
           onDone={onChanged}
         />
@@ -75,7 +75,7 @@ export function Leaving({ leaving, onChanged }: Props) {
           title={w.leaveHousehold}
           press={w.leaveIt}
           help={w.leaveHelp}
-          send={(password) => call(contract.leaveHousehold, { body: { password } })}
+          send={(password) => call(account.leaveHousehold, { body: { password } })}
           onDone={startAnew}
         />
       )}
@@ -84,7 +84,7 @@ export function Leaving({ leaving, onChanged }: Props) {
           title={w.deleteAccount}
           press={w.deleteAccount}
           help={others ? w.deleteAccountOthers : w.deleteAccountAlone}
-          send={(password) => call(contract.deleteAccount, { body: { password } })}
+          send={(password) => call(account.deleteAccount, { body: { password } })}
           endsRecord={!others}
           onDone={others ? startAnew : onChanged}
         />

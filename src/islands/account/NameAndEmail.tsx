@@ -1,7 +1,7 @@
 /** What acts are signed with, and the address one signs in with. */
 import { Button, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { changeEmail, renameAccount } from '../../contract/accountEndpoints'
+import { changeEmail, renameAccount } from '../../contract/account'
 import { call } from '../../device/call'
 import { words } from '../../words'
 import type { AccountView } from './AccountScreen'

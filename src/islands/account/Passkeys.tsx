@@ -1,7 +1,7 @@
 /** Passkeys: made on this device with the password, seen, and taken away. */
 import { Button, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
-import { endPasskey } from '../../contract/accountEndpoints'
+import { endPasskey } from '../../contract/account'
 import { call } from '../../device/call'
 import { makePasskey, type PasskeysHere, passkeysHere } from '../../device/passkey'
 import { useStrap } from '../../ui/Frame'

@@ -1,7 +1,7 @@
 /** A new password, with the old one. */
 import { Button } from '@mantine/core'
 import { useState } from 'react'
-import { changePassword } from '../../contract/accountEndpoints'
+import { changePassword } from '../../contract/account'
 import { call } from '../../device/call'
 import { words } from '../../words'
 import classes from './account.module.css'

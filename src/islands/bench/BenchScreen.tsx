@@ -1,6 +1,6 @@
 /** The bench (in need, and at a desk): how much, for whom, drawn; or why not. */
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { sayCare } from '../../contract/careEndpoints'
+import { sayCare } from '../../contract/care'
 import type { Instant } from '../../core/dosing/given'
 import { isFor } from '../../core/dosing/sources'
 import { asksOnly, type DoseAnswer } from '../../core/dosing/workOut'

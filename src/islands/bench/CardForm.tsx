@@ -1,7 +1,7 @@
 /** Writing down what a prescriber said, as it was said. */
 import { Autocomplete, Select, Textarea, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import { addCard, changeCard } from '../../contract/careEndpoints'
+import { addCard, changeCard } from '../../contract/care'
 import { SUBSTANCE_IDS, substanceName } from '../../core/catalogue/substances'
 import { patientOn } from '../../core/cover/suitability'
 import { type CardId, type DoseCard, PORTION_UNITS, type PortionUnit } from '../../core/dosing/card'

@@ -1,7 +1,8 @@
 /** Dose cards (planning, at a desk): the labels that ship, and what prescribers said. */
 import { Button } from '@mantine/core'
 import { useState } from 'react'
-import { CARD_PHOTO_PATH, removeCard } from '../../contract/careEndpoints'
+import { cardPhoto, removeCard } from '../../contract/care'
+import { addressOf } from '../../contract/endpoint'
 import { type DoseCard, isShipped } from '../../core/dosing/card'
 import type { Member } from '../../core/household/member'
 import { strengthText } from '../../core/quantity/measure'
@@ -174,7 +175,7 @@ function Card({ card, members, photo, onEdit }: CardProps) {
             </button>
           )}
           {onEdit === 'remove' && photo && (
-            <a href={CARD_PHOTO_PATH(card.id)}>{words.care.pack.seePhoto}</a>
+            <a href={addressOf(cardPhoto, { cardId: card.id })}>{words.care.pack.seePhoto}</a>
           )}
           <button
             type="button"

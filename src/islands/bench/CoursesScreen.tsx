@@ -1,6 +1,6 @@
 /** Courses ahead (planning): will it finish, by when to fetch more, what to draw up. */
 import { useState } from 'react'
-import { changeHousehold, readHousehold } from '../../contract/endpoints'
+import { changeHousehold, readHousehold } from '../../contract/household'
 import type { Weekday } from '../../core/calendar/plainDate'
 import { type CourseQuestion, coursePlan } from '../../core/dosing/coursePlan'
 import { type Course, isRunning } from '../../core/household/course'

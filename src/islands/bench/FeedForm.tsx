@@ -1,7 +1,7 @@
 /** What a vet or a pack says of a food, written down as a recipe of the household's own. */
 import { Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { addRecipe } from '../../contract/careEndpoints'
+import { addRecipe } from '../../contract/care'
 import { isPlainDate } from '../../core/calendar/plainDate'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'

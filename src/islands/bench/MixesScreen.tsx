@@ -1,7 +1,7 @@
 /** Mixes (at the kitchen table): so much of each for a chosen volume, drawn; with who says so. */
 import { Button, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { removeRecipe, sayCare } from '../../contract/careEndpoints'
+import { removeRecipe, sayCare } from '../../contract/care'
 import { BARRELS, type BarrelId, barrelById } from '../../core/dosing/barrel'
 import { minutesAfter } from '../../core/dosing/given'
 import type { MemberId, PlaceId } from '../../core/ids'

@@ -1,7 +1,7 @@
 /** The label of the very pack, written down line by line with a photo: a dose card in under a minute. */
 import { Autocomplete, Select, Textarea, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { addCard } from '../../contract/careEndpoints'
+import { addCard } from '../../contract/care'
 import { SUBSTANCE_IDS, substanceName } from '../../core/catalogue/substances'
 import { PORTION_UNITS, type PortionUnit } from '../../core/dosing/card'
 import { itemTitle } from '../../core/stock/item'

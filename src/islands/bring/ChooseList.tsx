@@ -1,6 +1,8 @@
 /** The start: a file or pasted text; while it is read, how far it is. */
+
 import { Button, Textarea } from '@mantine/core'
 import { useState } from 'react'
+import { exportList, listTemplate } from '../../contract/imports'
 import { words } from '../../words'
 import classes from './bring.module.css'
 import type { ListState } from './useList'
@@ -86,8 +88,8 @@ export function ChooseList({ state, onOpen, onCancel }: Props) {
                 <Button type="submit" disabled={pasted.trim() === ''}>
                   {w.read}
                 </Button>
-                <a href="/api/template.csv">{w.template}</a>
-                <a href="/api/export.csv">{w.export}</a>
+                <a href={listTemplate.path}>{w.template}</a>
+                <a href={exportList.path}>{w.export}</a>
               </div>
             </form>
           </>

@@ -5,7 +5,8 @@
  */
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { changeItem, changeMember } from '../../contract/endpoints'
+import { changeItem } from '../../contract/items'
+import { changeMember } from '../../contract/members'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { type Question, questionKey } from '../../core/dosing/refusal'
 import { toldNone, UNSIGNED } from '../../core/household/asked'

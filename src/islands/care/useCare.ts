@@ -5,9 +5,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
 import type { z } from 'zod'
-import { readCare, sayCare, startIncident } from '../../contract/careEndpoints'
-import type * as c from '../../contract/careValues'
-import { readCover } from '../../contract/endpoints'
+import { readCare, sayCare, startIncident } from '../../contract/care'
+import { readCover } from '../../contract/cover'
+import type { careFact, incidentPatient } from '../../contract/values/care'
 import type { Pantry } from '../../core/cover/pantry'
 import { takenBy, takesSomething } from '../../core/cover/pantry'
 import { type Patient, patientOn } from '../../core/cover/suitability'
@@ -141,7 +141,7 @@ export function useCare(lookAgainMilliseconds = AT_THE_BENCH): CareState {
             incidentId,
             memberId,
             // The schema's input is wider than the core's closed type.
-            fact: fact as z.input<typeof c.careFact>,
+            fact: fact as z.input<typeof careFact>,
             ...(photo && { photo }),
             ...(by && { by }),
           },
@@ -166,7 +166,7 @@ export function useCare(lookAgainMilliseconds = AT_THE_BENCH): CareState {
           body: {
             incidentId,
             kind,
-            patient: patient as z.input<typeof c.incidentPatient>,
+            patient: patient as z.input<typeof incidentPatient>,
             placeId,
           },
         },

@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import type { z } from 'zod'
-import { readCover } from '../../contract/endpoints'
+import { readCover } from '../../contract/cover'
 import { catalogue } from '../../core/catalogue/catalogue'
 import { itemFacts } from '../../core/catalogue/itemFacts'
 import { type Pantry, pantry } from '../../core/cover/pantry'

@@ -3,7 +3,7 @@
  * unused, by month and by place, and what one more or one fewer of a thing would change.
  */
 import { useQuery } from '@tanstack/react-query'
-import { readForecast } from '../../contract/forecastEndpoints'
+import { readForecast } from '../../contract/restock'
 import { FUTURES } from '../../core/forecast/forecast'
 import { call } from '../../device/call'
 import { Frame, type Strap } from '../../ui/Frame'

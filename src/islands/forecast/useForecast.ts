@@ -2,7 +2,7 @@
 import { proxy, type Remote, wrap } from 'comlink'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { z } from 'zod'
-import type { forecastValue } from '../../contract/forecastEndpoints'
+import type { forecastValue } from '../../contract/values/forecast'
 import type { Forecast, WhatIf } from '../../core/forecast/forecast'
 import type { Forecasting } from '../../workers/forecaster'
 

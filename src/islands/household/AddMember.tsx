@@ -1,7 +1,7 @@
 /** A new member, or a guest in three facts. */
 import { Button, Checkbox, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { addMember } from '../../contract/endpoints'
+import { addMember } from '../../contract/members'
 import { addDays, type PlainDate } from '../../core/calendar/plainDate'
 import { TOPICS, type Topic, UNSIGNED } from '../../core/household/asked'
 import { blankFacts } from '../../core/household/member'

@@ -1,7 +1,7 @@
 /** Reads a calendar file in the browser, shows what is to come, and adds what is ticked as visits. */
 import { Button } from '@mantine/core'
 import { useState } from 'react'
-import { importVisits } from '../../contract/keepingEndpoints'
+import { importVisits } from '../../contract/places'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'

@@ -2,7 +2,7 @@
 import { Button, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { addFeed, readFeeds, removeFeed } from '../../contract/roundEndpoints'
+import { addFeed, readFeeds, removeFeed } from '../../contract/household'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'

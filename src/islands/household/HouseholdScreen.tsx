@@ -1,7 +1,8 @@
 /** The household (now and then, at a desk): who belongs to it, where it keeps things, how it writes. */
 import { useQuery } from '@tanstack/react-query'
 import type { z } from 'zod'
-import { readActs, readHousehold } from '../../contract/endpoints'
+import { readHousehold } from '../../contract/household'
+import { readActs } from '../../contract/record'
 import { call } from '../../device/call'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'

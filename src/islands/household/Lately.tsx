@@ -1,5 +1,5 @@
 /** What was done lately; each act may be taken back. */
-import { undoAct } from '../../contract/endpoints'
+import { undoAct } from '../../contract/record'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
 import { actWord } from '../../words/acts'

@@ -1,6 +1,6 @@
 /** People and animals as cards with their readiness, and adding one or a guest. */
 import { useMemo, useState } from 'react'
-import { removeMember } from '../../contract/endpoints'
+import { removeMember } from '../../contract/members'
 import { daysBetween } from '../../core/calendar/plainDate'
 import { type MemberCard, memberCards } from '../../core/cover/memberSheet'
 import { takesSomething } from '../../core/cover/pantry'

@@ -1,7 +1,7 @@
 /** Changes what is known of a place: how far help is, the air, who is there and when. */
 import { MultiSelect, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { changePlace } from '../../contract/endpoints'
+import { changePlace } from '../../contract/places'
 import type { Weekday } from '../../core/calendar/plainDate'
 import type { Rhythm } from '../../core/calendar/presence'
 import { CLIMATES, type Climate, SIGNALS, type Signal } from '../../core/household/places'

@@ -1,5 +1,5 @@
 /** What can happen at a place: needs follow from it. */
-import { changePlace } from '../../contract/endpoints'
+import { changePlace } from '../../contract/places'
 import { PLACE_TRAIT_IDS, PLACE_TRAITS } from '../../core/household/places'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'

@@ -1,7 +1,7 @@
 /** Places, how often somebody is there, and the dated visits that errands are planned by. */
 import { Button, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { addVisit, removeVisit } from '../../contract/endpoints'
+import { addVisit, calendarFile, removeVisit } from '../../contract/places'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
@@ -35,7 +35,7 @@ export const Places = ({ places, members }: PlacesProps) => (
     ))}
     {places.length > 0 && (
       <p>
-        <a className={classes.quiet} href="/api/calendar.ics" download>
+        <a className={classes.quiet} href={calendarFile.path} download>
           {words.keeping.calendar.export}
         </a>
       </p>

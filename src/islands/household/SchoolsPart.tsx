@@ -1,6 +1,6 @@
 /** Where practitioners disagree: the household's answer to each, with the reason for ours and the caution of the chosen. */
 import { Select } from '@mantine/core'
-import { changeHousehold } from '../../contract/endpoints'
+import { changeHousehold } from '../../contract/household'
 import {
   SCHOOL_QUESTIONS,
   SCHOOLS,

@@ -1,7 +1,7 @@
 /** How the household writes and whom it calls. */
 import { Button, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { changeHousehold } from '../../contract/endpoints'
+import { changeHousehold } from '../../contract/household'
 import { EMERGENCY_NUMBERS, numbersToCall } from '../../core/household/emergencyNumbers'
 import { LABEL_SETS, labelSetOf } from '../../core/household/labelSet'
 import { PACES } from '../../core/rounds/pace'

@@ -1,7 +1,7 @@
 /** Ends the session on this device, and takes away what could be read on it. */
 import { Button } from '@mantine/core'
 import { useState } from 'react'
-import { signOut } from '../../contract/accountEndpoints'
+import { signOut } from '../../contract/account'
 import { call } from '../../device/call'
 import { forgetDevice } from '../../device/forget'
 import { readWaiting } from '../../device/outbox'

@@ -1,6 +1,6 @@
 /** An incident that goes on: what speaks up now, what can be noted, and the line of time. */
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { removeIncident } from '../../contract/careEndpoints'
+import { removeIncident } from '../../contract/care'
 import type { Instant } from '../../core/dosing/given'
 import type { Member } from '../../core/household/member'
 import { alarmsOfLine } from '../../core/incident/alarmsOfLine'

@@ -1,6 +1,7 @@
 /** One page for a doctor, a vet or an ambulance; and the same to read aloud. */
 
-import { HANDOVER_PDF_PATH } from '../../contract/careEndpoints'
+import { handoverPdf } from '../../contract/care'
+import { addressOf } from '../../contract/endpoint'
 import type { Course } from '../../core/household/course'
 import { handoverOf } from '../../core/incident/handover'
 import { words } from '../../words'
@@ -33,7 +34,7 @@ export function HandoverPage({ care, started, onGo }: IncidentProps) {
           ‹ {w.incident.back}
         </button>
         <span className={classes.row}>
-          <a href={HANDOVER_PDF_PATH(line.incident.id)}>{w.incident.pdf}</a>
+          <a href={addressOf(handoverPdf, { incidentId: line.incident.id })}>{w.incident.pdf}</a>
           <button type="button" onClick={() => print()}>
             {w.incident.print}
           </button>

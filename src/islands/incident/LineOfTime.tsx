@@ -1,6 +1,7 @@
 /** Everything that was noted, the latest first; what was wrong is struck out and stays readable. */
 
-import { CARE_PHOTO_PATH } from '../../contract/careEndpoints'
+import { carePhoto } from '../../contract/care'
+import { addressOf } from '../../contract/endpoint'
 import type { Instant } from '../../core/dosing/given'
 import type { Member } from '../../core/household/member'
 import { readingsOf } from '../../core/incident/handover'
@@ -105,7 +106,11 @@ function Line({ entry, care, patient, now, onSay }: LineProps) {
           </small>
         ))}
         {fact.kind === 'photo' && outcome !== null && (
-          <img src={CARE_PHOTO_PATH(entry.id)} alt={fact.words || w.acts.photo} loading="lazy" />
+          <img
+            src={addressOf(carePhoto, { entryId: entry.id })}
+            alt={fact.words || w.acts.photo}
+            loading="lazy"
+          />
         )}
       </div>
       {!struck && fact.kind !== 'ended' && fact.kind !== 'reopened' && (

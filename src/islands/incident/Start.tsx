@@ -1,6 +1,6 @@
 /** Who? One press, and the clock runs. What happened is asked while it does. */
 import { useState } from 'react'
-import { undoAct } from '../../contract/endpoints'
+import { undoAct } from '../../contract/record'
 import type { Member } from '../../core/household/member'
 import type { ActId } from '../../core/ids'
 import type { IncidentId, IncidentPatient } from '../../core/incident/entry'

@@ -3,8 +3,9 @@ import { Button, Select, Textarea, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { z } from 'zod'
-import { createKit, createPlace, readKits } from '../../contract/endpoints'
-import type * as v from '../../contract/values'
+import { createKit, readKits } from '../../contract/kits'
+import { createPlace } from '../../contract/places'
+import type * as kits from '../../contract/values/kits'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Shape } from '../../core/household/container'
 import { call } from '../../device/call'
@@ -16,7 +17,7 @@ import { KitTabs } from './KitTabs'
 import classes from './kits.module.css'
 import { ShapeChoice } from './ShapeChoice'
 
-export type KitCard = z.infer<typeof v.kitCard>
+export type KitCard = z.infer<typeof kits.kitCard>
 
 interface Props {
   readonly strap: Strap

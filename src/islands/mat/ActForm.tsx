@@ -1,8 +1,19 @@
 /** The few things that have to be asked before an act on a lot. */
 import { Button, Checkbox, Select, Textarea, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { amendLot, countLot, discardLot, moveLot, openLot, useLot } from '../../contract/endpoints'
-import { decantLot, giveLot, lendLot, reuseLot, takeBackLot } from '../../contract/keepingEndpoints'
+import {
+  amendLot,
+  countLot,
+  decantLot,
+  discardLot,
+  giveLot,
+  lendLot,
+  moveLot,
+  openLot,
+  reuseLot,
+  takeBackLot,
+  useLot,
+} from '../../contract/stock'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { type Amount, formatAmount } from '../../core/quantity/amount'
 import { readAmount } from '../../core/quantity/readAmount'

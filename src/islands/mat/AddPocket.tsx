@@ -1,7 +1,7 @@
 /** Adds a pocket to the kit. */
 import { Button, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { addPocket } from '../../contract/endpoints'
+import { addPocket } from '../../contract/kits'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
 import classes from './mat.module.css'

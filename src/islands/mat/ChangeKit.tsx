@@ -1,7 +1,7 @@
 /** Changes what a kit is called, where it is kept and how often it is looked through. */
 import { Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { changeKit } from '../../contract/endpoints'
+import { changeKit } from '../../contract/kits'
 import { SHAPES, type Shape, TEMPLATES } from '../../core/household/container'
 import { readMeasures, writeMeasures } from '../../core/quantity/readMeasures'
 import { useActing } from '../../ui/acting'

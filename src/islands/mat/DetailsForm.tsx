@@ -1,7 +1,7 @@
 /** Changes what is known of a lot, and of its item everywhere. */
 import { Button, Checkbox, Select, Textarea, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { amendLot } from '../../contract/endpoints'
+import { amendLot } from '../../contract/stock'
 import { type Expiry, formatExpiry } from '../../core/calendar/expiry'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { writePrintedDate } from '../../core/calendar/readPrintedDate'

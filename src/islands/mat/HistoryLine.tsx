@@ -1,6 +1,6 @@
 /** How many of a lot there were, as a stepped line from the day it came in to the last act. */
 import type { z } from 'zod'
-import type { readLot } from '../../contract/endpoints'
+import type { readLot } from '../../contract/stock'
 import { daysBetween } from '../../core/calendar/plainDate'
 import { words } from '../../words'
 import { counted, monthYear } from '../../words/format'

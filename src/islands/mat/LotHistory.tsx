@@ -1,8 +1,8 @@
 /** What became of a lot: how many there were as a line, and each act in words. */
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { readLot } from '../../contract/endpoints'
-import { keepPaper } from '../../contract/keepingEndpoints'
+import { addressOf } from '../../contract/endpoint'
+import { keepPaper, lotPaper, readLot } from '../../contract/stock'
 import { itemTitle } from '../../core/stock/item'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
@@ -73,8 +73,8 @@ function Paper({
   return (
     <div className={classes.paper}>
       {has && (
-        <a href={`/api/lots/${lotId}/paper`} target="_blank" rel="noreferrer">
-          <img src={`/api/lots/${lotId}/paper`} alt={k.paperAlt(title)} />
+        <a href={addressOf(lotPaper, { lotId })} target="_blank" rel="noreferrer">
+          <img src={addressOf(lotPaper, { lotId })} alt={k.paperAlt(title)} />
         </a>
       )}
       <label className={classes.quiet}>

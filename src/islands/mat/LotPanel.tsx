@@ -1,8 +1,7 @@
 /** One lot: what it is, which clock runs, and every act on it. */
 import { Button } from '@mantine/core'
 import { useEffect, useState } from 'react'
-import { amendLot, setPar } from '../../contract/endpoints'
-import { cleanLot } from '../../contract/keepingEndpoints'
+import { amendLot, cleanLot, setPar } from '../../contract/stock'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { type Amount, formatAmount } from '../../core/quantity/amount'
 import { itemTitle } from '../../core/stock/item'

@@ -1,5 +1,5 @@
 /** Above the mat: which kit it is, whether it closes, and what can be done with the whole of it. */
-import { checkKit } from '../../contract/endpoints'
+import { checkKit } from '../../contract/kits'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'

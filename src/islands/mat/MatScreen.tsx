@@ -6,8 +6,10 @@ import { DndContext, type DragEndEvent, DragOverlay } from '@dnd-kit/core'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import type { z } from 'zod'
-import { moveLot, readKit } from '../../contract/endpoints'
-import type * as v from '../../contract/values'
+import { readKit } from '../../contract/kits'
+import { moveLot } from '../../contract/stock'
+import type * as kits from '../../contract/values/kits'
+import type * as places from '../../contract/values/places'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Frame, isTyping, type Strap } from '../../ui/Frame'
@@ -25,11 +27,11 @@ import { Minding } from './Minding'
 import classes from './mat.module.css'
 import { PocketForm } from './PocketForm'
 
-export type Kit = z.infer<typeof v.kitValue>
+export type Kit = z.infer<typeof kits.kitValue>
 export type PocketOnMat = Kit['pockets'][number]
 export type LineOnMat = PocketOnMat['lines'][number]
 export type TagOnMat = LineOnMat['tags'][number]
-export type PocketRef = z.infer<typeof v.pocketRef>
+export type PocketRef = z.infer<typeof places.pocketRef>
 
 /** What is picked on the mat: a lot where it lies, or a bare par. */
 export interface Picked {

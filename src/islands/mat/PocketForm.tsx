@@ -1,8 +1,7 @@
 /** Changes what a pocket is called, where it is, how big it is and what it is good for. */
 import { Checkbox, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { changePocket } from '../../contract/endpoints'
-import { removePocket } from '../../contract/keepingEndpoints'
+import { changePocket, removePocket } from '../../contract/kits'
 import { type PocketSort, SPOT_IDS, type Spot } from '../../core/household/pocket'
 import { readMeasures, writeMeasures } from '../../core/quantity/readMeasures'
 import { useActing } from '../../ui/acting'

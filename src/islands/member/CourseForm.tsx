@@ -1,7 +1,7 @@
 /** A prescription as it was written: a new one, or one to change. Its item stays the one it was filled with. */
 import { Button, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { addCourse, changeCourse } from '../../contract/endpoints'
+import { addCourse, changeCourse } from '../../contract/members'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Course } from '../../core/household/course'
 import type { Member } from '../../core/household/member'

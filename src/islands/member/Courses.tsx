@@ -1,7 +1,7 @@
 /** Prescriptions of a member: days left, whether a course will finish, and what waits for the prescriber. */
 import { Button, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { changeCourse, removeCourse } from '../../contract/endpoints'
+import { changeCourse, removeCourse } from '../../contract/members'
 import type { CourseLine, MemberSheet } from '../../core/cover/memberSheet'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'

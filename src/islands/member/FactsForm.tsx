@@ -1,7 +1,7 @@
 /** Everything about a member that decides what suits them. */
 import { Button, Checkbox, TagsInput, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { changeMember } from '../../contract/endpoints'
+import { changeMember } from '../../contract/members'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { SUBSTANCE_IDS, substanceName, substanceNamed } from '../../core/catalogue/substances'
 import type { Allergy, Member, MemberFacts } from '../../core/household/member'

@@ -1,6 +1,7 @@
 /** A member's photo: made small in the browser before it is sent. */
 import { useState } from 'react'
-import { setPhoto } from '../../contract/endpoints'
+import { addressOf } from '../../contract/endpoint'
+import { memberPhoto, setPhoto } from '../../contract/members'
 import type { Member } from '../../core/household/member'
 import { useActing } from '../../ui/acting'
 import { shrunkPicture } from '../../ui/picture'
@@ -51,7 +52,7 @@ export const Portrait = ({ member, photo }: Props) =>
     // The id changes with the photo, so that a new one is not taken from the browser's memory.
     <img
       className={classes.portrait}
-      src={`/api/members/${member.id}/photo?of=${photo.id}`}
+      src={`${addressOf(memberPhoto, { memberId: member.id })}?of=${photo.id}`}
       alt={member.name}
     />
   ) : (

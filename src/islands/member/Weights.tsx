@@ -1,7 +1,7 @@
 /** Weights over time: the line, the table behind it, and noting a new one. */
 import { Button, Checkbox, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { removeWeighing, weigh } from '../../contract/endpoints'
+import { removeWeighing, weigh } from '../../contract/members'
 import { isPlainDate } from '../../core/calendar/plainDate'
 import type { Instant } from '../../core/dosing/given'
 import type { Member } from '../../core/household/member'

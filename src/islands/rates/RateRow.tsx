@@ -1,7 +1,7 @@
 /** One rate: a dot on its range, its season month by month, and a field for who knows better. */
 import { TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { setRate } from '../../contract/forecastEndpoints'
+import { setRate } from '../../contract/restock'
 import { type Amount, formatAmount } from '../../core/quantity/amount'
 import { readAmount } from '../../core/quantity/readAmount'
 import { useActing } from '../../ui/acting'

@@ -4,7 +4,8 @@
  */
 import { useQuery } from '@tanstack/react-query'
 import type { z } from 'zod'
-import { type ratesValue, readRates } from '../../contract/forecastEndpoints'
+import { readRates } from '../../contract/restock'
+import type { ratesValue } from '../../contract/values/forecast'
 import { call } from '../../device/call'
 import { Frame, type Strap } from '../../ui/Frame'
 import notes from '../../ui/notes.module.css'

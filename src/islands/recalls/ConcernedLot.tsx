@@ -1,7 +1,7 @@
 /** A lot that a bulletin is about, where it lies; its batch can be noted where nobody has. */
 import { TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { amendLot } from '../../contract/endpoints'
+import { amendLot } from '../../contract/stock'
 import { useActing } from '../../ui/acting'
 import presses from '../../ui/presses.module.css'
 import { words } from '../../words'

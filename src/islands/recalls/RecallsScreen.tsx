@@ -1,7 +1,8 @@
 /** Recalls: whether something in the house is recalled, where it lies, and holding it everywhere. */
 import { useQuery } from '@tanstack/react-query'
 import type { z } from 'zod'
-import { readRecalls, type recallsValue, takeRecall } from '../../contract/recallEndpoints'
+import { readRecalls, takeRecall } from '../../contract/restock'
+import type { recallsValue } from '../../contract/values/restock'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Frame, type Strap } from '../../ui/Frame'

@@ -1,7 +1,7 @@
 /** A recall that somebody read elsewhere, written down by hand. */
 import { Button, Textarea, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { writeRecall } from '../../contract/recallEndpoints'
+import { writeRecall } from '../../contract/restock'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Batches } from '../../core/recall/bulletin'
 import { useActing } from '../../ui/acting'

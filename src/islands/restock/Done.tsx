@@ -1,5 +1,5 @@
 /** A line of today's visit, done with one press: carried where it belongs, or thrown away. */
-import { discardLot, moveLot } from '../../contract/endpoints'
+import { discardLot, moveLot } from '../../contract/stock'
 import { nearest } from '../../core/quantity/amount'
 import type { CarryLine, TakeOutLine } from '../../core/restock/board'
 import { useActing } from '../../ui/acting'

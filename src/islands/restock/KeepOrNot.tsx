@@ -1,14 +1,14 @@
 /** Keeps a line of the plan as it is, or forbids it; the rest is planned around it. */
 import type { z } from 'zod'
-import { addWish, removeWish } from '../../contract/restockEndpoints'
-import type * as r from '../../contract/restockValues'
+import { addWish, removeWish } from '../../contract/restock'
+import type * as restock from '../../contract/values/restock'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
 
 const w = words.plan
-type Wish = z.input<typeof r.wish>
+type Wish = z.input<typeof restock.wish>
 
 interface Props {
   readonly view: PlanView

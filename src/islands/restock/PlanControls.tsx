@@ -2,7 +2,7 @@
 import { Slider } from '@mantine/core'
 import { useDebouncedCallback } from '@mantine/hooks'
 import { useState } from 'react'
-import { setPlan } from '../../contract/restockEndpoints'
+import { setPlan } from '../../contract/restock'
 import {
   LOOK_AHEADS,
   type RestockSettings,

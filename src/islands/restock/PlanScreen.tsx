@@ -4,7 +4,7 @@
  */
 import { useDebouncedValue } from '@mantine/hooks'
 import { useState } from 'react'
-import { makeList } from '../../contract/shoppingEndpoints'
+import { makeList } from '../../contract/restock'
 import { timeline } from '../../core/restock/timeline'
 import { useActing } from '../../ui/acting'
 import { Frame, type Strap } from '../../ui/Frame'

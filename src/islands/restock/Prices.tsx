@@ -1,7 +1,7 @@
 /** Packs and prices of every shop, edited in place. */
 import { TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { removeOffer, setOffer } from '../../contract/restockEndpoints'
+import { removeOffer, setOffer } from '../../contract/restock'
 import { type Amount, formatAmount } from '../../core/quantity/amount'
 import { readAmount } from '../../core/quantity/readAmount'
 import { readPrice, writePrice } from '../../core/quantity/readPrice'

@@ -1,5 +1,5 @@
 /** What the keeper wants of the plan: every kept or forbidden line, to be given back to it. */
-import { removeWish } from '../../contract/restockEndpoints'
+import { removeWish } from '../../contract/restock'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
 import classes from './plan.module.css'

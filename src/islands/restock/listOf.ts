@@ -1,5 +1,5 @@
 /** A plan's purchases as lines of a shopping list. */
-import type { makeList } from '../../contract/shoppingEndpoints'
+import type { makeList } from '../../contract/restock'
 import { addDays } from '../../core/calendar/plainDate'
 import { nearest } from '../../core/quantity/amount'
 import type { RestockPlan } from '../../core/restock/restockPlan'

@@ -1,7 +1,7 @@
 /** One thing to think about: why, what it takes, where it lies; kept or thrown away with a press. */
 import { Button } from '@mantine/core'
 import { useState } from 'react'
-import { actOnMany, keepReviewed } from '../../contract/keepingEndpoints'
+import { actOnMany, keepReviewed } from '../../contract/stock'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
@@ -82,7 +82,7 @@ export function ReviewItem({ line, today }: Props) {
           variant="default"
           loading={busy}
           aria-label={w.keepLong(line.title)}
-          onClick={() => void run(keepReviewed, { body: { key: line.key } }, w.didKeep)}
+          onClick={() => void run(keepReviewed, { body: { reviewKey: line.key } }, w.didKeep)}
         >
           {w.keep}
         </Button>

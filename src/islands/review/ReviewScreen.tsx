@@ -1,8 +1,8 @@
 /** What is carried without need, and where to look next (planning): to think about, never to obey. */
 import { useQuery } from '@tanstack/react-query'
 import type { z } from 'zod'
-import { readReview } from '../../contract/keepingEndpoints'
-import type { reviewLine, reviewValue } from '../../contract/keepingValues'
+import { readReview } from '../../contract/stock'
+import type { reviewLine, reviewValue } from '../../contract/values/stock'
 import { call } from '../../device/call'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'

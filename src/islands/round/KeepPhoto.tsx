@@ -1,6 +1,6 @@
 /** A photo of the pack, kept with the lot; without a connection it waits like everything else. */
 import { useState } from 'react'
-import { keepPaper } from '../../contract/keepingEndpoints'
+import { keepPaper } from '../../contract/stock'
 import type { LotId } from '../../core/ids'
 import { newKey } from '../../device/call'
 import { keepAct, sendWaiting } from '../../device/outbox'

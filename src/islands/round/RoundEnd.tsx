@@ -1,7 +1,8 @@
 /** What was found against what was recorded, what became an errand, and the signature. */
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { readKit, readWatch } from '../../contract/endpoints'
+import { readKit } from '../../contract/kits'
+import { readWatch } from '../../contract/watch'
 import type { LotId, PocketId } from '../../core/ids'
 import { formatAmount } from '../../core/quantity/amount'
 import { reportOf } from '../../core/rounds/report'

@@ -1,7 +1,7 @@
 /** One thing: how many, which date, in what state; next with the thumb. */
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
-import { readCodes, teachCode } from '../../contract/roundEndpoints'
+import { readCodes, teachCode } from '../../contract/items'
 import type { CodeFields } from '../../core/codes/readCode'
 import type { LotId } from '../../core/ids'
 import { type Amount, formatAmount, NOTHING } from '../../core/quantity/amount'

@@ -12,8 +12,8 @@ import {
   readRound,
   sayEntry,
   startRound,
-} from '../../contract/roundEndpoints'
-import type * as r from '../../contract/roundValues'
+} from '../../contract/rounds'
+import type * as rounds from '../../contract/values/rounds'
 import { daysBetween, type PlainDate } from '../../core/calendar/plainDate'
 import type { KitId } from '../../core/ids'
 import { formatAmount } from '../../core/quantity/amount'
@@ -27,8 +27,8 @@ import { words } from '../../words'
 
 const w = words.rounds.waiting
 
-export type RoundEntry = z.output<typeof r.entry>
-export type DateOrder = z.output<typeof r.roundValue>['dateOrder']
+export type RoundEntry = z.output<typeof rounds.entry>
+export type DateOrder = z.output<typeof rounds.roundValue>['dateOrder']
 
 export type RoundState =
   | { readonly kind: 'loading' }

@@ -2,8 +2,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { type ReactNode, useState } from 'react'
 import type { z } from 'zod'
-import { readRounds } from '../../contract/roundEndpoints'
-import type * as r from '../../contract/roundValues'
+import { readRounds } from '../../contract/rounds'
+import type * as rounds from '../../contract/values/rounds'
 import { dayAt } from '../../core/calendar/plainDate'
 import { call } from '../../device/call'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
@@ -13,7 +13,7 @@ import { Offered } from './Offered'
 import classes from './rounds.module.css'
 import { useStart } from './useStart'
 
-export type RoundsValue = z.output<typeof r.roundsValue>
+export type RoundsValue = z.output<typeof rounds.roundsValue>
 
 const w = words.rounds
 

@@ -1,6 +1,6 @@
 /** Starts a round: its id is made here, so that it also begins without a connection. */
 import { useCallback, useState } from 'react'
-import { startRound } from '../../contract/roundEndpoints'
+import { startRound } from '../../contract/rounds'
 import type { KitId, PocketId } from '../../core/ids'
 import type { RoundId } from '../../core/rounds/round'
 import { newKey, OfflineError } from '../../device/call'

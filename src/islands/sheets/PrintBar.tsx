@@ -1,6 +1,7 @@
 /** Above a sheet: paper, printing, the PDF, and the way back. Does not print. */
 import { Button, MantineProvider } from '@mantine/core'
-import { notePrinted } from '../../contract/roundEndpoints'
+import { addressOf } from '../../contract/endpoint'
+import { lidSheetPdf, notePrinted } from '../../contract/sheets'
 import { call, newKey } from '../../device/call'
 import { PAPER_SIZES, type PaperSize } from '../../sheets/paper'
 import { theme } from '../../ui/theme'
@@ -26,7 +27,7 @@ export const PrintBar = ({ kitId, size }: { readonly kitId: string; readonly siz
       </span>
       <a
         className={classes.pdf}
-        href={`/api/kits/${kitId}/sheet.pdf?size=${size}`}
+        href={`${addressOf(lidSheetPdf, { kitId })}?size=${size}`}
         onClick={() => void note(kitId)}
       >
         {w.pdf}

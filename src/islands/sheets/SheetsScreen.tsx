@@ -1,5 +1,8 @@
 /** Every lid sheet, to look at, print or save. */
 
+import { addressOf } from '../../contract/endpoint'
+import { exportList } from '../../contract/imports'
+import { lidSheetPdf } from '../../contract/sheets'
 import { PAPER_SIZES } from '../../sheets/paper'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
@@ -50,7 +53,7 @@ function Sheets({ kits, place }: Props) {
                         {PAPER_SIZES.map((size) => (
                           <a
                             key={size}
-                            href={`/api/kits/${kit.id}/sheet.pdf?size=${size}`}
+                            href={`${addressOf(lidSheetPdf, { kitId: kit.id })}?size=${size}`}
                             aria-label={`${w.pdf} ${w.paper[size]}: ${kit.name}`}
                           >
                             {w.pdf} {w.paper[size]}
@@ -65,7 +68,7 @@ function Sheets({ kits, place }: Props) {
       </div>
       <p className={classes.more}>
         <a href="/restock">{w.alsoRestock}</a>
-        <a href="/api/export.csv">{words.bring.export}</a>
+        <a href={exportList.path}>{words.bring.export}</a>
       </p>
     </>
   )

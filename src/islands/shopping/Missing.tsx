@@ -1,5 +1,5 @@
 /** What was not to be had, and what the plan put on the list in its place. */
-import { markPurchase } from '../../contract/shoppingEndpoints'
+import { markPurchase } from '../../contract/restock'
 import { itemTitle } from '../../core/stock/item'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'

@@ -1,5 +1,5 @@
 /** What shops were asked to bring: which packs are here, which come when. */
-import { askShop } from '../../contract/shoppingEndpoints'
+import { askShop } from '../../contract/restock'
 import { itemTitle } from '../../core/stock/item'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'

@@ -1,6 +1,6 @@
 /** One line in the shop: what to ask for, how many packs and for where; ticked, or not to be had. */
 import { Checkbox } from '@mantine/core'
-import { changePurchase, markPurchase, removePurchase } from '../../contract/shoppingEndpoints'
+import { changePurchase, markPurchase, removePurchase } from '../../contract/restock'
 import { itemTitle } from '../../core/stock/item'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'

@@ -1,5 +1,5 @@
 /** One shop: its lines aisle by aisle, what they come to, and ordering where it takes orders. */
-import { orderListed, takePrices } from '../../contract/shoppingEndpoints'
+import { orderListed, takePrices } from '../../contract/restock'
 import { sameShop } from '../../core/restock/offers'
 import { AISLES } from '../../core/shopping/aisles'
 import { useActing } from '../../ui/acting'

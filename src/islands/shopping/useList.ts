@@ -1,8 +1,7 @@
 /** Makes the shopping list: asks for the problem, plans in a worker, puts what is due on the list. */
 import { proxy } from 'comlink'
 import { useCallback, useEffect, useRef, useState } from 'react'
-import { readPlan } from '../../contract/restockEndpoints'
-import { makeList } from '../../contract/shoppingEndpoints'
+import { makeList, readPlan } from '../../contract/restock'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'

@@ -1,7 +1,7 @@
 /** For whoever cannot get in: a recovery code, a letter, or whoever runs the machine. */
 import { Button, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { askForLetter, recover } from '../../contract/accountEndpoints'
+import { askForLetter, recover } from '../../contract/account'
 import { call } from '../../device/call'
 import { words } from '../../words'
 import { Password } from '../account/Password'

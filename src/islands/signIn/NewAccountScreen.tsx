@@ -1,7 +1,7 @@
 /** A new account, by the way that a letter told. */
 import { Button, MantineProvider, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { openAccount } from '../../contract/accountEndpoints'
+import { openAccount } from '../../contract/account'
 import { call } from '../../device/call'
 import { theme } from '../../ui/theme'
 import { words } from '../../words'

@@ -1,7 +1,7 @@
 /** A new password, by the way that a letter told. */
 import { Button, MantineProvider } from '@mantine/core'
 import { useState } from 'react'
-import { answerLetter } from '../../contract/accountEndpoints'
+import { answerLetter } from '../../contract/account'
 import { call } from '../../device/call'
 import { theme } from '../../ui/theme'
 import { words } from '../../words'

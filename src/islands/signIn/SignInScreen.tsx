@@ -1,7 +1,7 @@
 /** Signing in, making an account, or opening the demo household with one press. */
 import { Button, MantineProvider, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
-import { askForAccount, openDemo, signIn, signUp } from '../../contract/accountEndpoints'
+import { askForAccount, openDemo, signIn, signUp } from '../../contract/account'
 import { call } from '../../device/call'
 import { forgetDevice } from '../../device/forget'
 import { passkeysHere, signInByPasskey } from '../../device/passkey'

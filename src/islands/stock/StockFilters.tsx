@@ -1,9 +1,9 @@
 /** Narrows the stock: words, states, sort of thing, patient, grouping; and keeps views by name. */
 import { Button, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { removeView, saveView } from '../../contract/keepingEndpoints'
-import { GROUPINGS, stockFilter } from '../../contract/keepingValues'
-import { LOT_STATES } from '../../contract/values'
+import { LOT_STATES } from '../../contract/primitives'
+import { removeView, saveView } from '../../contract/stock'
+import { GROUPINGS, stockFilter } from '../../contract/values/stock'
 import { ITEM_KINDS, type ItemKind } from '../../core/stock/item'
 import { useActing } from '../../ui/acting'
 import { FormDialog } from '../../ui/FormDialog'

@@ -1,7 +1,7 @@
 /** Every lot wherever it lies (planning at a desk): found, sorted, grouped, and acted on together. */
 import { useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
-import { readStockList } from '../../contract/keepingEndpoints'
+import { readStockList } from '../../contract/stock'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Frame, type Strap } from '../../ui/Frame'

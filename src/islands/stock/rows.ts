@@ -1,6 +1,6 @@
 /** Which lots a view of the stock shows, in which order and under which headings. */
 import type { z } from 'zod'
-import type { stockFilter, stockRow } from '../../contract/keepingValues'
+import type { stockFilter, stockRow } from '../../contract/values/stock'
 
 export type StockRow = z.infer<typeof stockRow>
 export type StockFilter = z.infer<typeof stockFilter>

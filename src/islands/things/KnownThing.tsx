@@ -1,7 +1,7 @@
 /** A matched item: what the catalogue says of it, and what the household knows better. */
 import { Button, Checkbox, MultiSelect, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { changeItem, matchItems } from '../../contract/endpoints'
+import { changeItem, matchItems } from '../../contract/items'
 import { catalogue } from '../../core/catalogue/catalogue'
 import { companionRoles, WITHOUTS } from '../../core/catalogue/companions'
 import { itemFacts } from '../../core/catalogue/itemFacts'

@@ -1,6 +1,6 @@
 /** What things are (planning): what a name leaves no doubt about, what is asked, what nobody knows. */
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { matchItems } from '../../contract/endpoints'
+import { matchItems } from '../../contract/items'
 import { sayingOf } from '../../core/naming/saying'
 import { useActing } from '../../ui/acting'
 import { Frame, type Strap } from '../../ui/Frame'

@@ -1,6 +1,6 @@
 /** An item that waits for the keeper's word, and the answers that the screen sends. */
 import type { z } from 'zod'
-import type { matchItems } from '../../contract/endpoints'
+import type { matchItems } from '../../contract/items'
 import { catalogue } from '../../core/catalogue/catalogue'
 import type { Saying } from '../../core/naming/saying'
 import { shownName } from '../../core/naming/shownName'

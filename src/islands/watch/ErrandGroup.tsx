@@ -1,6 +1,6 @@
 /** What to do at one place, by act; each with its reason, done or put off with one press. */
 import { Fragment, useState } from 'react'
-import { doErrand, putOffErrand } from '../../contract/endpoints'
+import { doErrand, putOffErrand } from '../../contract/watch'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { useActing } from '../../ui/acting'
 import { type OutlineState, StateGlyph } from '../../ui/StateGlyph'
@@ -106,7 +106,7 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
             onClick={() =>
               void run(
                 doErrand,
-                { body: { key: errand.key } },
+                { body: { errandKey: errand.key } },
                 words.undo.did[errand.act as Exclude<Errand['act'], 'ask' | 'check'>],
               )
             }
@@ -120,7 +120,7 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
           disabled={busy}
           aria-label={words.watch.laterLong(errand.title)}
           onClick={() =>
-            void run(putOffErrand, { body: { key: errand.key } }, ({ until }) =>
+            void run(putOffErrand, { body: { errandKey: errand.key } }, ({ until }) =>
               words.undo.did.later(until),
             )
           }

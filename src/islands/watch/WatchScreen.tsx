@@ -1,8 +1,8 @@
 /** Watch, the first screen (planning, at a desk): what matters today, what turns when, what to do where. */
 import { useQuery } from '@tanstack/react-query'
 import type { z } from 'zod'
-import { readWatch } from '../../contract/endpoints'
-import type * as v from '../../contract/values'
+import type * as watch from '../../contract/values/watch'
+import { readWatch } from '../../contract/watch'
 import { call } from '../../device/call'
 import { Frame } from '../../ui/Frame'
 import notes from '../../ui/notes.module.css'
@@ -11,7 +11,7 @@ import { ErrandGroup } from './ErrandGroup'
 import { SeasonRibbon } from './SeasonRibbon'
 import classes from './watch.module.css'
 
-export type Watch = z.infer<typeof v.watchValue>
+export type Watch = z.infer<typeof watch.watchValue>
 
 interface Props {
   readonly initial: Watch

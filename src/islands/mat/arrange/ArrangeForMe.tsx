@@ -1,7 +1,7 @@
 /** A computed layout beside the present one: what moves, why, and how much of it is taken. */
 import { Button } from '@mantine/core'
 import { useState } from 'react'
-import { carryOutLayout } from '../../../contract/keepingEndpoints'
+import { carryOutLayout } from '../../../contract/kits'
 import { useActing } from '../../../ui/acting'
 import { words } from '../../../words'
 import type { Arrangement } from '../../../workers/arranger'

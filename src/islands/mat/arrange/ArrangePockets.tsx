@@ -2,7 +2,7 @@
 import { DndContext, type DragEndEvent, useDraggable } from '@dnd-kit/core'
 import { Button } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
-import { arrangeMat } from '../../../contract/keepingEndpoints'
+import { arrangeMat } from '../../../contract/kits'
 import { MAT_COLUMNS, type MatCell } from '../../../core/household/pocket'
 import { type Placed, placeAt } from '../../../core/layout/cells'
 import { useActing } from '../../../ui/acting'

@@ -2,8 +2,8 @@
 import { proxy, wrap } from 'comlink'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { z } from 'zod'
-import { readLayout } from '../../../contract/keepingEndpoints'
-import type { layoutValue } from '../../../contract/keepingValues'
+import { readLayout } from '../../../contract/kits'
+import type { layoutValue } from '../../../contract/values/kits'
 import { call } from '../../../device/call'
 import type { Arrangement, Arranger } from '../../../workers/arranger'
 

@@ -1,0 +1,44 @@
+/** Account work: coming in, passwords, passkeys, devices, leaving. */
+import * as accounts from '../../app/accounts'
+import * as leaving from '../../app/leaving'
+import * as passkeys from '../../app/passkeys'
+import { readDevice } from '../../app/readDevice'
+import { Refusal } from '../../app/refusal'
+import type * as contract from '../../contract/account'
+import { words } from '../../words'
+import type { HandlersOf } from '../handler'
+import { runtime } from '../runtime'
+
+export const account: HandlersOf<typeof contract> = {
+  ...accounts,
+  askForAccount: (desk, { email }) => accounts.askForAccount(desk, email, words.letters),
+  openDemo: async (desk) => {
+    const { demoPassword } = runtime()
+    if (!demoPassword) throw new Refusal({ code: 'no_demo' })
+    return accounts.openDemo(desk, demoPassword)
+  },
+  askForLetter: (desk, { email }) => accounts.askForLetter(desk, email),
+  answerLetter: (desk, { token, password }) =>
+    accounts.answerLetter(desk, { token, next: password }),
+  recover: (desk, { email, code, password }) =>
+    accounts.recover(desk, { email, code, next: password }),
+  renameAccount: (desk, { name }) => accounts.rename(desk, name),
+  changePassword: (desk, asked) =>
+    accounts.changePassword(desk, asked, words.letters.passwordChanged),
+  changeEmail: (desk, asked) => accounts.changeEmail(desk, asked, words.letters.emailChanged),
+  endDevice: (desk, { deviceId }) => accounts.endDevice(desk, deviceId),
+  makeRecoveryCodes: (desk, { password }) => accounts.makeRecoveryCodes(desk, password),
+  readLeaving: leaving.readLeaving,
+  deleteHousehold: (desk, { password }) => leaving.deleteHousehold(desk, password),
+  keepHousehold: (desk) => leaving.keepHousehold(desk),
+  leaveHousehold: (desk, { password }) => leaving.leaveHousehold(desk, password),
+  deleteAccount: (desk, { password }) => leaving.deleteAccount(desk, password),
+  offerPasskey: async (desk, { password }) => ({
+    ...(await passkeys.offerPasskey(desk, password)),
+  }),
+  keepPasskey: (desk, asked) => passkeys.keepPasskey(desk, asked, words.letters.passkeyMade),
+  endPasskey: (desk, { passkeyId }) => passkeys.endPasskey(desk, passkeyId),
+  askForPasskey: async (desk) => ({ ...(await passkeys.askForPasskey(desk)) }),
+  enterByPasskey: passkeys.enterByPasskey,
+  readDevice: (world, caller) => readDevice(world, caller, runtime().secret),
+}

@@ -1,0 +1,6 @@
+/** What cover is judged from. */
+import { readCover } from '../../app/readCover'
+import type * as contract from '../../contract/cover'
+import type { HandlersOf } from '../handler'
+
+export const cover: HandlersOf<typeof contract> = { readCover }

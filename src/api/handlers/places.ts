@@ -1,0 +1,18 @@
+/** Places, visits, and the calendar of everything with a date. */
+import * as calendarActs from '../../app/calendarActs'
+import { readStrap } from '../../app/readWatch'
+import * as siteActs from '../../app/siteActs'
+import type * as contract from '../../contract/places'
+import { words } from '../../words'
+import type { HandlersOf } from '../handler'
+
+export const places: HandlersOf<typeof contract> = {
+  ...siteActs,
+  ...calendarActs,
+  readStrap,
+  calendarFile: async (world, caller) => ({
+    name: 'vivid-satchel-dates.ics',
+    type: 'text/calendar; charset=utf-8',
+    body: await calendarActs.readCalendarFile(world, caller, words.calendar.entry),
+  }),
+}

@@ -1,0 +1,12 @@
+/** Rounds. */
+import * as reads from '../../app/readRounds'
+import * as roundActs from '../../app/roundActs'
+import type * as contract from '../../contract/rounds'
+import type { HandlersOf } from '../handler'
+
+export const rounds: HandlersOf<typeof contract> = {
+  ...roundActs,
+  readRounds: reads.readRounds,
+  readContents: (world, caller, { kitId }) => reads.readContents(world, caller, kitId),
+  readRound: (world, caller, { roundId }) => reads.readRound(world, caller, roundId),
+}

@@ -1,0 +1,22 @@
+/** Endpoints of finding anything. */
+
+import { z } from 'zod'
+import { endpoint } from './endpoint'
+import * as v from './primitives'
+
+export const foundThing = z.object({
+  kind: z.enum(['lot', 'bare', 'kit', 'place', 'pocket']),
+  title: z.string(),
+  where: z.string(),
+  detail: z.string(),
+  href: z.string(),
+  state: z.enum([...v.LOT_STATES, 'bare', 'none']),
+})
+
+export const find = endpoint(
+  'GET',
+  '/api/find',
+  'Find anything by its words',
+  { query: z.object({ q: v.typed(120) }) },
+  z.object({ found: z.array(foundThing) }),
+)

@@ -1,0 +1,63 @@
+/** Endpoints of the kinds of thing a household keeps, and the codes on their packs. */
+
+import { z } from 'zod'
+import { endpoint } from './endpoint'
+import * as v from './primitives'
+import * as items from './values/items'
+import * as members from './values/members'
+
+export const readItems = endpoint(
+  'GET',
+  '/api/items',
+  'The kinds of thing the household keeps',
+  {},
+  z.object({ items: z.array(items.itemValue) }),
+)
+
+export const changeItem = endpoint(
+  'PATCH',
+  '/api/items/{itemId}',
+  'Change an item',
+  { records: ['item_changed'], params: z.object({ itemId: v.itemId }), body: items.itemPatch },
+  v.done,
+)
+
+export const matchItems = endpoint(
+  'POST',
+  '/api/items/matches',
+  'Confirm which catalogue entries items are; null for plain items',
+  {
+    records: ['items_matched'],
+    body: z.object({
+      matches: z
+        .array(
+          z.object({
+            itemId: v.itemId,
+            catalogueId: v.catalogueId.nullable(),
+            own: members.ownFacts.optional(),
+            kind: v.itemKind.optional(),
+            openedClock: v.openedClock.optional(),
+          }),
+        )
+        .min(1)
+        .max(500),
+    }),
+  },
+  v.done.extend({ matched: z.int() }),
+)
+
+export const readCodes = endpoint(
+  'GET',
+  '/api/codes',
+  'Which item each code on a pack stands for',
+  {},
+  z.object({ codes: z.array(items.itemCode) }),
+)
+
+export const teachCode = endpoint(
+  'PUT',
+  '/api/items/{itemId}/codes/{gtin}',
+  'Say which item a code on a pack stands for',
+  { records: ['code_taught'], params: z.object({ itemId: v.itemId, gtin: v.gtin }) },
+  v.done,
+)

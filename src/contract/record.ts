@@ -1,0 +1,58 @@
+/** Endpoints of what was done, and of taking it back. */
+
+import { z } from 'zod'
+import { endpoint } from './endpoint'
+import * as v from './primitives'
+import * as record from './values/record'
+
+export const readActs = endpoint(
+  'GET',
+  '/api/acts',
+  'What was done lately',
+  {},
+  z.object({
+    acts: z.array(
+      z.object({
+        id: v.actId,
+        kind: z.string(),
+        who: z.string(),
+        at: z.string(),
+        why: z.string(),
+        undone: z.boolean(),
+      }),
+    ),
+  }),
+)
+
+export const undoAct = endpoint(
+  'POST',
+  '/api/acts/{actId}/undo',
+  'Take an act back',
+  { records: ['undone'], params: z.object({ actId: v.actId }) },
+  v.done,
+)
+
+export const readRecord = endpoint(
+  'GET',
+  '/api/record',
+  'What moved: of a lot, an item, a kit, a place or by a hand; newest first',
+  {
+    query: z.object({
+      lot: v.lotId.optional(),
+      item: v.itemId.optional(),
+      kit: v.kitId.optional(),
+      place: v.placeId.optional(),
+      who: v.typed(120).optional(),
+      before: z.coerce.number().int().min(0).optional(),
+    }),
+  },
+  record.recordPage,
+)
+
+export const readPast = endpoint(
+  'GET',
+  '/api/past/{day}',
+  'What lay where by the end of a past day',
+  { params: z.object({ day: v.plainDate }) },
+  record.pastValue,
+)

@@ -1,0 +1,88 @@
+/** Endpoints of rounds. */
+import { z } from 'zod'
+import { endpoint } from './endpoint'
+import * as v from './primitives'
+import * as rounds from './values/rounds'
+
+const ofRound = z.object({ roundId: v.roundId })
+
+const signature = v.shortText.min(1, 'Say who signs')
+
+export const readRounds = endpoint(
+  'GET',
+  '/api/rounds',
+  'Which rounds are due, open and done, with what each asks',
+  {},
+  rounds.roundsValue,
+)
+
+export const readContents = endpoint(
+  'GET',
+  '/api/kits/{kitId}/contents',
+  'A kit as a round goes through it, pocket by pocket in the order in which they come out',
+  { params: v.ofKit },
+  z.object(rounds.goingRound),
+)
+
+export const startRound = endpoint(
+  'POST',
+  '/api/rounds',
+  'Start a round of some pockets of a kit; its id is made by the device',
+  {
+    records: ['round_started'],
+    offline: 'device_first',
+    body: z.object({
+      roundId: v.roundId,
+      kitId: v.kitId,
+      pocketIds: z.array(v.pocketId).min(1, 'Choose a pocket').max(80),
+    }),
+  },
+  v.done,
+)
+
+export const readRound = endpoint(
+  'GET',
+  '/api/rounds/{roundId}',
+  'A round with everything that was said',
+  { params: ofRound },
+  rounds.roundValue,
+)
+
+export const sayEntry = endpoint(
+  'POST',
+  '/api/rounds/{roundId}/entries',
+  'Say what is there; said again under the same id it is the same entry',
+  {
+    records: ['round_entry'],
+    offline: 'device_first',
+    params: ofRound,
+    body: z.object({
+      entryId: v.entryId,
+      seconds: z.int().min(0).max(3600),
+      by: signature.optional().describe('Who looked, where somebody else writes it down'),
+      fact: rounds.entryFact,
+    }),
+  },
+  v.done.extend({ outcome: rounds.outcome }),
+)
+
+export const finishRound = endpoint(
+  'POST',
+  '/api/rounds/{roundId}/finish',
+  'Sign a round off',
+  {
+    records: ['round_finished'],
+    offline: 'device_first',
+    params: ofRound,
+    body: z.object({ signedBy: signature }),
+  },
+  v.done,
+)
+
+export const leaveRound = endpoint(
+  'DELETE',
+  '/api/rounds/{roundId}',
+  'Leave a round; what was said of the stock stays',
+  { records: ['round_left'], params: ofRound },
+  v.done,
+)

@@ -1,0 +1,294 @@
+/** Endpoints of lots: what is put in, used, moved, counted, and the list of all. */
+
+import { z } from 'zod'
+import { endpoint, file } from './endpoint'
+import * as v from './primitives'
+import * as items from './values/items'
+import * as places from './values/places'
+import * as record from './values/record'
+import * as stock from './values/stock'
+
+export const receiveLot = endpoint(
+  'POST',
+  '/api/pockets/{pocketId}/lots',
+  'Receive a lot into a pocket, of a known or a new item',
+  {
+    records: ['received'],
+    params: v.ofPocket,
+    body: z.object({
+      item: z.union([z.object({ id: v.itemId }), z.object({ new: items.newItem })]),
+      amount: v.someAmount,
+      par: v.someAmount
+        .nullable()
+        .default(null)
+        .describe('How many belong here from now on; null leaves it'),
+      expiry: v.expiry,
+      openedOn: v.plainDate.nullable().default(null),
+      batch: v.shortText.default(''),
+      boughtAt: v.shortText.default(''),
+      unitPriceMinor: v.minor.nullable().default(null),
+      note: v.longText.default(''),
+      directions: v.longText.default(''),
+      forMember: v.memberId.nullable().default(null),
+    }),
+  },
+  v.done.extend({ lotId: v.lotId, itemId: v.itemId }),
+)
+
+export const setPar = endpoint(
+  'PUT',
+  '/api/pockets/{pocketId}/pars/{itemId}',
+  'Set how many of an item belong in a pocket; 0 for none',
+  {
+    records: ['par_set'],
+    params: z.object({ pocketId: v.pocketId, itemId: v.itemId }),
+    body: z.object({ amount: v.amount }),
+  },
+  v.done,
+)
+
+export const readLot = endpoint(
+  'GET',
+  '/api/lots/{lotId}',
+  'A lot, where it lies and what became of it',
+  { params: v.ofLot },
+  z.object({
+    lot: stock.lotValue,
+    item: items.itemValue,
+    /** A photo of the directions is kept with it or with the lot it came from. */
+    hasPaper: z.boolean(),
+    holdings: z.array(
+      z.object({ pocket: places.pocketRef, amount: v.amount, judged: stock.lotState }),
+    ),
+    history: z.array(record.historyEntry),
+    /** How many there were after each movement, oldest first. */
+    totals: z.array(z.object({ day: v.plainDate, total: v.total })),
+  }),
+)
+
+export const useLot = endpoint(
+  'POST',
+  '/api/lots/{lotId}/use',
+  'Use some',
+  { records: ['used'], offline: 'adds_up', params: v.ofLot, body: z.object(v.taking) },
+  v.done,
+)
+
+export const openLot = endpoint(
+  'POST',
+  '/api/lots/{lotId}/open',
+  'Open some: what is opened runs on its own clock',
+  {
+    records: ['opened'],
+    params: v.ofLot,
+    body: z.object({
+      ...v.taking,
+      on: v.plainDate,
+      keeps: z
+        .object({
+          period: v.openedPeriod,
+          source: v.shortText.min(1, 'Say where it stands: the label, the prescriber'),
+        })
+        .optional()
+        .describe(
+          'How long it keeps once opened, as its label says; from now on for all of the item',
+        ),
+    }),
+  },
+  v.done,
+)
+
+export const moveLot = endpoint(
+  'POST',
+  '/api/lots/{lotId}/move',
+  'Move some to another pocket',
+  {
+    records: ['moved'],
+    offline: 'adds_up',
+    params: v.ofLot,
+    body: z.object({ ...v.taking, to: v.pocketId }),
+  },
+  v.done,
+)
+
+export const discardLot = endpoint(
+  'POST',
+  '/api/lots/{lotId}/discard',
+  'Throw some away safely',
+  { records: ['discarded'], offline: 'adds_up', params: v.ofLot, body: z.object(v.taking) },
+  v.done,
+)
+
+export const countLot = endpoint(
+  'POST',
+  '/api/lots/{lotId}/count',
+  'Correct or confirm the count',
+  {
+    records: ['counted'],
+    offline: 'adds_up',
+    params: v.ofLot,
+    body: z.object({ pocketId: v.pocketId, found: v.amount, ...v.seen }),
+  },
+  v.done,
+)
+
+export const amendLot = endpoint(
+  'PATCH',
+  '/api/lots/{lotId}',
+  'Change the details of a lot',
+  {
+    records: ['amended'],
+    params: v.ofLot,
+    body: z.object({
+      ...v.seen,
+      expiry: v.expiry.optional(),
+      opened: v.opened.optional(),
+      condition: v.condition.optional(),
+      standing: v.standing.optional(),
+      batch: v.shortText.optional(),
+      boughtAt: v.shortText.optional(),
+      unitPriceMinor: v.minor.nullable().optional(),
+      note: v.longText.optional(),
+      directions: v.longText.optional(),
+      forMember: v.memberId.nullable().optional(),
+      part: z
+        .object({ pocketId: v.pocketId, amount: v.someAmount })
+        .optional()
+        .describe('When it is true only of some; they go on as a lot of their own'),
+      item: items.itemPatch.optional().describe('Details of its item that change with it'),
+    }),
+  },
+  v.done,
+)
+
+const whom = v.shortText.min(1, 'Say who')
+
+export const giveLot = endpoint(
+  'POST',
+  '/api/lots/{lotId}/give',
+  'Give some away for good',
+  {
+    records: ['given'],
+    offline: 'adds_up',
+    params: v.ofLot,
+    body: z.object({ ...v.taking, to: whom }),
+  },
+  v.done,
+)
+
+export const lendLot = endpoint(
+  'POST',
+  '/api/lots/{lotId}/lend',
+  'Lend some: it keeps its place and does not count until it is back',
+  { records: ['lent'], params: v.ofLot, body: z.object({ ...v.taking, to: whom }) },
+  v.done,
+)
+
+export const takeBackLot = endpoint(
+  'POST',
+  '/api/lots/{lotId}/take-back',
+  'Note what came back; the rest was used up where it was',
+  {
+    records: ['taken_back'],
+    params: v.ofLot,
+    body: z.object({ pocketId: v.pocketId, amount: v.amount, ...v.seen }),
+  },
+  v.done,
+)
+
+export const reuseLot = endpoint(
+  'POST',
+  '/api/lots/{lotId}/reuse',
+  'Use an instrument that comes back: it has to be cleaned before it counts again',
+  { records: ['reused'], params: v.ofLot, body: z.object(v.taking) },
+  v.done,
+)
+
+export const cleanLot = endpoint(
+  'POST',
+  '/api/lots/{lotId}/clean',
+  'Note that an instrument has been cleaned',
+  { records: ['cleaned'], params: v.ofLot, body: z.object({ pocketId: v.pocketId, ...v.seen }) },
+  v.done,
+)
+
+export const decantLot = endpoint(
+  'POST',
+  '/api/lots/{lotId}/decant',
+  'Fill some into another container; a medicine takes its directions along',
+  {
+    records: ['decanted'],
+    params: v.ofLot,
+    body: z.object({ ...v.taking, to: v.pocketId, directions: v.longText.default('') }),
+  },
+  v.done,
+)
+
+export const keepPaper = endpoint(
+  'PUT',
+  '/api/lots/{lotId}/paper',
+  'Keep a photo of the carton or label with a lot; null takes it away',
+  { records: ['directions_kept'], params: v.ofLot, body: z.object({ photo: v.photo.nullable() }) },
+  v.done,
+)
+
+export const actOnMany = endpoint(
+  'POST',
+  '/api/stock/acts',
+  'Do the same to many lots at once, all or none',
+  {
+    records: ['many_moved', 'many_discarded', 'many_counted', 'many_held', 'many_missing'],
+    body: z.object({ deed: stock.manyDeed, holdings: z.array(stock.manyHolding).min(1).max(500) }),
+  },
+  v.done.extend({ done: z.int() }),
+)
+
+export const readStockList = endpoint(
+  'GET',
+  '/api/stock',
+  'Every lot wherever it lies',
+  {},
+  stock.stockList,
+)
+
+export const saveView = endpoint(
+  'POST',
+  '/api/stock/views',
+  'Give a view of the stock a name',
+  { records: ['view_saved'], body: z.object({ name: v.givenName, filter: stock.stockFilter }) },
+  v.done.extend({ viewId: z.uuid() }),
+)
+
+export const removeView = endpoint(
+  'DELETE',
+  '/api/stock/views/{viewId}',
+  'Take a named view away',
+  { records: ['view_removed'], params: z.object({ viewId: z.uuid() }) },
+  v.done,
+)
+
+export const readReview = endpoint(
+  'GET',
+  '/api/review',
+  'What is carried without need, and where to look next',
+  {},
+  stock.reviewValue,
+)
+
+export const keepReviewed = endpoint(
+  'POST',
+  '/api/review/keep',
+  'Decide to keep what the review asks about; it asks again after a year',
+  {
+    records: ['review_kept'],
+    body: z.object({ reviewKey: v.typed(120).min(8).startsWith('review:') }),
+  },
+  v.done.extend({ until: v.plainDate }),
+)
+
+export const lotPaper = file(
+  '/api/lots/{lotId}/paper',
+  'The photo of the carton or label that is kept with a lot',
+  { params: v.ofLot },
+  'image/*',
+)

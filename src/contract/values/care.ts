@@ -1,0 +1,359 @@
+/** Dose cards, mixtures, incidents and their entries. */
+import { z } from 'zod'
+import { isRoleId, type RoleId } from '../../core/catalogue/roles'
+import {
+  type IngredientKey,
+  type Minutes,
+  PORTION_UNITS,
+  SIGN_IDS,
+  SOURCE_KINDS,
+} from '../../core/dosing/card'
+import type { Instant } from '../../core/dosing/given'
+import { TOPICS } from '../../core/household/asked'
+import { AGE_UNITS } from '../../core/household/weight'
+import { SEEN_IDS, SITES } from '../../core/incident/entry'
+import { INCIDENT_KIND_IDS, type IncidentKind } from '../../core/incident/kinds'
+import { MOST_A_MINUTE } from '../../core/incident/readings'
+import { MEASURE_UNITS, type Microlitres, type Temperature } from '../../core/quantity/measure'
+import * as v from '../primitives'
+import * as household from './household'
+import * as members from './members'
+
+const MOST_THOUSANDTHS = 1_000_000_000
+
+const thousandths = z
+  .int('Give a whole number of thousandths')
+  .min(1, 'Give more than nothing')
+  .max(MOST_THOUSANDTHS)
+
+export const measure = z.object({ unit: z.enum(MEASURE_UNITS), thousandths })
+
+const microlitres = thousandths.transform((value) => value as Microlitres)
+
+export const strength = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('liquid'), holds: measure, in: microlitres }),
+  z.object({ kind: z.literal('each'), holds: measure }),
+])
+
+export const portionUnit = z.enum(PORTION_UNITS)
+
+export const portion = z.object({ unit: portionUnit, thousandths })
+
+export const doseAmount = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('portion'), portion }),
+  z.object({ kind: z.literal('measure'), measure }),
+  z.object({ kind: z.literal('rate'), perKg: measure }),
+  z.object({ kind: z.literal('pound_rate'), perPound: measure }),
+])
+
+const minutes = z
+  .int()
+  .min(0)
+  .max(60 * 24 * 60)
+  .transform((value) => value as Minutes)
+
+const range = z.object({ from: z.int().min(0), to: z.int().min(0) })
+
+export const band = z.object({
+  printed: v.shortText,
+  grams: range.nullable(),
+  months: z
+    .object({ from: z.int().min(0).max(1800), below: z.int().min(0).max(1800).nullable() })
+    .nullable(),
+  both: z.literal(true).optional(),
+  amount: doseAmount,
+  upTo: doseAmount.nullable(),
+  afterFirst: doseAmount.nullable(),
+  again: minutes,
+  mostDoses: z.int().min(1, 'At least one dose').max(48).nullable(),
+  most: doseAmount.nullable(),
+})
+
+const cardSource = z.object({
+  kind: z.enum(SOURCE_KINDS),
+  who: v.shortText,
+  on: v.plainDate.nullable(),
+})
+
+/** What of a card is written down; whom it is for comes beside it. */
+export const cardBody = z.object({
+  about: z.discriminatedUnion('kind', [
+    z.object({ kind: z.literal('substance'), substance: members.substance }),
+    z.object({ kind: z.literal('item'), itemId: v.itemId, name: v.shortText }),
+  ]),
+  name: v.givenName,
+  unit: portionUnit,
+  strength: strength.nullable(),
+  cuts: z.union([z.literal(1), z.literal(2), z.literal(4)]),
+  bands: z.tuple([band], band).readonly(),
+  largest: measure.nullable(),
+  purpose: v.shortText,
+  days: z.int().min(1).max(366).nullable(),
+  series: z
+    .object({ apartHours: z.int().min(1).max(240), mostHours: z.int().min(1).max(2400) })
+    .optional(),
+  notWith: z.array(z.enum(SIGN_IDS)).max(SIGN_IDS.length).readonly(),
+  notWithUnderYears: z.int().min(1).max(120).nullable(),
+  stop: z.array(v.shortText).max(20).readonly(),
+  directions: v.longText,
+  source: cardSource,
+  reviewOn: v.plainDate.nullable(),
+  endsOn: v.plainDate.nullable(),
+  confirmed: z.object({ who: v.shortText, on: v.plainDate, why: v.longText }).nullable(),
+})
+
+export const cardFor = z.array(v.memberId).min(1, 'Say whom it is for').max(30)
+
+export const card = cardBody.extend({
+  id: v.cardId,
+  for: z.discriminatedUnion('kind', [
+    z.object({ kind: z.literal('people') }),
+    z.object({ kind: z.literal('members'), memberIds: z.array(v.memberId).readonly() }),
+  ]),
+  version: v.version,
+})
+
+const percent = z.int().min(1).max(100_000)
+
+const role = z
+  .string()
+  .refine(isRoleId, 'Name a role of the reference list')
+  .transform((text) => text as RoleId)
+
+const perLitre = z.object({
+  name: v.shortText,
+  eighths: z.int().min(1).max(2000),
+  never: z.enum(['more', 'either']),
+})
+
+export const recipeBody = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('dilution'),
+    substance: members.substance,
+    stocks: z.array(percent).min(1).max(10).readonly(),
+    wanted: percent,
+  }),
+  z.object({ kind: z.literal('drink'), perLitre: z.array(perLitre).min(1).max(10).readonly() }),
+  z.object({ kind: z.literal('saline') }),
+  z.object({
+    kind: z.literal('feed'),
+    rule: z.object({
+      powderParts: z.int().min(1).max(100),
+      waterParts: z.int().min(1).max(100),
+      makes: z.number().positive().max(200).optional(),
+      perKg: microlitres,
+      feedsADay: z.int().min(1, 'At least one feed a day').max(24),
+    }),
+    memberId: v.memberId.nullable(),
+  }),
+])
+
+export const recipeFields = z.object({
+  name: v.givenName,
+  purpose: v.shortText,
+  body: recipeBody,
+  takes: z.array(role).max(10).readonly(),
+  itemId: v.itemId.nullable(),
+  keepHours: z
+    .int()
+    .min(1, 'Say how many hours it keeps')
+    .max(24 * 60),
+  cautions: z.array(v.shortText).max(10).readonly(),
+  source: z.object({
+    who: v.shortText.min(1, 'Say who says so: the pack, the vet'),
+    on: v.plainDate.nullable(),
+  }),
+})
+
+export const recipe = recipeFields.extend({ id: z.string(), version: v.version })
+
+export const incidentKind = z.enum(INCIDENT_KIND_IDS as readonly [IncidentKind, ...IncidentKind[]])
+
+export const incidentPatient = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('member'), memberId: v.memberId }),
+  z.object({
+    kind: z.literal('guest'),
+    name: v.givenName,
+    species: v.species,
+    years: z.int().min(0).max(120).nullable(),
+    age: z
+      .object({ count: z.int().min(0).max(40_000), unit: z.enum(AGE_UNITS) })
+      .nullable()
+      .optional(),
+    grownUp: z.boolean().optional(),
+    conditions: v.shortText.optional(),
+    medicines: v.shortText.optional(),
+    bloodThinner: z.boolean().optional(),
+    noneOf: z.array(z.enum(TOPICS)).max(3).readonly().optional(),
+    grams: z.int().min(1).max(1_500_000).nullable(),
+    allergies: v.shortText,
+  }),
+])
+
+const instant = z.number().transform((value) => value as Instant)
+
+const ingredientKey = v
+  .typed(80)
+  .min(1)
+  .transform((text) => text as IngredientKey)
+
+const held = z.object({ key: ingredientKey, measure: measure.nullable() })
+
+const doseRule = z.object({
+  key: ingredientKey,
+  again: minutes,
+  mostDoses: z.int().min(1).max(48).nullable(),
+  most: measure.nullable(),
+})
+
+const takes = z
+  .array(z.object({ lotId: v.lotId, pocketId: v.pocketId, amount: v.someAmount }))
+  .max(30)
+  .readonly()
+
+const rate = z.int().min(1).max(MOST_A_MINUTE)
+
+const reading = z.discriminatedUnion('of', [
+  z.object({
+    of: z.literal('temperature'),
+    value: z
+      .int()
+      .min(1500, 'No body is that cold: is it another unit?')
+      .max(4600, 'No body is that hot: is it another unit?')
+      .transform((value) => value as Temperature),
+    site: z.enum(SITES),
+  }),
+  z.object({ of: z.literal('pulse'), value: rate }),
+  z.object({ of: z.literal('breathing'), value: rate }),
+])
+
+export const careFact = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('about'),
+    what: incidentKind.optional(),
+    patient: incidentPatient.optional(),
+    placeId: v.placeId.nullable().optional(),
+  }),
+  z.object({
+    kind: z.literal('dose'),
+    cardId: v.cardId.nullable(),
+    title: v.givenName,
+    portion,
+    holds: z.array(held).max(10).readonly(),
+    rule: doseRule.nullable(),
+    takes,
+    anyway: v.longText,
+  }),
+  z.object({ kind: z.literal('used'), title: v.givenName, words: v.shortText, takes }),
+  z.object({ kind: z.literal('reading'), reading }),
+  z.object({
+    kind: z.literal('seen'),
+    seen: z
+      .array(z.enum(SEEN_IDS as readonly [string, ...string[]]))
+      .max(SEEN_IDS.length)
+      .readonly(),
+    words: v.longText,
+  }),
+  z.object({ kind: z.literal('photo'), words: v.shortText }),
+  z.object({ kind: z.literal('note'), words: v.longText.min(1, 'Say something') }),
+  z.object({ kind: z.literal('called'), whom: v.shortText.min(1) }),
+  z.object({ kind: z.literal('tourniquet'), where: v.shortText }),
+  z.object({
+    kind: z.literal('timer'),
+    what: v.shortText.min(1),
+    minutes: z
+      .int()
+      .min(1)
+      .max(60 * 24 * 60),
+  }),
+  z.object({ kind: z.literal('timer_done'), timer: v.shortText.min(1) }),
+  z.object({
+    kind: z.literal('step'),
+    guide: v.shortText.min(1),
+    step: z.int().min(0).max(60),
+    words: v.longText,
+  }),
+  z.object({
+    kind: z.literal('mixed'),
+    title: v.givenName,
+    words: v.shortText,
+    keepHours: z
+      .int()
+      .min(1)
+      .max(24 * 60),
+    takes,
+  }),
+  z.object({ kind: z.literal('struck'), entryId: v.careEntryId }),
+  z.object({ kind: z.literal('ended') }),
+  z.object({ kind: z.literal('reopened') }),
+  z.object({
+    kind: z.literal('looking_back'),
+    worked: v.longText,
+    missing: v.longText,
+    next: v.longText,
+  }),
+])
+
+/** The act that each kind of entry is recorded as. */
+export const careActs = careFact.options.map(({ shape }) => `care_${shape.kind.value}` as const)
+
+export const takeOutcome = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('taken') }),
+  z.object({ kind: z.literal('short'), titles: z.array(z.string()).readonly() }),
+])
+
+export const careEntry = z.object({
+  id: v.careEntryId,
+  incidentId: v.incidentId.nullable(),
+  memberId: v.memberId.nullable(),
+  at: instant,
+  by: z.string(),
+  fact: careFact,
+  outcome: takeOutcome.nullable(),
+})
+
+export const incident = z.object({
+  id: v.incidentId,
+  kind: incidentKind.nullable(),
+  patient: incidentPatient,
+  placeId: v.placeId.nullable(),
+  startedAt: instant,
+  startedBy: z.string(),
+})
+
+/** What goes on, and which timers run, for every screen. */
+export const goingValue = z.object({
+  now: instant,
+  timeZone: z.string(),
+  going: z.array(
+    z.object({ id: v.incidentId, who: z.string(), kind: incidentKind.nullable(), since: instant }),
+  ),
+  timers: z.array(
+    z.object({
+      key: z.string(),
+      incidentId: v.incidentId,
+      who: z.string(),
+      what: z.string(),
+      kind: z.enum(['set', 'next_dose', 'throw_away']),
+      due: instant,
+    }),
+  ),
+})
+
+/** Everything that the bench and incidents need besides the stock. */
+export const careValue = z.object({
+  /** The server's time: devices' clocks differ. */
+  now: instant,
+  today: v.plainDate,
+  timeZone: z.string(),
+  units: z.enum(['metric', 'us']),
+  pharmacyDays: household.householdValue.shape.pharmacyDays,
+  cards: z.array(card).readonly(),
+  /** Cards of which the label of the pack was photographed. */
+  photographed: z.array(z.string()).default([]),
+  recipes: z.array(recipe).readonly(),
+  /** All that go on, and the latest that have ended. */
+  incidents: z.array(incident).readonly(),
+  /** Of these incidents, and every dose of the last two weeks. */
+  entries: z.array(careEntry).readonly(),
+})

@@ -1,0 +1,106 @@
+/** What cover is judged from. */
+import { z } from 'zod'
+import { SCHOOL_QUESTIONS, type Schools } from '../../core/cover/schools'
+import { LABEL_SETS } from '../../core/household/labelSet'
+import * as v from '../primitives'
+import * as items from './items'
+import * as members from './members'
+import * as places from './places'
+import * as stock from './stock'
+
+/** The prescriber's word on what is left over. */
+export const courseRelease = z.object({
+  by: v.shortText.min(1, 'Name the prescriber'),
+  on: v.plainDate,
+  words: v.longText.min(1, 'Write down what was said'),
+})
+
+const courseValue = z.object({
+  id: v.courseId,
+  memberId: v.memberId,
+  itemId: v.itemId,
+  reason: z.string(),
+  prescriber: z.string(),
+  directions: z.string(),
+  perDay: v.amount.nullable(),
+  startsOn: v.plainDate,
+  endsOn: v.plainDate.nullable(),
+  release: courseRelease.nullable(),
+  confirmedAgainstWarning: z.boolean(),
+  version: v.version,
+})
+
+const schools = z.custom<Schools>(
+  (value) =>
+    typeof value === 'object' &&
+    value !== null &&
+    SCHOOL_QUESTIONS.every((question) => question in value),
+)
+
+export const coverValue = z.object({
+  today: v.plainDate,
+  household: z.string(),
+  units: z.enum(['metric', 'us']),
+  /** ISO 3166, or empty: which of two names of an ingredient is shown. */
+  country: z.string(),
+  /** Whose labels are followed; none where a device kept its copy before anybody was asked. */
+  labels: z.enum(LABEL_SETS).default('none'),
+  /** What a vet has written a dose card for. */
+  signed: z
+    .array(
+      z.object({
+        memberId: v.memberId,
+        substance: members.substance,
+        vet: z.string(),
+        until: v.plainDate.nullable(),
+        confirmedAgainstWarning: z.boolean(),
+      }),
+    )
+    .default([]),
+  numbers: z.object({ emergency: z.string(), poison: z.string() }),
+  schools,
+  members: z.array(members.memberValue),
+  photos: z.array(z.object({ id: z.string(), memberId: v.memberId })),
+  courses: z.array(courseValue),
+  decisions: z.array(
+    z.object({
+      placeId: v.placeId,
+      key: z.string(),
+      decision: z.enum(['accepted', 'overruled']),
+      note: z.string(),
+    }),
+  ),
+  places: z.array(
+    z.object({
+      id: v.placeId,
+      name: z.string(),
+      hue: places.hue,
+      minutesToHelp: z.int().nullable(),
+      traits: places.placeTraits,
+      isStore: z.boolean(),
+    }),
+  ),
+  kits: z.array(z.object({ id: v.kitId, placeId: v.placeId, name: z.string() })),
+  pockets: z.array(
+    z.object({
+      id: v.pocketId,
+      kitId: v.kitId,
+      name: z.string(),
+      reachSeconds: z.int().nullable(),
+    }),
+  ),
+  items: z.array(items.itemValue),
+  lots: z.array(
+    stock.lotValue.pick({
+      id: true,
+      itemId: true,
+      expiry: true,
+      opened: true,
+      condition: true,
+      standing: true,
+      forMember: true,
+    }),
+  ),
+  holdings: z.array(z.object({ lotId: v.lotId, pocketId: v.pocketId, amount: v.amount })),
+  pars: z.array(z.object({ itemId: v.itemId, pocketId: v.pocketId, amount: v.amount })),
+})

@@ -1,0 +1,26 @@
+/** The household as it is answered. */
+import { z } from 'zod'
+import { LABEL_SETS } from '../../core/household/labelSet'
+import { PACES } from '../../core/rounds/pace'
+import * as v from '../primitives'
+import * as members from './members'
+
+export const feed = z.object({ id: z.uuid(), name: z.string(), path: z.string() })
+
+export const householdValue = z.object({
+  name: z.string(),
+  timeZone: z.string(),
+  dateOrder: v.dateOrder,
+  weekStart: z.enum(['monday', 'sunday']),
+  units: z.enum(['metric', 'us']),
+  country: z.string(),
+  labels: z.enum(LABEL_SETS).nullable(),
+  emergencyNumber: z.string(),
+  poisonNumber: z.string(),
+  currency: z.string(),
+  lookaheadDays: z.int(),
+  roundPace: z.enum(PACES),
+  pharmacyDays: z.array(v.weekday).max(7).readonly(),
+  schools: members.chosenSchools,
+  version: v.version,
+})

@@ -1,0 +1,152 @@
+/** Kits as they are answered: pockets, lines, tags, layouts. */
+import { z } from 'zod'
+import { SHAPES } from '../../core/household/container'
+import { MAT_COLUMNS, MAT_ROWS, SPOT_IDS, type Spot } from '../../core/household/pocket'
+import { POINTER_CODES, type PointerCode } from '../../core/layout/pointers'
+import type { LayoutProblem } from '../../core/layout/problem'
+import { MOST_BAYS } from '../../core/layout/score'
+import * as v from '../primitives'
+import * as items from './items'
+import * as places from './places'
+import * as stock from './stock'
+
+const holding = z.object({ lotId: v.lotId, amount: v.amount, seenVersion: v.version })
+
+/** Made by the core and read by the core: only carried. */
+export const layoutProblem = z.custom<LayoutProblem>(
+  (value) => typeof value === 'object' && value !== null && 'things' in value,
+)
+
+export const layoutValue = z.object({
+  problem: layoutProblem,
+  lots: z.array(z.object({ key: z.string(), holdings: z.array(holding) })),
+})
+
+export const emptyGrams = z.int('Give whole grams').min(0).max(500_000)
+
+export const shape = v.oneOf(SHAPES)
+
+export const container = z.object({
+  shape,
+  outer: v.millimetres.nullable(),
+  grams: emptyGrams,
+  carryGrams: emptyGrams.nullable(),
+})
+
+export const cell = z.object({
+  column: z.int().min(1).max(MAT_COLUMNS),
+  row: z.int().min(1).max(MAT_ROWS),
+  columns: z.int().min(1).max(MAT_COLUMNS),
+  rows: z.int().min(1).max(20),
+})
+
+export const MOST_POCKETS = MOST_BAYS
+
+export const pocketFacts = {
+  sort: z.enum(['inside', 'outside', 'elsewhere']),
+  spot: v.oneOf<Spot>(SPOT_IDS).nullable(),
+  reachSeconds: z.int().min(0).max(3600).nullable(),
+  inner: v.millimetres.nullable(),
+  clear: z.boolean(),
+  dry: z.boolean(),
+  upright: z.boolean(),
+}
+
+export const fill = z.object({
+  volume: z.number(),
+  share: z.number().nullable(),
+  longest: z.int().nullable(),
+  grams: z.int(),
+  tooBig: z.array(z.string()).readonly(),
+  unsized: z.int(),
+})
+
+export const load = z.object({
+  grams: z.int(),
+  tooHeavyBy: z.int(),
+  volume: z.number(),
+  valueMinor: z.int(),
+  yearlyMinor: z.int(),
+  unpriced: z.int(),
+  unsized: z.int(),
+  closes: z.discriminatedUnion('kind', [
+    z.object({ kind: z.literal('closes') }),
+    z.object({
+      kind: z.literal('does_not'),
+      pockets: z.array(z.string()).readonly(),
+      overall: z.boolean(),
+    }),
+    z.object({ kind: z.literal('unknown'), unmeasured: z.int(), unsized: z.int() }),
+  ]),
+})
+
+export const pointerCode = v.oneOf<PointerCode>(POINTER_CODES)
+
+export const tagValue = z.object({
+  lot: stock.lotValue,
+  amount: v.amount,
+  judged: stock.lotState,
+  /** About so many uses are left; null where one is one use. */
+  uses: z.int().nullable(),
+  confirmed: z.object({ on: v.plainDate, by: z.string() }).nullable(),
+})
+
+export const lineValue = z.object({
+  item: items.itemValue,
+  par: v.amount,
+  good: v.total,
+  state: z.enum(['enough', 'thin', 'bare']),
+  /** The lot to take first; null when none may be used. */
+  firstOut: v.lotId.nullable(),
+  tags: z.array(tagValue),
+})
+
+export const pocketValue = z.object({
+  id: v.pocketId,
+  name: z.string(),
+  ...pocketFacts,
+  cell: cell,
+  fill: fill,
+  version: v.version,
+  lines: z.array(lineValue),
+})
+
+export const kitValue = z.object({
+  /** The lid sheet that somebody noted as printed; null when nobody has. */
+  lidSheet: z.object({ on: v.plainDate, upToDate: z.boolean() }).nullable(),
+  id: v.kitId,
+  name: z.string(),
+  note: z.string(),
+  checkEveryDays: z.int(),
+  container: container.nullable(),
+  load: load,
+  pointers: z.array(
+    z.object({
+      code: pointerCode,
+      pocketId: v.pocketId,
+      things: z.array(z.string()).readonly(),
+      seconds: z.number().nullable(),
+    }),
+  ),
+  members: z.array(z.object({ id: v.memberId, name: z.string() })),
+  lastCheck: z.object({ on: v.plainDate, by: z.string() }).nullable(),
+  version: v.version,
+  place: places.strapPlace,
+  nextCheck: v.plainDate,
+  readiness: z.int().nullable(),
+  pockets: z.array(pocketValue),
+})
+
+export const kitCard = z.object({
+  id: v.kitId,
+  placeId: v.placeId,
+  name: z.string(),
+  note: z.string(),
+  readiness: z.int().nullable(),
+  pockets: z.int(),
+  lots: z.int(),
+  spent: z.int(),
+  turning: z.int(),
+  short: z.int(),
+  lastCheck: z.object({ on: v.plainDate, by: z.string() }).nullable(),
+})

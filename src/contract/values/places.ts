@@ -1,0 +1,85 @@
+/** Places, visits and pockets as they are answered. */
+
+import { z } from 'zod'
+import {
+  CLIMATES,
+  HUES,
+  PLACE_TRAIT_IDS,
+  type PlaceTrait,
+  SIGNALS,
+} from '../../core/household/places'
+import * as v from '../primitives'
+
+export const signal = v.oneOf(SIGNALS)
+
+export const climate = v.oneOf(CLIMATES)
+
+export const minutes = z.int().min(0).max(10_000)
+
+export const hue = z.enum(HUES)
+
+export const rhythm = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('always') }),
+  z.object({
+    kind: z.literal('weekdays'),
+    days: z.array(v.weekday).min(1, 'Pick a day').max(7),
+  }),
+  z.object({
+    kind: z.literal('season'),
+    days: z.array(v.weekday).min(1, 'Pick a day').max(7),
+    fromMonth: z.int().min(1).max(12),
+    toMonth: z.int().min(1).max(12),
+  }),
+  z.object({ kind: z.literal('visits') }),
+])
+
+export const placeTraits = z
+  .array(z.enum(PLACE_TRAIT_IDS as [PlaceTrait, ...PlaceTrait[]]))
+  .max(PLACE_TRAIT_IDS.length)
+  .readonly()
+
+export const nextThere = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('now'), label: z.string() }),
+  z.object({ kind: z.literal('on'), day: v.plainDate, label: z.string() }),
+  z.object({ kind: z.literal('unknown') }),
+])
+
+export const visitValue = z.object({
+  id: v.visitId,
+  startsOn: v.plainDate,
+  endsOn: v.plainDate,
+  label: z.string(),
+})
+
+/** A place on the strap. */
+export const strapPlace = z.object({
+  id: v.placeId,
+  name: z.string(),
+  hue,
+  next: nextThere,
+  readiness: z.int().nullable(),
+  todo: z.int(),
+})
+
+export const strap = z.object({
+  today: v.plainDate,
+  /** How the household writes dates and money. */
+  habits: z.object({
+    dateOrder: v.dateOrder,
+    currency: z.string(),
+    units: z.enum(['metric', 'us']),
+    timeZone: z.string(),
+  }),
+  places: z.array(strapPlace),
+  /** When the household is deleted, and who asked for it; null where it stays. */
+  deletion: z.object({ askedBy: z.string(), dueAt: z.string() }).nullable().default(null),
+})
+
+export const pocketRef = z.object({
+  id: v.pocketId,
+  name: z.string(),
+  kitId: v.kitId,
+  kit: z.string(),
+  placeId: v.placeId,
+  place: z.string(),
+})

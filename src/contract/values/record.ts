@@ -1,0 +1,59 @@
+/** The record as it is answered. */
+import { z } from 'zod'
+import { TELLING_KINDS } from '../../core/stock/telling'
+import * as v from '../primitives'
+import * as places from './places'
+import * as stock from './stock'
+
+export const historyEntry = z.object({
+  actId: v.actId,
+  day: v.plainDate,
+  who: z.string(),
+  why: z.string(),
+  kind: z.enum(TELLING_KINDS),
+  /** It takes a movement back. */
+  undone: z.boolean(),
+  amount: v.amount.nullable(),
+  from: z.string().nullable(),
+  to: z.string().nullable(),
+  /** Names of the details that were changed. */
+  fields: z.array(z.string()).readonly(),
+  about: z.string(),
+  overruled: z.boolean(),
+})
+
+export const recordEntry = historyEntry.extend({
+  position: z.int(),
+  at: z.string(),
+  lotId: v.lotId,
+  itemId: v.itemId,
+  title: z.string(),
+  unit: z.string(),
+})
+
+export const recordPage = z.object({
+  entries: z.array(recordEntry),
+  /** Where to go on; null at the beginning of the record. */
+  before: z.int().nullable(),
+  hands: z.array(z.string()),
+  items: z.array(z.object({ id: v.itemId, title: z.string() })),
+})
+
+export const pastValue = z.object({
+  day: v.plainDate,
+  firstDay: v.plainDate.nullable(),
+  places: z.array(z.object({ id: v.placeId, name: z.string(), hue: places.hue })),
+  holdings: z.array(
+    z.object({
+      lotId: v.lotId,
+      title: z.string(),
+      unit: z.string(),
+      amount: v.amount,
+      judged: stock.lotState,
+      pocket: z.string(),
+      kitId: v.kitId,
+      kit: z.string(),
+      placeId: v.placeId,
+    }),
+  ),
+})

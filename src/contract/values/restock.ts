@@ -1,0 +1,199 @@
+/** The restocking problem, its plan and settings, and recalls. */
+import { z } from 'zod'
+import { STAYS } from '../../core/restock/problem'
+import { LOOK_AHEADS } from '../../core/restock/settings'
+import * as v from '../primitives'
+import * as places from './places'
+
+const concerned = z.object({
+  lotId: v.lotId,
+  pocketId: v.pocketId,
+  version: v.version,
+  title: z.string(),
+  unit: z.string(),
+  amount: v.amount,
+  batch: z.string(),
+  pocket: z.string(),
+  kitId: v.kitId,
+  kit: z.string(),
+  place: z.string(),
+  hue: places.hue,
+  how: z.enum(['recalled', 'look']).describe('Its batch is named, or nobody noted its batch'),
+  isHeld: z.boolean(),
+})
+
+export const recallsValue = z.object({
+  source: z.string(),
+  /** Made up: it knows of no real recall. */
+  isStandIn: z.boolean(),
+  feed: z.enum(['read', 'silent', 'unreadable']),
+  /** Bulletins that could not be read, by their ids. */
+  unread: z.array(z.string()),
+  bulletins: z.array(
+    z.object({
+      id: z.string(),
+      title: z.string(),
+      publishedOn: v.plainDate,
+      product: z.string(),
+      batches: z.array(z.string()),
+      reason: z.string(),
+      advice: z.string(),
+      source: z.string(),
+      takenOn: v.plainDate.nullable(),
+      lots: z.array(concerned),
+    }),
+  ),
+})
+
+const index = z.int().min(0)
+
+const days = z.int()
+
+const units = z.number().min(0)
+
+const tier = z.enum(['life', 'urgent', 'comfort'])
+
+export const wish = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('carry'),
+    lotId: v.lotId,
+    pocketId: v.pocketId,
+    to: v.pocketId,
+    amount: units.min(0.001).max(100_000).describe('In units'),
+  }),
+  z.object({
+    kind: z.literal('no_carry'),
+    lotId: v.lotId,
+    pocketId: v.pocketId,
+    to: v.pocketId,
+  }),
+  z.object({
+    kind: z.literal('buy'),
+    itemId: v.itemId,
+    shop: v.shortText,
+    packs: z.int().min(1).max(1000),
+  }),
+  z.object({ kind: z.literal('no_buy'), itemId: v.itemId }),
+])
+
+export const restockSettings = z.object({
+  days: z.union(LOOK_AHEADS.map((each) => z.literal(each))),
+  budgetMinor: v.minor.nullable(),
+  comfortMinor: z.int().min(1).max(10_000),
+})
+
+export const offerFields = z.object({
+  packSize: v.someAmount.describe('Thousandths of a unit in a pack'),
+  priceMinor: v.minor.nullable(),
+  leadDays: z.int().min(0).max(366),
+})
+
+export const restockProblem = z.object({
+  today: v.plainDate,
+  days,
+  budgetMinor: v.minor.nullable(),
+  comfortMinor: z.number(),
+  stops: z.array(z.object({ chances: z.array(z.object({ day: days, leaves: days })) })),
+  things: z.array(
+    z.object({
+      freshDays: days.nullable(),
+      wornDays: days,
+      standIns: z.array(index),
+    }),
+  ),
+  lines: z.array(
+    z.object({
+      key: z.string(),
+      thing: index,
+      stop: index,
+      par: units,
+      room: units.nullable(),
+      tier,
+      uses: z.array(z.object({ day: days, amount: units })),
+    }),
+  ),
+  shelves: z.array(
+    z.object({
+      key: z.string(),
+      thing: index,
+      stop: index,
+      line: index.nullable(),
+      amount: units,
+      lastDay: days.nullable(),
+      stays: z.enum(STAYS).nullable(),
+    }),
+  ),
+  shops: z.array(z.string()),
+  offers: z.array(
+    z.object({
+      thing: index,
+      shop: index,
+      units,
+      priceMinor: z.number(),
+      leadDays: days,
+    }),
+  ),
+  wishes: z.array(
+    z.union([
+      z.object({ kind: z.literal('carry'), shelf: index, line: index, amount: units }),
+      z.object({ kind: z.literal('no_carry'), shelf: index, line: index }),
+      z.object({ kind: z.literal('buy'), offer: index, packs: z.int() }),
+      z.object({ kind: z.literal('no_buy'), thing: index }),
+    ]),
+  ),
+})
+
+const fault = z.discriminatedUnion('code', [
+  z.object({ code: z.literal('no_price'), item: z.string() }),
+  z.object({ code: z.literal('guide_price'), item: z.string() }),
+  z.object({ code: z.literal('not_there'), item: z.string(), shop: z.string() }),
+  z.object({ code: z.literal('pack_of_nothing'), item: z.string(), shop: z.string() }),
+  z.object({ code: z.literal('no_next_visit'), place: z.string() }),
+  z.object({
+    code: z.literal('no_room'),
+    item: z.string(),
+    pocket: z.string(),
+    par: units,
+    room: units,
+  }),
+])
+
+/** The problem with the names of its positions, and what is asked of the plan. */
+export const planValue = z.object({
+  currency: z.string(),
+  settings: restockSettings,
+  problem: restockProblem,
+  faults: z.array(fault),
+  stops: z.array(z.object({ placeId: v.placeId, name: z.string(), hue: places.hue })),
+  things: z.array(z.object({ itemId: v.itemId, title: z.string(), unit: z.string() })),
+  lines: z.array(
+    z.object({ pocketId: v.pocketId, pocket: z.string(), kitId: v.kitId, kit: z.string() }),
+  ),
+  shelves: z.array(
+    z.object({
+      lotId: v.lotId,
+      pocketId: v.pocketId,
+      pocket: z.string(),
+      kitId: v.kitId,
+      kit: z.string(),
+      version: v.version,
+    }),
+  ),
+  wishes: z.array(z.object({ id: v.wishId, wish })),
+  /** Offers by which comes what is bought, ordered or put on the list by hand already. */
+  coming: z.array(
+    z.object({
+      offer: index,
+      purchaseId: v.purchaseId,
+      state: z.enum(['listed', 'in_bag', 'ordered', 'arrived']),
+    }),
+  ),
+  offers: z.array(
+    offerFields.extend({
+      /** Null for what stands on the item itself. */
+      offerId: v.shopOfferId.nullable(),
+      itemId: v.itemId,
+      shop: z.string(),
+    }),
+  ),
+})

@@ -1,0 +1,34 @@
+/** Endpoints of what every place needs, and when. */
+
+import { z } from 'zod'
+import { endpoint } from './endpoint'
+import * as v from './primitives'
+import * as watch from './values/watch'
+
+export const readWatch = endpoint(
+  'GET',
+  '/api/watch',
+  'What every place needs, and when',
+  {
+    query: z.object({ place: v.placeId.optional() }),
+  },
+  watch.watchValue,
+)
+
+const errandKey = v.typed(120).min(8)
+
+export const doErrand = endpoint(
+  'POST',
+  '/api/errands/done',
+  'Do an errand: throw away, put on the list, note the check, put back',
+  { records: ['errand_done'], body: z.object({ errandKey }) },
+  v.done,
+)
+
+export const putOffErrand = endpoint(
+  'POST',
+  '/api/errands/put-off',
+  'Put an errand off to the next chance',
+  { records: ['errand_put_off'], body: z.object({ errandKey }) },
+  v.done.extend({ until: v.plainDate }),
+)

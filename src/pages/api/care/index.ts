@@ -1,5 +1,0 @@
-import { serve } from '../../../api/serve'
-import * as app from '../../../app/readCare'
-import * as contract from '../../../contract/careEndpoints'
-
-export const GET = serve(contract.readCare, ({ world, caller }) => app.readCare(world, caller))

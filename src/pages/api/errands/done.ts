@@ -1,7 +1,0 @@
-import { serve } from '../../../api/serve'
-import * as app from '../../../app/errandActs'
-import * as contract from '../../../contract/endpoints'
-
-export const POST = serve(contract.doErrand, ({ world, caller, body, key }) =>
-  app.doErrand(world, caller, { key, errandKey: body.key }),
-)

@@ -1,7 +1,0 @@
-import { serve } from '../../../../api/serve'
-import * as app from '../../../../app/partActs'
-import * as contract from '../../../../contract/keepingEndpoints'
-
-export const POST = serve(contract.cleanLot, ({ world, caller, params, body, key }) =>
-  app.cleanLot(world, caller, { key, ...params, ...body }),
-)
