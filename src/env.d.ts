@@ -1,5 +1,5 @@
 declare namespace App {
   interface Locals {
-    caller: import('./app/world').Caller | null
+    caller: import('./app/frame/world').Caller | null
   }
 }

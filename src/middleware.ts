@@ -3,7 +3,7 @@ import { defineMiddleware } from 'astro:middleware'
 import { problem, problemOf } from './api/problem'
 import { unserved } from './api/route'
 import { runtime } from './api/runtime'
-import { callerOf } from './app/signIn'
+import { callerOf } from './app/account/signIn'
 
 /** Reachable without a session. */
 const OPEN = ['/sign-in', '/new-password', '/new-account', '/feed/', '/round', '/incident', '/away']

@@ -1,8 +1,8 @@
 /** What account work needs from outside, of one request. */
 import type { z } from 'zod'
-import { type AccountDesk, DEVICE_COOKIE, readAccount } from '../app/accounts'
-import { type LeavingView, readLeaving } from '../app/leaving'
-import { cookieIn } from '../app/signIn'
+import { type AccountDesk, DEVICE_COOKIE, readAccount } from '../app/account/accounts'
+import { type LeavingView, readLeaving } from '../app/account/leaving'
+import { cookieIn } from '../app/account/signIn'
 import type { readAccount as readAccountContract } from '../contract/account'
 import { DEMO_EMAIL } from '../core/account/demo'
 import { lastBackup } from './lastBackup'

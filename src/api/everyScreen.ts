@@ -1,9 +1,10 @@
 /** Reads once what the screens of a household read, as strictly as its endpoints answer. */
-import { readCalendarFile } from '../app/calendarActs'
-import { readKit, readKits, readLot } from '../app/readKits'
-import { readExport, readSheet } from '../app/readSheet'
-import { readStockList } from '../app/readStockList'
-import type { Caller, World } from '../app/world'
+
+import type { Caller, World } from '../app/frame/world'
+import { readKit, readKits, readLot } from '../app/kits/readKits'
+import { readCalendarFile } from '../app/places/calendarActs'
+import { readExport, readSheet } from '../app/sheets/readSheet'
+import { readStockList } from '../app/stock/readStockList'
 import { askedOf, contract, isFile, NOUNS } from '../contract'
 import type { Endpoint } from '../contract/endpoint'
 import { words } from '../words'

@@ -3,8 +3,8 @@
  * query and in the body, comes as one value.
  */
 import type { z } from 'zod'
-import type { AccountDesk, LetIn } from '../app/accounts'
-import type { Caller, World } from '../app/world'
+import type { AccountDesk, LetIn } from '../app/account/accounts'
+import type { Caller, World } from '../app/frame/world'
 import type { Endpoint, FileEndpoint } from '../contract/endpoint'
 
 /** Nothing where a part of an endpoint is empty. */

@@ -13,7 +13,7 @@ import { pipeline } from 'node:stream/promises'
 import sharp from 'sharp'
 import { type Entry, openPromise, type ZipFile } from 'yauzl'
 import yazl from 'yazl'
-import { Refusal } from '../app/refusal'
+import { Refusal } from '../app/frame/refusal'
 import { FORMAT, type HouseholdFile, householdFile, VERSION } from '../contract/householdFile'
 
 export const RECORDS_FILE = 'household.json'

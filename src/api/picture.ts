@@ -4,7 +4,7 @@
  * it was taken (EXIF, XMP, IPTC) does not stay in the record.
  */
 import sharp from 'sharp'
-import { Refusal } from '../app/refusal'
+import { Refusal } from '../app/frame/refusal'
 import type { ServedFile } from './handler'
 
 /** A picture that is kept, as it is shown. */

@@ -1,6 +1,6 @@
 /** Refusals as `application/problem+json` (RFC 9457): a code, a status, a sentence that says what to do. */
 import { z } from 'zod'
-import { Refusal, type RefusalReason } from '../app/refusal'
+import { Refusal, type RefusalReason } from '../app/frame/refusal'
 import { sentenceFor } from '../words/refusals'
 import { logFault } from './log'
 

@@ -1,8 +1,8 @@
 /** Serves what the contract describes: parse, call one use case, answer. */
 import type { z } from 'zod'
-import type { LetIn } from '../app/accounts'
-import { Refusal } from '../app/refusal'
-import type { Caller } from '../app/world'
+import type { LetIn } from '../app/account/accounts'
+import { Refusal } from '../app/frame/refusal'
+import type { Caller } from '../app/frame/world'
 import { type Endpoint, type FileEndpoint, hasBody, isAct } from '../contract/endpoint'
 import { deskOf } from './accountDesk'
 import { fileHeaders } from './fileNames'

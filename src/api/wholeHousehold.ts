@@ -1,12 +1,12 @@
 /** Everything of a household as one file to keep, and the way back from it. */
 import type { APIRoute } from 'astro'
-import { readCalendarFile } from '../app/calendarActs'
-import { readKits } from '../app/readKits'
-import { readRecord } from '../app/readRecord'
-import { readExport, readSheet } from '../app/readSheet'
-import { Refusal } from '../app/refusal'
-import { bringBack, readPictureOf, readWhole } from '../app/wholeHousehold'
-import type { Caller, World } from '../app/world'
+import { Refusal } from '../app/frame/refusal'
+import type { Caller, World } from '../app/frame/world'
+import { bringBack, readPictureOf, readWhole } from '../app/household/wholeHousehold'
+import { readKits } from '../app/kits/readKits'
+import { readCalendarFile } from '../app/places/calendarActs'
+import { readRecord } from '../app/record/readRecord'
+import { readExport, readSheet } from '../app/sheets/readSheet'
 import {
   FORMAT,
   householdFileSchema,

@@ -2,10 +2,10 @@
  * What the demo's vet said, a mixture, a tick of last month that is over, and a dose of this
  * morning: so that the bench has something to wait for. All made up.
  */
-import { addCard, addRecipe } from '../app/cardActs'
-import { sayCare, startIncident } from '../app/careActs'
-import { readGoing } from '../app/readCare'
-import type { Caller, World } from '../app/world'
+import { addCard, addRecipe } from '../app/care/cardActs'
+import { sayCare, startIncident } from '../app/care/careActs'
+import { readGoing } from '../app/care/readCare'
+import type { Caller, World } from '../app/frame/world'
 import { addDays, type PlainDate } from '../core/calendar/plainDate'
 import { type CardId, hours, type IngredientKey } from '../core/dosing/card'
 import type { ItemId, MemberId, PlaceId } from '../core/ids'

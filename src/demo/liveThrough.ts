@@ -1,8 +1,9 @@
 /** The demo's year of small things: uses, moves, loans, what was given and thrown away. */
-import { amendLot, discardLot, giveLot, moveLot, useLot } from '../app/lotActs'
-import { decantLot, reuseLot } from '../app/partActs'
-import { receiveLot } from '../app/receiveLot'
-import type { Caller, World } from '../app/world'
+
+import type { Caller, World } from '../app/frame/world'
+import { amendLot, discardLot, giveLot, moveLot, useLot } from '../app/stock/lotActs'
+import { decantLot, reuseLot } from '../app/stock/partActs'
+import { receiveLot } from '../app/stock/receiveLot'
 import { addDays, lastDayOfMonth, monthOfDay, type PlainDate } from '../core/calendar/plainDate'
 import type { LotId, PocketId } from '../core/ids'
 import { units } from '../core/quantity/amount'

@@ -1,10 +1,10 @@
 /** What the demo's helpers have looked at: a round of the pannier, codes on packs, a printed sheet. */
 
-import { teachCode } from '../app/codeActs'
-import { readContents } from '../app/readRounds'
-import { finishRound, sayEntry, startRound } from '../app/roundActs'
-import { notePrinted } from '../app/sheetActs'
-import type { Caller, World } from '../app/world'
+import type { Caller, World } from '../app/frame/world'
+import { teachCode } from '../app/items/codeActs'
+import { readContents } from '../app/rounds/readRounds'
+import { finishRound, sayEntry, startRound } from '../app/rounds/roundActs'
+import { notePrinted } from '../app/sheets/sheetActs'
 import type { ItemId, KitId } from '../core/ids'
 import type { Contents } from '../core/rounds/contents'
 import { type EntryId, plainLook, type RoundId } from '../core/rounds/round'

@@ -1,6 +1,6 @@
 /** Every refusal in words: what it was handed is in the sentence, and says what to do. */
 import { describe, expect, it } from 'vitest'
-import type { RefusalReason } from '../app/refusal'
+import type { RefusalReason } from '../app/frame/refusal'
 import { plainDate } from '../core/calendar/plainDate'
 import type { Instant } from '../core/dosing/given'
 import type { LotId, WeighingId } from '../core/ids'

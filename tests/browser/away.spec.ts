@@ -1,6 +1,6 @@
 /** Rounds without a connection: offline in the middle, beside a helper, signed out, killed and back. */
 import type { ChildProcess } from 'node:child_process'
-import { readKits, readLot } from '../../src/app/readKits'
+import { readKits, readLot } from '../../src/app/kits/readKits'
 import type { LotId } from '../../src/core/ids'
 import { aHelper, world } from './support/account'
 import { kept } from './support/kept'

@@ -1,6 +1,6 @@
 /** Members, the catalogue and cover: whole jobs on the demo household and on one built by hand. */
 import type { Page } from '@playwright/test'
-import { readCover } from '../../src/app/readCover'
+import { readCover } from '../../src/app/cover/readCover'
 import { type Account, world } from './support/account'
 import { expect, expectAccessible, open, said, test, usable } from './support/test'
 

@@ -1,7 +1,7 @@
 /** What goes wrong: double presses, two windows, a lost connection, a database that goes away. */
 import { connect, createServer, type Server, type Socket } from 'node:net'
 import type { Page } from '@playwright/test'
-import { readKits, readLot } from '../../src/app/readKits'
+import { readKits, readLot } from '../../src/app/kits/readKits'
 import { type Account, world } from './support/account'
 import { databaseUrl, freePort, startServer } from './support/serve'
 import { expect, expectAccessible, open, said, test } from './support/test'

@@ -1,6 +1,6 @@
 /** Jobs 4 to 7 on the demo household: Watch, a kit as a mat, the restock list, the lid sheet. */
 import type { Page } from '@playwright/test'
-import { readKits } from '../../src/app/readKits'
+import { readKits } from '../../src/app/kits/readKits'
 import { type Account, world } from './support/account'
 import { expect, expectAccessible, open, PHONE, said, test, usable } from './support/test'
 

@@ -1,6 +1,6 @@
 /** Kits as they are kept: a kit is made, laid out, filled and lived with; the stock, the record and the review. */
 import type { Page } from '@playwright/test'
-import { readKits } from '../../src/app/readKits'
+import { readKits } from '../../src/app/kits/readKits'
 import { world } from './support/account'
 import { expect, expectAccessible, open, said, test } from './support/test'
 

@@ -1,5 +1,5 @@
 /** Every main view, on a desk and on a phone, in every look: axe finds nothing, nothing is cut off sideways. */
-import { readKits } from '../../src/app/readKits'
+import { readKits } from '../../src/app/kits/readKits'
 import { world } from './support/account'
 import {
   expect,

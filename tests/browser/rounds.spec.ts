@@ -1,5 +1,5 @@
 /** Rounds with codes and on paper. */
-import { readRounds } from '../../src/app/readRounds'
+import { readRounds } from '../../src/app/rounds/readRounds'
 import type { RoundId } from '../../src/core/rounds/round'
 import { world } from './support/account'
 import { heading, press, readBack, startBootBag } from './support/rounds'

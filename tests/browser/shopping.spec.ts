@@ -1,7 +1,7 @@
 /** Shopping and what follows from the plan: in the shop, at the kit, from a shop that delivers, over three visits. */
 import type { Page } from '@playwright/test'
-import { matchItems } from '../../src/app/catalogueActs'
-import { readKit, readKits } from '../../src/app/readKits'
+import { matchItems } from '../../src/app/items/catalogueActs'
+import { readKit, readKits } from '../../src/app/kits/readKits'
 import { type Account, world } from './support/account'
 import { databaseUrl, startServer } from './support/serve'
 import {

@@ -22,10 +22,10 @@ import {
   type Server,
   unbalanced,
 } from '../../scripts/backup'
-import { readKit } from '../../src/app/readKits'
+import { readKit } from '../../src/app/kits/readKits'
 import type { HouseholdId, KitId } from '../../src/core/ids'
-import { createDb, createPool } from '../../src/db/connect'
-import { MIGRATIONS, migrate, pendingMigrations } from '../../src/db/migrate'
+import { createDb, createPool } from '../../src/db/frame/connect'
+import { MIGRATIONS, migrate, pendingMigrations } from '../../src/db/frame/migrate'
 import { application } from '../support/application'
 import { emptyDatabase } from '../support/database'
 import { stocked } from '../support/stocked'

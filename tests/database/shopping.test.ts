@@ -1,17 +1,16 @@
 /** The shopping list, orders and recalls, kept for real: every step, and every step taken back. */
 import { beforeAll, describe, expect, it } from 'vitest'
-import { matchItems } from '../../src/app/catalogueActs'
-import { readCodes } from '../../src/app/codeActs'
-import { doErrand } from '../../src/app/errandActs'
-import { askShop, orderListed, takePrices } from '../../src/app/orderActs'
-import { lendLot } from '../../src/app/partActs'
-import { readActs } from '../../src/app/readActs'
-import { readKit, readLot } from '../../src/app/readKits'
-import { readPlan } from '../../src/app/readPlan'
-import { readShopping } from '../../src/app/readShopping'
-import { readWatch } from '../../src/app/readWatch'
-import { readRecalls, takeRecall } from '../../src/app/recalls'
-import { Refusal } from '../../src/app/refusal'
+import { Refusal } from '../../src/app/frame/refusal'
+import { FeedSilentError, type World } from '../../src/app/frame/world'
+import { matchItems } from '../../src/app/items/catalogueActs'
+import { readCodes } from '../../src/app/items/codeActs'
+import { readKit, readLot } from '../../src/app/kits/readKits'
+import { readActs } from '../../src/app/record/readActs'
+import { undoAct } from '../../src/app/record/undoAct'
+import { askShop, orderListed, takePrices } from '../../src/app/restock/orderActs'
+import { readPlan } from '../../src/app/restock/readPlan'
+import { readShopping } from '../../src/app/restock/readShopping'
+import { readRecalls, takeRecall } from '../../src/app/restock/recalls'
 import {
   type Asked,
   addPurchase,
@@ -20,9 +19,10 @@ import {
   markPurchase,
   putAway,
   removePurchase,
-} from '../../src/app/shoppingActs'
-import { undoAct } from '../../src/app/undoAct'
-import { FeedSilentError, type World } from '../../src/app/world'
+} from '../../src/app/restock/shoppingActs'
+import { lendLot } from '../../src/app/stock/partActs'
+import { doErrand } from '../../src/app/watch/errandActs'
+import { readWatch } from '../../src/app/watch/readWatch'
 import { addDays, plainDate, plainMonth } from '../../src/core/calendar/plainDate'
 import type { PurchaseId } from '../../src/core/ids'
 import { units } from '../../src/core/quantity/amount'

@@ -1,7 +1,11 @@
 /** Four people at once, ten thousand movements, and the record is still true. */
 import { beforeAll, describe, expect, it } from 'vitest'
-import { countLot, discardLot, giveLot, moveLot, useLot } from '../../src/app/lotActs'
-import { actOnMany, type ManyHolding } from '../../src/app/manyActs'
+import { Refusal } from '../../src/app/frame/refusal'
+import type { Caller } from '../../src/app/frame/world'
+import { createKit, createPlace } from '../../src/app/kits/siteActs'
+import { undoAct } from '../../src/app/record/undoAct'
+import { countLot, discardLot, giveLot, moveLot, useLot } from '../../src/app/stock/lotActs'
+import { actOnMany, type ManyHolding } from '../../src/app/stock/manyActs'
 import {
   cleanLot,
   decantLot,
@@ -9,18 +13,14 @@ import {
   openLot,
   reuseLot,
   takeBackLot,
-} from '../../src/app/partActs'
-import { receiveLot } from '../../src/app/receiveLot'
-import { Refusal } from '../../src/app/refusal'
-import { createKit, createPlace } from '../../src/app/siteActs'
-import { undoAct } from '../../src/app/undoAct'
-import type { Caller } from '../../src/app/world'
+} from '../../src/app/stock/partActs'
+import { receiveLot } from '../../src/app/stock/receiveLot'
 import { plainDate } from '../../src/core/calendar/plainDate'
 import { seeded } from '../../src/core/chance/seeded'
 import type { ActId, LotId, PocketId } from '../../src/core/ids'
 import { type Amount, amount, units } from '../../src/core/quantity/amount'
 import { type Fact, fold } from '../../src/core/stock/movement'
-import { inHousehold } from '../../src/db/connect'
+import { inHousehold } from '../../src/db/frame/connect'
 import { application, newKey } from '../support/application'
 
 const app = application()

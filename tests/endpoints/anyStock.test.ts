@@ -1,7 +1,7 @@
 /** Whatever stock the contract takes, every endpoint can read, and every act on it answers in words. */
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Caller } from '../../src/app/world'
+import type { Caller } from '../../src/app/frame/world'
 import { allEndpoints } from '../../src/contract'
 import { aHousehold, application, newKey, send } from '../support/application'
 import { cared, minded, stocked } from '../support/stocked'

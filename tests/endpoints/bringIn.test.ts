@@ -1,7 +1,7 @@
 /** A list goes in whole or not at all, is recognised the second time, and goes out as it came. */
 import { readFileSync } from 'node:fs'
 import { beforeAll, describe, expect, it } from 'vitest'
-import type { Caller } from '../../src/app/world'
+import type { Caller } from '../../src/app/frame/world'
 import { plainDate } from '../../src/core/calendar/plainDate'
 import { type ReadRow, readList } from '../../src/core/interchange/readList'
 import { readTable } from '../../src/core/interchange/table'

@@ -2,7 +2,7 @@
 import pg from 'pg'
 import { describe, expect, it } from 'vitest'
 import { keepHouse } from '../../src/api/runtime'
-import { inHousehold } from '../../src/db/connect'
+import { inHousehold } from '../../src/db/frame/connect'
 import { application, send } from '../support/application'
 import { type Browser, visitors } from '../support/visitors'
 

@@ -9,7 +9,7 @@ import {
   openAccount,
   signIn,
   signUp,
-} from '../../src/app/accounts'
+} from '../../src/app/account/accounts'
 import { DEMO_EMAIL } from '../../src/core/account/demo'
 import type { Letter } from '../../src/core/account/letters'
 import { words } from '../../src/words'

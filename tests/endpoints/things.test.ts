@@ -1,7 +1,7 @@
 /** What things are, from a list or by hand to every reading: claims, holds, sorts, clocks. */
 import { beforeAll, describe, expect, it } from 'vitest'
 import type { z } from 'zod'
-import type { Caller } from '../../src/app/world'
+import type { Caller } from '../../src/app/frame/world'
 import type { readItems } from '../../src/contract/items'
 import type { readStockList } from '../../src/contract/stock'
 import { aHousehold, application, send } from '../support/application'

@@ -7,8 +7,8 @@ import pg from 'pg'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { fromBufferPromise } from 'yauzl'
 import yazl from 'yazl'
-import { act } from '../../src/app/act'
-import type { Caller } from '../../src/app/world'
+import { act } from '../../src/app/frame/act'
+import type { Caller } from '../../src/app/frame/world'
 import {
   householdFile,
   householdFileSchema,
@@ -17,9 +17,9 @@ import {
   RECORDS,
 } from '../../src/contract/householdFile'
 import type { PlainDate } from '../../src/core/calendar/plainDate'
-import { inHousehold } from '../../src/db/connect'
-import { createRecord } from '../../src/db/records'
-import { ACTED_TABLES } from '../../src/db/tables'
+import { inHousehold } from '../../src/db/frame/connect'
+import { createRecord } from '../../src/db/frame/records'
+import { ACTED_TABLES } from '../../src/db/frame/tables'
 import { fillDemo } from '../../src/demo/loadDemo'
 import { aHousehold, application, newKey, send, TODAY } from '../support/application'
 import { A_PHOTO } from '../support/photo'

@@ -3,12 +3,12 @@
  * to throw away, so that a plan for it is small enough to follow line by line.
  */
 import { randomUUID as newKey } from 'node:crypto'
-import { setOffer } from '../../src/app/planActs'
-import { readKit } from '../../src/app/readKits'
-import { receiveLot } from '../../src/app/receiveLot'
-import { setPar } from '../../src/app/setPar'
-import { addVisit, createKit, createPlace } from '../../src/app/siteActs'
-import type { Caller, World } from '../../src/app/world'
+import type { Caller, World } from '../../src/app/frame/world'
+import { readKit } from '../../src/app/kits/readKits'
+import { addVisit, createKit, createPlace } from '../../src/app/kits/siteActs'
+import { setOffer } from '../../src/app/restock/planActs'
+import { receiveLot } from '../../src/app/stock/receiveLot'
+import { setPar } from '../../src/app/stock/setPar'
 import type { Expiry } from '../../src/core/calendar/expiry'
 import { plainDate, plainMonth } from '../../src/core/calendar/plainDate'
 import type { ItemId, PocketId } from '../../src/core/ids'

@@ -2,8 +2,8 @@
 import { randomUUID } from 'node:crypto'
 import { expect } from 'vitest'
 import { runtime } from '../../src/api/runtime'
-import { callerOf } from '../../src/app/signIn'
-import type { Caller } from '../../src/app/world'
+import { callerOf } from '../../src/app/account/signIn'
+import type { Caller } from '../../src/app/frame/world'
 import { type Application, send } from './application'
 
 /** A browser: it keeps its cookies, and comes from one address. */

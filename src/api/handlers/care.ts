@@ -1,7 +1,7 @@
 /** Dose cards, mixtures and incidents. */
-import * as cardActs from '../../app/cardActs'
-import * as careActs from '../../app/careActs'
-import { readCare, readGoing, readHandover } from '../../app/readCare'
+import * as cardActs from '../../app/care/cardActs'
+import * as careActs from '../../app/care/careActs'
+import { readCare, readGoing, readHandover } from '../../app/care/readCare'
 import type * as contract from '../../contract/care'
 import type { Instant } from '../../core/dosing/given'
 import type { CareFact } from '../../core/incident/entry'

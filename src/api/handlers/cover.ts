@@ -1,5 +1,5 @@
 /** What cover is judged from. */
-import { readCover } from '../../app/readCover'
+import { readCover } from '../../app/cover/readCover'
 import type * as contract from '../../contract/cover'
 import type { HandlersOf } from '../handler'
 

@@ -1,5 +1,5 @@
 /** Finding anything. */
-import * as app from '../../app/find'
+import * as app from '../../app/find/find'
 import type * as contract from '../../contract/find'
 import type { HandlersOf } from '../handler'
 

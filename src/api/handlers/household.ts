@@ -1,6 +1,6 @@
 /** The household and its calendar addresses. */
-import * as feedActs from '../../app/feedActs'
-import * as householdActs from '../../app/householdActs'
+import * as feedActs from '../../app/household/feedActs'
+import * as householdActs from '../../app/household/householdActs'
 import type * as contract from '../../contract/household'
 import type { HandlersOf } from '../handler'
 import { runtime } from '../runtime'

@@ -1,6 +1,6 @@
 /** Lists, brought in and given out. */
-import { bringIn, readKnown } from '../../app/bringIn'
-import { readExport } from '../../app/readSheet'
+import { bringIn, readKnown } from '../../app/imports/bringIn'
+import { readExport } from '../../app/sheets/readSheet'
 import type * as contract from '../../contract/imports'
 import { templateList } from '../../core/interchange/exportList'
 import { forSpreadsheets } from '../../core/interchange/table'

@@ -1,7 +1,8 @@
 /** The kinds of thing a household keeps, and the codes on their packs. */
-import * as catalogueActs from '../../app/catalogueActs'
-import * as codeActs from '../../app/codeActs'
-import { changeItem, readItems } from '../../app/householdActs'
+
+import { changeItem, readItems } from '../../app/household/householdActs'
+import * as catalogueActs from '../../app/items/catalogueActs'
+import * as codeActs from '../../app/items/codeActs'
 import type * as contract from '../../contract/items'
 import type { HandlersOf } from '../handler'
 

@@ -1,8 +1,8 @@
 /** Kits, their pockets and mats. */
-import * as arrangeActs from '../../app/arrangeActs'
-import { readKit, readKits } from '../../app/readKits'
-import { readLayout } from '../../app/readLayout'
-import * as siteActs from '../../app/siteActs'
+import * as arrangeActs from '../../app/kits/arrangeActs'
+import { readKit, readKits } from '../../app/kits/readKits'
+import { readLayout } from '../../app/kits/readLayout'
+import * as siteActs from '../../app/kits/siteActs'
 import type * as contract from '../../contract/kits'
 import type { HandlersOf } from '../handler'
 

@@ -1,5 +1,5 @@
 /** The lists that are proposed for a place. */
-import { decideLines } from '../../app/listActs'
+import { decideLines } from '../../app/lists/listActs'
 import type * as contract from '../../contract/lists'
 import type { HandlersOf } from '../handler'
 

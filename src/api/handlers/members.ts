@@ -1,6 +1,6 @@
 /** People and animals, their weights and prescriptions. */
-import * as courseActs from '../../app/courseActs'
-import * as memberActs from '../../app/memberActs'
+import * as courseActs from '../../app/members/courseActs'
+import * as memberActs from '../../app/members/memberActs'
 import type * as contract from '../../contract/members'
 import type { HandlersOf } from '../handler'
 import { pictureFile, pictureOf } from '../picture'

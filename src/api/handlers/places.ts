@@ -1,7 +1,8 @@
 /** Places, visits, and the calendar of everything with a date. */
-import * as calendarActs from '../../app/calendarActs'
-import { readStrap } from '../../app/readWatch'
-import * as siteActs from '../../app/siteActs'
+
+import * as siteActs from '../../app/kits/siteActs'
+import * as calendarActs from '../../app/places/calendarActs'
+import { readStrap } from '../../app/watch/readWatch'
 import type * as contract from '../../contract/places'
 import { words } from '../../words'
 import type { HandlersOf } from '../handler'

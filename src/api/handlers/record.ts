@@ -1,7 +1,7 @@
 /** What was done, and taking it back. */
-import { readActs } from '../../app/readActs'
-import { readPast, readRecord } from '../../app/readRecord'
-import { undoAct } from '../../app/undoAct'
+import { readActs } from '../../app/record/readActs'
+import { readPast, readRecord } from '../../app/record/readRecord'
+import { undoAct } from '../../app/record/undoAct'
 import type * as contract from '../../contract/record'
 import type { HandlersOf } from '../handler'
 

@@ -1,6 +1,6 @@
 /** Rounds. */
-import * as reads from '../../app/readRounds'
-import * as roundActs from '../../app/roundActs'
+import * as reads from '../../app/rounds/readRounds'
+import * as roundActs from '../../app/rounds/roundActs'
 import type * as contract from '../../contract/rounds'
 import type { HandlersOf } from '../handler'
 

@@ -1,6 +1,6 @@
 /** What is printed. */
-import { readSheet } from '../../app/readSheet'
-import { notePrinted } from '../../app/sheetActs'
+import { readSheet } from '../../app/sheets/readSheet'
+import { notePrinted } from '../../app/sheets/sheetActs'
 import type * as contract from '../../contract/sheets'
 import { lidSheetPdf } from '../../sheets/lidSheetPdf'
 import { paperSize } from '../../sheets/paper'

@@ -1,6 +1,6 @@
 /** What every place needs, and when. */
-import * as errandActs from '../../app/errandActs'
-import { readWatch } from '../../app/readWatch'
+import * as errandActs from '../../app/watch/errandActs'
+import { readWatch } from '../../app/watch/readWatch'
 import type * as contract from '../../contract/watch'
 import type { HandlersOf } from '../handler'
 

@@ -11,7 +11,7 @@ import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { TOPIC_NAMES } from '../../words/objections'
 import { type CoverView, useCover } from '../cover/useCover'
-import { Portrait } from '../member/Photo'
+import { Portrait } from '../members/Photo'
 import { AddMember } from './AddMember'
 import classes from './household.module.css'
 

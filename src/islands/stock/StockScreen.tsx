@@ -7,7 +7,7 @@ import { useActing } from '../../ui/acting'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import { KitTabs } from '../kits/KitTabs'
-import { Deeds } from './Deeds'
+import { Deeds } from './BulkActs'
 import {
   EVERYTHING,
   filtered,

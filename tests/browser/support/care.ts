@@ -1,7 +1,7 @@
 /** Nights and benches as a person goes through them, and what the record says of it afterwards. */
 import { expect, type Page } from '@playwright/test'
-import { readCare } from '../../../src/app/readCare'
-import { readStockList } from '../../../src/app/readStockList'
+import { readCare } from '../../../src/app/care/readCare'
+import { readStockList } from '../../../src/app/stock/readStockList'
 import type { CareEntry, Incident, IncidentId } from '../../../src/core/incident/entry'
 import { type Timeline, timelineOf } from '../../../src/core/incident/timeline'
 import { type Account, world } from './account'

@@ -1,6 +1,6 @@
 /** Going through a round as a person does, for the tests of rounds. */
 import { expect, type Page } from '@playwright/test'
-import { readRound } from '../../../src/app/readRounds'
+import { readRound } from '../../../src/app/rounds/readRounds'
 import type { Contents } from '../../../src/core/rounds/contents'
 import type { RoundId } from '../../../src/core/rounds/round'
 import { type Account, world } from './account'

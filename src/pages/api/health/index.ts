@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro'
 import { problemOf } from '../../../api/problem'
 import { runtime } from '../../../api/runtime'
-import { ping } from '../../../db/connect'
+import { ping } from '../../../db/frame/connect'
 
 /** Whether the server and its database answer: work may be sent here. */
 export const GET: APIRoute = async () => {

@@ -1,0 +1,59 @@
+/** What a device keeps, so that it is of use without a connection. */
+import { createHmac } from 'node:crypto'
+import { readRevision } from '../../db/household/household'
+import { readSites } from '../../db/kits/sites'
+import { readMembers } from '../../db/members/members'
+import { readRounds } from '../../db/rounds/rounds'
+import { type Caller, reading, type World } from '../frame/world'
+
+export interface DeviceView {
+  readonly userId: string
+  readonly name: string
+  readonly key: string
+  readonly state: string
+  readonly pages: string[]
+  readonly answers: string[]
+}
+
+/**
+ * The key seals what waits on the device. It is the same for a person on every device and is
+ * given only to who is signed in, so that a signed-out device holds nothing readable.
+ * @param secret the server's
+ */
+export const readDevice = (world: World, caller: Caller, secret: string): Promise<DeviceView> =>
+  reading(world, caller, async ({ trx, today }) => {
+    const { kits } = await readSites(trx)
+    const members = await readMembers(trx, today)
+    const open = (await readRounds(trx, 0)).map(({ id }) => id)
+    return {
+      userId: caller.userId,
+      name: caller.name,
+      key: createHmac('sha256', secret).update(`device ${caller.userId}`).digest('base64'),
+      state: `${today} ${await readRevision(trx)}`,
+      pages: [
+        '/',
+        '/kits',
+        '/rounds',
+        '/print',
+        '/bench',
+        '/bench/mixes',
+        '/guide',
+        ...kits.flatMap(({ id }) => [`/kits/${id}`, `/kits/${id}/sheet`]),
+        ...members.map(({ id }) => `/members/${id}`),
+      ],
+      answers: [
+        '/api/places',
+        '/api/watch',
+        '/api/kits',
+        '/api/rounds',
+        '/api/codes',
+        '/api/items',
+        '/api/household',
+        '/api/cover',
+        '/api/care',
+        '/api/going',
+        ...kits.flatMap(({ id }) => [`/api/kits/${id}`, `/api/kits/${id}/contents`]),
+        ...open.map((id) => `/api/rounds/${id}`),
+      ],
+    }
+  })

@@ -1,0 +1,71 @@
+/** Everything that cover is judged from, for the board, a member's sheet and the proposed lists. */
+import type { z } from 'zod'
+import type { readCover as readCoverEndpoint } from '../../contract/cover'
+import { schoolsOf } from '../../core/cover/schools'
+import { numbersToCall } from '../../core/household/emergencyNumbers'
+import { labelSetOf } from '../../core/household/labelSet'
+import { readCards } from '../../db/care/care'
+import { readListDecisions } from '../../db/lists/lists'
+import { readCourses, readMembers } from '../../db/members/members'
+import { readStock } from '../../db/stock/stock'
+import { signedCards } from '../care/signedCards'
+import { type Caller, reading, type World } from '../frame/world'
+
+export type CoverView = z.infer<(typeof readCoverEndpoint)['result']>
+
+export const readCover = (world: World, caller: Caller): Promise<CoverView> =>
+  reading(world, caller, async ({ trx, household, today }) => {
+    const stock = await readStock(trx)
+    const numbers = numbersToCall(household)
+    return {
+      today,
+      household: household.name,
+      units: household.units,
+      country: household.country,
+      labels: labelSetOf(household),
+      signed: [...signedCards(await readCards(trx))],
+      numbers: { emergency: numbers.emergency ?? '', poison: numbers.poison ?? '' },
+      schools: schoolsOf(household.schools),
+      members: await readMembers(trx, today),
+      photos: await photosOf(trx),
+      courses: await readCourses(trx),
+      decisions: await readListDecisions(trx),
+      places: stock.places.map(({ id, name, hue, minutesToHelp, traits, presence }) => ({
+        id,
+        name,
+        hue,
+        minutesToHelp,
+        traits,
+        isStore: presence.rhythm.kind === 'always',
+      })),
+      kits: stock.kits.map(({ id, placeId, name }) => ({ id, placeId, name })),
+      pockets: stock.pockets.map(({ id, kitId, name, reachSeconds }) => ({
+        id,
+        kitId,
+        name,
+        reachSeconds,
+      })),
+      items: stock.items,
+      lots: stock.lots.map(({ id, itemId, expiry, opened, condition, standing, forMember }) => ({
+        id,
+        itemId,
+        expiry,
+        opened,
+        condition,
+        standing,
+        forMember,
+      })),
+      holdings: stock.holdings,
+      pars: stock.pars,
+    } as CoverView
+  })
+
+/** Members that have a photo, with the record that changes when it does. */
+const photosOf = async (trx: Parameters<typeof readStock>[0]) =>
+  (
+    await trx
+      .selectFrom('member_photo')
+      .select(['id', 'member_id'])
+      .where('removed_by_act', 'is', null)
+      .execute()
+  ).map(({ id, member_id }) => ({ id, memberId: member_id }))

@@ -1,0 +1,136 @@
+/** Says which catalogue entry an item is one of, and what the household knows better. */
+import { catalogue } from '../../core/catalogue/catalogue'
+import type { CatalogueEntry } from '../../core/catalogue/entry'
+import { type OwnFacts, ownFactsFaults } from '../../core/catalogue/itemFacts'
+import type { ItemId } from '../../core/ids'
+import { asOpenedClock, type OpenedClock } from '../../core/shelf-life/openedClock'
+import type { ItemKind } from '../../core/stock/item'
+import { guessOpenedClock, isForEmesis } from '../../core/stock/itemKind'
+import type { Trx } from '../../db/frame/connect'
+import { editRecord } from '../../db/frame/records'
+import { act, mustEdit } from '../frame/act'
+import { notFound, Refusal } from '../frame/refusal'
+import type { Caller, World } from '../frame/world'
+
+/** The entry of an id. @throws {Refusal} when the catalogue has none */
+export function mustBeEntry(id: string): CatalogueEntry {
+  const entry = catalogue().get(id)
+  if (!entry) throw new Refusal({ code: 'not_in_catalogue', id })
+  return entry
+}
+
+/**
+ * The opened clock of an item that is one of an entry: the catalogue's rule where it has one, else
+ * what the item's words and the entry's sort suggest.
+ * @param around what it is for and where it lies: peroxide for a dog is kept fresh
+ */
+export function clockOf(
+  entry: CatalogueEntry,
+  { name, strength }: { readonly name: string; readonly strength: string },
+  around = '',
+): OpenedClock {
+  if (entry.openedRule === 'peroxide' && isForEmesis(name, around))
+    return { kind: 'rule', rule: 'peroxide-emesis' }
+  if (entry.openedRule) return { kind: 'rule', rule: entry.openedRule }
+  if (entry.kind === 'sterile') return { kind: 'rule', rule: 'single-dose' }
+  if (entry.form === 'tablet' || entry.form === 'lozenge' || entry.form === 'suppository')
+    return { kind: 'rule', rule: 'dry-doses' }
+  return guessOpenedClock(`${name} ${entry.name}`, strength, entry.kind, around)
+}
+
+/** What a keeper says of an item: the entry it is one of, or what it is where there is none. */
+export interface Said {
+  readonly itemId: ItemId
+  readonly catalogueId: string | null
+  readonly own?: OwnFacts | undefined
+  readonly kind?: ItemKind | undefined
+  readonly openedClock?: OpenedClock | undefined
+}
+
+/** Takes what is said of several items in one press; null is an item that no entry knows. */
+export const matchItems = (
+  world: World,
+  caller: Caller,
+  {
+    key,
+    matches,
+  }: {
+    readonly key: string
+    readonly matches: readonly Said[]
+  },
+) =>
+  act(world, caller, { key, kind: 'items_matched', request: matches }, async (acting) => {
+    for (const said of matches) {
+      const { itemId, catalogueId, own } = said
+      const entry = catalogueId === null ? null : mustBeEntry(catalogueId)
+      if (own) await mustHoldTogether(acting.trx, itemId, { catalogueId, own })
+      const item = await acting.trx
+        .selectFrom('item')
+        .select(['name', 'strength', 'purpose', 'for_whom', 'opened_clock', 'own_facts'])
+        .where('id', '=', itemId)
+        .executeTakeFirst()
+      if (!item) throw notFound()
+      const kind = said.kind ?? entry?.kind
+      const clock =
+        said.openedClock ??
+        (entry && asOpenedClock(item.opened_clock).kind !== 'own'
+          ? clockOf(
+              entry,
+              item,
+              // Only of peroxide it matters in whose kit it lies.
+              entry.openedRule === 'peroxide'
+                ? `${item.purpose} ${item.for_whom} ${await kitsOf(acting.trx, itemId)}`
+                : '',
+            )
+          : null)
+      mustEdit(
+        await editRecord(
+          acting,
+          'item',
+          itemId,
+          {
+            catalogue_id: catalogueId,
+            // A guess at a name's sort gives way to what the thing is known to be.
+            ...(kind && { kind }),
+            ...(clock && { opened_clock: JSON.stringify(clock) }),
+            ...(own && { own_facts: JSON.stringify({ ...(item.own_facts as OwnFacts), ...own }) }),
+          },
+          null,
+        ),
+      )
+    }
+    return { matched: matches.length }
+  })
+
+/** Refuses what the household says of its item where that contradicts itself or the catalogue without a reason. */
+export async function mustHoldTogether(
+  trx: Trx,
+  itemId: ItemId,
+  patch: { readonly catalogueId?: string | null | undefined; readonly own?: OwnFacts | undefined },
+): Promise<void> {
+  if (patch.catalogueId) mustBeEntry(patch.catalogueId)
+  if (!patch.own) return
+  const row = await trx
+    .selectFrom('item')
+    .select('catalogue_id')
+    .where('id', '=', itemId)
+    .executeTakeFirst()
+  if (!row) throw notFound()
+  const id = patch.catalogueId === undefined ? row.catalogue_id : patch.catalogueId
+  const [fault] = ownFactsFaults(patch.own, id === null ? null : (catalogue().get(id) ?? null))
+  if (fault) throw new Refusal({ code: 'own_facts', fault })
+}
+
+/** Names of the kits in which an item lies or belongs, for what they say of its use. */
+async function kitsOf(trx: Trx, itemId: ItemId): Promise<string> {
+  const rows = await trx
+    .selectFrom('balance')
+    .innerJoin('lot', 'lot.id', 'balance.lot_id')
+    .innerJoin('pocket', 'pocket.id', 'balance.pocket_id')
+    .innerJoin('kit', 'kit.id', 'pocket.kit_id')
+    .select('kit.name')
+    .distinct()
+    .where('lot.item_id', '=', itemId)
+    .execute()
+  return rows.map(({ name }) => name).join(' ')
+}

@@ -1,0 +1,425 @@
+/** Adding and changing places, visits, kits and pockets. */
+import type { PlainDate } from '../../core/calendar/plainDate'
+import type { Rhythm } from '../../core/calendar/presence'
+import { type Container, type Shape, TEMPLATES } from '../../core/household/container'
+import {
+  type Climate,
+  guessTraits,
+  HUES,
+  type Hue,
+  nextFreeCell,
+  type PlaceTrait,
+  type Signal,
+} from '../../core/household/places'
+import { type MatCell, PLAIN_POCKET, type PocketFacts } from '../../core/household/pocket'
+import type { KitId, MemberId, PlaceId, PocketId, VisitId } from '../../core/ids'
+import type { Trx } from '../../db/frame/connect'
+import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
+import { toPocket } from '../../db/frame/rows'
+import { readSites } from '../../db/kits/sites'
+import { type Acting, act, mustEdit } from '../frame/act'
+import { notFound, Refusal } from '../frame/refusal'
+import type { Caller, World } from '../frame/world'
+import { mustHaveMember } from '../stock/lotActs'
+import { noteCheck } from '../watch/errandActs'
+
+interface Keyed {
+  readonly key: string
+}
+interface Seen extends Keyed {
+  readonly seenVersion: number
+}
+
+/** What may be said of a place besides its name and rhythm. */
+export interface PlaceFacts {
+  readonly minutesToVet?: number | null | undefined
+  readonly signal?: Signal | null | undefined
+  readonly climate?: Climate | null | undefined
+  readonly usuallyThere?: readonly MemberId[] | undefined
+}
+
+const placeColumns = ({ minutesToVet, signal, climate, usuallyThere }: PlaceFacts) => ({
+  ...(minutesToVet !== undefined && { minutes_to_vet: minutesToVet }),
+  ...(signal !== undefined && { signal }),
+  ...(climate !== undefined && { climate }),
+  ...(usuallyThere && { usually_there: JSON.stringify(usuallyThere) }),
+})
+
+export const createPlace = (
+  world: World,
+  caller: Caller,
+  {
+    key,
+    ...place
+  }: Keyed & {
+    name: string
+    rhythm: Rhythm
+    minutesToHelp: number | null
+    note: string
+    traits?: readonly PlaceTrait[] | undefined
+  } & PlaceFacts,
+) =>
+  act(
+    world,
+    caller,
+    { key, kind: 'place_added', why: place.name, request: place },
+    async (acting) => ({
+      placeId: await addPlace(acting, place),
+    }),
+  )
+
+/** Gives a new place the first hue that is free. */
+export async function addPlace(
+  acting: Acting,
+  place: {
+    name: string
+    rhythm: Rhythm
+    minutesToHelp: number | null
+    note: string
+    hue?: Hue
+    traits?: readonly PlaceTrait[] | undefined
+  } & PlaceFacts,
+): Promise<PlaceId> {
+  const { places } = await readSites(acting.trx)
+  const hue =
+    place.hue ??
+    HUES.find((one) => places.every((p) => p.hue !== one)) ??
+    HUES[places.length % HUES.length]
+  return (await createRecord(acting, 'place', {
+    name: place.name,
+    hue: hue ?? HUES[0],
+    minutes_to_help: place.minutesToHelp,
+    note: place.note,
+    rhythm: JSON.stringify(place.rhythm),
+    traits: JSON.stringify(place.traits ?? guessTraits(place.name, place.rhythm)),
+    position: places.length,
+    ...placeColumns(place),
+  })) as PlaceId
+}
+
+export const changePlace = (
+  world: World,
+  caller: Caller,
+  {
+    key,
+    placeId,
+    seenVersion,
+    ...patch
+  }: Seen & {
+    placeId: PlaceId
+    name?: string
+    hue?: Hue
+    rhythm?: Rhythm
+    minutesToHelp?: number | null
+    note?: string
+    traits?: readonly PlaceTrait[] | undefined
+  } & PlaceFacts,
+) =>
+  act(
+    world,
+    caller,
+    { key, kind: 'place_changed', request: { placeId, seenVersion, patch } },
+    async (acting) => {
+      const { rhythm, minutesToHelp, traits, name, hue, note, ...facts } = patch
+      for (const memberId of facts.usuallyThere ?? []) await mustHaveMember(acting.trx, memberId)
+      mustEdit(
+        await editRecord(
+          acting,
+          'place',
+          placeId,
+          {
+            ...(name && { name }),
+            ...(hue && { hue }),
+            ...(note !== undefined && { note }),
+            ...placeColumns(facts),
+            ...(rhythm && { rhythm: JSON.stringify(rhythm) }),
+            ...(traits && { traits: JSON.stringify(traits) }),
+            ...(minutesToHelp !== undefined && { minutes_to_help: minutesToHelp }),
+          },
+          seenVersion,
+        ),
+      )
+      return {}
+    },
+  )
+
+export const addVisit = (
+  world: World,
+  caller: Caller,
+  {
+    key,
+    ...visit
+  }: Keyed & { placeId: PlaceId; startsOn: PlainDate; endsOn: PlainDate; label: string },
+) =>
+  act(
+    world,
+    caller,
+    { key, kind: 'visit_added', why: visit.label, request: visit },
+    async (acting) => {
+      await mustHave(acting.trx, 'place', visit.placeId)
+      return { visitId: (await createVisit(acting, visit)) as VisitId }
+    },
+  )
+
+export const createVisit = (
+  acting: Acting,
+  visit: { placeId: PlaceId; startsOn: PlainDate; endsOn: PlainDate; label: string },
+): Promise<string> =>
+  createRecord(acting, 'visit', {
+    place_id: visit.placeId,
+    starts_on: visit.startsOn,
+    ends_on: visit.endsOn,
+    label: visit.label,
+  })
+
+export const removeVisit = (
+  world: World,
+  caller: Caller,
+  { key, visitId }: Keyed & { visitId: VisitId },
+) =>
+  act(world, caller, { key, kind: 'visit_removed', request: visitId }, async (acting) => {
+    if (!(await removeRecord(acting, 'visit', visitId))) throw notFound()
+    return {}
+  })
+
+/** A kit that nobody described has one room. */
+const ONLY_POCKET = 'Main pocket'
+
+export const createKit = (
+  world: World,
+  caller: Caller,
+  {
+    key,
+    ...kit
+  }: Keyed & {
+    placeId: PlaceId
+    name: string
+    note: string
+    /** Fills in the pockets that such a container usually has. */
+    shape?: Shape | undefined
+    /** Pockets by name alone; with a shape they come after its own. */
+    pockets: readonly string[]
+  },
+) =>
+  act(world, caller, { key, kind: 'kit_added', why: kit.name, request: kit }, async (acting) => {
+    await mustHave(acting.trx, 'place', kit.placeId)
+    const template = kit.shape && TEMPLATES[kit.shape]
+    const kitId = await addKit(acting, { ...kit, container: template?.container })
+    for (const pocket of template?.pockets ?? []) await addPocketTo(acting, kitId, pocket)
+    const named = template || kit.pockets.length > 0 ? kit.pockets : [ONLY_POCKET]
+    for (const name of named) await addPocketTo(acting, kitId, { name })
+    return { kitId }
+  })
+
+export const addKit = async (
+  acting: Acting,
+  kit: {
+    placeId: PlaceId
+    name: string
+    note: string
+    checkEveryDays?: number
+    container?: Container | undefined
+  },
+): Promise<KitId> =>
+  (await createRecord(acting, 'kit', {
+    place_id: kit.placeId,
+    name: kit.name,
+    note: kit.note,
+    check_every_days: kit.checkEveryDays ?? 182,
+    container: kit.container ? JSON.stringify(kit.container) : null,
+  })) as KitId
+
+/** Adds a pocket to its cell or, without one, below the others. */
+export async function addPocketTo(
+  acting: Acting,
+  kitId: KitId,
+  { name, cell: drawn, ...facts }: NewPocket,
+): Promise<PocketId> {
+  const cell = drawn ?? (await freeCell(acting.trx, kitId))
+  return (await createRecord(acting, 'pocket', {
+    kit_id: kitId,
+    name,
+    cell_column: cell.column,
+    cell_row: cell.row,
+    cell_columns: cell.columns,
+    cell_rows: cell.rows,
+    ...pocketColumns({ ...PLAIN_POCKET, ...facts }),
+  })) as PocketId
+}
+
+async function freeCell(trx: Trx, kitId: KitId): Promise<MatCell> {
+  const taken = await trx
+    .selectFrom('pocket')
+    .select(['cell_column', 'cell_row', 'cell_columns', 'cell_rows'])
+    .where('kit_id', '=', kitId)
+    .where('removed_by_act', 'is', null)
+    .execute()
+  return nextFreeCell(
+    taken.map((row) => ({
+      column: row.cell_column,
+      row: row.cell_row,
+      columns: row.cell_columns,
+      rows: row.cell_rows,
+    })),
+  )
+}
+
+export interface NewPocket extends Partial<PocketFacts> {
+  readonly name: string
+  readonly cell?: MatCell | undefined
+}
+
+/** What is said of a pocket, as columns. */
+export const pocketColumns = (facts: PocketFacts) => ({
+  sort: facts.sort,
+  reach_seconds: facts.reachSeconds,
+  spot: facts.sort === 'elsewhere' ? facts.spot : null,
+  inner_mm: facts.inner && JSON.stringify(facts.inner),
+  clear: facts.clear,
+  dry: facts.dry,
+  upright: facts.upright,
+})
+
+export const changeKit = (
+  world: World,
+  caller: Caller,
+  {
+    key,
+    kitId,
+    seenVersion,
+    ...patch
+  }: Seen & {
+    kitId: KitId
+    name?: string
+    note?: string
+    placeId?: PlaceId
+    checkEveryDays?: number
+    container?: Container | null | undefined
+  },
+) =>
+  act(
+    world,
+    caller,
+    { key, kind: 'kit_changed', request: { kitId, seenVersion, patch } },
+    async (acting) => {
+      const { placeId, checkEveryDays, container, ...rest } = patch
+      if (placeId) await mustHave(acting.trx, 'place', placeId)
+      mustEdit(
+        await editRecord(
+          acting,
+          'kit',
+          kitId,
+          {
+            ...rest,
+            ...(placeId && { place_id: placeId }),
+            ...(checkEveryDays && { check_every_days: checkEveryDays }),
+            ...(container !== undefined && {
+              container: container && JSON.stringify(container),
+            }),
+          },
+          seenVersion,
+        ),
+      )
+      return {}
+    },
+  )
+
+export const checkKit = (world: World, caller: Caller, { key, kitId }: Keyed & { kitId: KitId }) =>
+  act(world, caller, { key, kind: 'kit_checked', request: kitId }, async (acting) => {
+    await mustHaveKit(acting.trx, kitId)
+    await noteCheck(acting, kitId)
+    return {}
+  })
+
+export const addPocket = (
+  world: World,
+  caller: Caller,
+  { key, kitId, ...pocket }: Keyed & NewPocket & { kitId: KitId },
+) =>
+  act(
+    world,
+    caller,
+    { key, kind: 'pocket_added', why: pocket.name, request: { kitId, pocket } },
+    async (acting) => {
+      await mustHave(acting.trx, 'kit', kitId)
+      return { pocketId: await addPocketTo(acting, kitId, pocket) }
+    },
+  )
+
+/** Changes what is said of a pocket; what is left out stays. */
+export const changePocket = (
+  world: World,
+  caller: Caller,
+  {
+    key,
+    pocketId,
+    seenVersion,
+    name,
+    ...facts
+  }: Seen & { pocketId: PocketId; name?: string | undefined } & Partial<PocketFacts>,
+) =>
+  act(
+    world,
+    caller,
+    { key, kind: 'pocket_changed', request: { pocketId, seenVersion, name, facts } },
+    async (acting) => {
+      const row = await acting.trx
+        .selectFrom('pocket')
+        .selectAll()
+        .where('id', '=', pocketId)
+        .where('removed_by_act', 'is', null)
+        .executeTakeFirst()
+      if (!row) throw notFound()
+      const given = Object.fromEntries(
+        Object.entries(facts).filter(([, value]) => value !== undefined),
+      )
+      mustEdit(
+        await editRecord(
+          acting,
+          'pocket',
+          pocketId,
+          { ...(name && { name }), ...pocketColumns({ ...toPocket(row), ...given }) },
+          seenVersion,
+        ),
+      )
+      return {}
+    },
+  )
+
+/** Takes an empty pocket away. @throws {Refusal} `still_in_use` while something lies or belongs there */
+export const removePocket = (
+  world: World,
+  caller: Caller,
+  { key, pocketId }: Keyed & { pocketId: PocketId },
+) =>
+  act(world, caller, { key, kind: 'pocket_removed', request: pocketId }, async (acting) => {
+    const lies = await acting.trx
+      .selectFrom('balance')
+      .select('lot_id')
+      .where('pocket_id', '=', pocketId)
+      .executeTakeFirst()
+    const belongs = await acting.trx
+      .selectFrom('par')
+      .select('id')
+      .where('pocket_id', '=', pocketId)
+      .where('removed_by_act', 'is', null)
+      .executeTakeFirst()
+    if (lies || belongs) throw new Refusal({ code: 'still_in_use' })
+    if (!(await removeRecord(acting, 'pocket', pocketId))) throw notFound()
+    return {}
+  })
+
+export const mustHavePlace = (trx: Trx, placeId: PlaceId): Promise<void> =>
+  mustHave(trx, 'place', placeId)
+
+export const mustHaveKit = (trx: Trx, kitId: KitId): Promise<void> => mustHave(trx, 'kit', kitId)
+
+async function mustHave(trx: Trx, table: 'place' | 'kit', id: string): Promise<void> {
+  const row = await trx
+    .selectFrom(table)
+    .select('id')
+    .where('id', '=', id)
+    .where('removed_by_act', 'is', null)
+    .executeTakeFirst()
+  if (!row) throw notFound()
+}

@@ -1,0 +1,113 @@
+/** Visits read from a calendar, and the dates that matter written into one. */
+import ical, { type ICalEventData } from 'ical-generator'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import { addDays } from '../../core/calendar/plainDate'
+import type { PlaceId } from '../../core/ids'
+import { type CalendarEntry, calendarEntries } from '../../core/watch/calendarEntries'
+import { createRecord, editRecord } from '../../db/frame/records'
+import { readCourses, readMembers } from '../../db/members/members'
+import { act } from '../frame/act'
+import { type Caller, reading, type World } from '../frame/world'
+import { mustHavePlace } from '../kits/siteActs'
+import { looksOf } from '../rounds/inspection'
+
+export interface ImportedVisit {
+  readonly uid: string
+  readonly startsOn: PlainDate
+  readonly endsOn: PlainDate
+  readonly label: string
+}
+
+/**
+ * Adds the visits of a calendar to a place. An entry that was read before is brought up to
+ * date instead of being added again.
+ */
+export const importVisits = (
+  world: World,
+  caller: Caller,
+  {
+    key,
+    placeId,
+    visits,
+  }: {
+    readonly key: string
+    readonly placeId: PlaceId
+    readonly visits: readonly ImportedVisit[]
+  },
+) =>
+  act(
+    world,
+    caller,
+    { key, kind: 'visits_imported', why: String(visits.length), request: { placeId, visits } },
+    async (acting) => {
+      await mustHavePlace(acting.trx, placeId)
+      const known = await acting.trx
+        .selectFrom('visit')
+        .select(['id', 'source_uid', 'starts_on', 'ends_on', 'label'])
+        .where('place_id', '=', placeId)
+        .where('removed_by_act', 'is', null)
+        .execute()
+      let added = 0
+      let changed = 0
+      for (const { uid, startsOn, endsOn, label } of visits) {
+        const same =
+          known.find((one) => one.source_uid === uid && one.starts_on === startsOn) ??
+          known.find((one) => one.source_uid === uid)
+        if (!same) {
+          // The same days typed in by hand before are the same visit.
+          if (known.some((one) => one.starts_on === startsOn && one.ends_on === endsOn)) continue
+          await createRecord(acting, 'visit', {
+            place_id: placeId,
+            starts_on: startsOn,
+            ends_on: endsOn,
+            label,
+            source_uid: uid,
+          })
+          added += 1
+        } else if (same.starts_on !== startsOn || same.ends_on !== endsOn || same.label !== label) {
+          const moved = { starts_on: startsOn, ends_on: endsOn, label }
+          await editRecord(acting, 'visit', same.id, moved, null)
+          changed += 1
+        }
+      }
+      return { added, changed, already: visits.length - added - changed }
+    },
+  )
+
+/** Says an entry in the reader's language. */
+export type InWords = (entry: CalendarEntry) => {
+  readonly summary: string
+  readonly description: string
+}
+
+/** The dates that matter as an iCalendar file: visits, checks due, what turns, courses that end. */
+export const readCalendarFile = (world: World, caller: Caller, inWords: InWords): Promise<string> =>
+  reading(world, caller, async (at) => {
+    const { survey, rounds } = await looksOf(at)
+    const courses = await readCourses(at.trx)
+    const members = await readMembers(at.trx, at.today)
+    const calendar = ical({
+      name: at.household.name,
+      prodId: { company: 'Vivid Satchel', product: 'dates that matter' },
+    })
+    for (const entry of calendarEntries(survey, rounds, courses, members))
+      calendar.createEvent(eventOf(entry, inWords(entry), world.now()))
+    return calendar.toString()
+  })
+
+const eventOf = (
+  entry: CalendarEntry,
+  { summary, description }: { readonly summary: string; readonly description: string },
+  stamp: Date,
+): ICalEventData => ({
+  id: `${entry.key}@vivid-satchel`,
+  stamp,
+  start: utc(entry.day),
+  // An all-day entry ends on the morning after its last day.
+  end: utc(addDays(entry.lastDay, 1)),
+  allDay: true,
+  summary,
+  description,
+})
+
+const utc = (day: PlainDate): Date => new Date(`${day}T00:00:00Z`)

@@ -1,8 +1,0 @@
-/** What was done lately, for looking back and for undoing. */
-import { recentActs } from '../db/acts'
-import { type Caller, reading, type World } from './world'
-
-const MOST = 50
-
-export const readActs = (world: World, caller: Caller) =>
-  reading(world, caller, async ({ trx }) => ({ acts: [...(await recentActs(trx, MOST))] }))

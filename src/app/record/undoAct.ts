@@ -1,0 +1,96 @@
+/** Takes an act back: its movements by counter-movements, its edits by their former values. */
+import type { ActId, LotId } from '../../core/ids'
+import { sameDetail } from '../../core/stock/lot'
+import {
+  detailsSetBy,
+  NegativeStockError,
+  OverfullPocketError,
+  reverse,
+} from '../../core/stock/movement'
+import { changesOf, findAct } from '../../db/frame/acts'
+import { inHousehold, isTaken, isViolation } from '../../db/frame/connect'
+import { appendMovements, lockLots, movementsOfAct } from '../../db/frame/ledger'
+import { editRecord, reverseRecords } from '../../db/frame/records'
+import type { ActedTable } from '../../db/frame/tables'
+import { type Acting, act } from '../frame/act'
+import { notFound, Refusal } from '../frame/refusal'
+import type { Caller, World } from '../frame/world'
+
+/**
+ * Undoes an act once. An undoing can itself be undone.
+ * @throws {Refusal} `already_undone`; `order_stays`; `used_since` when what it brought has been used or changed
+ */
+export async function undoAct(
+  world: World,
+  caller: Caller,
+  { key, actId }: { readonly key: string; readonly actId: ActId },
+) {
+  await mustExist(world, caller, actId)
+  try {
+    return await act(
+      world,
+      caller,
+      { key, kind: 'undone', undoes: actId, request: { actId } },
+      async (acting) => {
+        await undoMovements(acting, actId)
+        await undoEdits(acting, actId)
+        await reverseRecords(acting, actId)
+        return {}
+      },
+    )
+  } catch (error) {
+    // Two windows at once: the database lets only one act undo another.
+    if (isViolation(error, 'act_undone_once')) throw new Refusal({ code: 'already_undone' })
+    // What it would bring back has been replaced meanwhile: another weight of that day, say.
+    if (isTaken(error)) throw new Refusal({ code: 'used_since' })
+    throw error
+  }
+}
+
+/** What left the household cannot be called back from here. */
+const ORDERED = 'ordered'
+
+/** Looked up first, so that a stranger's act is not found rather than a broken reference. */
+const mustExist = (world: World, caller: Caller, actId: ActId): Promise<void> =>
+  inHousehold(world.db, caller.householdId, async (trx) => {
+    const found = await findAct(trx, actId)
+    if (!found) throw notFound()
+    if (found.kind === ORDERED) throw new Refusal({ code: 'order_stays' })
+  })
+
+/** Moves the stock of an act back. */
+export async function undoMovements(acting: Acting, actId: ActId): Promise<void> {
+  const movements = await movementsOfAct(acting.trx, actId)
+  const locked = await lockLots(acting.trx, [...new Set(movements.map(({ lotId }) => lotId))])
+  for (const movement of movements) {
+    const details = detailsSetBy(movement.fact)
+    const lot = locked.get(movement.lotId as LotId)?.lot
+    for (const name of Object.keys(details) as (keyof typeof details)[])
+      if (!sameDetail(lot?.[name], details[name])) throw new Refusal({ code: 'used_since' })
+  }
+  try {
+    await appendMovements(
+      acting,
+      locked,
+      movements.map((movement) => ({ lotId: movement.lotId, fact: reverse(movement) })),
+    )
+  } catch (error) {
+    if (error instanceof NegativeStockError || error instanceof OverfullPocketError)
+      throw new Refusal({ code: 'used_since' })
+    throw error
+  }
+}
+
+async function undoEdits(acting: Acting, actId: ActId): Promise<void> {
+  for (const change of await changesOf(acting.trx, actId)) {
+    const table = change.record as ActedTable
+    const outcome = await editRecord(
+      acting,
+      table,
+      change.record_id,
+      change.before as Parameters<typeof editRecord>[3],
+      null,
+    )
+    if (outcome.kind === 'missing') throw new Refusal({ code: 'used_since' })
+  }
+}

@@ -1,0 +1,49 @@
+/** The judged stock with who looked at what, and from that when each kit is next to be looked at. */
+import { catalogue } from '../../core/catalogue/catalogue'
+import type { LotId } from '../../core/ids'
+import type { Sighting } from '../../core/rounds/contents'
+import { type KitRound, kitRounds } from '../../core/rounds/due'
+import { learnSpeed, type Speed } from '../../core/rounds/duration'
+import type { Survey } from '../../core/watch/survey'
+import { readConfirmations } from '../../db/record/history'
+import { readSightings, readTimings } from '../../db/rounds/rounds'
+import {
+  type Confirmed,
+  confirmedStockOf,
+  type Reading,
+  surveyNow,
+  type Today,
+} from '../frame/world'
+
+export interface Looks extends Confirmed {
+  readonly sightings: ReadonlyMap<LotId, Sighting>
+  readonly speed: Speed
+  readonly rounds: readonly KitRound[]
+}
+
+const looksWith = async ({ trx, household }: Today, confirmed: Confirmed): Promise<Looks> => ({
+  ...confirmed,
+  sightings: await readSightings(trx, household.timeZone),
+  speed: learnSpeed(await readTimings(trx)),
+  rounds: kitRounds(confirmed.survey, confirmed.confirmations, household.roundPace, catalogue()),
+})
+
+const looksOn = new WeakMap<Survey, Promise<Looks>>()
+
+/** Kept with the survey: an act changes both, and so does the pace, which is set by an act. */
+export async function looksOf(at: Reading): Promise<Looks> {
+  const confirmed = await confirmedStockOf(at)
+  const known = looksOn.get(confirmed.survey)
+  if (known) return known
+  const made = looksWith(at, confirmed)
+  looksOn.set(confirmed.survey, made)
+  made.catch(() => looksOn.delete(confirmed.survey))
+  return made
+}
+
+/** The same inside an act. */
+export const looksNow = async (at: Today): Promise<Looks> =>
+  looksWith(at, {
+    survey: await surveyNow(at),
+    confirmations: await readConfirmations(at.trx),
+  })

@@ -1,0 +1,123 @@
+/** The connection to the database and the transaction in which one household is all there is. */
+import { Kysely, PostgresDialect, sql, type Transaction } from 'kysely'
+import pg from 'pg'
+import type { HouseholdId } from '../../core/ids'
+import type { Tables } from './tables'
+
+export type Db = Kysely<Tables>
+export type Trx = Transaction<Tables>
+
+const { builtins } = pg.types
+
+/** Days stay text and whole numbers stay numbers; JavaScript's Date would move days between zones. */
+const types: pg.CustomTypesConfig = {
+  getTypeParser: ((oid: number, format?: 'text') => {
+    if (oid === builtins.DATE) return (value: string) => value
+    if (oid === builtins.INT8) return readWholeNumber
+    return pg.types.getTypeParser(oid, format)
+  }) as typeof pg.types.getTypeParser,
+}
+
+function readWholeNumber(text: string): number {
+  const value = Number(text)
+  if (!Number.isSafeInteger(value)) throw new RangeError(`${text} does not fit a safe integer`)
+  return value
+}
+
+export class MissingDatabaseUrlError extends Error {
+  override readonly name = 'MissingDatabaseUrlError'
+}
+
+/** A pool for the address. @throws {MissingDatabaseUrlError} when it is empty (pg would guess one) */
+export function createPool(url: string | undefined, most = 10): pg.Pool {
+  if (!url) throw new MissingDatabaseUrlError('Set DATABASE_URL, or start with ./satchel start')
+  const pool = new pg.Pool({
+    connectionString: url,
+    max: most,
+    types,
+    connectionTimeoutMillis: 10_000,
+  })
+  // A server that goes away ends idle connections; the next request connects anew.
+  pool.on('error', () => {})
+  // One in the middle of a transaction has no query to fail: without this it would end the process.
+  pool.on('connect', (client) => client.on('error', () => {}))
+  return pool
+}
+
+export const createDb = (pool: pg.Pool): Db =>
+  new Kysely<Tables>({ dialect: new PostgresDialect({ pool }) })
+
+/**
+ * Runs work in a transaction that sees one household only.
+ * Row-level security compares every row with the setting made here.
+ */
+export async function inHousehold<T>(
+  db: Db,
+  householdId: HouseholdId,
+  work: (trx: Trx) => Promise<T>,
+): Promise<T> {
+  return db.transaction().execute((trx) => within(trx, householdId, work))
+}
+
+/**
+ * The same for reading alone: every statement sees the record as it was at the first. Within a
+ * transaction that goes on already, it reads what that one has written.
+ */
+export async function inSnapshot<T>(
+  db: Db,
+  householdId: HouseholdId,
+  read: (trx: Trx) => Promise<T>,
+): Promise<T> {
+  if (db.isTransaction) return within(db as Trx, householdId, read)
+  return db
+    .transaction()
+    .setIsolationLevel('repeatable read')
+    .setAccessMode('read only')
+    .execute((trx) => within(trx, householdId, read))
+}
+
+async function within<T>(
+  trx: Trx,
+  householdId: HouseholdId,
+  work: (trx: Trx) => Promise<T>,
+): Promise<T> {
+  await sql`select set_config('app.household', ${householdId}, true)`.execute(trx)
+  return work(trx)
+}
+
+/** Which household a signed-in user belongs to; null for a user without one. */
+export async function householdOfUser(db: Db, userId: string): Promise<HouseholdId | null> {
+  return db.transaction().execute(async (trx) => {
+    await sql`select set_config('app.user', ${userId}, true)`.execute(trx)
+    const row = await trx
+      .selectFrom('household_user')
+      .select('household_id')
+      .where('user_id', '=', userId)
+      .executeTakeFirst()
+    return (row?.household_id as HouseholdId | undefined) ?? null
+  })
+}
+
+/** Whether an error is the database refusing by this constraint or index. */
+export const isViolation = (error: unknown, constraint: string): boolean =>
+  error instanceof pg.DatabaseError && error.constraint === constraint
+
+/** Whether another row stands where this one would; which unique rule it was does not matter. */
+export const isTaken = (error: unknown): boolean =>
+  error instanceof pg.DatabaseError && error.code === '23505'
+
+/** The table whose row the database refused; null for every other error. */
+export const tableOf = (error: unknown): string | null =>
+  error instanceof pg.DatabaseError ? (error.table ?? '') : null
+
+/** The database is away, full or at odds with itself (classes of SQLSTATE): no data is to blame. */
+const TROUBLE = /^(?:08|25|40|53|54|55|57|58|XX)/
+export const isDatabaseTrouble = (error: unknown): boolean =>
+  error instanceof pg.DatabaseError
+    ? TROUBLE.test(error.code ?? '')
+    : error instanceof Error && 'code' in error
+
+/** Whether the database answers; throws what the driver throws when not. */
+export async function ping(db: Db): Promise<void> {
+  await sql`select 1`.execute(db)
+}

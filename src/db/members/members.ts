@@ -1,0 +1,53 @@
+/** People and animals, their weights and prescriptions. */
+
+import type { PlainDate } from '../../core/calendar/plainDate'
+import type { Course } from '../../core/household/course'
+import { belongsOn, type Member } from '../../core/household/member'
+import type { Weighing } from '../../core/household/weight'
+import type { WeighingId } from '../../core/ids'
+import type { Trx } from '../frame/connect'
+import { toCourse, toMember } from '../frame/rows'
+
+/** Who belongs to the household on a day, guests included; people first, the oldest first. */
+export async function readMembers(trx: Trx, today: PlainDate): Promise<readonly Member[]> {
+  const rows = await trx
+    .selectFrom('member')
+    .selectAll()
+    .where('removed_by_act', 'is', null)
+    .orderBy((order) => order.case().when('species', '=', 'person').then(0).else(1).end())
+    .orderBy('species')
+    .orderBy('born')
+    .orderBy('id')
+    .execute()
+  const weighings = await trx
+    .selectFrom('weighing')
+    .select(['id', 'member_id', 'on_day', 'grams', 'noted_at'])
+    .where('removed_by_act', 'is', null)
+    .orderBy('on_day')
+    .orderBy('noted_at')
+    .orderBy('id')
+    .execute()
+  const of = new Map<string, Weighing[]>()
+  for (const { id, member_id, on_day, grams, noted_at } of weighings)
+    of.set(member_id, [
+      ...(of.get(member_id) ?? []),
+      { id: id as WeighingId, on: on_day as PlainDate, grams, notedAt: noted_at.getTime() },
+    ])
+  return rows
+    .map((row) => toMember(row, of.get(row.id) ?? []))
+    .filter((member) => belongsOn(member, today))
+}
+
+/** Prescriptions of who still belongs to the household. */
+export async function readCourses(trx: Trx): Promise<readonly Course[]> {
+  const rows = await trx
+    .selectFrom('course')
+    .innerJoin('member', 'member.id', 'course.member_id')
+    .selectAll('course')
+    .where('course.removed_by_act', 'is', null)
+    .where('member.removed_by_act', 'is', null)
+    .orderBy('course.starts_on')
+    .orderBy('course.id')
+    .execute()
+  return rows.map(toCourse)
+}

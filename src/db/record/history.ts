@@ -1,0 +1,189 @@
+/** Reading the ledger back: by lot, item, kit, place or hand; who confirmed what; what was used. */
+import { sql } from 'kysely'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import type { ActId, ItemId, KitId, LotId, PlaceId, PocketId } from '../../core/ids'
+import type { Use } from '../../core/review/review'
+import type { Fact } from '../../core/stock/movement'
+import type { Confirmation } from '../../core/trust/certainty'
+import { confirmationKey } from '../../core/trust/nextLook'
+import type { Trx } from '../frame/connect'
+
+export interface HistoryFilter {
+  readonly lotId?: LotId | undefined
+  readonly itemId?: ItemId | undefined
+  readonly kitId?: KitId | undefined
+  readonly placeId?: PlaceId | undefined
+  readonly who?: string | undefined
+  /** Only what came before this position. */
+  readonly before?: number | undefined
+}
+
+export interface RecordedMovement {
+  readonly position: number
+  readonly actId: ActId
+  readonly actKind: string
+  readonly at: string
+  readonly day: PlainDate
+  readonly who: string
+  readonly lotId: LotId
+  readonly itemId: ItemId
+  readonly title: string
+  readonly unit: string
+  readonly fact: Fact
+}
+
+/** Movements, newest first. A kit's history is what went in or out of its pockets. */
+export async function readMovements(
+  trx: Trx,
+  filter: HistoryFilter,
+  most: number,
+): Promise<readonly RecordedMovement[]> {
+  let query = trx
+    .selectFrom('movement')
+    .innerJoin('act', 'act.id', 'movement.act_id')
+    .innerJoin('lot', 'lot.id', 'movement.lot_id')
+    .innerJoin('item', 'item.id', 'lot.item_id')
+    .select([
+      'movement.position',
+      'movement.act_id',
+      'movement.lot_id',
+      'movement.fact',
+      'act.kind as act_kind',
+      'act.at',
+      'act.on_day',
+      'act.who',
+      'lot.item_id',
+      'item.name',
+      'item.strength',
+      'item.unit',
+    ])
+    .orderBy('movement.position', 'desc')
+    .limit(most)
+  if (filter.lotId) query = query.where('movement.lot_id', '=', filter.lotId)
+  if (filter.itemId) query = query.where('lot.item_id', '=', filter.itemId)
+  if (filter.who) query = query.where('act.who', '=', filter.who)
+  if (filter.before !== undefined) query = query.where('movement.position', '<', filter.before)
+  const { kitId, placeId } = filter
+  if (kitId || placeId)
+    // A count that found what was recorded moves nothing; its pocket is in the fact.
+    query = query.where(
+      sql<boolean>`exists (
+        select 1 from pocket join kit on kit.id = pocket.kit_id
+        where (pocket.id in (movement.from_pocket_id, movement.to_pocket_id)
+               or pocket.id::text = movement.fact ->> 'pocket')
+          and ${kitId ? sql`kit.id = ${kitId}` : sql`kit.place_id = ${placeId}`})`,
+    )
+  const rows = await query.execute()
+  return rows.map((row) => ({
+    position: row.position,
+    actId: row.act_id as ActId,
+    actKind: row.act_kind,
+    at: row.at.toISOString(),
+    day: row.on_day as PlainDate,
+    who: row.who,
+    lotId: row.lot_id as LotId,
+    itemId: row.item_id as ItemId,
+    title: row.strength === '' ? row.name : `${row.name} ${row.strength}`,
+    unit: row.unit,
+    fact: row.fact as Fact,
+  }))
+}
+
+/** Everybody whose hand is in the record, by name. */
+export async function readHands(trx: Trx): Promise<readonly string[]> {
+  const rows = await trx.selectFrom('act').select('who').distinct().orderBy('who').execute()
+  return rows.map(({ who }) => who)
+}
+
+/** The day from which the record tells. */
+export async function readFirstDay(trx: Trx): Promise<PlainDate | null> {
+  const row = await trx
+    .selectFrom('act')
+    .select((query) => query.fn.min('on_day').as('day'))
+    .executeTakeFirst()
+  return (row?.day as PlainDate | null | undefined) ?? null
+}
+
+/**
+ * For each lot in each pocket who last confirmed its count there: by counting or putting it
+ * in, or by looking the whole kit through. Uses and moves since then leave some doubt.
+ */
+export async function readConfirmations(trx: Trx): Promise<ReadonlyMap<string, Confirmation>> {
+  const { rows } = await sql<{
+    lot_id: string
+    pocket_id: string
+    on_day: string
+    by_whom: string
+    changes: number
+    changed_on: string | null
+  }>`
+    with seen as (
+      select m.lot_id, m.position, a.at,
+             case m.kind when 'counted' then (m.fact ->> 'pocket')::uuid
+                         else m.to_pocket_id end as pocket_id, a.on_day, a.who
+      from movement m join act a on a.id = m.act_id join lot l on l.id = m.lot_id
+      where not exists (select 1 from act undoing where undoing.undoes = a.id)
+        and (m.kind = 'counted'
+         -- What a list claims nobody has seen.
+         or (m.kind = 'received' and l.claimed_on is null)
+         or (m.kind = 'split_from' and coalesce(m.fact ->> 'way', '') <> 'rejoined')
+         or (m.kind = 'moved' and not exists (
+               select 1 from movement earlier
+               where earlier.lot_id = m.lot_id and earlier.position < m.position
+                 and earlier.to_pocket_id = m.to_pocket_id)))
+    ), last as (
+      -- By the time it was done: a count may arrive after later ones.
+      select distinct on (lot_id, pocket_id) lot_id, pocket_id, position, at, on_day, who
+      from seen where pocket_id is not null
+      order by lot_id, pocket_id, at desc, position desc
+    ), checks as (
+      select distinct on (kit_id) kit_id, on_day, by_whom from kit_check
+      where removed_by_act is null order by kit_id, on_day desc
+    )
+    select b.lot_id, b.pocket_id,
+           greatest(last.on_day, checks.on_day)::date as on_day,
+           case when checks.on_day > last.on_day or last.on_day is null
+                then checks.by_whom else last.who end as by_whom,
+           changed.times as changes, changed.last_day as changed_on
+    from balance b
+    join pocket p on p.id = b.pocket_id
+    left join last on last.lot_id = b.lot_id and last.pocket_id = b.pocket_id
+    left join checks on checks.kit_id = p.kit_id
+    cross join lateral (
+      select count(*)::int as times, max(a.on_day) as last_day
+      from movement m join act a on a.id = m.act_id
+      where m.lot_id = b.lot_id and m.kind in ('used', 'moved', 'discarded', 'given')
+        and m.from_pocket_id = b.pocket_id
+        and (last.at is null or a.at > last.at)
+        and (checks.on_day is null or a.on_day > checks.on_day)) changed
+    where last.on_day is not null or checks.on_day is not null`.execute(trx)
+  return new Map(
+    rows.map((row) => [
+      confirmationKey(row.lot_id as LotId, row.pocket_id as PocketId),
+      {
+        on: row.on_day as PlainDate,
+        by: row.by_whom,
+        changesSince: Number(row.changes),
+        changedOn: row.changed_on as PlainDate | null,
+      },
+    ]),
+  )
+}
+
+/** Uses of each item, those taken back not counted. */
+export async function readUses(trx: Trx): Promise<ReadonlyMap<ItemId, Use>> {
+  const { rows } = await sql<{ item_id: string; last: string; times: number }>`
+    select l.item_id, max(a.on_day) as last, count(*)::int as times
+    from movement m
+    join act a on a.id = m.act_id
+    join lot l on l.id = m.lot_id
+    where (m.kind = 'used' or (m.kind = 'amended' and m.fact -> 'changes' -> 'to' -> 'standing' ->> 'kind' = 'unclean'))
+      and not exists (select 1 from act undoing where undoing.undoes = a.id)
+    group by l.item_id`.execute(trx)
+  return new Map(
+    rows.map(({ item_id, last, times }) => [
+      item_id as ItemId,
+      { last: last as PlainDate, times: Number(times) },
+    ]),
+  )
+}

@@ -1,0 +1,98 @@
+/** For whoever cannot get in: a recovery code, a letter, or whoever runs the machine. */
+import { Button, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { askForLetter, recover } from '../../../contract/account'
+import { call } from '../../../device/call'
+import { words } from '../../../words'
+import { Password } from '../Password'
+import { Said } from '../Said'
+import { useDesk } from '../useDesk'
+
+const w = words.account
+
+interface Props {
+  readonly email: string
+  readonly onEmail: (email: string) => void
+  /** False where letters are only written into a folder. */
+  readonly sendsMail: boolean
+  readonly onIn: () => void
+  readonly onBack: () => void
+}
+
+export function GetInAgain({ email, onEmail, sendsMail, onIn, onBack }: Props) {
+  const coded = useDesk()
+  const lettered = useDesk()
+  const [code, setCode] = useState('')
+  const [password, setPassword] = useState('')
+  const takeCode = async () => {
+    if (await coded.work(() => call(recover, { body: { email, code, password } }))) onIn()
+  }
+  return (
+    <>
+      <TextInput
+        mt="md"
+        label={w.whose}
+        type="email"
+        autoComplete="email"
+        value={email}
+        onChange={(event) => onEmail(event.currentTarget.value)}
+      />
+      <h2>{w.byCode}</h2>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault()
+          void takeCode()
+        }}
+      >
+        <TextInput
+          label={w.code}
+          description={w.byCodeHelp}
+          required
+          withAsterisk={false}
+          maxLength={40}
+          autoComplete="one-time-code"
+          autoCapitalize="characters"
+          spellCheck={false}
+          value={code}
+          onChange={(event) => setCode(event.currentTarget.value)}
+        />
+        <Password
+          label={w.newPassword}
+          description={w.newPasswordHelp}
+          autoComplete="new-password"
+          value={password}
+          onChange={setPassword}
+        />
+        <Button type="submit" loading={coded.busy} disabled={email === ''}>
+          {w.useCode}
+        </Button>
+        <Said said={coded.said} />
+      </form>
+      <h2>{w.byLetter}</h2>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault()
+          void lettered.work(
+            () => call(askForLetter, { body: { email } }),
+            () => w.letterSent(email),
+          )
+        }}
+      >
+        <p>
+          {w.byLetterHelp} {!sendsMail && w.lettersStay}
+        </p>
+        <Button type="submit" variant="default" loading={lettered.busy} disabled={email === ''}>
+          {w.sendLetter}
+        </Button>
+        <Said said={lettered.said} />
+      </form>
+      <h2>{w.byMachine}</h2>
+      <p>
+        {w.byMachineHelp} <code>./satchel reset-password {email || 'you@example.org'}</code>
+      </p>
+      <Button variant="subtle" onClick={onBack}>
+        {w.back}
+      </Button>
+    </>
+  )
+}

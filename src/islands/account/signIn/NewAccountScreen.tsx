@@ -1,0 +1,77 @@
+/** A new account, by the way that a letter told. */
+import { Button, MantineProvider, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { openAccount } from '../../../contract/account'
+import { call } from '../../../device/call'
+import { theme } from '../../../ui/theme'
+import { words } from '../../../words'
+import { Password } from '../Password'
+import { Said } from '../Said'
+import { useDesk } from '../useDesk'
+import { noteZone } from './noteZone'
+import classes from './signIn.module.css'
+
+const w = words.account
+
+interface Props {
+  readonly accountKey: string
+  /** The address that the letter went to; null where the key opens nothing. */
+  readonly email: string | null
+}
+
+export const NewAccountScreen = (props: Props) => (
+  <MantineProvider theme={theme}>
+    <NewAccount {...props} />
+  </MantineProvider>
+)
+
+function NewAccount({ accountKey, email }: Props) {
+  const { work, busy, said } = useDesk()
+  const [fields, setFields] = useState({ name: '', password: '' })
+  const make = async () => {
+    noteZone()
+    if (await work(() => call(openAccount, { body: { key: accountKey, ...fields } })))
+      location.assign('/')
+  }
+  return (
+    <main className={classes.page}>
+      <section className={classes.card}>
+        <h1>{w.newAccountTitle}</h1>
+        {email === null ? (
+          <p role="alert">{w.noAccountKey}</p>
+        ) : (
+          <form
+            onSubmit={(event) => {
+              event.preventDefault()
+              void make()
+            }}
+          >
+            <p>{w.accountFor(email)}</p>
+            <TextInput
+              label={w.name}
+              autoComplete="name"
+              required
+              withAsterisk={false}
+              value={fields.name}
+              onChange={(event) => setFields({ ...fields, name: event.currentTarget.value })}
+            />
+            <Password
+              label={w.password}
+              description={w.newPasswordHelp}
+              autoComplete="new-password"
+              value={fields.password}
+              onChange={(password) => setFields({ ...fields, password })}
+            />
+            <Button type="submit" loading={busy}>
+              {words.signIn.signUp}
+            </Button>
+            <Said said={said} />
+          </form>
+        )}
+        <p>
+          <a href="/sign-in">{w.back}</a>
+        </p>
+      </section>
+    </main>
+  )
+}

@@ -1,0 +1,147 @@
+/** Signing in, making an account, or opening the demo household with one press. */
+import { Button, MantineProvider, TextInput } from '@mantine/core'
+import { useEffect, useState } from 'react'
+import { askForAccount, openDemo, signIn, signUp } from '../../../contract/account'
+import { call } from '../../../device/call'
+import { forgetDevice } from '../../../device/forget'
+import { passkeysHere, signInByPasskey } from '../../../device/passkey'
+import { theme } from '../../../ui/theme'
+import { words } from '../../../words'
+import { Password } from '../Password'
+import { Said } from '../Said'
+import { useDesk } from '../useDesk'
+import { GetInAgain } from './GetInAgain'
+import { noteZone } from './noteZone'
+import classes from './signIn.module.css'
+
+const w = words.signIn
+
+interface Props {
+  readonly demo: boolean
+  readonly next: string
+  /** False where letters are only written into a folder. */
+  readonly sendsMail: boolean
+}
+
+export const SignInScreen = (props: Props) => (
+  <MantineProvider theme={theme}>
+    <SignIn {...props} />
+  </MantineProvider>
+)
+
+function SignIn({ demo, next, sendsMail }: Props) {
+  // Whoever has to sign in is not signed in: nothing that was kept may be read here.
+  useEffect(() => void forgetDevice(), [])
+  const [way, setWay] = useState<'known' | 'new' | 'again'>('known')
+  const isNew = way === 'new'
+  const [passkeys, setPasskeys] = useState(false)
+  useEffect(() => setPasskeys(passkeysHere().kind === 'can'), [])
+  const [fields, setFields] = useState({ name: '', email: '', password: '' })
+  const { work, busy, said } = useDesk()
+  // Where letters are sent, an address is shown to be one's own before an account is made.
+  const byLetter = isNew && sendsMail
+
+  const go = async (ask: () => Promise<unknown>): Promise<void> => {
+    noteZone()
+    if (await work(ask)) location.assign(next)
+  }
+  const field = (name: keyof typeof fields) => ({
+    value: fields[name],
+    onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
+      setFields({ ...fields, [name]: event.currentTarget.value }),
+    required: true,
+    withAsterisk: false,
+  })
+
+  if (way === 'again')
+    return (
+      <main className={classes.page}>
+        <section className={classes.card}>
+          <h1>{words.account.again}</h1>
+          <GetInAgain
+            email={fields.email}
+            onEmail={(email) => setFields({ ...fields, email })}
+            sendsMail={sendsMail}
+            onIn={() => location.assign(next)}
+            onBack={() => setWay('known')}
+          />
+        </section>
+      </main>
+    )
+  return (
+    <main className={classes.page}>
+      <section className={classes.card}>
+        <h1>{w.title}</h1>
+        <p className={classes.lead}>{w.lead}</p>
+        {demo && (
+          <div className={classes.demo}>
+            <Button
+              size="md"
+              fullWidth
+              loading={busy}
+              onClick={() => void go(() => call(openDemo))}
+            >
+              {w.demo}
+            </Button>
+            <small>{w.demoHint}</small>
+          </div>
+        )}
+        <h2>{demo ? w.or : isNew ? w.signUp : w.signIn}</h2>
+        <form
+          onSubmit={(event) => {
+            event.preventDefault()
+            const { email, password } = fields
+            if (byLetter)
+              return void work(
+                () => call(askForAccount, { body: { email } }),
+                () => words.account.accountLetterSent(email),
+              )
+            void go(() =>
+              isNew ? call(signUp, { body: fields }) : call(signIn, { body: { email, password } }),
+            )
+          }}
+        >
+          {isNew && !byLetter && (
+            <TextInput label={w.name} autoComplete="name" {...field('name')} />
+          )}
+          <TextInput label={w.email} type="email" autoComplete="email" {...field('email')} />
+          {byLetter ? (
+            <p>{words.account.accountByLetter}</p>
+          ) : (
+            <Password
+              label={w.password}
+              {...(isNew && { description: words.account.newPasswordHelp })}
+              autoComplete={isNew ? 'new-password' : 'current-password'}
+              value={fields.password}
+              onChange={(password) => setFields({ ...fields, password })}
+            />
+          )}
+          <Said said={said} />
+          <div className={classes.presses}>
+            <Button type="submit" variant={demo ? 'default' : 'filled'} loading={busy}>
+              {byLetter ? words.account.sendLetter : isNew ? w.signUp : w.signIn}
+            </Button>
+            {!isNew && passkeys && (
+              <Button
+                variant="default"
+                loading={busy}
+                onClick={() => void go(() => signInByPasskey())}
+              >
+                {words.account.byPasskey}
+              </Button>
+            )}
+            <Button variant="subtle" onClick={() => setWay(isNew ? 'known' : 'new')}>
+              {isNew ? w.toSignIn : w.toSignUp}
+            </Button>
+            {!isNew && (
+              <Button variant="subtle" onClick={() => setWay('again')}>
+                {words.account.cannotGetIn}
+              </Button>
+            )}
+          </div>
+        </form>
+      </section>
+      <p className={classes.foot}>{words.watch.disclaimer}</p>
+    </main>
+  )
+}

@@ -1,0 +1,227 @@
+/** The bench (in need, and at a desk): how much, for whom, drawn; or why not. */
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { sayCare } from '../../../contract/care'
+import type { Instant } from '../../../core/dosing/given'
+import { isFor } from '../../../core/dosing/sources'
+import { asksOnly, type DoseAnswer } from '../../../core/dosing/workOut'
+import type { Member } from '../../../core/household/member'
+import type { PlaceId } from '../../../core/ids'
+import type { CareFact } from '../../../core/incident/entry'
+import { strengthText } from '../../../core/quantity/measure'
+import { useActing } from '../../../ui/acting'
+import { Frame, type Strap } from '../../../ui/Frame'
+import { words } from '../../../words'
+import { AskVet } from '../AskVet'
+import { askDose } from '../askDose'
+import { DosePaper } from '../DosePaper'
+import { NumbersStrap } from '../NumbersStrap'
+import { type Care, givenTo, openWith, patientNow, useNow } from '../useCare'
+import { WithCare } from '../WithCare'
+import { BenchTabs } from './BenchTabs'
+import classes from './bench.module.css'
+
+interface Props {
+  readonly strap: Strap
+  readonly place: string | null
+}
+
+export const BenchScreen = ({ strap, place }: Props) => (
+  <Frame tab="bench" strap={strap} place={place}>
+    <BenchTabs part="doses" />
+    <WithCare title={words.care.bench.title}>
+      {(care) => <Bench care={care} place={place as PlaceId | null} />}
+    </WithCare>
+  </Frame>
+)
+
+const w = words.care.bench
+
+const inAddress = (name: string): string | null =>
+  typeof location === 'undefined' ? null : new URLSearchParams(location.search).get(name)
+
+function Bench({ care, place }: { readonly care: Care; readonly place: PlaceId | null }) {
+  const [who, setWho] = useState(() => inAddress('for'))
+  const [what, setWhat] = useState(() => inAddress('card'))
+  const sheet = useRef<HTMLDivElement>(null)
+  const { members } = care
+  const member = members.find(({ id }) => id === who) ?? null
+  /** The list may be longer than the screen: the paper comes into sight. */
+  const choose = (cardId: string): void => {
+    setWhat(cardId)
+    const { current } = sheet
+    if (current && (current.getBoundingClientRect().top < 0 || innerWidth < 960))
+      requestAnimationFrame(() => current.scrollIntoView({ block: 'start' }))
+  }
+  useEffect(() => {
+    const search = new URLSearchParams(location.search)
+    if (who) search.set('for', who)
+    if (what) search.set('card', what)
+    history.replaceState(null, '', `?${search}`)
+  }, [who, what])
+  if (members.length === 0)
+    return (
+      <>
+        <h1>{w.title}</h1>
+        <p className="second">{w.nobody}</p>
+        <a href="/household">{words.tabs.household}</a>
+      </>
+    )
+  return (
+    <div className={classes.bench}>
+      <div className={`${classes.choose} no-print`}>
+        <h1>{w.title}</h1>
+        <fieldset className={classes.who}>
+          <legend>{w.who}</legend>
+          {members.map(({ id, name }) => (
+            <button
+              key={id}
+              type="button"
+              aria-pressed={id === who}
+              onClick={() => {
+                setWho(id)
+                setWhat(null)
+              }}
+            >
+              {name}
+            </button>
+          ))}
+        </fieldset>
+        {member && (
+          <Cards care={care} member={member} place={place} chosen={what} onChoose={choose} />
+        )}
+      </div>
+      <div className={classes.sheet} ref={sheet}>
+        <NumbersStrap numbers={care.cover.numbers} member={member} />
+        {member ? (
+          <Answer care={care} member={member} cardId={what} place={place} />
+        ) : (
+          <p className={classes.empty}>{w.choose}</p>
+        )}
+      </div>
+    </div>
+  )
+}
+
+/** The cards that say something of a member; what may be given first. */
+function useAnswers(care: Care, member: Member, place: PlaceId | null, now: Instant) {
+  return useMemo(() => {
+    const patient = patientNow(care, member)
+    const given = givenTo(care, member.id)
+    return care.view.cards
+      .filter((card) => isFor(card, patient))
+      .map((card) => ({ card, ...askDose(care, member, card, { now, given, here: place }) }))
+      .sort(
+        (a, b) =>
+          orderOf(a.answer) - orderOf(b.answer) ||
+          a.card.purpose.localeCompare(b.card.purpose) ||
+          a.card.name.localeCompare(b.card.name),
+      )
+  }, [care, member, place, now])
+}
+const ORDER = { give: 0, wait: 1, refused: 3 } as const
+const orderOf = (answer: DoseAnswer): number => (asksOnly(answer) ? 2 : ORDER[answer.kind])
+
+interface CardsProps {
+  readonly care: Care
+  readonly member: Member
+  readonly place: PlaceId | null
+  readonly chosen: string | null
+  readonly onChoose: (cardId: string) => void
+}
+
+function Cards({ care, member, place, chosen, onChoose }: CardsProps) {
+  const now = useNow(30_000)
+  const answers = useAnswers(care, member, place, now)
+  if (answers.length === 0) return null
+  return (
+    <fieldset className={classes.what}>
+      <legend>{w.what}</legend>
+      {answers.map(({ card, answer }) => (
+        <button
+          key={card.id}
+          type="button"
+          aria-pressed={card.id === chosen}
+          data-state={asksOnly(answer) ? 'wait' : answer.kind}
+          onClick={() => onChoose(card.id)}
+        >
+          <span>
+            <b>{card.purpose || card.name}</b>
+            <small>
+              {card.name}
+              {card.strength ? `, ${strengthText(card.strength)}` : ''}
+            </small>
+          </span>
+          <em>
+            {answer.kind === 'give'
+              ? w.states.give
+              : answer.kind === 'wait' && answer.until
+                ? w.states.wait(words.care.time(answer.until, now, care.view.timeZone))
+                : asksOnly(answer)
+                  ? w.states.asks
+                  : w.states.refused}
+          </em>
+        </button>
+      ))}
+    </fieldset>
+  )
+}
+
+function Answer({
+  care,
+  member,
+  cardId,
+  place,
+}: {
+  readonly care: Care
+  readonly member: Member
+  readonly cardId: string | null
+  readonly place: PlaceId | null
+}) {
+  const now = useNow(30_000)
+  const { run } = useActing()
+  const answers = useAnswers(care, member, place, now)
+  const card = care.view.cards.find(({ id }) => id === cardId) ?? null
+  if (member.facts.kind === 'animal' && answers.length === 0)
+    return <AskVet care={care} member={member} given={givenTo(care, member.id)} now={now} />
+  if (!card)
+    return (
+      <div className={classes.empty}>
+        <p>{answers.length === 0 ? w.noCards : w.choose}</p>
+        {member.facts.kind === 'person' && care.cover.labels === 'none' && (
+          <>
+            <p>{w.noLabels}</p>
+            <p>
+              <a href="/bench/cards?pack=1">{w.writeLabel}</a>{' '}
+              <a href="/household">{w.chooseLabels}</a>
+            </p>
+          </>
+        )}
+      </div>
+    )
+  const give = async (fact: Extract<CareFact, { kind: 'dose' }>, minutesAgo: number) => {
+    const incidentId = openWith(care, member.id)?.id ?? null
+    const said = words.care.bench.noted(
+      `${member.name}, ${words.care.incident.fact(fact, 'metric')}`,
+    )
+    if (minutesAgo > 0) {
+      await care.say({ incidentId, memberId: member.id, fact, minutesAgo })
+      return
+    }
+    await run(
+      sayCare,
+      { body: { entryId: crypto.randomUUID(), incidentId, memberId: member.id, fact } as never },
+      said,
+      said,
+    )
+  }
+  return (
+    <DosePaper
+      key={`${member.id}${card.id}`}
+      care={care}
+      member={member}
+      card={card}
+      here={place}
+      onGiven={give}
+    />
+  )
+}

@@ -1,0 +1,192 @@
+/** Dose cards (planning, at a desk): the labels that ship, and what prescribers said. */
+import { Button } from '@mantine/core'
+import { useState } from 'react'
+import { cardPhoto, removeCard } from '../../../contract/care'
+import { addressOf } from '../../../contract/endpoint'
+import { type DoseCard, isShipped } from '../../../core/dosing/card'
+import type { Member } from '../../../core/household/member'
+import { strengthText } from '../../../core/quantity/measure'
+import { useActing } from '../../../ui/acting'
+import { Frame, type Strap } from '../../../ui/Frame'
+import { words } from '../../../words'
+import { fullDay } from '../../../words/format'
+import type { Care } from '../useCare'
+import { WithCare } from '../WithCare'
+import { BenchTabs } from './BenchTabs'
+import classes from './bench.module.css'
+import { CardForm } from './CardForm'
+import { PackForm } from './PackForm'
+
+interface Props {
+  readonly strap: Strap
+  readonly place: string | null
+}
+
+export const CardsScreen = ({ strap, place }: Props) => (
+  <Frame tab="bench" strap={strap} place={place}>
+    <BenchTabs part="cards" />
+    <WithCare title={words.care.cards.title}>{(care) => <Cards care={care} />}</WithCare>
+  </Frame>
+)
+
+const w = words.care.cards
+
+type Open =
+  | { readonly kind: 'pack' }
+  | { readonly kind: 'new'; readonly forWhom: string | null }
+  | { readonly kind: 'edit'; readonly card: DoseCard }
+
+const asked = (): Open | null => {
+  const search = new URLSearchParams(typeof location === 'undefined' ? '' : location.search)
+  if (search.has('pack')) return { kind: 'pack' }
+  const forWhom = search.get('for')
+  return forWhom ? { kind: 'new', forWhom } : null
+}
+
+function Cards({ care }: { readonly care: Care }) {
+  const [open, setOpen] = useState<Open | null>(asked)
+  const own = care.view.cards.filter((card) => !isShipped(card))
+  const labels = care.view.cards.filter(isShipped)
+  return (
+    <>
+      <header className={classes.head}>
+        <div>
+          <h1>{w.title}</h1>
+          <p className="second">{w.lead}</p>
+        </div>
+        {!open && (
+          <span className={classes.presses}>
+            <Button onClick={() => setOpen({ kind: 'pack' })}>{words.care.pack.add}</Button>
+            <Button variant="default" onClick={() => setOpen({ kind: 'new', forWhom: null })}>
+              {w.add}
+            </Button>
+          </span>
+        )}
+      </header>
+      {open?.kind === 'pack' && (
+        <PackForm
+          care={care}
+          onDone={() => {
+            setOpen(null)
+            history.replaceState(null, '', '/bench/cards')
+          }}
+        />
+      )}
+      {open && open.kind !== 'pack' && (
+        <CardForm
+          key={open.kind === 'edit' ? open.card.id : 'new'}
+          care={care}
+          card={open.kind === 'edit' ? open.card : null}
+          forWhom={open.kind === 'new' ? open.forWhom : null}
+          onDone={() => {
+            setOpen(null)
+            history.replaceState(null, '', '/bench/cards')
+          }}
+        />
+      )}
+      <section className={classes.group}>
+        <h2>{w.own}</h2>
+        {own.length === 0 && <p className="second">{w.none}</p>}
+        <div className={classes.cards}>
+          {own.map((card) => (
+            <Card
+              key={card.id}
+              card={card}
+              members={care.members}
+              photo={care.view.photographed.includes(card.id)}
+              onEdit={
+                card.source.kind === 'pack' ? 'remove' : () => setOpen({ kind: 'edit', card })
+              }
+            />
+          ))}
+        </div>
+      </section>
+      <section className={classes.group}>
+        <h2>{w.labels}</h2>
+        {labels.length === 0 && <p className="second">{words.care.bench.noLabels}</p>}
+        <div className={classes.cards}>
+          {labels.map((card) => (
+            <Card key={card.id} card={card} members={care.members} photo={false} onEdit={null} />
+          ))}
+        </div>
+      </section>
+    </>
+  )
+}
+
+interface CardProps {
+  readonly card: DoseCard
+  readonly members: readonly Member[]
+  /** The label was photographed. */
+  readonly photo: boolean
+  /** A pack's label is taken away and written down again; a shipped one is not changed. */
+  readonly onEdit: (() => void) | 'remove' | null
+}
+
+function Card({ card, members, photo, onEdit }: CardProps) {
+  const { run, busy } = useActing()
+  const names =
+    card.for.kind === 'members'
+      ? members.filter(({ id }) =>
+          (card.for as { memberIds: readonly string[] }).memberIds.includes(id),
+        )
+      : []
+  return (
+    <article className={classes.card} data-own={onEdit !== null}>
+      <h3>{card.name}</h3>
+      <p className={classes.cardWhom}>
+        {names.length > 0 && <b>{w.forWhom(names.map(({ name }) => name))} · </b>}
+        {card.purpose}
+        {card.strength && ` · ${strengthText(card.strength)}`}
+      </p>
+      <table>
+        <tbody>
+          {card.bands.map((band) => (
+            <tr key={band.printed}>
+              <th scope="row">{band.printed || w.fields.by}</th>
+              <td>
+                <b>{words.care.amount(band.amount)}</b>
+                {band.upTo && ` to ${words.care.amount(band.upTo)}`}
+                {band.afterFirst && `, then ${words.care.amount(band.afterFirst)}`}
+              </td>
+              <td>
+                {words.care.bench.again(words.care.interval(band.again))}
+                {(band.mostDoses !== null || band.most) &&
+                  `, ${w.most(band.mostDoses, band.most && words.care.amount(band.most))}`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {card.stop.length > 0 && (
+        <p className={classes.cardStop}>
+          <b>{words.care.bench.stop}:</b> {card.stop.join('; ')}
+        </p>
+      )}
+      <p className={classes.cardSource}>
+        {words.care.source(card)}
+        {card.reviewOn && ` · ${w.fields.review} ${fullDay(card.reviewOn)}`}
+      </p>
+      {onEdit && (
+        <p className={classes.cardActs}>
+          {onEdit !== 'remove' && (
+            <button type="button" className={classes.plain} onClick={onEdit}>
+              {w.edit}
+            </button>
+          )}
+          {onEdit === 'remove' && photo && (
+            <a href={addressOf(cardPhoto, { cardId: card.id })}>{words.care.pack.seePhoto}</a>
+          )}
+          <button
+            type="button"
+            className={classes.plain}
+            disabled={busy}
+            onClick={() => void run(removeCard, { params: { cardId: card.id } }, w.removed)}
+          >
+            {w.remove}
+          </button>
+        </p>
+      )}
+    </article>
+  )
+}

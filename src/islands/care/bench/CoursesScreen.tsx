@@ -1,0 +1,181 @@
+/** Courses ahead (planning): will it finish, by when to fetch more, what to draw up. */
+import { useState } from 'react'
+import { changeHousehold, readHousehold } from '../../../contract/household'
+import type { Weekday } from '../../../core/calendar/plainDate'
+import { type CourseQuestion, coursePlan } from '../../../core/dosing/coursePlan'
+import { type Course, isRunning } from '../../../core/household/course'
+import { call } from '../../../device/call'
+import { useActing } from '../../../ui/acting'
+import { Frame, type Strap, useStrap } from '../../../ui/Frame'
+import { words } from '../../../words'
+import { counted } from '../../../words/format'
+import type { Care } from '../useCare'
+import { WithCare } from '../WithCare'
+import { BenchTabs } from './BenchTabs'
+import classes from './bench.module.css'
+
+interface Props {
+  readonly strap: Strap
+  readonly place: string | null
+}
+
+export const CoursesScreen = ({ strap, place }: Props) => (
+  <Frame tab="bench" strap={strap} place={place}>
+    <BenchTabs part="courses" />
+    <WithCare title={words.care.courses.title}>{(care) => <Courses care={care} />}</WithCare>
+  </Frame>
+)
+
+const w = words.care.courses
+const WEEKDAYS: readonly Weekday[] = [1, 2, 3, 4, 5, 6, 7]
+
+function Courses({ care }: { readonly care: Care }) {
+  const { run, busy } = useActing()
+  const { view, cover } = care
+  const courses = (cover.courses as readonly Course[]).filter(
+    (course) => isRunning(course, view.today) && course.perDay !== null && course.perDay > 0,
+  )
+  const toggle = async (day: Weekday) => {
+    const { household } = await call(readHousehold)
+    const now = new Set(household.pharmacyDays)
+    if (!now.delete(day)) now.add(day)
+    await run(
+      changeHousehold,
+      {
+        body: {
+          seenVersion: household.version,
+          pharmacyDays: [...now].sort((a, b) => a - b),
+        } as never,
+      },
+      w.pharmacy,
+    )
+  }
+  return (
+    <>
+      <header className={classes.head}>
+        <div>
+          <h1>{w.title}</h1>
+          <p className="second">{w.lead}</p>
+        </div>
+        <fieldset className={classes.volumes}>
+          <legend>{w.pharmacy}</legend>
+          {WEEKDAYS.map((day) => (
+            <button
+              key={day}
+              type="button"
+              disabled={busy}
+              aria-pressed={view.pharmacyDays.includes(day)}
+              onClick={() => void toggle(day)}
+            >
+              {w.weekdays[day - 1]}
+            </button>
+          ))}
+        </fieldset>
+      </header>
+      {courses.length === 0 && <p>{w.none}</p>}
+      <div className={classes.cards}>
+        {courses.map((course) => (
+          <CoursePlan key={course.id} care={care} course={course} />
+        ))}
+      </div>
+    </>
+  )
+}
+
+function CoursePlan({ care, course }: { readonly care: Care; readonly course: Course }) {
+  const { today } = useStrap()
+  const { laid, view } = care
+  const [times, setTimes] = useState(() => String(timesGuessed(course)))
+  const [order, setOrder] = useState('1')
+  const [keeps, setKeeps] = useState('')
+  const thing = laid.thingOf.get(course.itemId)
+  const known = thing === undefined ? null : laid.known[thing]
+  const member = care.members.find(({ id }) => id === course.memberId)
+  if (!known || !member || thing === undefined) return null
+  const perDay = course.perDay ?? 0
+  const whole = (text: string, least: number): number =>
+    Math.max(least, Number.isInteger(Number(text)) ? Number(text) : least)
+  const dosesADay = Math.min(24, whole(times, 1))
+  const dose = Math.max(1, Math.floor(perDay / dosesADay))
+  const question: CourseQuestion = {
+    today: view.today,
+    endsOn: course.endsOn,
+    dose,
+    dosesADay,
+    givenToday: 0,
+    supply: (laid.shelvesOf[thing] ?? [])
+      .filter((shelf) => !shelf.barred)
+      .map((shelf) => ({ amount: shelf.amount, through: shelf.through })),
+    openOn: view.pharmacyDays,
+    orderDays: whole(order, 0),
+    drawnKeepsDays: keeps.trim() === '' ? null : whole(keeps, 1),
+  }
+  const plan = coursePlan(question)
+  const isShort = plan.finishes === false || plan.tooLate
+  const { unit } = known.item
+  const each = known.facts.millilitres
+    ? `${Math.round((known.facts.millilitres * dose) / 100) / 10} mL`
+    : counted(dose as never, unit)
+  const shown = Math.min(60, plan.dosesNeeded ?? plan.dosesThere)
+  return (
+    <section className={classes.course} aria-label={`${member.name}: ${known.item.name}`}>
+      <h3>
+        {member.name}: {known.item.name} {known.item.strength}
+      </h3>
+      <p className={classes.cardSource}>
+        {course.directions} · {w.each(each)}
+      </p>
+      <p className={`${classes.courseSays} ${isShort ? classes.warn : ''}`}>
+        {plan.finishes === true
+          ? w.finishes
+          : plan.finishes === false
+            ? w.short(plan.missing)
+            : plan.lastFullDay
+              ? `${w.there(plan.dosesThere)}: ${w.lasts(plan.lastFullDay, today)}.`
+              : w.notToday}{' '}
+        {plan.tooLate ? w.askNow : plan.askBy ? `${w.askBy(plan.askBy, today)}.` : ''}
+      </p>
+      <div
+        className={classes.doseRow}
+        role="img"
+        aria-label={`${w.there(plan.dosesThere)}${plan.dosesNeeded === null ? '' : `, ${w.needed(plan.dosesNeeded)}`}`}
+      >
+        {Array.from({ length: shown }, (_, at) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: doses are alike
+          <i key={at} data-there={at < plan.dosesThere} />
+        ))}
+      </div>
+      {plan.drawUp && (
+        <p>
+          <b>{w.drawUp(plan.drawUp.syringes, each, plan.drawUp.through, today)}</b>
+        </p>
+      )}
+      <div className={`${classes.asks} no-print`}>
+        <Ask label={w.times} value={times} onChange={setTimes} />
+        <Ask label={w.order} value={order} onChange={setOrder} />
+        <Ask label={w.keeps} value={keeps} onChange={setKeeps} />
+      </div>
+    </section>
+  )
+}
+
+/** As many times a day as whole units go, as prescriptions are mostly written. */
+const timesGuessed = ({ perDay }: Course): number =>
+  Math.min(4, Math.max(1, Math.round((perDay ?? 0) / 1000)))
+
+interface AskProps {
+  readonly label: string
+  readonly value: string
+  readonly onChange: (value: string) => void
+}
+
+const Ask = ({ label, value, onChange }: AskProps) => (
+  <label>
+    {label}
+    <input
+      inputMode="numeric"
+      value={value}
+      onChange={(event) => onChange(event.currentTarget.value)}
+    />
+  </label>
+)

@@ -1,0 +1,308 @@
+/** Mixes (at the kitchen table): so much of each for a chosen volume, drawn; with who says so. */
+import { Button, Select, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { removeRecipe, sayCare } from '../../../contract/care'
+import { BARRELS, type BarrelId, barrelById } from '../../../core/dosing/barrel'
+import { minutesAfter } from '../../../core/dosing/given'
+import type { MemberId, PlaceId } from '../../../core/ids'
+import { lotFor } from '../../../core/mixing/lot'
+import { type Recipe, volumesFor } from '../../../core/mixing/recipe'
+import { exact, thousandthsText } from '../../../core/quantity/exact'
+import {
+  type Microlitres,
+  millilitres,
+  type Percent,
+  readConcentration,
+  readVolume,
+} from '../../../core/quantity/measure'
+import { useActing } from '../../../ui/acting'
+import { Frame, type Strap } from '../../../ui/Frame'
+import { words } from '../../../words'
+import { fullDay } from '../../../words/format'
+import { type Care, openWith, useNow } from '../useCare'
+import { WithCare } from '../WithCare'
+import { BenchTabs } from './BenchTabs'
+import classes from './bench.module.css'
+import { FeedForm } from './FeedForm'
+import { MIX_WAYS, type MixWay, shownMix } from './shownMix'
+
+interface Props {
+  readonly strap: Strap
+  readonly place: string | null
+}
+
+export const MixesScreen = ({ strap, place }: Props) => (
+  <Frame tab="bench" strap={strap} place={place}>
+    <BenchTabs part="mixes" />
+    <WithCare title={words.care.mixes.title}>
+      {(care) => <Mixes care={care} place={place as PlaceId | null} />}
+    </WithCare>
+  </Frame>
+)
+
+const w = words.care.mixes
+
+function Mixes({ care, place }: { readonly care: Care; readonly place: PlaceId | null }) {
+  const [adding, setAdding] = useState(false)
+  return (
+    <>
+      <header className={classes.head}>
+        <div>
+          <h1>{w.title}</h1>
+          <p className="second">
+            {w.lead} {words.care.notAdvice}
+          </p>
+        </div>
+        {!adding && <Button onClick={() => setAdding(true)}>{w.add}</Button>}
+      </header>
+      {adding && <FeedForm care={care} onDone={() => setAdding(false)} />}
+      <div className={classes.group} style={{ display: 'grid', gap: '0.9rem' }}>
+        {care.view.recipes.map((recipe) => (
+          <Mix key={recipe.id} care={care} recipe={recipe} place={place} />
+        ))}
+      </div>
+    </>
+  )
+}
+
+function Mix({
+  care,
+  recipe,
+  place,
+}: {
+  readonly care: Care
+  readonly recipe: Recipe
+  readonly place: PlaceId | null
+}) {
+  const { body } = recipe
+  const { run, busy } = useActing()
+  const now = useNow(30_000)
+  const [volume, setVolume] = useState<number>(
+    body.kind === 'drink' || body.kind === 'saline' ? 500 : 100,
+  )
+  const [typed, setTyped] = useState('')
+  const [way, setWay] = useState<MixWay>('total')
+  const [parts, setParts] = useState('9')
+  const [ownStrength, setOwnStrength] = useState('')
+  const [barrelId, setBarrelId] = useState<BarrelId | null>(null)
+  const own = ownVolume(typed)
+  const wrongVolume = own === 'wrong'
+  const total = own === null || own === 'wrong' ? (millilitres(volume) as Microlitres) : own
+  const strengthRead = ownStrength.trim() === '' ? null : readConcentration(ownStrength)
+  const { today } = care.view
+  const lotOf = (strength: Percent, volume: Microlitres | null) =>
+    lotFor(care.laid, recipe, { here: place, today, stock: volume && { strength, volume } })
+  /** The concentrate that is there, else the usual one. */
+  const [chosenStock, setStock] = useState(() =>
+    body.kind === 'dilution'
+      ? (body.stocks.find((one) => lotOf(one, total)) ?? body.stocks[0] ?? 0)
+      : 0,
+  )
+  const [forWhom, setForWhom] = useState<string | null>(
+    body.kind === 'feed' ? (body.memberId as string | null) : null,
+  )
+  const stock = strengthRead?.kind === 'read' ? strengthRead.value : chosenStock
+  const partsRead = Number(parts.trim().replace(',', '.'))
+  const shown = shownMix(care, recipe, {
+    total,
+    stock,
+    forWhom,
+    way,
+    parts:
+      parts.trim() !== '' && partsRead >= 0 && Number.isFinite(partsRead)
+        ? exact(Math.round(partsRead * 1000), 1000)
+        : null,
+    barrel: barrelId && barrelById(barrelId),
+  })
+  const lot = lotOf(stock, 'fault' in shown ? null : shown.concentrate)
+  const { timeZone } = care.view
+  const note = async () => {
+    if ('fault' in shown) return
+    const memberId = forWhom as MemberId | null
+    const incident = memberId ? openWith(care, memberId) : (care.incidents[0] ?? null)
+    await run(
+      sayCare,
+      {
+        body: {
+          entryId: crypto.randomUUID(),
+          incidentId: incident?.id ?? null,
+          memberId: memberId ?? (incident ? null : firstHelper(care)),
+          fact: {
+            kind: 'mixed',
+            title: recipe.name,
+            words: shown.summary,
+            keepHours: recipe.keepHours,
+            takes: lot ? [{ lotId: lot.lotId, pocketId: lot.pocketId, amount: lot.amount }] : [],
+          },
+        } as never,
+      },
+      w.noted(recipe.name),
+      w.noted(recipe.name),
+    )
+  }
+  return (
+    <section className={classes.mix} aria-label={recipe.name}>
+      <div className={classes.mixText}>
+        <h3>{recipe.name}</h3>
+        <p className="second">{recipe.purpose}</p>
+        {body.kind !== 'feed' && (
+          <fieldset className={classes.volumes}>
+            <legend className="visually-hidden">{w.volume}</legend>
+            {volumesFor(body).map((ml) => (
+              <button
+                key={ml}
+                type="button"
+                aria-pressed={typed === '' && ml === volume}
+                onClick={() => {
+                  setVolume(ml)
+                  setTyped('')
+                }}
+              >
+                {ml} mL
+              </button>
+            ))}
+            <label>
+              {way === 'all' ? w.have : w.ownVolume}
+              <input
+                value={typed}
+                aria-invalid={wrongVolume}
+                onChange={(event) => setTyped(event.currentTarget.value)}
+              />
+            </label>
+            {wrongVolume && <small role="alert">{w.badVolume}</small>}
+          </fieldset>
+        )}
+        {body.kind === 'dilution' && (
+          <>
+            <fieldset className={classes.volumes}>
+              <legend>{w.way}</legend>
+              {MIX_WAYS.map((one) => (
+                <button
+                  key={one}
+                  type="button"
+                  aria-pressed={way === one}
+                  onClick={() => setWay(one)}
+                >
+                  {w.ways[one]}
+                </button>
+              ))}
+              {way === 'parts' && (
+                <label>
+                  {w.partsOf}
+                  <input
+                    inputMode="decimal"
+                    value={parts}
+                    onChange={(event) => setParts(event.currentTarget.value)}
+                  />
+                </label>
+              )}
+            </fieldset>
+            <div className={classes.strengths}>
+              <Select
+                label={w.stock}
+                w="10rem"
+                data={body.stocks.map((one) => ({ value: String(one), label: w.percent(one) }))}
+                value={String(chosenStock)}
+                disabled={ownStrength.trim() !== ''}
+                onChange={(value) => value && setStock(Number(value))}
+              />
+              <TextInput
+                label={w.ownStrength}
+                value={ownStrength}
+                error={strengthRead?.kind === 'refused' ? w.badStrength : undefined}
+                onChange={(event) => setOwnStrength(event.currentTarget.value)}
+              />
+            </div>
+          </>
+        )}
+        {body.kind === 'feed' && (
+          <fieldset className={classes.volumes}>
+            <legend>{w.syringe}</legend>
+            {BARRELS.map(({ id, capacity, wide }) => (
+              <button
+                key={id}
+                type="button"
+                aria-pressed={barrelId === id}
+                onClick={() => setBarrelId(barrelId === id ? null : id)}
+              >
+                {w.barrel(thousandthsText(capacity), wide)}
+              </button>
+            ))}
+          </fieldset>
+        )}
+        {body.kind === 'feed' && (
+          <Select
+            label={w.forWhom}
+            w="14rem"
+            data={care.members
+              .filter(({ species }) => species !== 'person')
+              .map(({ id, name }) => ({ value: id as string, label: name }))}
+            value={forWhom}
+            onChange={setForWhom}
+          />
+        )}
+        {'fault' in shown ? (
+          <p className={classes.warn} role="alert">
+            {w.fault(shown.fault)}
+          </p>
+        ) : (
+          <ul className={classes.mixSum}>
+            {shown.lines.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+        )}
+        {recipe.cautions.map((caution) => (
+          <p key={caution} className={classes.cardStop}>
+            {caution}
+          </p>
+        ))}
+        <p>
+          {w.keeps(recipe.keepHours)}:{' '}
+          <b>
+            {w.keepUntil(words.care.time(minutesAfter(now, recipe.keepHours * 60), now, timeZone))}
+          </b>
+        </p>
+        <p className={classes.cardSource}>
+          {recipe.source.who}
+          {recipe.source.on && `, ${fullDay(recipe.source.on)}`}
+        </p>
+        <p className={classes.cardSource}>
+          {lot
+            ? `${w.takes}: ${lot.title}, ${lot.place}, ${lot.pocket}`
+            : body.kind === 'dilution'
+              ? w.noConcentrate(w.percent(stock))
+              : w.takesNothing}
+        </p>
+        <p className={`${classes.cardActs} no-print`}>
+          <Button onClick={() => void note()} loading={busy} disabled={'fault' in shown}>
+            {w.made}
+          </Button>
+          {recipe.version > 0 && (
+            <button
+              type="button"
+              className={classes.plain}
+              onClick={() => void run(removeRecipe, { params: { recipeId: recipe.id } }, w.removed)}
+            >
+              {w.remove}
+            </button>
+          )}
+        </p>
+      </div>
+      {!('fault' in shown) && shown.drawing}
+    </section>
+  )
+}
+
+/** As it is said: "250", "1 cup", "0.5 L"; a number alone is millilitres. */
+function ownVolume(text: string): Microlitres | null | 'wrong' {
+  if (text.trim() === '') return null
+  const reading = readVolume(/[a-z]/i.test(text) ? text : `${text.trim()} mL`)
+  return reading.kind === 'read' && reading.value <= MOST_MIXED ? reading.value : 'wrong'
+}
+const MOST_MIXED = 20_000_000
+
+/** A mixture is noted for somebody; without an incident, for whoever mixes. */
+const firstHelper = ({ members, me }: Care): MemberId | null =>
+  (members.find(({ name }) => name === me) ?? members.find(({ helper }) => helper) ?? members[0])
+    ?.id ?? null

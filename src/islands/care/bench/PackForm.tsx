@@ -1,0 +1,255 @@
+/** The label of the very pack, written down line by line with a photo: a dose card in under a minute. */
+import { Autocomplete, Select, Textarea, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { addCard } from '../../../contract/care'
+import { SUBSTANCE_IDS, substanceName } from '../../../core/catalogue/substances'
+import { PORTION_UNITS, type PortionUnit } from '../../../core/dosing/card'
+import { itemTitle } from '../../../core/stock/item'
+import { useActing } from '../../../ui/acting'
+import { shrunkPicture } from '../../../ui/picture'
+import { words } from '../../../words'
+import type { Care } from '../useCare'
+import classes from './bench.module.css'
+import { EMPTY_LINE, emptyPack, type PackDraft, type PackLine, readPack } from './packDraft'
+import { SaveOrCancel } from './SaveOrCancel'
+
+const w = words.care.pack
+const PICTURE_EDGE = 1400
+
+interface Props {
+  readonly care: Care
+  readonly onDone: () => void
+}
+
+export function PackForm({ care, onDone }: Props) {
+  const { members, view, cover } = care
+  const { run, busy } = useActing()
+  const people = members.filter(
+    ({ species, guestUntil }) => species === 'person' && guestUntil === null,
+  )
+  const [draft, setDraft] = useState<PackDraft>(() => emptyPack(people.map(({ id }) => id)))
+  const [photo, setPhoto] = useState<string | null>(null)
+  const [badPhoto, setBadPhoto] = useState(false)
+  const [tried, setTried] = useState(false)
+  const reading = readPack(draft, view.today)
+  const faults = tried && reading.kind === 'unread' ? reading.faults : []
+  const set = (patch: Partial<PackDraft>): void => setDraft((now) => ({ ...now, ...patch }))
+  const setLine = (at: number, patch: Partial<PackLine>): void =>
+    set({ lines: draft.lines.map((line, of) => (of === at ? { ...line, ...patch } : line)) })
+  const text = (field: 'name' | 'strength' | 'again' | 'mostDoses' | 'days' | 'purpose') => ({
+    label: w.fields[field],
+    value: draft[field],
+    onChange: (event: { currentTarget: { value: string } }) =>
+      set({ [field]: event.currentTarget.value }),
+    error: faults.some((fault) => fault.kind === 'field' && fault.field === field)
+      ? w.faults.field
+      : undefined,
+  })
+  /** A thing of the household fills in what it is called and how strong it is. */
+  const choose = (itemId: string | null) => {
+    const item = cover.items.find(({ id }) => id === itemId)
+    if (!item) return
+    const at = care.laid.thingOf.get(item.id)
+    const [acting] = (at === undefined ? undefined : care.laid.things[at]?.facts.acting) ?? []
+    set({
+      name: itemTitle(item),
+      strength: item.strength || draft.strength,
+      ...(acting && { substance: substanceName(acting) }),
+      unit: item.unit === 'tablet' ? 'tablet' : draft.unit,
+    })
+  }
+  const submit = async () => {
+    setTried(true)
+    if (reading.kind !== 'read' || reading.faults.length > 0) return
+    const done = await run(
+      addCard,
+      {
+        body: {
+          ...reading.body,
+          memberIds: draft.memberIds,
+          ...(photo && { photo }),
+        } as never,
+      },
+      words.care.cards.saved(draft.name),
+    )
+    if (done) onDone()
+  }
+  return (
+    <form
+      className={classes.form}
+      aria-label={w.title}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit()
+      }}
+    >
+      <h2>{w.title}</h2>
+      <p className="second">{w.lead}</p>
+      <div className={classes.fields}>
+        <Select
+          label={w.item}
+          searchable
+          value={null}
+          onChange={choose}
+          data={cover.items.map((item) => ({ value: item.id as string, label: itemTitle(item) }))}
+        />
+        <TextInput maxLength={120} {...text('name')} />
+        <Autocomplete
+          label={w.fields.substance}
+          data={SUBSTANCE_IDS.map(substanceName)}
+          value={draft.substance}
+          onChange={(substance) => set({ substance })}
+          error={
+            faults.some((fault) => fault.kind === 'field' && fault.field === 'substance')
+              ? w.faults.field
+              : undefined
+          }
+        />
+        <TextInput description={words.care.cards.fields.strengthHelp} {...text('strength')} />
+        <Select
+          label={words.care.cards.fields.unit}
+          data={[...PORTION_UNITS]}
+          value={draft.unit}
+          onChange={(unit) => unit && set({ unit: unit as PortionUnit })}
+        />
+        <TextInput inputMode="decimal" {...text('again')} />
+        <TextInput inputMode="numeric" {...text('mostDoses')} />
+        <TextInput inputMode="numeric" {...text('days')} />
+        <TextInput maxLength={120} {...text('purpose')} />
+      </div>
+      <fieldset className={classes.packLines}>
+        <legend>{w.lines}</legend>
+        {draft.lines.map((line, at) => (
+          <Line
+            // biome-ignore lint/suspicious/noArrayIndexKey: a line has no other identity while it is typed
+            key={at}
+            line={line}
+            number={at + 1}
+            unit={draft.unit}
+            fault={faults.find((fault) => fault.kind === 'line' && fault.at === at)}
+            onChange={(patch) => setLine(at, patch)}
+            onRemove={
+              draft.lines.length > 1
+                ? () => set({ lines: draft.lines.filter((_, of) => of !== at) })
+                : null
+            }
+          />
+        ))}
+        <button
+          type="button"
+          className={classes.plain}
+          onClick={() => {
+            const last = draft.lines.at(-1) ?? EMPTY_LINE
+            set({
+              lines: [
+                ...draft.lines,
+                { ...EMPTY_LINE, ageUnit: last.ageUnit, weightUnit: last.weightUnit },
+              ],
+            })
+          }}
+        >
+          {w.addLine}
+        </button>
+      </fieldset>
+      <Textarea
+        label={words.care.cards.fields.stop}
+        value={draft.stop}
+        onChange={(event) => set({ stop: event.currentTarget.value })}
+      />
+      <label className={classes.photo}>
+        {w.photo}
+        <input
+          type="file"
+          accept="image/*"
+          capture="environment"
+          onChange={(event) => {
+            const file = event.currentTarget.files?.[0]
+            if (!file) return
+            shrunkPicture(file, PICTURE_EDGE)
+              .then((url) => {
+                setPhoto(url)
+                setBadPhoto(false)
+              })
+              .catch(() => setBadPhoto(true))
+          }}
+        />
+        {photo && <img src={photo} alt={w.photoAlt} />}
+        {badPhoto && <small role="alert">{words.care.incident.badPhoto}</small>}
+      </label>
+      {tried && reading.kind === 'read' && reading.faults.length > 0 && (
+        <ul className={classes.faults} role="alert">
+          {reading.faults.map((fault) => (
+            <li key={fault.code}>{words.care.cardFault(fault)}</li>
+          ))}
+        </ul>
+      )}
+      {faults.length > 0 && (
+        <p className={classes.faults} role="alert">
+          {words.care.cards.look}
+        </p>
+      )}
+      <SaveOrCancel save={w.save} busy={busy} onCancel={onDone} />
+    </form>
+  )
+}
+
+interface LineProps {
+  readonly line: PackLine
+  readonly number: number
+  readonly unit: PortionUnit
+  readonly fault:
+    | { readonly kind: 'field' }
+    | { readonly kind: 'line'; readonly field: keyof typeof w.faults.line }
+    | undefined
+  readonly onChange: (patch: Partial<PackLine>) => void
+  readonly onRemove: (() => void) | null
+}
+
+function Line({ line, number, unit, fault, onChange, onRemove }: LineProps) {
+  const field = (name: keyof PackLine, label: string) => (
+    <label>
+      {label}
+      <input
+        inputMode="decimal"
+        value={line[name]}
+        onChange={(event) => onChange({ [name]: event.currentTarget.value })}
+      />
+    </label>
+  )
+  return (
+    <div className={classes.packLine} role="group" aria-label={w.line(number)}>
+      {field('ageFrom', w.ageFrom)}
+      {field('ageTo', w.ageTo)}
+      <label>
+        {w.ageUnit}
+        <select
+          value={line.ageUnit}
+          onChange={(event) => onChange({ ageUnit: event.currentTarget.value as 'years' })}
+        >
+          <option value="years">{w.years}</option>
+          <option value="months">{w.months}</option>
+        </select>
+      </label>
+      {field('weightFrom', w.weightFrom)}
+      {field('weightTo', w.weightTo)}
+      <label>
+        {w.weightUnit}
+        <select
+          value={line.weightUnit}
+          onChange={(event) => onChange({ weightUnit: event.currentTarget.value as 'kg' })}
+        >
+          <option value="kg">kg</option>
+          <option value="lb">lb</option>
+        </select>
+      </label>
+      {field('amount', w.amount(unit))}
+      {field('upTo', w.upTo)}
+      {onRemove && (
+        <button type="button" className={classes.plain} onClick={onRemove}>
+          {w.removeLine}
+        </button>
+      )}
+      {fault?.kind === 'line' && <small role="alert">{w.faults.line[fault.field]}</small>}
+    </div>
+  )
+}

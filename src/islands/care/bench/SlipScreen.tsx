@@ -1,0 +1,96 @@
+/** A dose slip for the pouch (on paper): worked out once, with the day on which it stops being true. */
+import { Button } from '@mantine/core'
+import { addDays } from '../../../core/calendar/plainDate'
+import { ageInYears, weighingStandsFor, weightOn } from '../../../core/household/weight'
+import { strengthText } from '../../../core/quantity/measure'
+import { Frame, type Strap } from '../../../ui/Frame'
+import { words } from '../../../words'
+import { fullDay } from '../../../words/format'
+import { weight } from '../../../words/weights'
+import { askDose } from '../askDose'
+import { DoseDrawing } from '../DoseDrawing'
+import { type Care, useNow } from '../useCare'
+import { WithCare } from '../WithCare'
+import classes from './bench.module.css'
+
+interface Props {
+  readonly strap: Strap
+  readonly place: string | null
+}
+
+export const SlipScreen = ({ strap, place }: Props) => (
+  <Frame tab="bench" strap={strap} place={place}>
+    <WithCare title={words.care.slip.title}>{(care) => <Slip care={care} />}</WithCare>
+  </Frame>
+)
+
+const w = words.care.slip
+
+function Slip({ care }: { readonly care: Care }) {
+  const now = useNow(60_000)
+  const search =
+    typeof location === 'undefined' ? new URLSearchParams() : new URLSearchParams(location.search)
+  const member = care.members.find(({ id }) => id === search.get('for'))
+  const card = care.view.cards.find(({ id }) => id === search.get('card'))
+  if (!member || !card) return <p>{w.refused}</p>
+  // The slip is for any day: what was given today is not on it.
+  const { answer } = askDose(care, member, card, { now, given: [], here: null })
+  if (answer.kind !== 'give' || !answer.band) return <p>{w.refused}</p>
+  const { dose, band } = answer
+  const state = weightOn(member.species, member.born, member.weighings, care.view.today)
+  const outdated =
+    state.kind === 'fresh'
+      ? state.until
+      : addDays(
+          care.view.today,
+          weighingStandsFor(member.species, ageInYears(member.born, care.view.today)),
+        )
+  return (
+    <>
+      <header className={`${classes.head} no-print`}>
+        <div>
+          <h1>{w.title}</h1>
+          <p className="second">{w.cut}</p>
+        </div>
+        <Button onClick={() => print()}>{w.print}</Button>
+      </header>
+      <article className={classes.slip}>
+        <h2>
+          {card.name}
+          {card.strength && `, ${strengthText(card.strength)}`}
+        </h2>
+        <p>
+          {w.of(
+            state.kind === 'unknown'
+              ? member.name
+              : `${member.name}, ${weight(state.weighing.grams, care.view.units)}`,
+            fullDay(care.view.today),
+          )}
+        </p>
+        <p className={classes.slipDose}>{words.care.portion(dose.portion)}</p>
+        <DoseDrawing dose={dose} cuts={card.cuts} compact={false} />
+        <dl>
+          <div>
+            <dt>{w.again}</dt>
+            <dd>{words.care.interval(band.again)}</dd>
+          </div>
+          {(band.mostDoses !== null || band.most) && (
+            <div>
+              <dt>{w.most}</dt>
+              <dd>
+                {words.care.cards.most(band.mostDoses, band.most && words.care.amount(band.most))}
+              </dd>
+            </div>
+          )}
+        </dl>
+        {card.directions && <p>{card.directions}</p>}
+        <p>
+          <b>{w.stop}:</b> {card.stop.join('; ')}
+        </p>
+        <p className={classes.cardSource}>
+          {words.care.source(card)}. {words.care.notAdvice} {w.outdated(fullDay(outdated))}
+        </p>
+      </article>
+    </>
+  )
+}

@@ -1,0 +1,86 @@
+/** Guided cards (planning, to rehearse; in need, to follow): all of them, and one step by step. */
+import { useEffect, useState } from 'react'
+import type { GuideCard } from '../../../core/guide/card'
+import { GUIDE_CARDS, guideCard } from '../../../core/guide/guide'
+import type { Member } from '../../../core/household/member'
+import { Frame, type Strap, useStrap } from '../../../ui/Frame'
+import { words } from '../../../words'
+import { BenchTabs } from '../bench/BenchTabs'
+import { GuideSteps } from './GuideSteps'
+import classes from './guide.module.css'
+
+interface Props {
+  readonly strap: Strap
+  readonly place: string | null
+  readonly members: readonly Member[]
+}
+
+export const GuideScreen = (props: Props) => (
+  <Frame tab="bench" strap={props.strap} place={props.place}>
+    <BenchTabs part="guides" />
+    <Guides members={props.members} />
+  </Frame>
+)
+
+const w = words.care.guide
+
+function Guides({ members }: { readonly members: readonly Member[] }) {
+  const { today } = useStrap()
+  const [card, setCard] = useState<GuideCard | null>(null)
+  // The server has drawn the list; a card in the address is opened over it.
+  useEffect(() => {
+    setCard(guideCard(new URLSearchParams(location.search).get('card') ?? ''))
+  }, [])
+  const open = (next: GuideCard | null) => {
+    setCard(next)
+    history.replaceState(null, '', next ? `/guide?card=${next.id}` : '/guide')
+    scrollTo(0, 0)
+  }
+  if (card)
+    return (
+      <div className={classes.one}>
+        <button type="button" className={classes.link} onClick={() => open(null)}>
+          ‹ {w.all}
+        </button>
+        <h1>{card.name}</h1>
+        <GuideSteps
+          key={card.id}
+          card={card}
+          members={members}
+          today={today}
+          onStep={null}
+          onEnd={() => open(null)}
+        />
+      </div>
+    )
+  const groups = [
+    {
+      title: w.people,
+      cards: GUIDE_CARDS.filter(({ species }) => species.length === 1 && species[0] === 'person'),
+    },
+    { title: w.animals, cards: GUIDE_CARDS.filter(({ species }) => !species.includes('person')) },
+    {
+      title: w.both,
+      cards: GUIDE_CARDS.filter(({ species }) => species.length > 1 && species.includes('person')),
+    },
+  ]
+  return (
+    <>
+      <h1>{w.title}</h1>
+      <p className={classes.lead}>{w.lead}</p>
+      {groups.map(({ title, cards }) => (
+        <section key={title} className={classes.group}>
+          <h2>{title}</h2>
+          <div>
+            {cards.map((one) => (
+              <button key={one.id} type="button" data-life={one.life} onClick={() => open(one)}>
+                <b>{one.name}</b>
+                <small>{one.call}</small>
+              </button>
+            ))}
+          </div>
+        </section>
+      ))}
+    </>
+  )
+}

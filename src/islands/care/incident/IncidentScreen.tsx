@@ -1,0 +1,110 @@
+/**
+ * Something happened (in need: night, shaking hands, few words). The numbers to call stand on top,
+ * one line of time below; everything is written down on this device first.
+ */
+import { MantineProvider } from '@mantine/core'
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { useCallback, useEffect, useState } from 'react'
+import type { IncidentId } from '../../../core/incident/entry'
+import { QUERIES } from '../../../ui/Frame'
+import { useLook } from '../../../ui/look'
+import { theme } from '../../../ui/theme'
+import { useWorker } from '../../../ui/useWorker'
+import { words } from '../../../words'
+import { AT_AN_INCIDENT, useCare } from '../useCare'
+import { HandoverPage } from './HandoverPage'
+import classes from './incident.module.css'
+import { LookingBack } from './LookingBack'
+import { Going } from './OpenIncident'
+import { Start } from './Start'
+
+const w = words.care.incident
+
+export const VIEWS = ['line', 'handover', 'looking'] as const
+export type View = (typeof VIEWS)[number]
+export interface At {
+  readonly id: IncidentId | null
+  readonly view: View
+}
+
+export function IncidentScreen() {
+  const [queries] = useState(() => new QueryClient({ defaultOptions: { queries: QUERIES } }))
+  return (
+    <MantineProvider theme={theme}>
+      <QueryClientProvider client={queries}>
+        <Opened />
+      </QueryClientProvider>
+    </MantineProvider>
+  )
+}
+
+const inAddress = (): At => {
+  const search = new URLSearchParams(location.search)
+  const view = VIEWS.find((one) => one === search.get('view')) ?? 'line'
+  return { id: search.get('id') as IncidentId | null, view }
+}
+
+function Opened() {
+  const [at, setAt] = useState<At>(inAddress)
+  const state = useCare(AT_AN_INCIDENT)
+  const { toggleTorch } = useLook()
+  useWorker()
+  useEffect(() => {
+    const onBack = () => setAt(inAddress())
+    const onKey = (event: KeyboardEvent) => {
+      const typing = /^(?:INPUT|TEXTAREA|SELECT)$/.test(
+        (event.target as HTMLElement | null)?.tagName ?? '',
+      )
+      if (event.key === 't' && !typing) toggleTorch()
+    }
+    addEventListener('popstate', onBack)
+    addEventListener('keydown', onKey)
+    return () => {
+      removeEventListener('popstate', onBack)
+      removeEventListener('keydown', onKey)
+    }
+  }, [toggleTorch])
+  const go = useCallback((next: At) => {
+    const search = new URLSearchParams()
+    if (next.id) search.set('id', next.id)
+    if (next.view !== 'line') search.set('view', next.view)
+    history.pushState(null, '', search.size > 0 ? `/incident?${search}` : '/incident')
+    setAt(next)
+    scrollTo(0, 0)
+  }, [])
+
+  if (state.kind === 'loading')
+    return (
+      <main className={classes.page} aria-busy>
+        <h1 className="visually-hidden">{w.title}</h1>
+        <p className={classes.quiet}>{w.loading}</p>
+      </main>
+    )
+  if (state.kind === 'not_here')
+    return (
+      <main className={classes.page}>
+        <h1>{w.title}</h1>
+        <p>{w.signIn}</p>
+        <p>
+          <a href="/away">{words.rounds.waiting.noConnection}</a>
+        </p>
+      </main>
+    )
+  const { care } = state
+  if (at.id === null) return <Start care={care} onStarted={(id) => go({ id, view: 'line' })} />
+  const started = care.incidents.find(({ id }) => id === at.id)
+  if (!started)
+    return (
+      <main className={classes.page}>
+        <h1>{w.title}</h1>
+        <p>{w.notHere}</p>
+        <p>
+          <a href="/incident">{w.log}</a>
+        </p>
+      </main>
+    )
+  const props = { care, started, onGo: (view: View) => go({ id: at.id, view }) }
+  if (at.view === 'handover') return <HandoverPage {...props} />
+  if (at.view === 'looking') return <LookingBack {...props} />
+  return <Going {...props} />
+}

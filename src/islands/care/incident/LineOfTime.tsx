@@ -1,0 +1,128 @@
+/** Everything that was noted, the latest first; what was wrong is struck out and stays readable. */
+
+import { carePhoto } from '../../../contract/care'
+import { addressOf } from '../../../contract/endpoint'
+import type { Instant } from '../../../core/dosing/given'
+import type { Member } from '../../../core/household/member'
+import { readingsOf } from '../../../core/incident/handover'
+import type { Timeline, TimelineEntry } from '../../../core/incident/timeline'
+import { words } from '../../../words'
+import type { Care } from '../useCare'
+import classes from './incident.module.css'
+import type { PanelProps } from './OpenIncident'
+import { ReadingsChart } from './ReadingsChart'
+
+const w = words.care.incident
+
+interface Props {
+  readonly care: Care
+  readonly line: Timeline
+  readonly patient: Member
+  readonly now: Instant
+  readonly onSay: PanelProps['say']
+}
+
+export function LineOfTime({ care, line, patient, now, onSay }: Props) {
+  const { view } = care
+  const standing = line.entries.filter(({ struck }) => !struck)
+  const readings = readingsOf(standing, patient, view.today)
+  const shown = [...line.entries].reverse().filter(({ fact }) => fact.kind !== 'struck')
+  return (
+    <>
+      {(['temperature', 'pulse', 'breathing'] as const).map((of) => {
+        const these = readings.filter(({ reading }) => reading.of === of)
+        return these.length > 1 ? (
+          <ReadingsChart
+            key={of}
+            of={of}
+            readings={these}
+            units={view.units}
+            timeZone={view.timeZone}
+            now={now}
+          />
+        ) : null
+      })}
+      <section className={classes.line}>
+        <h2>{w.title2}</h2>
+        <ol>
+          {shown.map((entry) => (
+            <Line
+              key={entry.id}
+              entry={entry}
+              care={care}
+              patient={patient}
+              now={now}
+              onSay={onSay}
+            />
+          ))}
+          <li>
+            <time>{words.care.time(line.incident.startedAt, now, view.timeZone)}</time>
+            <div>
+              {w.open} <small>{w.by(line.incident.startedBy)}</small>
+            </div>
+          </li>
+        </ol>
+      </section>
+    </>
+  )
+}
+
+interface LineProps {
+  readonly entry: TimelineEntry
+  readonly care: Care
+  readonly patient: Member
+  readonly now: Instant
+  readonly onSay: PanelProps['say']
+}
+
+function Line({ entry, care, patient, now, onSay }: LineProps) {
+  const { view } = care
+  const { fact, struck, outcome, beyond } = entry
+  const [reading] = readingsOf([entry], patient, view.today)
+  return (
+    <li data-struck={struck} data-kind={fact.kind} data-beyond={beyond.length > 0}>
+      <time>{words.care.time(entry.at, now, view.timeZone)}</time>
+      <div>
+        <span className={classes.fact}>{w.fact(fact, view.units)}</span>{' '}
+        <small>
+          {w.by(entry.by)}
+          {struck && `, ${w.struck}`}
+          {outcome === null && `, ${w.waiting}`}
+        </small>
+        {reading && reading.standing !== 'unknown' && reading.normal && (
+          <small className={classes.standing} data-standing={reading.standing}>
+            {w.standing[reading.standing]} (
+            {w.normal(reading.normal, reading.reading.of, view.units)})
+            {reading.corrected !== reading.reading &&
+              `; ${w.corrected(w.reading(reading.corrected, view.units))}`}
+          </small>
+        )}
+        {outcome?.kind === 'short' && (
+          <small className={classes.standing}>{w.short(outcome.titles)}</small>
+        )}
+        {beyond.map((refusal) => (
+          <small key={refusal.code} className={classes.standing} data-standing="above">
+            {words.care.refusal(refusal, { now, timeZone: view.timeZone })}
+          </small>
+        ))}
+        {fact.kind === 'photo' && outcome !== null && (
+          <img
+            src={addressOf(carePhoto, { entryId: entry.id })}
+            alt={fact.words || w.acts.photo}
+            loading="lazy"
+          />
+        )}
+      </div>
+      {!struck && fact.kind !== 'ended' && fact.kind !== 'reopened' && (
+        <button
+          type="button"
+          className={classes.strike}
+          aria-label={`${w.strike}: ${w.fact(fact, view.units)}`}
+          onClick={() => void onSay({ kind: 'struck', entryId: entry.id })}
+        >
+          {w.strike}
+        </button>
+      )}
+    </li>
+  )
+}

@@ -1,0 +1,114 @@
+/** Afterwards: what worked, what was missing, what goes back to par, a note for the next list. */
+import { useState } from 'react'
+import { formatAmount, sum } from '../../../core/quantity/amount'
+import { words } from '../../../words'
+import { lineOf, patientOfIncident } from '../useCare'
+import classes from './incident.module.css'
+import type { IncidentProps } from './OpenIncident'
+
+const w = words.care.incident
+const l = w.looking
+
+export function LookingBack({ care, started, onGo }: IncidentProps) {
+  const line = lineOf(care, started)
+  const patient = patientOfIncident(care, line.incident)
+  const before = line.entries.findLast(
+    ({ fact, struck }) => fact.kind === 'looking_back' && !struck,
+  )
+  const said = before?.fact.kind === 'looking_back' ? before.fact : null
+  const [fields, setFields] = useState({
+    worked: said?.worked ?? '',
+    missing: said?.missing ?? '',
+    next: said?.next ?? '',
+  })
+  const [kept, setKept] = useState(false)
+  const used = usedUp(care, line)
+  const keep = async () => {
+    const memberId = line.incident.patient.kind === 'member' ? line.incident.patient.memberId : null
+    await care.say({
+      incidentId: line.incident.id,
+      memberId,
+      fact: { kind: 'looking_back', ...fields },
+    })
+    setKept(true)
+  }
+  return (
+    <main className={classes.page} id="main">
+      <header className={classes.top}>
+        <button type="button" onClick={() => onGo('line')}>
+          ‹ {w.back}
+        </button>
+      </header>
+      <h1>
+        {l.title}: {w.bar(patient?.name ?? '', w.kind(line.incident.kind))}
+      </h1>
+      <section className={classes.log}>
+        <h2>{l.used}</h2>
+        {used.length === 0 && <p className={classes.quiet}>{l.nothing}</p>}
+        <ul>
+          {used.map(({ title, amount, where }) => (
+            <li key={`${title}${where}`}>
+              <b>{title}</b>
+              <small>
+                {amount}, {where}
+              </small>
+            </li>
+          ))}
+        </ul>
+        {used.length > 0 && <a href="/restock">{l.toRestock}</a>}
+      </section>
+      <form
+        className={classes.fields}
+        onSubmit={(event) => {
+          event.preventDefault()
+          void keep()
+        }}
+      >
+        {(['worked', 'missing', 'next'] as const).map((name) => (
+          <label key={name}>
+            {l[name]}
+            <textarea
+              rows={2}
+              value={fields[name]}
+              onChange={(event) => {
+                const { value } = event.currentTarget
+                setFields((now) => ({ ...now, [name]: value }))
+                setKept(false)
+              }}
+            />
+          </label>
+        ))}
+        <button type="submit" className={classes.go}>
+          {l.save}
+        </button>
+        <p role="status">{kept && l.kept}</p>
+      </form>
+    </main>
+  )
+}
+
+/** What was taken from the kits, each thing once. */
+function usedUp(care: IncidentProps['care'], line: ReturnType<typeof lineOf>) {
+  const { laid } = care
+  const byThing = new Map<string, { title: string; where: string; amounts: number[] }>()
+  for (const take of line.takes) {
+    const lot = laid.stock.lots.find(({ id }) => id === take.lotId)
+    const at = lot && laid.thingOf.get(lot.itemId)
+    const pocket = laid.stock.pockets.find(({ id }) => id === take.pocketId)
+    const kit = laid.stock.kits.find(({ id }) => id === pocket?.kitId)
+    const title = (at === undefined ? undefined : laid.things[at]?.title) ?? take.title
+    const key = `${title}/${take.pocketId}`
+    const known = byThing.get(key) ?? {
+      title,
+      where: `${kit?.name ?? ''}, ${pocket?.name ?? ''}`,
+      amounts: [],
+    }
+    known.amounts.push(take.amount)
+    byThing.set(key, known)
+  }
+  return [...byThing.values()].map(({ title, where, amounts }) => ({
+    title,
+    where,
+    amount: formatAmount(sum(amounts as never)),
+  }))
+}

@@ -1,0 +1,222 @@
+/** The small notes: what is seen, words, a photo, a timer, whom one reached, a tourniquet. */
+import { useState } from 'react'
+import type { Species } from '../../../core/household/species'
+import {
+  SEEN,
+  SEEN_IDS,
+  SEEN_OF_ANIMALS,
+  SEEN_OF_PEOPLE,
+  type Seen,
+} from '../../../core/incident/entry'
+import { TIMER_PRESETS } from '../../../core/incident/timeline'
+import { shrunkPicture } from '../../../ui/picture'
+import { askForNotices } from '../../../ui/speakUp'
+import { words } from '../../../words'
+import classes from './incident.module.css'
+import type { PanelProps } from './OpenIncident'
+
+const w = words.care.incident
+
+export function SeenPanel({ patient, say, onDone }: PanelProps) {
+  const [seen, setSeen] = useState<ReadonlySet<Seen>>(new Set())
+  const [text, setText] = useState('')
+  const animal = patient.facts.kind === 'animal'
+  const offered = SEEN_IDS.filter(
+    (one) => !(animal ? SEEN_OF_PEOPLE : SEEN_OF_ANIMALS).includes(one),
+  )
+  return (
+    <>
+      <fieldset className={classes.chips}>
+        <legend>{w.seenLead}</legend>
+        {offered.map((one) => (
+          <button
+            key={one}
+            type="button"
+            aria-pressed={seen.has(one)}
+            onClick={() => {
+              const next = new Set(seen)
+              if (!next.delete(one)) next.add(one)
+              setSeen(next)
+            }}
+          >
+            {SEEN[one]}
+          </button>
+        ))}
+      </fieldset>
+      <label className={classes.field}>
+        {w.note}
+        <textarea rows={2} value={text} onChange={(event) => setText(event.currentTarget.value)} />
+      </label>
+      <button
+        type="button"
+        className={classes.go}
+        disabled={seen.size === 0 && text.trim() === ''}
+        onClick={() => void say({ kind: 'seen', seen: [...seen], words: text.trim() }).then(onDone)}
+      >
+        {w.save}
+      </button>
+    </>
+  )
+}
+
+export function NotePanel({ say, onDone }: PanelProps) {
+  const [text, setText] = useState('')
+  return (
+    <form
+      className={classes.fields}
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (text.trim() !== '') void say({ kind: 'note', words: text.trim() }).then(onDone)
+      }}
+    >
+      <label>
+        {w.note}
+        <textarea rows={3} value={text} onChange={(event) => setText(event.currentTarget.value)} />
+      </label>
+      <button type="submit" className={classes.go} disabled={text.trim() === ''}>
+        {w.save}
+      </button>
+    </form>
+  )
+}
+
+const EDGE = 1200
+
+export function PhotoPanel({ say, onDone }: PanelProps) {
+  const [text, setText] = useState('')
+  const [fault, setFault] = useState('')
+  const take = async (file: File | undefined) => {
+    if (!file) return
+    try {
+      const photo = await shrunkPicture(file, EDGE)
+      await say({ kind: 'photo', words: text.trim() }, { photo })
+      onDone()
+    } catch {
+      setFault(w.badPhoto)
+    }
+  }
+  return (
+    <div className={classes.fields}>
+      <label>
+        {w.photoWords}
+        <input value={text} onChange={(event) => setText(event.currentTarget.value)} />
+      </label>
+      <label className={classes.go}>
+        {w.photoTake}
+        <input
+          type="file"
+          accept="image/*"
+          capture="environment"
+          className="visually-hidden"
+          onChange={(event) => void take(event.currentTarget.files?.[0])}
+        />
+      </label>
+      {fault && <p role="alert">{fault}</p>}
+    </div>
+  )
+}
+
+export function TimerPanel({ say, onDone }: PanelProps) {
+  const [what, setWhat] = useState('')
+  const [minutes, setMinutes] = useState('')
+  const count = Number(minutes)
+  const ready = what.trim() !== '' && Number.isInteger(count) && count > 0 && count <= 86_400
+  const set = async (text: string, after: number) => {
+    askForNotices()
+    await say({ kind: 'timer', what: text, minutes: after })
+    onDone()
+  }
+  return (
+    <>
+      <div className={classes.tiles}>
+        {TIMER_PRESETS.map(({ id, minutes: after }) => (
+          <button key={id} type="button" onClick={() => void set(w.presetWords[id], after)}>
+            {w.presets[id]}
+          </button>
+        ))}
+      </div>
+      <form
+        className={classes.fields}
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (ready) void set(what.trim(), count)
+        }}
+      >
+        <label>
+          {w.timerWhat}
+          <input value={what} onChange={(event) => setWhat(event.currentTarget.value)} />
+        </label>
+        <label>
+          {w.timerMinutes}
+          <input
+            inputMode="numeric"
+            value={minutes}
+            aria-invalid={minutes !== '' && !(Number.isInteger(count) && count > 0)}
+            onChange={(event) => setMinutes(event.currentTarget.value)}
+          />
+        </label>
+        <button type="submit" className={classes.go} disabled={!ready}>
+          {w.setTimer}
+        </button>
+      </form>
+    </>
+  )
+}
+
+export function CalledPanel({ care, patient, say, onDone }: PanelProps) {
+  const contacts =
+    patient.facts.kind === 'person'
+      ? [patient.facts.doctor, ...patient.facts.contacts]
+      : [patient.facts.vet, patient.facts.clinic]
+  const { emergency, poison } = care.cover.numbers
+  const whom = [
+    [words.care.numbers.emergency, emergency],
+    [words.care.numbers.poison, poison],
+    ...contacts.map(({ name, phone }) => [name, phone]),
+  ].filter(([, phone]) => phone !== '')
+  return (
+    <>
+      <p>{w.calledWhom}</p>
+      <div className={classes.tiles}>
+        {whom.map(([name = '', phone = '']) => (
+          <button
+            key={name}
+            type="button"
+            onClick={() => void say({ kind: 'called', whom: name }).then(onDone)}
+          >
+            {name}
+            <small>{phone}</small>
+          </button>
+        ))}
+      </div>
+    </>
+  )
+}
+
+/** A horse's legs are near and off, as everybody calls them who keeps one; animals have no arms. */
+const limbsOf = (species: Species): readonly string[] =>
+  species === 'person'
+    ? ['left arm', 'right arm', 'left leg', 'right leg']
+    : species === 'horse'
+      ? ['near fore', 'off fore', 'near hind', 'off hind']
+      : ['left front leg', 'right front leg', 'left hind leg', 'right hind leg']
+
+export function TourniquetPanel({ patient, say, onDone }: PanelProps) {
+  const limbs = limbsOf(patient.species)
+  return (
+    <>
+      <p>{w.tourniquetWhere}</p>
+      <div className={classes.tiles}>
+        {limbs.map((limb) => (
+          <button
+            key={limb}
+            type="button"
+            onClick={() => void say({ kind: 'tourniquet', where: limb }).then(onDone)}
+          >
+            {limb}
+          </button>
+        ))}
+      </div>
+    </>
+  )
+}

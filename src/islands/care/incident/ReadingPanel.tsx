@@ -1,0 +1,172 @@
+/** Readings: temperature with where it was measured; pulse and breaths by tapping along. */
+import { useState } from 'react'
+import { type Reading, SITES, type Site } from '../../../core/incident/entry'
+import {
+  correctedReading,
+  isCorrected,
+  MOST_A_MINUTE,
+  normalFor,
+  tapRate,
+} from '../../../core/incident/readings'
+import { type MeasureFault, readTemperature } from '../../../core/quantity/measure'
+import { words } from '../../../words'
+import classes from './incident.module.css'
+import type { PanelProps } from './OpenIncident'
+
+const w = words.care.incident
+
+export function ReadingPanel({ care, patient, say, onDone }: PanelProps) {
+  const { units, today } = care.view
+  const animal = patient.facts.kind === 'animal'
+  const [text, setText] = useState('')
+  const [site, setSite] = useState<Site>(animal ? 'rectal' : 'ear')
+  const read = text.trim() === '' ? null : readTemperature(text, units)
+  const reading: Reading | null =
+    read?.kind === 'read' ? { of: 'temperature', value: read.value, site } : null
+  const normal = normalFor(patient, 'temperature', today)
+  return (
+    <>
+      <form
+        className={classes.fields}
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (reading) void say({ kind: 'reading', reading }).then(onDone)
+        }}
+      >
+        <label>
+          {w.temperature}
+          <input
+            inputMode="decimal"
+            value={text}
+            aria-invalid={read?.kind === 'refused'}
+            onChange={(event) => setText(event.currentTarget.value)}
+          />
+          <small>
+            {read?.kind === 'refused'
+              ? words.care.measureFault(read.fault)
+              : w.temperatureHelp(units)}
+          </small>
+        </label>
+        {read?.kind === 'refused' && read.fault.code === 'other_unit' && (
+          <button type="button" onClick={() => setText(otherUnit(text, read.fault))}>
+            {w.asked(`${text.trim()} ${read.fault.unit}`)}
+          </button>
+        )}
+        <fieldset className={classes.chips}>
+          <legend>{w.site}</legend>
+          {SITES.filter(
+            (one) => !animal || one === 'rectal' || one === 'ear' || one === 'armpit',
+          ).map((one) => (
+            <button
+              key={one}
+              type="button"
+              aria-pressed={site === one}
+              onClick={() => setSite(one)}
+            >
+              {w.sites[one]}
+            </button>
+          ))}
+        </fieldset>
+        {reading && isCorrected(reading, animal) && (
+          <p className={classes.quiet}>
+            {w.corrected(w.reading(correctedReading(reading, animal), units))}
+          </p>
+        )}
+        <p className={classes.quiet}>
+          {normal ? w.normal(normal, 'temperature', units) : w.noNormal}
+        </p>
+        <button type="submit" className={classes.go} disabled={!reading}>
+          {w.noteReading}
+        </button>
+      </form>
+      <Tapping
+        of="pulse"
+        label={w.tapPulse}
+        patient={patient}
+        today={today}
+        onNote={(value) => say({ kind: 'reading', reading: { of: 'pulse', value } }).then(onDone)}
+      />
+      <Tapping
+        of="breathing"
+        label={w.tapBreath}
+        patient={patient}
+        today={today}
+        onNote={(value) =>
+          say({ kind: 'reading', reading: { of: 'breathing', value } }).then(onDone)
+        }
+      />
+    </>
+  )
+}
+
+/** The number as it was typed, in the unit in which it can be true. */
+const otherUnit = (text: string, fault: MeasureFault): string =>
+  fault.code === 'other_unit' ? `${text.trim()} ${fault.unit}` : text
+
+interface TappingProps {
+  readonly of: 'pulse' | 'breathing'
+  readonly label: string
+  readonly patient: PanelProps['patient']
+  readonly today: PanelProps['care']['view']['today']
+  readonly onNote: (perMinute: number) => Promise<void>
+}
+
+const MOST_TAPS = 40
+
+function Tapping({ of, label, patient, today, onNote }: TappingProps) {
+  const [taps, setTaps] = useState<readonly number[]>([])
+  const [typed, setTyped] = useState('')
+  const rate = tapRate(taps)
+  const normal = normalFor(patient, of, today)
+  const own = Number(typed)
+  const value =
+    typed.trim() === ''
+      ? (rate?.perMinute ?? null)
+      : Number.isInteger(own) && own > 0 && own <= MOST_A_MINUTE
+        ? own
+        : null
+  return (
+    <section className={classes.tapping} aria-label={w.of[of]}>
+      <button
+        type="button"
+        className={classes.tap}
+        onPointerDown={(event) => {
+          const at = event.timeStamp
+          setTaps((now) => [...now, at].slice(-MOST_TAPS))
+        }}
+        onKeyDown={(event) => {
+          if (event.key !== ' ' && event.key !== 'Enter') return
+          event.preventDefault()
+          if (event.repeat) return
+          const at = event.timeStamp
+          setTaps((now) => [...now, at].slice(-MOST_TAPS))
+        }}
+      >
+        {label}
+        <strong aria-live="polite">{rate ? w.rate(rate.perMinute) : w.tapOn}</strong>
+        {rate && !rate.steady && <small>{w.uneven}</small>}
+      </button>
+      <p className={classes.quiet}>{normal ? w.normal(normal, of, 'metric') : w.noNormal}</p>
+      <div className={classes.row}>
+        <label>
+          {w.typed}
+          <input
+            inputMode="numeric"
+            value={typed}
+            onChange={(event) => setTyped(event.currentTarget.value)}
+          />
+        </label>
+        <button type="button" onClick={() => setTaps([])}>
+          {w.again}
+        </button>
+        <button
+          type="button"
+          disabled={value === null}
+          onClick={() => value !== null && void onNote(value)}
+        >
+          {w.noteReading}
+        </button>
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,158 @@
+/** Who? One press, and the clock runs. What happened is asked while it does. */
+import { useState } from 'react'
+import { undoAct } from '../../../contract/record'
+import type { Member } from '../../../core/household/member'
+import type { ActId } from '../../../core/ids'
+import type { IncidentId, IncidentPatient } from '../../../core/incident/entry'
+import type { Timeline } from '../../../core/incident/timeline'
+import { call, newKey } from '../../../device/call'
+import { WaitingBadge } from '../../../ui/WaitingBadge'
+import { words } from '../../../words'
+import { NumbersStrap } from '../NumbersStrap'
+import { type Care, lineOf, patientOfIncident, useNow } from '../useCare'
+import classes from './incident.module.css'
+
+const w = words.care.incident
+
+interface Props {
+  readonly care: Care
+  readonly onStarted: (id: IncidentId) => void
+}
+
+export function Start({ care, onStarted }: Props) {
+  const now = useNow(30_000)
+  const [busy, setBusy] = useState(false)
+  const start = async (patient: IncidentPatient) => {
+    setBusy(true)
+    // Where the stock is kept, until somebody says otherwise.
+    const place = care.cover.places.find(({ isStore }) => isStore) ?? care.cover.places[0]
+    const id = await care.start(patient, null, place?.id ?? null).finally(() => setBusy(false))
+    onStarted(id)
+  }
+  const guest = (species: 'person' | 'other'): IncidentPatient => ({
+    kind: 'guest',
+    name: species === 'person' ? w.guestPerson : w.guestAnimal,
+    species,
+    years: null,
+    grams: null,
+    allergies: '',
+  })
+  const lines = care.incidents.map((incident) => ({ incident, line: lineOf(care, incident) }))
+  const open = lines.filter(({ line }) => !line.ended)
+  const ended = lines.filter(({ line }) => line.ended)
+  return (
+    <main className={classes.page} id="main">
+      <header className={classes.top}>
+        <a href="/" aria-label={words.errors.home}>
+          ‹
+        </a>
+        <b>{w.title}</b>
+        <WaitingBadge outbox={care.outbox} />
+      </header>
+      <NumbersStrap numbers={care.cover.numbers} member={null} />
+      {open.map(({ incident, line }) => (
+        <a key={incident.id} href={`/incident?id=${incident.id}`} className={classes.goingOn}>
+          <b>
+            {w.bar(patientOfIncident(care, line.incident)?.name ?? '', w.kind(line.incident.kind))}
+          </b>
+          <span>{w.since(words.care.span(now - incident.startedAt))}</span>
+        </a>
+      ))}
+      <Gone />
+      <section className={classes.step}>
+        <h1>{w.who}</h1>
+        {!care.ready && <p className={classes.alarm}>{w.signIn}</p>}
+        <div className={classes.tiles}>
+          {care.members.map((member) => (
+            <Tile key={member.id} member={member} busy={busy || !care.ready} onStart={start} />
+          ))}
+          <button
+            type="button"
+            disabled={busy || !care.ready}
+            data-guest
+            onClick={() => void start(guest('person'))}
+          >
+            {w.guestPerson}
+          </button>
+          <button
+            type="button"
+            disabled={busy || !care.ready}
+            data-guest
+            onClick={() => void start(guest('other'))}
+          >
+            {w.guestAnimal}
+          </button>
+        </div>
+      </section>
+      <section className={classes.log}>
+        <h2>{w.log}</h2>
+        {ended.length === 0 && <p className={classes.quiet}>{w.noneEnded}</p>}
+        <ul>
+          {ended.map(({ incident, line }) => (
+            <li key={incident.id}>
+              <a href={`/incident?id=${incident.id}`}>
+                {w.bar(
+                  patientOfIncident(care, line.incident)?.name ?? '',
+                  w.kind(line.incident.kind),
+                )}
+              </a>
+              <small>{words.care.time(incident.startedAt, now, care.view.timeZone)}</small>
+              {nextList(line) && <em>{w.looking.noted(nextList(line))}</em>}
+            </li>
+          ))}
+        </ul>
+      </section>
+    </main>
+  )
+}
+
+/** An incident that was taken away just now comes back with one press. */
+function Gone() {
+  const [actId, setActId] = useState(() => new URLSearchParams(location.search).get('gone'))
+  if (!actId) return null
+  return (
+    <p className={classes.slip} role="status">
+      {w.slipTaken}
+      <button
+        type="button"
+        onClick={() =>
+          void call(undoAct, { params: { actId: actId as ActId } }, { key: newKey() }).then(() => {
+            setActId(null)
+            location.assign('/incident')
+          })
+        }
+      >
+        {w.slipBack}
+      </button>
+    </p>
+  )
+}
+
+/** What somebody noted afterwards for the next list: what was missing, what to add. */
+function nextList({ entries }: Timeline): string {
+  const last = entries.findLast(({ fact, struck }) => fact.kind === 'looking_back' && !struck)
+  return last?.fact.kind === 'looking_back'
+    ? [last.fact.missing, last.fact.next].filter((text) => text !== '').join('; ')
+    : ''
+}
+
+function Tile({
+  member,
+  busy,
+  onStart,
+}: {
+  readonly member: Member
+  readonly busy: boolean
+  readonly onStart: (patient: IncidentPatient) => Promise<void>
+}) {
+  return (
+    <button
+      type="button"
+      disabled={busy}
+      onClick={() => void onStart({ kind: 'member', memberId: member.id })}
+    >
+      {member.name}
+      {member.species !== 'person' && <small>{member.species}</small>}
+    </button>
+  )
+}

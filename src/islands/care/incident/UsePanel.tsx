@@ -1,0 +1,182 @@
+/**
+ * What can I use? Whom to call, what to do with bare hands, then what lies there in the order in
+ * which it is taken; and what is set aside, with how grave that is and why.
+ */
+import { useMemo } from 'react'
+import { oneUse } from '../../../core/cover/taking'
+import { type AtHandLot, atHand, type SetAside, type UseWay } from '../../../core/incident/atHand'
+import { words } from '../../../words'
+import classes from './incident.module.css'
+import type { PanelProps } from './OpenIncident'
+
+const w = words.care.incident
+
+export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
+  const { laid, view } = care
+  const { kind, placeId } = line.incident
+  const answer = useMemo(
+    () => kind && atHand(laid, { patient, kind, here: placeId, date: view.today }),
+    [laid, patient, kind, placeId, view.today],
+  )
+  if (!answer) return <p>{w.chooseKind}</p>
+  const kitName = (id: string): string => laid.stock.kits.find((kit) => kit.id === id)?.name ?? ''
+  const placeName = (id: string): string =>
+    laid.stock.places.find((place) => place.id === id)?.name ?? ''
+  const takeOne = (lot: AtHandLot, isTool: boolean) =>
+    say({
+      kind: 'used',
+      title: lot.title,
+      words: '',
+      takes: isTool
+        ? []
+        : [
+            {
+              lotId: lot.lotId,
+              pocketId: lot.shelf.pocket.id,
+              amount: oneUse(laid.things[lot.shelf.thing]?.facts.uses ?? 1),
+            },
+          ],
+    })
+  return (
+    <>
+      <div className={classes.alarm}>
+        {answer.calls.map((call) => (
+          <p key={call}>{call}</p>
+        ))}
+      </div>
+      <p className={classes.first}>
+        <b>{w.atOnce}</b> {answer.first}
+      </p>
+      {answer.ways.length > 0 && <p className={classes.quiet}>{w.useLead}</p>}
+      {answer.ways.map((way) => (
+        <WayPart
+          key={`${way.need}${way.way}`}
+          way={way}
+          where={(lot) =>
+            w.whereLies(placeName(lot.placeId), kitName(lot.kitId), lot.shelf.pocket.name)
+          }
+          remarks={(lot) =>
+            w.remarks(lot.rank, lot.onTheirWord, lot.shelf.through, lot.remarks, view.today)
+          }
+          // What acts goes by its card and its clock, never by a press here.
+          isDosed={(lot) => {
+            const facts = laid.things[lot.shelf.thing]?.facts
+            return facts?.isMedicine === true && facts.acting.length > 0
+          }}
+          onUse={(lot, isTool) => void takeOne(lot, isTool)}
+          onDose={() => onOpen('dose')}
+        />
+      ))}
+      {answer.ways.length === 0 && <p className={classes.quiet}>{w.useNothing}</p>}
+      {answer.cautions.map((caution) => (
+        <p key={caution} className={classes.quiet}>
+          {caution}
+        </p>
+      ))}
+      {(['forbidden', 'ask_first', 'not_as_it_is'] as const).map((grade) => (
+        <Aside
+          key={grade}
+          grade={grade}
+          things={answer.setAside.filter((one) => one.grade === grade)}
+          kitName={kitName}
+          why={(one) => one.why.map((reason) => words.cover.why(reason, view.today)).join('; ')}
+        />
+      ))}
+    </>
+  )
+}
+
+function WayPart({
+  way,
+  where,
+  remarks,
+  isDosed,
+  onUse,
+  onDose,
+}: {
+  readonly way: UseWay
+  readonly where: (lot: AtHandLot) => string
+  readonly remarks: (lot: AtHandLot) => string
+  readonly isDosed: (lot: AtHandLot) => boolean
+  readonly onUse: (lot: AtHandLot, isTool: boolean) => void
+  readonly onDose: () => void
+}) {
+  const lacking = way.parts.filter(({ lots }) => lots.length === 0)
+  return (
+    <section className={classes.way}>
+      <h3>
+        {way.way}
+        {way.rank === 'prescribed' && <small> {w.prescribed}</small>}
+      </h3>
+      {way.caution && <p className={classes.quiet}>{way.caution}</p>}
+      {way.fromHome.length > 0 && <p className={classes.quiet}>{w.fromHome(way.fromHome)}</p>}
+      <ul>
+        {way.parts.flatMap((part) =>
+          part.lots.slice(0, MOST_LOTS).map((lot) => (
+            <li key={`${part.roles.join()}${lot.lotId}${lot.shelf.pocket.id}`}>
+              <span>
+                <b>{lot.title}</b>
+                <small>{where(lot)}</small>
+                {remarks(lot) !== '' && <em>{remarks(lot)}</em>}
+              </span>
+              {isDosed(lot) ? (
+                <button type="button" aria-label={w.doseOf(lot.title)} onClick={onDose}>
+                  {w.acts.dose}
+                </button>
+              ) : (
+                <button
+                  type="button"
+                  aria-label={w.usedOf(lot.title)}
+                  onClick={() => onUse(lot, part.isTool)}
+                >
+                  {w.use}
+                </button>
+              )}
+            </li>
+          )),
+        )}
+      </ul>
+      {lacking.length > 0 && (
+        <p className={classes.quiet}>{w.lacking(lacking.map(({ roles }) => roles))}</p>
+      )}
+    </section>
+  )
+}
+
+/** So many of one kind are enough to choose from in a hurry. */
+const MOST_LOTS = 3
+
+function Aside({
+  grade,
+  things,
+  kitName,
+  why,
+}: {
+  readonly grade: SetAside['grade']
+  readonly things: readonly SetAside[]
+  readonly kitName: (id: string) => string
+  readonly why: (one: SetAside) => string
+}) {
+  if (things.length === 0) return null
+  // One thing in three kits, for one reason, is one line.
+  const lines = new Map<string, { title: string; why: string; kits: Set<string> }>()
+  for (const one of things) {
+    const line = { title: one.title, why: why(one), kits: new Set<string>() }
+    const key = `${line.title}: ${line.why}`
+    const same = lines.get(key) ?? line
+    same.kits.add(kitName(one.kitId))
+    lines.set(key, same)
+  }
+  return (
+    <section className={classes.not} data-grade={grade}>
+      <h3>{words.cover.grade[grade]}</h3>
+      <ul>
+        {[...lines].map(([key, line]) => (
+          <li key={key}>
+            <b>{line.title}</b> ({[...line.kits].join(', ')}): {line.why}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,34 @@
+/** Adds a pocket to the kit. */
+import { Button, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { addPocket } from '../../../contract/kits'
+import { useActing } from '../../../ui/acting'
+import { words } from '../../../words'
+import classes from './mat.module.css'
+
+export function AddPocket({ kitId }: { readonly kitId: string }) {
+  const { run, busy } = useActing()
+  const [name, setName] = useState('')
+  return (
+    <form
+      className={classes.addPocket}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void run(addPocket, { params: { kitId }, body: { name } }, words.undo.did.saved).then(
+          (done) => done && setName(''),
+        )
+      }}
+    >
+      <TextInput
+        aria-label={words.mat.addPocket}
+        placeholder={words.mat.addPocket}
+        value={name}
+        maxLength={120}
+        onChange={(event) => setName(event.currentTarget.value)}
+      />
+      <Button type="submit" variant="default" loading={busy} disabled={name.trim() === ''}>
+        {words.mat.addHere}
+      </Button>
+    </form>
+  )
+}

@@ -1,0 +1,147 @@
+/** Changes what a kit is called, where it is kept and how often it is looked through. */
+import { Select, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { changeKit } from '../../../contract/kits'
+import { SHAPES, type Shape, TEMPLATES } from '../../../core/household/container'
+import { readMeasures, writeMeasures } from '../../../core/quantity/readMeasures'
+import { useActing } from '../../../ui/acting'
+import { FormDialog } from '../../../ui/FormDialog'
+import { useStrap } from '../../../ui/Frame'
+import { words } from '../../../words'
+import type { Kit } from './MatScreen'
+import classes from './mat.module.css'
+
+const w = words.mat
+const k = words.keeping.shapes
+const LONGEST = 1500
+
+export function ChangeKit({ kit, onClose }: { readonly kit: Kit; readonly onClose: () => void }) {
+  const { run, busy } = useActing()
+  const { places } = useStrap()
+  const [fields, setFields] = useState({
+    name: kit.name,
+    note: kit.note,
+    placeId: kit.place.id as string,
+    days: String(kit.checkEveryDays),
+    shape: (kit.container?.shape ?? null) as Shape | null,
+    outer: writeMeasures(kit.container?.outer ?? null),
+    empty: kit.container ? String(kit.container.grams) : '',
+    carry: kit.container?.carryGrams == null ? '' : String(kit.container.carryGrams),
+  })
+  const outer = readMeasures(fields.outer)
+  const wholeGrams = (text: string): number | null =>
+    /^\d{1,6}$/.test(text.trim()) ? Number(text) : null
+  const empty = wholeGrams(fields.empty)
+  const wrongEmpty = fields.shape !== null && empty === null
+  const wrongCarry = fields.carry.trim() !== '' && wholeGrams(fields.carry) === null
+  const days = Number(fields.days)
+  const wrongDays = !Number.isInteger(days) || days < 1 || days > LONGEST
+  const text = (name: 'name' | 'note' | 'days' | 'outer' | 'empty' | 'carry') => ({
+    value: fields[name],
+    onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
+      setFields({ ...fields, [name]: event.currentTarget.value }),
+  })
+  const submit = async () => {
+    const { name, note, placeId, shape } = fields
+    if (outer === 'wrong') return
+    const container =
+      shape === null || empty === null
+        ? null
+        : {
+            shape,
+            outer: outer === 'none' ? null : outer,
+            grams: empty,
+            carryGrams: wholeGrams(fields.carry),
+          }
+    const result = await run(
+      changeKit,
+      {
+        params: { kitId: kit.id },
+        body: { seenVersion: kit.version, name, note, placeId, checkEveryDays: days, container },
+      },
+      words.undo.did.saved,
+    )
+    if (result) onClose()
+  }
+  return (
+    <FormDialog
+      opened
+      title={w.edit}
+      press={words.household.save}
+      busy={busy}
+      ready={
+        fields.name.trim() !== '' && !wrongDays && outer !== 'wrong' && !wrongEmpty && !wrongCarry
+      }
+      onSubmit={submit}
+      onClose={onClose}
+    >
+      <TextInput data-autofocus label={words.kits.name} maxLength={120} {...text('name')} />
+      <TextInput label={words.kits.note} {...text('note')} />
+      <Select
+        label={words.kits.where}
+        value={fields.placeId}
+        onChange={(placeId) => placeId && setFields({ ...fields, placeId })}
+        data={places.map(({ id, name }) => ({ value: id, label: name }))}
+      />
+      <TextInput
+        label={w.checkEvery}
+        inputMode="numeric"
+        error={wrongDays ? w.wrongDays(LONGEST) : undefined}
+        {...text('days')}
+      />
+      <Select
+        label={k.label}
+        placeholder={k.none}
+        clearable
+        value={fields.shape}
+        onChange={(shape) => setFields(withShape(fields, shape as Shape | null))}
+        data={SHAPES.map((value) => ({ value, label: k.name(value) }))}
+      />
+      {fields.shape !== null && (
+        <>
+          <TextInput
+            label={k.outer}
+            placeholder={k.measures}
+            error={outer === 'wrong' ? k.wrong : undefined}
+            {...text('outer')}
+          />
+          <div className={classes.pair}>
+            <TextInput
+              label={k.empty}
+              inputMode="numeric"
+              error={wrongEmpty ? k.wrongGrams : undefined}
+              {...text('empty')}
+            />
+            <TextInput
+              label={k.carry}
+              placeholder={k.carryHint}
+              inputMode="numeric"
+              error={wrongCarry ? k.wrongGrams : undefined}
+              {...text('carry')}
+            />
+          </div>
+        </>
+      )}
+    </FormDialog>
+  )
+}
+
+interface Fields {
+  readonly shape: Shape | null
+  readonly outer: string
+  readonly empty: string
+  readonly carry: string
+}
+
+/** A shape chosen for the first time brings its usual measures. */
+function withShape<F extends Fields>(fields: F, shape: Shape | null): F {
+  if (shape === null || fields.empty !== '') return { ...fields, shape }
+  const { outer, grams, carryGrams } = TEMPLATES[shape].container
+  return {
+    ...fields,
+    shape,
+    outer: writeMeasures(outer),
+    empty: String(grams),
+    carry: carryGrams === null ? '' : String(carryGrams),
+  }
+}

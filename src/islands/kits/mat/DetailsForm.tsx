@@ -1,0 +1,337 @@
+/** Changes what is known of a lot, and of its item everywhere. */
+import { Button, Checkbox, Select, Textarea, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { amendLot } from '../../../contract/stock'
+import { type Expiry, formatExpiry } from '../../../core/calendar/expiry'
+import type { PlainDate } from '../../../core/calendar/plainDate'
+import { writePrintedDate } from '../../../core/calendar/readPrintedDate'
+import { formatAmount } from '../../../core/quantity/amount'
+import { readAmount } from '../../../core/quantity/readAmount'
+import { readMeasures, writeMeasures } from '../../../core/quantity/readMeasures'
+import { readPrice, writePrice } from '../../../core/quantity/readPrice'
+import type { OpenedClock } from '../../../core/shelf-life/openedClock'
+import { OPENED_RULES, type OpenedRuleId } from '../../../core/shelf-life/openedRules'
+import { ITEM_KINDS, type ItemKind } from '../../../core/stock/item'
+import {
+  CONDITIONS,
+  type Condition,
+  READY,
+  type Standing,
+  sameDetail,
+} from '../../../core/stock/lot'
+import { VERDICT_KINDS, type VerdictKind } from '../../../core/stock/verdict'
+import { useActing } from '../../../ui/acting'
+import { words } from '../../../words'
+import { counted } from '../../../words/format'
+import { ExpiryField, useExpiry } from '../../stock/lot/ExpiryField'
+import type { Kit, LineOnMat, TagOnMat } from './MatScreen'
+import classes from './mat.module.css'
+
+const w = words.lot
+const k = words.keeping
+
+interface Props {
+  readonly line: LineOnMat
+  readonly tag: TagOnMat
+  readonly pocketId: string
+  readonly members: Kit['members']
+  readonly today: PlainDate
+  readonly onDone: () => void
+}
+
+const OWN_CLOCK = 'own'
+/** The choice that a clock is: a rule by its name, the label's own period, or none. */
+const clockChoice = (clock: OpenedClock): string =>
+  clock.kind === 'rule' ? clock.rule : clock.kind === 'own' ? OWN_CLOCK : 'unset'
+
+export function DetailsForm({ line: { item }, tag, pocketId, members, today, onDone }: Props) {
+  const { lot } = tag
+  const { run, busy } = useActing()
+  const expiry = useExpiry(writePrintedDate(lot.expiry, today))
+  const [standing, setStanding] = useState<Standing['kind']>(lot.standing.kind)
+  const [reason, setReason] = useState(
+    lot.standing.kind === 'held'
+      ? lot.standing.reason
+      : lot.standing.kind === 'lent'
+        ? lot.standing.to
+        : '',
+  )
+  const [fields, setFields] = useState({
+    condition: lot.condition as string,
+    batch: lot.batch,
+    note: lot.note,
+    directions: lot.directions,
+    forMember: lot.forMember as string | null,
+    only: '',
+    verdict: (item.verdict?.kind ?? 'none') as VerdictKind | 'none',
+    verdictWords: item.verdict?.words ?? '',
+    size: writeMeasures(item.own.size?.mm ?? null),
+    sizeGrams: item.own.size ? String(item.own.size.grams) : '',
+    purpose: item.purpose,
+    forWhom: item.forWhom,
+    shop: item.shop,
+    essential: item.essential,
+    kind: item.kind as string,
+    pack: item.packSize === null ? '' : formatAmount(item.packSize),
+    packPrice: writePrice(item.packPriceMinor),
+    rule: clockChoice(item.openedClock),
+  })
+  const text = (
+    name:
+      | 'batch'
+      | 'note'
+      | 'only'
+      | 'verdictWords'
+      | 'size'
+      | 'sizeGrams'
+      | 'purpose'
+      | 'forWhom'
+      | 'shop'
+      | 'pack'
+      | 'packPrice',
+  ) => ({
+    value: fields[name],
+    onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
+      setFields({ ...fields, [name]: event.currentTarget.value }),
+  })
+
+  const pack = fields.pack.trim() === '' ? null : readAmount(fields.pack)
+  const packWrong =
+    pack?.kind === 'refused'
+      ? words.bring.amountRefused(pack.refusal)
+      : pack?.amount === 0
+        ? w.emptyPack
+        : undefined
+  const packPrice = readPrice(fields.packPrice)
+  const only = fields.only.trim() === '' ? null : readAmount(fields.only)
+  const onlyWrong = only?.kind === 'refused' ? words.bring.amountRefused(only.refusal) : undefined
+  const size = readMeasures(fields.size)
+  const sizeGrams = Number(fields.sizeGrams.replace(',', '.'))
+  const gramsWrong = size !== 'none' && size !== 'wrong' && !(sizeGrams > 0)
+  const ready =
+    expiry.value !== null &&
+    packWrong === undefined &&
+    packPrice !== 'not_a_price' &&
+    onlyWrong === undefined &&
+    size !== 'wrong' &&
+    !gramsWrong
+
+  const save = async () => {
+    if (!ready || expiry.value === null) return
+    const lotPatch = lotChanges(expiry.value)
+    const itemPatch = itemChanges()
+    const [ofLot, ofItem] = [lotPatch, itemPatch].map((patch) => Object.keys(patch).length > 0)
+    if (!ofLot && !ofItem) return onDone()
+    // One act: lot and item are changed together, or neither is.
+    const saved = await run(
+      amendLot,
+      {
+        params: { lotId: lot.id },
+        body: {
+          seenVersion: lot.version,
+          ...lotPatch,
+          ...(ofLot &&
+            only?.kind === 'read' &&
+            only.amount > 0 && { part: { pocketId, amount: only.amount } }),
+          ...(ofItem && { item: { seenVersion: item.version, ...itemPatch } }),
+        },
+      },
+      words.undo.did.edit,
+    )
+    if (saved) onDone()
+  }
+
+  function lotChanges(read: Expiry) {
+    const next: Standing =
+      standing === 'held'
+        ? { kind: 'held', reason }
+        : standing === 'lent'
+          ? {
+              kind: 'lent',
+              to: reason,
+              since: lot.standing.kind === 'lent' ? lot.standing.since : today,
+            }
+          : standing === 'ready' || lot.standing.kind !== standing
+            ? READY
+            : lot.standing
+    return {
+      ...(formatExpiry(read) !== formatExpiry(lot.expiry) && { expiry: read }),
+      ...(!sameDetail(next, lot.standing) && { standing: next }),
+      ...(fields.condition !== lot.condition && { condition: fields.condition as Condition }),
+      ...(fields.batch !== lot.batch && { batch: fields.batch }),
+      ...(fields.note !== lot.note && { note: fields.note }),
+      ...(fields.directions !== lot.directions && { directions: fields.directions }),
+      ...(fields.forMember !== lot.forMember && { forMember: fields.forMember }),
+    }
+  }
+
+  function itemChanges() {
+    const packSize = pack?.kind === 'read' ? pack.amount : null
+    const packPriceMinor = packPrice === 'not_a_price' ? item.packPriceMinor : packPrice
+    const rule = clockChoice(item.openedClock)
+    const verdict =
+      fields.verdict === 'none'
+        ? null
+        : { kind: fields.verdict, words: fields.verdictWords, on: item.verdict?.on ?? today }
+    const { size: _, ...own } = item.own
+    const nextOwn: typeof item.own =
+      size === 'none' || size === 'wrong' ? own : { ...own, size: { mm: size, grams: sizeGrams } }
+    return {
+      ...(!sameDetail(verdict, item.verdict) && { verdict }),
+      ...(JSON.stringify(nextOwn.size) !== JSON.stringify(item.own.size) && { own: nextOwn }),
+      ...(fields.purpose !== item.purpose && { purpose: fields.purpose }),
+      ...(fields.forWhom !== item.forWhom && { forWhom: fields.forWhom }),
+      ...(fields.shop !== item.shop && { shop: fields.shop }),
+      ...(fields.essential !== item.essential && { essential: fields.essential }),
+      ...(fields.kind !== item.kind && { kind: fields.kind as ItemKind }),
+      ...(packSize !== item.packSize && { packSize }),
+      ...(packPriceMinor !== item.packPriceMinor && { packPriceMinor }),
+      ...(fields.rule !== rule && {
+        openedClock:
+          fields.rule === 'unset'
+            ? ({ kind: 'unset' } as const)
+            : ({ kind: 'rule', rule: fields.rule as OpenedRuleId } as const),
+      }),
+    }
+  }
+
+  return (
+    <form
+      className={classes.actForm}
+      aria-label={w.edit}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void save()
+      }}
+    >
+      <h3>{w.edit}</h3>
+      <ExpiryField expiry={expiry} autoFocus />
+      <Select
+        label={w.condition}
+        value={fields.condition}
+        onChange={(value) => setFields({ ...fields, condition: value ?? 'sound' })}
+        data={[...CONDITIONS]}
+      />
+      <Select
+        label={w.standing}
+        value={standing}
+        onChange={(value) => setStanding((value ?? 'ready') as Standing['kind'])}
+        data={[
+          { value: 'ready', label: w.ready },
+          { value: 'held', label: w.heldFor },
+          { value: 'lent', label: w.lent },
+          ...(lot.standing.kind === 'unclean' || lot.standing.kind === 'missing'
+            ? [{ value: lot.standing.kind, label: words.stateWord[lot.standing.kind] }]
+            : []),
+        ]}
+      />
+      {(standing === 'held' || standing === 'lent') && (
+        <TextInput
+          required
+          withAsterisk={false}
+          label={standing === 'held' ? w.heldReason : w.lentTo}
+          value={reason}
+          onChange={(event) => setReason(event.currentTarget.value)}
+        />
+      )}
+      <TextInput label={w.batch} {...text('batch')} />
+      <TextInput label={w.note} {...text('note')} />
+      <Select
+        label={k.lot.forMember}
+        placeholder={k.lot.anybody}
+        clearable
+        value={fields.forMember}
+        onChange={(forMember) => setFields({ ...fields, forMember })}
+        data={members.map(({ id, name }) => ({ value: id, label: name }))}
+      />
+      <Textarea
+        label={k.lot.directions}
+        autosize
+        minRows={2}
+        maxLength={2000}
+        value={fields.directions}
+        onChange={(event) => setFields({ ...fields, directions: event.currentTarget.value })}
+      />
+      {tag.amount > 1000 && (
+        <TextInput
+          label={k.lot.only}
+          description={k.lot.onlyHint(counted(tag.amount, item.unit))}
+          inputMode="decimal"
+          error={onlyWrong}
+          {...text('only')}
+        />
+      )}
+      <h3>{w.itemDetails}</h3>
+      <TextInput label={w.purpose} {...text('purpose')} />
+      <TextInput label={w.forWhom} {...text('forWhom')} />
+      <Select
+        label={w.kind}
+        value={fields.kind}
+        onChange={(value) => setFields({ ...fields, kind: value ?? 'supply' })}
+        data={[...ITEM_KINDS]}
+      />
+      <Select
+        label={w.rule}
+        value={fields.rule}
+        onChange={(value) => setFields({ ...fields, rule: value ?? 'unset' })}
+        data={[
+          { value: 'unset', label: w.clockRule({ kind: 'unset' }) },
+          // What the label says is entered where it is opened; here it can be given up for a rule.
+          ...(item.openedClock.kind === 'own'
+            ? [{ value: OWN_CLOCK, label: w.clockRule(item.openedClock) }]
+            : []),
+          ...Object.entries(OPENED_RULES).map(([value, { name }]) => ({ value, label: name })),
+        ]}
+      />
+      <TextInput label={w.shop} {...text('shop')} />
+      <TextInput label={w.pack} inputMode="decimal" error={packWrong} {...text('pack')} />
+      <TextInput
+        label={w.packPrice}
+        inputMode="decimal"
+        error={packPrice === 'not_a_price' ? words.bring.notAPrice : undefined}
+        {...text('packPrice')}
+      />
+      <TextInput
+        label={k.size.label}
+        placeholder={k.shapes.measures}
+        error={size === 'wrong' ? k.shapes.wrong : undefined}
+        {...text('size')}
+      />
+      {size !== 'none' && (
+        <TextInput
+          label={k.size.grams}
+          inputMode="decimal"
+          error={gramsWrong ? k.size.wrongGrams : undefined}
+          {...text('sizeGrams')}
+        />
+      )}
+      <Select
+        label={k.verdict.label}
+        value={fields.verdict}
+        onChange={(value) =>
+          setFields({ ...fields, verdict: (value ?? 'none') as VerdictKind | 'none' })
+        }
+        data={[
+          { value: 'none', label: k.verdict.none },
+          ...VERDICT_KINDS.map((value) => ({ value, label: k.verdict.name(value) })),
+        ]}
+      />
+      {fields.verdict !== 'none' && (
+        <TextInput label={k.verdict.words} maxLength={120} {...text('verdictWords')} />
+      )}
+      <Checkbox
+        label={w.essential}
+        checked={fields.essential}
+        onChange={(event) => setFields({ ...fields, essential: event.currentTarget.checked })}
+      />
+      <div className={classes.formPresses}>
+        <Button type="submit" loading={busy} disabled={!ready}>
+          {w.confirm.edit}
+        </Button>
+        <Button variant="default" onClick={onDone}>
+          {words.kits.cancel}
+        </Button>
+      </div>
+    </form>
+  )
+}

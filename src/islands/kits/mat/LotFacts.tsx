@@ -1,0 +1,119 @@
+/** What is known of a lot: its clocks first, then whom it is for, directions, where it came from. */
+import type { PlainDate } from '../../../core/calendar/plainDate'
+import { addDays, daysBetween } from '../../../core/calendar/plainDate'
+import { lastGoodDay } from '../../../core/shelf-life/lastGoodDay'
+import { useStrap } from '../../../ui/Frame'
+import { words } from '../../../words'
+import { expiryText, fullDay, money, shortMonth } from '../../../words/format'
+import type { Kit, LineOnMat, TagOnMat } from './MatScreen'
+import classes from './mat.module.css'
+
+const w = words.lot
+const k = words.keeping
+
+interface Props {
+  readonly line: LineOnMat
+  readonly tag: TagOnMat
+  readonly members: Kit['members']
+  readonly today: PlainDate
+}
+
+export function LotFacts({ line, tag, members, today }: Props) {
+  const { item } = line
+  const { lot, judged } = tag
+  const { currency } = useStrap().habits
+  const lastGood = lastGoodDay(lot, item.openedClock)
+  const day = lastGood.kind === 'day' ? lastGood.day : null
+  const rows: (readonly [string, string])[] = [
+    [
+      w.goodUntil,
+      day
+        ? w.lastDay(day)
+        : lastGood.kind === 'over'
+          ? words.state(judged, today)
+          : expiryText(lot.expiry),
+    ],
+  ]
+  if (lastGood.kind === 'day' && lot.opened.kind === 'opened')
+    rows.push([w.whichClock, lastGood.clock === 'opened' ? w.openedClock : w.printed])
+  if (lot.opened.kind === 'opened') {
+    rows.push([w.openedOn, fullDay(lot.opened.on)])
+    rows.push([w.rule, w.clockRule(item.openedClock)])
+    if (lastGood.kind === 'day' && lastGood.clock === 'opened')
+      rows.push([w.expiry, expiryText(lot.expiry)])
+  }
+  if (judged.state === 'held') rows.push([w.held, words.heldBecause(judged.because)])
+  if (judged.state === 'lent') rows.push([w.lent, `${judged.to}, ${fullDay(judged.since)}`])
+  if (judged.state === 'unclean' || judged.state === 'missing')
+    rows.push([words.stateWord[judged.state], fullDay(judged.since)])
+  if (lot.claimedOn)
+    rows.push([words.things.claimed, words.things.claimedOn(fullDay(lot.claimedOn))])
+  if (lot.condition !== 'sound') rows.push([w.condition, lot.condition])
+  if (lot.forMember)
+    rows.push([
+      k.lot.forMember,
+      members.find(({ id }) => id === lot.forMember)?.name ?? k.lot.anybody,
+    ])
+  if (item.purpose) rows.push([w.purpose, item.purpose])
+  if (item.forWhom) rows.push([w.forWhom, item.forWhom])
+  if (lot.batch) rows.push([w.batch, lot.batch])
+  const price = lot.unitPriceMinor === null ? '' : money(lot.unitPriceMinor, currency)
+  if (price || lot.boughtAt)
+    rows.push([k.lot.bought, [lot.boughtAt, price].filter(Boolean).join(', ')])
+  rows.push([
+    k.lot.sure,
+    tag.confirmed ? k.lot.confirmed(tag.confirmed.on, tag.confirmed.by) : k.lot.never,
+  ])
+  if (item.verdict)
+    rows.push([k.verdict.label, k.review.verdict(item.verdict.kind, item.verdict.words)])
+  if (lot.note) rows.push([w.note, lot.note])
+  return (
+    <>
+      {day && <ClockLine day={day} today={today} turning={judged.state === 'turning'} />}
+      <dl className={classes.facts}>
+        {rows.map(([name, value]) => (
+          <div key={name}>
+            <dt>{name}</dt>
+            <dd>{value}</dd>
+          </div>
+        ))}
+      </dl>
+      {lot.directions && (
+        <p className={classes.directions}>
+          <b>{k.lot.directions}</b> {lot.directions}
+        </p>
+      )}
+      {lot.origin && <p className={classes.source}>{k.lot.origin(lot.origin.way)}.</p>}
+      {lot.opened.kind === 'opened' && (
+        <p className={classes.source}>{w.clockSource(item.openedClock)}</p>
+      )}
+    </>
+  )
+}
+
+/** From today to eighteen months on, with a marker where the lot ends. */
+function ClockLine({
+  day,
+  today,
+  turning,
+}: {
+  readonly day: PlainDate
+  readonly today: PlainDate
+  readonly turning: boolean
+}) {
+  const span = 548
+  const at = Math.max(0, Math.min(100, (100 * daysBetween(today, day)) / span))
+  const middle = addDays(today, span / 2)
+  const end = addDays(today, span)
+  return (
+    <div className={classes.clock} aria-hidden>
+      <span className={classes.marker} data-turning={turning} style={{ left: `${at}%` }} />
+      <span className={classes.rule} />
+      <small>{words.watch.today}</small>
+      <small>{shortMonth(middle)}</small>
+      <small>
+        {shortMonth(end)} {end.slice(0, 4)}
+      </small>
+    </div>
+  )
+}

@@ -1,0 +1,103 @@
+/** What became of a lot: how many there were as a line, and each act in words. */
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { addressOf } from '../../../contract/endpoint'
+import { keepPaper, lotPaper, readLot } from '../../../contract/stock'
+import { itemTitle } from '../../../core/stock/item'
+import { call } from '../../../device/call'
+import { useActing } from '../../../ui/acting'
+import { shrunkPicture } from '../../../ui/picture'
+import { words } from '../../../words'
+import { HistoryLine } from './HistoryLine'
+import classes from './mat.module.css'
+
+const w = words.lot
+const k = words.keeping.lot
+const FEW = 8
+/** Small print stays readable. */
+const EDGE = 1400
+
+interface Props {
+  readonly lotId: string
+  readonly version: number
+  readonly unit: string
+}
+
+export function LotHistory({ lotId, version, unit }: Props) {
+  const { data } = useQuery({
+    queryKey: ['lot', lotId, version],
+    queryFn: () => call(readLot, { params: { lotId } }),
+    retry: false,
+  })
+  if (!data) return null
+  return (
+    <>
+      <Paper lotId={lotId} has={data.hasPaper} title={itemTitle(data.item)} />
+      <section className={classes.history}>
+        <h3>{w.history}</h3>
+        <HistoryLine totals={data.totals} unit={unit} />
+        <ul>
+          {data.history.slice(0, FEW).map((entry, index) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: entries are only ever added before
+            <li key={data.history.length - index} data-undone={entry.undone}>
+              {w.did(entry, unit)}
+            </li>
+          ))}
+        </ul>
+        <a href={`/record?lot=${lotId}`}>{k.records}</a>
+      </section>
+    </>
+  )
+}
+
+/** The photo of the carton or label that is kept with it. */
+function Paper({
+  lotId,
+  has,
+  title,
+}: {
+  readonly lotId: string
+  readonly has: boolean
+  readonly title: string
+}) {
+  const { run, busy } = useActing()
+  const [wrong, setWrong] = useState(false)
+  const keep = (photo: string | null) =>
+    run(keepPaper, { params: { lotId }, body: { photo } }, photo ? k.did.paper : k.did.noPaper)
+  const choose = async (file: File | undefined) => {
+    if (!file) return
+    const photo = await shrunkPicture(file, EDGE).catch(() => null)
+    setWrong(photo === null)
+    if (photo) await keep(photo)
+  }
+  return (
+    <div className={classes.paper}>
+      {has && (
+        <a href={addressOf(lotPaper, { lotId })} target="_blank" rel="noreferrer">
+          <img src={addressOf(lotPaper, { lotId })} alt={k.paperAlt(title)} />
+        </a>
+      )}
+      <label className={classes.quiet}>
+        {has ? k.changePaper : k.addPaper}
+        <input
+          type="file"
+          accept="image/*"
+          className="visually-hidden"
+          disabled={busy}
+          onChange={(event) => void choose(event.currentTarget.files?.[0])}
+        />
+      </label>
+      {has && (
+        <button
+          type="button"
+          className={classes.quiet}
+          disabled={busy}
+          onClick={() => void keep(null)}
+        >
+          {k.removePaper}
+        </button>
+      )}
+      {wrong && <small role="alert">{words.member.tooLarge}</small>}
+    </div>
+  )
+}

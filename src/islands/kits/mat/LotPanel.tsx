@@ -1,0 +1,180 @@
+/** One lot: what it is, which clock runs, and every act on it. */
+import { Button } from '@mantine/core'
+import { useEffect, useState } from 'react'
+import { amendLot, cleanLot, setPar } from '../../../contract/stock'
+import type { PlainDate } from '../../../core/calendar/plainDate'
+import { type Amount, formatAmount } from '../../../core/quantity/amount'
+import { itemTitle } from '../../../core/stock/item'
+import { useActing } from '../../../ui/acting'
+import { isTyping } from '../../../ui/Frame'
+import { words } from '../../../words'
+import { counted } from '../../../words/format'
+import { ActForm } from './ActForm'
+import { ACT_KEYS, type Act, type FormAct, firstAct, isAtOnce, offeredActs } from './acts'
+import { DetailsForm } from './DetailsForm'
+import { LotFacts } from './LotFacts'
+import { LotHistory } from './LotHistory'
+import type { Kit, LineOnMat, Picked, PocketOnMat, PocketRef, TagOnMat } from './MatScreen'
+import classes from './mat.module.css'
+
+const w = words.lot
+const k = words.keeping.lot
+
+interface Props {
+  readonly kit: Kit
+  readonly line: LineOnMat
+  /** Undefined for a bare par. */
+  readonly tag: TagOnMat | undefined
+  readonly pocket: PocketOnMat
+  readonly pockets: readonly PocketRef[]
+  readonly today: PlainDate
+  readonly onClose: () => void
+  readonly onAdd: () => void
+  readonly onPick: (picked: Picked) => void
+}
+
+export function LotPanel(props: Props) {
+  const { kit, line, tag, pocket, today, onClose, onAdd } = props
+  const { item } = line
+  return (
+    <aside className={`${classes.panel} no-print`} aria-label={itemTitle(item)}>
+      <header>
+        <h2>{itemTitle(item)}</h2>
+        <button type="button" className={classes.closePanel} onClick={onClose} aria-label={w.close}>
+          ×
+        </button>
+      </header>
+      <p className="second">
+        {pocket.name} · {counted(tag?.amount ?? (0 as Amount), item.unit)}
+        {tag?.uses ? ` · ${k.uses(tag.uses)}` : ''}
+      </p>
+      {tag && <LotFacts line={line} tag={tag} members={kit.members} today={today} />}
+      <ParField line={line} pocketId={pocket.id} />
+      {tag === undefined ? (
+        <Button onClick={onAdd} fullWidth>
+          {words.add.put}
+        </Button>
+      ) : (
+        <Acts {...props} tag={tag} />
+      )}
+      {tag && <LotHistory lotId={tag.lot.id} version={tag.lot.version} unit={item.unit} />}
+    </aside>
+  )
+}
+
+function Acts(props: Props & { readonly tag: TagOnMat }) {
+  const { kit, line, tag, pocket, pockets, today, onPick } = props
+  const { run, busy } = useActing()
+  const [act, setAct] = useState<FormAct | null>(null)
+  const [more, setMore] = useState(false)
+  const first = firstAct(line.item, tag)
+  const { usual, rare } = offeredActs(line.item, tag)
+  const { lot } = tag
+
+  const start = async (one: Act): Promise<void> => {
+    if (!isAtOnce(one)) {
+      setAct(one)
+      return
+    }
+    const params = { lotId: lot.id }
+    const seen = { seenVersion: lot.version }
+    if (one === 'clean')
+      await run(cleanLot, { params, body: { pocketId: pocket.id, ...seen } }, k.did.clean)
+    else
+      await run(amendLot, { params, body: { ...seen, standing: { kind: 'ready' } } }, k.did.found)
+  }
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return
+      const found = [first, ...usual, ...rare].find((one) => ACT_KEYS[one] === event.key)
+      if (!found) return
+      void start(found)
+      event.preventDefault()
+    }
+    addEventListener('keydown', onKey)
+    return () => removeEventListener('keydown', onKey)
+  })
+
+  if (act === 'edit')
+    return (
+      <DetailsForm
+        line={line}
+        tag={tag}
+        pocketId={pocket.id}
+        members={kit.members}
+        today={today}
+        onDone={() => setAct(null)}
+      />
+    )
+  if (act)
+    return (
+      <ActForm
+        act={act}
+        line={line}
+        tag={tag}
+        pocket={pocket}
+        pockets={pockets}
+        today={today}
+        onDone={() => setAct(null)}
+        onTake={(lotId) => onPick({ pocketId: pocket.id, itemId: line.item.id, lotId })}
+      />
+    )
+  const press = (one: Act, isFirst = false) => (
+    <button
+      key={one}
+      type="button"
+      data-first={isFirst}
+      disabled={busy}
+      onClick={() => void start(one)}
+    >
+      {actName(one)} <kbd>{ACT_KEYS[one].toUpperCase()}</kbd>
+    </button>
+  )
+  return (
+    <div className={classes.acts}>
+      {press(first, true)}
+      {usual.map((one) => press(one))}
+      {more ? (
+        rare.map((one) => press(one))
+      ) : (
+        <button type="button" data-more onClick={() => setMore(true)}>
+          {k.more}
+        </button>
+      )}
+    </div>
+  )
+}
+
+const actName = (act: Act): string =>
+  act in k.acts ? k.acts[act as keyof typeof k.acts] : w[act as keyof typeof w.confirm]
+
+function ParField({ line, pocketId }: { readonly line: LineOnMat; readonly pocketId: string }) {
+  const { run, busy } = useActing()
+  const change = (by: number) =>
+    void run(
+      setPar,
+      {
+        params: { pocketId, itemId: line.item.id },
+        body: { amount: Math.max(0, line.par + by * 1000) },
+      },
+      words.undo.did.par,
+    )
+  return (
+    <div className={classes.par}>
+      <span>{w.belongs}</span>
+      <button
+        type="button"
+        disabled={busy || line.par === 0}
+        onClick={() => change(-1)}
+        aria-label={`${w.par} −1`}
+      >
+        −
+      </button>
+      <b>{formatAmount(line.par)}</b>
+      <button type="button" disabled={busy} onClick={() => change(1)} aria-label={`${w.par} +1`}>
+        +
+      </button>
+    </div>
+  )
+}

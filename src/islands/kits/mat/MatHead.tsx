@@ -1,0 +1,89 @@
+/** Above the mat: which kit it is, whether it closes, and what can be done with the whole of it. */
+import { checkKit } from '../../../contract/kits'
+import type { PlainDate } from '../../../core/calendar/plainDate'
+import { useActing } from '../../../ui/acting'
+import { useStrap } from '../../../ui/Frame'
+import { words } from '../../../words'
+import { money } from '../../../words/format'
+import type { Kit } from './MatScreen'
+import classes from './mat.module.css'
+
+/** The mat itself, or what is done instead of looking at it. */
+export type MatMode = 'mat' | 'kit' | 'pockets' | 'forMe'
+
+const w = words.mat
+const k = words.keeping
+
+interface Props {
+  readonly kit: Kit
+  readonly today: PlainDate
+  readonly onMode: (mode: MatMode) => void
+}
+
+export function MatHead({ kit, today, onMode }: Props) {
+  const { run, busy } = useActing()
+  const { habits } = useStrap()
+  const { load } = kit
+  return (
+    <header className={classes.head}>
+      <h1>
+        {kit.name}, {kit.place.name.charAt(0).toLowerCase() + kit.place.name.slice(1)}
+      </h1>
+      <div className={`${classes.headPresses} no-print`}>
+        <a href={`/rounds?kit=${kit.id}`}>{words.rounds.startHere}</a>
+        <button
+          type="button"
+          disabled={busy}
+          onClick={() => void run(checkKit, { params: { kitId: kit.id } }, words.undo.did.check)}
+        >
+          {w.looked}
+        </button>
+        <button type="button" onClick={() => onMode('forMe')}>
+          {k.arrange.forMe}
+        </button>
+      </div>
+      <p className="second">
+        {[
+          kit.note,
+          words.kits.lastCheck(kit.lastCheck, today),
+          `${words.strap.readinessLong(kit.readiness)}`,
+          w.nextCheck(kit.nextCheck, today),
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      </p>
+      <p className={classes.load} data-closes={load.closes.kind}>
+        <b>{k.load.weighs(load.grams, habits.units)}</b>
+        {load.tooHeavyBy > 0 && <em>{k.load.tooHeavy(load.tooHeavyBy, habits.units)}</em>}
+        <b>{k.load.closes(load.closes)}</b>
+        <span>
+          {[
+            words.keeping.litres(load.volume),
+            k.load.worth(money(load.valueMinor, habits.currency)),
+            k.load.yearly(money(load.yearlyMinor, habits.currency)),
+            load.unsized > 0 ? k.load.unsized(load.unsized) : '',
+            load.unpriced > 0 ? k.load.unpriced(load.unpriced) : '',
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </span>
+      </p>
+      <div className={`${classes.headQuiet} no-print`}>
+        <button type="button" onClick={() => onMode('pockets')}>
+          {k.arrange.pockets}
+        </button>
+        <button type="button" onClick={() => onMode('kit')}>
+          {w.edit}
+        </button>
+        <a href={`/kits/${kit.id}/sheet`}>
+          {kit.lidSheet && !kit.lidSheet.upToDate
+            ? words.rounds.end.sheetOld(kit.lidSheet.on, today)
+            : w.print}
+        </a>
+        <button type="button" onClick={() => print()}>
+          {k.arrange.printed}
+        </button>
+      </div>
+    </header>
+  )
+}

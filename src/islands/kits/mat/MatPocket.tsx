@@ -1,0 +1,231 @@
+/** One pocket with its tags: a place to drop tags on, with how full it is. */
+import { useDraggable, useDroppable } from '@dnd-kit/core'
+import type { PlainDate } from '../../../core/calendar/plainDate'
+import { formatAmount } from '../../../core/quantity/amount'
+import { itemTitle } from '../../../core/stock/item'
+import { useStrap } from '../../../ui/Frame'
+import { StateOutline } from '../../../ui/StateGlyph'
+import { words } from '../../../words'
+import type { LineOnMat, Picked, PocketOnMat, TagOnMat } from './MatScreen'
+import classes from './mat.module.css'
+
+const w = words.mat
+const k = words.keeping
+
+interface Props {
+  readonly pocket: PocketOnMat
+  readonly today: PlainDate
+  readonly picked: Picked | null
+  /** How many hints there are about it. */
+  readonly hints: number
+  readonly onPick: (picked: Picked) => void
+  readonly onAdd: () => void
+  readonly onChange: () => void
+}
+
+export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChange }: Props) {
+  const { column, columns, row, rows } = pocket.cell
+  const { setNodeRef, isOver } = useDroppable({ id: pocket.id })
+  return (
+    <section
+      ref={setNodeRef}
+      className={classes.pocket}
+      data-sort={pocket.sort}
+      data-over={isOver}
+      data-clear={pocket.clear}
+      aria-label={pocket.name}
+      style={
+        {
+          '--column': `${column} / span ${columns}`,
+          '--row': `${row} / span ${rows}`,
+        } as React.CSSProperties
+      }
+    >
+      <header>
+        <h2>
+          <button type="button" onClick={onChange} aria-label={k.pocket.edit(pocket.name)}>
+            {pocket.name}
+          </button>
+        </h2>
+        <small>
+          {[
+            pocket.sort === 'elsewhere'
+              ? pocket.spot
+                ? k.pocket.spotName(pocket.spot)
+                : w.elsewhere
+              : '',
+            pocket.reachSeconds === null ? '' : w.reach(pocket.reachSeconds),
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </small>
+        <button
+          type="button"
+          className={classes.add}
+          onClick={onAdd}
+          aria-label={w.addTo(pocket.name)}
+        >
+          +
+        </button>
+      </header>
+      <div className={classes.tags}>
+        {pocket.lines.length === 0 && <p className={classes.emptyPocket}>{w.empty}</p>}
+        {pocket.lines.flatMap((line) =>
+          line.tags.length === 0
+            ? [
+                <BareTag
+                  key={line.item.id}
+                  line={line}
+                  pocketId={pocket.id}
+                  picked={picked}
+                  onPick={onPick}
+                />,
+              ]
+            : line.tags.map((tag, index) => (
+                <Tag
+                  key={`${line.item.id}${tag.lot.id}`}
+                  line={line}
+                  tag={tag}
+                  last={index === line.tags.length - 1}
+                  today={today}
+                  pocketId={pocket.id}
+                  picked={picked}
+                  onPick={onPick}
+                />
+              )),
+        )}
+      </div>
+      <FillBar pocket={pocket} hints={hints} />
+    </section>
+  )
+}
+
+/** A line along the lower seam: how much of the room is taken. */
+function FillBar({
+  pocket: { name, fill },
+  hints,
+}: {
+  readonly pocket: PocketOnMat
+  readonly hints: number
+}) {
+  const { share } = fill
+  const { habits } = useStrap()
+  const over = (share !== null && share > 1) || fill.tooBig.length > 0
+  return (
+    <footer className={classes.fill} data-over={over}>
+      {share !== null && (
+        <span
+          className={classes.fillBar}
+          role="meter"
+          aria-label={k.pocket.fill(name)}
+          aria-valuemin={0}
+          aria-valuemax={100}
+          aria-valuenow={Math.min(100, Math.round(100 * share))}
+        >
+          <i style={{ width: `${Math.min(100, 100 * share)}%` }} />
+        </span>
+      )}
+      <small>
+        {[
+          share === null ? '' : k.pocket.full(share),
+          fill.grams > 0 ? k.load.weighs(fill.grams, habits.units) : '',
+          fill.longest === null ? '' : k.pocket.longest(fill.longest),
+          hints > 0 ? k.pocket.mind(hints) : '',
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      </small>
+    </footer>
+  )
+}
+
+interface TagProps {
+  readonly line: LineOnMat
+  readonly pocketId: string
+  readonly picked: Picked | null
+  readonly onPick: (picked: Picked) => void
+}
+
+/** What is dragged: a lot out of a pocket. */
+export interface DraggedTag {
+  readonly lotId: string
+  readonly from: string
+  readonly amount: number
+  readonly version: number
+  readonly title: string
+}
+
+function Tag({
+  line,
+  tag,
+  last,
+  today,
+  pocketId,
+  picked,
+  onPick,
+}: TagProps & { readonly tag: TagOnMat; readonly last: boolean; readonly today: PlainDate }) {
+  const title = itemTitle(line.item)
+  const stateText = words.state(tag.judged, today)
+  // The par is for all lots of the item together: it stands on the last of their tags.
+  const par = line.par > 0 && last ? `/${formatAmount(line.par)}` : ''
+  const isPicked = picked?.lotId === tag.lot.id && picked.pocketId === pocketId
+  const dragged: DraggedTag = {
+    lotId: tag.lot.id,
+    from: pocketId,
+    amount: tag.amount,
+    version: tag.lot.version,
+    title,
+  }
+  const { setNodeRef, listeners, isDragging } = useDraggable({
+    id: `${tag.lot.id}/${pocketId}`,
+    data: dragged,
+  })
+  return (
+    <button
+      ref={setNodeRef}
+      {...listeners}
+      type="button"
+      data-tag
+      data-dragging={isDragging}
+      className={classes.tag}
+      data-state={tag.judged.state}
+      aria-pressed={isPicked}
+      onClick={() => onPick({ pocketId, itemId: line.item.id, lotId: tag.lot.id })}
+    >
+      <StateOutline state={tag.judged.state} />
+      <span className={classes.eyelet} />
+      <span className={classes.tagName}>{title}</span>
+      <span className={classes.tagUnder}>
+        <small>{stateText}</small>
+        <b data-short={line.state !== 'enough'}>
+          {formatAmount(tag.amount)}
+          {par}
+        </b>
+      </span>
+    </button>
+  )
+}
+
+function BareTag({ line, pocketId, picked, onPick }: TagProps) {
+  const title = itemTitle(line.item)
+  return (
+    <button
+      type="button"
+      data-tag
+      className={classes.tag}
+      data-state="bare"
+      aria-pressed={
+        picked?.lotId === null && picked.itemId === line.item.id && picked.pocketId === pocketId
+      }
+      onClick={() => onPick({ pocketId, itemId: line.item.id, lotId: null })}
+    >
+      <StateOutline state="bare" />
+      <span className={classes.eyelet} />
+      <span className={classes.tagName}>{title}</span>
+      <span className={classes.tagUnder}>
+        <small>{w.bare}</small>
+        <b data-short>0/{formatAmount(line.par)}</b>
+      </span>
+    </button>
+  )
+}

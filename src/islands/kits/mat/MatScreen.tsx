@@ -1,0 +1,224 @@
+/**
+ * A kit unpacked on a mat (planning at a desk, standing at the kit): every pocket in its true
+ * arrangement, every lot a tag, nothing under anything.
+ */
+import { DndContext, type DragEndEvent, DragOverlay } from '@dnd-kit/core'
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useRef, useState } from 'react'
+import type { z } from 'zod'
+import { readKit } from '../../../contract/kits'
+import { moveLot } from '../../../contract/stock'
+import type * as kits from '../../../contract/values/kits'
+import type * as places from '../../../contract/values/places'
+import { call } from '../../../device/call'
+import { useActing } from '../../../ui/acting'
+import { Frame, isTyping, type Strap } from '../../../ui/Frame'
+import { SILENT, usePulling } from '../../../ui/pulling'
+import { words } from '../../../words'
+import { AddLot } from '../../stock/lot/AddLot'
+import { AddPocket } from './AddPocket'
+import { ArrangeForMe } from './arrange/ArrangeForMe'
+import { ArrangePockets } from './arrange/ArrangePockets'
+import { ChangeKit } from './ChangeKit'
+import { LotPanel } from './LotPanel'
+import { MatHead, type MatMode } from './MatHead'
+import { type DraggedTag, MatPocket } from './MatPocket'
+import { Minding } from './Minding'
+import classes from './mat.module.css'
+import { PocketForm } from './PocketForm'
+
+export type Kit = z.infer<typeof kits.kitValue>
+export type PocketOnMat = Kit['pockets'][number]
+export type LineOnMat = PocketOnMat['lines'][number]
+export type TagOnMat = LineOnMat['tags'][number]
+export type PocketRef = z.infer<typeof places.pocketRef>
+
+/** What is picked on the mat: a lot where it lies, or a bare par. */
+export interface Picked {
+  readonly pocketId: string
+  readonly itemId: string
+  readonly lotId: string | null
+}
+
+/** From the address. */
+interface Named {
+  readonly lot: string | null
+  readonly item: string | null
+  readonly pocket: string | null
+}
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: Kit
+  readonly pockets: readonly PocketRef[]
+  readonly named: Named
+}
+
+export const MatScreen = (props: Props) => (
+  <Frame tab="kits" strap={props.strap} place={props.initial.place.id}>
+    <Mat {...props} />
+  </Frame>
+)
+
+const w = words.mat
+/** What the address names: a lot or an item, in its pocket where that is said. */
+function firstPicked(kit: Kit, { lot, item, pocket: only }: Named): Picked | null {
+  for (const pocket of kit.pockets) {
+    if (only !== null && pocket.id !== only) continue
+    for (const line of pocket.lines) {
+      const tag = line.tags.find((one) => one.lot.id === lot)
+      if (tag) return { pocketId: pocket.id, itemId: line.item.id, lotId: tag.lot.id }
+      if (item === line.item.id)
+        return { pocketId: pocket.id, itemId: item, lotId: line.tags[0]?.lot.id ?? null }
+    }
+  }
+  return null
+}
+
+function Mat({ strap, initial, pockets, named }: Props) {
+  const { data: kit } = useQuery({
+    queryKey: ['kit', initial.id],
+    queryFn: () => call(readKit, { params: { kitId: initial.id } }),
+    initialData: initial,
+  })
+  const [picked, setPicked] = useState<Picked | null>(() => firstPicked(initial, named))
+  const [adding, setAdding] = useState<string | null>(null)
+  const [mode, setMode] = useState<MatMode>('mat')
+  const [changed, setChanged] = useState<string | null>(null)
+  const [dragged, setDragged] = useState<DraggedTag | null>(null)
+  const { run } = useActing()
+  const sensors = usePulling()
+  const matRef = useRef<HTMLDivElement>(null)
+  const { today } = strap
+
+  const pocket = kit.pockets.find(({ id }) => id === picked?.pocketId)
+  const line = pocket?.lines.find(({ item }) => item.id === picked?.itemId)
+  const tag =
+    line?.tags.find(({ lot }) => lot.id === picked?.lotId) ??
+    (picked?.lotId ? line?.tags[0] : undefined)
+  const pocketChanged = kit.pockets.find(({ id }) => id === changed)
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return
+      if (event.key.startsWith('Arrow') && matRef.current?.contains(document.activeElement)) {
+        moveFocus(matRef.current, event.key)
+        event.preventDefault()
+      } else if (event.key === 'a' && (picked || kit.pockets[0])) {
+        setAdding(picked?.pocketId ?? kit.pockets[0]?.id ?? null)
+        event.preventDefault()
+      } else if (event.key === 'Escape') setPicked(null)
+    }
+    addEventListener('keydown', onKey)
+    return () => removeEventListener('keydown', onKey)
+  }, [picked, kit])
+
+  const dropped = ({ over }: DragEndEvent): void => {
+    const tagged = dragged
+    setDragged(null)
+    const to = over?.id
+    if (!tagged || typeof to !== 'string' || to === tagged.from) return
+    const { from, amount, version } = tagged
+    void run(
+      moveLot,
+      {
+        params: { lotId: tagged.lotId },
+        body: { pocketId: from, amount, seenVersion: version, to },
+      },
+      words.undo.did.move,
+    )
+  }
+
+  if (mode === 'pockets') return <ArrangePockets kit={kit} onDone={() => setMode('mat')} />
+  if (mode === 'forMe') return <ArrangeForMe kit={kit} onDone={() => setMode('mat')} />
+  return (
+    <div className={classes.screen} data-open={line !== undefined}>
+      <div className={classes.left}>
+        <MatHead kit={kit} today={today} onMode={setMode} />
+        <DndContext
+          id="mat"
+          sensors={sensors}
+          accessibility={SILENT}
+          onDragStart={({ active }) => setDragged((active.data.current as DraggedTag) ?? null)}
+          onDragEnd={dropped}
+          onDragCancel={() => setDragged(null)}
+        >
+          <div className={classes.mat} ref={matRef} data-shape={kit.container?.shape}>
+            {kit.pockets.map((one) => (
+              <MatPocket
+                key={one.id}
+                pocket={one}
+                today={today}
+                picked={picked}
+                hints={kit.pointers.filter(({ pocketId }) => pocketId === one.id).length}
+                onPick={setPicked}
+                onAdd={() => setAdding(one.id)}
+                onChange={() => setChanged(one.id)}
+              />
+            ))}
+          </div>
+          <DragOverlay dropAnimation={null}>
+            {dragged && <span className={classes.dragged}>{dragged.title}</span>}
+          </DragOverlay>
+        </DndContext>
+        <footer className={`${classes.foot} no-print`}>
+          <AddPocket kitId={kit.id} />
+          <small className="second">{w.keys}</small>
+        </footer>
+      </div>
+      {line && pocket && picked ? (
+        <LotPanel
+          key={`${picked.pocketId}${picked.itemId}${picked.lotId}`}
+          kit={kit}
+          line={line}
+          tag={tag}
+          pocket={pocket}
+          pockets={pockets}
+          today={today}
+          onClose={() => setPicked(null)}
+          onAdd={() => setAdding(pocket.id)}
+          onPick={setPicked}
+        />
+      ) : (
+        <Minding kit={kit} />
+      )}
+      {mode === 'kit' && <ChangeKit kit={kit} onClose={() => setMode('mat')} />}
+      {pocketChanged && (
+        <PocketForm
+          key={pocketChanged.version}
+          pocket={pocketChanged}
+          onClose={() => setChanged(null)}
+        />
+      )}
+      {adding && (
+        <AddLot
+          title={words.add.title(kit.pockets.find(({ id }) => id === adding)?.name ?? kit.name)}
+          pocketId={adding}
+          item={picked?.pocketId === adding ? line?.item : undefined}
+          onClose={() => setAdding(null)}
+        />
+      )}
+    </div>
+  )
+}
+
+/** The nearest tag in the direction of the arrow, by where tags lie on the screen. */
+function moveFocus(mat: HTMLElement, key: string): void {
+  const tags = [...mat.querySelectorAll<HTMLElement>('[data-tag]')]
+  const from = document.activeElement?.getBoundingClientRect()
+  if (!from) return
+  const dx = key === 'ArrowRight' ? 1 : key === 'ArrowLeft' ? -1 : 0
+  const dy = key === 'ArrowDown' ? 1 : key === 'ArrowUp' ? -1 : 0
+  let best: { tag: HTMLElement; distance: number } | null = null
+  for (const tag of tags) {
+    const to = tag.getBoundingClientRect()
+    const x = to.x + to.width / 2 - (from.x + from.width / 2)
+    const y = to.y + to.height / 2 - (from.y + from.height / 2)
+    const along = x * dx + y * dy
+    const across = Math.abs(x * dy) + Math.abs(y * dx)
+    if (along <= 4) continue
+    const distance = along + across * 3
+    if (!best || distance < best.distance) best = { tag, distance }
+  }
+  best?.tag.focus()
+}

@@ -1,0 +1,148 @@
+/** A computed layout beside the present one: what moves, why, and how much of it is taken. */
+import { Button } from '@mantine/core'
+import { useState } from 'react'
+import { carryOutLayout } from '../../../../contract/kits'
+import { useActing } from '../../../../ui/acting'
+import { words } from '../../../../words'
+import type { Arrangement } from '../../../../workers/arranger'
+import type { Kit } from '../MatScreen'
+import classes from './arrange.module.css'
+import { SmallMat } from './SmallMat'
+import { type LayoutData, useArranging } from './useArranging'
+
+const w = words.keeping.arrange
+
+interface Props {
+  readonly kit: Kit
+  readonly onDone: () => void
+}
+
+export function ArrangeForMe({ kit, onDone }: Props) {
+  const { state, start, stop } = useArranging(kit.id)
+  if (state.kind === 'found')
+    return <Proposal kit={kit} data={state.data} found={state.found} onDone={onDone} />
+  return (
+    <section className={classes.working} aria-label={w.forMe}>
+      <h1>{kit.name}</h1>
+      {state.kind === 'working' ? (
+        <>
+          <p role="status">{w.working}</p>
+          <progress value={state.share} max={1} aria-label={w.working} />
+          <Button variant="default" onClick={stop}>
+            {w.stop}
+          </Button>
+        </>
+      ) : (
+        <>
+          <p role="status">{state.kind === 'stopped' ? w.stopped : w.failed}</p>
+          <div className={classes.presses}>
+            <Button onClick={() => void start()}>{w.again}</Button>
+            <Button variant="default" onClick={onDone}>
+              {w.none}
+            </Button>
+          </div>
+        </>
+      )}
+    </section>
+  )
+}
+
+interface ProposalProps extends Props {
+  readonly data: LayoutData
+  readonly found: Arrangement
+}
+
+function Proposal({ kit, data, found, onDone }: ProposalProps) {
+  const { run, refreshed, busy } = useActing()
+  const { problem } = data
+  const { moves } = found
+  const [taken, setTaken] = useState<ReadonlySet<string>>(
+    () => new Set(moves.map(({ key }) => key)),
+  )
+  const bay = (index: number): string => problem.bays[index]?.name ?? ''
+  const chosen = moves.filter(({ key }) => taken.has(key))
+  const then = problem.things.map(
+    ({ key, at }) => chosen.find((move) => move.key === key)?.to ?? at,
+  )
+
+  const take = async () => {
+    const steps = chosen.flatMap(({ key, from, to }) => {
+      const [source, target] = [problem.bays[from]?.id, problem.bays[to]?.id]
+      const lots = data.lots.find((one) => one.key === key)?.holdings ?? []
+      return source && target ? lots.map((lot) => ({ ...lot, from: source, to: target })) : []
+    })
+    const result = await run(
+      carryOutLayout,
+      { params: { kitId: kit.id }, body: { steps } },
+      w.done(chosen.length),
+    )
+    if (!result) return
+    await refreshed()
+    onDone()
+  }
+  const toggle = (key: string) => {
+    const next = new Set(taken)
+    if (!next.delete(key)) next.add(key)
+    setTaken(next)
+  }
+
+  return (
+    <section className={classes.proposal} aria-label={w.forMe}>
+      <header>
+        <h1>{moves.length === 0 ? w.fine : w.title(moves.length)}</h1>
+        <p className="second">
+          {w.score(found.before, found.score)} {found.proven ? w.proven : w.found}
+        </p>
+      </header>
+      <div className={classes.mats}>
+        <SmallMat
+          title={w.before}
+          kit={kit}
+          problem={problem}
+          layout={problem.things.map(({ at }) => at)}
+          marked={taken}
+        />
+        <SmallMat title={w.after} kit={kit} problem={problem} layout={then} marked={taken} />
+      </div>
+      <div className={classes.moves}>
+        <div className={classes.movesHead}>
+          <h2>{w.moves}</h2>
+          <button type="button" onClick={() => setTaken(new Set(moves.map(({ key }) => key)))}>
+            {w.all}
+          </button>
+          <button type="button" onClick={() => setTaken(new Set())}>
+            {w.nobody}
+          </button>
+        </div>
+        <ul>
+          {moves.map((move) => (
+            <li key={move.key}>
+              <label>
+                <input
+                  type="checkbox"
+                  checked={taken.has(move.key)}
+                  onChange={() => toggle(move.key)}
+                />
+                <b>{move.title}</b>
+                <span>
+                  {bay(move.from)} → {bay(move.to)}
+                </span>
+                <small>{w.why(move.why)}</small>
+              </label>
+            </li>
+          ))}
+        </ul>
+      </div>
+      <div className={classes.presses}>
+        {moves.length > 0 && (
+          <Button loading={busy} disabled={chosen.length === 0} onClick={() => void take()}>
+            {w.take(chosen.length)}
+          </Button>
+        )}
+        <Button variant="default" onClick={onDone}>
+          {w.none}
+        </Button>
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,339 @@
+/** Proposed lists (planning): what a place should hold, each line with its reasons, decided line by line. */
+import { Button, Select, Textarea, TextInput } from '@mantine/core'
+import { useMemo, useState } from 'react'
+import type { z } from 'zod'
+import { createKit } from '../../contract/kits'
+import { decideLines } from '../../contract/lists'
+import { skillsAmong } from '../../core/cover/board'
+import { type ProposedLine, propose } from '../../core/cover/proposal'
+import type { MemberId, PocketId } from '../../core/ids'
+import { useActing } from '../../ui/acting'
+import { Frame, type Strap, useStrap } from '../../ui/Frame'
+import { words } from '../../words'
+import { counted, money } from '../../words/format'
+import { Choices } from '../cover/Choices'
+import { CoverTabs } from '../cover/CoverTabs'
+import classes from '../cover/cover.module.css'
+import { Nothing } from '../cover/Nothing'
+import { type CoverView, useCover } from '../cover/useCover'
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: CoverView
+  readonly place: string | null
+}
+
+export const ListsScreen = (props: Props) => (
+  <Frame tab="cover" strap={props.strap} place={props.place}>
+    <CoverTabs part="lists" place={props.place} />
+    <Lists {...props} />
+  </Frame>
+)
+
+const w = words.lists
+type Decisions = z.input<(typeof decideLines)['body']>['lines']
+
+function Lists({ initial, place: chosen }: Props) {
+  const { view, laid } = useCover(initial)
+  const { habits } = useStrap()
+  const { run, busy } = useActing()
+  const [placeId, setPlaceId] = useState(
+    (view.places.find(({ id }) => id === chosen) ?? view.places[0])?.id ?? null,
+  )
+  const [away, setAway] = useState<ReadonlySet<string>>(new Set())
+  const [days, setDays] = useState(1)
+  const place = view.places.find(({ id }) => id === placeId)
+  const pockets = view.pockets.filter(({ kitId }) =>
+    view.kits.some((kit) => kit.id === kitId && kit.placeId === placeId),
+  )
+  const [pocketId, setPocketId] = useState<PocketId | null>(null)
+  const into = pockets.find(({ id }) => id === pocketId) ?? fullest(view, pockets)
+  const proposal = useMemo(() => {
+    if (!place) return null
+    const members = new Set<MemberId>(
+      view.members.map(({ id }) => id).filter((id) => !away.has(id)),
+    )
+    return propose(laid, {
+      place,
+      members,
+      skills: skillsAmong(laid.stock.members, members, view.today),
+      date: view.today,
+      days,
+    })
+  }, [laid, view, place, away, days])
+  if (!place || !proposal)
+    return (
+      <Nothing title={w.title} text={words.cover.noPlaces} href="/kits" to={words.cover.toKits} />
+    )
+  if (view.members.length === 0)
+    return (
+      <Nothing title={w.title} text={w.noMembers} href="/household" to={words.cover.toHousehold} />
+    )
+
+  const decisions = new Map(
+    view.decisions.filter((one) => one.placeId === place.id).map((one) => [one.key, one]),
+  )
+  // An entry that was accepted has become an item since: it is met by its par.
+  const parOf = (line: ProposedLine): number =>
+    view.pars
+      .filter(
+        ({ itemId, pocketId: at }) => itemId === line.itemId && pockets.some(({ id }) => id === at),
+      )
+      .reduce((sum, { amount }) => sum + amount, 0)
+  const isDecided = (line: ProposedLine): boolean =>
+    decisions.get(line.key)?.decision === 'overruled' || parOf(line) >= line.par
+  const open = proposal.lines.filter((line) => !isDecided(line))
+  const decided = proposal.lines.filter(isDecided)
+  const cost = open.reduce((sum, { costMinor }) => sum + (costMinor ?? 0), 0)
+  const decide = (lines: Decisions) =>
+    run(decideLines, { params: { placeId: place.id }, body: { lines } }, w.decided(lines.length))
+  const accepting = (line: ProposedLine, pocket: PocketId): Decisions[number] => ({
+    decision: 'accepted',
+    key: line.key,
+    thing: line.itemId ? { itemId: line.itemId } : { entryId: line.entryId ?? '' },
+    par: line.par,
+    // What belongs somewhere here already stays there.
+    pocketId:
+      view.pars.find(
+        ({ itemId, pocketId: at }) => itemId === line.itemId && pockets.some(({ id }) => id === at),
+      )?.pocketId ?? pocket,
+  })
+  return (
+    <>
+      <header className={classes.head}>
+        <h1>{w.headline(place.name, open.length)}</h1>
+        <p className="second">{w.under(money(cost, habits.currency))}</p>
+      </header>
+      <div className={classes.whatIf}>
+        <Choices
+          label={words.cover.place}
+          choices={view.places.map(({ id, name, hue }) => ({ id, name, hue, on: id === placeId }))}
+          onToggle={(id) => {
+            setPlaceId(view.places.find((one) => one.id === id)?.id ?? null)
+            setPocketId(null)
+          }}
+        />
+        <Choices
+          label={w.who}
+          choices={view.members.map(({ id, name }) => ({ id, name, on: !away.has(id) }))}
+          onToggle={(id) => {
+            const next = new Set(away)
+            if (!next.delete(id)) next.add(id)
+            setAway(next)
+          }}
+        />
+        <div className={classes.when}>
+          <TextInput
+            type="number"
+            label={w.days}
+            min={1}
+            max={60}
+            value={String(days)}
+            onChange={(event) => {
+              const count = Math.round(Number(event.currentTarget.value))
+              if (count >= 1 && count <= 60) setDays(count)
+            }}
+          />
+          {into ? (
+            <>
+              <Select
+                label={w.into}
+                value={into.id}
+                onChange={(id) => setPocketId(pockets.find((one) => one.id === id)?.id ?? null)}
+                data={pockets.map(({ id, name, kitId }) => ({
+                  value: id,
+                  label: `${view.kits.find((kit) => kit.id === kitId)?.name ?? ''}, ${name}`,
+                }))}
+              />
+              {open.length > 0 && (
+                <Button
+                  loading={busy}
+                  onClick={() => void decide(open.map((line) => accepting(line, into.id)))}
+                >
+                  {w.acceptAll(open.length)}
+                </Button>
+              )}
+            </>
+          ) : (
+            <Button
+              loading={busy}
+              onClick={() =>
+                void run(
+                  createKit,
+                  { body: { placeId: place.id, name: w.kitName } },
+                  words.undo.did.saved,
+                )
+              }
+            >
+              {w.makeKit}
+            </Button>
+          )}
+        </div>
+      </div>
+      {proposal.unmet.length > 0 && (
+        <div className={classes.unmet}>
+          <h2>{w.unmet}</h2>
+          <ul>
+            {proposal.unmet.map(({ needId, need, members }) => (
+              <li key={needId}>{w.unmetLine(need, members)}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <ul className={classes.lines} aria-label={w.title}>
+        {open.map((line) => (
+          <Line
+            key={line.key}
+            line={line}
+            currency={habits.currency}
+            busy={busy}
+            onAccept={into ? () => void decide([accepting(line, into.id)]) : null}
+            onOverrule={(note) => void decide([{ decision: 'overruled', key: line.key, note }])}
+          />
+        ))}
+      </ul>
+      {proposal.formerLife.length > 0 && (
+        <section className={classes.former}>
+          <h2>{w.former}</h2>
+          <ul>
+            {proposal.formerLife.map(({ itemId, title, why }) => (
+              <li key={itemId}>
+                <b>{title}</b> <small>{w.formerWhy[why]}</small>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {decided.length > 0 && (
+        <details className={classes.decided}>
+          <summary>{w.decided(decided.length)}</summary>
+          <ul>
+            {decided.map((line) => {
+              const one = decisions.get(line.key)
+              return (
+                <li key={line.key}>
+                  <b>{line.title}</b>{' '}
+                  <small>
+                    {one?.decision === 'overruled' ? `${w.overruled}: ${one.note}` : w.accepted}
+                  </small>
+                  {one?.decision === 'overruled' && (
+                    <button
+                      type="button"
+                      className={classes.reset}
+                      aria-label={`${w.reopen}: ${line.title}`}
+                      onClick={() => void decide([{ decision: 'open', key: line.key }])}
+                    >
+                      {w.reopen}
+                    </button>
+                  )}
+                </li>
+              )
+            })}
+          </ul>
+        </details>
+      )}
+    </>
+  )
+}
+
+/** Where most belongs already: the kit that people mean. */
+const fullest = (
+  { pars }: CoverView,
+  pockets: CoverView['pockets'],
+): CoverView['pockets'][number] | undefined => {
+  const count = (id: string): number => pars.filter(({ pocketId }) => pocketId === id).length
+  return [...pockets].sort((a, b) => count(b.id) - count(a.id))[0]
+}
+
+function Line({
+  line,
+  currency,
+  busy,
+  onAccept,
+  onOverrule,
+}: {
+  readonly line: ProposedLine
+  readonly currency: string
+  readonly busy: boolean
+  readonly onAccept: (() => void) | null
+  readonly onOverrule: (note: string) => void
+}) {
+  const [note, setNote] = useState<string | null>(null)
+  return (
+    <li data-tier={line.tier}>
+      <div>
+        <b>{line.title}</b>
+        <span>
+          {w.line(counted(line.par, line.unit), counted(line.here, line.unit))}
+          {line.costMinor !== null &&
+            ` · ${line.costMinor === 0 ? w.free : w.cost(money(line.costMinor, currency))}`}
+        </span>
+        <details>
+          <summary>
+            {words.cover.tiers[line.tier]} · {line.reasons[0]?.need}
+            {line.reasons.length > 1 ? ` +${line.reasons.length - 1}` : ''}
+          </summary>
+          <ul>
+            {line.reasons.map((reason) => (
+              <li key={`${reason.needId}${reason.companionOf}`}>
+                {w.reason(
+                  reason.need,
+                  reason.members.map(({ name }) => name),
+                  reason.uses,
+                  reason.companionOf,
+                  reason.sets,
+                )}
+              </li>
+            ))}
+            {line.spec && <li>{`${words.matching.spec}: ${line.spec}`}</li>}
+          </ul>
+        </details>
+      </div>
+      {note === null ? (
+        <span className={classes.presses}>
+          <button
+            type="button"
+            className={classes.press}
+            disabled={busy || onAccept === null}
+            aria-label={`${w.accept}: ${line.title}`}
+            onClick={() => onAccept?.()}
+          >
+            {w.accept}
+          </button>
+          <button
+            type="button"
+            className={classes.reset}
+            aria-label={`${w.overrule}: ${line.title}`}
+            onClick={() => setNote('')}
+          >
+            {w.overrule}
+          </button>
+        </span>
+      ) : (
+        <form
+          className={classes.overrule}
+          onSubmit={(event) => {
+            event.preventDefault()
+            onOverrule(note)
+          }}
+        >
+          <Textarea
+            autoFocus
+            required
+            withAsterisk={false}
+            label={w.notHere}
+            maxLength={2000}
+            value={note}
+            onChange={(event) => setNote(event.currentTarget.value)}
+          />
+          <Button type="submit" loading={busy} disabled={note.trim() === ''}>
+            {w.keepOut}
+          </Button>
+          <Button variant="default" onClick={() => setNote(null)}>
+            {w.cancel}
+          </Button>
+        </form>
+      )}
+    </li>
+  )
+}

@@ -1,0 +1,57 @@
+/** What may turn unused at each place: the table is its own chart. */
+import type { Forecast } from '../../../core/forecast/forecast'
+import tables from '../../../ui/tables.module.css'
+import { words } from '../../../words'
+import { money } from '../../../words/format'
+import classes from './forecast.module.css'
+import type { ForecastView } from './useForecast'
+
+const w = words.forecast
+
+interface Props {
+  readonly found: Forecast
+  readonly view: ForecastView
+}
+
+export function AtRisk({ found, view }: Props) {
+  const sum = (minor: number) => money(Math.round(minor), view.currency)
+  const most = Math.max(1, ...found.atRisk.map(({ high }) => high))
+  const share = (minor: number) => `${Math.round((minor / most) * 1000) / 10}%`
+  const rows = view.stops
+    .map((stop, at) => ({ stop, range: found.atRisk[at] }))
+    .filter(({ range }) => (range?.high ?? 0) > 0)
+    .sort((a, b) => (b.range?.middle ?? 0) - (a.range?.middle ?? 0))
+  if (rows.length === 0) return null
+  return (
+    <section aria-label={w.risk}>
+      <h2>{w.risk}</h2>
+      <div className={tables.wide}>
+        <table className={classes.risk}>
+          <thead>
+            <tr>
+              <th scope="col">{w.place}</th>
+              <td />
+              <th scope="col">{w.middle}</th>
+              <th scope="col">{w.nineInTen}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(({ stop, range }) => (
+              <tr key={stop.placeId} data-hue={stop.hue}>
+                <th scope="row">{stop.name}</th>
+                <td>
+                  <span className={classes.bar} aria-hidden="true">
+                    <i style={{ width: share(range?.high ?? 0) }} />
+                    <b style={{ width: share(range?.middle ?? 0) }} />
+                  </span>
+                </td>
+                <td>{sum(range?.middle ?? 0)}</td>
+                <td>{sum(range?.high ?? 0)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  )
+}

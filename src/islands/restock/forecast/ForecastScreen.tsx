@@ -1,0 +1,103 @@
+/**
+ * The forecast (a quiet evening at a desk): what two years may cost and how much of it turns
+ * unused, by month and by place, and what one more or one fewer of a thing would change.
+ */
+import { useQuery } from '@tanstack/react-query'
+import { readForecast } from '../../../contract/restock'
+import { FUTURES } from '../../../core/forecast/forecast'
+import { call } from '../../../device/call'
+import { Frame, type Strap } from '../../../ui/Frame'
+import notes from '../../../ui/notes.module.css'
+import { Ended, Working } from '../../../ui/Working'
+import { words } from '../../../words'
+import { money } from '../../../words/format'
+import { RestockTabs } from '../RestockTabs'
+import { AtRisk } from './AtRisk'
+import classes from './forecast.module.css'
+import { Months } from './Months'
+import { type ForecastView, useForecast } from './useForecast'
+import { WhatIfs } from './WhatIfs'
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: ForecastView
+  readonly place: string | null
+}
+
+export const ForecastScreen = (props: Props) => (
+  <Frame tab="restock" strap={props.strap} place={props.place}>
+    <RestockTabs part="forecast" />
+    <Forecasted {...props} />
+  </Frame>
+)
+
+const w = words.forecast
+
+function Forecasted({ initial, place }: Props) {
+  const { data: view } = useQuery({
+    queryKey: ['restock', 'forecast'],
+    queryFn: () => call(readForecast),
+    initialData: initial,
+  })
+  const { state, found, ifs, stop, start } = useForecast(view)
+  if (view.lines.length === 0)
+    return (
+      <>
+        <h1>{w.title}</h1>
+        <p className={notes.nothing}>{w.none}</p>
+      </>
+    )
+  const sum = (minor: number) =>
+    money(Math.round(minor / 100) * 100, view.currency).replace(/\.00$/, '')
+  const years = view.problem.months / 12
+  return (
+    <div className={classes.screen}>
+      <header>
+        <h1>
+          {found
+            ? w.headline(
+                sum(found.spentInAll.middle / years),
+                sum(found.lapsedInAll.middle / years),
+              )
+            : w.waiting}
+        </h1>
+        <p className="second">{w.under(FUTURES)}</p>
+      </header>
+      {state.kind === 'working' && (
+        <Working
+          label={state.on === 'futures' ? w.working : w.weighing}
+          share={state.share}
+          onStop={stop}
+        />
+      )}
+      {(state.kind === 'stopped' || state.kind === 'failed') && (
+        <Ended
+          said={state.kind === 'stopped' ? w.stopped : w.failed}
+          again={w.again}
+          onAgain={start}
+        />
+      )}
+      {view.unpriced.length > 0 && <p className={notes.caution}>{w.unpriced(view.unpriced)}</p>}
+      {found && (
+        <>
+          <div className={classes.charts}>
+            <Months
+              title={w.spending}
+              months={found.months}
+              ranges={found.spent}
+              currency={view.currency}
+            />
+            <Months
+              title={w.lapsing}
+              months={found.months}
+              ranges={found.lapsed}
+              currency={view.currency}
+            />
+          </div>
+          <AtRisk found={found} view={view} />
+        </>
+      )}
+      {ifs && <WhatIfs ifs={ifs} view={view} place={place} />}
+    </div>
+  )
+}

@@ -1,0 +1,74 @@
+/** A range for each month: drawn, and as a table. */
+import { useEffect, useRef } from 'react'
+import type { PlainMonth } from '../../../core/calendar/plainDate'
+import type { Range } from '../../../core/forecast/forecast'
+import tables from '../../../ui/tables.module.css'
+import { words } from '../../../words'
+import { money, monthYear } from '../../../words/format'
+import classes from './forecast.module.css'
+
+const w = words.forecast
+
+interface Props {
+  readonly title: string
+  readonly months: readonly PlainMonth[]
+  readonly ranges: readonly Range[]
+  readonly currency: string
+}
+
+export function Months({ title, months, ranges, currency }: Props) {
+  const box = useRef<HTMLDivElement>(null)
+  const sum = (minor: number) => money(Math.round(minor), currency)
+  useEffect(() => {
+    const element = box.current
+    if (!element) return
+    const told = (minor: number) => money(Math.round(minor), currency)
+    let dispose = () => {}
+    let gone = false
+    // The library is large and only a few screens draw with it.
+    void import('../../../ui/drawRanges').then(({ drawRanges }) => {
+      if (gone) return
+      dispose = drawRanges(element, ranges, {
+        names: months.map(monthYear),
+        label: (minor) => money(Math.round(minor / 100) * 100, currency).replace(/\.00$/, ''),
+        told: ({ low, middle, high }) => w.range(told(low), told(middle), told(high)),
+      })
+    })
+    return () => {
+      gone = true
+      dispose()
+    }
+  }, [months, ranges, currency])
+  return (
+    <figure className={classes.figure}>
+      <figcaption>{title}</figcaption>
+      <div ref={box} className={classes.chart} role="img" aria-label={title} />
+      <p className="second">{w.likely}</p>
+      <details>
+        <summary>{w.table}</summary>
+        <div className={tables.wide}>
+          <table className={tables.ruled}>
+            <thead>
+              <tr>
+                <th scope="col">{w.month}</th>
+                <th scope="col">{w.oneInTen}</th>
+                <th scope="col">{w.middle}</th>
+                <th scope="col">{w.nineInTen}</th>
+              </tr>
+            </thead>
+            <tbody>
+              {ranges.map(({ low, middle, high }, at) => (
+                <tr key={months[at]}>
+                  <th scope="row">{monthYear(months[at] ?? '')}</th>
+                  <td>{sum(low)}</td>
+                  <td>{sum(middle)}</td>
+                  <td>{sum(high)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      </details>
+    </figure>
+  )
+}

@@ -1,0 +1,121 @@
+/** What one fewer or one more of each thing would cost or save a year, and how long it would lack. */
+import { useState } from 'react'
+import type { ParCost, WhatIf } from '../../../core/forecast/forecast'
+import presses from '../../../ui/presses.module.css'
+import tables from '../../../ui/tables.module.css'
+import { words } from '../../../words'
+import { money } from '../../../words/format'
+import type { ForecastView } from './useForecast'
+
+const w = words.forecast
+
+interface Props {
+  readonly ifs: readonly WhatIf[]
+  readonly view: ForecastView
+  readonly place: string | null
+}
+
+/** So many rows at first. */
+const FIRST = 10
+/** A change of less than this a year is none. */
+const SAME_MINOR = 5
+
+export function WhatIfs({ ifs, view, place }: Props) {
+  const [all, setAll] = useState(false)
+  const { problem, lines, stops, currency } = view
+  const rows = ifs
+    .filter(
+      ({ line }) => place === null || stops[problem.lines[line]?.stop ?? -1]?.placeId === place,
+    )
+    .sort((a, b) => saving(b) - saving(a))
+  if (rows.length === 0) return null
+  const shown = all ? rows : rows.slice(0, FIRST)
+  return (
+    <section aria-label={w.whatIf}>
+      <h2>{w.whatIf}</h2>
+      <p className="second">
+        {w.whatIfUnder} {w.order}
+      </p>
+      <div className={tables.wide}>
+        <table className={tables.ruled}>
+          <thead>
+            <tr>
+              <th scope="col">{w.thing}</th>
+              <th scope="col">{w.now}</th>
+              <th scope="col">{w.fewer}</th>
+              <th scope="col">{w.more}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {shown.map(({ line, now, fewer, more }) => {
+              const about = lines[line]
+              const stop = stops[problem.lines[line]?.stop ?? -1]
+              return about ? (
+                <tr key={`${about.itemId}/${about.pocketId}`} data-hue={stop?.hue}>
+                  <th scope="row">
+                    {about.title}
+                    <small>
+                      {about.pocket}, {about.kit}
+                    </small>
+                  </th>
+                  <td>
+                    <b>{now.par}</b>
+                    <small>
+                      {w.perYear(money(Math.round(now.spentMinor), currency))}
+                      <br />
+                      {w.bareDays(now.bareDays)}
+                    </small>
+                  </td>
+                  {problem.lines[line]?.mustBe ? (
+                    <td>{w.mustBe}</td>
+                  ) : (
+                    <Changed to={fewer} from={now} currency={currency} unit={about.unit} />
+                  )}
+                  <Changed to={more} from={now} currency={currency} unit={about.unit} />
+                </tr>
+              ) : null
+            })}
+          </tbody>
+        </table>
+      </div>
+      {!all && rows.length > FIRST && (
+        <button type="button" className={presses.press} onClick={() => setAll(true)}>
+          {w.showAll(rows.length)}
+        </button>
+      )}
+    </section>
+  )
+}
+
+const saving = ({ now, fewer }: WhatIf): number => (fewer ? now.spentMinor - fewer.spentMinor : 0)
+
+function Changed({
+  to,
+  from,
+  currency,
+  unit,
+}: {
+  readonly to: ParCost | null
+  readonly from: ParCost
+  readonly currency: string
+  readonly unit: string
+}) {
+  if (!to) return <td>–</td>
+  const by = Math.round(to.spentMinor - from.spentMinor)
+  const sum = money(Math.abs(by), currency)
+  const without = w.without(to.without, unit)
+  return (
+    <td>
+      <b>{Math.abs(by) < SAME_MINOR ? w.same : by < 0 ? w.saves(sum) : w.costs(sum)}</b>
+      <small>
+        {w.bareDays(to.bareDays)}
+        {without !== '' && (
+          <>
+            <br />
+            {without}
+          </>
+        )}
+      </small>
+    </td>
+  )
+}

@@ -1,0 +1,68 @@
+/** Keeps a line of the plan as it is, or forbids it; the rest is planned around it. */
+import type { z } from 'zod'
+import { addWish, removeWish } from '../../../contract/restock'
+import type * as restock from '../../../contract/values/restock'
+import { useActing } from '../../../ui/acting'
+import { words } from '../../../words'
+import classes from './plan.module.css'
+import type { PlanView } from './usePlan'
+
+const w = words.plan
+type Wish = z.input<typeof restock.wish>
+
+interface Props {
+  readonly view: PlanView
+  readonly title: string
+  readonly keep: Wish
+  readonly not: Wish
+}
+
+export function KeepOrNot({ view, title, keep, not }: Props) {
+  const { run, busy } = useActing()
+  const kept = view.wishes.find(({ wish }) => isAbout(wish, keep))
+  if (kept)
+    return (
+      <span className={classes.presses}>
+        <em>{w.pinned}</em>
+        <button
+          type="button"
+          disabled={busy}
+          aria-label={`${w.release}: ${title}`}
+          onClick={() => void run(removeWish, { params: { wishId: kept.id } }, w.didRelease)}
+        >
+          {w.release}
+        </button>
+      </span>
+    )
+  return (
+    <span className={classes.presses}>
+      <button
+        type="button"
+        disabled={busy}
+        aria-label={`${w.pin}: ${title}`}
+        onClick={() => void run(addWish, { body: keep }, w.didPin)}
+      >
+        {w.pin}
+      </button>
+      <button
+        type="button"
+        disabled={busy}
+        aria-label={`${w.forbid}: ${title}`}
+        onClick={() => void run(addWish, { body: not }, w.didForbid)}
+      >
+        {w.forbid}
+      </button>
+    </span>
+  )
+}
+
+function isAbout(wish: PlanView['wishes'][number]['wish'], keep: Wish): boolean {
+  if (wish.kind === 'carry' && keep.kind === 'carry')
+    return wish.lotId === keep.lotId && wish.pocketId === keep.pocketId && wish.to === keep.to
+  return (
+    wish.kind === 'buy' &&
+    keep.kind === 'buy' &&
+    wish.itemId === keep.itemId &&
+    wish.shop === keep.shop
+  )
+}

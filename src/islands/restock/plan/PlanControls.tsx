@@ -1,0 +1,117 @@
+/** What is asked of the plan: how much may be spent, how far to look, how much comfort is worth. */
+import { Slider } from '@mantine/core'
+import { useDebouncedCallback } from '@mantine/hooks'
+import { useState } from 'react'
+import { setPlan } from '../../../contract/restock'
+import {
+  LOOK_AHEADS,
+  type RestockSettings,
+  THOROUGHNESS,
+  THOROUGHNESS_IDS,
+} from '../../../core/restock/settings'
+import { useActing } from '../../../ui/acting'
+import { words } from '../../../words'
+import { money } from '../../../words/format'
+import classes from './plan.module.css'
+import type { Found, PlanView } from './usePlan'
+
+const w = words.plan
+
+interface Props {
+  readonly view: PlanView
+  readonly found: Found | null
+  readonly budget: number | null
+  readonly onBudget: (minor: number | null) => void
+}
+
+/** Steps of five of the currency; hundredths are no decision. */
+const STEP_MINOR = 500
+
+export function PlanControls({ view, found, budget, onBudget }: Props) {
+  const { run, busy } = useActing()
+  const { settings, currency } = view
+  const spent = Math.round(found?.plan.board.lived.cost.spentMinor ?? 0)
+  const [most, setMost] = useState<number | null>(null)
+  const [dragged, setDragged] = useState<number | null>(null)
+  const ask = (patch: Partial<RestockSettings>) => {
+    const body = { ...settings, budgetMinor: budget, ...patch }
+    if ('budgetMinor' in patch) onBudget(patch.budgetMinor ?? null)
+    void run(setPlan, { body }, w.didSet)
+  }
+  // The plan follows the thumb at once; it is written down when the thumb rests.
+  const settle = useDebouncedCallback((minor: number) => ask({ budgetMinor: minor }), 700)
+  const up = (minor: number) => Math.max(STEP_MINOR, Math.ceil(minor / STEP_MINOR) * STEP_MINOR)
+  const limit = most ?? up(Math.max(spent, budget ?? 0) * 1.25)
+  const shown = dragged ?? budget
+  return (
+    <section className={classes.box} aria-label={w.controls}>
+      <h2 id="plan-budget">{w.budget}</h2>
+      <p className={classes.sum}>
+        {w.ofBudget(money(spent, currency), shown === null ? null : money(shown, currency))}
+      </p>
+      {budget === null ? (
+        <button
+          type="button"
+          disabled={busy || !found}
+          onClick={() => {
+            setMost(up(spent * 1.25))
+            ask({ budgetMinor: up(spent) })
+          }}
+        >
+          {w.limit}
+        </button>
+      ) : (
+        <>
+          <Slider
+            aria-labelledby="plan-budget"
+            thumbLabel={w.budget}
+            value={dragged ?? budget}
+            min={0}
+            max={limit}
+            step={STEP_MINOR}
+            label={(minor) => money(minor, currency)}
+            color="var(--ink)"
+            onChange={setDragged}
+            onChangeEnd={(minor) => {
+              setDragged(null)
+              onBudget(minor)
+              settle(minor)
+            }}
+          />
+          <button type="button" disabled={busy} onClick={() => ask({ budgetMinor: null })}>
+            {w.noLimit}
+          </button>
+        </>
+      )}
+      {found?.plan.overBudget && <p className={classes.warn}>{w.overBudget}</p>}
+      <fieldset className={classes.chips}>
+        <legend>{w.lookAheadLabel}</legend>
+        {LOOK_AHEADS.map((days) => (
+          <button
+            key={days}
+            type="button"
+            disabled={busy}
+            aria-pressed={settings.days === days}
+            onClick={() => ask({ days })}
+          >
+            {w.lookAhead(days)}
+          </button>
+        ))}
+      </fieldset>
+      <fieldset className={classes.chips}>
+        <legend>{w.thoroughness}</legend>
+        {THOROUGHNESS_IDS.map((id) => (
+          <button
+            key={id}
+            type="button"
+            disabled={busy}
+            aria-pressed={settings.comfortMinor === THOROUGHNESS[id]}
+            onClick={() => ask({ comfortMinor: THOROUGHNESS[id] })}
+          >
+            {w.thorough[id]}
+          </button>
+        ))}
+      </fieldset>
+    </section>
+  )
+}

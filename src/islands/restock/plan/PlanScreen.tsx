@@ -1,0 +1,146 @@
+/**
+ * The restocking plan (planning at a desk): what to carry, buy and take out at which visit, what
+ * it costs, and what else could be done; any line can be kept or forbidden.
+ */
+import { useDebouncedValue } from '@mantine/hooks'
+import { useState } from 'react'
+import { makeList } from '../../../contract/restock'
+import { timeline } from '../../../core/restock/timeline'
+import { useActing } from '../../../ui/acting'
+import { Frame, type Strap } from '../../../ui/Frame'
+import notes from '../../../ui/notes.module.css'
+import { Ended, Working } from '../../../ui/Working'
+import { words } from '../../../words'
+import { RestockTabs } from '../RestockTabs'
+import { Compare } from './Compare'
+import { listOf } from './listOf'
+import { namesOf } from './names'
+import { PlanControls } from './PlanControls'
+import { Prices } from './Prices'
+import classes from './plan.module.css'
+import { Bare } from './Uncovered'
+import { type Found, type PlanView, usePlan } from './usePlan'
+import { VisitCard } from './VisitCard'
+import { Wishes } from './Wishes'
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: PlanView
+  readonly place: string | null
+}
+
+export const PlanScreen = (props: Props) => (
+  <Frame tab="restock" strap={props.strap} place={props.place}>
+    <RestockTabs part="plan" />
+    <Planning {...props} />
+  </Frame>
+)
+
+const w = words.plan
+
+function Planning({ initial, place }: Props) {
+  const [budget, setBudget] = useState(initial.settings.budgetMinor)
+  // While the thumb moves nothing is planned; where it rests, once.
+  const [resting] = useDebouncedValue(budget, 250)
+  const { state, found, before, stop, start, view } = usePlan(initial, resting)
+  if (view.lines.length === 0)
+    return (
+      <>
+        <h1>{w.title}</h1>
+        <p className={notes.nothing}>{w.none}</p>
+      </>
+    )
+  return (
+    <div className={classes.screen}>
+      <div className={classes.main}>
+        <header className={classes.head}>
+          <h1>{found ? headline(found) : w.title}</h1>
+          <p className="second">{w.under(view.settings.days)}</p>
+          {found && <ToList found={found} />}
+        </header>
+        {state.kind === 'working' && (
+          <Working label={w.working} share={state.share} onStop={stop} />
+        )}
+        {(state.kind === 'stopped' || state.kind === 'failed') && (
+          <Ended
+            said={state.kind === 'stopped' ? w.stopped : w.failed}
+            again={w.again}
+            onAgain={start}
+          />
+        )}
+        {found && <Board found={found} place={place} />}
+        <Prices view={view} />
+      </div>
+      <aside className={classes.side}>
+        <PlanControls view={view} found={found} budget={budget} onBudget={setBudget} />
+        {found && <Compare found={found} before={before} />}
+        <Wishes view={view} />
+      </aside>
+    </div>
+  )
+}
+
+/** What comes within so many days is the headline; the rest waits below. */
+const NEAR_DAYS = 14
+
+function headline({ plan: { board } }: Found): string {
+  const near = <Of,>(of: readonly Of[], day: (one: Of) => number | null) =>
+    of.filter((one) => (day(one) ?? NEAR_DAYS) < NEAR_DAYS)
+  const carries = near(board.carries, ({ putOn }) => putOn)
+  const buys = near(board.buys, ({ by }) => by)
+  const outs = near(board.takeOuts, ({ on }) => on)
+  return w.headline(
+    carries.length,
+    buys.reduce((sum, { packs }) => sum + packs, 0),
+    outs.length,
+    board.carries.length + board.buys.length + board.takeOuts.length,
+  )
+}
+
+/** What is to be bought soon goes onto the shopping list, in place of what an earlier plan put there. */
+function ToList({ found }: { readonly found: Found }) {
+  const { run, busy } = useActing()
+  const lines = listOf(found.view, found.plan)
+  if (lines.length === 0) return null
+  const put = async () => {
+    if (await run(makeList, { body: { lines } }, (made) => words.shopping.made(made.lines)))
+      window.location.assign('/restock')
+  }
+  return (
+    <button type="button" className={classes.done} disabled={busy} onClick={() => void put()}>
+      {w.toList}
+    </button>
+  )
+}
+
+/** So many visits are shown at once; the rest is a press away. */
+const SOON = 6
+
+function Board({ found, place }: { readonly found: Found; readonly place: string | null }) {
+  const { view, plan } = found
+  const names = namesOf(view)
+  const visits = timeline(view.problem, plan.board).filter(
+    ({ stop }) => place === null || names.stop(stop)?.placeId === place,
+  )
+  const [soon, later] = [visits.slice(0, SOON), visits.slice(SOON)]
+  return (
+    <>
+      <ol className={classes.line}>
+        {soon.map((visit) => (
+          <VisitCard key={`${visit.day}/${visit.stop}`} visit={visit} found={found} />
+        ))}
+      </ol>
+      {later.length > 0 && (
+        <details className={classes.later}>
+          <summary>{w.later(later.length)}</summary>
+          <ol className={classes.line}>
+            {later.map((visit) => (
+              <VisitCard key={`${visit.day}/${visit.stop}`} visit={visit} found={found} />
+            ))}
+          </ol>
+        </details>
+      )}
+      <Bare found={found} place={place} />
+    </>
+  )
+}

@@ -1,0 +1,166 @@
+/** Packs and prices of every shop, edited in place. */
+import { TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { removeOffer, setOffer } from '../../../contract/restock'
+import { type Amount, formatAmount } from '../../../core/quantity/amount'
+import { readAmount } from '../../../core/quantity/readAmount'
+import { readPrice, writePrice } from '../../../core/quantity/readPrice'
+import { useActing } from '../../../ui/acting'
+import { words } from '../../../words'
+import classes from './plan.module.css'
+import type { PlanView } from './usePlan'
+
+const w = words.plan
+type Offer = PlanView['offers'][number]
+
+export function Prices({ view }: { readonly view: PlanView }) {
+  const [adding, setAdding] = useState<string | null>(null)
+  return (
+    <details className={classes.later}>
+      <summary>{w.prices}</summary>
+      <p className="second">{w.pricesUnder}</p>
+      <ul className={classes.prices}>
+        {view.things.map(({ itemId, title }) => {
+          const offers = view.offers.filter((offer) => offer.itemId === itemId)
+          return (
+            <li key={itemId}>
+              <b>{title}</b>
+              {offers.map((offer) => (
+                <OfferRow
+                  key={`${offer.shop}/${offer.packSize}/${offer.priceMinor}/${offer.leadDays}`}
+                  title={title}
+                  offer={offer}
+                />
+              ))}
+              {offers.length === 0 || adding === itemId ? (
+                <OfferRow
+                  title={title}
+                  offer={{
+                    itemId,
+                    shop: '',
+                    packSize: 1000 as Amount,
+                    priceMinor: null,
+                    leadDays: 0,
+                    offerId: null,
+                  }}
+                  isNew
+                  onDone={() => setAdding(null)}
+                />
+              ) : (
+                <button type="button" onClick={() => setAdding(itemId)}>
+                  {w.addShop}
+                </button>
+              )}
+            </li>
+          )
+        })}
+      </ul>
+    </details>
+  )
+}
+
+interface RowProps {
+  readonly title: string
+  readonly offer: Offer
+  readonly isNew?: boolean
+  readonly onDone?: () => void
+}
+
+function OfferRow({ title, offer, isNew = false, onDone }: RowProps) {
+  const { run, busy } = useActing()
+  const [shop, setShop] = useState(offer.shop)
+  const [pack, setPack] = useState(formatAmount(offer.packSize))
+  const [price, setPrice] = useState(writePrice(offer.priceMinor))
+  const [lead, setLead] = useState(String(offer.leadDays))
+  const size = readAmount(pack)
+  const minor = readPrice(price)
+  const wrongPack = size.kind === 'refused' || size.amount === 0 ? w.badPack : ''
+  const wrongPrice = minor === 'not_a_price' ? w.badPrice : ''
+  const wrongShop = isNew && shop.trim() === '' ? w.noShopName : ''
+  const wrongLead = /^\d{1,3}$/.test(lead.trim()) ? '' : w.badLead
+  const [tried, setTried] = useState(false)
+  const changed =
+    isNew ||
+    pack !== formatAmount(offer.packSize) ||
+    price !== writePrice(offer.priceMinor) ||
+    lead !== String(offer.leadDays)
+  const save = async () => {
+    setTried(true)
+    if (wrongPack || wrongShop || wrongLead) return
+    if (minor === 'not_a_price' || size.kind === 'refused') return
+    const done = await run(
+      setOffer,
+      {
+        params: { itemId: offer.itemId },
+        body: {
+          shop: shop.trim(),
+          packSize: size.amount,
+          priceMinor: minor,
+          leadDays: Number(lead),
+        },
+      },
+      w.didSet,
+    )
+    if (done) onDone?.()
+  }
+  return (
+    <form
+      className={classes.offer}
+      aria-label={w.change(title)}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void save()
+      }}
+    >
+      {isNew ? (
+        <TextInput
+          size="xs"
+          label={w.shop}
+          value={shop}
+          error={(tried && wrongShop) || undefined}
+          onChange={({ currentTarget }) => setShop(currentTarget.value)}
+        />
+      ) : (
+        <span className={classes.shopName}>{offer.shop || w.anyShop}</span>
+      )}
+      <TextInput
+        size="xs"
+        label={w.inPack}
+        value={pack}
+        error={wrongPack || undefined}
+        onChange={({ currentTarget }) => setPack(currentTarget.value)}
+      />
+      <TextInput
+        size="xs"
+        label={w.price}
+        value={price}
+        error={wrongPrice || undefined}
+        onChange={({ currentTarget }) => setPrice(currentTarget.value)}
+      />
+      <TextInput
+        size="xs"
+        label={w.lead}
+        inputMode="numeric"
+        value={lead}
+        error={wrongLead || undefined}
+        onChange={({ currentTarget }) => setLead(currentTarget.value)}
+      />
+      {changed && (
+        <button type="submit" disabled={busy}>
+          {w.save}
+        </button>
+      )}
+      {offer.offerId !== null && (
+        <button
+          type="button"
+          disabled={busy}
+          onClick={() =>
+            void run(removeOffer, { params: { offerId: offer.offerId as string } }, w.didSet)
+          }
+        >
+          {w.removeShop}
+        </button>
+      )}
+    </form>
+  )
+}

@@ -1,0 +1,199 @@
+/** One visit on the line of time: what to have bought, take along, put, swap out and throw away. */
+import type { ReactNode } from 'react'
+import type { BuyLine, CarryLine, TakeOutLine } from '../../../core/restock/board'
+import type { VisitStop } from '../../../core/restock/timeline'
+import { words } from '../../../words'
+import { money } from '../../../words/format'
+import { Carry, ThrowAway } from './Done'
+import { KeepOrNot } from './KeepOrNot'
+import { namesOf } from './names'
+import classes from './plan.module.css'
+import type { Found } from './usePlan'
+
+const w = words.plan
+
+interface Props {
+  readonly visit: VisitStop
+  readonly found: Found
+}
+
+export function VisitCard({ visit, found }: Props) {
+  const { view, budgetMinor } = found
+  const names = namesOf(view)
+  const at = visit.stop
+  const stop = names.stop(at)
+  const sum = (minor: number) => money(minor, view.currency)
+  const when = names.day(visit.day)
+  return (
+    <li className={classes.visit} data-hue={stop?.hue}>
+      <header>
+        <h2>
+          <time dateTime={when}>{w.day(when, names.today)}</time> <span>{stop?.name}</span>
+        </h2>
+        {visit.spentMinor > 0 && (
+          <small>
+            {w.soFar(sum(visit.spentMinor), budgetMinor === null ? null : sum(budgetMinor))}
+          </small>
+        )}
+      </header>
+      <Part title={w.buyBefore} of={visit.buys}>
+        {(buy) => <Bought key={`${buy.offer}/${buy.by}`} buy={buy} found={found} at={at} />}
+      </Part>
+      <Part title={w.takeAlong} of={visit.takes}>
+        {(carry) => (
+          <li key={keyOf(carry)} className={classes.does}>
+            <p>
+              <b>{amountOf(carry, found)}</b> {names.thing(names.thingOfLine(carry.line)).title}{' '}
+              <span className={classes.why}>
+                {w.from(names.whereShelf(carry.shelf, at))} {w.to(names.whereLine(carry.line, at))}
+              </span>
+            </p>
+          </li>
+        )}
+      </Part>
+      <Part title={w.putHere} of={visit.puts}>
+        {(carry) => <Carried key={keyOf(carry)} carry={carry} found={found} at={at} />}
+      </Part>
+      {(['swap_out', 'throw_away'] as const).map((kind) => (
+        <Part
+          key={kind}
+          title={w.takeOut[kind]}
+          of={visit.takeOuts.filter((out) => out.kind === kind)}
+        >
+          {(out) => (
+            <TakenOut
+              key={`${out.shelf}/${out.line}/${out.turnsOn}`}
+              out={out}
+              found={found}
+              at={at}
+            />
+          )}
+        </Part>
+      ))}
+    </li>
+  )
+}
+
+/** What is planned, told at one of its stops. */
+interface At {
+  readonly found: Found
+  readonly at: number
+}
+
+/** Only what is done today can be ticked off today. */
+const isToday = (day: number | null): boolean => day === 0
+
+const keyOf = ({ shelf, line, putOn }: CarryLine): string => `${shelf}/${line}/${putOn}`
+
+const amountOf = ({ amount, line }: CarryLine, { view }: Found): string => {
+  const names = namesOf(view)
+  return w.some(amount, names.thing(names.thingOfLine(line)).unit)
+}
+
+interface PartProps<Of> {
+  readonly title: string
+  readonly of: readonly Of[]
+  readonly children: (one: Of) => ReactNode
+}
+
+const Part = <Of,>({ title, of, children }: PartProps<Of>) =>
+  of.length === 0 ? null : (
+    <section className={classes.part}>
+      <h3>{title}</h3>
+      <ul>{of.map(children)}</ul>
+    </section>
+  )
+
+function Bought({ buy, found, at }: At & { readonly buy: BuyLine }) {
+  const { view } = found
+  const names = namesOf(view)
+  const offer = view.problem.offers[buy.offer]
+  const thing = view.things[offer?.thing ?? -1]
+  if (!offer || !thing) return null
+  const shop = names.shop(offer.shop)
+  const meets = buy.goesTo.find((to) => to.meets)?.meets
+  const comes = view.coming.find((one) => one.offer === buy.offer)
+  return (
+    <li className={classes.does}>
+      <p>
+        <b>{w.packs(buy.packs, offer.units, thing.unit)}</b> {thing.title}{' '}
+        <span className={classes.price}>{money(buy.costMinor, view.currency)}</span>
+      </p>
+      <p className={classes.why}>
+        {[
+          w.at(shop === '' ? w.anyShop : shop),
+          ...(comes ? [w.coming[comes.state]] : []),
+          ...(buy.orderBy < buy.by ? [w.orderBy(names.day(buy.orderBy), names.today)] : []),
+          ...buy.goesTo.map(({ amount, line }) => w.goesTo(amount, names.whereLine(line, at))),
+          ...(meets ? [w.meets(meets, names.day, names.today)] : [w.tops]),
+          ...(buy.leftOver > 0 ? [w.leftOver(buy.leftOver)] : []),
+        ].join(' · ')}
+      </p>
+      {!comes && (
+        <KeepOrNot
+          view={view}
+          title={thing.title}
+          keep={{ kind: 'buy', itemId: thing.itemId, shop, packs: buy.packs }}
+          not={{ kind: 'no_buy', itemId: thing.itemId }}
+        />
+      )}
+    </li>
+  )
+}
+
+function Carried({ carry, found, at }: At & { readonly carry: CarryLine }) {
+  const { view } = found
+  const names = namesOf(view)
+  const { title } = names.thing(names.thingOfLine(carry.line))
+  const shelf = names.shelf(carry.shelf)
+  const line = names.line(carry.line)
+  if (!shelf || !line) return null
+  const lot = { lotId: shelf.lotId, pocketId: shelf.pocketId, to: line.pocketId }
+  return (
+    <li className={classes.does}>
+      <p>
+        <b>{amountOf(carry, found)}</b> {title}{' '}
+        <span className={classes.price}>{w.saves(money(carry.savesMinor, view.currency))}</span>
+      </p>
+      <p className={classes.why}>
+        {[
+          w.from(names.whereShelf(carry.shelf, at)),
+          w.to(`${line.pocket}, ${line.kit}`),
+          carry.meets ? w.meets(carry.meets, names.day, names.today) : w.tops,
+          ...(carry.turnsOn === null ? [] : [w.wouldLapse(names.day(carry.turnsOn), names.today)]),
+        ].join(' · ')}
+      </p>
+      {isToday(carry.putOn) && <Carry found={found} title={title} carry={carry} />}
+      <KeepOrNot
+        view={view}
+        title={title}
+        keep={{ kind: 'carry', ...lot, amount: carry.amount }}
+        not={{ kind: 'no_carry', ...lot }}
+      />
+    </li>
+  )
+}
+
+function TakenOut({ out, found, at }: At & { readonly out: TakeOutLine }) {
+  const { view } = found
+  const names = namesOf(view)
+  const { title, unit } = names.thing(out.thing)
+  const where =
+    out.line === null ? names.whereShelf(out.shelf ?? -1, at) : names.whereLine(out.line, at)
+  const turns = names.day(out.turnsOn)
+  return (
+    <li className={classes.does}>
+      <p>
+        <b>{w.some(out.amount, unit)}</b> {title}{' '}
+        <span className={classes.price}>{w.worth(money(out.worthMinor, view.currency))}</span>
+      </p>
+      <p className={classes.why}>
+        {where} ·{' '}
+        {out.kind === 'swap_out' ? w.swapWhy(turns, names.today) : w.spent(turns, names.today)}
+      </p>
+      {out.kind === 'throw_away' && isToday(out.on) && (
+        <ThrowAway found={found} title={title} out={out} />
+      )}
+    </li>
+  )
+}

@@ -1,0 +1,50 @@
+/** What the keeper wants of the plan: every kept or forbidden line, to be given back to it. */
+import { removeWish } from '../../../contract/restock'
+import { useActing } from '../../../ui/acting'
+import { words } from '../../../words'
+import classes from './plan.module.css'
+import type { PlanView } from './usePlan'
+
+const w = words.plan
+
+export function Wishes({ view }: { readonly view: PlanView }) {
+  const { run, busy } = useActing()
+  if (view.wishes.length === 0) return null
+  return (
+    <section className={classes.box} aria-label={w.wishes}>
+      <h2>{w.wishes}</h2>
+      <ul className={classes.wishes}>
+        {view.wishes.map(({ id, wish }) => (
+          <li key={id}>
+            <span>{sentence(view, wish)}</span>
+            <button
+              type="button"
+              disabled={busy}
+              onClick={() => void run(removeWish, { params: { wishId: id } }, w.didRelease)}
+            >
+              {w.release}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+function sentence(view: PlanView, wish: PlanView['wishes'][number]['wish']): string {
+  if (wish.kind === 'buy' || wish.kind === 'no_buy') {
+    const title = view.things.find(({ itemId }) => itemId === wish.itemId)?.title
+    if (title === undefined) return w.wish.gone
+    return wish.kind === 'buy' ? w.wish.buy(wish.packs, title) : w.wish.no_buy(title)
+  }
+  const at = view.shelves.findIndex(
+    ({ lotId, pocketId }) => lotId === wish.lotId && pocketId === wish.pocketId,
+  )
+  const title = view.things[view.problem.shelves[at]?.thing ?? -1]?.title
+  const to = view.lines.find(({ pocketId }) => pocketId === wish.to)
+  if (title === undefined || !to) return w.wish.gone
+  const where = `${to.pocket}, ${to.kit}`
+  return wish.kind === 'carry'
+    ? w.wish.carry(wish.amount, title, where)
+    : w.wish.no_carry(title, where)
+}

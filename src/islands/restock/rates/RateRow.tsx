@@ -1,0 +1,104 @@
+/** One rate: a dot on its range, its season month by month, and a field for who knows better. */
+import { TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { setRate } from '../../../contract/restock'
+import { type Amount, formatAmount } from '../../../core/quantity/amount'
+import { readAmount } from '../../../core/quantity/readAmount'
+import { useActing } from '../../../ui/acting'
+import presses from '../../../ui/presses.module.css'
+import quiet from '../../../ui/quiet.module.css'
+import { words } from '../../../words'
+import type { Rate } from './RatesScreen'
+import classes from './rates.module.css'
+
+const w = words.rates
+
+interface Props {
+  readonly rate: Rate
+  /** The highest of all, which ends the scale. */
+  readonly most: number
+}
+
+export function RateRow({ rate, most }: Props) {
+  const { run, busy } = useActing()
+  const { itemId, placeId, title, place, unit, perYear, low, high, from, times, days } = rate
+  const [typed, setTyped] = useState(rate.byHand === null ? '' : formatAmount(rate.byHand))
+  const read = readAmount(typed)
+  const params = { itemId, placeId }
+  const save = (to: Amount | null, said: string) =>
+    run(setRate, { params, body: { perYear: to } }, said)
+  const at = (value: number) => `${Math.min(100, (Math.sqrt(value) / Math.sqrt(most)) * 100)}%`
+  return (
+    <tr data-hue={rate.hue}>
+      <th scope="row">
+        {title}
+        <small>{place}</small>
+      </th>
+      <td>
+        <b>{w.year(perYear, unit)}</b>
+        <small>{from === 'record' ? w.source.record(times, days) : w.source[from]}</small>
+      </td>
+      <td data-label={from === 'hand' ? undefined : w.range}>
+        {from === 'hand' ? (
+          '–'
+        ) : (
+          <>
+            <span className={classes.scale} aria-hidden="true">
+              <i style={{ left: at(low), right: `calc(100% - ${at(high)})` }} />
+              <b style={{ left: at(perYear) }} />
+            </span>
+            {w.between(low, high)}
+          </>
+        )}
+      </td>
+      <td data-label={w.season}>
+        <Season season={rate.season} />
+      </td>
+      <td data-label={w.hand}>
+        <form
+          onSubmit={(event) => {
+            event.preventDefault()
+            if (read.kind === 'read') void save(read.amount, w.saved)
+          }}
+        >
+          <TextInput
+            aria-label={w.set(title, place)}
+            inputMode="decimal"
+            size="sm"
+            value={typed}
+            onChange={(event) => setTyped(event.currentTarget.value)}
+            error={typed.trim() !== '' && read.kind === 'refused' ? w.wrong : undefined}
+          />
+          <button type="submit" className={presses.press} disabled={busy || read.kind !== 'read'}>
+            {w.save}
+          </button>
+          {rate.byHand !== null && (
+            <button
+              type="button"
+              className={quiet.quiet}
+              disabled={busy}
+              onClick={async () => {
+                if (await save(null, w.left)) setTyped('')
+              }}
+            >
+              {w.leave}
+            </button>
+          )}
+        </form>
+      </td>
+    </tr>
+  )
+}
+
+/** A column for each month, as high as what is used in it against the mean of the year. */
+const Season = ({ season }: { readonly season: readonly number[] }) => (
+  <span className={classes.season} role="img" aria-label={w.seasonTold(season)}>
+    {season.map((value, month) => (
+      // biome-ignore lint/suspicious/noArrayIndexKey: a month is its position
+      <i key={month} data-high={value >= 1.25}>
+        <b style={{ height: `${Math.min(100, value * 45)}%` }} />
+        {w.letters[month]}
+      </i>
+    ))}
+  </span>
+)

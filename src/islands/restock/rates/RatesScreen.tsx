@@ -1,0 +1,91 @@
+/**
+ * Rates of use (now and then at a desk): what was learned, how sure it is, in which months more is
+ * used, and where the keeper knows better.
+ */
+import { useQuery } from '@tanstack/react-query'
+import type { z } from 'zod'
+import { readRates } from '../../../contract/restock'
+import type { ratesValue } from '../../../contract/values/forecast'
+import { call } from '../../../device/call'
+import { Frame, type Strap } from '../../../ui/Frame'
+import notes from '../../../ui/notes.module.css'
+import tables from '../../../ui/tables.module.css'
+import { words } from '../../../words'
+import { RestockTabs } from '../RestockTabs'
+import { RateRow } from './RateRow'
+import classes from './rates.module.css'
+
+export type Rates = z.infer<typeof ratesValue>
+export type Rate = Rates['rates'][number]
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: Rates
+  readonly place: string | null
+}
+
+export const RatesScreen = (props: Props) => (
+  <Frame tab="restock" strap={props.strap} place={props.place}>
+    <RestockTabs part="use" />
+    <Learned {...props} />
+  </Frame>
+)
+
+const w = words.rates
+
+function Learned({ initial, place }: Props) {
+  const { data } = useQuery({
+    queryKey: ['restock', 'rates'],
+    queryFn: () => call(readRates),
+    initialData: initial,
+  })
+  const rates = data.rates.filter(({ placeId }) => place === null || placeId === place)
+  const known = rates.filter(({ from }) => from !== 'usual')
+  const usual = rates.filter(({ from }) => from === 'usual')
+  if (rates.length === 0)
+    return (
+      <>
+        <h1>{w.title}</h1>
+        <p className={notes.nothing}>{w.none}</p>
+      </>
+    )
+  return (
+    <div className={classes.screen}>
+      <header>
+        <h1>{w.headline(known.length, rates.length)}</h1>
+        <p className="second">{w.under}</p>
+      </header>
+      {known.length > 0 && <Table rates={known} />}
+      {usual.length > 0 && (
+        <details open={known.length === 0}>
+          <summary>{w.showUsual(usual.length)}</summary>
+          <Table rates={usual} />
+        </details>
+      )}
+    </div>
+  )
+}
+
+const Table = ({ rates }: { readonly rates: readonly Rate[] }) => {
+  const most = Math.max(...rates.map(({ high }) => high), 1)
+  return (
+    <div className={tables.wide}>
+      <table className={tables.ruled}>
+        <thead>
+          <tr>
+            <th scope="col">{w.thing}</th>
+            <th scope="col">{w.perYear}</th>
+            <th scope="col">{w.range}</th>
+            <th scope="col">{w.season}</th>
+            <th scope="col">{w.hand}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rates.map((rate) => (
+            <RateRow key={`${rate.itemId}/${rate.placeId}`} rate={rate} most={most} />
+          ))}
+        </tbody>
+      </table>
+    </div>
+  )
+}

@@ -1,0 +1,130 @@
+/** Recalls: whether something in the house is recalled, where it lies, and holding it everywhere. */
+import { useQuery } from '@tanstack/react-query'
+import type { z } from 'zod'
+import { readRecalls, takeRecall } from '../../../contract/restock'
+import type { recallsValue } from '../../../contract/values/restock'
+import { call } from '../../../device/call'
+import { useActing } from '../../../ui/acting'
+import { Frame, type Strap } from '../../../ui/Frame'
+import notes from '../../../ui/notes.module.css'
+import presses from '../../../ui/presses.module.css'
+import { words } from '../../../words'
+import { RestockTabs } from '../RestockTabs'
+import { ConcernedLot } from './ConcernedLot'
+import classes from './recalls.module.css'
+import { WriteRecall } from './WriteRecall'
+
+export type Recalls = z.infer<typeof recallsValue>
+type Bulletin = Recalls['bulletins'][number]
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: Recalls
+}
+
+export const RecallsScreen = ({ strap, initial }: Props) => (
+  <Frame tab="restock" strap={strap} place={null}>
+    <RestockTabs part="recalls" />
+    <Bulletins initial={initial} />
+  </Frame>
+)
+
+const w = words.recalls
+const toHold = ({ lots }: Bulletin) =>
+  lots.filter(({ how, isHeld }) => how === 'recalled' && !isHeld).length
+const toLookAt = ({ lots }: Bulletin) => lots.filter(({ how }) => how === 'look').length
+
+function Bulletins({ initial }: Pick<Props, 'initial'>) {
+  const { data } = useQuery({
+    queryKey: ['recalls'],
+    queryFn: () => call(readRecalls),
+    initialData: initial,
+  })
+  const { bulletins, feed, unread } = data
+  const sum = (of: (one: Bulletin) => number) => bulletins.reduce((all, one) => all + of(one), 0)
+  const ours = bulletins
+    .filter(({ lots, takenOn }) => lots.length > 0 || takenOn !== null)
+    .sort((a, b) => toHold(b) - toHold(a) || toLookAt(b) - toLookAt(a))
+  const others = bulletins.filter((one) => !ours.includes(one))
+  return (
+    <div className={classes.screen}>
+      <header>
+        <h1>{w.headline(sum(toHold), sum(toLookAt), data.isStandIn)}</h1>
+        <p className="second">{w.under(data.source)}</p>
+        {data.isStandIn && <p className={notes.caution}>{w.standIn}</p>}
+      </header>
+      <WriteRecall />
+      {feed !== 'read' && (
+        <p className={notes.caution} role="alert">
+          {w.feed[feed]}
+        </p>
+      )}
+      {unread.length > 0 && <p className={notes.caution}>{w.unread(unread)}</p>}
+      {ours.map((bulletin) => (
+        <Ours key={bulletin.id} bulletin={bulletin} />
+      ))}
+      {others.length > 0 && (
+        <details>
+          <summary>{w.others(others.length)}</summary>
+          {others.map((bulletin) => (
+            <article key={bulletin.id} className={classes.bulletin}>
+              <About bulletin={bulletin} />
+            </article>
+          ))}
+        </details>
+      )}
+    </div>
+  )
+}
+
+function Ours({ bulletin }: { readonly bulletin: Bulletin }) {
+  const { run, busy } = useActing()
+  const { id, lots, takenOn, advice } = bulletin
+  const open = toHold(bulletin)
+  return (
+    <article className={classes.bulletin} data-open={open > 0} aria-label={bulletin.title}>
+      <About bulletin={bulletin} />
+      {advice !== '' && <p className={open > 0 ? notes.mustNot : undefined}>{advice}</p>}
+      <Lots of={lots.filter(({ how }) => how === 'recalled')} />
+      {open > 0 && (
+        <button
+          type="button"
+          className={presses.go}
+          disabled={busy}
+          onClick={() =>
+            void run(takeRecall, { body: { bulletinId: id } }, ({ held, look }) =>
+              w.held(held, look),
+            )
+          }
+        >
+          {w.hold(open)}
+        </button>
+      )}
+      {toLookAt(bulletin) > 0 && <h3>{w.look}</h3>}
+      <Lots of={lots.filter(({ how }) => how === 'look')} />
+      {takenOn !== null && open === 0 && <p className="second">{w.takenOn(takenOn)}</p>}
+    </article>
+  )
+}
+
+const Lots = ({ of }: { readonly of: Bulletin['lots'] }) =>
+  of.length === 0 ? null : (
+    <ul>
+      {of.map((lot) => (
+        <ConcernedLot key={`${lot.lotId}/${lot.pocketId}`} lot={lot} />
+      ))}
+    </ul>
+  )
+
+const About = ({ bulletin }: { readonly bulletin: Bulletin }) => (
+  <>
+    <header>
+      <h2>{bulletin.title}</h2>
+      <small>{w.published(bulletin.id, bulletin.publishedOn)}</small>
+    </header>
+    <p>{bulletin.reason}.</p>
+    <p className="second">
+      {bulletin.product} · {w.batches(bulletin.batches)}
+    </p>
+  </>
+)

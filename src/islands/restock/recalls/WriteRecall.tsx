@@ -1,0 +1,101 @@
+/** A recall that somebody read elsewhere, written down by hand. */
+import { Button, Textarea, TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { writeRecall } from '../../../contract/restock'
+import type { PlainDate } from '../../../core/calendar/plainDate'
+import type { Batches } from '../../../core/recall/bulletin'
+import { useActing } from '../../../ui/acting'
+import { useStrap } from '../../../ui/Frame'
+import { words } from '../../../words'
+import classes from './recalls.module.css'
+
+const w = words.recalls
+const EMPTY = { name: '', strength: '', batches: '', reason: '', advice: '', source: '' }
+
+/** One batch a line; two with a dash between them are all from one to the other. */
+export const readBatches = (text: string): readonly Batches[] =>
+  text
+    .split('\n')
+    .map((line) => line.trim())
+    .filter((line) => line !== '')
+    .map((line): Batches => {
+      const [, from, to] = /^(\S+)\s*(?:–|\bto\b)\s*(\S+)$/.exec(line) ?? []
+      return from && to ? { kind: 'range', from, to } : { kind: 'one', batch: line }
+    })
+
+export function WriteRecall() {
+  const { run, busy } = useActing()
+  const { today } = useStrap()
+  const [open, setOpen] = useState(false)
+  const [fields, setFields] = useState(EMPTY)
+  const [on, setOn] = useState<string>(today)
+  const text = (name: keyof typeof EMPTY) => ({
+    label: w.fields[name],
+    value: fields[name],
+    onChange: (event: { currentTarget: { value: string } }) =>
+      setFields({ ...fields, [name]: event.currentTarget.value }),
+  })
+  if (!open)
+    return (
+      <p>
+        <Button variant="default" onClick={() => setOpen(true)}>
+          {w.write}
+        </Button>
+      </p>
+    )
+  const batches = readBatches(fields.batches)
+  const isWhole = [fields.name, fields.reason, fields.source].every((one) => one.trim() !== '')
+  return (
+    <form
+      className={classes.write}
+      aria-label={w.write}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void run(
+          writeRecall,
+          {
+            body: {
+              product: { name: fields.name.trim(), strength: fields.strength.trim() },
+              batches: [...batches],
+              reason: fields.reason.trim(),
+              advice: fields.advice.trim(),
+              source: fields.source.trim(),
+              publishedOn: on as PlainDate,
+            },
+          },
+          ({ held, look }) => w.held(held, look),
+        ).then((done) => {
+          if (!done) return
+          setFields(EMPTY)
+          setOpen(false)
+        })
+      }}
+    >
+      <TextInput required withAsterisk={false} maxLength={120} {...text('name')} />
+      <TextInput maxLength={120} {...text('strength')} />
+      <Textarea required withAsterisk={false} rows={3} {...text('batches')} />
+      <TextInput required withAsterisk={false} maxLength={120} {...text('reason')} />
+      <TextInput maxLength={2000} {...text('advice')} />
+      <TextInput required withAsterisk={false} maxLength={120} {...text('source')} />
+      <TextInput
+        type="date"
+        label={w.fields.on}
+        max={today}
+        value={on}
+        onChange={(event) => setOn(event.currentTarget.value)}
+      />
+      <span className={classes.presses}>
+        <Button
+          type="submit"
+          loading={busy}
+          disabled={!isWhole || batches.length === 0 || on === ''}
+        >
+          {w.save}
+        </Button>
+        <Button variant="default" onClick={() => setOpen(false)}>
+          {w.cancel}
+        </Button>
+      </span>
+    </form>
+  )
+}

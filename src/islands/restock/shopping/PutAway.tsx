@@ -1,0 +1,207 @@
+/** What was bought goes into its pockets, with the date and batch that are printed on it. */
+import { Checkbox, Modal, TextInput } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { readCodes } from '../../../contract/items'
+import { putAway } from '../../../contract/restock'
+import { writePrintedDate } from '../../../core/calendar/readPrintedDate'
+import type { CodeFields } from '../../../core/codes/readCode'
+import { type Amount, formatAmount, less, NOTHING, sum } from '../../../core/quantity/amount'
+import { readAmount } from '../../../core/quantity/readAmount'
+import { readPrice, writePrice } from '../../../core/quantity/readPrice'
+import { itemTitle } from '../../../core/stock/item'
+import { call } from '../../../device/call'
+import { useActing } from '../../../ui/acting'
+import { FormDialog } from '../../../ui/FormDialog'
+import { useStrap } from '../../../ui/Frame'
+import notes from '../../../ui/notes.module.css'
+import presses from '../../../ui/presses.module.css'
+import quiet from '../../../ui/quiet.module.css'
+import { words } from '../../../words'
+import { expiryText } from '../../../words/format'
+import { ScanDialog } from '../../rounds/round/ScanDialog'
+import { ExpiryField, useExpiry } from '../../stock/lot/ExpiryField'
+import type { Purchase } from './ShoppingScreen'
+import classes from './shopping.module.css'
+
+const w = words.shopping.receive
+
+/** What the code on the pack said; its number is learned when the pack is put away. */
+interface Scanned {
+  readonly gtin: string | null
+  readonly isOther: boolean
+  readonly says: string
+}
+
+interface Props {
+  readonly purchase: Purchase
+  readonly onClose: () => void
+}
+
+export function PutAway({ purchase, onClose }: Props) {
+  const { run, busy } = useActing()
+  const { today } = useStrap()
+  const { item, packs, packSize, priceMinor, proposed } = purchase
+  const expiry = useExpiry('')
+  const [batch, setBatch] = useState('')
+  const [price, setPrice] = useState(priceMinor === null ? '' : writePrice(priceMinor))
+  const [amounts, setAmounts] = useState(() => proposed.map(({ amount }) => formatAmount(amount)))
+  const [isAll, setIsAll] = useState(false)
+  const [scanning, setScanning] = useState(false)
+  const { data: codes } = useQuery({ queryKey: ['codes'], queryFn: () => call(readCodes) })
+  const [scanned, setScanned] = useState<Scanned | null>(null)
+  const [label, setLabel] = useState<string | null>(null)
+  const bought = (packs * packSize) as Amount
+  const read = amounts.map((text) => readAmount(text))
+  const puts = proposed.flatMap(({ pocketId }, index) => {
+    const one = read[index]
+    return one?.kind === 'read' && one.amount > NOTHING ? [{ pocketId, amount: one.amount }] : []
+  })
+  const put = sum(puts.map(({ amount }) => amount))
+  const left = less(bought, put)
+  const over = less(put, bought)
+  const paid = readPrice(price)
+  const ready =
+    puts.length > 0 &&
+    read.every(({ kind }) => kind === 'read') &&
+    expiry.value !== null &&
+    paid !== 'not_a_price'
+
+  const take = ({ gtin, expiry: date, bestBefore, batch: read }: CodeFields) => {
+    setScanning(false)
+    const stands = codes?.codes.find((one) => one.gtin === gtin)
+    if (stands && stands.itemId !== item.id) {
+      setScanned({ gtin: null, isOther: true, says: w.isOther(stands.title) })
+      return
+    }
+    const printed = date ?? bestBefore
+    if (printed) expiry.type(writePrintedDate(printed, today))
+    if (read) setBatch(read)
+    const says = words.rounds.card.scanned(printed ? expiryText(printed) : '', read ?? '')
+    setScanned({ gtin: gtin ?? null, isOther: false, says })
+  }
+  const submit = async () => {
+    if (!ready || expiry.value === null) return
+    const done = await run(
+      putAway,
+      {
+        params: { purchaseId: purchase.id },
+        body: {
+          puts,
+          expiry: expiry.value,
+          batch,
+          priceMinor: paid,
+          gtin: scanned?.gtin ?? null,
+          isAll: left > 0 && isAll,
+        },
+      },
+      w.put,
+    )
+    if (done) setLabel(done.lotId)
+    // Refused, what was read is not sent again: the date may be typed instead.
+    else setScanned(null)
+  }
+
+  if (label !== null) return <Labelled purchase={purchase} lotId={label} onClose={onClose} />
+  return (
+    <FormDialog
+      opened
+      title={w.title(itemTitle(item))}
+      press={w.press}
+      busy={busy}
+      ready={ready}
+      onSubmit={submit}
+      onClose={onClose}
+    >
+      {proposed.length === 0 && <p>{w.noPocket}</p>}
+      <button
+        type="button"
+        className={`${presses.press} ${classes.scan}`}
+        onClick={() => setScanning(true)}
+      >
+        {w.scan}
+      </button>
+      {scanned && (
+        <p className={scanned.isOther ? notes.caution : 'second'} role="status">
+          {scanned.says}
+        </p>
+      )}
+      <ExpiryField expiry={expiry} />
+      <div className={classes.pair}>
+        <TextInput
+          label={w.batch}
+          maxLength={120}
+          value={batch}
+          onChange={(event) => setBatch(event.currentTarget.value)}
+        />
+        <TextInput
+          label={w.price}
+          inputMode="decimal"
+          value={price}
+          onChange={(event) => setPrice(event.currentTarget.value)}
+          error={paid === 'not_a_price' ? words.bring.notAPrice : undefined}
+        />
+      </div>
+      <fieldset className={classes.into}>
+        <legend>{w.whole(bought, item.unit)}</legend>
+        {proposed.map(({ pocketId, pocket, kit, place, hue }, index) => {
+          const one = read[index]
+          return (
+            <TextInput
+              key={pocketId}
+              data-hue={hue}
+              label={w.into(pocket, kit, place)}
+              inputMode="decimal"
+              value={amounts[index] ?? ''}
+              onChange={(event) => {
+                const typed = event.currentTarget.value
+                setAmounts((all) => all.map((each, at) => (at === index ? typed : each)))
+              }}
+              error={
+                one?.kind === 'refused'
+                  ? words.bring.fault({ field: 'amount', code: 'amount', refusal: one.refusal })
+                  : undefined
+              }
+            />
+          )
+        })}
+        {left > NOTHING && proposed.length > 0 && (
+          <p className={classes.rest}>
+            {w.rest(left, item.unit)}{' '}
+            <Checkbox
+              checked={isAll}
+              onChange={(event) => setIsAll(event.currentTarget.checked)}
+              label={w.isAll}
+            />
+          </p>
+        )}
+        {over > NOTHING && <p className="second">{w.tooMuch(over, item.unit)}</p>}
+      </fieldset>
+      {scanning && <ScanDialog today={today} onRead={take} onClose={() => setScanning(false)} />}
+    </FormDialog>
+  )
+}
+
+/** It is put away; on its pocket a label tells what it is and until when it is good. */
+const Labelled = ({
+  purchase,
+  lotId,
+  onClose,
+}: Pick<Props, 'purchase' | 'onClose'> & { readonly lotId: string }) => (
+  <Modal
+    opened
+    onClose={onClose}
+    title={w.done(itemTitle(purchase.item))}
+    closeButtonProps={{ 'aria-label': words.kits.cancel }}
+  >
+    <div className={classes.labelled}>
+      <p>{w.labelWhy}</p>
+      <a className={presses.go} href={`/lots/${lotId}/label`} target="_blank" rel="noreferrer">
+        {w.label}
+      </a>
+      <button type="button" className={quiet.quiet} onClick={onClose}>
+        {w.noLabel}
+      </button>
+    </div>
+  </Modal>
+)

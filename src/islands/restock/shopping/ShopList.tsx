@@ -1,0 +1,87 @@
+/** One shop: its lines aisle by aisle, what they come to, and ordering where it takes orders. */
+import { orderListed, takePrices } from '../../../contract/restock'
+import { sameShop } from '../../../core/restock/offers'
+import { AISLES } from '../../../core/shopping/aisles'
+import { useActing } from '../../../ui/acting'
+import presses from '../../../ui/presses.module.css'
+import { words } from '../../../words'
+import { money } from '../../../words/format'
+import { PurchaseLine } from './PurchaseLine'
+import type { Purchase, Shopping } from './ShoppingScreen'
+import classes from './shopping.module.css'
+import type { Missing } from './useList'
+
+const w = words.shopping
+
+interface Props {
+  readonly shop: string
+  readonly lines: readonly Purchase[]
+  readonly view: Shopping
+  readonly onPutAway: (purchase: Purchase) => void
+  /** Something was not to be had: the rest is planned again. */
+  readonly onNone: (missing: Missing) => void
+}
+
+export function ShopList({ shop, lines, view, onPutAway, onNone }: Props) {
+  const { run, busy } = useActing()
+  const service = view.takeOrders.find(({ name }) => sameShop(name, shop))
+  const listed = lines.filter(({ state }) => state.kind === 'listed')
+  const orderable = listed.filter(({ item }) => item.catalogueId !== null)
+  const costs = lines.map(({ packs, priceMinor }) =>
+    priceMinor === null ? null : packs * priceMinor,
+  )
+  const sum = costs.reduce<number>((total, cost) => total + (cost ?? 0), 0)
+  const unpriced = costs.filter((cost) => cost === null).length
+  const order = () =>
+    void run(orderListed, { body: { shop } }, (answer) => w.ordered(answer.reference, answer))
+  return (
+    <section className={classes.shop} aria-label={shop || w.noShop}>
+      <header>
+        <h2>{shop || w.noShop}</h2>
+        <small>{w.sum(money(sum, view.currency), unpriced)}</small>
+        {service?.isStandIn && <small className={classes.why}>{w.standIn}</small>}
+      </header>
+      {service && (
+        <div className={`${classes.service} no-print`}>
+          <p>{w.delivers(service.deliversOn)}</p>
+          {orderable.length > 0 && (
+            <button type="button" className={presses.go} disabled={busy} onClick={order}>
+              {w.order(orderable.length)}
+            </button>
+          )}
+          <button
+            type="button"
+            className={classes.press}
+            disabled={busy}
+            onClick={() =>
+              void run(takePrices, { body: { shop } }, ({ priced, without }) =>
+                w.priced(priced, without),
+              )
+            }
+          >
+            {w.prices(service.name)}
+          </button>
+        </div>
+      )}
+      {AISLES.map((aisle) => {
+        const of = lines.filter((line) => line.aisle === aisle)
+        return of.length === 0 ? null : (
+          <div key={aisle} className={classes.aisle}>
+            <h3>{w.aisle(aisle)}</h3>
+            <ul>
+              {of.map((line) => (
+                <PurchaseLine
+                  key={line.id}
+                  line={line}
+                  currency={view.currency}
+                  onPutAway={() => onPutAway(line)}
+                  onNone={onNone}
+                />
+              ))}
+            </ul>
+          </div>
+        )
+      })}
+    </section>
+  )
+}

@@ -1,0 +1,126 @@
+/**
+ * What to buy (made at a desk, ticked off in the shop, put away at the kit): by shop, then by
+ * aisle; what is ordered with its day; what was not to be had, and what is on the list instead.
+ */
+import { Button } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import type { z } from 'zod'
+import { readShopping } from '../../../contract/restock'
+import type { shoppingValue } from '../../../contract/values/shopping'
+import { sameShop } from '../../../core/restock/offers'
+import { call } from '../../../device/call'
+import { Frame, type Strap, useStrap } from '../../../ui/Frame'
+import { Working } from '../../../ui/Working'
+import { words } from '../../../words'
+import { RestockTabs } from '../RestockTabs'
+import { AddLine } from './AddLine'
+import { Missing } from './Missing'
+import { Orders } from './Orders'
+import { PutAway } from './PutAway'
+import { ShopList } from './ShopList'
+import classes from './shopping.module.css'
+import { type ListMaking, useList } from './useList'
+
+export type Shopping = z.infer<typeof shoppingValue>
+export type Purchase = Shopping['lines'][number]
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: Shopping
+  readonly place: string | null
+}
+
+export const ShoppingScreen = (props: Props) => (
+  <Frame tab="restock" strap={props.strap} place={props.place}>
+    <RestockTabs part="list" />
+    <List {...props} />
+  </Frame>
+)
+
+const w = words.shopping
+
+function List({ initial, place }: Props) {
+  const { data } = useQuery({
+    queryKey: ['shopping'],
+    queryFn: () => call(readShopping),
+    initialData: initial,
+  })
+  const { today } = useStrap()
+  const list = useList()
+  const [receiving, setReceiving] = useState<Purchase | null>(null)
+  const [adding, setAdding] = useState(false)
+  const lines = data.lines.filter(
+    ({ goesTo }) => place === null || goesTo.some(({ placeId }) => placeId === place),
+  )
+  const view = { ...data, lines }
+  const inShops = lines.filter(({ state }) => state.kind === 'listed' || state.kind === 'in_bag')
+  const toBuy = lines.filter(({ state }) => state.kind === 'listed').length
+  const onItsWay = lines.filter(({ state }) => state.kind === 'ordered').length
+  const toPutAway = lines.filter(({ state }) => ['in_bag', 'arrived'].includes(state.kind)).length
+  return (
+    <div className={classes.screen}>
+      <header className={classes.head}>
+        <div>
+          <h1>{w.headline(toBuy, toPutAway, onItsWay)}</h1>
+          <p className="second">
+            {lines.length === 0 ? w.empty : w.under}
+            <span className={classes.printedOn}> {w.printed(today)}</span>
+          </p>
+        </div>
+        <div className={`${classes.presses} no-print`}>
+          <Make list={list} isFirst={lines.length === 0} />
+          <Button variant="default" onClick={() => setAdding(true)}>
+            {w.add}
+          </Button>
+          {inShops.length > 0 && (
+            <Button variant="default" onClick={() => window.print()}>
+              {w.print}
+            </Button>
+          )}
+        </div>
+      </header>
+      <Missing view={view} isMaking={list.making.kind === 'working'} />
+      {shopsOf(inShops).map((shop) => (
+        <ShopList
+          key={shop.toLowerCase()}
+          shop={shop}
+          lines={inShops.filter((line) => sameShop(line.shop, shop))}
+          view={view}
+          onPutAway={setReceiving}
+          onNone={(missing) => void list.make(missing)}
+        />
+      ))}
+      <Orders view={view} onPutAway={setReceiving} />
+      {receiving && (
+        <PutAway key={receiving.id} purchase={receiving} onClose={() => setReceiving(null)} />
+      )}
+      {adding && <AddLine shops={data.shops} onClose={() => setAdding(false)} />}
+    </div>
+  )
+}
+
+/** One of each, in the order of the alphabet; any shop comes last. */
+const shopsOf = (lines: readonly Purchase[]): readonly string[] =>
+  lines
+    .map(({ shop }) => shop)
+    .filter((name, at, all) => all.findIndex((one) => sameShop(one, name)) === at)
+    .sort((a, b) => Number(a === '') - Number(b === '') || a.localeCompare(b, 'en'))
+
+function Make({ list, isFirst }: { readonly list: ListMaking; readonly isFirst: boolean }) {
+  const { making, make, stop } = list
+  if (making.kind === 'working')
+    return <Working label={w.making} share={making.share} onStop={stop} />
+  return (
+    <>
+      {making.kind === 'failed' && (
+        <p className={classes.failed} role="alert">
+          {w.failed}
+        </p>
+      )}
+      <Button variant={isFirst ? 'filled' : 'default'} onClick={() => void make()}>
+        {isFirst ? w.make : w.makeAgain}
+      </Button>
+    </>
+  )
+}

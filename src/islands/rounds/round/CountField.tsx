@@ -1,0 +1,54 @@
+/** How many there are: large steps beside the number, which can also be typed. */
+import { useState } from 'react'
+import { type Amount, formatAmount } from '../../../core/quantity/amount'
+import { readAmount } from '../../../core/quantity/readAmount'
+import { words } from '../../../words'
+import classes from './round.module.css'
+
+const w = words.rounds.card
+
+interface Props {
+  readonly found: Amount
+  readonly recorded: Amount
+  readonly unit: string
+  readonly onStep: (by: 1 | -1) => void
+  readonly onType: (found: Amount) => void
+}
+
+export function CountField({ found, recorded, unit, onStep, onType }: Props) {
+  const [typed, setTyped] = useState<string | null>(null)
+  const reading = typed === null ? null : readAmount(typed)
+  const unclear = reading !== null && reading.kind === 'refused'
+  return (
+    <div className={classes.count}>
+      <button type="button" aria-label={w.fewer} onClick={() => onStep(-1)} disabled={found === 0}>
+        −
+      </button>
+      <div>
+        <input
+          aria-label={`${w.count}${unit ? `, ${unit}` : ''}`}
+          aria-invalid={unclear}
+          inputMode="decimal"
+          enterKeyHint="done"
+          value={typed ?? formatAmount(found)}
+          onFocus={(event) => event.currentTarget.select()}
+          onChange={(event) => {
+            const text = event.currentTarget.value
+            setTyped(text)
+            const read = readAmount(text)
+            if (read.kind === 'read' && text.trim() !== '') onType(read.amount)
+          }}
+          onBlur={() => setTyped(null)}
+          size={Math.max(1, (typed ?? formatAmount(found)).length)}
+        />
+        <small>
+          {unit && <span>{unit} · </span>}
+          {unclear ? words.rounds.tally.badCount : w.recorded(recorded)}
+        </small>
+      </div>
+      <button type="button" aria-label={w.more} onClick={() => onStep(1)}>
+        +
+      </button>
+    </div>
+  )
+}

@@ -1,0 +1,104 @@
+/** The printed date: read and confirmed, or read and different. */
+import { useState } from 'react'
+import { type Expiry, formatExpiry } from '../../../core/calendar/expiry'
+import { readPrintedDate } from '../../../core/calendar/readPrintedDate'
+import type { DateLook } from '../../../core/rounds/round'
+import { words } from '../../../words'
+import { expiryText } from '../../../words/format'
+import type { ExpirySettings } from '../../stock/lot/ExpiryField'
+import classes from './round.module.css'
+
+const w = words.rounds.card
+
+interface Props {
+  readonly recorded: Expiry
+  readonly date: DateLook
+  readonly settings: ExpirySettings
+  readonly onChange: (date: DateLook) => void
+}
+
+export function DateAsk({ recorded, date, settings, onChange }: Props) {
+  const [typed, setTyped] = useState(
+    date.kind === 'other' ? formatExpiry(date.expiry) : recorded.kind === 'unknown' ? '' : null,
+  )
+  const reading = typed === null ? null : readPrintedDate(typed, settings)
+  const type = (text: string): void => {
+    setTyped(text)
+    const read = readPrintedDate(text, settings)
+    onChange(
+      read.kind === 'read' && read.expiry.kind !== 'unknown'
+        ? { kind: 'other', expiry: read.expiry }
+        : { kind: 'not_read' },
+    )
+  }
+  return (
+    <fieldset className={classes.dateAsk}>
+      <legend>{w.dateAsk(recorded)}</legend>
+      <div className={classes.chips}>
+        {recorded.kind !== 'unknown' && (
+          <button
+            type="button"
+            aria-pressed={date.kind === 'as_recorded'}
+            onClick={() => {
+              setTyped(null)
+              onChange(date.kind === 'as_recorded' ? { kind: 'not_read' } : { kind: 'as_recorded' })
+            }}
+          >
+            {w.sameDate}
+          </button>
+        )}
+        {typed === null && (
+          <button type="button" onClick={() => type('')}>
+            {w.otherDate}
+          </button>
+        )}
+        {(typed !== null || (date.kind === 'other' && date.expiry.kind === 'none')) && (
+          <button
+            type="button"
+            aria-pressed={date.kind === 'other' && date.expiry.kind === 'none'}
+            onClick={() => {
+              setTyped(null)
+              onChange({ kind: 'other', expiry: { kind: 'none' } })
+            }}
+          >
+            {w.noDate}
+          </button>
+        )}
+      </div>
+      {typed === null && date.kind === 'other' && date.expiry.kind !== 'none' && (
+        <p>{expiryText(date.expiry)}</p>
+      )}
+      {typed !== null && (
+        <label className={classes.note}>
+          {w.typeDate}
+          <input
+            value={typed}
+            inputMode="text"
+            placeholder="03/27"
+            aria-invalid={reading?.kind === 'refused'}
+            onChange={(event) => type(event.currentTarget.value)}
+          />
+          {reading?.kind === 'refused' && <small role="alert">{w.badDate}</small>}
+          {date.kind === 'other' && <small>{expiryText(date.expiry)}</small>}
+        </label>
+      )}
+      {reading?.kind === 'ask' && (
+        <div className={classes.chips}>
+          <span>{w.twoDates}</span>
+          {reading.readings.map((one) => (
+            <button
+              key={formatExpiry(one)}
+              type="button"
+              aria-pressed={
+                date.kind === 'other' && formatExpiry(date.expiry) === formatExpiry(one)
+              }
+              onClick={() => onChange({ kind: 'other', expiry: one })}
+            >
+              {expiryText(one)}
+            </button>
+          ))}
+        </div>
+      )}
+    </fieldset>
+  )
+}

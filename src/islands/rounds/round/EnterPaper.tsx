@@ -1,0 +1,213 @@
+/** A round that was written on paper, taken over line by line (at a desk, with the keyboard). */
+import { useRef, useState } from 'react'
+import { type PlainDate, plainDate } from '../../../core/calendar/plainDate'
+import { formatAmount } from '../../../core/quantity/amount'
+import {
+  readTallyLine,
+  type TallyFault,
+  type TallyLine,
+  tallyLines,
+} from '../../../core/rounds/tally'
+import { WaitingBadge } from '../../../ui/WaitingBadge'
+import { words } from '../../../words'
+import { expiryText } from '../../../words/format'
+import { wasOf } from './draft'
+import classes from './round.module.css'
+import type { GoingRound } from './useRound'
+
+const w = words.rounds.tally
+
+const BLANK = { count: '', date: '', marks: '' }
+type Written = typeof BLANK
+
+export function EnterPaper({ going }: { readonly going: GoingRound }) {
+  const { contents, round, dateOrder, me, sayFor, finish, outbox } = going
+  // The sheet was written on what was recorded then; what is entered must not move the lines.
+  const [lines] = useState(() => tallyLines(contents, round))
+  const [written, setWritten] = useState<Readonly<Record<number, Written>>>({})
+  const [who, setWho] = useState(me)
+  const [day, setDay] = useState<string>(contents.today)
+  const [signing, setSigning] = useState(true)
+  const [said, setSaid] = useState('')
+  const [busy, setBusy] = useState(false)
+  const form = useRef<HTMLFormElement>(null)
+  const settings = { today: contents.today, order: dateOrder }
+  const readings = lines.map((line) => ({
+    line,
+    reading: readTallyLine(line.thing, written[line.number] ?? BLANK, settings),
+  }))
+  const filled = readings.filter(({ reading }) => reading.kind === 'read')
+  const wrong = readings.some(({ reading }) => reading.kind === 'refused')
+
+  const save = async () => {
+    if (filled.length === 0) return setSaid(w.nothing)
+    setBusy(true)
+    const on: PlainDate = plainDate(day)
+    for (const { line, reading } of readings)
+      if (reading.kind === 'read')
+        await sayFor(
+          {
+            kind: 'looked',
+            pocketId: line.thing.pocketId,
+            lotId: line.thing.lotId,
+            was: wasOf(line.thing),
+            look: reading.look,
+          },
+          { by: who.trim(), on },
+        )
+    if (signing) await finish(who.trim())
+    setSaid(w.saved(filled.length))
+    setWritten({})
+    setBusy(false)
+    location.assign(signing ? `/round?id=${round.id}` : '/rounds')
+  }
+
+  /** Enter goes to the next field, as one writes down a column of lines. */
+  const onKey = (event: React.KeyboardEvent<HTMLFormElement>) => {
+    if (event.key !== 'Enter' || !(event.target instanceof HTMLInputElement)) return
+    const fields = [...(form.current?.querySelectorAll('input') ?? [])]
+    const column = event.target.name
+    const below = fields.slice(fields.indexOf(event.target) + 1).find(({ name }) => name === column)
+    if (!below || column === '') return
+    event.preventDefault()
+    below.focus()
+  }
+
+  return (
+    <main id="main" className={`${classes.page} ${classes.enter}`}>
+      <header className={classes.step}>
+        <h1>{w.enterTitle(contents.kit.name)}</h1>
+        <p className={classes.quiet}>{w.enterLead}</p>
+        <p className={classes.quiet}>{w.legend}</p>
+        <WaitingBadge outbox={outbox} />
+      </header>
+      <form
+        ref={form}
+        className={classes.step}
+        onKeyDown={onKey}
+        onSubmit={(event) => {
+          event.preventDefault()
+          void save()
+        }}
+      >
+        <div className={classes.enterHead}>
+          <label className={classes.note}>
+            {w.by}
+            <input value={who} onChange={(event) => setWho(event.currentTarget.value)} />
+          </label>
+          <label className={classes.note}>
+            {w.day}
+            <input
+              type="date"
+              value={day}
+              max={contents.today}
+              onChange={(event) => setDay(event.currentTarget.value)}
+            />
+          </label>
+        </div>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">{w.line}</th>
+              <th scope="col">{w.thing}</th>
+              <th scope="col">{w.found}</th>
+              <th scope="col">{w.date}</th>
+              <th scope="col">{w.marks}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {readings.map(({ line, reading }) => (
+              <Line
+                key={line.number}
+                line={line}
+                written={written[line.number] ?? BLANK}
+                fault={reading.kind === 'refused' ? reading.fault : null}
+                onWrite={(next) => setWritten((now) => ({ ...now, [line.number]: next }))}
+              />
+            ))}
+          </tbody>
+        </table>
+        <label className={classes.chips}>
+          <input
+            type="checkbox"
+            checked={signing}
+            onChange={(event) => setSigning(event.currentTarget.checked)}
+          />
+          {w.signOff}
+        </label>
+        {said && <p role="status">{said}</p>}
+        <footer className={classes.foot}>
+          <button
+            type="submit"
+            className={classes.go}
+            disabled={busy || wrong || who.trim() === '' || day === '' || day > contents.today}
+          >
+            <b>{w.save}</b>
+            <small>{w.saved(filled.length)}</small>
+          </button>
+        </footer>
+      </form>
+    </main>
+  )
+}
+
+const FIELD_OF: Readonly<Record<TallyFault['code'], keyof Written>> = {
+  bad_count: 'count',
+  bad_date: 'date',
+  date_two_ways: 'date',
+  bad_mark: 'marks',
+}
+
+function Line({
+  line: { number, pocket, thing },
+  written,
+  fault,
+  onWrite,
+}: {
+  readonly line: TallyLine
+  readonly written: Written
+  readonly fault: TallyFault | null
+  readonly onWrite: (written: Written) => void
+}) {
+  const field = (name: keyof Written, label: string) => (
+    <td>
+      <input
+        name={name}
+        aria-label={`${label}, ${number}, ${thing.title}`}
+        aria-invalid={fault !== null && FIELD_OF[fault.code] === name}
+        autoComplete="off"
+        inputMode={name === 'count' ? 'decimal' : 'text'}
+        value={written[name]}
+        onChange={(event) => onWrite({ ...written, [name]: event.currentTarget.value })}
+      />
+      {fault && FIELD_OF[fault.code] === name && <small role="alert">{sentence(fault)}</small>}
+    </td>
+  )
+  return (
+    <tr>
+      <td>{number}</td>
+      <td>
+        {thing.title}
+        <small>
+          {pocket} · {formatAmount(thing.recorded)} {w.recorded} · {expiryText(thing.expiry)}
+        </small>
+      </td>
+      {field('count', w.found)}
+      {field('date', w.date)}
+      {field('marks', w.marks)}
+    </tr>
+  )
+}
+
+function sentence(fault: TallyFault): string {
+  switch (fault.code) {
+    case 'bad_count':
+      return w.badCount
+    case 'bad_date':
+      return w.badDate
+    case 'date_two_ways':
+      return w.dateTwoWays
+    case 'bad_mark':
+      return w.badMark(fault.mark)
+  }
+}

@@ -1,0 +1,78 @@
+/** A pocket is gone through: anything else in it, then it goes back. */
+import { useState } from 'react'
+import type { Bare } from '../../../core/rounds/contents'
+import type { PocketProgress } from '../../../core/rounds/progress'
+import { words } from '../../../words'
+import { counted } from '../../../words/format'
+import { FoundElse } from './FoundElse'
+import classes from './round.module.css'
+import type { GoingRound } from './useRound'
+
+const w = words.rounds.pocket
+
+interface Props {
+  readonly pocket: PocketProgress
+  readonly going: GoingRound
+  readonly isLast: boolean
+  readonly onAnswer: () => void
+  readonly onClose: () => void
+}
+
+export function PocketEnd({ pocket, going, isLast, onAnswer, onClose }: Props) {
+  const [finding, setFinding] = useState<Bare | 'anything' | null>(null)
+  const left = pocket.asked - pocket.answered
+  return (
+    <section className={classes.step}>
+      <h1>{w.done(pocket.pocket.name)}</h1>
+      {left > 0 && (
+        <p className={classes.notice}>
+          {w.left(left)}{' '}
+          <button type="button" className={classes.link} onClick={onAnswer}>
+            {w.goBack}
+          </button>
+        </p>
+      )}
+      <h2>{w.anything}</h2>
+      {pocket.pocket.bare.length > 0 && (
+        <>
+          <p className={classes.quiet}>{w.missing}</p>
+          <div className={classes.chips}>
+            {pocket.pocket.bare.map((bare) => (
+              <button key={bare.itemId} type="button" onClick={() => setFinding(bare)}>
+                {w.foundIt(bare.title)}
+              </button>
+            ))}
+          </div>
+        </>
+      )}
+      <div className={classes.chips}>
+        <button type="button" onClick={() => setFinding('anything')}>
+          {words.rounds.card.foundElse}
+        </button>
+      </div>
+      {pocket.found.length > 0 && (
+        <ul className={classes.preview}>
+          {pocket.found.map(({ id, fact }) => (
+            <li key={id} data-done>
+              <span>{fact.title}</span>
+              <small>{counted(fact.amount, '')}</small>
+            </li>
+          ))}
+        </ul>
+      )}
+      <footer className={classes.foot}>
+        <button type="button" className={classes.go} onClick={onClose}>
+          <b>{isLast ? w.putBackLast : w.putBack}</b>
+        </button>
+      </footer>
+      {finding && (
+        <FoundElse
+          going={going}
+          pocketId={pocket.pocket.id}
+          bare={finding === 'anything' ? null : finding}
+          onClose={() => setFinding(null)}
+        />
+      )}
+    </section>
+  )
+}

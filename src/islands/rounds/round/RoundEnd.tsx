@@ -1,0 +1,216 @@
+/** What was found against what was recorded, what became an errand, and the signature. */
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { readKit } from '../../../contract/kits'
+import { readWatch } from '../../../contract/watch'
+import type { LotId, PocketId } from '../../../core/ids'
+import { formatAmount } from '../../../core/quantity/amount'
+import { reportOf } from '../../../core/rounds/report'
+import { isLooked } from '../../../core/rounds/round'
+import { call } from '../../../device/call'
+import { words } from '../../../words'
+import { counted } from '../../../words/format'
+import classes from './round.module.css'
+import type { GoingRound } from './useRound'
+
+const w = words.rounds.end
+
+interface Props {
+  readonly going: GoingRound
+  readonly onGoOn: () => void
+  readonly onCount: (pocketId: PocketId, lotId: LotId) => void
+}
+
+export function RoundEnd({ going, onGoOn, onCount }: Props) {
+  const { round, progress, contents, entries, me, finish, leave } = going
+  const [name, setName] = useState(me)
+  const [busy, setBusy] = useState(false)
+  const report = reportOf(progress)
+  const unsure = entries.filter(
+    (entry) => isLooked(entry) && entry.outcome !== null && entry.outcome.kind !== 'stood',
+  )
+  return (
+    <section className={classes.step}>
+      <h1>{w.title}</h1>
+      <p className={classes.under}>
+        {report.lines.length === 0 && report.extra.length === 0 && report.notLookedAt === 0
+          ? w.allAsRecorded
+          : [
+              report.lines.length > 0 && w.differs(report.lines.length),
+              report.asRecorded > 0 && w.asRecorded(report.asRecorded),
+            ]
+              .filter((part) => part !== false)
+              .join(', ')}
+      </p>
+      {report.notLookedAt > 0 && (
+        <p className={classes.notice}>{w.notLooked(report.notLookedAt)}</p>
+      )}
+      {report.contradicted.length > 0 && (
+        <section className={classes.clash}>
+          <h2>{w.contradicted}</h2>
+          <ul>
+            {progress.pockets.flatMap(({ pocket, things }) =>
+              things.flatMap(({ lotId, answer, against, thing }) =>
+                answer && against ? (
+                  <li key={lotId}>
+                    <b>{answer.fact.was.title}</b>
+                    <span>
+                      {w.against(
+                        answer.by,
+                        formatAmount(answer.fact.look.found),
+                        against.by,
+                        formatAmount(against.fact.look.found),
+                      )}
+                    </span>
+                    {thing && !round.finished && (
+                      <button type="button" onClick={() => onCount(pocket.id, lotId)}>
+                        {w.countAgain}
+                      </button>
+                    )}
+                  </li>
+                ) : (
+                  []
+                ),
+              ),
+            )}
+          </ul>
+        </section>
+      )}
+      {unsure.length > 0 && (
+        <ul className={classes.clash}>
+          {unsure.map(({ id, fact, outcome }) => (
+            <li key={id}>
+              <b>{fact.kind === 'looked' ? fact.was.title : ''}</b>
+              <span>{outcome?.kind === 'overtaken' ? w.overtaken(outcome.by) : w.outOfStock}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+      <ul className={classes.report}>
+        {report.lines.map(({ pocket, title, unit, by, findings }) => (
+          <li key={`${pocket}/${title}/${findings.map(({ kind }) => kind).join()}`}>
+            <b>{title}</b>
+            <small>
+              {pocket} · {by}
+            </small>
+            {findings.map((finding) => (
+              <span key={finding.kind}>{w.finding(finding, unit)}</span>
+            ))}
+          </li>
+        ))}
+        {report.extra.map(({ pocket, title, amount, by }) => (
+          <li key={`${pocket}/${title}/extra`}>
+            <b>{title}</b>
+            <small>
+              {pocket} · {by}
+            </small>
+            <span>{w.extra(formatAmount(amount), title)}</span>
+          </li>
+        ))}
+      </ul>
+      {round.finished ? (
+        <>
+          <p className={classes.signed}>{w.signed(round.finished.by, timeOf(round.finished.at))}</p>
+          <Afterwards going={going} />
+          <footer className={classes.foot}>
+            <a className={classes.side} href={`/kits/${contents.kit.id}`}>
+              {w.toKit}
+            </a>
+            <a className={classes.go} href="/rounds">
+              <b>{w.toRounds}</b>
+            </a>
+          </footer>
+        </>
+      ) : (
+        <form
+          className={classes.sign}
+          onSubmit={(event) => {
+            event.preventDefault()
+            setBusy(true)
+            void finish(name.trim()).finally(() => setBusy(false))
+          }}
+        >
+          <label className={classes.note}>
+            {w.signedBy}
+            <input
+              value={name}
+              maxLength={120}
+              onChange={(event) => setName(event.currentTarget.value)}
+            />
+          </label>
+          <div className={classes.chips}>
+            <button type="button" onClick={onGoOn}>
+              {w.goOn}
+            </button>
+            <button
+              type="button"
+              onClick={() => void leave().then(() => location.assign('/rounds'))}
+            >
+              {w.leave}
+            </button>
+          </div>
+          <footer className={classes.foot}>
+            <button type="submit" className={classes.go} disabled={busy || name.trim() === ''}>
+              <b>{w.sign}</b>
+            </button>
+          </footer>
+        </form>
+      )}
+    </section>
+  )
+}
+
+const timeOf = (iso: string): string =>
+  new Date(iso).toLocaleTimeString('en', { hour: '2-digit', minute: '2-digit', hour12: false })
+
+/** What is left to do for the kit, and whether the sheet in its lid still holds. */
+function Afterwards({ going: { contents, outbox } }: { readonly going: GoingRound }) {
+  const { id: placeId } = contents.place
+  const { id: kitId } = contents.kit
+  const unsent = outbox.waiting.some(({ state }) => state === 'waiting')
+  const { data: watch } = useQuery({
+    queryKey: ['watch', placeId, unsent],
+    queryFn: () => call(readWatch, { query: { place: placeId } }),
+    retry: false,
+  })
+  const { data: kit } = useQuery({
+    queryKey: ['kit', kitId, unsent],
+    queryFn: () => call(readKit, { params: { kitId } }),
+    retry: false,
+  })
+  const errands = watch?.groups
+    .flatMap((group) => group.errands)
+    .filter((errand) => errand.kitId === kitId)
+  return (
+    <section className={classes.after}>
+      <h2>{w.errands}</h2>
+      {unsent || !errands ? (
+        <p className={classes.quiet}>{w.errandsWait}</p>
+      ) : errands.length === 0 ? (
+        <p className={classes.quiet}>{w.noErrands}</p>
+      ) : (
+        <ul className={classes.preview}>
+          {errands.map((errand) => (
+            <li key={errand.key}>
+              <span>
+                {words.watch.acts[errand.act]}: {errand.title}
+                {errand.amount > 0 && `, ${counted(errand.amount, errand.unit)}`}
+              </span>
+              <small>{words.watch.reason(errand.reason, contents.today)}</small>
+            </li>
+          ))}
+        </ul>
+      )}
+      {kit && !unsent && (
+        <p className={kit.lidSheet?.upToDate ? classes.quiet : classes.notice}>
+          {kit.lidSheet === null
+            ? w.sheetNone
+            : kit.lidSheet.upToDate
+              ? w.sheetCurrent(kit.lidSheet.on, contents.today)
+              : w.sheetOld(kit.lidSheet.on, contents.today)}{' '}
+          {!kit.lidSheet?.upToDate && <a href={`/kits/${kitId}/sheet`}>{w.printSheet}</a>}
+        </p>
+      )}
+    </section>
+  )
+}

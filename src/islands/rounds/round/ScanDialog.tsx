@@ -1,0 +1,117 @@
+/** Reading a code: by the camera, from a practice label, from a hand scanner or typed. */
+import { Modal } from '@mantine/core'
+import { useEffect, useRef, useState } from 'react'
+import type { PlainDate } from '../../../core/calendar/plainDate'
+import { type CodeFields, readCode } from '../../../core/codes/readCode'
+import { cameraFrames, stillFrames } from '../../../device/scanner/frames'
+import { firstCode } from '../../../device/scanner/scan'
+import { labelPicture, PRACTICE_LABELS, type PracticeLabel } from '../../../standIns/labels'
+import { words } from '../../../words'
+import classes from './round.module.css'
+import { useReader } from './useReader'
+
+const w = words.rounds.scan
+
+interface Props {
+  readonly today: PlainDate
+  readonly onRead: (fields: CodeFields) => void
+  readonly onClose: () => void
+}
+
+/** A label that is held still is looked at so often. */
+const LOOKS_AT_A_LABEL = 2
+
+export function ScanDialog({ today, onRead, onClose }: Props) {
+  const [typed, setTyped] = useState('')
+  const [said, setSaid] = useState('')
+  const [camera, setCamera] = useState<'looking' | 'none'>('looking')
+  const video = useRef<HTMLVideoElement>(null)
+  const read = useReader()
+
+  const take = (code: string): void => {
+    const reading = readCode(code, today)
+    if (reading.kind === 'read') onRead(reading.fields)
+    else setSaid(w.refused(reading.refusal))
+  }
+  const taking = useRef(take)
+  taking.current = take
+
+  useEffect(() => {
+    const stop = new AbortController()
+    const look = async () => {
+      if (!video.current) return
+      try {
+        const code = await firstCode(await cameraFrames(video.current), read, stop.signal)
+        if (code !== null) taking.current(code)
+      } catch {
+        if (!stop.signal.aborted) setCamera('none')
+      }
+    }
+    void look()
+    return () => stop.abort()
+  }, [read])
+
+  const scanLabel = async (label: PracticeLabel) => {
+    setSaid(w.looking)
+    const picture = await fetch(labelPicture(label)).then((response) => response.blob())
+    const code = await firstCode(
+      stillFrames(picture),
+      read,
+      new AbortController().signal,
+      LOOKS_AT_A_LABEL,
+    )
+    if (code === null) setSaid(w.nothing)
+    else take(code)
+  }
+
+  return (
+    <Modal
+      opened
+      onClose={onClose}
+      title={w.title}
+      closeButtonProps={{ 'aria-label': words.rounds.card.closeHelp }}
+    >
+      <div className={classes.scan}>
+        {camera === 'none' ? (
+          <p className={classes.quiet}>{w.noCamera}</p>
+        ) : (
+          <video ref={video} muted playsInline aria-label={w.camera} />
+        )}
+        <form
+          onSubmit={(event) => {
+            event.preventDefault()
+            event.stopPropagation()
+            take(typed)
+          }}
+        >
+          <label className={classes.note}>
+            {w.typed}
+            <input
+              data-autofocus
+              value={typed}
+              autoComplete="off"
+              onChange={(event) => setTyped(event.currentTarget.value)}
+            />
+          </label>
+          <button type="submit">{w.read}</button>
+        </form>
+        {said && <p role="status">{said}</p>}
+        <h2>{w.labels}</h2>
+        <ul className={classes.labels}>
+          {PRACTICE_LABELS.map((label) => (
+            <li key={label.id}>
+              <button
+                type="button"
+                aria-label={w.label(label.name)}
+                onClick={() => void scanLabel(label)}
+              >
+                <img src={labelPicture(label)} alt="" loading="lazy" />
+                <small>{label.name}</small>
+              </button>
+            </li>
+          ))}
+        </ul>
+      </div>
+    </Modal>
+  )
+}

@@ -1,0 +1,376 @@
+/** One thing: how many, which date, in what state; next with the thumb. */
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useRef, useState } from 'react'
+import { readCodes, teachCode } from '../../../contract/items'
+import type { CodeFields } from '../../../core/codes/readCode'
+import type { LotId } from '../../../core/ids'
+import { type Amount, formatAmount, NOTHING } from '../../../core/quantity/amount'
+import { asksOf, conditionsOf } from '../../../core/rounds/asks'
+import type { Thing } from '../../../core/rounds/contents'
+import type { PocketProgress } from '../../../core/rounds/progress'
+import type { Gone } from '../../../core/rounds/round'
+import { call, newKey } from '../../../device/call'
+import { keepAct } from '../../../device/outbox'
+import { words } from '../../../words'
+import { expiryText } from '../../../words/format'
+import { CountField } from './CountField'
+import { DateAsk } from './DateAsk'
+import {
+  type Draft,
+  draftOf,
+  fewer,
+  isAway,
+  lookOf,
+  stepped,
+  wasOf,
+  withCondition,
+  withDate,
+  withFound,
+  withGone,
+  withOpened,
+  withProof,
+  withWorse,
+} from './draft'
+import { FoundElse } from './FoundElse'
+import { KeepPhoto } from './KeepPhoto'
+import classes from './round.module.css'
+import { ScanDialog } from './ScanDialog'
+import type { GoingRound } from './useRound'
+import { WhatIsThis } from './WhatIsThis'
+
+const w = words.rounds.card
+
+interface Props {
+  readonly pocket: PocketProgress
+  readonly lotId: LotId
+  readonly going: GoingRound
+  /** To another thing of the pocket; null when the pocket is gone through. */
+  readonly onGo: (lotId: LotId | null) => void
+}
+
+/** Longer nobody looks at one thing: the phone was put down. */
+const MOST_SECONDS = 180
+
+export function ThingCard({ pocket, lotId, going, onGo }: Props) {
+  const asked = pocket.things.filter(({ asks, answer }) => asks.length > 0 || answer !== null)
+  const index = asked.findIndex((one) => one.lotId === lotId)
+  const here = asked[index]
+  const thing = here?.thing
+  // It has left the pocket since it was answered: there is nothing to say of it any more.
+  useEffect(() => {
+    if (!thing) onGo(null)
+  }, [thing, onGo])
+  if (!here || !thing) return null
+  const next = asked.slice(index + 1).find(({ answer }) => answer === null) ?? null
+  const before = asked[index - 1] ?? null
+  return (
+    <Card
+      thing={thing}
+      first={draftOf(thing, here.answer?.fact.look ?? null)}
+      pocket={pocket}
+      going={going}
+      then={next?.thing?.title ?? null}
+      onBack={before?.thing ? () => onGo(before.lotId) : null}
+      onNext={async (draft, seconds) => {
+        // Written down before the next thing is shown: what was answered is not lost any more.
+        await going.say(
+          {
+            kind: 'looked',
+            pocketId: pocket.pocket.id,
+            lotId,
+            was: here.answer?.fact.was ?? wasOf(thing),
+            look: lookOf(thing, draft),
+          },
+          seconds,
+        )
+        onGo(next?.lotId ?? null)
+      }}
+    />
+  )
+}
+
+interface CardProps {
+  readonly thing: Thing
+  readonly first: Draft
+  readonly pocket: PocketProgress
+  readonly going: GoingRound
+  readonly then: string | null
+  readonly onBack: (() => void) | null
+  readonly onNext: (draft: Draft, seconds: number) => Promise<void>
+}
+
+function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) {
+  const [draft, setDraft] = useState(first)
+  const [beside, setBeside] = useState<'what' | 'found' | 'note' | 'scan' | null>(null)
+  const [scanned, setScanned] = useState('')
+  const began = useRef(Date.now())
+  const { contents, dateOrder } = going
+  const asks = asksOf(thing, contents.today)
+  const { data: codes } = useQuery({
+    queryKey: ['codes'],
+    queryFn: () => call(readCodes),
+    retry: false,
+  })
+  const isSpent = thing.judged.state === 'spent'
+  const away = isAway(thing)
+  const [busy, setBusy] = useState(false)
+  const done = (final: Draft): void => {
+    if (busy) return
+    setBusy(true)
+    void onNext(final, Math.min(MOST_SECONDS, (Date.now() - began.current) / 1000)).finally(() =>
+      setBusy(false),
+    )
+  }
+  const step = (by: 1 | -1): void => setDraft((now) => stepped(now, by))
+  const gone = fewer(thing, draft)
+  /** The code on the pack says its date, and whether it is this thing at all. */
+  const takeCode = (fields: CodeFields): void => {
+    const { gtin, expiry, bestBefore, batch } = fields
+    setBeside(null)
+    const stands = codes?.codes.find((one) => one.gtin === gtin)
+    if (stands && stands.itemId !== thing.itemId) {
+      setScanned(w.isOther(stands.title))
+      return
+    }
+    const date = expiry ?? bestBefore
+    if (date) setDraft((now) => withDate(now, { kind: 'other', expiry: date }))
+    setScanned(
+      [w.scanned(date ? expiryText(date) : '', batch ?? ''), w.scannedMore(fields)]
+        .filter(Boolean)
+        .join('; '),
+    )
+    if (gtin && !stands)
+      void keepAct(
+        teachCode,
+        { params: { itemId: thing.itemId, gtin } },
+        { key: newKey(), title: `${w.scan}: ${thing.title}` },
+      )
+  }
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const typing = /^(?:INPUT|TEXTAREA|BUTTON)$/.test((event.target as HTMLElement).tagName)
+      if (document.querySelector('[role="dialog"]') || (typing && event.key !== 'Enter')) return
+      if (event.key === '+') step(1)
+      else if (event.key === '-') step(-1)
+      else if (event.key === 'ArrowLeft') onBack?.()
+      else return
+      event.preventDefault()
+    }
+    addEventListener('keydown', onKey)
+    return () => removeEventListener('keydown', onKey)
+  })
+
+  return (
+    <form
+      className={classes.step}
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (isSpent) done({ ...withFound(draft, NOTHING), gone: 'thrown_away' })
+        else if (away) done(withFound(draft, thing.recorded))
+        else done(draft)
+      }}
+    >
+      <h1>{thing.title}</h1>
+      <p className={classes.under}>
+        {pocket.pocket.name} · {expiryText(thing.expiry)}
+        {thing.forWhom && ` · ${thing.forWhom}`}
+      </p>
+
+      {isSpent ? (
+        <p className={classes.notice}>{w.takeOut}</p>
+      ) : away ? (
+        <p className={classes.notice}>
+          {thing.judged.state === 'lent' ? w.lentTo(thing.judged.to) : w.hereAgain}
+        </p>
+      ) : (
+        <CountField
+          found={draft.found}
+          recorded={thing.recorded}
+          unit={thing.unit}
+          onStep={step}
+          onType={(found: Amount) => setDraft((now) => withFound(now, found))}
+        />
+      )}
+
+      {gone > NOTHING && !isSpent && !away && (
+        <fieldset className={classes.chips}>
+          <legend>{w.goneAsk(formatAmount(gone))}</legend>
+          {goneChoices(draft).map((one) => (
+            <button
+              key={one}
+              type="button"
+              aria-pressed={draft.gone === one}
+              onClick={() => setDraft(withGone(draft, one))}
+            >
+              {w.gone[one]}
+            </button>
+          ))}
+        </fieldset>
+      )}
+
+      {asks.includes('date') && draft.found > NOTHING && !isSpent && !away && (
+        <DateAsk
+          recorded={thing.expiry}
+          date={draft.date}
+          settings={{ today: contents.today, order: dateOrder }}
+          onChange={(date) => setDraft((now) => withDate(now, date))}
+        />
+      )}
+
+      {!isSpent && !away && draft.found > NOTHING && (
+        <div className={classes.chips}>
+          {asks.includes('battery') && (
+            <Chip
+              on={draft.proofs.includes('battery')}
+              onPress={() => setDraft(withProof(draft, 'battery'))}
+            >
+              {w.proofs.battery}
+            </Chip>
+          )}
+          {asks.includes('seal') && (
+            <Chip
+              on={draft.proofs.includes('seal')}
+              onPress={() => setDraft(withProof(draft, 'seal'))}
+            >
+              {w.proofs.seal}
+            </Chip>
+          )}
+          {conditionsOf(thing).map((condition) => (
+            <Chip
+              key={condition}
+              on={draft.worse?.condition === condition}
+              onPress={() => setDraft(withCondition(draft, condition))}
+            >
+              {w.conditions(condition)}
+            </Chip>
+          ))}
+          {thing.opened.kind === 'sealed' &&
+            (thing.kind === 'medicine' || thing.kind === 'food') && (
+              <Chip on={draft.opened > NOTHING} onPress={() => setDraft(withOpened(draft))}>
+                {w.opened}
+              </Chip>
+            )}
+          {draft.found > NOTHING && (
+            <Chip
+              on={false}
+              onPress={() => setDraft({ ...withFound(draft, NOTHING), gone: 'missing' })}
+            >
+              {w.notHere}
+            </Chip>
+          )}
+        </div>
+      )}
+      {draft.worse && draft.found > draft.worse.amount - 1 && draft.found > NOTHING && (
+        <div className={classes.worse}>
+          <span>{w.howMany(draft.worse.condition)}</span>
+          <button
+            type="button"
+            aria-label={w.fewerOf(draft.worse.condition)}
+            onClick={() => setDraft(withWorse(draft, -1))}
+          >
+            −
+          </button>
+          <b>{formatAmount(draft.worse.amount)}</b>
+          <button
+            type="button"
+            aria-label={w.moreOf(draft.worse.condition)}
+            onClick={() => setDraft(withWorse(draft, 1))}
+          >
+            +
+          </button>
+        </div>
+      )}
+      {(beside === 'note' || draft.note !== '') && (
+        <label className={classes.note}>
+          {w.note}
+          <input
+            value={draft.note}
+            maxLength={500}
+            onChange={(event) => setDraft({ ...draft, note: event.currentTarget.value })}
+          />
+        </label>
+      )}
+      {scanned && (
+        <p role="status" className={classes.quiet}>
+          {scanned}
+        </p>
+      )}
+      <div className={classes.more}>
+        <button type="button" onClick={() => setBeside('what')}>
+          {w.whatIsThis}
+        </button>
+        <button type="button" onClick={() => setBeside('found')}>
+          {w.alsoHere}
+        </button>
+        <button type="button" onClick={() => setBeside('scan')}>
+          {w.scan}
+        </button>
+        <button type="button" onClick={() => setBeside('note')}>
+          {w.note}
+        </button>
+        <KeepPhoto lotId={thing.lotId} title={thing.title} />
+      </div>
+
+      <footer className={classes.foot}>
+        {onBack && (
+          <button type="button" className={classes.side} onClick={onBack}>
+            {w.back}
+          </button>
+        )}
+        {isSpent && (
+          <button
+            type="button"
+            className={classes.side}
+            onClick={() => done({ ...withFound(draft, thing.recorded), gone: 'unknown' })}
+          >
+            {w.leftIn}
+          </button>
+        )}
+        {away && (
+          <button
+            type="button"
+            className={classes.side}
+            onClick={() => done({ ...withFound(draft, NOTHING), gone: 'still_away' })}
+          >
+            {thing.judged.state === 'lent' ? w.gone.still_away : w.notHere}
+          </button>
+        )}
+        <button type="submit" className={classes.go}>
+          <b>{isSpent ? w.tookOut : away ? w.yesHere : w.next}</b>
+          <small>{then ? w.thenComes(then) : w.thenPocket}</small>
+        </button>
+      </footer>
+      {beside === 'scan' && (
+        <ScanDialog today={contents.today} onRead={takeCode} onClose={() => setBeside(null)} />
+      )}
+      <WhatIsThis thing={thing} opened={beside === 'what'} onClose={() => setBeside(null)} />
+      {beside === 'found' && (
+        <FoundElse
+          going={going}
+          pocketId={pocket.pocket.id}
+          bare={null}
+          onClose={() => setBeside(null)}
+        />
+      )}
+    </form>
+  )
+}
+
+/** "Not here" is said where none is left. */
+const goneChoices = ({ found }: Draft): readonly Gone[] =>
+  found === NOTHING ? ['used', 'thrown_away', 'missing'] : ['used', 'thrown_away']
+
+const Chip = ({
+  on,
+  onPress,
+  children,
+}: {
+  readonly on: boolean
+  readonly onPress: () => void
+  readonly children: string
+}) => (
+  <button type="button" aria-pressed={on} onClick={onPress}>
+    {children}
+  </button>
+)

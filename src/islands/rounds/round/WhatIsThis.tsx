@@ -1,0 +1,47 @@
+/** What the thing on the card is, for whoever has never seen it. */
+import { Modal } from '@mantine/core'
+import type { Thing } from '../../../core/rounds/contents'
+import { words } from '../../../words'
+import { expiryText } from '../../../words/format'
+import classes from './round.module.css'
+
+const w = words.rounds.card
+
+export function WhatIsThis({
+  thing,
+  opened,
+  onClose,
+}: {
+  readonly thing: Thing
+  readonly opened: boolean
+  readonly onClose: () => void
+}) {
+  const known = [
+    thing.purpose && w.for(thing.purpose),
+    thing.forWhom && w.forWhom(thing.forWhom),
+    thing.batch && w.batch(thing.batch),
+    thing.note,
+  ].filter((line) => line !== '')
+  return (
+    <Modal
+      opened={opened}
+      onClose={onClose}
+      title={thing.title}
+      closeButtonProps={{ 'aria-label': w.closeHelp }}
+    >
+      <div className={classes.what}>
+        <p>{expiryText(thing.expiry)}</p>
+        {known.map((line) => (
+          <p key={line}>{line}</p>
+        ))}
+        {thing.directions && (
+          <>
+            <h2>{w.directions}</h2>
+            <p>{thing.directions}</p>
+          </>
+        )}
+        {known.length === 0 && thing.directions === '' && <p>{w.notKnown}</p>}
+      </div>
+    </Modal>
+  )
+}

@@ -1,0 +1,250 @@
+/** Puts a lot into a pocket, of a known or a new item, without leaving the screen. */
+import { Autocomplete, Select, Textarea, TextInput } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { useMemo, useState } from 'react'
+import type { z } from 'zod'
+import { readHousehold } from '../../../contract/household'
+import { readItems } from '../../../contract/items'
+import { receiveLot } from '../../../contract/stock'
+import type { itemValue } from '../../../contract/values/items'
+import { singular } from '../../../core/interchange/readLine'
+import { type Amount, formatAmount } from '../../../core/quantity/amount'
+import { readAmount } from '../../../core/quantity/readAmount'
+import { readPrice, writePrice } from '../../../core/quantity/readPrice'
+import { itemTitle } from '../../../core/stock/item'
+import { call } from '../../../device/call'
+import { useActing } from '../../../ui/acting'
+import { FormDialog } from '../../../ui/FormDialog'
+import quiet from '../../../ui/quiet.module.css'
+import { words } from '../../../words'
+import { ExpiryField, useExpiry } from './ExpiryField'
+import classes from './lot.module.css'
+import { useCatalogue, WhatIsIt } from './WhatIsIt'
+
+const w = words.add
+const k = words.keeping.lot
+
+interface Props {
+  readonly title: string
+  readonly pocketId: string
+  /** Filled in; may be changed for another. */
+  readonly item?: z.infer<typeof itemValue> | undefined
+  readonly amount?: Amount
+  readonly boughtAt?: string
+  readonly onClose: () => void
+}
+
+export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '', onClose }: Props) {
+  const { run, busy } = useActing()
+  const { data } = useQuery({ queryKey: ['items'], queryFn: () => call(readItems) })
+  const items = data?.items ?? (item ? [item] : [])
+  const expiry = useExpiry('')
+  const [fields, setFields] = useState({
+    name: item ? itemTitle(item) : '',
+    strength: '',
+    amount: expected === undefined ? '1' : formatAmount(expected),
+    unit: '',
+    par: '',
+    purpose: '',
+    price: item ? usualPrice(item) : '',
+    batch: '',
+    boughtAt,
+    note: '',
+    directions: '',
+    forMember: null as string | null,
+  })
+  const [more, setMore] = useState(false)
+  /** The entry that a new thing is taken for; null for none, undefined while nobody has said. */
+  const [entryId, setEntryId] = useState<string | null | undefined>(undefined)
+  const catalogue = useCatalogue()
+  const titles = useMemo(
+    () =>
+      [...(catalogue?.TITLES.keys() ?? [])].filter(
+        (one) => !items.some((item_) => itemTitle(item_) === one),
+      ),
+    [catalogue, items],
+  )
+  const known = items.find(
+    (one) => itemTitle(one).toLowerCase() === fields.name.trim().toLowerCase(),
+  )
+  const amount = readAmount(fields.amount, true)
+  const par = fields.par.trim() === '' ? null : readAmount(fields.par, true)
+  const wrong = (reading: typeof amount | null, field: 'amount' | 'par') =>
+    reading?.kind === 'refused'
+      ? words.bring.fault({ field, code: 'amount', refusal: reading.refusal })
+      : undefined
+  const price = readPrice(fields.price)
+  const ready =
+    fields.name.trim() !== '' &&
+    amount.kind === 'read' &&
+    amount.amount > 0 &&
+    par?.kind !== 'refused' &&
+    expiry.value !== null &&
+    price !== 'not_a_price'
+  const text = (name: Exclude<keyof typeof fields, 'forMember'>) => ({
+    value: fields[name],
+    onChange: (event: React.ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) =>
+      setFields({ ...fields, [name]: event.currentTarget.value }),
+  })
+
+  const submit = async () => {
+    if (!ready || amount.kind !== 'read' || expiry.value === null) return
+    const result = await run(
+      receiveLot,
+      {
+        params: { pocketId },
+        body: {
+          item: known
+            ? { id: known.id }
+            : {
+                new: {
+                  name: fields.name,
+                  strength: fields.strength,
+                  unit: singular(fields.unit || amount.unit),
+                  purpose: fields.purpose,
+                  ...(entryId && { catalogueId: entryId }),
+                },
+              },
+          amount: amount.amount,
+          par: par?.kind === 'read' && par.amount > 0 ? (par.amount as Amount) : null,
+          expiry: expiry.value,
+          batch: fields.batch,
+          boughtAt: fields.boughtAt,
+          note: fields.note,
+          directions: fields.directions,
+          forMember: fields.forMember,
+          unitPriceMinor: price,
+        },
+      },
+      words.undo.did.put,
+    )
+    if (result) onClose()
+  }
+
+  return (
+    <FormDialog
+      opened
+      title={title}
+      press={w.put}
+      busy={busy}
+      ready={ready}
+      onSubmit={submit}
+      onClose={onClose}
+    >
+      <Autocomplete
+        data-autofocus={item === undefined || undefined}
+        label={w.item}
+        description={known ? w.known : undefined}
+        value={fields.name}
+        onChange={(name) => {
+          setFields({ ...fields, name })
+          setEntryId(undefined)
+        }}
+        onOptionSubmit={(title) => {
+          const entry = catalogue?.TITLES.get(title)
+          if (!entry || items.some((one) => itemTitle(one) === title)) return
+          setFields({ ...fields, name: entry.name, strength: entry.strength, unit: entry.unit })
+          setEntryId(entry.id)
+        }}
+        data={[
+          { group: w.yours, items: [...new Set(items.map(itemTitle))] },
+          // The catalogue comes in when somebody has begun to type.
+          ...(fields.name.trim().length < 3 ? [] : [{ group: w.fromCatalogue, items: titles }]),
+        ]}
+        limit={fields.name.trim().length < 3 ? 8 : 5}
+        maxDropdownHeight={440}
+        maxLength={120}
+      />
+      {!known && (
+        <WhatIsIt
+          name={fields.name}
+          strength={fields.strength}
+          unit={fields.unit}
+          value={entryId}
+          onChange={setEntryId}
+        />
+      )}
+      {!known && (
+        <div className={classes.pair}>
+          <TextInput label={w.strength} {...text('strength')} />
+          <TextInput label={w.unit} placeholder={w.unitHint} {...text('unit')} />
+        </div>
+      )}
+      <div className={classes.pair}>
+        <TextInput
+          data-autofocus={item !== undefined || undefined}
+          label={w.amount}
+          error={wrong(amount, 'amount')}
+          {...text('amount')}
+        />
+        <TextInput
+          label={w.par}
+          placeholder={known ? w.parHint : ''}
+          error={wrong(par, 'par')}
+          {...text('par')}
+        />
+      </div>
+      <ExpiryField expiry={expiry} />
+      {!known && <TextInput label={w.purpose} {...text('purpose')} />}
+      <div className={classes.pair}>
+        <TextInput
+          label={w.price}
+          inputMode="decimal"
+          error={price === 'not_a_price' ? words.bring.notAPrice : undefined}
+          {...text('price')}
+        />
+        <TextInput label={w.batch} {...text('batch')} />
+      </div>
+      {more ? (
+        <>
+          <div className={classes.pair}>
+            <TextInput label={words.lot.boughtAt} maxLength={120} {...text('boughtAt')} />
+            <ForWhom
+              value={fields.forMember}
+              onChange={(forMember) => setFields({ ...fields, forMember })}
+            />
+          </div>
+          <Textarea
+            label={k.directions}
+            autosize
+            minRows={2}
+            maxLength={2000}
+            {...text('directions')}
+          />
+          <TextInput label={words.lot.note} maxLength={2000} {...text('note')} />
+        </>
+      ) : (
+        <button type="button" className={quiet.quiet} onClick={() => setMore(true)}>
+          {w.more}
+        </button>
+      )}
+    </FormDialog>
+  )
+}
+
+/** Whom it was got for; the members are asked for when somebody wants to say. */
+function ForWhom({
+  value,
+  onChange,
+}: {
+  readonly value: string | null
+  readonly onChange: (memberId: string | null) => void
+}) {
+  const { data } = useQuery({ queryKey: ['household'], queryFn: () => call(readHousehold) })
+  return (
+    <Select
+      label={k.forMember}
+      placeholder={k.anybody}
+      clearable
+      value={value}
+      onChange={onChange}
+      data={(data?.members ?? []).map(({ id, name }) => ({ value: id, label: name }))}
+    />
+  )
+}
+
+/** Of one, by what its pack costs. */
+const usualPrice = ({ packPriceMinor, packSize }: z.infer<typeof itemValue>): string =>
+  packPriceMinor === null || packSize === null || packSize === 0
+    ? ''
+    : writePrice(Math.round((packPriceMinor * 1000) / packSize))

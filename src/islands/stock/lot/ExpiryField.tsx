@@ -1,0 +1,79 @@
+/** A printed date as typed; one that can be read in two ways is asked about. */
+import { TextInput } from '@mantine/core'
+import { useState } from 'react'
+import { type Expiry, formatExpiry } from '../../../core/calendar/expiry'
+import type { PlainDate } from '../../../core/calendar/plainDate'
+import {
+  type DateOrder,
+  type DateReading,
+  readPrintedDate,
+  writePrintedDate,
+} from '../../../core/calendar/readPrintedDate'
+import { useStrap } from '../../../ui/Frame'
+import { words } from '../../../words'
+import { expiryText } from '../../../words/format'
+import classes from './lot.module.css'
+
+export interface ExpirySettings {
+  readonly today: PlainDate
+  readonly order: DateOrder
+}
+
+export interface ExpiryState {
+  readonly today: PlainDate
+  readonly typed: string
+  readonly reading: DateReading
+  /** null while it is unclear or refused. */
+  readonly value: Expiry | null
+  type(text: string): void
+}
+
+/** By the household's own habits, where the frame is around it. */
+export function useExpiry(first: string): ExpiryState {
+  const { today, habits } = useStrap()
+  return useExpiryWith(first, { today, order: habits.dateOrder })
+}
+
+export function useExpiryWith(first: string, { today, order }: ExpirySettings): ExpiryState {
+  const [typed, type] = useState(first)
+  const reading = readPrintedDate(typed, { order, today })
+  return { today, typed, type, reading, value: reading.kind === 'read' ? reading.expiry : null }
+}
+
+export function ExpiryField({
+  expiry,
+  autoFocus = false,
+}: {
+  readonly expiry: ExpiryState
+  readonly autoFocus?: boolean
+}) {
+  const { reading, today } = expiry
+  return (
+    <div>
+      <TextInput
+        label={words.lot.expiry}
+        description={words.lot.expiryHint}
+        autoFocus={autoFocus}
+        value={expiry.typed}
+        onChange={(event) => expiry.type(event.currentTarget.value)}
+        error={reading.kind === 'refused' ? words.lot.unclear.refused(reading.refusal) : undefined}
+      />
+      {reading.kind === 'ask' && (
+        <fieldset className={classes.ask}>
+          <legend>
+            {reading.why === 'far_off' ? words.bring.farOff : words.lot.unclear[reading.why]}
+          </legend>
+          {reading.readings.map((one) => (
+            <button
+              key={formatExpiry(one)}
+              type="button"
+              onClick={() => expiry.type(writePrintedDate(one, today))}
+            >
+              {expiryText(one)}
+            </button>
+          ))}
+        </fieldset>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,56 @@
+/** What the catalogue takes a new thing for, seen before it counts; "none of these" leaves it plain. */
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useMemo } from 'react'
+import { words } from '../../../words'
+import classes from './lot.module.css'
+
+const w = words.things
+
+/** Loaded when somebody adds a thing: it need not come with every page. */
+export const useCatalogue = () =>
+  useQuery({
+    queryKey: ['catalogue'],
+    queryFn: () => import('./catalogueOffers'),
+    staleTime: Number.POSITIVE_INFINITY,
+  }).data
+
+interface Props {
+  readonly name: string
+  readonly strength: string
+  readonly unit: string
+  /** Chosen; null for none of them, undefined while nobody has said. */
+  readonly value: string | null | undefined
+  readonly onChange: (entryId: string | null) => void
+}
+
+export function WhatIsIt({ name, strength, unit, value, onChange }: Props) {
+  const catalogue = useCatalogue()
+  const taken = useMemo(
+    () => (name.trim().length < 3 ? null : (catalogue?.takenFor(name, strength, unit) ?? null)),
+    [catalogue, name, strength, unit],
+  )
+  const only = taken?.isSure ? (taken.entries[0]?.id ?? null) : null
+  // What leaves nothing open is ticked, and seen; whatever is open is left to the keeper.
+  useEffect(() => {
+    if (value === undefined && only !== null) onChange(only)
+  }, [value, only, onChange])
+  if (!taken || taken.entries.length === 0) return null
+  return (
+    <fieldset className={classes.what}>
+      <legend>{taken.isSure ? w.isIt : w.isItOne}</legend>
+      {taken.entries.map(({ id, title, says }) => (
+        <button
+          key={id}
+          type="button"
+          aria-pressed={value === id}
+          onClick={() => onChange(value === id ? null : id)}
+        >
+          <b>{title}</b> <small>{says}</small>
+        </button>
+      ))}
+      <button type="button" aria-pressed={value === null} onClick={() => onChange(null)}>
+        {w.none}
+      </button>
+    </fieldset>
+  )
+}

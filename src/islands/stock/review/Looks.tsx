@@ -1,0 +1,51 @@
+/** Where to look next: pockets whose counts have faded most. */
+import type { PlainDate } from '../../../core/calendar/plainDate'
+import { useStrap } from '../../../ui/Frame'
+import { words } from '../../../words'
+import type { Review } from './ReviewScreen'
+import classes from './review.module.css'
+
+const w = words.keeping.review
+
+interface Props {
+  readonly looks: Review['looks']
+  readonly place: string | null
+  readonly today: PlainDate
+}
+
+export function Looks({ looks, place, today }: Props) {
+  const { places } = useStrap()
+  const here = looks.filter(({ placeId, gain }) => gain > 0 && (!place || placeId === place))
+  return (
+    <aside className={classes.looks} aria-label={w.looks}>
+      <h2>{w.looks}</h2>
+      <p className="second">{w.looksIntro}</p>
+      {here.length === 0 && <p>{w.allSure}</p>}
+      <ol>
+        {here.map((look) => (
+          <li key={look.pocketId} data-hue={places.find(({ id }) => id === look.placeId)?.hue}>
+            <a href={`/kits/${look.kitId}?pocket=${look.pocketId}`}>
+              <b>{look.pocket}</b>
+              <span>
+                {look.kit}, {look.place}
+              </span>
+            </a>
+            <span className={classes.sureBar} aria-hidden>
+              <i style={{ width: `${look.sure}%` }} />
+            </span>
+            <small>
+              {[
+                w.sureNow(look.sure),
+                w.oldest(look.oldest?.on ?? null, today),
+                w.look(look.lots, Math.max(1, Math.round(look.seconds / 60))),
+                w.next(look.next, today),
+              ]
+                .filter(Boolean)
+                .join(' · ')}
+            </small>
+          </li>
+        ))}
+      </ol>
+    </aside>
+  )
+}

@@ -1,0 +1,109 @@
+/** One thing to think about: why, what it takes, where it lies; kept or thrown away with a press. */
+import { Button } from '@mantine/core'
+import { useState } from 'react'
+import { actOnMany, keepReviewed } from '../../../contract/stock'
+import type { PlainDate } from '../../../core/calendar/plainDate'
+import { useActing } from '../../../ui/acting'
+import { useStrap } from '../../../ui/Frame'
+import { StateGlyph } from '../../../ui/StateGlyph'
+import { words } from '../../../words'
+import { counted, money } from '../../../words/format'
+import type { ReviewEntry } from './ReviewScreen'
+import classes from './review.module.css'
+
+const k = words.keeping
+const w = k.review
+
+interface Props {
+  readonly line: ReviewEntry
+  readonly today: PlainDate
+}
+
+export function ReviewItem({ line, today }: Props) {
+  const { run, busy } = useActing()
+  const { habits, places } = useStrap()
+  const [asking, setAsking] = useState(false)
+  const { burden, reason } = line
+
+  const why =
+    reason.kind === 'duplicate'
+      ? w.duplicate(reason.surplus, reason.kits, line.unit)
+      : reason.kind === 'idle'
+        ? w.idle(reason.since)
+        : w.verdict(reason.verdict.kind, reason.verdict.words)
+
+  const discard = () =>
+    run(
+      actOnMany,
+      {
+        body: {
+          deed: { kind: 'discard' },
+          holdings: line.at.map(({ lotId, pocketId, amount, version }) => ({
+            lotId,
+            pocketId,
+            amount,
+            seenVersion: version,
+          })),
+        },
+      },
+      ({ done }) => k.stock.did.discard(done),
+    )
+
+  return (
+    <li className={classes.item}>
+      <div>
+        <b>{line.title}</b>
+        <p>{why}</p>
+        <p className={classes.takes}>
+          {w.takes(
+            k.grams(burden.grams, habits.units),
+            k.litres(burden.volume),
+            money(burden.minor, habits.currency),
+          )}
+          {burden.unknown > 0 && <small> · {w.unknown}</small>}
+        </p>
+        <ul className={classes.at}>
+          {line.at.map((one) => (
+            <li key={`${one.lotId}${one.pocketId}`}>
+              <a href={`/kits/${one.kitId}?lot=${one.lotId}&pocket=${one.pocketId}`}>
+                <StateGlyph state={one.judged.state} />
+                {counted(one.amount, line.unit)}
+                <span data-hue={places.find(({ id }) => id === one.placeId)?.hue}>
+                  {one.pocket}, {one.kit}
+                </span>
+                <small>{words.state(one.judged, today)}</small>
+              </a>
+            </li>
+          ))}
+        </ul>
+      </div>
+      <div className={classes.presses}>
+        <Button
+          variant="default"
+          loading={busy}
+          aria-label={w.keepLong(line.title)}
+          onClick={() => void run(keepReviewed, { body: { reviewKey: line.key } }, w.didKeep)}
+        >
+          {w.keep}
+        </Button>
+        {reason.kind !== 'duplicate' &&
+          (asking ? (
+            <div className={classes.sure} role="alert">
+              <b>{w.sure(line.title)}</b>
+              <span>{words.watch.safeWay(line.kind)}</span>
+              <Button loading={busy} onClick={() => void discard()}>
+                {w.discard}
+              </Button>
+              <Button variant="default" onClick={() => setAsking(false)}>
+                {words.kits.cancel}
+              </Button>
+            </div>
+          ) : (
+            <Button variant="default" onClick={() => setAsking(true)}>
+              {w.discard}
+            </Button>
+          ))}
+      </div>
+    </li>
+  )
+}

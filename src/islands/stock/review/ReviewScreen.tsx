@@ -1,0 +1,66 @@
+/** What is carried without need, and where to look next (planning): to think about, never to obey. */
+import { useQuery } from '@tanstack/react-query'
+import type { z } from 'zod'
+import { readReview } from '../../../contract/stock'
+import type { reviewLine, reviewValue } from '../../../contract/values/stock'
+import { call } from '../../../device/call'
+import { Frame, type Strap } from '../../../ui/Frame'
+import { words } from '../../../words'
+import { KitTabs } from '../../kits/KitTabs'
+import { Looks } from './Looks'
+import { ReviewItem } from './ReviewItem'
+import classes from './review.module.css'
+
+export type Review = z.infer<typeof reviewValue>
+export type ReviewEntry = z.infer<typeof reviewLine>
+
+const w = words.keeping.review
+const KINDS = ['verdict', 'duplicate', 'idle'] as const
+
+interface Props {
+  readonly strap: Strap
+  readonly place: string | null
+}
+
+export const ReviewScreen = (props: Props) => (
+  <Frame tab="kits" strap={props.strap} place={props.place}>
+    <KitTabs part="review" place={props.place} />
+    <Reviewed {...props} />
+  </Frame>
+)
+
+function Reviewed({ strap, place }: Props) {
+  const { data } = useQuery({ queryKey: ['review'], queryFn: () => call(readReview) })
+  if (!data) return <p role="status">{w.loading}</p>
+  const lines = data.lines.filter(
+    ({ at }) => place === null || at.some(({ placeId }) => placeId === place),
+  )
+  return (
+    <div className={classes.screen}>
+      <section>
+        <header className={classes.head}>
+          <h1>{w.title(lines.length)}</h1>
+          <p className="second">
+            {w.intro} {w.kept(data.kept)}
+          </p>
+        </header>
+        {KINDS.map((kind) => {
+          const of = lines.filter(({ reason }) => reason.kind === kind)
+          return of.length === 0 ? null : (
+            <section key={kind} className={classes.kind} aria-label={w.reasons[kind]}>
+              <h2>
+                {w.reasons[kind]} <small>{of.length}</small>
+              </h2>
+              <ul>
+                {of.map((line) => (
+                  <ReviewItem key={line.key} line={line} today={strap.today} />
+                ))}
+              </ul>
+            </section>
+          )
+        })}
+      </section>
+      <Looks looks={data.looks} place={place} today={strap.today} />
+    </div>
+  )
+}

@@ -1,0 +1,38 @@
+/** No connection, and this page is not kept: what is, to go on with. */
+import { useEffect, useState } from 'react'
+import { type KeptPage, keptPages } from '../../../device/keptPages'
+import { words } from '../../../words'
+import classes from './away.module.css'
+
+const w = words.rounds.away
+const LOOK_AGAIN_MILLISECONDS = 2000
+
+export function AwayScreen() {
+  const [pages, setPages] = useState<readonly KeptPage[] | null>(null)
+  useEffect(() => {
+    void keptPages().then(setPages)
+    // The network may be there and the server not: what was asked for is opened when it answers.
+    const look = async () => {
+      const answer = await fetch('/api/health').catch(() => null)
+      if (answer?.ok) location.reload()
+    }
+    const timer = setInterval(() => void look(), LOOK_AGAIN_MILLISECONDS)
+    return () => clearInterval(timer)
+  }, [])
+  return (
+    <main className={classes.page}>
+      <h1>{w.title}</h1>
+      {pages && <p>{pages.length > 0 ? w.lead : w.nothing}</p>}
+      <ul>
+        {pages?.map(({ href, title }) => (
+          <li key={href}>
+            <a href={href}>{title}</a>
+          </li>
+        ))}
+      </ul>
+      <button type="button" onClick={() => location.reload()}>
+        {w.retry}
+      </button>
+    </main>
+  )
+}
