@@ -41,5 +41,5 @@ export async function everyScreen(world: World, caller: Caller): Promise<void> {
   for (const lotId of new Set(rows.map((row) => row.lotId)))
     contract.stock.readLot.result.parse(await readLot(world, caller, lotId))
   await readExport(world, caller)
-  await readCalendarFile(world, caller, words.calendar.entry)
+  await readCalendarFile(world, caller, words.places.calendar.entry)
 }

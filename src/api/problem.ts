@@ -1,7 +1,7 @@
 /** Refusals as `application/problem+json` (RFC 9457): a code, a status, a sentence that says what to do. */
 import { z } from 'zod'
 import { Refusal, type RefusalReason } from '../app/frame/refusal'
-import { sentenceFor } from '../words/refusals'
+import { sentenceFor } from '../words/frame/refusals'
 import { logFault } from './log'
 
 export const problemSchema = z.object({

@@ -50,7 +50,7 @@ export function runtime(): Runtime {
     alsoTrusted: SATCHEL_ORIGIN ? [] : [`http://localhost:${PORT}`],
     sendNewPassword: (to, name, token) =>
       letters
-        .send(words.letters.newPassword(to, name, `${origin}/new-password?token=${token}`))
+        .send(words.account.letters.newPassword(to, name, `${origin}/new-password?token=${token}`))
         // Who asked is answered the same as for an address that nobody has.
         .catch(logFault),
     newPasswordSet: (userId) => endEveryWayIn(db, userId),

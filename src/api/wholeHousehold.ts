@@ -29,7 +29,7 @@ import {
 import { problem, problemOf } from './problem'
 import { runtime } from './runtime'
 
-const w = words.whole
+const w = words.account.whole
 /** Kinds of records in an order in which each can be written. */
 const KINDS = [...RECORD_NAMES, 'record_change']
 
@@ -90,7 +90,7 @@ async function filesOf(
     { path: 'lists/record.csv', bytes: () => recordCsv(world, caller) },
     {
       path: 'lists/dates.ics',
-      bytes: () => readCalendarFile(world, caller, words.calendar.entry),
+      bytes: () => readCalendarFile(world, caller, words.places.calendar.entry),
     },
     ...pictures,
     ...sheets,
@@ -105,7 +105,7 @@ async function recordCsv(world: World, caller: Caller): Promise<string> {
   do {
     const page = await readRecord(world, caller, { before })
     for (const entry of page.entries)
-      rows.push([entry.day, entry.who, entry.title, words.told(entry, entry.unit)])
+      rows.push([entry.day, entry.who, entry.title, words.record.told(entry, entry.unit)])
     before = page.before ?? undefined
   } while (before !== undefined)
   return forSpreadsheets(writeTable(w.recordHeadings, rows))

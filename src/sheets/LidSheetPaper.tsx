@@ -4,7 +4,7 @@ import { words } from '../words'
 import classes from './lidSheet.module.css'
 import type { PaperSize } from './paper'
 
-const w = words.sheet
+const w = words.sheets
 
 export const LidSheetPaper = ({
   sheet,

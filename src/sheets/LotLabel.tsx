@@ -4,10 +4,10 @@ import { writeCode } from '../core/codes/writeCode'
 import { type Item, itemTitle } from '../core/stock/item'
 import type { Lot } from '../core/stock/lot'
 import { words } from '../words'
-import { expiryText } from '../words/format'
+import { expiryText } from '../words/frame/format'
 import classes from './lotLabel.module.css'
 
-const w = words.label
+const w = words.sheets.label
 
 type Drawing = Parameters<typeof bwip.toSVG>[0] & { readonly dontlint: true }
 

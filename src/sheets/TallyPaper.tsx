@@ -3,7 +3,7 @@ import type { Contents } from '../core/rounds/contents'
 import type { Round } from '../core/rounds/round'
 import { tallyLines } from '../core/rounds/tally'
 import { words } from '../words'
-import { counted, expiryText, fullDay } from '../words/format'
+import { counted, expiryText, fullDay } from '../words/frame/format'
 import classes from './tally.module.css'
 
 const w = words.rounds.tally

@@ -2,7 +2,7 @@
 import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
 import type { Handover } from '../core/incident/handover'
 import { words } from '../words'
-import { type HandoverAt, handoverHead, handoverParts } from '../words/handover'
+import { type HandoverAt, handoverHead, handoverParts } from '../words/care/handover'
 import type { PaperSize } from './paper'
 import { body, heading, INK, registerFonts, SEAM, SECOND } from './pdfFonts'
 
@@ -87,7 +87,9 @@ function Sheet({
         ))}
         <View style={s.foot} fixed>
           <Text>{words.care.notAdvice}</Text>
-          <Text render={({ pageNumber, totalPages }) => words.sheet.page(pageNumber, totalPages)} />
+          <Text
+            render={({ pageNumber, totalPages }) => words.sheets.page(pageNumber, totalPages)}
+          />
         </View>
       </Page>
     </Document>

@@ -71,7 +71,7 @@ export async function lidSheetPdf(sheet: LidSheet, size: PaperSize): Promise<Uin
 
 function Sheet({ sheet, size }: { readonly sheet: LidSheet; readonly size: PaperSize }) {
   const s = styles(size === 'A5')
-  const w = words.sheet
+  const w = words.sheets
   return (
     <Document title={`${sheet.kit}, ${w.title}`} author={sheet.household} language="en">
       <Page size={size} style={s.page}>
@@ -119,8 +119,8 @@ function Row({ line, s }: { readonly line: SheetLine; readonly s: ReturnType<typ
     <View style={s.row} wrap={false}>
       <Text style={s.item}>{line.title}</Text>
       <Text style={s.purpose}>{line.purpose}</Text>
-      <Text style={s.count}>{words.sheet.count(line)}</Text>
-      <Text style={s.expiry}>{words.sheet.expiry(line)}</Text>
+      <Text style={s.count}>{words.sheets.count(line)}</Text>
+      <Text style={s.expiry}>{words.sheets.expiry(line)}</Text>
     </View>
   )
 }

@@ -93,7 +93,7 @@ export function FindAnything({
               {thing.detail}
               {thing.state !== 'none' &&
                 thing.state !== 'sound' &&
-                ` · ${words.stateWord[thing.state]}`}
+                ` · ${words.stock.stateWord[thing.state]}`}
             </span>
           </div>
         ))}

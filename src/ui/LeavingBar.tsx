@@ -2,10 +2,10 @@
 import type { z } from 'zod'
 import type * as places from '../contract/values/places'
 import { words } from '../words'
-import { moment } from '../words/format'
+import { moment } from '../words/frame/format'
 import classes from './LeavingBar.module.css'
 
-const w = words.whole
+const w = words.account.whole
 
 export function LeavingBar({ strap }: { readonly strap: z.infer<typeof places.strap> }) {
   const { deletion, habits } = strap

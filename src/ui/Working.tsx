@@ -14,7 +14,7 @@ export const Working = ({ label, share, onStop }: Props) => (
     <span>{label}</span>
     <progress value={share} max={1} aria-label={label} />
     <button type="button" className={classes.press} onClick={onStop}>
-      {words.plan.stop}
+      {words.restock.plan.stop}
     </button>
   </div>
 )

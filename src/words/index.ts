@@ -1,47 +1,92 @@
-/** Every text that people read, in one catalogue: one language, one object of the same shape. */
-import { account } from './account'
-import { bringing } from './bring'
-import { care } from './care'
-import { cover, evening, lists, matching, member } from './cover'
-import { en } from './en'
-import { forecast, rates } from './forecast'
-import { heldBecause } from './held'
-import { keeping } from './keeping'
-import { label } from './label'
-import { letters } from './letters'
-import { keeps } from './period'
-import { plan } from './plan'
-import { recalls } from './recalls'
-import { told } from './record'
+/** Every text that people read, by capability, in one catalogue: one language, one object of the same shape. */
+import { account } from './account/account'
+import { letters } from './account/letters'
+import { signIn } from './account/signIn'
+import { whole } from './account/whole'
+import { care } from './care/care'
+import { cover, evening } from './cover'
+import { findText } from './find'
+import { appName, errors, keys, look, strap, tabs, tagline, undo } from './frame/frame'
+import { heldBecause } from './frame/heldBecause'
+import { keeps } from './frame/keepsFor'
+import { householdText } from './household'
+import { bringing, bringText } from './imports'
+import { matching, size, things, verdict } from './items'
+import {
+  arrange,
+  grams,
+  kitList,
+  kitTabs,
+  litres,
+  load,
+  mat,
+  measures,
+  pocketText,
+  pointers,
+  shapes,
+} from './kits'
+import { lists } from './lists'
+import { member } from './members'
+import { calendar, importText, placeText } from './places'
+import { recordText, told } from './record'
+import { forecast, rates } from './restock/forecast'
+import { plan } from './restock/plan'
+import { recalls } from './restock/recalls'
+import { restockText } from './restock/restock'
+import { shopping } from './restock/shopping'
 import { rounds } from './rounds'
-import { shopping } from './shopping'
-import { things } from './things'
-import { whole } from './whole'
+import { label, sheetText } from './sheets'
+import { add, lotActsText, lotText, reviewText, state, stateWord, stockListText } from './stock'
+import { watchText } from './watch'
 
 const english = {
-  ...en,
-  bringing,
+  name: appName,
+  tagline,
+  tabs,
+  strap,
+  undo,
+  keys,
+  look,
+  errors,
+  account: { ...account, signIn, letters, whole },
   care,
-  cover,
-  evening,
+  cover: { ...cover, evening },
+  find: findText,
+  household: householdText,
+  imports: { ...bringText, howRead: bringing },
+  items: { ...things, matching, verdict, size },
+  kits: {
+    ...kitList,
+    tabs: kitTabs,
+    mat,
+    shapes,
+    load,
+    pocket: pocketText,
+    pointers,
+    arrange,
+    litres,
+    measures,
+    grams,
+  },
   lists,
-  matching,
-  member,
-  forecast,
-  heldBecause,
-  keeping,
-  keepsFor: keeps,
-  label,
-  plan,
-  rates,
-  recalls,
-  letters,
-  account,
+  members: member,
+  places: { ...placeText, calendar, importing: importText },
+  record: { ...recordText, told },
+  restock: { ...restockText, plan, forecast, rates, recalls, shopping },
   rounds,
-  shopping,
-  things,
-  told,
-  whole,
+  sheets: { ...sheetText, label },
+  stock: {
+    list: stockListText,
+    lot: lotText,
+    acts: lotActsText,
+    add,
+    review: reviewText,
+    state,
+    stateWord,
+    heldBecause,
+    keepsFor: keeps,
+  },
+  watch: watchText,
 }
 export type Words = typeof english
 export const words: Words = english

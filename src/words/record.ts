@@ -1,7 +1,29 @@
-/** Movements read out: what somebody did, in the past tense, after a name. */
+/** English for the record. */
+import type { PlainDate } from '../core/calendar/plainDate'
 import type { Total } from '../core/quantity/amount'
 import type { TellingKind } from '../core/stock/telling'
-import { counted } from './format'
+import { counted, fullDay } from './frame/format'
+
+export const recordText = {
+  title: 'Record',
+  happened: 'What happened',
+  asItWas: 'As it was on a day',
+  item: 'Of',
+  anyItem: 'everything',
+  kit: 'In',
+  anyKit: 'every kit',
+  who: 'By',
+  anybody: 'everybody',
+  day: 'On the evening of',
+  notADay: (today: PlainDate): string => `Give a day up to ${fullDay(today)}`,
+  more: 'Earlier',
+  none: 'Nothing is recorded like that.',
+  nothingThen: (day: PlainDate): string => `Nothing was recorded by ${fullDay(day)}.`,
+  since: (day: PlainDate): string => `The record begins on ${fullDay(day)}.`,
+  thenTitle: (day: PlainDate, lots: number): string =>
+    `${fullDay(day)}: ${lots === 1 ? 'one lot' : `${lots} lots`}`,
+  thenHint: 'As it had been recorded by that evening; what was taken back later still counts.',
+}
 
 export interface Told {
   readonly kind: TellingKind
@@ -16,6 +38,19 @@ export interface Told {
 
 /** How many come with it; "some" where none is said. */
 type Phrase = (some: string, entry: Told) => string
+
+const FIELDS: Readonly<Record<string, string>> = {
+  expiry: 'the printed date',
+  opened: 'the day it was opened',
+  condition: 'the condition',
+  standing: 'whether it may be used',
+  batch: 'the batch',
+  boughtAt: 'where it was bought',
+  unitPriceMinor: 'the price',
+  note: 'the note',
+  directions: 'the directions',
+  forMember: 'whom it is for',
+}
 
 const PHRASES: Readonly<Record<TellingKind, Phrase>> = {
   received: (some, { to }) => `put ${some} in${to ? `: ${to}` : ''}`,
@@ -42,19 +77,6 @@ const PHRASES: Readonly<Record<TellingKind, Phrase>> = {
   found: () => 'found it again',
   worsened: (_, { about }) => `noted it as ${about}`,
   amended: (_, { fields }) => `changed ${fields.map((one) => FIELDS[one] ?? one).join(', ')}`,
-}
-
-const FIELDS: Readonly<Record<string, string>> = {
-  expiry: 'the printed date',
-  opened: 'the day it was opened',
-  condition: 'the condition',
-  standing: 'whether it may be used',
-  batch: 'the batch',
-  boughtAt: 'where it was bought',
-  unitPriceMinor: 'the price',
-  note: 'the note',
-  directions: 'the directions',
-  forMember: 'whom it is for',
 }
 
 /** "used 2 strips, although another ends sooner"; what was taken back says so. */

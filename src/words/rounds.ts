@@ -9,7 +9,7 @@ import type { DueCode, Pace } from '../core/rounds/pace'
 import type { Finding } from '../core/rounds/report'
 import type { Gone } from '../core/rounds/round'
 import type { Condition } from '../core/stock/lot'
-import { capital, counted, expiryText, numberWord, shortDay } from './format'
+import { capital, counted, expiryText, numberWord, shortDay } from './frame/format'
 
 const several = (count: number, one: string, many: string): string =>
   `${count} ${count === 1 ? one : many}`

@@ -161,7 +161,7 @@ describe('the state of a lot', () => {
     [{ state: 'lent', to: 'Tove', since: today, lastGood }, 'lent to Tove'],
     [{ state: 'unclean', since: today, lastGood }, 'to be cleaned'],
     [{ state: 'missing', since: today, lastGood }, 'not found 26 Nov'],
-  ])('%o', (judged, text) => expect(words.state(judged, today)).toBe(text))
+  ])('%o', (judged, text) => expect(words.stock.state(judged, today)).toBe(text))
 })
 
 describe('when somebody is next there', () => {

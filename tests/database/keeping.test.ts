@@ -478,7 +478,7 @@ describe('calendars', () => {
     expect(await read([byHand])).toMatchObject({ added: 0, already: 1 })
   })
   it('the dates that matter come out as a file that is read back', async () => {
-    const text = await readCalendarFile(app.world, app.keeper, words.calendar.entry)
+    const text = await readCalendarFile(app.world, app.keeper, words.places.calendar.entry)
     expect(text).toContain('BEGIN:VCALENDAR')
     const reading = readCalendar(text, plainDate('2026-11-26'), 'Europe/Oslo')
     if (reading.kind !== 'read') throw new Error(reading.code)

@@ -352,7 +352,7 @@ describe('what belongs to rounds', () => {
     const { feedId } = await addFeed(app.world, kept.keeper, { key: newKey(), name: 'Kitchen' })
     const { feeds } = await readFeeds(app.world, kept.keeper, SECRET)
     const address = /^\/feed\/(.+)\.ics$/.exec(feeds[0]?.path ?? '')?.[1] ?? ''
-    const open = (of: string) => openFeed(app.world, SECRET, of, words.calendar.entry)
+    const open = (of: string) => openFeed(app.world, SECRET, of, words.places.calendar.entry)
     expect(await open(address)).toContain('Look through Pantry roll')
     const forged = `${address.slice(0, -4)}AAAA`
     expect(await codeOf(open(forged))).toBe('not_found')

@@ -37,7 +37,7 @@ function aDesk() {
     demoEmail: DEMO_EMAIL,
     lastBackup: async () => null,
   }
-  const ask = (email: string) => askForAccount(desk, email, words.letters)
+  const ask = (email: string) => askForAccount(desk, email, words.account.letters)
   const keyTo = (email: string): string =>
     /new-account\?key=(\S+)/.exec(sent.findLast(({ to }) => to === email)?.text ?? '')?.[1] ?? ''
   return { desk, sent, ask, keyTo }

@@ -11,7 +11,7 @@ import { runtime } from '../runtime'
 
 export const account: HandlersOf<typeof contract> = {
   ...accounts,
-  askForAccount: (desk, { email }) => accounts.askForAccount(desk, email, words.letters),
+  askForAccount: (desk, { email }) => accounts.askForAccount(desk, email, words.account.letters),
   openDemo: async (desk) => {
     const { demoPassword } = runtime()
     if (!demoPassword) throw new Refusal({ code: 'no_demo' })
@@ -24,8 +24,9 @@ export const account: HandlersOf<typeof contract> = {
     accounts.recover(desk, { email, code, next: password }),
   renameAccount: (desk, { name }) => accounts.rename(desk, name),
   changePassword: (desk, asked) =>
-    accounts.changePassword(desk, asked, words.letters.passwordChanged),
-  changeEmail: (desk, asked) => accounts.changeEmail(desk, asked, words.letters.emailChanged),
+    accounts.changePassword(desk, asked, words.account.letters.passwordChanged),
+  changeEmail: (desk, asked) =>
+    accounts.changeEmail(desk, asked, words.account.letters.emailChanged),
   endDevice: (desk, { deviceId }) => accounts.endDevice(desk, deviceId),
   makeRecoveryCodes: (desk, { password }) => accounts.makeRecoveryCodes(desk, password),
   readLeaving: leaving.readLeaving,
@@ -36,7 +37,8 @@ export const account: HandlersOf<typeof contract> = {
   offerPasskey: async (desk, { password }) => ({
     ...(await passkeys.offerPasskey(desk, password)),
   }),
-  keepPasskey: (desk, asked) => passkeys.keepPasskey(desk, asked, words.letters.passkeyMade),
+  keepPasskey: (desk, asked) =>
+    passkeys.keepPasskey(desk, asked, words.account.letters.passkeyMade),
   endPasskey: (desk, { passkeyId }) => passkeys.endPasskey(desk, passkeyId),
   askForPasskey: async (desk) => ({ ...(await passkeys.askForPasskey(desk)) }),
   enterByPasskey: passkeys.enterByPasskey,

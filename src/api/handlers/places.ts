@@ -14,6 +14,6 @@ export const places: HandlersOf<typeof contract> = {
   calendarFile: async (world, caller) => ({
     name: 'vivid-satchel-dates.ics',
     type: 'text/calendar; charset=utf-8',
-    body: await calendarActs.readCalendarFile(world, caller, words.calendar.entry),
+    body: await calendarActs.readCalendarFile(world, caller, words.places.calendar.entry),
   }),
 }

@@ -9,13 +9,13 @@ import { WHOLE_PATH } from '../../device/whole'
 import { FormDialog } from '../../ui/FormDialog'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
-import { moment } from '../../words/format'
+import { moment } from '../../words/frame/format'
 import classes from './account.module.css'
 import { Password } from './Password'
 import { Said } from './Said'
 import { useDesk } from './useDesk'
 
-const w = words.whole
+const w = words.account.whole
 export type LeavingView = z.infer<(typeof account.readLeaving)['result']>
 
 interface Props {

@@ -8,7 +8,7 @@ import classes from './account.module.css'
 import { Said } from './Said'
 import { useDesk } from './useDesk'
 
-const w = words.whole
+const w = words.account.whole
 
 export function Whole({ empty }: { readonly empty: boolean }) {
   const { work, busy, said } = useDesk()

@@ -39,7 +39,7 @@ export function useDesk(): Desk {
 function problemText(error: unknown): string {
   if (error instanceof ProblemError) return error.message
   if (error instanceof OfflineError) return words.account.noConnection
-  if (error instanceof BrokenOffError) return words.whole.brokenOff
+  if (error instanceof BrokenOffError) return words.account.whole.brokenOff
   if (error instanceof NoPasskeyError) return words.account.noPasskey
   throw error
 }

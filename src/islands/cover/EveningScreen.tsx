@@ -28,7 +28,7 @@ export const EveningScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.evening
+const w = words.cover.evening
 /** Skills that a sitter may be shown; the rest takes a course. */
 const SITTER_SKILLS = SKILL_IDS.filter((id) => id !== 'staples')
 

@@ -9,8 +9,8 @@ import { SPECIES, type Species } from '../../core/household/species'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
-import { capital } from '../../words/format'
-import { TOPIC_NAMES } from '../../words/objections'
+import { TOPIC_NAMES } from '../../words/care/objections'
+import { capital } from '../../words/frame/format'
 import classes from './household.module.css'
 
 const w = words.household
@@ -79,13 +79,13 @@ export function AddMember({
   return (
     <form
       className={classes.form}
-      aria-label={isGuest ? words.member.guest : w.addMember}
+      aria-label={isGuest ? words.members.guest : w.addMember}
       onSubmit={(event) => {
         event.preventDefault()
         void submit()
       }}
     >
-      {isGuest && <p className="second">{words.member.guestFacts}</p>}
+      {isGuest && <p className="second">{words.members.guestFacts}</p>}
       <div className={classes.pair}>
         <TextInput
           autoFocus
@@ -110,7 +110,7 @@ export function AddMember({
           onChange={(event) => setWho({ ...who, born: event.currentTarget.value })}
         />
         <TextInput
-          label={words.member.weightOptional}
+          label={words.members.weightOptional}
           inputMode="decimal"
           value={who.kg}
           error={wrongWeight ? w.wrongWeight : undefined}
@@ -121,7 +121,7 @@ export function AddMember({
             type="date"
             required
             withAsterisk={false}
-            label={words.member.guestUntil}
+            label={words.members.guestUntil}
             min={today}
             value={until}
             onChange={(event) => setUntil(event.currentTarget.value)}

@@ -5,11 +5,11 @@ import { importVisits } from '../../contract/places'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
-import { fullDay } from '../../words/format'
+import { fullDay } from '../../words/frame/format'
 import classes from './household.module.css'
 import { type ReadInTime, readInTime } from './readInTime'
 
-const w = words.keeping.calendar
+const w = words.places.importing
 
 interface Props {
   readonly place: { readonly id: string; readonly name: string }

@@ -2,8 +2,8 @@
 import { undoAct } from '../../contract/record'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
-import { actWord } from '../../words/acts'
-import { moment } from '../../words/format'
+import { actWord } from '../../words/frame/acts'
+import { moment } from '../../words/frame/format'
 import type { ActsView } from './HouseholdScreen'
 import classes from './household.module.css'
 

@@ -9,7 +9,7 @@ import { weightOn } from '../../core/household/weight'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
-import { TOPIC_NAMES } from '../../words/objections'
+import { TOPIC_NAMES } from '../../words/care/objections'
 import { type CoverView, useCover } from '../cover/useCover'
 import { Portrait } from '../members/Photo'
 import { AddMember } from './AddMember'
@@ -33,7 +33,7 @@ export function Members({ initial }: { readonly initial: CoverView }) {
               {w.add}
             </button>
             <button type="button" className={classes.quiet} onClick={() => setAdding('guest')}>
-              {words.member.guest}
+              {words.members.guest}
             </button>
           </span>
         )}
@@ -70,7 +70,7 @@ function Card({
       state.kind === 'falls_short' ||
       state.kind === 'left_over' ||
       (state.kind === 'regular' && state.days < w.fewDays)
-        ? [`${title}: ${words.member.course(state, unit)}`]
+        ? [`${title}: ${words.members.course(state, unit)}`]
         : [],
     ),
   ].filter(Boolean)
@@ -84,7 +84,7 @@ function Card({
             member.species,
             member.born ? w.age(daysBetween(member.born, today)) : '',
             member.helper ? w.helper : '',
-            member.guestUntil ? words.member.isGuest(member.guestUntil) : '',
+            member.guestUntil ? words.members.isGuest(member.guestUntil) : '',
           ]
             .filter(Boolean)
             .join(' · ')}
@@ -97,7 +97,7 @@ function Card({
               readiness !== null && (
                 <span key={placeId} data-hue={place.hue} title={place.name}>
                   <span className="visually-hidden">{place.name} </span>
-                  {words.member.readiness(readiness)}
+                  {words.members.readiness(readiness)}
                 </span>
               )
             )

@@ -11,7 +11,7 @@ import { words } from '../../words'
 import type { HouseholdView } from './HouseholdScreen'
 import classes from './household.module.css'
 
-const w = words.keeping.place
+const w = words.places
 const MOST_MINUTES = 10_000
 const WEEK: readonly Weekday[] = [1, 2, 3, 4, 5, 6, 7]
 

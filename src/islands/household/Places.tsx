@@ -6,7 +6,7 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
-import { fullDay } from '../../words/format'
+import { fullDay } from '../../words/frame/format'
 import { CalendarImport } from './CalendarImport'
 import type { HouseholdView } from './HouseholdScreen'
 import classes from './household.module.css'
@@ -36,7 +36,7 @@ export const Places = ({ places, members }: PlacesProps) => (
     {places.length > 0 && (
       <p>
         <a className={classes.quiet} href={calendarFile.path} download>
-          {words.keeping.calendar.export}
+          {words.places.importing.export}
         </a>
       </p>
     )}
@@ -75,7 +75,7 @@ function PlaceVisits({ place, members }: PlaceProps) {
     <div className={classes.place} data-hue={place.hue}>
       <h3>{place.name}</h3>
       <p className="second">
-        {[w.rhythm(place.rhythm), words.keeping.place.summary(place), place.note]
+        {[w.rhythm(place.rhythm), words.places.summary(place), place.note]
           .filter(Boolean)
           .join(' · ')}
       </p>
@@ -157,10 +157,10 @@ function PlaceVisits({ place, members }: PlaceProps) {
           <button
             type="button"
             className={classes.quiet}
-            aria-label={`${words.keeping.place.facts}: ${place.name}`}
+            aria-label={`${words.places.facts}: ${place.name}`}
             onClick={() => setChanging(true)}
           >
-            {words.keeping.place.facts}
+            {words.places.facts}
           </button>
           <CalendarImport place={place} />
         </div>

@@ -25,11 +25,11 @@ export function SchoolsPart({ household }: { readonly household: HouseholdView['
       words.undo.did.saved,
     )
   return (
-    <section className={classes.part} aria-label={words.member.schools}>
+    <section className={classes.part} aria-label={words.members.schools}>
       <header>
-        <h2>{words.member.schools}</h2>
+        <h2>{words.members.schools}</h2>
       </header>
-      <p className="second">{words.member.schoolsUnder}</p>
+      <p className="second">{words.members.schoolsUnder}</p>
       <div className={classes.schools}>
         {SCHOOL_QUESTIONS.map((question) => {
           const { caution } = schoolAnswer(question, schools)

@@ -25,13 +25,13 @@ export function SignOut() {
   return (
     <div>
       <Button variant="default" onClick={() => void ask()}>
-        {words.signIn.signOut}
+        {words.account.signIn.signOut}
       </Button>
-      {failed && <p role="alert">{words.signIn.failed}</p>}
+      {failed && <p role="alert">{words.account.signIn.failed}</p>}
       <FormDialog
         opened={unsent > 0}
-        title={words.signIn.signOut}
-        press={words.signIn.signOut}
+        title={words.account.signIn.signOut}
+        press={words.account.signIn.signOut}
         busy={false}
         onSubmit={leave}
         onClose={() => setUnsent(0)}

@@ -31,8 +31,8 @@ export const BringScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.bring
-const q = words.bringing
+const w = words.imports
+const q = words.imports.howRead
 
 function Bringing({ known: first }: Props) {
   const { data: known } = useQuery({

@@ -7,7 +7,7 @@ import { words } from '../../words'
 import classes from './bring.module.css'
 import type { ListState } from './useList'
 
-const w = words.bring
+const w = words.imports
 
 interface Props {
   readonly state: Exclude<ListState, { kind: 'open' }>

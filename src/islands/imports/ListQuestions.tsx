@@ -7,12 +7,12 @@ import { type Field, KEPT } from '../../core/interchange/headings'
 import type { NameAnswer, NameQuestion, SitePart } from '../../core/interchange/sites'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
-import { fullDay } from '../../words/format'
+import { fullDay } from '../../words/frame/format'
 import classes from './bring.module.css'
 import type { OpenList } from './useList'
 
-const q = words.bringing
-const w = words.bring
+const q = words.imports.howRead
+const w = words.imports
 
 interface Props {
   readonly list: OpenList

@@ -3,7 +3,7 @@ import type { LeftRow } from '../../core/interchange/readList'
 import { words } from '../../words'
 import classes from './bring.module.css'
 
-const q = words.bringing
+const q = words.imports.howRead
 
 export const NotLines = ({ left }: { readonly left: readonly LeftRow[] }) =>
   left.length === 0 ? null : (

@@ -15,7 +15,7 @@ import { PreviewLine } from './PreviewLine'
 import { isShown, type Show, sortList } from './sorting'
 import type { OpenList } from './useList'
 
-const w = words.bring
+const w = words.imports
 const LEAVE_OUT = 'leave-out'
 /** So many lines are drawn at first, and with each press for more. */
 const AT_ONCE = 100
@@ -111,7 +111,7 @@ export function Preview(props: Props) {
       />
       {unanswered > 0 && (
         <p className={classes.caution}>
-          {counts.ready > 0 ? w.needsYou : words.bringing.needsFirst}
+          {counts.ready > 0 ? w.needsYou : words.imports.howRead.needsFirst}
         </p>
       )}
       <ColumnMeanings {...props} />
@@ -176,7 +176,7 @@ const ColumnMeanings = ({ list, onRemap }: Props) => (
             )
           }
           data={[
-            { value: KEPT, label: words.bringing.keepAsNote },
+            { value: KEPT, label: words.imports.howRead.keepAsNote },
             { value: LEAVE_OUT, label: w.leaveOut },
             ...FIELDS.map((field) => ({ value: field, label: w.field[field] })),
           ]}

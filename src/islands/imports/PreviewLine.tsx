@@ -9,12 +9,12 @@ import { formatAmount } from '../../core/quantity/amount'
 import { itemTitle } from '../../core/stock/item'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
-import { counted, expiryText } from '../../words/format'
+import { counted, expiryText } from '../../words/frame/format'
 import classes from './bring.module.css'
 import type { Fate } from './sorting'
 
-const w = words.bring
-const q = words.bringing
+const w = words.imports
+const q = words.imports.howRead
 
 interface Props {
   readonly row: ReadRow

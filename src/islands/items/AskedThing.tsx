@@ -9,7 +9,7 @@ import { words } from '../../words'
 import type { Answer, Unsaid } from './saying'
 import classes from './things.module.css'
 
-const w = words.things
+const w = words.items
 
 interface Props {
   readonly thing: Unsaid

@@ -15,8 +15,8 @@ import { words } from '../../words'
 import classes from '../cover/cover.module.css'
 import { entryChoices, type ItemView } from './saying'
 
-const w = words.matching
-const t = words.things
+const w = words.items.matching
+const t = words.items
 
 export function KnownThing({
   item,

@@ -28,7 +28,7 @@ export const ThingsScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.things
+const w = words.items
 /** Nobody looks at more than a screenful at once. */
 const AT_ONCE = 6
 const ASKED_AT_ONCE = 3
@@ -65,7 +65,7 @@ function Things({ initial }: Props) {
     const ids = answers.map(({ itemId }) => itemId)
     setAnswered((before) => new Set([...before, ...ids]))
     void run(matchItems, { body: { matches: [...answers] } }, ({ matched }) =>
-      words.matching.matched(matched),
+      words.items.matching.matched(matched),
     ).then((done) => {
       // Refused or not sent: it is asked again.
       if (!done)
@@ -79,7 +79,7 @@ function Things({ initial }: Props) {
     <div ref={next}>
       <header className={coverClasses.head}>
         <h1>{items.length === 0 ? w.title : w.headline(open.length)}</h1>
-        <p className="second">{items.length === 0 ? words.matching.noItems : w.under}</p>
+        <p className="second">{items.length === 0 ? words.items.matching.noItems : w.under}</p>
       </header>
       {sure.length > 0 && (
         <SureThings
@@ -135,7 +135,7 @@ function Things({ initial }: Props) {
       )}
       {known.length > 0 && (
         <section className={coverClasses.known}>
-          <h2>{words.matching.known}</h2>
+          <h2>{words.items.matching.known}</h2>
           <ul>
             {known.map((item) => (
               <KnownThing key={item.id} item={item} country={view.country} />

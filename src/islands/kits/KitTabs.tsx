@@ -11,7 +11,7 @@ const PARTS = [
 ] as const
 export type KitPart = (typeof PARTS)[number][0]
 
-const w = words.keeping.tabs
+const w = words.kits.tabs
 
 export const KitTabs = ({
   part,

@@ -3,7 +3,7 @@ import { SHAPES, type Shape, TEMPLATES } from '../../core/household/container'
 import { words } from '../../words'
 import classes from './kits.module.css'
 
-const w = words.keeping.shapes
+const w = words.kits.shapes
 
 interface Props {
   readonly value: Shape | null

@@ -10,7 +10,7 @@ import type { MemberId, PocketId } from '../../core/ids'
 import { useActing } from '../../ui/acting'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
-import { counted, money } from '../../words/format'
+import { counted, money } from '../../words/frame/format'
 import { Choices } from '../cover/Choices'
 import { CoverTabs } from '../cover/CoverTabs'
 import classes from '../cover/cover.module.css'
@@ -285,7 +285,7 @@ function Line({
                 )}
               </li>
             ))}
-            {line.spec && <li>{`${words.matching.spec}: ${line.spec}`}</li>}
+            {line.spec && <li>{`${words.items.matching.spec}: ${line.spec}`}</li>}
           </ul>
         </details>
       </div>

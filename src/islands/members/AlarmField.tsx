@@ -8,7 +8,7 @@ import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import classes from './member.module.css'
 
-const w = words.member
+const w = words.members
 
 interface Props<F extends MemberFacts> {
   readonly facts: F

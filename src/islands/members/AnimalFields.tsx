@@ -14,13 +14,13 @@ import {
 import type { VitalRange } from '../../core/household/vitals'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
-import { fullDay } from '../../words/format'
+import { fullDay } from '../../words/frame/format'
 import { AlarmField } from './AlarmField'
 import { ContactFields } from './ContactFields'
 import classes from './member.module.css'
 import { ToldField } from './ToldField'
 
-const w = words.member
+const w = words.members
 
 export function AnimalFields({
   facts,

@@ -4,7 +4,7 @@ import type { Contact } from '../../core/household/member'
 import { words } from '../../words'
 import classes from './member.module.css'
 
-const w = words.member
+const w = words.members
 
 export const ContactFields = ({
   legend,

@@ -15,7 +15,7 @@ import { words } from '../../words'
 import type { CoverView } from '../cover/useCover'
 import classes from './member.module.css'
 
-const w = words.member
+const w = words.members
 /** What can be prescribed. */
 const PRESCRIBED: readonly string[] = ['medicine', 'sharp', 'pressurised', 'food']
 

@@ -6,12 +6,12 @@ import type { CourseLine, MemberSheet } from '../../core/cover/memberSheet'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
-import { counted } from '../../words/format'
+import { counted } from '../../words/frame/format'
 import type { Cover } from '../cover/useCover'
 import { CourseForm } from './CourseForm'
 import classes from './member.module.css'
 
-const w = words.member
+const w = words.members
 
 export function Courses({ sheet, cover }: { readonly sheet: MemberSheet; readonly cover: Cover }) {
   const [adding, setAdding] = useState(false)
@@ -135,10 +135,10 @@ function CourseItem({
           <button
             type="button"
             className={classes.quiet}
-            aria-label={`${words.matching.change}: ${title}`}
+            aria-label={`${words.items.matching.change}: ${title}`}
             onClick={() => setChanging(true)}
           >
-            {words.matching.change}
+            {words.items.matching.change}
           </button>{' '}
           <button
             type="button"

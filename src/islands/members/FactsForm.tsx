@@ -14,7 +14,7 @@ import classes from './member.module.css'
 import { PersonFields } from './PersonFields'
 import { ToldField } from './ToldField'
 
-const w = words.member
+const w = words.members
 
 export function FactsForm({
   member,

@@ -32,7 +32,7 @@ export const MemberScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.member
+const w = words.members
 
 function MemberParts({ initial, memberId }: Props) {
   const cover = useCover(initial)
@@ -111,7 +111,7 @@ function MemberParts({ initial, memberId }: Props) {
                     className={`${classes.quiet} no-print`}
                     onClick={() => setEditing(true)}
                   >
-                    {words.matching.change}
+                    {words.items.matching.change}
                   </button>
                 )}
               </header>

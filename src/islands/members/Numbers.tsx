@@ -3,7 +3,7 @@ import type { Contact, Member } from '../../core/household/member'
 import { words } from '../../words'
 import classes from './member.module.css'
 
-const w = words.member
+const w = words.members
 
 export function Numbers({
   member: { facts },

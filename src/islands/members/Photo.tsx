@@ -8,7 +8,7 @@ import { shrunkPicture } from '../../ui/picture'
 import { words } from '../../words'
 import classes from './member.module.css'
 
-const w = words.member
+const w = words.members
 const EDGE = 360
 
 interface Props {

@@ -5,7 +5,7 @@ import { type Topic, UNSIGNED } from '../../core/household/asked'
 import type { MemberFacts } from '../../core/household/member'
 import { words } from '../../words'
 
-const w = words.member
+const w = words.members
 
 interface Props<F extends MemberFacts> {
   readonly topic: Topic

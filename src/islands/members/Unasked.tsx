@@ -9,7 +9,7 @@ import { words } from '../../words'
 import classes from './member.module.css'
 
 const q = words.care.questions
-const w = words.member
+const w = words.members
 
 interface Props {
   readonly member: Member

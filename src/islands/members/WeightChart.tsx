@@ -2,8 +2,8 @@
 import { useEffect, useRef } from 'react'
 import type { Weighing } from '../../core/household/weight'
 import { words } from '../../words'
-import { monthYear } from '../../words/format'
-import { weight } from '../../words/weights'
+import { weight } from '../../words/care/weights'
+import { monthYear } from '../../words/frame/format'
 import classes from './member.module.css'
 
 export function WeightChart({
@@ -37,5 +37,5 @@ export function WeightChart({
       dispose()
     }
   }, [weighings, units])
-  return <div ref={box} className={classes.chart} role="img" aria-label={words.member.weight} />
+  return <div ref={box} className={classes.chart} role="img" aria-label={words.members.weight} />
 }

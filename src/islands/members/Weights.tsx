@@ -9,13 +9,13 @@ import { type WeightState, weightFault } from '../../core/household/weight'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
-import { fullDay } from '../../words/format'
-import { sentenceFor } from '../../words/refusals'
-import { SMALL_BODY_GRAMS, weight } from '../../words/weights'
+import { SMALL_BODY_GRAMS, weight } from '../../words/care/weights'
+import { fullDay } from '../../words/frame/format'
+import { sentenceFor } from '../../words/frame/refusals'
 import classes from './member.module.css'
 import { WeightChart } from './WeightChart'
 
-const w = words.member
+const w = words.members
 const GRAMS = { kg: 1000, g: 1, lb: 453.592 } as const
 type Unit = keyof typeof GRAMS
 

@@ -14,10 +14,10 @@ import {
 import { customaryVitals, VITALS_SOURCE, type VitalRange } from '../../core/household/vitals'
 import { ageInMonths } from '../../core/household/weight'
 import { words } from '../../words'
-import { ownLineText } from '../../words/alarms'
-import { fullDay } from '../../words/format'
+import { ownLineText } from '../../words/care/alarms'
+import { fullDay } from '../../words/frame/format'
 
-const w = words.member
+const w = words.members
 export const allergyName = (allergy: Allergy): string =>
   allergy.kind === 'substance' ? substanceName(allergy.substance) : allergy.name
 
@@ -98,6 +98,6 @@ export function factLines(
           : '',
     )
   if (customary && !(own?.temperature && own.pulse && own.breathing))
-    add(words.matching.source, VITALS_SOURCE)
+    add(words.items.matching.source, VITALS_SOURCE)
   return lines
 }

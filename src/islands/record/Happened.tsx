@@ -9,10 +9,10 @@ import type { recordEntry } from '../../contract/values/record'
 import { tellingOnes } from '../../core/stock/telling'
 import { call } from '../../device/call'
 import { words } from '../../words'
-import { longDay } from '../../words/format'
+import { longDay } from '../../words/frame/format'
 import classes from './record.module.css'
 
-const w = words.keeping.record
+const w = words.record
 
 interface Props {
   readonly place: string | null
@@ -95,7 +95,7 @@ export function Happened({ place, asked }: Props) {
               <span>
                 <a href={`/record?lot=${entry.lotId}`}>{entry.title}</a>
                 {': '}
-                {words.told(entry, entry.unit)}
+                {words.record.told(entry, entry.unit)}
               </span>
             </li>
           </Fragment>

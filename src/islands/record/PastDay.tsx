@@ -9,10 +9,10 @@ import { isPlainDate, type PlainDate } from '../../core/calendar/plainDate'
 import { call } from '../../device/call'
 import { StateGlyph } from '../../ui/StateGlyph'
 import { words } from '../../words'
-import { counted } from '../../words/format'
+import { counted } from '../../words/frame/format'
 import classes from './record.module.css'
 
-const w = words.keeping.record
+const w = words.record
 type Past = z.infer<typeof pastValue>
 
 interface Props {
@@ -41,7 +41,7 @@ export function PastDay({ place, first, today }: Props) {
           label={w.day}
           max={today}
           value={day}
-          error={asked === null && day !== '' ? words.keeping.record.notADay(today) : undefined}
+          error={asked === null && day !== '' ? words.record.notADay(today) : undefined}
           onChange={(event) => setDay(event.currentTarget.value)}
         />
       </div>
@@ -95,7 +95,7 @@ function PlaceThen({ place, day, holdings }: PlaceProps) {
                     <b>{one.title}</b>
                     <span>{counted(one.amount, one.unit)}</span>
                     <small>
-                      {one.pocket} · {words.state(one.judged, day)}
+                      {one.pocket} · {words.stock.state(one.judged, day)}
                     </small>
                   </li>
                 ))}

@@ -7,7 +7,7 @@ import { Happened } from './Happened'
 import { PastDay } from './PastDay'
 import classes from './record.module.css'
 
-const w = words.keeping.record
+const w = words.record
 
 interface Props {
   readonly strap: Strap

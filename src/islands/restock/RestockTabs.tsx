@@ -1,7 +1,7 @@
 import { Parts } from '../../ui/Parts'
 import { words } from '../../words'
 
-const w = words.plan.parts
+const w = words.restock.plan.parts
 const HREFS = {
   list: '/restock',
   plan: '/restock/plan',

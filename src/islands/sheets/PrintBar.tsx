@@ -8,7 +8,7 @@ import { theme } from '../../ui/theme'
 import { words } from '../../words'
 import classes from './sheets.module.css'
 
-const w = words.sheet
+const w = words.sheets
 
 /** From now on the record can say whether the sheet in the lid still holds. */
 const note = (kitId: string): Promise<unknown> =>

@@ -6,8 +6,8 @@ import classes from './sheets.module.css'
 export const PrintPress = () => (
   <p className={`${classes.press} no-print`}>
     <button type="button" className={presses.go} onClick={() => window.print()}>
-      {words.label.print}
+      {words.sheets.label.print}
     </button>
-    <span>{words.label.paper}</span>
+    <span>{words.sheets.label.paper}</span>
   </p>
 )

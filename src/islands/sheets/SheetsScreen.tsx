@@ -21,7 +21,7 @@ export const SheetsScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.sheet
+const w = words.sheets
 
 function Sheets({ kits, place }: Props) {
   const { places, today } = useStrap()
@@ -68,7 +68,7 @@ function Sheets({ kits, place }: Props) {
       </div>
       <p className={classes.more}>
         <a href="/restock">{w.alsoRestock}</a>
-        <a href={exportList.path}>{words.bring.export}</a>
+        <a href={exportList.path}>{words.imports.export}</a>
       </p>
     </>
   )

@@ -12,7 +12,7 @@ import { words } from '../../words'
 import type { StockRow } from './rows'
 import classes from './stock.module.css'
 
-const w = words.keeping.stock
+const w = words.stock.list
 type Deed = z.input<typeof manyDeed>
 type Kind = Deed['kind']
 

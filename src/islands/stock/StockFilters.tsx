@@ -12,7 +12,7 @@ import { words } from '../../words'
 import { EVERYTHING, type StockFilter } from './rows'
 import classes from './stock.module.css'
 
-const w = words.keeping.stock
+const w = words.stock.list
 
 interface View {
   readonly id: string
@@ -48,7 +48,7 @@ export function StockFilters({ filter, members, views, onChange }: Props) {
               }
             />
             <StateGlyph state={state} />
-            {words.stateWord[state]}
+            {words.stock.stateWord[state]}
           </label>
         ))}
       </fieldset>

@@ -21,7 +21,7 @@ import { StockFilters } from './StockFilters'
 import { StockTable } from './StockTable'
 import classes from './stock.module.css'
 
-const w = words.keeping.stock
+const w = words.stock.list
 
 interface Props {
   readonly strap: Strap
@@ -53,7 +53,7 @@ function Stock({ strap, place }: Props) {
       item: ({ title }) => title,
       place: ({ place: at }) => at,
       patient: ({ forMember }) => members.find(({ id }) => id === forMember)?.name ?? w.nobody,
-      state: ({ judged }) => words.stateWord[judged.state],
+      state: ({ judged }) => words.stock.stateWord[judged.state],
     }
     return grouped(shown, headings[filter.group])
   }, [shown, filter.group, members])

@@ -5,11 +5,11 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import { useStrap } from '../../ui/Frame'
 import { StateGlyph } from '../../ui/StateGlyph'
 import { words } from '../../words'
-import { counted, money } from '../../words/format'
+import { counted, money } from '../../words/frame/format'
 import { rowKey, type StockFilter, type StockLine, type StockRow } from './rows'
 import classes from './stock.module.css'
 
-const w = words.keeping.stock
+const w = words.stock.list
 const ROW = 44
 const NARROW_ROW = 76
 const HEADING = 40
@@ -64,7 +64,7 @@ export function StockTable(props: Props) {
   return (
     <div
       role="table"
-      aria-label={words.keeping.tabs.stock}
+      aria-label={words.kits.tabs.stock}
       aria-rowcount={lines.length + 1}
       className={classes.table}
     >
@@ -199,7 +199,7 @@ const Row = memo(function Row(props: RowProps) {
         </a>,
       )}
       {cell('amount', counted(row.amount, row.unit))}
-      {cell('end', words.state(row.judged, today))}
+      {cell('end', words.stock.state(row.judged, today))}
       {cell(
         'where',
         <>

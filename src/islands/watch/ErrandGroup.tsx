@@ -5,7 +5,7 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import { useActing } from '../../ui/acting'
 import { type OutlineState, StateGlyph } from '../../ui/StateGlyph'
 import { words } from '../../words'
-import { counted, fullDay } from '../../words/format'
+import { counted, fullDay } from '../../words/frame/format'
 import type { Watch } from './WatchScreen'
 import classes from './watch.module.css'
 

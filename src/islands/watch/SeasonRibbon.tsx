@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { addMonths, daysBetween, type PlainDate } from '../../core/calendar/plainDate'
 import { StateOutline } from '../../ui/StateGlyph'
 import { words } from '../../words'
-import { counted, shortDay, shortMonth } from '../../words/format'
+import { counted, shortDay, shortMonth } from '../../words/frame/format'
 import type { Watch } from './WatchScreen'
 import classes from './watch.module.css'
 
@@ -121,7 +121,7 @@ function RibbonTag({
           data-row={tag.row}
           style={left > 88 ? { right: '0' } : { left: `${left}%` }}
           onClick={() => setOpen(!open)}
-          aria-label={`${shortDay(tag.day, today)}: ${name}${tag.turning ? `, ${words.stateWord.turning}` : ''}`}
+          aria-label={`${shortDay(tag.day, today)}: ${name}${tag.turning ? `, ${words.stock.stateWord.turning}` : ''}`}
         >
           <StateOutline state={tag.turning ? 'turning' : 'sound'} />
           <span className={classes.tagText}>

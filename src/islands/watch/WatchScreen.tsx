@@ -39,8 +39,8 @@ function Watching({ initial, place }: Props) {
       <p className={classes.under}>{words.watch.under(watch.headline, today)}</p>
       {watch.recalled > 0 && (
         <p className={`${notes.mustNot} ${classes.recall}`}>
-          {words.recalls.onWatch(watch.recalled)}.{' '}
-          <a href="/restock/recalls">{words.recalls.lookAtIt}</a>
+          {words.restock.recalls.onWatch(watch.recalled)}.{' '}
+          <a href="/restock/recalls">{words.restock.recalls.lookAtIt}</a>
         </p>
       )}
       {watch.unasked.length > 0 && (

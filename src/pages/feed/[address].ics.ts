@@ -8,7 +8,7 @@ import { words } from '../../words'
 export const GET: APIRoute = async ({ params: { address = '' } }) => {
   try {
     const { world, secret } = runtime()
-    return new Response(await openFeed(world, secret, address, words.calendar.entry), {
+    return new Response(await openFeed(world, secret, address, words.places.calendar.entry), {
       headers: {
         'content-type': 'text/calendar; charset=utf-8',
         'cache-control': 'private, max-age=3600',

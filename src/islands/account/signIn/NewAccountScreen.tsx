@@ -63,7 +63,7 @@ function NewAccount({ accountKey, email }: Props) {
               onChange={(password) => setFields({ ...fields, password })}
             />
             <Button type="submit" loading={busy}>
-              {words.signIn.signUp}
+              {words.account.signIn.signUp}
             </Button>
             <Said said={said} />
           </form>

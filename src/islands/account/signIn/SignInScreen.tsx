@@ -14,7 +14,7 @@ import { GetInAgain } from './GetInAgain'
 import { noteZone } from './noteZone'
 import classes from './signIn.module.css'
 
-const w = words.signIn
+const w = words.account.signIn
 
 interface Props {
   readonly demo: boolean

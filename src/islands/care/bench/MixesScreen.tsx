@@ -18,7 +18,7 @@ import {
 import { useActing } from '../../../ui/acting'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { words } from '../../../words'
-import { fullDay } from '../../../words/format'
+import { fullDay } from '../../../words/frame/format'
 import { type Care, openWith, useNow } from '../useCare'
 import { WithCare } from '../WithCare'
 import { BenchTabs } from './BenchTabs'

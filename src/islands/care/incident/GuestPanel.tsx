@@ -5,7 +5,7 @@ import { SPECIES, type Species } from '../../../core/household/species'
 import { AGE_UNITS, type AgeUnit } from '../../../core/household/weight'
 import type { IncidentPatient } from '../../../core/incident/entry'
 import { words } from '../../../words'
-import { AGE_UNIT_NAMES } from '../../../words/weights'
+import { AGE_UNIT_NAMES } from '../../../words/care/weights'
 import classes from './incident.module.css'
 import type { PanelProps } from './OpenIncident'
 

@@ -21,14 +21,14 @@ import { lastGoodDay } from '../../../core/shelf-life/lastGoodDay'
 import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
 import { words } from '../../../words'
-import { counted, expiryText, fullDay } from '../../../words/format'
+import { counted, expiryText, fullDay } from '../../../words/frame/format'
 import { type FormAct, usualAmount } from './acts'
 import { KeepsFor, NOT_SAID, periodSaid } from './KeepsFor'
 import type { LineOnMat, PocketOnMat, PocketRef, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
 
-const w = words.lot
-const k = words.keeping.lot
+const w = words.stock.lot
+const k = words.stock.acts
 
 interface Props {
   readonly act: Exclude<FormAct, 'edit'>
@@ -59,7 +59,7 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
   const reading = readAmount(typed)
   const wrong =
     reading.kind === 'refused'
-      ? words.bring.fault({ field: 'amount', code: 'amount', refusal: reading.refusal })
+      ? words.imports.fault({ field: 'amount', code: 'amount', refusal: reading.refusal })
       : ''
   const first = MAY_PASS_OVER.has(act) ? firstOut(line, tag) : null
   const needsDirections = act === 'decant' && line.item.kind === 'medicine'
@@ -100,7 +100,7 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
               ...taking,
               on: on as PlainDate,
               ...(period &&
-                period !== 'wrong' && { keeps: { period, source: words.keepsFor.source } }),
+                period !== 'wrong' && { keeps: { period, source: words.stock.keepsFor.source } }),
             },
           },
           words.undo.did.open,

@@ -20,14 +20,14 @@ export function AddPocket({ kitId }: { readonly kitId: string }) {
       }}
     >
       <TextInput
-        aria-label={words.mat.addPocket}
-        placeholder={words.mat.addPocket}
+        aria-label={words.kits.mat.addPocket}
+        placeholder={words.kits.mat.addPocket}
         value={name}
         maxLength={120}
         onChange={(event) => setName(event.currentTarget.value)}
       />
       <Button type="submit" variant="default" loading={busy} disabled={name.trim() === ''}>
-        {words.mat.addHere}
+        {words.kits.mat.addHere}
       </Button>
     </form>
   )

@@ -11,8 +11,8 @@ import { words } from '../../../words'
 import type { Kit } from './MatScreen'
 import classes from './mat.module.css'
 
-const w = words.mat
-const k = words.keeping.shapes
+const w = words.kits.mat
+const k = words.kits.shapes
 const LONGEST = 1500
 
 export function ChangeKit({ kit, onClose }: { readonly kit: Kit; readonly onClose: () => void }) {

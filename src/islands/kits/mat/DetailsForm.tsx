@@ -22,13 +22,12 @@ import {
 import { VERDICT_KINDS, type VerdictKind } from '../../../core/stock/verdict'
 import { useActing } from '../../../ui/acting'
 import { words } from '../../../words'
-import { counted } from '../../../words/format'
+import { counted } from '../../../words/frame/format'
 import { ExpiryField, useExpiry } from '../../stock/lot/ExpiryField'
 import type { Kit, LineOnMat, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
 
-const w = words.lot
-const k = words.keeping
+const w = words.stock.lot
 
 interface Props {
   readonly line: LineOnMat
@@ -98,13 +97,13 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
   const pack = fields.pack.trim() === '' ? null : readAmount(fields.pack)
   const packWrong =
     pack?.kind === 'refused'
-      ? words.bring.amountRefused(pack.refusal)
+      ? words.imports.amountRefused(pack.refusal)
       : pack?.amount === 0
         ? w.emptyPack
         : undefined
   const packPrice = readPrice(fields.packPrice)
   const only = fields.only.trim() === '' ? null : readAmount(fields.only)
-  const onlyWrong = only?.kind === 'refused' ? words.bring.amountRefused(only.refusal) : undefined
+  const onlyWrong = only?.kind === 'refused' ? words.imports.amountRefused(only.refusal) : undefined
   const size = readMeasures(fields.size)
   const sizeGrams = Number(fields.sizeGrams.replace(',', '.'))
   const gramsWrong = size !== 'none' && size !== 'wrong' && !(sizeGrams > 0)
@@ -221,7 +220,7 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
           { value: 'held', label: w.heldFor },
           { value: 'lent', label: w.lent },
           ...(lot.standing.kind === 'unclean' || lot.standing.kind === 'missing'
-            ? [{ value: lot.standing.kind, label: words.stateWord[lot.standing.kind] }]
+            ? [{ value: lot.standing.kind, label: words.stock.stateWord[lot.standing.kind] }]
             : []),
         ]}
       />
@@ -237,15 +236,15 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
       <TextInput label={w.batch} {...text('batch')} />
       <TextInput label={w.note} {...text('note')} />
       <Select
-        label={k.lot.forMember}
-        placeholder={k.lot.anybody}
+        label={words.stock.acts.forMember}
+        placeholder={words.stock.acts.anybody}
         clearable
         value={fields.forMember}
         onChange={(forMember) => setFields({ ...fields, forMember })}
         data={members.map(({ id, name }) => ({ value: id, label: name }))}
       />
       <Textarea
-        label={k.lot.directions}
+        label={words.stock.acts.directions}
         autosize
         minRows={2}
         maxLength={2000}
@@ -254,8 +253,8 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
       />
       {tag.amount > 1000 && (
         <TextInput
-          label={k.lot.only}
-          description={k.lot.onlyHint(counted(tag.amount, item.unit))}
+          label={words.stock.acts.only}
+          description={words.stock.acts.onlyHint(counted(tag.amount, item.unit))}
           inputMode="decimal"
           error={onlyWrong}
           {...text('only')}
@@ -288,36 +287,36 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
       <TextInput
         label={w.packPrice}
         inputMode="decimal"
-        error={packPrice === 'not_a_price' ? words.bring.notAPrice : undefined}
+        error={packPrice === 'not_a_price' ? words.imports.notAPrice : undefined}
         {...text('packPrice')}
       />
       <TextInput
-        label={k.size.label}
-        placeholder={k.shapes.measures}
-        error={size === 'wrong' ? k.shapes.wrong : undefined}
+        label={words.items.size.label}
+        placeholder={words.kits.shapes.measures}
+        error={size === 'wrong' ? words.kits.shapes.wrong : undefined}
         {...text('size')}
       />
       {size !== 'none' && (
         <TextInput
-          label={k.size.grams}
+          label={words.items.size.grams}
           inputMode="decimal"
-          error={gramsWrong ? k.size.wrongGrams : undefined}
+          error={gramsWrong ? words.items.size.wrongGrams : undefined}
           {...text('sizeGrams')}
         />
       )}
       <Select
-        label={k.verdict.label}
+        label={words.items.verdict.label}
         value={fields.verdict}
         onChange={(value) =>
           setFields({ ...fields, verdict: (value ?? 'none') as VerdictKind | 'none' })
         }
         data={[
-          { value: 'none', label: k.verdict.none },
-          ...VERDICT_KINDS.map((value) => ({ value, label: k.verdict.name(value) })),
+          { value: 'none', label: words.items.verdict.none },
+          ...VERDICT_KINDS.map((value) => ({ value, label: words.items.verdict.name(value) })),
         ]}
       />
       {fields.verdict !== 'none' && (
-        <TextInput label={k.verdict.words} maxLength={120} {...text('verdictWords')} />
+        <TextInput label={words.items.verdict.words} maxLength={120} {...text('verdictWords')} />
       )}
       <Checkbox
         label={w.essential}

@@ -3,7 +3,7 @@ import type { z } from 'zod'
 import type { readLot } from '../../../contract/stock'
 import { daysBetween } from '../../../core/calendar/plainDate'
 import { words } from '../../../words'
-import { counted, monthYear } from '../../../words/format'
+import { counted, monthYear } from '../../../words/frame/format'
 import classes from './mat.module.css'
 
 interface Props {
@@ -32,7 +32,7 @@ export function HistoryLine({ totals, unit }: Props) {
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
-        aria-label={`${words.keeping.lot.historyLine}: ${totals.map(({ total }) => counted(total, unit)).join(', ')}`}
+        aria-label={`${words.stock.acts.historyLine}: ${totals.map(({ total }) => counted(total, unit)).join(', ')}`}
       >
         <path d={`${path}H${WIDTH}`} />
         {points.map(({ x, y }, index) => (

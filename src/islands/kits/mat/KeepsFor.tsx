@@ -4,7 +4,7 @@ import type { OpenedPeriod } from '../../../core/shelf-life/openedRules'
 import { words } from '../../../words'
 import classes from './mat.module.css'
 
-const w = words.keepsFor
+const w = words.stock.keepsFor
 
 export const PERIODS = ['days', 'months', 'hours', 'course', 'at_once', 'printed'] as const
 export type PeriodKind = (typeof PERIODS)[number]

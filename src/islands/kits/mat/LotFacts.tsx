@@ -4,12 +4,11 @@ import { addDays, daysBetween } from '../../../core/calendar/plainDate'
 import { lastGoodDay } from '../../../core/shelf-life/lastGoodDay'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
-import { expiryText, fullDay, money, shortMonth } from '../../../words/format'
+import { expiryText, fullDay, money, shortMonth } from '../../../words/frame/format'
 import type { Kit, LineOnMat, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
 
-const w = words.lot
-const k = words.keeping
+const w = words.stock.lot
 
 interface Props {
   readonly line: LineOnMat
@@ -30,7 +29,7 @@ export function LotFacts({ line, tag, members, today }: Props) {
       day
         ? w.lastDay(day)
         : lastGood.kind === 'over'
-          ? words.state(judged, today)
+          ? words.stock.state(judged, today)
           : expiryText(lot.expiry),
     ],
   ]
@@ -42,30 +41,34 @@ export function LotFacts({ line, tag, members, today }: Props) {
     if (lastGood.kind === 'day' && lastGood.clock === 'opened')
       rows.push([w.expiry, expiryText(lot.expiry)])
   }
-  if (judged.state === 'held') rows.push([w.held, words.heldBecause(judged.because)])
+  if (judged.state === 'held') rows.push([w.held, words.stock.heldBecause(judged.because)])
   if (judged.state === 'lent') rows.push([w.lent, `${judged.to}, ${fullDay(judged.since)}`])
   if (judged.state === 'unclean' || judged.state === 'missing')
-    rows.push([words.stateWord[judged.state], fullDay(judged.since)])
-  if (lot.claimedOn)
-    rows.push([words.things.claimed, words.things.claimedOn(fullDay(lot.claimedOn))])
+    rows.push([words.stock.stateWord[judged.state], fullDay(judged.since)])
+  if (lot.claimedOn) rows.push([words.items.claimed, words.items.claimedOn(fullDay(lot.claimedOn))])
   if (lot.condition !== 'sound') rows.push([w.condition, lot.condition])
   if (lot.forMember)
     rows.push([
-      k.lot.forMember,
-      members.find(({ id }) => id === lot.forMember)?.name ?? k.lot.anybody,
+      words.stock.acts.forMember,
+      members.find(({ id }) => id === lot.forMember)?.name ?? words.stock.acts.anybody,
     ])
   if (item.purpose) rows.push([w.purpose, item.purpose])
   if (item.forWhom) rows.push([w.forWhom, item.forWhom])
   if (lot.batch) rows.push([w.batch, lot.batch])
   const price = lot.unitPriceMinor === null ? '' : money(lot.unitPriceMinor, currency)
   if (price || lot.boughtAt)
-    rows.push([k.lot.bought, [lot.boughtAt, price].filter(Boolean).join(', ')])
+    rows.push([words.stock.acts.bought, [lot.boughtAt, price].filter(Boolean).join(', ')])
   rows.push([
-    k.lot.sure,
-    tag.confirmed ? k.lot.confirmed(tag.confirmed.on, tag.confirmed.by) : k.lot.never,
+    words.stock.acts.sure,
+    tag.confirmed
+      ? words.stock.acts.confirmed(tag.confirmed.on, tag.confirmed.by)
+      : words.stock.acts.never,
   ])
   if (item.verdict)
-    rows.push([k.verdict.label, k.review.verdict(item.verdict.kind, item.verdict.words)])
+    rows.push([
+      words.items.verdict.label,
+      words.stock.review.verdict(item.verdict.kind, item.verdict.words),
+    ])
   if (lot.note) rows.push([w.note, lot.note])
   return (
     <>
@@ -80,10 +83,10 @@ export function LotFacts({ line, tag, members, today }: Props) {
       </dl>
       {lot.directions && (
         <p className={classes.directions}>
-          <b>{k.lot.directions}</b> {lot.directions}
+          <b>{words.stock.acts.directions}</b> {lot.directions}
         </p>
       )}
-      {lot.origin && <p className={classes.source}>{k.lot.origin(lot.origin.way)}.</p>}
+      {lot.origin && <p className={classes.source}>{words.stock.acts.origin(lot.origin.way)}.</p>}
       {lot.opened.kind === 'opened' && (
         <p className={classes.source}>{w.clockSource(item.openedClock)}</p>
       )}

@@ -11,8 +11,8 @@ import { words } from '../../../words'
 import { HistoryLine } from './HistoryLine'
 import classes from './mat.module.css'
 
-const w = words.lot
-const k = words.keeping.lot
+const w = words.stock.lot
+const k = words.stock.acts
 const FEW = 8
 /** Small print stays readable. */
 const EDGE = 1400
@@ -97,7 +97,7 @@ function Paper({
           {k.removePaper}
         </button>
       )}
-      {wrong && <small role="alert">{words.member.tooLarge}</small>}
+      {wrong && <small role="alert">{words.members.tooLarge}</small>}
     </div>
   )
 }

@@ -8,7 +8,7 @@ import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
 import { isTyping } from '../../../ui/Frame'
 import { words } from '../../../words'
-import { counted } from '../../../words/format'
+import { counted } from '../../../words/frame/format'
 import { ActForm } from './ActForm'
 import { ACT_KEYS, type Act, type FormAct, firstAct, isAtOnce, offeredActs } from './acts'
 import { DetailsForm } from './DetailsForm'
@@ -17,8 +17,8 @@ import { LotHistory } from './LotHistory'
 import type { Kit, LineOnMat, Picked, PocketOnMat, PocketRef, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
 
-const w = words.lot
-const k = words.keeping.lot
+const w = words.stock.lot
+const k = words.stock.acts
 
 interface Props {
   readonly kit: Kit
@@ -52,7 +52,7 @@ export function LotPanel(props: Props) {
       <ParField line={line} pocketId={pocket.id} />
       {tag === undefined ? (
         <Button onClick={onAdd} fullWidth>
-          {words.add.put}
+          {words.stock.add.put}
         </Button>
       ) : (
         <Acts {...props} tag={tag} />

@@ -4,15 +4,14 @@ import type { PlainDate } from '../../../core/calendar/plainDate'
 import { useActing } from '../../../ui/acting'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
-import { money } from '../../../words/format'
+import { money } from '../../../words/frame/format'
 import type { Kit } from './MatScreen'
 import classes from './mat.module.css'
 
 /** The mat itself, or what is done instead of looking at it. */
 export type MatMode = 'mat' | 'kit' | 'pockets' | 'forMe'
 
-const w = words.mat
-const k = words.keeping
+const w = words.kits.mat
 
 interface Props {
   readonly kit: Kit
@@ -39,7 +38,7 @@ export function MatHead({ kit, today, onMode }: Props) {
           {w.looked}
         </button>
         <button type="button" onClick={() => onMode('forMe')}>
-          {k.arrange.forMe}
+          {words.kits.arrange.forMe}
         </button>
       </div>
       <p className="second">
@@ -53,16 +52,16 @@ export function MatHead({ kit, today, onMode }: Props) {
           .join(' · ')}
       </p>
       <p className={classes.load} data-closes={load.closes.kind}>
-        <b>{k.load.weighs(load.grams, habits.units)}</b>
-        {load.tooHeavyBy > 0 && <em>{k.load.tooHeavy(load.tooHeavyBy, habits.units)}</em>}
-        <b>{k.load.closes(load.closes)}</b>
+        <b>{words.kits.load.weighs(load.grams, habits.units)}</b>
+        {load.tooHeavyBy > 0 && <em>{words.kits.load.tooHeavy(load.tooHeavyBy, habits.units)}</em>}
+        <b>{words.kits.load.closes(load.closes)}</b>
         <span>
           {[
-            words.keeping.litres(load.volume),
-            k.load.worth(money(load.valueMinor, habits.currency)),
-            k.load.yearly(money(load.yearlyMinor, habits.currency)),
-            load.unsized > 0 ? k.load.unsized(load.unsized) : '',
-            load.unpriced > 0 ? k.load.unpriced(load.unpriced) : '',
+            words.kits.litres(load.volume),
+            words.kits.load.worth(money(load.valueMinor, habits.currency)),
+            words.kits.load.yearly(money(load.yearlyMinor, habits.currency)),
+            load.unsized > 0 ? words.kits.load.unsized(load.unsized) : '',
+            load.unpriced > 0 ? words.kits.load.unpriced(load.unpriced) : '',
           ]
             .filter(Boolean)
             .join(' · ')}
@@ -70,7 +69,7 @@ export function MatHead({ kit, today, onMode }: Props) {
       </p>
       <div className={`${classes.headQuiet} no-print`}>
         <button type="button" onClick={() => onMode('pockets')}>
-          {k.arrange.pockets}
+          {words.kits.arrange.pockets}
         </button>
         <button type="button" onClick={() => onMode('kit')}>
           {w.edit}
@@ -81,7 +80,7 @@ export function MatHead({ kit, today, onMode }: Props) {
             : w.print}
         </a>
         <button type="button" onClick={() => print()}>
-          {k.arrange.printed}
+          {words.kits.arrange.printed}
         </button>
       </div>
     </header>

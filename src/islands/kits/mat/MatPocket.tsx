@@ -9,8 +9,7 @@ import { words } from '../../../words'
 import type { LineOnMat, Picked, PocketOnMat, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
 
-const w = words.mat
-const k = words.keeping
+const w = words.kits.mat
 
 interface Props {
   readonly pocket: PocketOnMat
@@ -43,7 +42,7 @@ export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChang
     >
       <header>
         <h2>
-          <button type="button" onClick={onChange} aria-label={k.pocket.edit(pocket.name)}>
+          <button type="button" onClick={onChange} aria-label={words.kits.pocket.edit(pocket.name)}>
             {pocket.name}
           </button>
         </h2>
@@ -51,7 +50,7 @@ export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChang
           {[
             pocket.sort === 'elsewhere'
               ? pocket.spot
-                ? k.pocket.spotName(pocket.spot)
+                ? words.kits.pocket.spotName(pocket.spot)
                 : w.elsewhere
               : '',
             pocket.reachSeconds === null ? '' : w.reach(pocket.reachSeconds),
@@ -117,7 +116,7 @@ function FillBar({
         <span
           className={classes.fillBar}
           role="meter"
-          aria-label={k.pocket.fill(name)}
+          aria-label={words.kits.pocket.fill(name)}
           aria-valuemin={0}
           aria-valuemax={100}
           aria-valuenow={Math.min(100, Math.round(100 * share))}
@@ -127,10 +126,10 @@ function FillBar({
       )}
       <small>
         {[
-          share === null ? '' : k.pocket.full(share),
-          fill.grams > 0 ? k.load.weighs(fill.grams, habits.units) : '',
-          fill.longest === null ? '' : k.pocket.longest(fill.longest),
-          hints > 0 ? k.pocket.mind(hints) : '',
+          share === null ? '' : words.kits.pocket.full(share),
+          fill.grams > 0 ? words.kits.load.weighs(fill.grams, habits.units) : '',
+          fill.longest === null ? '' : words.kits.pocket.longest(fill.longest),
+          hints > 0 ? words.kits.pocket.mind(hints) : '',
         ]
           .filter(Boolean)
           .join(' · ')}
@@ -165,7 +164,7 @@ function Tag({
   onPick,
 }: TagProps & { readonly tag: TagOnMat; readonly last: boolean; readonly today: PlainDate }) {
   const title = itemTitle(line.item)
-  const stateText = words.state(tag.judged, today)
+  const stateText = words.stock.state(tag.judged, today)
   // The par is for all lots of the item together: it stands on the last of their tags.
   const par = line.par > 0 && last ? `/${formatAmount(line.par)}` : ''
   const isPicked = picked?.lotId === tag.lot.id && picked.pocketId === pocketId

@@ -60,7 +60,7 @@ export const MatScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.mat
+const w = words.kits.mat
 /** What the address names: a lot or an item, in its pocket where that is said. */
 function firstPicked(kit: Kit, { lot, item, pocket: only }: Named): Picked | null {
   for (const pocket of kit.pockets) {
@@ -192,7 +192,9 @@ function Mat({ strap, initial, pockets, named }: Props) {
       )}
       {adding && (
         <AddLot
-          title={words.add.title(kit.pockets.find(({ id }) => id === adding)?.name ?? kit.name)}
+          title={words.stock.add.title(
+            kit.pockets.find(({ id }) => id === adding)?.name ?? kit.name,
+          )}
           pocketId={adding}
           item={picked?.pocketId === adding ? line?.item : undefined}
           onClose={() => setAdding(null)}

@@ -4,7 +4,7 @@ import { words } from '../../../words'
 import type { Kit } from './MatScreen'
 import classes from './mat.module.css'
 
-const w = words.keeping.pointers
+const w = words.kits.pointers
 
 export function Minding({ kit }: { readonly kit: Kit }) {
   const name = (pocketId: string): string =>
@@ -15,7 +15,7 @@ export function Minding({ kit }: { readonly kit: Kit }) {
   })).filter(({ at }) => at.length > 0)
   return (
     <aside className={`${classes.hint} no-print`} aria-label={w.title}>
-      <p>{words.mat.pickOne}</p>
+      <p>{words.kits.mat.pickOne}</p>
       <h2>{w.title}</h2>
       {rules.length === 0 ? (
         <p>{w.none}</p>
@@ -30,7 +30,7 @@ export function Minding({ kit }: { readonly kit: Kit }) {
                     {things.join(', ')}{' '}
                     <small>
                       {name(pocketId)}
-                      {seconds === null ? '' : `, ${words.mat.reach(seconds)}`}
+                      {seconds === null ? '' : `, ${words.kits.mat.reach(seconds)}`}
                     </small>
                   </li>
                 ))}

@@ -10,7 +10,7 @@ import { words } from '../../../words'
 import type { PocketOnMat } from './MatScreen'
 import classes from './mat.module.css'
 
-const w = words.keeping.pocket
+const w = words.kits.pocket
 
 interface Props {
   readonly pocket: PocketOnMat
@@ -114,8 +114,8 @@ export function PocketForm({ pocket, onClose }: Props) {
       </div>
       <TextInput
         label={w.inner}
-        placeholder={words.keeping.shapes.measures}
-        error={inner === 'wrong' ? words.keeping.shapes.wrong : undefined}
+        placeholder={words.kits.shapes.measures}
+        error={inner === 'wrong' ? words.kits.shapes.wrong : undefined}
         {...text('inner')}
       />
       <Checkbox {...tick('clear')} />

@@ -2,11 +2,11 @@
 import type { Forecast } from '../../../core/forecast/forecast'
 import tables from '../../../ui/tables.module.css'
 import { words } from '../../../words'
-import { money } from '../../../words/format'
+import { money } from '../../../words/frame/format'
 import classes from './forecast.module.css'
 import type { ForecastView } from './useForecast'
 
-const w = words.forecast
+const w = words.restock.forecast
 
 interface Props {
   readonly found: Forecast

@@ -10,7 +10,7 @@ import { Frame, type Strap } from '../../../ui/Frame'
 import notes from '../../../ui/notes.module.css'
 import { Ended, Working } from '../../../ui/Working'
 import { words } from '../../../words'
-import { money } from '../../../words/format'
+import { money } from '../../../words/frame/format'
 import { RestockTabs } from '../RestockTabs'
 import { AtRisk } from './AtRisk'
 import classes from './forecast.module.css'
@@ -31,7 +31,7 @@ export const ForecastScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.forecast
+const w = words.restock.forecast
 
 function Forecasted({ initial, place }: Props) {
   const { data: view } = useQuery({

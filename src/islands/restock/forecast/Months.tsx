@@ -4,10 +4,10 @@ import type { PlainMonth } from '../../../core/calendar/plainDate'
 import type { Range } from '../../../core/forecast/forecast'
 import tables from '../../../ui/tables.module.css'
 import { words } from '../../../words'
-import { money, monthYear } from '../../../words/format'
+import { money, monthYear } from '../../../words/frame/format'
 import classes from './forecast.module.css'
 
-const w = words.forecast
+const w = words.restock.forecast
 
 interface Props {
   readonly title: string

@@ -4,10 +4,10 @@ import type { ParCost, WhatIf } from '../../../core/forecast/forecast'
 import presses from '../../../ui/presses.module.css'
 import tables from '../../../ui/tables.module.css'
 import { words } from '../../../words'
-import { money } from '../../../words/format'
+import { money } from '../../../words/frame/format'
 import type { ForecastView } from './useForecast'
 
-const w = words.forecast
+const w = words.restock.forecast
 
 interface Props {
   readonly ifs: readonly WhatIf[]

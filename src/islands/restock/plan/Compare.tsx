@@ -1,11 +1,11 @@
 /** The plan beside the plain one, beside doing nothing, and beside the plan before. */
 import type { Compared } from '../../../core/restock/restockPlan'
 import { words } from '../../../words'
-import { money } from '../../../words/format'
+import { money } from '../../../words/frame/format'
 import classes from './plan.module.css'
 import type { Found } from './usePlan'
 
-const w = words.plan
+const w = words.restock.plan
 
 interface Props {
   readonly found: Found

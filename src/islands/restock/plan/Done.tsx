@@ -8,7 +8,7 @@ import { namesOf } from './names'
 import classes from './plan.module.css'
 import type { Found } from './usePlan'
 
-const w = words.plan.done
+const w = words.restock.plan.done
 
 interface Props {
   readonly found: Found

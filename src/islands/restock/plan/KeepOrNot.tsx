@@ -7,7 +7,7 @@ import { words } from '../../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
 
-const w = words.plan
+const w = words.restock.plan
 type Wish = z.input<typeof restock.wish>
 
 interface Props {

@@ -11,11 +11,11 @@ import {
 } from '../../../core/restock/settings'
 import { useActing } from '../../../ui/acting'
 import { words } from '../../../words'
-import { money } from '../../../words/format'
+import { money } from '../../../words/frame/format'
 import classes from './plan.module.css'
 import type { Found, PlanView } from './usePlan'
 
-const w = words.plan
+const w = words.restock.plan
 
 interface Props {
   readonly view: PlanView

@@ -36,7 +36,7 @@ export const PlanScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.plan
+const w = words.restock.plan
 
 function Planning({ initial, place }: Props) {
   const [budget, setBudget] = useState(initial.settings.budgetMinor)
@@ -103,7 +103,7 @@ function ToList({ found }: { readonly found: Found }) {
   const lines = listOf(found.view, found.plan)
   if (lines.length === 0) return null
   const put = async () => {
-    if (await run(makeList, { body: { lines } }, (made) => words.shopping.made(made.lines)))
+    if (await run(makeList, { body: { lines } }, (made) => words.restock.shopping.made(made.lines)))
       window.location.assign('/restock')
   }
   return (

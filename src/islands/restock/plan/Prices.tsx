@@ -10,7 +10,7 @@ import { words } from '../../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
 
-const w = words.plan
+const w = words.restock.plan
 type Offer = PlanView['offers'][number]
 
 export function Prices({ view }: { readonly view: PlanView }) {

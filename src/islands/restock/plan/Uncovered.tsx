@@ -4,7 +4,7 @@ import { namesOf } from './names'
 import classes from './plan.module.css'
 import type { Found } from './usePlan'
 
-const w = words.plan
+const w = words.restock.plan
 const FIRST = { life: 0, urgent: 1, comfort: 2 } as const
 
 export function Bare({ found, place }: { readonly found: Found; readonly place: string | null }) {

@@ -3,14 +3,14 @@ import type { ReactNode } from 'react'
 import type { BuyLine, CarryLine, TakeOutLine } from '../../../core/restock/board'
 import type { VisitStop } from '../../../core/restock/timeline'
 import { words } from '../../../words'
-import { money } from '../../../words/format'
+import { money } from '../../../words/frame/format'
 import { Carry, ThrowAway } from './Done'
 import { KeepOrNot } from './KeepOrNot'
 import { namesOf } from './names'
 import classes from './plan.module.css'
 import type { Found } from './usePlan'
 
-const w = words.plan
+const w = words.restock.plan
 
 interface Props {
   readonly visit: VisitStop

@@ -5,7 +5,7 @@ import { words } from '../../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
 
-const w = words.plan
+const w = words.restock.plan
 
 export function Wishes({ view }: { readonly view: PlanView }) {
   const { run, busy } = useActing()

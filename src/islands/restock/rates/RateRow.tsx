@@ -11,7 +11,7 @@ import { words } from '../../../words'
 import type { Rate } from './RatesScreen'
 import classes from './rates.module.css'
 
-const w = words.rates
+const w = words.restock.rates
 
 interface Props {
   readonly rate: Rate

@@ -31,7 +31,7 @@ export const RatesScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.rates
+const w = words.restock.rates
 
 function Learned({ initial, place }: Props) {
   const { data } = useQuery({

@@ -8,7 +8,7 @@ import { words } from '../../../words'
 import type { Recalls } from './RecallsScreen'
 import classes from './recalls.module.css'
 
-const w = words.recalls
+const w = words.restock.recalls
 
 interface Props {
   readonly lot: Recalls['bulletins'][number]['lots'][number]

@@ -29,7 +29,7 @@ export const RecallsScreen = ({ strap, initial }: Props) => (
   </Frame>
 )
 
-const w = words.recalls
+const w = words.restock.recalls
 const toHold = ({ lots }: Bulletin) =>
   lots.filter(({ how, isHeld }) => how === 'recalled' && !isHeld).length
 const toLookAt = ({ lots }: Bulletin) => lots.filter(({ how }) => how === 'look').length

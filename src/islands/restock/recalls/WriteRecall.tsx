@@ -9,7 +9,7 @@ import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import classes from './recalls.module.css'
 
-const w = words.recalls
+const w = words.restock.recalls
 const EMPTY = { name: '', strength: '', batches: '', reason: '', advice: '', source: '' }
 
 /** One batch a line; two with a dash between them are all from one to the other. */

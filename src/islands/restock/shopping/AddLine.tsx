@@ -11,7 +11,7 @@ import { useActing } from '../../../ui/acting'
 import { FormDialog } from '../../../ui/FormDialog'
 import { words } from '../../../words'
 
-const w = words.shopping.adding
+const w = words.restock.shopping.adding
 
 interface Props {
   readonly shops: readonly string[]
@@ -42,7 +42,7 @@ export function AddLine({ shops, onClose }: Props) {
           goesTo: [],
         },
       },
-      words.shopping.did.added,
+      words.restock.shopping.did.added,
     )
     if (result) onClose()
   }

@@ -7,7 +7,7 @@ import { words } from '../../../words'
 import type { Purchase, Shopping } from './ShoppingScreen'
 import classes from './shopping.module.css'
 
-const w = words.shopping
+const w = words.restock.shopping
 
 interface Props {
   readonly view: Shopping

@@ -5,12 +5,12 @@ import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
-import { money } from '../../../words/format'
+import { money } from '../../../words/frame/format'
 import type { Purchase } from './ShoppingScreen'
 import classes from './shopping.module.css'
 import type { Missing } from './useList'
 
-const w = words.shopping
+const w = words.restock.shopping
 
 interface Props {
   readonly line: Purchase

@@ -18,13 +18,13 @@ import notes from '../../../ui/notes.module.css'
 import presses from '../../../ui/presses.module.css'
 import quiet from '../../../ui/quiet.module.css'
 import { words } from '../../../words'
-import { expiryText } from '../../../words/format'
+import { expiryText } from '../../../words/frame/format'
 import { ScanDialog } from '../../rounds/round/ScanDialog'
 import { ExpiryField, useExpiry } from '../../stock/lot/ExpiryField'
 import type { Purchase } from './ShoppingScreen'
 import classes from './shopping.module.css'
 
-const w = words.shopping.receive
+const w = words.restock.shopping.receive
 
 /** What the code on the pack said; its number is learned when the pack is put away. */
 interface Scanned {
@@ -139,7 +139,7 @@ export function PutAway({ purchase, onClose }: Props) {
           inputMode="decimal"
           value={price}
           onChange={(event) => setPrice(event.currentTarget.value)}
-          error={paid === 'not_a_price' ? words.bring.notAPrice : undefined}
+          error={paid === 'not_a_price' ? words.imports.notAPrice : undefined}
         />
       </div>
       <fieldset className={classes.into}>
@@ -159,7 +159,7 @@ export function PutAway({ purchase, onClose }: Props) {
               }}
               error={
                 one?.kind === 'refused'
-                  ? words.bring.fault({ field: 'amount', code: 'amount', refusal: one.refusal })
+                  ? words.imports.fault({ field: 'amount', code: 'amount', refusal: one.refusal })
                   : undefined
               }
             />

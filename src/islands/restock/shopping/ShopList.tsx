@@ -5,13 +5,13 @@ import { AISLES } from '../../../core/shopping/aisles'
 import { useActing } from '../../../ui/acting'
 import presses from '../../../ui/presses.module.css'
 import { words } from '../../../words'
-import { money } from '../../../words/format'
+import { money } from '../../../words/frame/format'
 import { PurchaseLine } from './PurchaseLine'
 import type { Purchase, Shopping } from './ShoppingScreen'
 import classes from './shopping.module.css'
 import type { Missing } from './useList'
 
-const w = words.shopping
+const w = words.restock.shopping
 
 interface Props {
   readonly shop: string

@@ -38,7 +38,7 @@ export const ShoppingScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.shopping
+const w = words.restock.shopping
 
 function List({ initial, place }: Props) {
   const { data } = useQuery({

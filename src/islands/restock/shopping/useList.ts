@@ -27,8 +27,8 @@ function inPlaceOf({ itemId, instead }: Missing, lines: readonly Asked[], view: 
     lines.find((line) => line.itemId === itemId) ??
     lines.find((line) => instead.includes(titles.get(line.itemId) ?? ''))
   return other
-    ? words.shopping.replaced(other.shop, titles.get(other.itemId) ?? '')
-    : words.shopping.notReplaced
+    ? words.restock.shopping.replaced(other.shop, titles.get(other.itemId) ?? '')
+    : words.restock.shopping.notReplaced
 }
 
 export type ListMaking = ReturnType<typeof useList>
@@ -69,7 +69,7 @@ export function useList() {
         if (mine !== turn.current) return
         const lines = listOf(view, plan)
         await run(makeList, { body: { lines } }, (made) =>
-          missing ? inPlaceOf(missing, lines, view) : words.shopping.made(made.lines),
+          missing ? inPlaceOf(missing, lines, view) : words.restock.shopping.made(made.lines),
         )
         await refreshed()
         if (mine === turn.current) setMaking({ kind: 'idle' })

@@ -4,7 +4,7 @@ import { type Expiry, formatExpiry } from '../../../core/calendar/expiry'
 import { readPrintedDate } from '../../../core/calendar/readPrintedDate'
 import type { DateLook } from '../../../core/rounds/round'
 import { words } from '../../../words'
-import { expiryText } from '../../../words/format'
+import { expiryText } from '../../../words/frame/format'
 import type { ExpirySettings } from '../../stock/lot/ExpiryField'
 import classes from './round.module.css'
 

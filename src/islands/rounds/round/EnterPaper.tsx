@@ -10,7 +10,7 @@ import {
 } from '../../../core/rounds/tally'
 import { WaitingBadge } from '../../../ui/WaitingBadge'
 import { words } from '../../../words'
-import { expiryText } from '../../../words/format'
+import { expiryText } from '../../../words/frame/format'
 import { wasOf } from './draft'
 import classes from './round.module.css'
 import type { GoingRound } from './useRound'

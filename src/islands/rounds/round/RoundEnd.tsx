@@ -9,7 +9,7 @@ import { reportOf } from '../../../core/rounds/report'
 import { isLooked } from '../../../core/rounds/round'
 import { call } from '../../../device/call'
 import { words } from '../../../words'
-import { counted } from '../../../words/format'
+import { counted } from '../../../words/frame/format'
 import classes from './round.module.css'
 import type { GoingRound } from './useRound'
 

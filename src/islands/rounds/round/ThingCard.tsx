@@ -12,7 +12,7 @@ import type { Gone } from '../../../core/rounds/round'
 import { call, newKey } from '../../../device/call'
 import { keepAct } from '../../../device/outbox'
 import { words } from '../../../words'
-import { expiryText } from '../../../words/format'
+import { expiryText } from '../../../words/frame/format'
 import { CountField } from './CountField'
 import { DateAsk } from './DateAsk'
 import {

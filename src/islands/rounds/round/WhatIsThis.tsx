@@ -2,7 +2,7 @@
 import { Modal } from '@mantine/core'
 import type { Thing } from '../../../core/rounds/contents'
 import { words } from '../../../words'
-import { expiryText } from '../../../words/format'
+import { expiryText } from '../../../words/frame/format'
 import classes from './round.module.css'
 
 const w = words.rounds.card

@@ -21,8 +21,8 @@ import { ExpiryField, useExpiry } from './ExpiryField'
 import classes from './lot.module.css'
 import { useCatalogue, WhatIsIt } from './WhatIsIt'
 
-const w = words.add
-const k = words.keeping.lot
+const w = words.stock.add
+const k = words.stock.acts
 
 interface Props {
   readonly title: string
@@ -71,7 +71,7 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
   const par = fields.par.trim() === '' ? null : readAmount(fields.par, true)
   const wrong = (reading: typeof amount | null, field: 'amount' | 'par') =>
     reading?.kind === 'refused'
-      ? words.bring.fault({ field, code: 'amount', refusal: reading.refusal })
+      ? words.imports.fault({ field, code: 'amount', refusal: reading.refusal })
       : undefined
   const price = readPrice(fields.price)
   const ready =
@@ -190,7 +190,7 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
         <TextInput
           label={w.price}
           inputMode="decimal"
-          error={price === 'not_a_price' ? words.bring.notAPrice : undefined}
+          error={price === 'not_a_price' ? words.imports.notAPrice : undefined}
           {...text('price')}
         />
         <TextInput label={w.batch} {...text('batch')} />
@@ -198,7 +198,7 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
       {more ? (
         <>
           <div className={classes.pair}>
-            <TextInput label={words.lot.boughtAt} maxLength={120} {...text('boughtAt')} />
+            <TextInput label={words.stock.lot.boughtAt} maxLength={120} {...text('boughtAt')} />
             <ForWhom
               value={fields.forMember}
               onChange={(forMember) => setFields({ ...fields, forMember })}
@@ -211,7 +211,7 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
             maxLength={2000}
             {...text('directions')}
           />
-          <TextInput label={words.lot.note} maxLength={2000} {...text('note')} />
+          <TextInput label={words.stock.lot.note} maxLength={2000} {...text('note')} />
         </>
       ) : (
         <button type="button" className={quiet.quiet} onClick={() => setMore(true)}>

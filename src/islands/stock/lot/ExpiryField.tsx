@@ -11,7 +11,7 @@ import {
 } from '../../../core/calendar/readPrintedDate'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
-import { expiryText } from '../../../words/format'
+import { expiryText } from '../../../words/frame/format'
 import classes from './lot.module.css'
 
 export interface ExpirySettings {
@@ -51,17 +51,21 @@ export function ExpiryField({
   return (
     <div>
       <TextInput
-        label={words.lot.expiry}
-        description={words.lot.expiryHint}
+        label={words.stock.lot.expiry}
+        description={words.stock.lot.expiryHint}
         autoFocus={autoFocus}
         value={expiry.typed}
         onChange={(event) => expiry.type(event.currentTarget.value)}
-        error={reading.kind === 'refused' ? words.lot.unclear.refused(reading.refusal) : undefined}
+        error={
+          reading.kind === 'refused' ? words.stock.lot.unclear.refused(reading.refusal) : undefined
+        }
       />
       {reading.kind === 'ask' && (
         <fieldset className={classes.ask}>
           <legend>
-            {reading.why === 'far_off' ? words.bring.farOff : words.lot.unclear[reading.why]}
+            {reading.why === 'far_off'
+              ? words.imports.farOff
+              : words.stock.lot.unclear[reading.why]}
           </legend>
           {reading.readings.map((one) => (
             <button

@@ -4,7 +4,7 @@ import { useEffect, useMemo } from 'react'
 import { words } from '../../../words'
 import classes from './lot.module.css'
 
-const w = words.things
+const w = words.items
 
 /** Loaded when somebody adds a thing: it need not come with every page. */
 export const useCatalogue = () =>

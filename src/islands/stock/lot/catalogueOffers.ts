@@ -49,7 +49,7 @@ export function takenFor(
         {
           id: found.entry.id,
           title: itemTitle(found.entry),
-          says: words.things.countsAs(itemFacts(item, found.entry, {}), unit).join(' · '),
+          says: words.items.countsAs(itemFacts(item, found.entry, {}), unit).join(' · '),
         },
       ],
     }
@@ -59,7 +59,7 @@ export function takenFor(
     entries: found.candidates.map(({ entry, open }) => ({
       id: entry.id,
       title: itemTitle(entry),
-      says: open.slice(0, 2).map(words.things.open).join(' · '),
+      says: open.slice(0, 2).map(words.items.open).join(' · '),
     })),
   }
 }

@@ -5,7 +5,7 @@ import { words } from '../../../words'
 import type { Review } from './ReviewScreen'
 import classes from './review.module.css'
 
-const w = words.keeping.review
+const w = words.stock.review
 
 interface Props {
   readonly looks: Review['looks']

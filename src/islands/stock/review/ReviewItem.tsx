@@ -7,12 +7,11 @@ import { useActing } from '../../../ui/acting'
 import { useStrap } from '../../../ui/Frame'
 import { StateGlyph } from '../../../ui/StateGlyph'
 import { words } from '../../../words'
-import { counted, money } from '../../../words/format'
+import { counted, money } from '../../../words/frame/format'
 import type { ReviewEntry } from './ReviewScreen'
 import classes from './review.module.css'
 
-const k = words.keeping
-const w = k.review
+const w = words.stock.review
 
 interface Props {
   readonly line: ReviewEntry
@@ -46,7 +45,7 @@ export function ReviewItem({ line, today }: Props) {
           })),
         },
       },
-      ({ done }) => k.stock.did.discard(done),
+      ({ done }) => words.stock.list.did.discard(done),
     )
 
   return (
@@ -56,8 +55,8 @@ export function ReviewItem({ line, today }: Props) {
         <p>{why}</p>
         <p className={classes.takes}>
           {w.takes(
-            k.grams(burden.grams, habits.units),
-            k.litres(burden.volume),
+            words.kits.grams(burden.grams, habits.units),
+            words.kits.litres(burden.volume),
             money(burden.minor, habits.currency),
           )}
           {burden.unknown > 0 && <small> · {w.unknown}</small>}
@@ -71,7 +70,7 @@ export function ReviewItem({ line, today }: Props) {
                 <span data-hue={places.find(({ id }) => id === one.placeId)?.hue}>
                   {one.pocket}, {one.kit}
                 </span>
-                <small>{words.state(one.judged, today)}</small>
+                <small>{words.stock.state(one.judged, today)}</small>
               </a>
             </li>
           ))}

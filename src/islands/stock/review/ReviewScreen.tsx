@@ -14,7 +14,7 @@ import classes from './review.module.css'
 export type Review = z.infer<typeof reviewValue>
 export type ReviewEntry = z.infer<typeof reviewLine>
 
-const w = words.keeping.review
+const w = words.stock.review
 const KINDS = ['verdict', 'duplicate', 'idle'] as const
 
 interface Props {

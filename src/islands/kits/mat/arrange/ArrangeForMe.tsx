@@ -10,7 +10,7 @@ import classes from './arrange.module.css'
 import { SmallMat } from './SmallMat'
 import { type LayoutData, useArranging } from './useArranging'
 
-const w = words.keeping.arrange
+const w = words.kits.arrange
 
 interface Props {
   readonly kit: Kit

@@ -11,7 +11,7 @@ import { words } from '../../../../words'
 import type { Kit } from '../MatScreen'
 import classes from './arrange.module.css'
 
-const w = words.keeping.arrange
+const w = words.kits.arrange
 
 interface Props {
   readonly kit: Kit
@@ -185,8 +185,8 @@ function Block({ placed: { id, cell }, kit, chosen, onChoose }: BlockProps) {
       <b>{pocket?.name}</b>
       <small>
         {[
-          pocket?.inner ? words.keeping.measures(pocket.inner) : '',
-          pocket?.reachSeconds == null ? '' : words.mat.reach(pocket.reachSeconds),
+          pocket?.inner ? words.kits.measures(pocket.inner) : '',
+          pocket?.reachSeconds == null ? '' : words.kits.mat.reach(pocket.reachSeconds),
         ]
           .filter(Boolean)
           .join(' · ')}

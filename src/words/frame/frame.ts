@@ -1,0 +1,99 @@
+/** English for the frame around every screen. */
+
+import type { PlainDate } from '../../core/calendar/plainDate'
+import type { NextThere } from '../../core/calendar/presence'
+import { awayFrom, fullDay, weekdayDay } from './format'
+
+export const appName = 'Vivid Satchel'
+
+export const tagline = 'What is where, what turns, what to do about it'
+
+export const tabs = {
+  watch: 'Watch',
+  kits: 'Kits',
+  cover: 'Cover',
+  bench: 'Bench',
+  restock: 'Restock',
+  bring: 'Bring in',
+  print: 'Print',
+  household: 'Household',
+}
+
+export const strap = {
+  next: (next: NextThere, today: PlainDate): string =>
+    next.kind === 'now'
+      ? 'here now'
+      : next.kind === 'unknown'
+        ? 'no visit planned'
+        : awayFrom(next.day, today) === 'tomorrow'
+          ? 'tomorrow'
+          : weekdayDay(next.day, today),
+  todo: (count: number): string => (count === 0 ? 'nothing to do' : `${count} to do`),
+  readiness: (value: number | null): string => (value === null ? '–' : String(value)),
+  readinessLong: (value: number | null): string =>
+    value === null ? 'no pars set' : `${value} of 100 ready`,
+  all: 'All places',
+  label: 'Places',
+}
+
+export const undo = {
+  undo: 'Undo',
+  undone: 'Taken back',
+  offline: 'No connection: this was not sent. It is kept here; try again.',
+  retry: 'Try again',
+  dismiss: 'Close',
+  did: {
+    throw_away: 'Thrown away',
+    clean: 'Clean again',
+    put_back: 'Back in its pocket',
+    look_for: 'Found again',
+    replace: 'On the shopping list',
+    top_up: 'On the shopping list',
+    check: 'Noted as looked through',
+    later: (until: PlainDate): string => `Put off to ${fullDay(until)}`,
+    use: 'Used',
+    open: 'Opened',
+    move: 'Moved',
+    discard: 'Thrown away',
+    count: 'Count noted',
+    edit: 'Details changed',
+    put: 'Put in',
+    bought: 'Ticked as bought',
+    unticked: 'Tick taken off',
+    saved: 'Saved',
+    par: 'Par set',
+    imported: 'List brought in',
+  },
+}
+
+export const keys = {
+  title: 'Keys',
+  open: 'Keys',
+  rows: [
+    ['/', 'find anything'],
+    ['?', 'this list'],
+    ['1 – 8', 'Watch, Kits, Cover, Bench, Restock, Bring in, Print, Household'],
+    ['i', 'something happened: start an incident'],
+    ['t', 'torch: dark, large, for the night'],
+    ['arrows', 'from tag to tag on a mat, from cell to cell on the board'],
+    ['Enter', 'open a tag, explain a cell'],
+    ['u o m x c e', 'use, open, move, throw away, count, change'],
+    ['l g d n', 'lend, give away, decant, not here'],
+    ['k b f', 'cleaned, it is back, found it'],
+    ['a', 'add to the pocket of the tag'],
+    ['+ − ← Enter', 'in a round: more, fewer, back, next'],
+    ['z', 'undo the last act'],
+    ['Esc', 'close'],
+  ],
+}
+
+export const look = { light: 'Light', dark: 'Dark', torch: 'Torch', label: 'Look' }
+
+export const errors = {
+  title: 'That did not work',
+  again: 'Try again',
+  notFound: 'This is not here',
+  notFoundHint: 'It may have been taken away, or the address is wrong.',
+  home: 'To Watch',
+  skip: 'To the main part',
+}

@@ -1,0 +1,89 @@
+/** English for the household. */
+import type { Presence } from '../core/calendar/presence'
+import { list, WEEKDAY_NAMES } from './frame/format'
+import { placeText } from './places'
+
+export const householdText = {
+  title: 'Household',
+  settings: 'Settings',
+  members: 'People and animals',
+  places: 'Places',
+  name: 'Name',
+  timeZone: 'Time zone',
+  country: 'Country for the numbers to call',
+  ownNumbers: 'its own numbers',
+  emergency: 'Emergency number',
+  poison: 'Poison line',
+  fromCountry: (number: string): string => `${number} by country`,
+  dateOrder: 'Dates are written',
+  dayFirst: 'day first (31/12)',
+  monthFirst: 'month first (12/31)',
+  yearFirst: 'year first (2026-12-31)',
+  lookahead: 'Days ahead that count as turning',
+  currency: 'Currency',
+  save: 'Save',
+  saved: 'Saved',
+  add: 'Add',
+  species: 'Person or animal',
+  born: 'Born',
+  note: 'Note',
+  remove: 'Take off',
+  helper: 'helps others',
+  addVisit: 'Add a visit',
+  from: 'From',
+  to: 'To',
+  label: 'What it is',
+  weekStart: 'Week starts',
+  monday: 'Monday',
+  sunday: 'Sunday',
+  units: 'Units',
+  metric: 'metric',
+  us: 'US',
+  noMembers: 'Nobody is here yet.',
+  readinessBy: 'The numbers say how well each place covers them, in the colours of the strap.',
+  signedIn: (who: string): string => `You are signed in as ${who}.`,
+  removed: (name: string): string => `${name} taken off`,
+  addMember: 'Add a member',
+  done: 'Done',
+  weighAgain: 'The weight is out of date: weigh again',
+  notAsked: (topics: readonly string[]): string => `Not asked yet: ${topics.join(', ')}`,
+  labels: 'Whose labels your medicine boxes follow',
+  labelsByCountry: 'those of the country',
+  labelSets: {
+    us: 'United States',
+    uk: 'United Kingdom and Ireland',
+    none: 'none of these',
+  },
+  labelsHelp: {
+    us: 'Doses as printed on labels in the United States. The pack in your hand wins.',
+    uk: 'Doses as printed on labels in the United Kingdom and Ireland. The pack in your hand wins.',
+    none: 'No label ships for you: the bench asks you to write down the label of your own pack.',
+  },
+  askNow: {
+    title: 'Asked now',
+    later: 'ask later',
+    none: 'none',
+    some: 'yes',
+    next: 'Write them down on the page that opens.',
+  },
+  fewDays: 14,
+  wrongWeight: 'Give kilograms such as 4.2',
+  traits: (place: string): string => `What can happen at the ${place.toLowerCase()}`,
+  rhythm: (rhythm: Presence['rhythm']): string =>
+    rhythm.kind === 'always'
+      ? 'always somebody there'
+      : rhythm.kind === 'visits'
+        ? 'only on visits'
+        : rhythm.kind === 'season'
+          ? placeText.seasonal(rhythm)
+          : rhythm.days.join() === '1,2,3,4,5'
+            ? 'on weekdays'
+            : `on ${list(rhythm.days.map((day) => WEEKDAY_NAMES[day - 1] ?? ''))}`,
+  backwards: 'A visit ends on or after the day it starts',
+  wrongLookahead: 'Give a number of days from 1 to 366',
+  nothingYet: 'Nothing was done yet.',
+  takenBack: 'taken back',
+  recent: 'Lately',
+  age: (days: number): string =>
+    days < 730 ? `${Math.floor(days / 30.44)} months` : `${Math.floor(days / 365.25)} years`,
+}

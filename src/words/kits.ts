@@ -1,0 +1,221 @@
+/** English for kits, pockets and mats. */
+import type { PlainDate } from '../core/calendar/plainDate'
+import { type Shape, TEMPLATES } from '../core/household/container'
+import { type Millimetres, SPOTS, type Spot } from '../core/household/pocket'
+import type { Closing } from '../core/layout/fill'
+import { POINTERS, type PointerCode } from '../core/layout/pointers'
+import type { Cost } from '../core/layout/score'
+import { aThing, list, shortDay } from './frame/format'
+
+export const kitList = {
+  title: 'Kits',
+  add: 'Add a kit',
+  addPlace: 'Add a place',
+  name: 'Name',
+  where: 'Place',
+  note: 'Where it hangs or stands',
+  pockets: 'Pockets, one a line',
+  morePockets: 'More pockets, one a line',
+  pocketsHint: 'As they are: lid, tray 1, side pocket, fridge door',
+  none: 'No kit here yet.',
+  noPlaces: 'Add a place first: home, car, cottage.',
+  summary: (pockets: number, lots: number): string =>
+    `${pockets} ${pockets === 1 ? 'pocket' : 'pockets'} · ${lots} ${lots === 1 ? 'lot' : 'lots'}`,
+  counts: (spent: number, turning: number, short: number): string =>
+    [
+      spent > 0 ? `${spent} spent` : '',
+      turning > 0 ? `${turning} turning` : '',
+      short > 0 ? `${short} short` : '',
+    ]
+      .filter(Boolean)
+      .join(' · ') || 'all sound',
+  lastCheck: (check: { on: PlainDate; by: string } | null, today: PlainDate): string =>
+    check ? `looked through ${shortDay(check.on, today)} by ${check.by}` : 'not looked through yet',
+  rhythm: 'Who is there',
+  always: 'Always somebody',
+  weekdays: 'On weekdays',
+  visits: 'Only on visits',
+  create: 'Add',
+  cancel: 'Cancel',
+}
+
+export const mat = {
+  nextCheck: (day: PlainDate, today: PlainDate): string => `must last to ${shortDay(day, today)}`,
+  reach: (seconds: number): string => `${seconds} s`,
+  empty: 'empty',
+  addHere: 'Add',
+  addTo: (pocket: string): string => `Add to ${pocket}`,
+  addPocket: 'Add a pocket',
+  elsewhere: 'kept elsewhere',
+  outside: 'outside',
+  print: 'Lid sheet',
+  looked: 'Looked through',
+  edit: 'Change kit',
+  checkEvery: 'Look it through every so many days',
+  wrongDays: (most: number): string => `Give a number of days from 1 to ${most}`,
+  bare: 'bare',
+  pickOne: 'Pick a tag to see it and act on it.',
+  keys: 'Arrows move between tags, Enter opens, then U O M X C E.',
+}
+
+/** "2.4 kg", "310 g"; in pounds and ounces where the household counts so. */
+export function grams(value: number, units: 'metric' | 'us' = 'metric'): string {
+  if (units === 'us') {
+    const ounces = value / 28.3495
+    return ounces < 16 ? `${Math.round(ounces)} oz` : `${Math.round((10 * ounces) / 16) / 10} lb`
+  }
+  return value < 1000 ? `${Math.round(value)} g` : `${Math.round(value / 100) / 10} kg`
+}
+
+/** Cubic millimetres as litres: "1.2 L", "0.04 L". */
+export function litres(cubicMillimetres: number): string {
+  const value = cubicMillimetres / 1_000_000
+  return `${value >= 1 ? Math.round(value * 10) / 10 : Math.round(value * 100) / 100} L`
+}
+
+/** "30 × 18 × 6 cm" */
+export const measures = (mm: Millimetres): string =>
+  `${mm.map((edge) => Math.round(edge) / 10).join(' × ')} cm`
+
+/** What a move of a computed layout is good for. */
+const WHY: Readonly<Record<Cost, string>> = {
+  reach: 'reached sooner',
+  digging: 'less to dig through',
+  overfull: 'the pocket it leaves is too full',
+  tooBig: 'it fits there',
+  temperature: 'the right temperature',
+  elsewhere: 'it need not lie there',
+  label: 'its label says so',
+  spread: 'beside what belongs with it',
+  companion: 'beside what it needs',
+  strengths: 'away from another strength',
+  species: 'people’s and animals’ medicine apart',
+  spoilt: 'liquids apart from what they spoil',
+  lying: 'it can stand upright',
+  light: 'out of the light',
+  damp: 'in the dry',
+  burns: 'away from what sparks',
+  moved: '',
+}
+
+export const kitTabs = {
+  label: 'Parts of Kits',
+  kits: 'Kits',
+  rounds: 'Rounds',
+  stock: 'Stock',
+  review: 'Review',
+  record: 'Record',
+}
+
+export const shapes = {
+  label: 'What it is kept in',
+  none: 'Pockets of my own',
+  name: (shape: Shape): string => TEMPLATES[shape].name,
+  about: (shape: Shape): string => TEMPLATES[shape].about,
+  outer: 'Outer measures when closed, cm',
+  empty: 'Weighs empty, g',
+  carry: 'Carried weight at most, g',
+  carryHint: 'Leave empty where it stays put',
+  measures: 'Three numbers like 30 × 18 × 6',
+  wrong: 'Give three numbers of centimetres, like 30 × 18 × 6',
+  wrongGrams: 'Give whole grams',
+}
+
+export const load = {
+  weighs: (value: number, units: 'metric' | 'us'): string => grams(value, units),
+  tooHeavy: (over: number, units: 'metric' | 'us'): string =>
+    `${grams(over, units)} more than it may weigh`,
+  worth: (money: string): string => `worth ${money}`,
+  yearly: (money: string): string => `${money} a year to keep up`,
+  closes: (closing: Closing): string => {
+    if (closing.kind === 'closes') return 'closes'
+    if (closing.kind === 'unknown')
+      return closing.unmeasured > 0
+        ? 'measure the pockets to know whether it closes'
+        : 'closes, as far as sizes are known'
+    return closing.pockets.length > 0
+      ? `does not close: ${list(closing.pockets)}`
+      : 'does not close: too much in all'
+  },
+  unsized: (count: number): string => `${aThing(count)} without a size`,
+  unpriced: (count: number): string => `${aThing(count)} without a price`,
+}
+
+export const pocketText = {
+  full: (share: number): string =>
+    `${share > 1 ? Math.ceil(100 * share) : Math.round(100 * share)} % full`,
+  fill: (name: string): string => `How full ${name} is`,
+  longest: (mm: number): string => `takes ${Math.round(mm) / 10} cm`,
+  edit: (name: string): string => `Change ${name}`,
+  title: 'Change a pocket',
+  name: 'Name',
+  sort: 'Where it is',
+  inside: 'In the kit',
+  outside: 'Outside or on top',
+  elsewhere: 'Kept elsewhere',
+  spot: 'Where',
+  spotName: (spot: Spot): string => SPOTS[spot].name,
+  noSpot: 'not said',
+  reach: 'Seconds to get a thing out',
+  inner: 'Inner measures, cm',
+  clear: 'One sees through it',
+  dry: 'It stays dry inside',
+  upright: 'Bottles stand in it',
+  remove: 'Take this pocket away',
+  wrongSeconds: 'Give whole seconds up to 3600',
+  mind: (count: number): string => `${count} to mind`,
+}
+
+export const pointers = {
+  title: 'To mind in this kit',
+  none: 'Nothing lies where it should not.',
+  rule: (code: PointerCode): string => POINTERS[code].rule,
+  source: (code: PointerCode): string => POINTERS[code].source,
+}
+
+export const arrange = {
+  pockets: 'Lay out pockets',
+  pocketsTitle: 'Lay out the pockets as they are',
+  pocketsHelp:
+    'Drag a pocket, or choose it and use the arrows; with Shift they make it wider or taller.',
+  save: 'Save this layout',
+  step: 'Undo a step',
+  cancel: 'Leave as it was',
+  wider: 'Wider',
+  narrower: 'Narrower',
+  taller: 'Taller',
+  shorter: 'Shorter',
+  at: (column: number, row: number, columns: number, rows: number): string =>
+    `column ${column}, row ${row}, ${columns} wide, ${rows} high`,
+  forMe: 'Arrange for me',
+  working: 'Trying layouts',
+  stop: 'Stop',
+  stopped: 'Stopped. Nothing was moved.',
+  failed: 'It could not be worked out here. Load the page again and try once more.',
+  again: 'Try again',
+  fine: 'Everything lies well: no other layout is better.',
+  title: (count: number): string =>
+    count === 1
+      ? 'One thing would lie better elsewhere'
+      : `${count} things would lie better elsewhere`,
+  score: (before: number, after: number): string =>
+    `Effort of reaching and minding: ${Math.round(before)} now, ${Math.round(after)} then.`,
+  proven: 'No layout is better.',
+  found: 'The best that was found.',
+  before: 'Now',
+  after: 'Then',
+  moves: 'What moves, and why',
+  why: (why: readonly Cost[]): string =>
+    why.length === 0
+      ? 'makes room for others'
+      : why
+          .slice(0, 2)
+          .map((one) => WHY[one])
+          .join('; '),
+  take: (count: number): string => (count === 1 ? 'Move this one' : `Move these ${count}`),
+  none: 'Leave everything',
+  all: 'All',
+  nobody: 'None',
+  done: (count: number): string => (count === 1 ? 'One thing moved' : `${count} things moved`),
+  printed: 'Print',
+}

@@ -1,0 +1,159 @@
+/** English for people and animals. */
+
+import type { PlainDate } from '../core/calendar/plainDate'
+import type { CourseState } from '../core/household/course'
+import type { WeightState } from '../core/household/weight'
+import { weight } from './care/weights'
+import { counted, fullDay } from './frame/format'
+
+export const member = {
+  sheet: 'Cover sheet',
+  readiness: (value: number | null): string => (value === null ? '–' : String(value)),
+  places: 'What each place holds',
+  gaps: (count: number): string =>
+    count === 0 ? 'everything holds' : count === 1 ? 'one gap' : `${count} gaps`,
+  holds: (count: number): string =>
+    count === 1 ? 'Holds for one need' : `Holds for ${count} needs`,
+  held: 'Held back for them',
+  notFor: (name: string): string => `not for ${name}`,
+  medicines: 'Medicines',
+  noMedicines: 'None are written down.',
+  addCourse: 'Add a prescription',
+  changeCourse: 'Change the prescription',
+  item: 'Item',
+  reason: 'What for',
+  prescriber: 'Who prescribed it',
+  directions: 'As it was written',
+  perDay: 'On an ordinary day',
+  asNeeded: 'empty when taken as needed',
+  starts: 'From',
+  ends: 'Last day',
+  endsHint: 'empty for a regular medicine',
+  wrongAmount: 'Give an amount such as 2 or ½',
+  remove: 'Take away',
+  removed: 'Taken away',
+  release: 'Prescriber’s word',
+  releaseBy: 'Who said so',
+  releaseWords: 'What was said',
+  course: (state: CourseState, unit: string): string => {
+    switch (state.kind) {
+      case 'coming':
+        return `begins in ${state.inDays} ${state.inDays === 1 ? 'day' : 'days'}`
+      case 'as_needed':
+        return 'as needed'
+      case 'regular':
+        return state.lastDay === null
+          ? 'none left'
+          : `${state.days} ${state.days === 1 ? 'day' : 'days'} left, through ${fullDay(state.lastDay)}`
+      case 'finishes':
+        return `will finish; ${state.days} ${state.days === 1 ? 'day' : 'days'} to go`
+      case 'falls_short':
+        return `will not finish: ${counted(state.missing, unit)} missing from ${fullDay(state.from)}`
+      case 'left_over':
+        return `ended; ${counted(state.amount, unit)} left over, on hold until the prescriber says`
+      case 'released':
+        return `ended; ${counted(state.amount, unit)} left, released`
+      case 'ended':
+        return 'ended'
+    }
+  },
+  released: (by: string, on: PlainDate, words: string): string =>
+    `${by}, ${fullDay(on)}: “${words}”`,
+  weight: 'Weight',
+  weighed: (state: WeightState, units: 'metric' | 'us'): string =>
+    state.kind === 'unknown'
+      ? 'never weighed'
+      : state.kind === 'fresh'
+        ? `${weight(state.weighing.grams, units)}, weighed ${fullDay(state.weighing.on)}`
+        : `${weight(state.weighing.grams, units)} on ${fullDay(state.weighing.on)}: out of date, weigh again`,
+  weigh: 'Note a weight',
+  weighIn: { kg: 'Weight in kg', g: 'Weight in g', lb: 'Weight in lb' },
+  unit: 'Unit',
+  on: 'On',
+  sure: 'I have weighed twice: keep it',
+  table: 'All weights',
+  numbers: 'Whom to call',
+  emergency: 'Emergency',
+  poison: 'Poison line',
+  doctor: 'Doctor',
+  vet: 'Vet',
+  clinic: 'Emergency clinic',
+  vitals: 'Normal at rest',
+  own: 'its own',
+  customary: 'customary',
+  temperature: 'Temperature °C',
+  pulse: 'Pulse a minute',
+  breathing: 'Breaths a minute',
+  withPrivate: 'With private data',
+  print: 'Print',
+  edit: 'Facts',
+  save: 'Save',
+  cancel: 'Cancel',
+  sex: 'Sex, where it matters',
+  sexes: { female: 'female', male: 'male', unsaid: 'not said' },
+  conditions: 'Conditions',
+  unasked: 'Not asked yet',
+  notAskedYet: 'not asked yet',
+  none: (by: string, on: PlainDate): string => `none, said ${by} on ${fullDay(on)}`,
+  toldNone: {
+    allergies: 'Asked: no allergies',
+    conditions: 'Asked: no illness that lasts',
+    medicines: 'Asked: takes nothing regularly beside what stands under Medicines',
+  },
+  toldBy: (by: string, on: PlainDate): string => `said ${by} on ${fullDay(on)}`,
+  regular: 'Regular medicines',
+  below: 'under Medicines',
+  settled: 'What a doctor or pharmacist has said may be given',
+  settledWord: (what: string, who: string, on: string): string => `${what}: ${who}, ${on}`,
+  alarm: 'The doctor’s or vet’s own line',
+  alarmHint: 'From which temperature they want to be called. Empty: the customary lines.',
+  alarmHot: 'From',
+  alarmCold: 'Under',
+  alarmWho: 'Who said so',
+  alarmWhoMissing: 'Name the doctor or the vet, or it is not kept',
+  wrongTemperature: 'Give a body temperature such as 39.5',
+  allergies: 'Allergies',
+  allergyHint: 'a substance, a food, latex, adhesive; press Enter after each',
+  swallows: 'Swallows tablets',
+  swallowsAnswers: { yes: 'yes', no: 'no', unknown: 'not known' },
+  pregnancy: 'Pregnancy',
+  pregnancies: {
+    no: 'no',
+    early: 'pregnant',
+    late: 'late pregnancy',
+    breastfeeding: 'breastfeeding',
+  },
+  thinner: 'Takes a blood thinner',
+  glove: 'Glove size',
+  gloveNone: 'not known',
+  skills: 'Taught and signed off',
+  skillUntil: 'until',
+  skillBy: 'by whom',
+  addSkill: 'Add a skill',
+  helper: 'Helps others',
+  contacts: 'Others to call',
+  addContact: 'Add somebody',
+  contactName: 'Name',
+  phone: 'Telephone',
+  traits: 'What matters about the breed',
+  coat: 'Coat',
+  temperament: 'How to hold it, what it minds',
+  agreed: 'Shop medicines its vet has agreed to',
+  agreedHint: 'In the vet’s own words. No amount is worked out from them.',
+  addAgreed: 'Add what the vet wrote',
+  substance: 'Substance',
+  vetsWords: 'What the vet wrote',
+  confirmed: 'Asked again about the warning, by name and day',
+  photo: 'Photo',
+  changePhoto: 'Change photo',
+  tooLarge: 'That picture could not be read. Choose a JPEG, PNG or WebP.',
+  guest: 'Add a guest',
+  guestUntil: 'Stays until',
+  guestFacts: 'Three facts are enough; the rest can wait.',
+  isGuest: (until: PlainDate): string => `guest until ${fullDay(until)}`,
+  weightOptional: 'Weight in kg, if known',
+  schools: 'Where practitioners disagree',
+  schoolsUnder: 'What this household does; it changes what counts as cover.',
+  cautionLine:
+    'This sheet organises; it is no medical or veterinary advice. Call first. The pack label and the prescriber win.',
+} as const

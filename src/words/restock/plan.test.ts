@@ -1,0 +1,116 @@
+/** The plan in words: how many, by when, and how sure it is. */
+import { describe, expect, it } from 'vitest'
+import { plainDate } from '../../core/calendar/plainDate'
+import { type PlanFault, plan } from './plan'
+
+const today = plainDate('2026-11-26')
+const soon = plainDate('2026-12-05')
+const nextYear = plainDate('2027-03-31')
+
+describe('the headline of a plan', () => {
+  it.each<readonly [number, number, number, number, string]>([
+    [0, 0, 0, 0, 'Nothing to carry, nothing to buy'],
+    [0, 0, 0, 2, 'Nothing to do for two weeks'],
+    [1, 0, 0, 0, 'In two weeks: carry one thing'],
+    [0, 2, 0, 0, 'In two weeks: buy two packs'],
+    [0, 1, 3, 0, 'In two weeks: buy one pack and take out three'],
+    [2, 1, 1, 0, 'In two weeks: carry two things, buy one pack and take out one'],
+  ])('%i to carry, %i to buy, %i to take out, %i later', (carries, packs, outs, later, text) =>
+    expect(plan.headline(carries, packs, outs, later)).toBe(text),
+  )
+})
+
+describe('how good it is', () => {
+  it.each<readonly [number, boolean, string]>([
+    [0, false, 'Proven: no plan costs less.'],
+    [0.0004, false, 'Proven: no plan costs less.'],
+    [0.0005, false, 'Proven: no plan costs more than 0.1 % less.'],
+    [0.02, false, 'Proven: no plan costs more than 2 % less.'],
+    [0.02, true, 'Stopped before it was proven: at most 2 % above the best.'],
+    [1, true, 'Stopped before a best plan was found: this is the plain one, shelf by shelf.'],
+  ])('a gap of %f, stopped: %s', (gap, stopped, text) => expect(plan.gap(gap, stopped)).toBe(text))
+
+  it.each<readonly [number, string]>([
+    [90, 'Every par is kept for three months, over all places, at the least cost.'],
+    [182, 'Every par is kept for half a year, over all places, at the least cost.'],
+    [365, 'Every par is kept for a year, over all places, at the least cost.'],
+    [730, 'Every par is kept for two years, over all places, at the least cost.'],
+  ])('%i days', (days, text) => expect(plan.under(days)).toBe(text))
+
+  it.each([
+    [0.4, 'none'],
+    [0.5, '1'],
+    [3.4, '3'],
+  ])('%f days short', (days, text) => expect(plan.days(days)).toBe(text))
+})
+
+describe('a line of it', () => {
+  it.each<readonly [string, string]>([
+    [plan.packs(1, 1, 'bottle'), '1 bottle'],
+    [plan.packs(2, 10, 'strip'), '2 packs of 10 strips'],
+    [plan.packs(1, 10, 'strip'), '1 pack of 10 strips'],
+    [plan.day(today, today), 'Today'],
+    [plan.day(soon, today), 'Sat 5 Dec'],
+    [plan.orderBy(soon, today), 'order by 5 Dec'],
+    [plan.later(1), 'One visit later'],
+    [plan.later(3), 'Three visits later'],
+    [plan.goesTo(2, 'Lid'), '2 for Lid'],
+    [plan.leftOver(4), '4 left over for later'],
+    [plan.meets({ short: 2, from: 0 } as never, () => soon, today), '2 lacking there now'],
+    [plan.meets({ short: 2, from: 9 } as never, () => soon, today), '2 lacking there from 5 Dec'],
+    [plan.wouldLapse(nextYear, today), 'would lapse 31 Mar 2027 otherwise'],
+    [plan.spent(today, today), 'spent'],
+    [plan.spent(soon, today), 'turns 5 Dec'],
+    [plan.swapWhy(soon, today), 'makes room; good until 5 Dec, use it up at home'],
+    [plan.untilVisit(1), 'One line is short until the next visit there, and full from then on.'],
+    [plan.untilVisit(2), 'Two lines are short until the next visit there, and full from then on.'],
+    [plan.bareLine(1, 4, 1), '1 of 4 lacking for a day'],
+    [plan.bareLine(3, 4, 12), '3 of 4 lacking for 12 days'],
+    [plan.ofBudget('€4', '€20'), '€4 of €20'],
+    [plan.ofBudget('€4', null), '€4 in all'],
+    [plan.soFar('€4', '€20'), '€4 of €20 so far'],
+    [plan.soFar('€4', null), '€4 so far'],
+    [plan.wish.carry(2, 'Gauze', 'Lid'), 'Carry 2 Gauze to Lid'],
+    [plan.wish.no_carry('Gauze', 'Lid'), 'Gauze does not go to Lid'],
+    [plan.wish.buy(1, 'Gauze'), 'Buy 1 pack of Gauze'],
+    [plan.wish.buy(2, 'Gauze'), 'Buy 2 packs of Gauze'],
+    [plan.wish.no_buy('Gauze'), 'Buy no Gauze'],
+  ])('%s', (text, expected) => expect(text).toBe(expected))
+})
+
+describe('what it does not know', () => {
+  it.each<readonly [PlanFault, string]>([
+    [
+      { code: 'no_price', item: 'Gauze' },
+      'Gauze: no price. Enter a pack and a price below, and it is planned.',
+    ],
+    [
+      { code: 'guide_price', item: 'Gauze' },
+      'Gauze: reckoned at the catalogue’s guide price until you enter one.',
+    ],
+    [
+      { code: 'not_there', item: 'Gauze', shop: 'Corner' },
+      'Gauze: Corner had none lately, so it is looked for elsewhere.',
+    ],
+    [
+      { code: 'not_there', item: 'Gauze', shop: '' },
+      'Gauze: not to be had lately, so it is looked for elsewhere.',
+    ],
+    [
+      { code: 'pack_of_nothing', item: 'Gauze', shop: 'Corner' },
+      'Gauze at Corner: a pack holds nothing. Enter how many are in it.',
+    ],
+    [
+      { code: 'pack_of_nothing', item: 'Gauze', shop: '' },
+      'Gauze: a pack holds nothing. Enter how many are in it.',
+    ],
+    [
+      { code: 'no_next_visit', place: 'Hill cottage' },
+      'Hill cottage: no next visit is known. Add one on the household’s page.',
+    ],
+    [
+      { code: 'no_room', item: 'Gauze', pocket: 'Lid', par: 12, room: 5 },
+      'Gauze: 12 belong in Lid, which has room for 5.',
+    ],
+  ])('%o', (fault, text) => expect(plan.fault(fault)).toBe(text))
+})
