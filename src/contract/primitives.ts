@@ -31,7 +31,7 @@ import type { RecipeId } from '../core/mixing/recipe'
 import { type Amount, MOST, type Total } from '../core/quantity/amount'
 import type { EntryId, RoundId } from '../core/rounds/round'
 import { isOpenedRuleId, type OpenedRuleId } from '../core/shelf-life/openedRules'
-import { ITEM_KINDS } from '../core/stock/item'
+import { ITEM_KINDS } from '../core/stock/itemKind'
 import { CONDITIONS } from '../core/stock/lot'
 
 const lower = (text: string): string => text.toLowerCase()

@@ -6,7 +6,7 @@
 import type { Rhythm } from '../core/calendar/presence'
 import type { Climate, Hue, PlaceTrait, Signal } from '../core/household/places'
 import type { PocketSort } from '../core/household/pocket'
-import type { ItemKind } from '../core/stock/item'
+import type { ItemKind } from '../core/stock/itemKind'
 import type { VerdictKind } from '../core/stock/verdict'
 
 export const DEMO_HOUSEHOLD = {

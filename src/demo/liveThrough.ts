@@ -7,7 +7,7 @@ import { receiveLot } from '../app/stock/receiveLot'
 import { addDays, lastDayOfMonth, monthOfDay, type PlainDate } from '../core/calendar/plainDate'
 import type { LotId, PocketId } from '../core/ids'
 import { units } from '../core/quantity/amount'
-import type { Stocked } from './loadDemo'
+import type { Stocked } from './stocked'
 
 /** What somebody did so many days ago. */
 type Event = readonly [

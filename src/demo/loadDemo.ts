@@ -36,6 +36,7 @@ import {
 import { liveThrough } from './liveThrough'
 import { DEMO_COURSES, demoMembers } from './members'
 import { liveRounds } from './rounds'
+import type { Stocked } from './stocked'
 
 export interface DemoSettings {
   readonly db: Db
@@ -65,15 +66,6 @@ export async function loadDemo({ db, auth, password, now, fresh }: DemoSettings)
   const today = dayAt(now().getTime(), DEMO_HOUSEHOLD.timeZone)
   await fillDemo(db, { userId, name: DEMO_NAME, householdId }, today, now)
   return true
-}
-
-export interface Stocked {
-  readonly lots: ReadonlyMap<string, LotId>
-  readonly pockets: ReadonlyMap<string, PocketId>
-  readonly items: ReadonlyMap<DemoItemKey, ItemId>
-  readonly kits: ReadonlyMap<string, KitId>
-  readonly members: ReadonlyMap<string, MemberId>
-  readonly places: ReadonlyMap<string, PlaceId>
 }
 
 /** Fills an empty household as of a day. */

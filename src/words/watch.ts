@@ -3,7 +3,7 @@ import type { PlainDate } from '../core/calendar/plainDate'
 import type { NextThere } from '../core/calendar/presence'
 import { formatAmount, type Total } from '../core/quantity/amount'
 import type { DueCode } from '../core/rounds/pace'
-import type { ItemKind } from '../core/stock/item'
+import type { ItemKind } from '../core/stock/itemKind'
 import type { HeldBecause, SpentWhy } from '../core/stock/judge'
 import {
   awayFrom,

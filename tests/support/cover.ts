@@ -2,7 +2,8 @@
 
 import { addDays, plainDate } from '../../src/core/calendar/plainDate'
 import { catalogue } from '../../src/core/catalogue/catalogue'
-import { itemFacts, type OwnFacts } from '../../src/core/catalogue/itemFacts'
+import { itemFacts } from '../../src/core/catalogue/itemFacts'
+import { type OwnFacts } from '../../src/core/catalogue/ownFacts'
 import {
   type Board,
   board,

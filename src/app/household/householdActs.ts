@@ -1,7 +1,7 @@
 /** The household itself: settings, members, items. */
 import type { z } from 'zod'
 import type { readHousehold as readHouseholdEndpoint } from '../../contract/household'
-import type { OwnFacts } from '../../core/catalogue/itemFacts'
+import type { OwnFacts } from '../../core/catalogue/ownFacts'
 import type { Household } from '../../core/household/household'
 import type { HouseholdId, ItemId } from '../../core/ids'
 import type { Amount } from '../../core/quantity/amount'

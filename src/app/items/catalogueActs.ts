@@ -1,10 +1,11 @@
 /** Says which catalogue entry an item is one of, and what the household knows better. */
 import { catalogue } from '../../core/catalogue/catalogue'
 import type { CatalogueEntry } from '../../core/catalogue/entry'
-import { type OwnFacts, ownFactsFaults } from '../../core/catalogue/itemFacts'
+import { ownFactsFaults } from '../../core/catalogue/itemFacts'
+import type { OwnFacts } from '../../core/catalogue/ownFacts'
 import type { ItemId } from '../../core/ids'
 import { asOpenedClock, type OpenedClock } from '../../core/shelf-life/openedClock'
-import type { ItemKind } from '../../core/stock/item'
+import type { ItemKind } from '../../core/stock/itemKind'
 import { guessOpenedClock, isForEmesis } from '../../core/stock/itemKind'
 import type { Trx } from '../../db/frame/connect'
 import { editRecord } from '../../db/frame/records'

@@ -9,7 +9,7 @@ import {
   SOURCE_KINDS,
 } from '../../core/dosing/card'
 import type { Instant } from '../../core/dosing/given'
-import { TOPICS } from '../../core/household/asked'
+import { TOPICS } from '../../core/household/told'
 import { AGE_UNITS } from '../../core/household/weight'
 import { SEEN_IDS, SITES } from '../../core/incident/entry'
 import { INCIDENT_KIND_IDS, type IncidentKind } from '../../core/incident/kinds'

@@ -5,7 +5,6 @@ import { SKILL_IDS, type SkillId } from '../../core/catalogue/skills'
 import { STORAGE_CLASS_IDS } from '../../core/catalogue/storageClass'
 import { isSubstanceId, type SubstanceId } from '../../core/catalogue/substances'
 import { type ChosenSchools, isSchoolAnswer, SCHOOL_QUESTIONS } from '../../core/cover/schools'
-import type { Topic } from '../../core/household/asked'
 import {
   type AnimalCondition,
   type AnimalTrait,
@@ -17,6 +16,7 @@ import {
   TRAITS_OF_ANIMALS,
 } from '../../core/household/member'
 import { SPECIES } from '../../core/household/species'
+import type { Topic } from '../../core/household/told'
 import * as v from '../primitives'
 
 export const substance = z

@@ -1,6 +1,6 @@
 /** What every place needs, as it is answered. */
 import { z } from 'zod'
-import { TOPICS } from '../../core/household/asked'
+import { TOPICS } from '../../core/household/told'
 import { DUE_CODES } from '../../core/rounds/pace'
 import { ERRAND_ACTS } from '../../core/watch/errands'
 import * as v from '../primitives'

@@ -1,7 +1,7 @@
 /** What the reference catalogue knows about a kind of thing. */
 import type { Species } from '../household/species'
 import type { OpenedRuleId } from '../shelf-life/openedRules'
-import type { ItemKind } from '../stock/item'
+import type { ItemKind } from '../stock/itemKind'
 import type { Companion } from './companions'
 import type { RoleId } from './roles'
 import type { SkillId } from './skills'

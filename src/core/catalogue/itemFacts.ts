@@ -4,36 +4,17 @@
  * item: it is counted and dated, and plays the roles that the household gives it, none at first.
  */
 
-import { SPECIES, type Species } from '../household/species'
+import { SPECIES } from '../household/species'
 import { readName } from '../naming/readName'
 import type { Item } from '../stock/item'
 import type { Companion } from './companions'
 import { PEOPLE } from './define'
-import type { CatalogueEntry, MadeFor, Size } from './entry'
+import type { CatalogueEntry, MadeFor } from './entry'
+import type { OwnFacts } from './ownFacts'
 import { isRoleId, type RoleId } from './roles'
 import type { SkillId } from './skills'
-import type { StorageClass } from './storageClass'
 import { type SubstanceId, substanceName } from './substances'
 import { usesOfOne } from './usesOfOne'
-
-/** What a household says of its own item; absent members leave the catalogue's word. */
-export interface OwnFacts {
-  readonly roles?: readonly RoleId[]
-  readonly uses?: number
-  readonly contains?: readonly SubstanceId[]
-  readonly species?: readonly Species[]
-  readonly fromMonths?: number
-  /** What one unit holds, in millilitres, as printed on the pack. */
-  readonly millilitres?: number
-  /** Measured by the household: outer millimetres of one, and its grams. */
-  readonly size?: Size
-  /** How it is to be kept, as its label says. */
-  readonly storage?: StorageClass
-  /** Whether a tablet is scored, so that it may be halved; absent where nobody has looked. */
-  readonly scored?: boolean
-  /** Why it was added to or overruled. */
-  readonly why?: string
-}
 
 export interface ItemFacts {
   readonly entry: CatalogueEntry | null

@@ -11,12 +11,13 @@ import {
   substanceName,
   substanceNamed,
 } from '../catalogue/substances'
-import { knowledgeOf, TOPICS, type Topic } from '../household/asked'
+import { knowledgeOf } from '../household/asked'
 import type { LabelSet } from '../household/labelSet'
 import type { AgreedMedicine, Allergy, Member } from '../household/member'
 import { GLOVE_SIZES } from '../household/member'
 import { type Noted, noteSays } from '../household/noteSays'
 import { GUT_SENSITIVE, LICKERS, type Species } from '../household/species'
+import { TOPICS, type Topic } from '../household/told'
 import { ageInMonths, weightOn } from '../household/weight'
 import type { ItemId, MemberId } from '../ids'
 import { ASK_FIRST } from './askFirst'

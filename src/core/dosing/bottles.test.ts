@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest'
 import { aRule, ask, codesOf, labelCard, portionOf } from '../../../tests/support/care'
 import { aMember, aPerson, aStock, DAY, type Put } from '../../../tests/support/cover'
-import type { OwnFacts } from '../catalogue/itemFacts'
+import type { OwnFacts } from '../catalogue/ownFacts'
 import { pantry } from '../cover/pantry'
 import { patientOn } from '../cover/suitability'
 import type { Member } from '../household/member'

@@ -3,9 +3,10 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { aMember, aPerson, DAY } from '../../../tests/support/cover'
 import { SUBSTANCE_IDS, substanceName } from '../catalogue/substances'
-import { knowledgeOf, notAsked, signed, TOPICS, toldNone } from './asked'
+import { knowledgeOf, notAsked, signed, toldNone } from './asked'
 import { blankFacts, type Member } from './member'
 import { type Noted, noteAnswered, notedKey, noteSays } from './noteSays'
+import { TOPICS } from './told'
 
 const unasked = (facts: object = {}): Member => aPerson(40, { facts: { told: {}, ...facts } })
 const noted = (note: string, facts: object = {}): readonly string[] =>

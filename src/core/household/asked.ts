@@ -4,15 +4,7 @@
  */
 import type { PlainDate } from '../calendar/plainDate'
 import type { Member, MemberFacts } from './member'
-
-export const TOPICS = ['allergies', 'conditions', 'medicines'] as const
-export type Topic = (typeof TOPICS)[number]
-
-/** Who said that there is nothing, or nothing more, and when. */
-export interface Told {
-  readonly by: string
-  readonly on: PlainDate
-}
+import { TOPICS, type Told, type Topic } from './told'
 
 /** The server puts who it was and the day in the place of this. */
 export const UNSIGNED = 'unsigned'

@@ -2,7 +2,7 @@
 import type { PlainDate } from '../calendar/plainDate'
 import { substanceName } from '../catalogue/substances'
 import type { Instant } from '../dosing/given'
-import { type Knowledge, knowledgeOf, type Topic } from '../household/asked'
+import { type Knowledge, knowledgeOf } from '../household/asked'
 import { type Course, isRunning } from '../household/course'
 import {
   CONDITIONS_OF_ANIMALS,
@@ -10,6 +10,7 @@ import {
   type Contact,
   type Member,
 } from '../household/member'
+import type { Topic } from '../household/told'
 import { ageInMonths, type WeightState, weightOn } from '../household/weight'
 import type { ItemId } from '../ids'
 import type { CareEntry, Reading } from './entry'

@@ -1,7 +1,6 @@
 /** The patient of an incident as the rules see one: a member, or somebody made in seconds. */
 import type { PlainDate } from '../calendar/plainDate'
 import { substanceNamed } from '../catalogue/substances'
-import { TOPICS } from '../household/asked'
 import {
   type Allergy,
   blankFacts,
@@ -10,6 +9,7 @@ import {
   type MemberFacts,
   type PersonCondition,
 } from '../household/member'
+import { TOPICS } from '../household/told'
 import { bornAt } from '../household/weight'
 import type { MemberId, WeighingId } from '../ids'
 import type { IncidentPatient } from './entry'

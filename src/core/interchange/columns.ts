@@ -8,7 +8,7 @@ import { readAmount } from '../quantity/readAmount'
 import { readPrice } from '../quantity/readPrice'
 import { type Columns, type Field, KEPT } from './headings'
 import { nameKey } from './known'
-import type { Row } from './table'
+import type { Row } from './row'
 
 export interface ColumnQuestion {
   readonly column: number

@@ -5,7 +5,8 @@
 import { type Columns, columnsOf, type Field, KEPT } from './headings'
 import { nameKey } from './known'
 import { type Cells, type LineReading, type ReadingOptions, readLine } from './readLine'
-import type { Row, Table } from './table'
+import type { Row } from './row'
+import type { Table } from './table'
 
 /** Why a row of the file is no line of the list. */
 export type NoLine = 'title' | 'headings' | 'section' | 'total' | 'rule' | 'remark'

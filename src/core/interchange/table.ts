@@ -2,13 +2,8 @@
 import Papa from 'papaparse'
 import { withItem } from './columns'
 import { type Columns, columnsOf, isHeadingRow } from './headings'
+import type { Row } from './row'
 import { MOST_LINES } from './textFile'
-
-export interface Row {
-  /** Line in the list as people count them, 1-based, headings included. */
-  readonly line: number
-  readonly cells: readonly string[]
-}
 
 export interface Table {
   /** As written; made up ("Column 2") when the list has none. */

@@ -1,7 +1,8 @@
 /** How long fresh packs of a thing are good. */
 import { daysBetween, type PlainDate } from '../calendar/plainDate'
 import { lastGoodDay } from '../shelf-life/lastGoodDay'
-import type { Item, ItemKind } from '../stock/item'
+import type { Item } from '../stock/item'
+import type { ItemKind } from '../stock/itemKind'
 import type { Survey } from '../watch/survey'
 
 /** How long a fresh pack is good, where the household's own lots do not tell. Working figures. */

@@ -1,6 +1,6 @@
 /** What is asked about a thing. Nothing is asked that the record can know. */
 import type { PlainDate } from '../calendar/plainDate'
-import type { ItemKind } from '../stock/item'
+import type { ItemKind } from '../stock/itemKind'
 import type { Condition } from '../stock/lot'
 import type { Contents, RoundPocket, Thing } from './contents'
 

@@ -1,6 +1,6 @@
 /** How long a round takes, learned from earlier ones. */
 import type { PlainDate } from '../calendar/plainDate'
-import { ITEM_KINDS, type ItemKind } from '../stock/item'
+import { ITEM_KINDS, type ItemKind } from '../stock/itemKind'
 import { asksOf } from './asks'
 import type { RoundPocket } from './contents'
 

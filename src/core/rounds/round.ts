@@ -7,7 +7,7 @@ import type { Brand } from '../brand'
 import type { Expiry } from '../calendar/expiry'
 import type { ItemId, KitId, LotId, PocketId } from '../ids'
 import { type Amount, NOTHING } from '../quantity/amount'
-import type { ItemKind } from '../stock/item'
+import type { ItemKind } from '../stock/itemKind'
 import type { Condition } from '../stock/lot'
 
 export type RoundId = Brand<string, 'RoundId'>

@@ -1,7 +1,8 @@
 /** Shelves of a shop in an order of our own, by what things are for. */
 import { SECTIONS, type SectionId } from '../catalogue/entry'
 import { type Entries, entryOf } from '../layout/ofKit'
-import type { Item, ItemKind } from '../stock/item'
+import type { Item } from '../stock/item'
+import type { ItemKind } from '../stock/itemKind'
 
 export type Aisle = SectionId | 'other_medicine' | 'other'
 

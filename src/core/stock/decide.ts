@@ -5,7 +5,7 @@
 import type { PlainDate } from '../calendar/plainDate'
 import type { LotId, PocketId } from '../ids'
 import { type Amount, less, NOTHING, sum } from '../quantity/amount'
-import type { ItemKind } from './item'
+import type { ItemKind } from './itemKind'
 import { type Lot, type LotDetails, type PartWay, READY, type Standing, sameDetail } from './lot'
 import type { Fact, LotStock } from './movement'
 

@@ -1,23 +1,10 @@
 /** The kind of thing, as against one purchase of it. */
-import type { OwnFacts } from '../catalogue/itemFacts'
+import type { OwnFacts } from '../catalogue/ownFacts'
 import type { ItemId, PocketId } from '../ids'
 import type { Amount } from '../quantity/amount'
 import type { OpenedClock } from '../shelf-life/openedClock'
+import type { ItemKind } from './itemKind'
 import type { Verdict } from './verdict'
-
-/** What sort of thing it is: decides how it is thrown away and how often it is looked at. */
-export const ITEM_KINDS = [
-  'medicine',
-  'sterile',
-  'supply',
-  'instrument',
-  'sharp',
-  'battery',
-  'pressurised',
-  'food',
-  'paper',
-] as const
-export type ItemKind = (typeof ITEM_KINDS)[number]
 
 export interface Item {
   readonly id: ItemId

@@ -1,7 +1,6 @@
 /** A first guess at an item's sort from its words, for lists that do not say; the keeper may overrule it. */
 import type { OpenedClock } from '../shelf-life/openedClock'
 import { OPENED_RULES, type OpenedRuleId } from '../shelf-life/openedRules'
-import type { ItemKind } from './item'
 
 const KIND_WORDS: readonly (readonly [ItemKind, RegExp])[] = [
   ['battery', /\b(batter(y|ies)|button cells?|aaa? cells?|lamp cells?|cells? aaa?)\b/i],
@@ -75,3 +74,18 @@ export function guessOpenedClock(
     if (pattern.test(words) && OPENED_RULES[rule]) return { kind: 'rule', rule }
   return kind === 'sterile' ? { kind: 'rule', rule: 'single-dose' } : { kind: 'unset' }
 }
+
+/** What sort of thing it is: decides how it is thrown away and how often it is looked at. */
+export const ITEM_KINDS = [
+  'medicine',
+  'sterile',
+  'supply',
+  'instrument',
+  'sharp',
+  'battery',
+  'pressurised',
+  'food',
+  'paper',
+] as const
+
+export type ItemKind = (typeof ITEM_KINDS)[number]

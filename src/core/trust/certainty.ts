@@ -6,7 +6,8 @@
 import { daysBetween, type PlainDate } from '../calendar/plainDate'
 import type { Place } from '../household/places'
 import type { Pocket } from '../household/pocket'
-import type { Item, ItemKind } from '../stock/item'
+import type { Item } from '../stock/item'
+import type { ItemKind } from '../stock/itemKind'
 
 /** Days until a count that nobody confirmed is as likely right as wrong. */
 export const HALF_LIFE: Readonly<Record<ItemKind, number>> = {

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { ALWAYS, onDay, onePocket, surveyed, TODAY, visits } from '../../../tests/support/household'
 import { addDays } from '../calendar/plainDate'
-import { ITEM_KINDS } from '../stock/item'
+import { ITEM_KINDS } from '../stock/itemKind'
 import { certainty, HALF_LIFE } from './certainty'
 import { confirmationKey, nextLooks } from './nextLook'
 

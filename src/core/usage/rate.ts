@@ -3,7 +3,7 @@
  * is usual where it tells little yet. Events follow a Poisson process with a gamma prior, so
  * that a new household starts from the usual and a long record speaks for itself.
  */
-import type { ItemKind } from '../stock/item'
+import type { ItemKind } from '../stock/itemKind'
 
 /** Something was used: so many units, so many days ago. */
 export interface PastUse {

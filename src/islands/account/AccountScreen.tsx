@@ -1,6 +1,5 @@
 /** The account (now and then, at a desk): what one signs in with, and where one is signed in. */
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import type { z } from 'zod'
 import { readAccount, readLeaving } from '../../contract/account'
 import { call } from '../../device/call'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
@@ -14,10 +13,10 @@ import { Leaving, type LeavingView } from './Leaving'
 import { NameAndEmail } from './NameAndEmail'
 import { Passkeys } from './Passkeys'
 import { PasswordPart } from './PasswordPart'
+import type { AccountView } from './view'
 import { Whole } from './Whole'
 
 const w = words.account
-export type AccountView = z.infer<(typeof readAccount)['result']>
 
 interface Props {
   readonly strap: Strap

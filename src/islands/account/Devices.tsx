@@ -6,10 +6,10 @@ import { call } from '../../device/call'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { moment } from '../../words/frame/format'
-import type { AccountView } from './AccountScreen'
 import classes from './account.module.css'
 import { Said } from './Said'
 import { useDesk } from './useDesk'
+import type { AccountView } from './view'
 
 const w = words.account
 

@@ -4,11 +4,11 @@ import { useState } from 'react'
 import { changeEmail, renameAccount } from '../../contract/account'
 import { call } from '../../device/call'
 import { words } from '../../words'
-import type { AccountView } from './AccountScreen'
 import classes from './account.module.css'
 import { Password } from './Password'
 import { Said } from './Said'
 import { useDesk } from './useDesk'
+import type { AccountView } from './view'
 
 const w = words.account
 

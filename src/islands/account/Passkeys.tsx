@@ -7,12 +7,12 @@ import { makePasskey, type PasskeysHere, passkeysHere } from '../../device/passk
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { moment } from '../../words/frame/format'
-import type { AccountView } from './AccountScreen'
 import classes from './account.module.css'
 import { nameOfDevice } from './Devices'
 import { Password } from './Password'
 import { Said } from './Said'
 import { useDesk } from './useDesk'
+import type { AccountView } from './view'
 
 const w = words.account
 

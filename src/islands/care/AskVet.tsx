@@ -1,8 +1,9 @@
 /** No number without its vet: whom to ask, and what to tell them. */
 import { substanceName } from '../../core/catalogue/substances'
 import { DAY_MILLISECONDS, type GivenDose, type Instant } from '../../core/dosing/given'
-import { knowledgeOf, type Topic } from '../../core/household/asked'
+import { knowledgeOf } from '../../core/household/asked'
 import type { Member } from '../../core/household/member'
+import type { Topic } from '../../core/household/told'
 import { ageInMonths, weightOn } from '../../core/household/weight'
 import { words } from '../../words'
 import { ageText, weight } from '../../words/care/weights'

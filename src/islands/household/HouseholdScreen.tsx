@@ -1,6 +1,5 @@
 /** The household (now and then, at a desk): who belongs to it, where it keeps things, how it writes. */
 import { useQuery } from '@tanstack/react-query'
-import type { z } from 'zod'
 import { readHousehold } from '../../contract/household'
 import { readActs } from '../../contract/record'
 import { call } from '../../device/call'
@@ -15,9 +14,7 @@ import { Places } from './Places'
 import { SchoolsPart } from './SchoolsPart'
 import { Settings } from './Settings'
 import { SignOut } from './SignOut'
-
-export type HouseholdView = z.infer<(typeof readHousehold)['result']>
-export type ActsView = z.infer<(typeof readActs)['result']>
+import type { ActsView, HouseholdView } from './view'
 
 interface Props {
   readonly strap: Strap

@@ -4,8 +4,8 @@ import { useActing } from '../../ui/acting'
 import { words } from '../../words'
 import { actWord } from '../../words/frame/acts'
 import { moment } from '../../words/frame/format'
-import type { ActsView } from './HouseholdScreen'
 import classes from './household.module.css'
+import type { ActsView } from './view'
 
 const w = words.household
 

@@ -8,8 +8,8 @@ import { CLIMATES, type Climate, SIGNALS, type Signal } from '../../core/househo
 import { useActing } from '../../ui/acting'
 import { FormDialog } from '../../ui/FormDialog'
 import { words } from '../../words'
-import type { HouseholdView } from './HouseholdScreen'
 import classes from './household.module.css'
+import type { HouseholdView } from './view'
 
 const w = words.places
 const MOST_MINUTES = 10_000

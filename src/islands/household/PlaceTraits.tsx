@@ -3,8 +3,8 @@ import { changePlace } from '../../contract/places'
 import { PLACE_TRAIT_IDS, PLACE_TRAITS } from '../../core/household/places'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
-import type { HouseholdView } from './HouseholdScreen'
 import classes from './household.module.css'
+import type { HouseholdView } from './view'
 
 const w = words.household
 

@@ -8,10 +8,10 @@ import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/frame/format'
 import { CalendarImport } from './CalendarImport'
-import type { HouseholdView } from './HouseholdScreen'
 import classes from './household.module.css'
 import { PlaceForm } from './PlaceForm'
 import { PlaceTraits } from './PlaceTraits'
+import type { HouseholdView } from './view'
 
 const w = words.household
 type Place = HouseholdView['places'][number]

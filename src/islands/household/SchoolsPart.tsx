@@ -10,8 +10,8 @@ import {
 } from '../../core/cover/schools'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
-import type { HouseholdView } from './HouseholdScreen'
 import classes from './household.module.css'
+import type { HouseholdView } from './view'
 
 export function SchoolsPart({ household }: { readonly household: HouseholdView['household'] }) {
   const { run, busy } = useActing()

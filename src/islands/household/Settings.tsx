@@ -7,8 +7,8 @@ import { LABEL_SETS, labelSetOf } from '../../core/household/labelSet'
 import { PACES } from '../../core/rounds/pace'
 import { useActing } from '../../ui/acting'
 import { words } from '../../words'
-import type { HouseholdView } from './HouseholdScreen'
 import classes from './household.module.css'
+import type { HouseholdView } from './view'
 
 const w = words.household
 type Household = HouseholdView['household']

@@ -1,8 +1,9 @@
 /** "None" is an answer, and "not asked yet" is another: shown while a list is empty. */
 import { Checkbox } from '@mantine/core'
 import type { PlainDate } from '../../core/calendar/plainDate'
-import { type Topic, UNSIGNED } from '../../core/household/asked'
+import { UNSIGNED } from '../../core/household/asked'
 import type { MemberFacts } from '../../core/household/member'
+import type { Topic } from '../../core/household/told'
 import { words } from '../../words'
 
 const w = words.members

@@ -1,8 +1,9 @@
 /** What nobody has asked about a member yet, and what the note seems to say: answered in one press. */
 import { changeMember } from '../../contract/members'
-import { notAsked, type Topic, toldNone } from '../../core/household/asked'
+import { notAsked, toldNone } from '../../core/household/asked'
 import type { Member } from '../../core/household/member'
 import { type Noted, noteAnswered, notedKey, noteSays } from '../../core/household/noteSays'
+import type { Topic } from '../../core/household/told'
 import { useActing } from '../../ui/acting'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'

@@ -3,7 +3,7 @@
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { SKILLS } from '../../core/catalogue/skills'
 import { substanceName } from '../../core/catalogue/substances'
-import { knowledgeOf, type Topic } from '../../core/household/asked'
+import { knowledgeOf } from '../../core/household/asked'
 import {
   type Allergy,
   CONDITIONS_OF_ANIMALS,
@@ -11,6 +11,7 @@ import {
   type Member,
   TRAITS_OF_ANIMALS,
 } from '../../core/household/member'
+import type { Topic } from '../../core/household/told'
 import { customaryVitals, VITALS_SOURCE, type VitalRange } from '../../core/household/vitals'
 import { ageInMonths } from '../../core/household/weight'
 import { words } from '../../words'

@@ -3,9 +3,9 @@ import { useState } from 'react'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { PocketId } from '../../core/ids'
 import { words } from '../../words'
-import type { RoundsValue } from './RoundsScreen'
 import classes from './rounds.module.css'
 import type { Start } from './useStart'
+import type { RoundsValue } from './view'
 
 const w = words.rounds
 

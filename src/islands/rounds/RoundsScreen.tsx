@@ -1,9 +1,7 @@
 /** Rounds (planning, and standing at the door): what is due and why, what it asks, what to bring. */
 import { useQuery } from '@tanstack/react-query'
 import { type ReactNode, useState } from 'react'
-import type { z } from 'zod'
 import { readRounds } from '../../contract/rounds'
-import type * as rounds from '../../contract/values/rounds'
 import { dayAt } from '../../core/calendar/plainDate'
 import { call } from '../../device/call'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
@@ -12,8 +10,7 @@ import { KitTabs } from '../kits/KitTabs'
 import { Offered } from './Offered'
 import classes from './rounds.module.css'
 import { useStart } from './useStart'
-
-export type RoundsValue = z.output<typeof rounds.roundsValue>
+import type { RoundsValue } from './view'
 
 const w = words.rounds
 

@@ -6,7 +6,7 @@ import { useActing } from '../../ui/acting'
 import { type OutlineState, StateGlyph } from '../../ui/StateGlyph'
 import { words } from '../../words'
 import { counted, fullDay } from '../../words/frame/format'
-import type { Watch } from './WatchScreen'
+import type { Watch } from './view'
 import classes from './watch.module.css'
 
 type Group = Watch['groups'][number]

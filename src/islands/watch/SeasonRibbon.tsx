@@ -5,7 +5,7 @@ import { addMonths, daysBetween, type PlainDate } from '../../core/calendar/plai
 import { StateOutline } from '../../ui/StateGlyph'
 import { words } from '../../words'
 import { counted, shortDay, shortMonth } from '../../words/frame/format'
-import type { Watch } from './WatchScreen'
+import type { Watch } from './view'
 import classes from './watch.module.css'
 
 type Ribbon = Watch['ribbon']

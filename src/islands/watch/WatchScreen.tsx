@@ -1,7 +1,5 @@
 /** Watch, the first screen (planning, at a desk): what matters today, what turns when, what to do where. */
 import { useQuery } from '@tanstack/react-query'
-import type { z } from 'zod'
-import type * as watch from '../../contract/values/watch'
 import { readWatch } from '../../contract/watch'
 import { call } from '../../device/call'
 import { Frame } from '../../ui/Frame'
@@ -9,9 +7,8 @@ import notes from '../../ui/notes.module.css'
 import { words } from '../../words'
 import { ErrandGroup } from './ErrandGroup'
 import { SeasonRibbon } from './SeasonRibbon'
+import type { Watch } from './view'
 import classes from './watch.module.css'
-
-export type Watch = z.infer<typeof watch.watchValue>
 
 interface Props {
   readonly initial: Watch

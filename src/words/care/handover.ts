@@ -1,7 +1,7 @@
 /** The handover in words: the same lines on the page, on paper and read aloud. */
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Instant } from '../../core/dosing/given'
-import type { Topic } from '../../core/household/asked'
+import type { Topic } from '../../core/household/told'
 import type { Handover } from '../../core/incident/handover'
 import { care, timeText } from './care'
 import { ageText, weight } from './weights'

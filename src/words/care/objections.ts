@@ -6,13 +6,13 @@ import { SKILLS } from '../../core/catalogue/skills'
 import { substanceName } from '../../core/catalogue/substances'
 import type { Objection } from '../../core/cover/objections'
 import type { Grade } from '../../core/cover/suitability'
-import type { Topic } from '../../core/household/asked'
 import {
   CONDITIONS_OF_ANIMALS,
   CONDITIONS_OF_PEOPLE,
   type PersonCondition,
 } from '../../core/household/member'
 import type { Noted } from '../../core/household/noteSays'
+import type { Topic } from '../../core/household/told'
 import { list, shortDay } from '../frame/format'
 import { heldBecause } from '../frame/heldBecause'
 import { ageText, kilograms } from './weights'

@@ -6,7 +6,7 @@ import { assertNever } from '../../core/brand'
 import type { Instant } from '../../core/dosing/given'
 import type { DoseRefusal } from '../../core/dosing/refusal'
 import { formatAmount } from '../../core/quantity/amount'
-import type { ItemKind } from '../../core/stock/item'
+import type { ItemKind } from '../../core/stock/itemKind'
 import { care } from '../care/care'
 import { actWord } from './acts'
 

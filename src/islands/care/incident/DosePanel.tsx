@@ -10,7 +10,7 @@ import { askDose } from '../askDose'
 import { DosePaper } from '../DosePaper'
 import { givenTo, patientNow } from '../useCare'
 import classes from './incident.module.css'
-import type { PanelProps } from './OpenIncident'
+import type { PanelProps } from './panel'
 import { SomethingElse } from './SomethingElse'
 
 const w = words.care.incident

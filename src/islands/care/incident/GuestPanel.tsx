@@ -1,13 +1,13 @@
 /** Somebody made in seconds: what is known of them is filled in while the clock runs. */
 import { useState } from 'react'
-import { TOPICS, type Topic } from '../../../core/household/asked'
 import { SPECIES, type Species } from '../../../core/household/species'
+import { TOPICS, type Topic } from '../../../core/household/told'
 import { AGE_UNITS, type AgeUnit } from '../../../core/household/weight'
 import type { IncidentPatient } from '../../../core/incident/entry'
 import { words } from '../../../words'
 import { AGE_UNIT_NAMES } from '../../../words/care/weights'
 import classes from './incident.module.css'
-import type { PanelProps } from './OpenIncident'
+import type { PanelProps } from './panel'
 
 const w = words.care.incident.guest
 

@@ -8,7 +8,7 @@ import { INCIDENT_KINDS } from '../../../core/incident/kinds'
 import { words } from '../../../words'
 import { GuideSteps } from '../guide/GuideSteps'
 import classes from './incident.module.css'
-import type { PanelProps } from './OpenIncident'
+import type { PanelProps } from './panel'
 
 const w = words.care
 

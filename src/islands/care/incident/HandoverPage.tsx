@@ -9,7 +9,7 @@ import { handoverHead, handoverParts, readAloud } from '../../../words/care/hand
 import { NumbersStrap } from '../NumbersStrap'
 import { lineOf, patientOfIncident, useNow } from '../useCare'
 import classes from './incident.module.css'
-import type { IncidentProps } from './OpenIncident'
+import type { IncidentProps } from './panel'
 
 const w = words.care
 

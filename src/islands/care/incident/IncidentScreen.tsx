@@ -16,12 +16,11 @@ import { HandoverPage } from './HandoverPage'
 import classes from './incident.module.css'
 import { LookingBack } from './LookingBack'
 import { Going } from './OpenIncident'
+import type { View } from './panel'
+import { VIEWS } from './panel'
 import { Start } from './Start'
 
 const w = words.care.incident
-
-export const VIEWS = ['line', 'handover', 'looking'] as const
-export type View = (typeof VIEWS)[number]
 export interface At {
   readonly id: IncidentId | null
   readonly view: View

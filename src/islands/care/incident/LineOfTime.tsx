@@ -9,7 +9,7 @@ import type { Timeline, TimelineEntry } from '../../../core/incident/timeline'
 import { words } from '../../../words'
 import type { Care } from '../useCare'
 import classes from './incident.module.css'
-import type { PanelProps } from './OpenIncident'
+import type { PanelProps } from './panel'
 import { ReadingsChart } from './ReadingsChart'
 
 const w = words.care.incident

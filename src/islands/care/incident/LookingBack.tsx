@@ -4,7 +4,7 @@ import { formatAmount, sum } from '../../../core/quantity/amount'
 import { words } from '../../../words'
 import { lineOf, patientOfIncident } from '../useCare'
 import classes from './incident.module.css'
-import type { IncidentProps } from './OpenIncident'
+import type { IncidentProps } from './panel'
 
 const w = words.care.incident
 const l = w.looking

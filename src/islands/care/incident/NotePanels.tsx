@@ -13,7 +13,7 @@ import { shrunkPicture } from '../../../ui/picture'
 import { askForNotices } from '../../../ui/speakUp'
 import { words } from '../../../words'
 import classes from './incident.module.css'
-import type { PanelProps } from './OpenIncident'
+import type { PanelProps } from './panel'
 
 const w = words.care.incident
 

@@ -19,7 +19,6 @@ import { type Care, lineOf, patientOfIncident, useNow } from '../useCare'
 import { DosePanel } from './DosePanel'
 import { GuestPanel } from './GuestPanel'
 import { GuidePanel } from './GuidePanel'
-import type { View } from './IncidentScreen'
 import classes from './incident.module.css'
 import { LineOfTime } from './LineOfTime'
 import {
@@ -30,28 +29,11 @@ import {
   TimerPanel,
   TourniquetPanel,
 } from './NotePanels'
+import type { IncidentProps, PanelProps } from './panel'
 import { ReadingPanel } from './ReadingPanel'
 import { UsePanel } from './UsePanel'
 
 const w = words.care.incident
-
-export interface IncidentProps {
-  readonly care: Care
-  readonly started: Incident
-  readonly onGo: (view: View) => void
-}
-
-/** What every panel is given. */
-export interface PanelProps {
-  readonly care: Care
-  readonly line: Timeline
-  readonly patient: Member
-  readonly now: Instant
-  readonly say: (fact: CareFact, more?: { photo?: string; minutesAgo?: number }) => Promise<void>
-  /** Noted: the panel closes. */
-  readonly onDone: () => void
-  readonly onOpen: (panel: 'dose') => void
-}
 
 const PANELS = {
   dose: DosePanel,

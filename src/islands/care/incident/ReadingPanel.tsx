@@ -11,7 +11,7 @@ import {
 import { type MeasureFault, readTemperature } from '../../../core/quantity/measure'
 import { words } from '../../../words'
 import classes from './incident.module.css'
-import type { PanelProps } from './OpenIncident'
+import type { PanelProps } from './panel'
 
 const w = words.care.incident
 

@@ -8,7 +8,7 @@ import { readAmount } from '../../../core/quantity/readAmount'
 import { itemTitle } from '../../../core/stock/item'
 import { words } from '../../../words'
 import classes from './incident.module.css'
-import type { PanelProps } from './OpenIncident'
+import type { PanelProps } from './panel'
 
 const w = words.care.incident
 

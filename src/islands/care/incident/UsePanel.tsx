@@ -7,7 +7,7 @@ import { oneUse } from '../../../core/cover/taking'
 import { type AtHandLot, atHand, type SetAside, type UseWay } from '../../../core/incident/atHand'
 import { words } from '../../../words'
 import classes from './incident.module.css'
-import type { PanelProps } from './OpenIncident'
+import type { PanelProps } from './panel'
 
 const w = words.care.incident
 

@@ -24,8 +24,8 @@ import { words } from '../../../words'
 import { counted, expiryText, fullDay } from '../../../words/frame/format'
 import { type FormAct, usualAmount } from './acts'
 import { KeepsFor, NOT_SAID, periodSaid } from './KeepsFor'
-import type { LineOnMat, PocketOnMat, PocketRef, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
+import type { LineOnMat, PocketOnMat, PocketRef, TagOnMat } from './view'
 
 const w = words.stock.lot
 const k = words.stock.acts

@@ -8,8 +8,8 @@ import { useActing } from '../../../ui/acting'
 import { FormDialog } from '../../../ui/FormDialog'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
-import type { Kit } from './MatScreen'
 import classes from './mat.module.css'
+import type { Kit } from './view'
 
 const w = words.kits.mat
 const k = words.kits.shapes

@@ -11,7 +11,7 @@ import { readMeasures, writeMeasures } from '../../../core/quantity/readMeasures
 import { readPrice, writePrice } from '../../../core/quantity/readPrice'
 import type { OpenedClock } from '../../../core/shelf-life/openedClock'
 import { OPENED_RULES, type OpenedRuleId } from '../../../core/shelf-life/openedRules'
-import { ITEM_KINDS, type ItemKind } from '../../../core/stock/item'
+import { ITEM_KINDS, type ItemKind } from '../../../core/stock/itemKind'
 import {
   CONDITIONS,
   type Condition,
@@ -24,8 +24,8 @@ import { useActing } from '../../../ui/acting'
 import { words } from '../../../words'
 import { counted } from '../../../words/frame/format'
 import { ExpiryField, useExpiry } from '../../stock/lot/ExpiryField'
-import type { Kit, LineOnMat, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
+import type { Kit, LineOnMat, TagOnMat } from './view'
 
 const w = words.stock.lot
 

@@ -5,8 +5,8 @@ import { lastGoodDay } from '../../../core/shelf-life/lastGoodDay'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { expiryText, fullDay, money, shortMonth } from '../../../words/frame/format'
-import type { Kit, LineOnMat, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
+import type { Kit, LineOnMat, TagOnMat } from './view'
 
 const w = words.stock.lot
 

@@ -14,8 +14,8 @@ import { ACT_KEYS, type Act, type FormAct, firstAct, isAtOnce, offeredActs } fro
 import { DetailsForm } from './DetailsForm'
 import { LotFacts } from './LotFacts'
 import { LotHistory } from './LotHistory'
-import type { Kit, LineOnMat, Picked, PocketOnMat, PocketRef, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
+import type { Kit, LineOnMat, Picked, PocketOnMat, PocketRef, TagOnMat } from './view'
 
 const w = words.stock.lot
 const k = words.stock.acts

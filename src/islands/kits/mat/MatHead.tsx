@@ -5,8 +5,8 @@ import { useActing } from '../../../ui/acting'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
-import type { Kit } from './MatScreen'
 import classes from './mat.module.css'
+import type { Kit } from './view'
 
 /** The mat itself, or what is done instead of looking at it. */
 export type MatMode = 'mat' | 'kit' | 'pockets' | 'forMe'

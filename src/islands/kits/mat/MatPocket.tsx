@@ -6,8 +6,8 @@ import { itemTitle } from '../../../core/stock/item'
 import { useStrap } from '../../../ui/Frame'
 import { StateOutline } from '../../../ui/StateGlyph'
 import { words } from '../../../words'
-import type { LineOnMat, Picked, PocketOnMat, TagOnMat } from './MatScreen'
 import classes from './mat.module.css'
+import type { LineOnMat, Picked, PocketOnMat, TagOnMat } from './view'
 
 const w = words.kits.mat
 

@@ -5,11 +5,8 @@
 import { DndContext, type DragEndEvent, DragOverlay } from '@dnd-kit/core'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
-import type { z } from 'zod'
 import { readKit } from '../../../contract/kits'
 import { moveLot } from '../../../contract/stock'
-import type * as kits from '../../../contract/values/kits'
-import type * as places from '../../../contract/values/places'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
 import { Frame, isTyping, type Strap } from '../../../ui/Frame'
@@ -26,19 +23,7 @@ import { type DraggedTag, MatPocket } from './MatPocket'
 import { Minding } from './Minding'
 import classes from './mat.module.css'
 import { PocketForm } from './PocketForm'
-
-export type Kit = z.infer<typeof kits.kitValue>
-export type PocketOnMat = Kit['pockets'][number]
-export type LineOnMat = PocketOnMat['lines'][number]
-export type TagOnMat = LineOnMat['tags'][number]
-export type PocketRef = z.infer<typeof places.pocketRef>
-
-/** What is picked on the mat: a lot where it lies, or a bare par. */
-export interface Picked {
-  readonly pocketId: string
-  readonly itemId: string
-  readonly lotId: string | null
-}
+import type { Kit, Picked, PocketRef } from './view'
 
 /** From the address. */
 interface Named {

@@ -1,8 +1,8 @@
 /** Beside the mat while nothing is picked: what lies where it should not, rule by rule. */
 import { POINTER_CODES } from '../../../core/layout/pointers'
 import { words } from '../../../words'
-import type { Kit } from './MatScreen'
 import classes from './mat.module.css'
+import type { Kit } from './view'
 
 const w = words.kits.pointers
 

@@ -7,8 +7,8 @@ import { readMeasures, writeMeasures } from '../../../core/quantity/readMeasures
 import { useActing } from '../../../ui/acting'
 import { FormDialog } from '../../../ui/FormDialog'
 import { words } from '../../../words'
-import type { PocketOnMat } from './MatScreen'
 import classes from './mat.module.css'
+import type { PocketOnMat } from './view'
 
 const w = words.kits.pocket
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { amount } from '../../../core/quantity/amount'
-import { ITEM_KINDS } from '../../../core/stock/item'
+import { ITEM_KINDS } from '../../../core/stock/itemKind'
 import { ACT_KEYS, type Act, firstAct, offeredActs, usualAmount } from './acts'
 
 const tag = (state: string, opened: 'sealed' | 'opened' = 'sealed') =>

@@ -3,7 +3,7 @@
 import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { NEVER_DECANTED } from '../../../core/stock/decide'
 import type { Item } from '../../../core/stock/item'
-import type { TagOnMat } from './MatScreen'
+import type { TagOnMat } from './view'
 
 export const ACT_KEYS = {
   use: 'u',

@@ -8,8 +8,8 @@ import { useActing } from '../../../ui/acting'
 import presses from '../../../ui/presses.module.css'
 import quiet from '../../../ui/quiet.module.css'
 import { words } from '../../../words'
-import type { Rate } from './RatesScreen'
 import classes from './rates.module.css'
+import type { Rate } from './view'
 
 const w = words.restock.rates
 

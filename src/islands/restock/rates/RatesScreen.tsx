@@ -3,9 +3,7 @@
  * used, and where the keeper knows better.
  */
 import { useQuery } from '@tanstack/react-query'
-import type { z } from 'zod'
 import { readRates } from '../../../contract/restock'
-import type { ratesValue } from '../../../contract/values/forecast'
 import { call } from '../../../device/call'
 import { Frame, type Strap } from '../../../ui/Frame'
 import notes from '../../../ui/notes.module.css'
@@ -14,9 +12,7 @@ import { words } from '../../../words'
 import { RestockTabs } from '../RestockTabs'
 import { RateRow } from './RateRow'
 import classes from './rates.module.css'
-
-export type Rates = z.infer<typeof ratesValue>
-export type Rate = Rates['rates'][number]
+import type { Rate, Rates } from './view'
 
 interface Props {
   readonly strap: Strap

@@ -5,8 +5,8 @@ import { amendLot } from '../../../contract/stock'
 import { useActing } from '../../../ui/acting'
 import presses from '../../../ui/presses.module.css'
 import { words } from '../../../words'
-import type { Recalls } from './RecallsScreen'
 import classes from './recalls.module.css'
+import type { Recalls } from './view'
 
 const w = words.restock.recalls
 

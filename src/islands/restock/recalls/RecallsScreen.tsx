@@ -1,8 +1,6 @@
 /** Recalls: whether something in the house is recalled, where it lies, and holding it everywhere. */
 import { useQuery } from '@tanstack/react-query'
-import type { z } from 'zod'
 import { readRecalls, takeRecall } from '../../../contract/restock'
-import type { recallsValue } from '../../../contract/values/restock'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
 import { Frame, type Strap } from '../../../ui/Frame'
@@ -12,9 +10,9 @@ import { words } from '../../../words'
 import { RestockTabs } from '../RestockTabs'
 import { ConcernedLot } from './ConcernedLot'
 import classes from './recalls.module.css'
+import type { Recalls } from './view'
 import { WriteRecall } from './WriteRecall'
 
-export type Recalls = z.infer<typeof recallsValue>
 type Bulletin = Recalls['bulletins'][number]
 
 interface Props {

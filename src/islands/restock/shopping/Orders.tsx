@@ -4,8 +4,8 @@ import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
-import type { Purchase, Shopping } from './ShoppingScreen'
 import classes from './shopping.module.css'
+import type { Purchase, Shopping } from './view'
 
 const w = words.restock.shopping
 

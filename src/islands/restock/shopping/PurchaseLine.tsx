@@ -6,9 +6,9 @@ import { useActing } from '../../../ui/acting'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
-import type { Purchase } from './ShoppingScreen'
 import classes from './shopping.module.css'
 import type { Missing } from './useList'
+import type { Purchase } from './view'
 
 const w = words.restock.shopping
 

@@ -21,8 +21,8 @@ import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 import { ScanDialog } from '../../rounds/round/ScanDialog'
 import { ExpiryField, useExpiry } from '../../stock/lot/ExpiryField'
-import type { Purchase } from './ShoppingScreen'
 import classes from './shopping.module.css'
+import type { Purchase } from './view'
 
 const w = words.restock.shopping.receive
 

@@ -7,9 +7,9 @@ import presses from '../../../ui/presses.module.css'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
 import { PurchaseLine } from './PurchaseLine'
-import type { Purchase, Shopping } from './ShoppingScreen'
 import classes from './shopping.module.css'
 import type { Missing } from './useList'
+import type { Purchase, Shopping } from './view'
 
 const w = words.restock.shopping
 

@@ -5,9 +5,7 @@
 import { Button } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { z } from 'zod'
 import { readShopping } from '../../../contract/restock'
-import type { shoppingValue } from '../../../contract/values/shopping'
 import { sameShop } from '../../../core/restock/offers'
 import { call } from '../../../device/call'
 import { Frame, type Strap, useStrap } from '../../../ui/Frame'
@@ -21,9 +19,7 @@ import { PutAway } from './PutAway'
 import { ShopList } from './ShopList'
 import classes from './shopping.module.css'
 import { type ListMaking, useList } from './useList'
-
-export type Shopping = z.infer<typeof shoppingValue>
-export type Purchase = Shopping['lines'][number]
+import type { Purchase, Shopping } from './view'
 
 interface Props {
   readonly strap: Strap

@@ -2,8 +2,8 @@
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
-import type { Review } from './ReviewScreen'
 import classes from './review.module.css'
+import type { Review } from './view'
 
 const w = words.stock.review
 

@@ -8,8 +8,8 @@ import { useStrap } from '../../../ui/Frame'
 import { StateGlyph } from '../../../ui/StateGlyph'
 import { words } from '../../../words'
 import { counted, money } from '../../../words/frame/format'
-import type { ReviewEntry } from './ReviewScreen'
 import classes from './review.module.css'
+import type { ReviewEntry } from './view'
 
 const w = words.stock.review
 

@@ -1,8 +1,6 @@
 /** What is carried without need, and where to look next (planning): to think about, never to obey. */
 import { useQuery } from '@tanstack/react-query'
-import type { z } from 'zod'
 import { readReview } from '../../../contract/stock'
-import type { reviewLine, reviewValue } from '../../../contract/values/stock'
 import { call } from '../../../device/call'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { words } from '../../../words'
@@ -10,9 +8,6 @@ import { KitTabs } from '../../kits/KitTabs'
 import { Looks } from './Looks'
 import { ReviewItem } from './ReviewItem'
 import classes from './review.module.css'
-
-export type Review = z.infer<typeof reviewValue>
-export type ReviewEntry = z.infer<typeof reviewLine>
 
 const w = words.stock.review
 const KINDS = ['verdict', 'duplicate', 'idle'] as const

@@ -8,7 +8,7 @@ import { type Placed, placeAt } from '../../../../core/layout/cells'
 import { useActing } from '../../../../ui/acting'
 import { SILENT, usePulling } from '../../../../ui/pulling'
 import { words } from '../../../../words'
-import type { Kit } from '../MatScreen'
+import type { Kit } from '../view'
 import classes from './arrange.module.css'
 
 const w = words.kits.arrange

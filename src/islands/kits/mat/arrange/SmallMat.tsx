@@ -1,6 +1,6 @@
 /** A mat in small: pockets where they lie, things by name, what moves marked. */
 import type { Layout, LayoutProblem } from '../../../../core/layout/problem'
-import type { Kit } from '../MatScreen'
+import type { Kit } from '../view'
 import classes from './arrange.module.css'
 
 interface Props {
