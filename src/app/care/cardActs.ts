@@ -4,14 +4,14 @@ import type { CardId } from '../../core/dosing/card'
 import { cardFaults } from '../../core/dosing/cardFaults'
 import type { MemberId } from '../../core/ids'
 import type { RecipeId } from '../../core/mixing/recipe'
-import { type CardBody, type RecipeFields, readCardPhoto } from '../../db/care/care'
+import { type CardBody, patientsOfCard, type RecipeFields, readCardPhoto } from '../../db/care/care'
 import { inHousehold } from '../../db/frame/connect'
 import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
 import { readMembers } from '../../db/members/members'
 import { type Acting, act, mustEdit } from '../frame/act'
+import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
-import { mustHaveItem, mustHaveMember } from '../stock/lotActs'
 
 export interface CardFields {
   readonly memberIds: readonly MemberId[]
@@ -97,12 +97,7 @@ export const changeCard = (
           seenVersion,
         ),
       )
-      const rows = await acting.trx
-        .selectFrom('dose_card_member')
-        .select('id')
-        .where('card_id', '=', cardId)
-        .where('removed_by_act', 'is', null)
-        .execute()
+      const rows = await patientsOfCard(acting.trx, cardId)
       for (const { id } of rows) await removeRecord(acting, 'dose_card_member', id)
       await putMembers(acting, cardId, memberIds)
       return {}
@@ -136,8 +131,8 @@ async function mustBeSound(
   memberIds: readonly MemberId[],
   body: CardBody,
 ): Promise<void> {
-  for (const memberId of memberIds) await mustHaveMember(acting.trx, memberId)
-  if (body.about.kind === 'item') await mustHaveItem(acting.trx, body.about.itemId)
+  for (const memberId of memberIds) await mustHave(acting.trx, 'member', memberId)
+  if (body.about.kind === 'item') await mustHave(acting.trx, 'item', body.about.itemId)
   const members = await readMembers(acting.trx, acting.today)
   const species = members.filter(({ id }) => memberIds.includes(id)).map((one) => one.species)
   const [fault] = cardFaults(
@@ -159,8 +154,8 @@ export const addRecipe = (
     { key, kind: 'recipe_added', why: recipe.name, request: recipe },
     async (acting) => {
       const memberId = recipe.body.kind === 'feed' ? recipe.body.memberId : null
-      if (memberId) await mustHaveMember(acting.trx, memberId)
-      if (recipe.itemId) await mustHaveItem(acting.trx, recipe.itemId)
+      if (memberId) await mustHave(acting.trx, 'member', memberId)
+      if (recipe.itemId) await mustHave(acting.trx, 'item', recipe.itemId)
       const { itemId, ...body } = recipe
       return {
         recipeId: (await createRecord(acting, 'recipe', {

@@ -37,11 +37,10 @@ import {
 import { inHousehold, isTaken, isViolation } from '../../db/frame/connect'
 import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
 import { type Acting, act, mustEdit } from '../frame/act'
+import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
-import { mustHavePlace } from '../kits/siteActs'
 import { undoMovements } from '../record/undoAct'
-import { mustHaveMember } from '../stock/lotActs'
 import { takeOut } from './drawStock'
 import { layOut } from './readPantry'
 
@@ -66,8 +65,8 @@ export async function startIncident(
       caller,
       { key, kind: 'incident_started', request: incident },
       async (acting) => {
-        if (patient.kind === 'member') await mustHaveMember(acting.trx, patient.memberId)
-        if (incident.placeId) await mustHavePlace(acting.trx, incident.placeId)
+        if (patient.kind === 'member') await mustHave(acting.trx, 'member', patient.memberId)
+        if (incident.placeId) await mustHave(acting.trx, 'place', incident.placeId)
         await createRecord(
           acting,
           'incident',
@@ -142,7 +141,7 @@ export async function sayCare(world: World, caller: Caller, { key, ...said }: Ca
       },
       async (acting) => {
         if (said.incidentId && !(await readIncident(acting.trx, said.incidentId))) throw notFound()
-        if (said.memberId) await mustHaveMember(acting.trx, said.memberId)
+        if (said.memberId) await mustHave(acting.trx, 'member', said.memberId)
         const kept =
           fact.kind === 'dose'
             ? await allowedDose(acting, said, fact, (caller.takenAgo ?? 0) > 0)
@@ -191,8 +190,8 @@ async function keepIncident(
     mustEdit(await editRecord(acting, 'incident', incidentId, { ended_at: ended }, null))
   if (fact.kind !== 'about') return
   const { patient, what, placeId } = fact
-  if (patient?.kind === 'member') await mustHaveMember(acting.trx, patient.memberId)
-  if (placeId) await mustHavePlace(acting.trx, placeId)
+  if (patient?.kind === 'member') await mustHave(acting.trx, 'member', patient.memberId)
+  if (placeId) await mustHave(acting.trx, 'place', placeId)
   mustEdit(
     await editRecord(
       acting,

@@ -1,4 +1,5 @@
 /** What was used at an incident, out of the kit: as much as the record knows of, and never lost. */
+
 import { randomUUID } from 'node:crypto'
 import type { LotId } from '../../core/ids'
 import type { Take, TakeOutcome } from '../../core/incident/entry'
@@ -11,8 +12,8 @@ import { createLots } from '../../db/frame/ledger'
 import { itemOfLot } from '../../db/items/items'
 import type { Acting } from '../frame/act'
 import { appendAsOfThen } from '../frame/backdated'
+import { mustHave } from '../frame/mustHave'
 import { notFound } from '../frame/refusal'
-import { mustHavePocket } from '../stock/lotActs'
 
 /**
  * Takes each out of its pocket. Where less lies there than was used, what lies there is taken
@@ -21,7 +22,7 @@ import { mustHavePocket } from '../stock/lotActs'
 export async function takeOut(acting: Acting, takes: readonly Take[]): Promise<TakeOutcome> {
   const short: string[] = []
   for (const take of takes) {
-    await mustHavePocket(acting.trx, take.pocketId)
+    await mustHave(acting.trx, 'pocket', take.pocketId)
     const item = await itemOfLot(acting.trx, take.lotId)
     if (!item) throw notFound()
     let taken: Amount = NOTHING

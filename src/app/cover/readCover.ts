@@ -1,4 +1,5 @@
 /** Everything that cover is judged from, for the board, a member's sheet and the proposed lists. */
+
 import type { z } from 'zod'
 import type { readCover as readCoverEndpoint } from '../../contract/cover'
 import { schoolsOf } from '../../core/cover/schools'
@@ -7,6 +8,7 @@ import { labelSetOf } from '../../core/household/labelSet'
 import { readCards } from '../../db/care/care'
 import { readListDecisions } from '../../db/lists/lists'
 import { readCourses, readMembers } from '../../db/members/members'
+import { readPhotos } from '../../db/members/photos'
 import { readStock } from '../../db/stock/stock'
 import { signedCards } from '../care/signedCards'
 import { type Caller, reading, type World } from '../frame/world'
@@ -27,7 +29,7 @@ export const readCover = (world: World, caller: Caller): Promise<CoverView> =>
       numbers: { emergency: numbers.emergency ?? '', poison: numbers.poison ?? '' },
       schools: schoolsOf(household.schools),
       members: await readMembers(trx, today),
-      photos: await photosOf(trx),
+      photos: await readPhotos(trx),
       courses: await readCourses(trx),
       decisions: await readListDecisions(trx),
       places: stock.places.map(({ id, name, hue, minutesToHelp, traits, presence }) => ({
@@ -59,13 +61,3 @@ export const readCover = (world: World, caller: Caller): Promise<CoverView> =>
       pars: stock.pars,
     } as CoverView
   })
-
-/** Members that have a photo, with the record that changes when it does. */
-const photosOf = async (trx: Parameters<typeof readStock>[0]) =>
-  (
-    await trx
-      .selectFrom('member_photo')
-      .select(['id', 'member_id'])
-      .where('removed_by_act', 'is', null)
-      .execute()
-  ).map(({ id, member_id }) => ({ id, memberId: member_id }))

@@ -1,15 +1,17 @@
 /** The household itself: settings, members, items. */
+
 import type { z } from 'zod'
 import type { readHousehold as readHouseholdEndpoint } from '../../contract/household'
 import type { OwnFacts } from '../../core/catalogue/ownFacts'
 import type { Household } from '../../core/household/household'
-import type { HouseholdId, ItemId } from '../../core/ids'
+import type { ItemId } from '../../core/ids'
 import type { Amount } from '../../core/quantity/amount'
 import type { OpenedClock } from '../../core/shelf-life/openedClock'
 import type { Item } from '../../core/stock/item'
 import type { Verdict } from '../../core/stock/verdict'
 import { type Db, inHousehold } from '../../db/frame/connect'
 import { editRecord } from '../../db/frame/records'
+import { createHouseholdOf, type NewHousehold } from '../../db/household/household'
 import { readItems as itemsByName } from '../../db/items/items'
 import { readSites } from '../../db/kits/sites'
 import { readMembers } from '../../db/members/members'
@@ -19,16 +21,6 @@ import { mustHoldTogether } from '../items/catalogueActs'
 
 type HouseholdView = z.infer<(typeof readHouseholdEndpoint)['result']>
 
-export interface NewHousehold {
-  readonly id: HouseholdId
-  readonly name: string
-  readonly timeZone: string
-  readonly country?: string
-  readonly labels?: Household['labels']
-  readonly emergencyNumber?: string
-  readonly poisonNumber?: string
-}
-
 /** A household with nothing in it, and the account it belongs to. */
 export async function createHousehold(
   db: Db,
@@ -36,28 +28,7 @@ export async function createHousehold(
   user: { readonly id: string; readonly name: string },
 ): Promise<void> {
   await inHousehold(db, household.id, async (trx) => {
-    await trx
-      .insertInto('household')
-      .values({
-        id: household.id,
-        name: household.name,
-        time_zone: household.timeZone,
-        date_order: 'day-first',
-        week_start: 'monday',
-        units: 'metric',
-        country: household.country ?? '',
-        labels: household.labels ?? null,
-        emergency_number: household.emergencyNumber ?? '',
-        poison_number: household.poisonNumber ?? '',
-        currency: 'EUR',
-        lookahead_days: 30,
-        created_by_act: null,
-      })
-      .execute()
-    await trx
-      .insertInto('household_user')
-      .values({ household_id: household.id, user_id: user.id, name: user.name })
-      .execute()
+    await createHouseholdOf(trx, household, user)
   })
 }
 

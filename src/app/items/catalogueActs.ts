@@ -1,14 +1,16 @@
 /** Says which catalogue entry an item is one of, and what the household knows better. */
+
 import { catalogue } from '../../core/catalogue/catalogue'
 import type { CatalogueEntry } from '../../core/catalogue/entry'
 import { ownFactsFaults } from '../../core/catalogue/itemFacts'
 import type { OwnFacts } from '../../core/catalogue/ownFacts'
 import type { ItemId } from '../../core/ids'
-import { asOpenedClock, type OpenedClock } from '../../core/shelf-life/openedClock'
+import type { OpenedClock } from '../../core/shelf-life/openedClock'
 import type { ItemKind } from '../../core/stock/itemKind'
 import { guessOpenedClock, isForEmesis } from '../../core/stock/itemKind'
 import type { Trx } from '../../db/frame/connect'
 import { editRecord } from '../../db/frame/records'
+import { itemNow, kitsHolding } from '../../db/items/items'
 import { act, mustEdit } from '../frame/act'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
@@ -65,22 +67,18 @@ export const matchItems = (
       const { itemId, catalogueId, own } = said
       const entry = catalogueId === null ? null : mustBeEntry(catalogueId)
       if (own) await mustHoldTogether(acting.trx, itemId, { catalogueId, own })
-      const item = await acting.trx
-        .selectFrom('item')
-        .select(['name', 'strength', 'purpose', 'for_whom', 'opened_clock', 'own_facts'])
-        .where('id', '=', itemId)
-        .executeTakeFirst()
+      const item = await itemNow(acting.trx, itemId)
       if (!item) throw notFound()
       const kind = said.kind ?? entry?.kind
       const clock =
         said.openedClock ??
-        (entry && asOpenedClock(item.opened_clock).kind !== 'own'
+        (entry && item.openedClock.kind !== 'own'
           ? clockOf(
               entry,
               item,
               // Only of peroxide it matters in whose kit it lies.
               entry.openedRule === 'peroxide'
-                ? `${item.purpose} ${item.for_whom} ${await kitsOf(acting.trx, itemId)}`
+                ? [item.purpose, item.forWhom, ...(await kitsHolding(acting.trx, itemId))].join(' ')
                 : '',
             )
           : null)
@@ -94,7 +92,7 @@ export const matchItems = (
             // A guess at a name's sort gives way to what the thing is known to be.
             ...(kind && { kind }),
             ...(clock && { opened_clock: JSON.stringify(clock) }),
-            ...(own && { own_facts: JSON.stringify({ ...(item.own_facts as OwnFacts), ...own }) }),
+            ...(own && { own_facts: JSON.stringify({ ...item.own, ...own }) }),
           },
           null,
         ),
@@ -111,27 +109,9 @@ export async function mustHoldTogether(
 ): Promise<void> {
   if (patch.catalogueId) mustBeEntry(patch.catalogueId)
   if (!patch.own) return
-  const row = await trx
-    .selectFrom('item')
-    .select('catalogue_id')
-    .where('id', '=', itemId)
-    .executeTakeFirst()
+  const row = await itemNow(trx, itemId)
   if (!row) throw notFound()
-  const id = patch.catalogueId === undefined ? row.catalogue_id : patch.catalogueId
+  const id = patch.catalogueId === undefined ? row.catalogueId : patch.catalogueId
   const [fault] = ownFactsFaults(patch.own, id === null ? null : (catalogue().get(id) ?? null))
   if (fault) throw new Refusal({ code: 'own_facts', fault })
-}
-
-/** Names of the kits in which an item lies or belongs, for what they say of its use. */
-async function kitsOf(trx: Trx, itemId: ItemId): Promise<string> {
-  const rows = await trx
-    .selectFrom('balance')
-    .innerJoin('lot', 'lot.id', 'balance.lot_id')
-    .innerJoin('pocket', 'pocket.id', 'balance.pocket_id')
-    .innerJoin('kit', 'kit.id', 'pocket.kit_id')
-    .select('kit.name')
-    .distinct()
-    .where('lot.item_id', '=', itemId)
-    .execute()
-  return rows.map(({ name }) => name).join(' ')
 }

@@ -1,15 +1,16 @@
 /** Codes on packs: reading which item each stands for, and learning it. */
+
 import type { z } from 'zod'
 import type * as items from '../../contract/values/items'
 import type { ItemId } from '../../core/ids'
 import { itemTitle } from '../../core/stock/item'
 import { createRecord, removeRecord } from '../../db/frame/records'
-import { readCodes as codesOf } from '../../db/items/codes'
+import { codeOnPack, readCodes as codesOf } from '../../db/items/codes'
 import { itemNow, readItems } from '../../db/items/items'
 import { type Acting, act } from '../frame/act'
+import { mustHave } from '../frame/mustHave'
 import { Refusal } from '../frame/refusal'
 import { type Caller, reading, type World } from '../frame/world'
-import { mustHaveItem } from '../stock/lotActs'
 
 export const readCodes = (
   world: World,
@@ -33,8 +34,8 @@ export const teachCode = (
   { key, itemId, gtin }: { readonly key: string; readonly itemId: ItemId; readonly gtin: string },
 ) =>
   act(world, caller, { key, kind: 'code_taught', request: { itemId, gtin } }, async (acting) => {
-    await mustHaveItem(acting.trx, itemId)
-    await teach(acting, itemId, gtin, await codeOnPack(acting, gtin))
+    await mustHave(acting.trx, 'item', itemId)
+    await teach(acting, itemId, gtin, await codeOnPack(acting.trx, gtin))
     return {}
   })
 
@@ -43,7 +44,7 @@ export const teachCode = (
  * @throws {Refusal} `pack_of_other` where it stands for something else
  */
 export async function learnCode(acting: Acting, itemId: ItemId, gtin: string): Promise<void> {
-  const known = await codeOnPack(acting, gtin)
+  const known = await codeOnPack(acting.trx, gtin)
   const stands = known && (await itemNow(acting.trx, known.item_id as ItemId))
   if (stands && stands.id !== itemId)
     throw new Refusal({ code: 'pack_of_other', title: itemTitle(stands) })
@@ -60,11 +61,3 @@ async function teach(
   if (known) await removeRecord(acting, 'item_code', known.id)
   await createRecord(acting, 'item_code', { item_id: itemId, gtin })
 }
-
-const codeOnPack = ({ trx }: Acting, gtin: string) =>
-  trx
-    .selectFrom('item_code')
-    .select(['id', 'item_id'])
-    .where('gtin', '=', gtin)
-    .where('removed_by_act', 'is', null)
-    .executeTakeFirst()

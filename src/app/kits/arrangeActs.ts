@@ -1,4 +1,5 @@
 /** The drawing of a kit: where its pockets lie on the mat, and where a computed layout puts things. */
+
 import type { MatCell } from '../../core/household/pocket'
 import type { KitId, LotId, PocketId } from '../../core/ids'
 import { overlaps, withinMat } from '../../core/layout/cells'
@@ -6,6 +7,7 @@ import type { Amount } from '../../core/quantity/amount'
 import { decideMove } from '../../core/stock/decide'
 import { lockLots } from '../../db/frame/ledger'
 import { editRecord } from '../../db/frame/records'
+import { pocketsOf } from '../../db/kits/sites'
 import { act, append, mustEdit } from '../frame/act'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
@@ -33,12 +35,7 @@ export const arrangeMat = (
   },
 ) =>
   act(world, caller, { key, kind: 'kit_arranged', request: { kitId, cells } }, async (acting) => {
-    const pockets = await acting.trx
-      .selectFrom('pocket')
-      .select('id')
-      .where('kit_id', '=', kitId)
-      .where('removed_by_act', 'is', null)
-      .execute()
+    const pockets = await pocketsOf(acting.trx, kitId)
     const named = new Set(cells.map(({ pocketId }) => pocketId as string))
     if (
       pockets.length === 0 ||
@@ -86,16 +83,7 @@ export const carryOutLayout = (
   }: { readonly key: string; readonly kitId: KitId; readonly steps: readonly LayoutStep[] },
 ) =>
   act(world, caller, { key, kind: 'kit_arranged', request: { kitId, steps } }, async (acting) => {
-    const pockets = new Set(
-      (
-        await acting.trx
-          .selectFrom('pocket')
-          .select('id')
-          .where('kit_id', '=', kitId)
-          .where('removed_by_act', 'is', null)
-          .execute()
-      ).map(({ id }) => id),
-    )
+    const pockets = new Set((await pocketsOf(acting.trx, kitId)).map(({ id }) => id))
     if (steps.some(({ from, to }) => !pockets.has(from) || !pockets.has(to))) throw notFound()
     if (steps.some(({ from, to }) => from === to)) throw new Refusal({ code: 'same_pocket' })
     const locked = await lockLots(acting.trx, [...new Set(steps.map(({ lotId }) => lotId))])

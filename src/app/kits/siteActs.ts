@@ -1,4 +1,5 @@
 /** Adding and changing places, visits, kits and pockets. */
+
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Rhythm } from '../../core/calendar/presence'
 import { type Container, type Shape, TEMPLATES } from '../../core/household/container'
@@ -15,12 +16,11 @@ import { type MatCell, PLAIN_POCKET, type PocketFacts } from '../../core/househo
 import type { KitId, MemberId, PlaceId, PocketId, VisitId } from '../../core/ids'
 import type { Trx } from '../../db/frame/connect'
 import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
-import { toPocket } from '../../db/frame/rows'
-import { readSites } from '../../db/kits/sites'
+import { pocketIsInUse, pocketNow, pocketsOf, readSites } from '../../db/kits/sites'
 import { type Acting, act, mustEdit } from '../frame/act'
+import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
-import { mustHaveMember } from '../stock/lotActs'
 import { noteCheck } from '../watch/errandActs'
 
 interface Keyed {
@@ -121,7 +121,8 @@ export const changePlace = (
     { key, kind: 'place_changed', request: { placeId, seenVersion, patch } },
     async (acting) => {
       const { rhythm, minutesToHelp, traits, name, hue, note, ...facts } = patch
-      for (const memberId of facts.usuallyThere ?? []) await mustHaveMember(acting.trx, memberId)
+      for (const memberId of facts.usuallyThere ?? [])
+        await mustHave(acting.trx, 'member', memberId)
       mustEdit(
         await editRecord(
           acting,
@@ -248,20 +249,7 @@ export async function addPocketTo(
 }
 
 async function freeCell(trx: Trx, kitId: KitId): Promise<MatCell> {
-  const taken = await trx
-    .selectFrom('pocket')
-    .select(['cell_column', 'cell_row', 'cell_columns', 'cell_rows'])
-    .where('kit_id', '=', kitId)
-    .where('removed_by_act', 'is', null)
-    .execute()
-  return nextFreeCell(
-    taken.map((row) => ({
-      column: row.cell_column,
-      row: row.cell_row,
-      columns: row.cell_columns,
-      rows: row.cell_rows,
-    })),
-  )
+  return nextFreeCell((await pocketsOf(trx, kitId)).map(({ cell }) => cell))
 }
 
 export interface NewPocket extends Partial<PocketFacts> {
@@ -326,7 +314,7 @@ export const changeKit = (
 
 export const checkKit = (world: World, caller: Caller, { key, kitId }: Keyed & { kitId: KitId }) =>
   act(world, caller, { key, kind: 'kit_checked', request: kitId }, async (acting) => {
-    await mustHaveKit(acting.trx, kitId)
+    await mustHave(acting.trx, 'kit', kitId)
     await noteCheck(acting, kitId)
     return {}
   })
@@ -363,12 +351,7 @@ export const changePocket = (
     caller,
     { key, kind: 'pocket_changed', request: { pocketId, seenVersion, name, facts } },
     async (acting) => {
-      const row = await acting.trx
-        .selectFrom('pocket')
-        .selectAll()
-        .where('id', '=', pocketId)
-        .where('removed_by_act', 'is', null)
-        .executeTakeFirst()
+      const row = await pocketNow(acting.trx, pocketId)
       if (!row) throw notFound()
       const given = Object.fromEntries(
         Object.entries(facts).filter(([, value]) => value !== undefined),
@@ -378,7 +361,7 @@ export const changePocket = (
           acting,
           'pocket',
           pocketId,
-          { ...(name && { name }), ...pocketColumns({ ...toPocket(row), ...given }) },
+          { ...(name && { name }), ...pocketColumns({ ...row, ...given }) },
           seenVersion,
         ),
       )
@@ -393,33 +376,7 @@ export const removePocket = (
   { key, pocketId }: Keyed & { pocketId: PocketId },
 ) =>
   act(world, caller, { key, kind: 'pocket_removed', request: pocketId }, async (acting) => {
-    const lies = await acting.trx
-      .selectFrom('balance')
-      .select('lot_id')
-      .where('pocket_id', '=', pocketId)
-      .executeTakeFirst()
-    const belongs = await acting.trx
-      .selectFrom('par')
-      .select('id')
-      .where('pocket_id', '=', pocketId)
-      .where('removed_by_act', 'is', null)
-      .executeTakeFirst()
-    if (lies || belongs) throw new Refusal({ code: 'still_in_use' })
+    if (await pocketIsInUse(acting.trx, pocketId)) throw new Refusal({ code: 'still_in_use' })
     if (!(await removeRecord(acting, 'pocket', pocketId))) throw notFound()
     return {}
   })
-
-export const mustHavePlace = (trx: Trx, placeId: PlaceId): Promise<void> =>
-  mustHave(trx, 'place', placeId)
-
-export const mustHaveKit = (trx: Trx, kitId: KitId): Promise<void> => mustHave(trx, 'kit', kitId)
-
-async function mustHave(trx: Trx, table: 'place' | 'kit', id: string): Promise<void> {
-  const row = await trx
-    .selectFrom(table)
-    .select('id')
-    .where('id', '=', id)
-    .where('removed_by_act', 'is', null)
-    .executeTakeFirst()
-  if (!row) throw notFound()
-}

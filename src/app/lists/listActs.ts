@@ -1,9 +1,14 @@
 /** Decides proposed lines of a place's list: accepted lines set a par, overruled ones keep their note. */
+
 import type { ItemId, PlaceId, PocketId } from '../../core/ids'
 import { type Amount, units } from '../../core/quantity/amount'
 import type { OpenedClock } from '../../core/shelf-life/openedClock'
 import { createRecord, removeRecord } from '../../db/frame/records'
+import { itemOfEntry } from '../../db/items/items'
+import { pocketIsAt } from '../../db/kits/sites'
+import { decisionOf } from '../../db/lists/lists'
 import { type Acting, act } from '../frame/act'
+import { mustHave } from '../frame/mustHave'
 import { notFound } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
 import { mustBeEntry } from '../items/catalogueActs'
@@ -31,7 +36,7 @@ export const decideLines = (
   }: { readonly key: string; readonly placeId: PlaceId; readonly lines: readonly LineDecision[] },
 ) =>
   act(world, caller, { key, kind: 'list_decided', request: { placeId, lines } }, async (acting) => {
-    await mustBePlace(acting, placeId)
+    await mustHave(acting.trx, 'place', placeId)
     const pockets = new Set<PocketId>()
     for (const line of lines) {
       await forget(acting, placeId, line.key)
@@ -51,43 +56,18 @@ export const decideLines = (
     return { decided: lines.length }
   })
 
-async function mustBePlace({ trx }: Acting, placeId: PlaceId): Promise<void> {
-  const row = await trx
-    .selectFrom('place')
-    .select('id')
-    .where('id', '=', placeId)
-    .where('removed_by_act', 'is', null)
-    .executeTakeFirst()
-  if (!row) throw notFound()
-}
-
 /** A line of one place's list is not kept at another. */
 async function mustBePocketAt(
   { trx }: Acting,
   pocketId: PocketId,
   placeId: PlaceId,
 ): Promise<void> {
-  const row = await trx
-    .selectFrom('pocket')
-    .innerJoin('kit', 'kit.id', 'pocket.kit_id')
-    .select('pocket.id')
-    .where('pocket.id', '=', pocketId)
-    .where('kit.place_id', '=', placeId)
-    .where('pocket.removed_by_act', 'is', null)
-    .where('kit.removed_by_act', 'is', null)
-    .executeTakeFirst()
-  if (!row) throw notFound()
+  if (!(await pocketIsAt(trx, pocketId, placeId))) throw notFound()
 }
 
 async function forget(acting: Acting, placeId: PlaceId, lineKey: string): Promise<void> {
-  const row = await acting.trx
-    .selectFrom('list_decision')
-    .select('id')
-    .where('place_id', '=', placeId)
-    .where('line_key', '=', lineKey)
-    .where('removed_by_act', 'is', null)
-    .executeTakeFirst()
-  if (row) await removeRecord(acting, 'list_decision', row.id)
+  const id = await decisionOf(acting.trx, placeId, lineKey)
+  if (id !== null) await removeRecord(acting, 'list_decision', id)
 }
 
 /** The item that is meant; made from the catalogue when the household has none of that entry yet. */
@@ -95,19 +75,12 @@ async function itemOf(
   acting: Acting,
   thing: Extract<LineDecision, { decision: 'accepted' }>['thing'],
 ): Promise<ItemId> {
-  const known = await acting.trx
-    .selectFrom('item')
-    .select('id')
-    .where('removed_by_act', 'is', null)
-    .where(
-      'itemId' in thing ? 'id' : 'catalogue_id',
-      '=',
-      'itemId' in thing ? thing.itemId : thing.entryId,
-    )
-    .orderBy('id')
-    .executeTakeFirst()
-  if (known) return known.id as ItemId
-  if ('itemId' in thing) throw notFound()
+  if ('itemId' in thing) {
+    await mustHave(acting.trx, 'item', thing.itemId)
+    return thing.itemId
+  }
+  const known = await itemOfEntry(acting.trx, thing.entryId)
+  if (known) return known
   const entry = mustBeEntry(thing.entryId)
   const clock: OpenedClock = entry.openedRule
     ? { kind: 'rule', rule: entry.openedRule }

@@ -1,12 +1,15 @@
 /** Prescriptions: whose, filled with which item, how much a day, what becomes of the rest. */
+
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { CourseId, ItemId, MemberId } from '../../core/ids'
 import type { Amount } from '../../core/quantity/amount'
 import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
+import { itemNow } from '../../db/items/items'
+import { courseNow, prescribedToAnother } from '../../db/members/members'
 import { type Acting, act, mustEdit } from '../frame/act'
+import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
-import { mustHaveMember } from '../stock/lotActs'
 
 export interface CourseFields {
   readonly reason: string
@@ -30,7 +33,7 @@ export const addCourse = (
     caller,
     { key, kind: 'course_added', why: course.reason, request: course },
     async (acting) => {
-      await mustHaveMember(acting.trx, course.memberId)
+      await mustHave(acting.trx, 'member', course.memberId)
       await mustBeCountedIn(acting, course.itemId, course.unit)
       await mustBeNobodyElses(acting, course.itemId, course.memberId)
       return {
@@ -76,16 +79,11 @@ export const changeCourse = (
     },
     async (acting) => {
       const { perDay, unit, startsOn, endsOn, confirmedAgainstWarning, release, ...same } = patch
-      const course = await acting.trx
-        .selectFrom('course')
-        .select(['item_id', 'starts_on', 'ends_on'])
-        .where('id', '=', courseId)
-        .where('removed_by_act', 'is', null)
-        .executeTakeFirst()
+      const course = await courseNow(acting.trx, courseId)
       if (!course) throw notFound()
-      if (unit) await mustBeCountedIn(acting, course.item_id as ItemId, unit)
-      const first = startsOn ?? course.starts_on
-      const last = endsOn === undefined ? course.ends_on : endsOn
+      if (unit) await mustBeCountedIn(acting, course.itemId, unit)
+      const first = startsOn ?? course.startsOn
+      const last = endsOn === undefined ? course.endsOn : endsOn
       if (last !== null && last < first) throw new Refusal({ code: 'ends_before_it_begins' })
       mustEdit(
         await editRecord(
@@ -121,12 +119,7 @@ export const removeCourse = (
 
 /** An amount in another unit than the item is counted in would be misread. */
 async function mustBeCountedIn({ trx }: Acting, itemId: ItemId, unit: string): Promise<void> {
-  const row = await trx
-    .selectFrom('item')
-    .select('unit')
-    .where('id', '=', itemId)
-    .where('removed_by_act', 'is', null)
-    .executeTakeFirst()
+  const row = await itemNow(trx, itemId)
   if (!row) throw notFound()
   if (unit !== '' && unit !== row.unit)
     throw new Refusal({ code: 'unit_differs', ours: row.unit, theirs: unit })
@@ -138,13 +131,6 @@ async function mustBeNobodyElses(
   itemId: ItemId,
   memberId: MemberId,
 ): Promise<void> {
-  const row = await trx
-    .selectFrom('course')
-    .innerJoin('member', 'member.id', 'course.member_id')
-    .select('member.name')
-    .where('course.item_id', '=', itemId)
-    .where('course.member_id', '!=', memberId)
-    .where('course.removed_by_act', 'is', null)
-    .executeTakeFirst()
-  if (row) throw new Refusal({ code: 'somebody_elses_medicine', whose: row.name })
+  const whose = await prescribedToAnother(trx, itemId, memberId)
+  if (whose !== null) throw new Refusal({ code: 'somebody_elses_medicine', whose })
 }

@@ -1,4 +1,5 @@
 /** The people and animals that kits are kept for: who they are, what they weigh, how they look. */
+
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { allergyFaults } from '../../core/cover/suitability'
 import { signed } from '../../core/household/asked'
@@ -8,6 +9,7 @@ import { weightFault } from '../../core/household/weight'
 import type { MemberId, WeighingId } from '../../core/ids'
 import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
 import { readMembers } from '../../db/members/members'
+import { photoOf } from '../../db/members/photos'
 import { type Acting, act, mustEdit } from '../frame/act'
 import { notFound, Refusal } from '../frame/refusal'
 import { type Caller, reading, type World } from '../frame/world'
@@ -185,12 +187,7 @@ export const setPhoto = (
     { key, kind: 'photo_set', request: { memberId, photo: photo?.bytes.toString('base64') } },
     async (acting) => {
       await mustBeMember(acting, memberId)
-      const before = await acting.trx
-        .selectFrom('member_photo')
-        .select('id')
-        .where('member_id', '=', memberId)
-        .where('removed_by_act', 'is', null)
-        .executeTakeFirst()
+      const before = await photoOf(acting.trx, memberId)
       if (before) await removeRecord(acting, 'member_photo', before.id)
       if (photo)
         await createRecord(acting, 'member_photo', {
@@ -204,12 +201,7 @@ export const setPhoto = (
 
 export const readPhoto = (world: World, caller: Caller, memberId: MemberId): Promise<Photo> =>
   reading(world, caller, async ({ trx }) => {
-    const row = await trx
-      .selectFrom('member_photo')
-      .select(['media_type', 'bytes'])
-      .where('member_id', '=', memberId)
-      .where('removed_by_act', 'is', null)
-      .executeTakeFirst()
+    const row = await photoOf(trx, memberId)
     if (!row) throw notFound()
     return { type: row.media_type, bytes: row.bytes }
   })

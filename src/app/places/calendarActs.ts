@@ -1,4 +1,5 @@
 /** Visits read from a calendar, and the dates that matter written into one. */
+
 import ical, { type ICalEventData } from 'ical-generator'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { addDays } from '../../core/calendar/plainDate'
@@ -6,9 +7,10 @@ import type { PlaceId } from '../../core/ids'
 import { type CalendarEntry, calendarEntries } from '../../core/watch/calendarEntries'
 import { createRecord, editRecord } from '../../db/frame/records'
 import { readCourses, readMembers } from '../../db/members/members'
+import { visitsOf } from '../../db/places/visits'
 import { act } from '../frame/act'
+import { mustHave } from '../frame/mustHave'
 import { type Caller, reading, type World } from '../frame/world'
-import { mustHavePlace } from '../kits/siteActs'
 import { looksOf } from '../rounds/inspection'
 
 export interface ImportedVisit {
@@ -40,13 +42,8 @@ export const importVisits = (
     caller,
     { key, kind: 'visits_imported', why: String(visits.length), request: { placeId, visits } },
     async (acting) => {
-      await mustHavePlace(acting.trx, placeId)
-      const known = await acting.trx
-        .selectFrom('visit')
-        .select(['id', 'source_uid', 'starts_on', 'ends_on', 'label'])
-        .where('place_id', '=', placeId)
-        .where('removed_by_act', 'is', null)
-        .execute()
+      await mustHave(acting.trx, 'place', placeId)
+      const known = await visitsOf(acting.trx, placeId)
       let added = 0
       let changed = 0
       for (const { uid, startsOn, endsOn, label } of visits) {

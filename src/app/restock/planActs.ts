@@ -1,16 +1,17 @@
 /** What is asked of the restocking plan: its settings, wishes, and what shops charge. */
+
 import type { ItemId, LotId, PocketId, ShopOfferId, WishId } from '../../core/ids'
 import type { Amount } from '../../core/quantity/amount'
 import type { KeeperWish } from '../../core/restock/household'
 import { sameShop } from '../../core/restock/offers'
 import type { RestockSettings } from '../../core/restock/settings'
 import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
-import { itemOfLot } from '../../db/items/items'
+import { itemNow, itemOfLot } from '../../db/items/items'
 import { readOffers, readWishes } from '../../db/restock/plan'
 import { type Acting, act, mustEdit } from '../frame/act'
+import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
-import { mustHaveItem, mustHavePocket } from '../stock/lotActs'
 
 interface Keyed {
   readonly key: string
@@ -71,11 +72,11 @@ function aboutTheSame(a: KeeperWish, b: KeeperWish): boolean {
 /** @throws {Refusal} not_found when what is wished names something that is not there */
 async function itemOfWish(acting: Acting, wish: KeeperWish): Promise<ItemId> {
   if ('itemId' in wish) {
-    await mustHaveItem(acting.trx, wish.itemId)
+    await mustHave(acting.trx, 'item', wish.itemId)
     return wish.itemId
   }
-  await mustHavePocket(acting.trx, wish.pocketId as PocketId)
-  await mustHavePocket(acting.trx, wish.to as PocketId)
+  await mustHave(acting.trx, 'pocket', wish.pocketId as PocketId)
+  await mustHave(acting.trx, 'pocket', wish.to as PocketId)
   const item = await itemOfLot(acting.trx, wish.lotId as LotId)
   if (!item) throw notFound()
   return item.id
@@ -119,12 +120,7 @@ export async function writeOffer(
   acting: Acting,
   { itemId, shop, packSize, priceMinor, leadDays }: Offered,
 ): Promise<void> {
-  const item = await acting.trx
-    .selectFrom('item')
-    .select(['shop'])
-    .where('id', '=', itemId)
-    .where('removed_by_act', 'is', null)
-    .executeTakeFirst()
+  const item = await itemNow(acting.trx, itemId)
   if (!item) throw notFound()
   if (leadDays > 0 && shop === '') throw new Refusal({ code: 'shop_needs_name' })
   const own = sameShop(item.shop, shop)

@@ -1,4 +1,5 @@
 /** How much of each thing is used up where: learned from the record, or as the keeper says. */
+
 import type { z } from 'zod'
 import type * as forecast from '../../contract/values/forecast'
 import { addDays } from '../../core/calendar/plainDate'
@@ -10,10 +11,9 @@ import type { Survey } from '../../core/watch/survey'
 import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
 import { readRatesByHand, readUseRecords } from '../../db/restock/plan'
 import { act, mustEdit } from '../frame/act'
+import { mustHave } from '../frame/mustHave'
 import { notFound } from '../frame/refusal'
 import { type Caller, type Reading, reading, surveyOf, type World } from '../frame/world'
-import { mustHavePlace } from '../kits/siteActs'
-import { mustHaveItem } from '../stock/lotActs'
 
 export type RatesView = z.infer<typeof forecast.ratesValue>
 
@@ -82,8 +82,8 @@ export const setRate = (
 ) =>
   act(world, caller, { key, kind: 'rate_set', request: set }, async (acting) => {
     const { itemId, placeId, perYear } = set
-    await mustHaveItem(acting.trx, itemId)
-    await mustHavePlace(acting.trx, placeId)
+    await mustHave(acting.trx, 'item', itemId)
+    await mustHave(acting.trx, 'place', placeId)
     const known = (await readRatesByHand(acting.trx)).find(
       (one) => one.itemId === itemId && one.placeId === placeId,
     )

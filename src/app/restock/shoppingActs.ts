@@ -1,4 +1,3 @@
-/** The shopping list: made from the plan, added to by hand, ticked off, put away. */
 import type { ActKind } from '../../contract'
 import type { Expiry } from '../../core/calendar/expiry'
 import { daysBetween } from '../../core/calendar/plainDate'
@@ -12,6 +11,7 @@ import {
   units,
   upToMost,
 } from '../../core/quantity/amount'
+import { sameShop } from '../../core/restock/offers'
 import {
   boughtAmount,
   isHere,
@@ -23,6 +23,7 @@ import {
 import type { Item } from '../../core/stock/item'
 import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
 import { itemNow, itemOfPurchase } from '../../db/items/items'
+import { readOffers } from '../../db/restock/plan'
 import {
   type KeptPurchase,
   purchaseColumns,
@@ -30,11 +31,11 @@ import {
   stateColumns,
 } from '../../db/restock/shopping'
 import { type Acting, act, mustEdit } from '../frame/act'
+import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import { titleIn } from '../frame/titleIn'
 import type { Caller, World } from '../frame/world'
 import { learnCode } from '../items/codeActs'
-import { mustHaveItem, mustHavePocket } from '../stock/lotActs'
 import { receiveInto } from '../stock/receiveLot'
 import { writeOffer } from './planActs'
 import { buyCameTrue } from './wishes'
@@ -99,8 +100,8 @@ async function addLine(
   acting: Acting,
   asked: Asked & Pick<Purchase, 'source'>,
 ): Promise<PurchaseId> {
-  await mustHaveItem(acting.trx, asked.itemId)
-  for (const { pocketId } of asked.goesTo) await mustHavePocket(acting.trx, pocketId)
+  await mustHave(acting.trx, 'item', asked.itemId)
+  for (const { pocketId } of asked.goesTo) await mustHave(acting.trx, 'pocket', pocketId)
   return (await createRecord(
     acting,
     'purchase',
@@ -268,24 +269,17 @@ async function learnPrice(
   { itemId, shop, packSize }: Purchase,
   priceMinor: number,
 ): Promise<void> {
-  const known = await acting.trx
-    .selectFrom('shop_offer')
-    .select('lead_days')
-    .where('item_id', '=', itemId)
-    .where((where) => where.eb(where.fn('lower', ['shop']), '=', shop.toLowerCase()))
-    .where('removed_by_act', 'is', null)
-    .executeTakeFirst()
-  const item = await acting.trx
-    .selectFrom('item')
-    .select('shop')
-    .where('id', '=', itemId)
-    .executeTakeFirstOrThrow()
+  const known = (await readOffers(acting.trx)).find(
+    (one) => one.itemId === itemId && sameShop(one.shop, shop),
+  )
+  const item = await itemNow(acting.trx, itemId)
+  if (!item) throw notFound()
   if (shop === '' && item.shop !== '') return
   await writeOffer(acting, {
     itemId,
     shop,
     packSize,
     priceMinor,
-    leadDays: known?.lead_days ?? 0,
+    leadDays: known?.leadDays ?? 0,
   })
 }

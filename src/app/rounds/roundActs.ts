@@ -1,4 +1,5 @@
 /** Starting a round, saying what is there, signing it off. */
+
 import { randomUUID } from 'node:crypto'
 import { assertNever } from '../../core/brand'
 import type { KitId, PocketId } from '../../core/ids'
@@ -11,10 +12,9 @@ import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
 import { type Outcome, readEntries, readRound as roundById } from '../../db/rounds/rounds'
 import { type Acting, act, mustEdit } from '../frame/act'
 import { appendAsOfThen } from '../frame/backdated'
+import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
-import { mustHaveKit } from '../kits/siteActs'
-import { mustHavePocket } from '../stock/lotActs'
 import { receive } from '../stock/receiveLot'
 import { noteCheck } from '../watch/errandActs'
 import { contentsNow } from './readRounds'
@@ -38,8 +38,8 @@ export async function startRound(
       caller,
       { key, kind: 'round_started', request: round },
       async (acting) => {
-        await mustHaveKit(acting.trx, round.kitId)
-        for (const pocketId of round.pocketIds) await mustHavePocket(acting.trx, pocketId)
+        await mustHave(acting.trx, 'kit', round.kitId)
+        for (const pocketId of round.pocketIds) await mustHave(acting.trx, 'pocket', pocketId)
         await createRecord(
           acting,
           'round',
@@ -83,7 +83,7 @@ export async function sayEntry(
     return await act(world, caller, { key, kind: 'round_entry', request: said }, async (acting) => {
       const { fact } = said
       await mustHaveRound(acting, said.roundId)
-      await mustHavePocket(acting.trx, fact.pocketId)
+      await mustHave(acting.trx, 'pocket', fact.pocketId)
       const outcome = await carryOutEntry(acting, fact)
       await createRecord(
         acting,

@@ -1,4 +1,5 @@
 /** Whether the lid sheet that hangs in a kit still says what is in it. */
+
 import { createHash } from 'node:crypto'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { KitId } from '../../core/ids'
@@ -6,8 +7,8 @@ import { sheetText } from '../../core/sheet/fingerprint'
 import { createRecord } from '../../db/frame/records'
 import { lastPrint } from '../../db/sheets/sheetPrints'
 import { act } from '../frame/act'
+import { mustHave } from '../frame/mustHave'
 import { type Caller, type Reading, surveyNow, surveyOf, type World } from '../frame/world'
-import { mustHaveKit } from '../kits/siteActs'
 import { sheetOf } from './readSheet'
 
 const hashOf = (text: string): string => createHash('sha256').update(text).digest('hex')
@@ -19,7 +20,7 @@ export const notePrinted = (
   { key, kitId }: { readonly key: string; readonly kitId: KitId },
 ) =>
   act(world, caller, { key, kind: 'sheet_printed', request: kitId }, async (acting) => {
-    await mustHaveKit(acting.trx, kitId)
+    await mustHave(acting.trx, 'kit', kitId)
     const sheet = await sheetOf(acting, await surveyNow(acting), kitId)
     await createRecord(acting, 'sheet_print', {
       kit_id: kitId,

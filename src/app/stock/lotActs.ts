@@ -2,7 +2,7 @@
 
 import { randomUUID } from 'node:crypto'
 import type { ActKind } from '../../contract'
-import type { ItemId, LotId, MemberId, PocketId } from '../../core/ids'
+import type { LotId, PocketId } from '../../core/ids'
 import type { Amount } from '../../core/quantity/amount'
 import {
   type Decision,
@@ -16,12 +16,12 @@ import {
 } from '../../core/stock/decide'
 import { soonerThan } from '../../core/stock/firstOut'
 import type { LotDetails, PartWay } from '../../core/stock/lot'
-import type { Trx } from '../../db/frame/connect'
 import { createLots, type LockedLot } from '../../db/frame/ledger'
-import { itemNow, itemOfLot } from '../../db/items/items'
+import { itemOfLot } from '../../db/items/items'
 import { lotsBeside } from '../../db/stock/stock'
 import { type Acting, act, carryOut, lockSeen } from '../frame/act'
 import { appendAsOfThen } from '../frame/backdated'
+import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import { titleIn } from '../frame/titleIn'
 import type { Caller, World } from '../frame/world'
@@ -147,7 +147,7 @@ export const giveLot = (world: World, caller: Caller, asked: Taking & { readonly
 
 export const moveLot = (world: World, caller: Caller, asked: Taking & { readonly to: PocketId }) =>
   onLotThen(world, caller, 'moved', asked, async (locked, acting) => {
-    await mustHavePocket(acting.trx, asked.to)
+    await mustHave(acting.trx, 'pocket', asked.to)
     await carryCameTrue(acting, asked)
     return decideMove(
       locked.stock,
@@ -163,7 +163,7 @@ export const countLot = (
   asked: OnLot & { readonly pocketId: PocketId; readonly found: Amount },
 ) =>
   onLotThen(world, caller, 'counted', asked, async ({ stock }, { trx }) => {
-    await mustHavePocket(trx, asked.pocketId)
+    await mustHave(trx, 'pocket', asked.pocketId)
     return decideCount(stock, asked.pocketId, asked.found)
   })
 
@@ -188,7 +188,7 @@ export const amendLot = (
       await editItem(acting, locked.lot.itemId, patch, seenVersion, 'item')
       if (Object.keys(details).length === 0) return NOTHING_MOVES
     }
-    if (details.forMember) await mustHaveMember(acting.trx, details.forMember)
+    if (details.forMember) await mustHave(acting.trx, 'member', details.forMember)
     return parting(acting, locked, 'split', (asLot) =>
       decideAmend(
         locked.lot,
@@ -199,30 +199,3 @@ export const amendLot = (
       ),
     )
   })
-
-/** @throws {Refusal} not_found for a pocket that is removed or another household's */
-export async function mustHavePocket(trx: Trx, pocketId: PocketId): Promise<void> {
-  const pocket = await trx
-    .selectFrom('pocket')
-    .select('id')
-    .where('id', '=', pocketId)
-    .where('removed_by_act', 'is', null)
-    .executeTakeFirst()
-  if (!pocket) throw notFound()
-}
-
-/** @throws {Refusal} not_found for a member that is removed or another household's */
-export async function mustHaveMember(trx: Trx, memberId: MemberId): Promise<void> {
-  const member = await trx
-    .selectFrom('member')
-    .select('id')
-    .where('id', '=', memberId)
-    .where('removed_by_act', 'is', null)
-    .executeTakeFirst()
-  if (!member) throw notFound()
-}
-
-/** @throws {Refusal} not_found for an item that is removed or another household's */
-export async function mustHaveItem(trx: Trx, itemId: ItemId): Promise<void> {
-  if (!(await itemNow(trx, itemId))) throw notFound()
-}

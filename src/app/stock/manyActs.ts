@@ -1,4 +1,5 @@
 /** One act on many lots: moved, thrown away, confirmed, put on hold or missed together. */
+
 import type { ActKind } from '../../contract'
 import { assertNever } from '../../core/brand'
 import type { LotId, PocketId } from '../../core/ids'
@@ -15,9 +16,10 @@ import type { Standing } from '../../core/stock/lot'
 import { evolve } from '../../core/stock/movement'
 import { type LockedLot, lockLots } from '../../db/frame/ledger'
 import { type Acting, act, append } from '../frame/act'
+import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
-import { mustHavePocket, parting } from './lotActs'
+import { parting } from './lotActs'
 
 export interface ManyHolding {
   readonly lotId: LotId
@@ -69,7 +71,7 @@ export const actOnMany = (
       request: { deed, holdings },
     },
     async (acting) => {
-      if (deed.kind === 'move') await mustHavePocket(acting.trx, deed.to)
+      if (deed.kind === 'move') await mustHave(acting.trx, 'pocket', deed.to)
       const locked = await lockLots(acting.trx, [...new Set(holdings.map(({ lotId }) => lotId))])
       refuseChanged(holdings, locked)
       const { facts, done } = await decideInTurn(locked, holdings, (lot, holding) =>

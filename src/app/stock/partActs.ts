@@ -1,4 +1,5 @@
 /** Acts that part some off a lot and bring it back: open, use and clean, lend, decant. */
+
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { PocketId } from '../../core/ids'
 import type { OpenedPeriod } from '../../core/shelf-life/openedRules'
@@ -13,9 +14,10 @@ import {
 import { editRecord } from '../../db/frame/records'
 import { itemOfLot } from '../../db/items/items'
 import { mustEdit } from '../frame/act'
+import { mustHave } from '../frame/mustHave'
 import { notFound } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
-import { mustHavePocket, type OnLot, onLot, parting, someOf, type Taking } from './lotActs'
+import { type OnLot, onLot, parting, someOf, type Taking } from './lotActs'
 
 export const openLot = (
   world: World,
@@ -78,7 +80,7 @@ export const decantLot = (
   asked: Taking & { readonly to: PocketId; readonly directions: string },
 ) =>
   onLot(world, caller, 'decanted', asked, async (locked, acting) => {
-    await mustHavePocket(acting.trx, asked.to)
+    await mustHave(acting.trx, 'pocket', asked.to)
     const item = await itemOfLot(acting.trx, asked.lotId)
     if (!item) throw notFound()
     return parting(acting, locked, 'decanted', (asLot) =>

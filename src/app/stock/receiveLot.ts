@@ -1,4 +1,5 @@
 /** Receives a lot into a pocket; the item may be new, and the par may be set with it. */
+
 import { randomUUID } from 'node:crypto'
 import type { Expiry } from '../../core/calendar/expiry'
 import type { PlainDate } from '../../core/calendar/plainDate'
@@ -11,12 +12,12 @@ import { guessKind, guessOpenedClock, type ItemKind } from '../../core/stock/ite
 import { emptyStock } from '../../core/stock/movement'
 import { createLots } from '../../db/frame/ledger'
 import { createRecord } from '../../db/frame/records'
-import { readItems } from '../../db/items/items'
+import { itemNow, readItems } from '../../db/items/items'
 import { type Acting, act, carryOut } from '../frame/act'
+import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
 import { clockOf, mustBeEntry } from '../items/catalogueActs'
-import { mustHaveMember, mustHavePocket } from './lotActs'
 import { writePar } from './setPar'
 
 export interface NewItem {
@@ -73,8 +74,8 @@ export async function receiveInto(
   }: Omit<Receipt, 'key' | 'pocketId' | 'amount'> &
     Held & { readonly puts: readonly { readonly pocketId: PocketId; readonly amount: Amount }[] },
 ) {
-  for (const { pocketId } of puts) await mustHavePocket(acting.trx, pocketId)
-  if (receipt.forMember) await mustHaveMember(acting.trx, receipt.forMember)
+  for (const { pocketId } of puts) await mustHave(acting.trx, 'pocket', pocketId)
+  if (receipt.forMember) await mustHave(acting.trx, 'member', receipt.forMember)
   if (receipt.openedOn !== null && receipt.openedOn > acting.today)
     throw new Refusal({ code: 'opened_in_future', today: acting.today })
   const { itemId, title } = await itemFor(acting, receipt.item)
@@ -148,12 +149,7 @@ async function itemFor(
     })) as ItemId
     return { itemId, title }
   }
-  const known = await acting.trx
-    .selectFrom('item')
-    .select(['id', 'name', 'strength'])
-    .where('id', '=', item.id)
-    .where('removed_by_act', 'is', null)
-    .executeTakeFirst()
+  const known = await itemNow(acting.trx, item.id)
   if (!known) throw notFound()
   return { itemId: item.id, title: itemTitle(known) }
 }

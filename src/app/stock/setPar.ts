@@ -1,11 +1,12 @@
 /** How many of an item belong in a pocket. */
+
 import type { ItemId, PocketId } from '../../core/ids'
 import { type Amount, NOTHING } from '../../core/quantity/amount'
 import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
+import { parAt } from '../../db/stock/stock'
 import { type Acting, act, mustEdit } from '../frame/act'
-import { notFound } from '../frame/refusal'
+import { mustHave } from '../frame/mustHave'
 import type { Caller, World } from '../frame/world'
-import { mustHavePocket } from './lotActs'
 
 export const setPar = (
   world: World,
@@ -21,14 +22,8 @@ export const setPar = (
   },
 ) =>
   act(world, caller, { key, kind: 'par_set', request }, async (acting) => {
-    await mustHavePocket(acting.trx, request.pocketId)
-    const item = await acting.trx
-      .selectFrom('item')
-      .select('id')
-      .where('id', '=', request.itemId)
-      .where('removed_by_act', 'is', null)
-      .executeTakeFirst()
-    if (!item) throw notFound()
+    await mustHave(acting.trx, 'pocket', request.pocketId)
+    await mustHave(acting.trx, 'item', request.itemId)
     await writePar(acting, request.itemId, request.pocketId, request.amount)
     return {}
   })
@@ -40,13 +35,7 @@ export async function writePar(
   pocketId: PocketId,
   amount: Amount,
 ): Promise<void> {
-  const known = await acting.trx
-    .selectFrom('par')
-    .select('id')
-    .where('item_id', '=', itemId)
-    .where('pocket_id', '=', pocketId)
-    .where('removed_by_act', 'is', null)
-    .executeTakeFirst()
+  const known = await parAt(acting.trx, itemId, pocketId)
   if (known && amount === NOTHING) await removeRecord(acting, 'par', known.id)
   else if (known) mustEdit(await editRecord(acting, 'par', known.id, { amount }, null))
   else if (amount !== NOTHING)

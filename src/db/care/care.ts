@@ -216,3 +216,12 @@ export async function readCarePhoto(trx: Trx, entryId: CareEntryId) {
     .where('removed_by_act', 'is', null)
     .executeTakeFirst()
 }
+
+/** The records that say whom a dose card is for. */
+export const patientsOfCard = (trx: Trx, cardId: CardId) =>
+  trx
+    .selectFrom('dose_card_member')
+    .select('id')
+    .where('card_id', '=', cardId)
+    .where('removed_by_act', 'is', null)
+    .execute()

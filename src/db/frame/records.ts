@@ -134,6 +134,17 @@ export async function removeRecord(
   return Number(result.numUpdatedRows) > 0
 }
 
+/** Whether the household has such a record, and has not taken it away. */
+export async function isThere(trx: Trx, table: ActedTable, id: string): Promise<boolean> {
+  const row = await loosely(trx)
+    .selectFrom(table)
+    .select('id')
+    .where('id', '=', id)
+    .where('removed_by_act', 'is', null)
+    .executeTakeFirst()
+  return row !== undefined
+}
+
 /** What must be empty before a record that an act created can be taken away again. */
 const USED_BY: Readonly<Partial<Record<ActedTable, readonly string[]>>> = {
   shop_order: ['select 1 from purchase where order_id = holder.id and removed_by_act is null'],

@@ -17,3 +17,12 @@ export async function readCodes(trx: Trx): Promise<readonly ItemCode[]> {
     .execute()
   return rows.map(({ gtin, item_id }) => ({ gtin, itemId: item_id as ItemId }))
 }
+
+/** The record of a code that stands for something. */
+export const codeOnPack = (trx: Trx, gtin: string) =>
+  trx
+    .selectFrom('item_code')
+    .select(['id', 'item_id'])
+    .where('gtin', '=', gtin)
+    .where('removed_by_act', 'is', null)
+    .executeTakeFirst()

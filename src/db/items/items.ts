@@ -44,3 +44,29 @@ export const itemOfPurchase = (trx: Trx, purchaseId: PurchaseId) =>
 /** The item of a lot, or undefined when the household has no such lot. */
 export const itemOfLot = (trx: Trx, lotId: LotId) =>
   itemThat(trx, trx.selectFrom('lot').select('item_id').where('id', '=', lotId).$asScalar())
+
+/** The household's first item of a catalogue entry; undefined when it has none. */
+export async function itemOfEntry(trx: Trx, entryId: string): Promise<ItemId | undefined> {
+  const row = await trx
+    .selectFrom('item')
+    .select('id')
+    .where('catalogue_id', '=', entryId)
+    .where('removed_by_act', 'is', null)
+    .orderBy('id')
+    .executeTakeFirst()
+  return row?.id as ItemId | undefined
+}
+
+/** Names of the kits in which some of an item lies. */
+export async function kitsHolding(trx: Trx, itemId: ItemId): Promise<readonly string[]> {
+  const rows = await trx
+    .selectFrom('balance')
+    .innerJoin('lot', 'lot.id', 'balance.lot_id')
+    .innerJoin('pocket', 'pocket.id', 'balance.pocket_id')
+    .innerJoin('kit', 'kit.id', 'pocket.kit_id')
+    .select('kit.name')
+    .distinct()
+    .where('lot.item_id', '=', itemId)
+    .execute()
+  return rows.map(({ name }) => name)
+}

@@ -2,6 +2,8 @@
 
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Visit } from '../../core/calendar/presence'
+import type { Pocket } from '../../core/household/pocket'
+import type { KitId, PlaceId, PocketId } from '../../core/ids'
 import type { Trx } from '../frame/connect'
 import { toKit, toPlace, toPocket } from '../frame/rows'
 
@@ -58,4 +60,56 @@ export async function readSites(trx: Trx) {
     kits: kits.map((row) => toKit(row, lastCheck.get(row.id))),
     pockets: pockets.map(toPocket),
   }
+}
+
+/** The pockets of a kit, as they are drawn. */
+export async function pocketsOf(trx: Trx, kitId: KitId): Promise<readonly Pocket[]> {
+  const rows = await trx
+    .selectFrom('pocket')
+    .selectAll()
+    .where('kit_id', '=', kitId)
+    .where('removed_by_act', 'is', null)
+    .execute()
+  return rows.map(toPocket)
+}
+
+/** A pocket, or undefined when the household has no such pocket, or no longer. */
+export async function pocketNow(trx: Trx, pocketId: PocketId): Promise<Pocket | undefined> {
+  const row = await trx
+    .selectFrom('pocket')
+    .selectAll()
+    .where('id', '=', pocketId)
+    .where('removed_by_act', 'is', null)
+    .executeTakeFirst()
+  return row && toPocket(row)
+}
+
+/** Whether a pocket is in a kit of a place. */
+export async function pocketIsAt(trx: Trx, pocketId: PocketId, placeId: PlaceId): Promise<boolean> {
+  const row = await trx
+    .selectFrom('pocket')
+    .innerJoin('kit', 'kit.id', 'pocket.kit_id')
+    .select('pocket.id')
+    .where('pocket.id', '=', pocketId)
+    .where('kit.place_id', '=', placeId)
+    .where('pocket.removed_by_act', 'is', null)
+    .where('kit.removed_by_act', 'is', null)
+    .executeTakeFirst()
+  return row !== undefined
+}
+
+/** Whether something lies or belongs in a pocket. */
+export async function pocketIsInUse(trx: Trx, pocketId: PocketId): Promise<boolean> {
+  const lies = await trx
+    .selectFrom('balance')
+    .select('lot_id')
+    .where('pocket_id', '=', pocketId)
+    .executeTakeFirst()
+  const belongs = await trx
+    .selectFrom('par')
+    .select('id')
+    .where('pocket_id', '=', pocketId)
+    .where('removed_by_act', 'is', null)
+    .executeTakeFirst()
+  return lies !== undefined || belongs !== undefined
 }

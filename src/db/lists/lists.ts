@@ -17,3 +17,19 @@ export async function readListDecisions(trx: Trx) {
     note: row.note,
   }))
 }
+
+/** The record of what was decided about a line; null when nothing was. */
+export async function decisionOf(
+  trx: Trx,
+  placeId: PlaceId,
+  lineKey: string,
+): Promise<string | null> {
+  const row = await trx
+    .selectFrom('list_decision')
+    .select('id')
+    .where('place_id', '=', placeId)
+    .where('line_key', '=', lineKey)
+    .where('removed_by_act', 'is', null)
+    .executeTakeFirst()
+  return row?.id ?? null
+}

@@ -4,7 +4,7 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Course } from '../../core/household/course'
 import { belongsOn, type Member } from '../../core/household/member'
 import type { Weighing } from '../../core/household/weight'
-import type { WeighingId } from '../../core/ids'
+import type { CourseId, ItemId, MemberId, WeighingId } from '../../core/ids'
 import type { Trx } from '../frame/connect'
 import { toCourse, toMember } from '../frame/rows'
 
@@ -50,4 +50,32 @@ export async function readCourses(trx: Trx): Promise<readonly Course[]> {
     .orderBy('course.id')
     .execute()
   return rows.map(toCourse)
+}
+
+/** A prescription, or undefined when there is none, or no longer. */
+export async function courseNow(trx: Trx, courseId: CourseId): Promise<Course | undefined> {
+  const row = await trx
+    .selectFrom('course')
+    .selectAll()
+    .where('id', '=', courseId)
+    .where('removed_by_act', 'is', null)
+    .executeTakeFirst()
+  return row && toCourse(row)
+}
+
+/** The name of another member for whom an item is prescribed; null when there is none. */
+export async function prescribedToAnother(
+  trx: Trx,
+  itemId: ItemId,
+  memberId: MemberId,
+): Promise<string | null> {
+  const row = await trx
+    .selectFrom('course')
+    .innerJoin('member', 'member.id', 'course.member_id')
+    .select('member.name')
+    .where('course.item_id', '=', itemId)
+    .where('course.member_id', '!=', memberId)
+    .where('course.removed_by_act', 'is', null)
+    .executeTakeFirst()
+  return row?.name ?? null
 }

@@ -78,3 +78,13 @@ export async function lotsBeside(
     .execute()
   return rows.map(toLot)
 }
+
+/** The record of how many of an item belong in a pocket; undefined where nobody has said. */
+export const parAt = (trx: Trx, itemId: ItemId, pocketId: PocketId) =>
+  trx
+    .selectFrom('par')
+    .select('id')
+    .where('item_id', '=', itemId)
+    .where('pocket_id', '=', pocketId)
+    .where('removed_by_act', 'is', null)
+    .executeTakeFirst()
