@@ -1,6 +1,8 @@
 /** What account work needs from outside, of one request. */
 import type { z } from 'zod'
-import { type AccountDesk, DEVICE_COOKIE, readAccount } from '../app/account/accounts'
+import { readAccount } from '../app/account/accounts'
+import type { AccountDesk } from '../app/account/desk'
+import { DEVICE_COOKIE } from '../app/account/enter'
 import { type LeavingView, readLeaving } from '../app/account/leaving'
 import { cookieIn } from '../app/account/signIn'
 import type { readAccount as readAccountContract } from '../contract/account'

@@ -3,7 +3,7 @@
  * query and in the body, comes as one value.
  */
 import type { z } from 'zod'
-import type { AccountDesk, LetIn } from '../app/account/accounts'
+import type { AccountDesk, LetIn } from '../app/account/desk'
 import type { Caller, World } from '../app/frame/world'
 import type { Endpoint, FileEndpoint } from '../contract/endpoint'
 

@@ -1,5 +1,5 @@
 /** The running application's one database pool, clock and sign-in, made when first needed. */
-import { endEveryWayIn } from '../app/account/accounts'
+import { endEveryWayIn } from '../app/account/desk'
 import { type Auth, createAuth } from '../app/account/signIn'
 import { kept } from '../app/frame/cache'
 import { clockFrom, type World } from '../app/frame/world'

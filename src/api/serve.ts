@@ -1,6 +1,6 @@
 /** Serves what the contract describes: parse, call one use case, answer. */
 import type { z } from 'zod'
-import type { LetIn } from '../app/account/accounts'
+import type { LetIn } from '../app/account/desk'
 import { Refusal } from '../app/frame/refusal'
 import type { Caller } from '../app/frame/world'
 import { type Endpoint, type FileEndpoint, hasBody, isAct } from '../contract/endpoint'

@@ -7,16 +7,11 @@ import { Refusal } from '../../src/app/frame/refusal'
 import type { World } from '../../src/app/frame/world'
 import { changeItem } from '../../src/app/household/householdActs'
 import { arrangeMat, carryOutLayout } from '../../src/app/kits/arrangeActs'
+import { changeKit, changePocket, createKit, removePocket } from '../../src/app/kits/kitActs'
 import { readKit, readLot } from '../../src/app/kits/readKits'
 import { readLayout } from '../../src/app/kits/readLayout'
-import {
-  changeKit,
-  changePocket,
-  createKit,
-  createPlace,
-  removePocket,
-} from '../../src/app/kits/siteActs'
 import { importVisits, readCalendarFile } from '../../src/app/places/calendarActs'
+import { createPlace } from '../../src/app/places/placeActs'
 import { readPast, readRecord } from '../../src/app/record/readRecord'
 import { undoAct } from '../../src/app/record/undoAct'
 import { amendLot, countLot, moveLot, useLot } from '../../src/app/stock/lotActs'

@@ -2,14 +2,14 @@
 import { randomUUID } from 'node:crypto'
 import { describe, expect, it } from 'vitest'
 import { runtime } from '../../src/api/runtime'
+import type { AccountDesk } from '../../src/app/account/desk'
 import {
-  type AccountDesk,
   addressOfKey,
   askForAccount,
   openAccount,
   signIn,
   signUp,
-} from '../../src/app/account/accounts'
+} from '../../src/app/account/enter'
 import { DEMO_EMAIL } from '../../src/core/account/demo'
 import type { Letter } from '../../src/core/account/letters'
 import { words } from '../../src/words'

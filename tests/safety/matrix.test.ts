@@ -5,7 +5,7 @@
  * slip in the rules does not hide itself.
  */
 import { describe, expect, it } from 'vitest'
-import { Asking, waysOf } from '../../src/core/cover/board'
+import { Asking, waysOf } from '../../src/core/cover/asking'
 import { sourcesOfWay } from '../../src/core/cover/explain'
 import { NEEDS } from '../../src/core/cover/needs'
 import { gradeOf, gravest, objectionsTo } from '../../src/core/cover/objections'

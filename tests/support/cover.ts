@@ -3,14 +3,9 @@
 import { addDays, plainDate } from '../../src/core/calendar/plainDate'
 import { catalogue } from '../../src/core/catalogue/catalogue'
 import { itemFacts } from '../../src/core/catalogue/itemFacts'
-import { type OwnFacts } from '../../src/core/catalogue/ownFacts'
-import {
-  type Board,
-  board,
-  type Cell,
-  type Question,
-  skillsAmong,
-} from '../../src/core/cover/board'
+import type { OwnFacts } from '../../src/core/catalogue/ownFacts'
+import { type Question, skillsAmong } from '../../src/core/cover/asking'
+import { type Board, board, type Cell } from '../../src/core/cover/board'
 import { type CoverPlace, type CoverStock, type Pantry, pantry } from '../../src/core/cover/pantry'
 import { type ChosenSchools, schoolsOf } from '../../src/core/cover/schools'
 import { patientOn, type Thing, unsuited } from '../../src/core/cover/suitability'

@@ -4,8 +4,9 @@
  */
 import { randomUUID as newKey } from 'node:crypto'
 import type { Caller, World } from '../../src/app/frame/world'
+import { createKit } from '../../src/app/kits/kitActs'
 import { readKit } from '../../src/app/kits/readKits'
-import { addVisit, createKit, createPlace } from '../../src/app/kits/siteActs'
+import { addVisit, createPlace } from '../../src/app/places/placeActs'
 import { setOffer } from '../../src/app/restock/planActs'
 import { receiveLot } from '../../src/app/stock/receiveLot'
 import { setPar } from '../../src/app/stock/setPar'

@@ -1,8 +1,10 @@
 /** Account work: coming in, passwords, passkeys, devices, leaving. */
 import * as accounts from '../../app/account/accounts'
+import * as enter from '../../app/account/enter'
 import * as leaving from '../../app/account/leaving'
 import * as passkeys from '../../app/account/passkeys'
 import { readDevice } from '../../app/account/readDevice'
+import * as recovery from '../../app/account/recovery'
 import { Refusal } from '../../app/frame/refusal'
 import type * as contract from '../../contract/account'
 import { words } from '../../words'
@@ -11,24 +13,25 @@ import { runtime } from '../runtime'
 
 export const account: HandlersOf<typeof contract> = {
   ...accounts,
-  askForAccount: (desk, { email }) => accounts.askForAccount(desk, email, words.account.letters),
+  ...enter,
+  askForAccount: (desk, { email }) => enter.askForAccount(desk, email, words.account.letters),
   openDemo: async (desk) => {
     const { demoPassword } = runtime()
     if (!demoPassword) throw new Refusal({ code: 'no_demo' })
-    return accounts.openDemo(desk, demoPassword)
+    return enter.openDemo(desk, demoPassword)
   },
-  askForLetter: (desk, { email }) => accounts.askForLetter(desk, email),
+  askForLetter: (desk, { email }) => recovery.askForLetter(desk, email),
   answerLetter: (desk, { token, password }) =>
-    accounts.answerLetter(desk, { token, next: password }),
+    recovery.answerLetter(desk, { token, next: password }),
   recover: (desk, { email, code, password }) =>
-    accounts.recover(desk, { email, code, next: password }),
+    recovery.recover(desk, { email, code, next: password }),
   renameAccount: (desk, { name }) => accounts.rename(desk, name),
   changePassword: (desk, asked) =>
     accounts.changePassword(desk, asked, words.account.letters.passwordChanged),
   changeEmail: (desk, asked) =>
     accounts.changeEmail(desk, asked, words.account.letters.emailChanged),
   endDevice: (desk, { deviceId }) => accounts.endDevice(desk, deviceId),
-  makeRecoveryCodes: (desk, { password }) => accounts.makeRecoveryCodes(desk, password),
+  makeRecoveryCodes: (desk, { password }) => recovery.makeRecoveryCodes(desk, password),
   readLeaving: leaving.readLeaving,
   deleteHousehold: (desk, { password }) => leaving.deleteHousehold(desk, password),
   keepHousehold: (desk) => leaving.keepHousehold(desk),

@@ -1,14 +1,14 @@
 /** Places, visits, and the calendar of everything with a date. */
 
-import * as siteActs from '../../app/kits/siteActs'
 import * as calendarActs from '../../app/places/calendarActs'
+import * as placeActs from '../../app/places/placeActs'
 import { readStrap } from '../../app/watch/readWatch'
 import type * as contract from '../../contract/places'
 import { words } from '../../words'
 import type { HandlersOf } from '../handler'
 
 export const places: HandlersOf<typeof contract> = {
-  ...siteActs,
+  ...placeActs,
   ...calendarActs,
   readStrap,
   calendarFile: async (world, caller) => ({

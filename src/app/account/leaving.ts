@@ -11,7 +11,7 @@ import {
 import { householdOfUser, inHousehold, inSnapshot, type Trx } from '../../db/frame/connect'
 import { isEmpty, lockHousehold } from '../../db/household/householdFile'
 import { notFound, Refusal } from '../frame/refusal'
-import { type AccountDesk, mustBeSignedIn, mustKnowPassword, mustOwn } from './accounts'
+import { type AccountDesk, mustBeSignedIn, mustKnowPassword, mustOwn } from './desk'
 
 export interface LeavingView {
   /** Whether other people belong to the household. */

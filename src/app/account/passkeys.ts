@@ -23,7 +23,8 @@ import {
 } from '../../db/account/passkeys'
 import { isTaken } from '../../db/frame/connect'
 import { notFound, Refusal } from '../frame/refusal'
-import { type AccountDesk, type LetIn, letIn, mustKnowPassword, mustOwn, tell } from './accounts'
+import { type AccountDesk, type LetIn, mustKnowPassword, mustOwn, tell } from './desk'
+import { letIn } from './enter'
 import { mayTry } from './guessing'
 
 const notRight = () => new Refusal({ code: 'passkey_not_right' })

@@ -19,7 +19,8 @@ import { readStock } from '../../db/stock/stock'
 import { type Acting, act } from '../frame/act'
 import { Refusal } from '../frame/refusal'
 import { type Caller, reading, type World } from '../frame/world'
-import { addKit, addPlace } from '../kits/siteActs'
+import { addKit } from '../kits/kitActs'
+import { addPlace } from '../places/placeActs'
 
 export interface ListToBringIn {
   readonly key: string

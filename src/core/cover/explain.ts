@@ -2,7 +2,8 @@
 
 import type { PlainDate } from '../calendar/plainDate'
 import type { KitId, LotId, MemberId, PlaceId } from '../ids'
-import { Asking, type Cell, demandsOf, isTool, judgeNeed, type Question, waysOf } from './board'
+import { Asking, type Question, waysOf } from './asking'
+import { type Cell, demandsOf, isTool, judgeNeed } from './board'
 import { type Closing, closingsOf } from './closing'
 import { promise } from './joint'
 import type { Need, Part, Way } from './need'

@@ -22,7 +22,7 @@ import {
   type Question,
   usesOf,
   waysOf,
-} from './board'
+} from './asking'
 import { entryThing } from './entryThing'
 import { type FormerLife, formerLife } from './formerLife'
 import type { Need, Part, Tier, Way } from './need'

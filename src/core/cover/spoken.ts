@@ -1,6 +1,6 @@
 /** What lies here for a part and of which there is something to say. */
 import type { KitId, LotId } from '../ids'
-import type { Asking } from './board'
+import type { Asking } from './asking'
 import type { Part } from './need'
 import { gravest, isSetAside, type Objection, objectionsTo } from './objections'
 import type { Grade, Patient } from './suitability'

@@ -1,5 +1,5 @@
 /** A dose drawn as it is given: syringe fills, tablets with their cut, drops, dosing spoons. */
-import type { Dose } from '../../core/dosing/workOut'
+import type { Dose } from '../../core/dosing/question'
 import { words } from '../../words'
 import classes from './care.module.css'
 import { Syringe } from './Syringe'

@@ -9,26 +9,22 @@ import { BARRELS } from '../../core/dosing/barrel'
 import { type DoseCard, SIGNS, type Sign } from '../../core/dosing/card'
 import type { Instant } from '../../core/dosing/given'
 import { isCut, lotFor, unitsTaken } from '../../core/dosing/lots'
+import type { Dose } from '../../core/dosing/question'
 import { type DoseRefusal, isQuestion, isWait } from '../../core/dosing/refusal'
 import { disagreeing } from '../../core/dosing/sources'
-import {
-  type Dose,
-  type DoseAnswer,
-  holdsOf,
-  signsAsked,
-  weighedAgo,
-} from '../../core/dosing/workOut'
+import { holdsOf, signsAsked, weighedAgo } from '../../core/dosing/workOut'
 import type { Member } from '../../core/household/member'
 import { weightOn } from '../../core/household/weight'
 import type { PlaceId } from '../../core/ids'
 import type { CareFact } from '../../core/incident/entry'
 import { thousandthsText } from '../../core/quantity/exact'
-import { measureText, strengthText } from '../../core/quantity/measure'
+import { measureText } from '../../core/quantity/measure'
 import { words } from '../../words'
 import { weight } from '../../words/care/weights'
 import { counted, fullDay } from '../../words/frame/format'
 import { askDose, barrelsAtHand } from './askDose'
 import classes from './care.module.css'
+import { DayBar, isAboutCut, Line } from './DayBar'
 import { DoseDrawing, Spoons } from './DoseDrawing'
 import { NoteDose } from './NoteDose'
 import { Questions } from './Questions'
@@ -350,50 +346,3 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
     </article>
   )
 }
-
-/** "Acetaminophen liquid, 160 mg in 5 mL: 10 mL = 320 mg" */
-function Line({ answer }: { readonly answer: DoseAnswer }) {
-  const { card } = answer
-  const name = card.strength ? `${card.name}, ${strengthText(card.strength)}` : card.name
-  if (answer.kind === 'refused') return <p className={classes.line}>{name}</p>
-  const { portion, measure } = answer.dose
-  return (
-    <p className={classes.line}>
-      {name}: <strong>{words.care.portion(portion)}</strong>
-      {measure && ` = ${measureText(measure)}`}
-    </p>
-  )
-}
-
-function DayBar({ answer }: { readonly answer: DoseAnswer }) {
-  const { day } = answer
-  if (!day?.most || !day.given || answer.kind === 'refused' || !answer.dose.measure) return null
-  const most = day.most.thousandths
-  const given = (100 * day.given.thousandths) / most
-  const dose = (100 * answer.dose.measure.thousandths) / most
-  return (
-    <div className={classes.dayBar}>
-      <dt>{w.dayBar}</dt>
-      <dd>
-        <span
-          className={classes.track}
-          role="img"
-          aria-label={w.dayBarLabel(
-            measureText(day.given),
-            measureText(answer.dose.measure),
-            measureText(day.most),
-          )}
-        >
-          <span className={classes.trackGiven} style={{ width: `${Math.min(100, given)}%` }} />
-          <span
-            className={classes.trackDose}
-            style={{ width: `${Math.max(0, Math.min(100 - given, dose))}%` }}
-          />
-        </span>
-      </dd>
-    </div>
-  )
-}
-
-const isAboutCut = ({ code }: DoseRefusal): boolean =>
-  code === 'cut_unknown' || code === 'must_not_cut'

@@ -1,6 +1,6 @@
 /** Noting that a dose was given: now, earlier, or although something speaks against it. */
 import { useState } from 'react'
-import type { Dose, DoseAnswer } from '../../core/dosing/workOut'
+import type { Dose, DoseAnswer } from '../../core/dosing/question'
 import { words } from '../../words'
 import classes from './care.module.css'
 

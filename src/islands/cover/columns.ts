@@ -1,12 +1,7 @@
 /** Columns of the board: the people and animals, or the kits one by one. */
-import {
-  type Board,
-  board,
-  type Cell,
-  type Question,
-  type Row,
-  worst,
-} from '../../core/cover/board'
+
+import type { Question } from '../../core/cover/asking'
+import { type Board, board, type Cell, type Row, worst } from '../../core/cover/board'
 import type { Need, Tier } from '../../core/cover/need'
 import type { Cover } from './useCover'
 

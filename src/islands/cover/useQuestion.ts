@@ -1,7 +1,7 @@
 /** What is asked of the board: where, with which kits, who is there, when, without what. */
 import { useMemo, useState } from 'react'
 import type { PlainDate } from '../../core/calendar/plainDate'
-import { type Question, skillsAmong } from '../../core/cover/board'
+import { type Question, skillsAmong } from '../../core/cover/asking'
 import type { CoverPlace } from '../../core/cover/pantry'
 import type { ItemId, KitId, MemberId, PlaceId } from '../../core/ids'
 import type { Cover } from './useCover'

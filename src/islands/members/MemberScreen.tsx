@@ -2,7 +2,7 @@
 import { Button, Checkbox } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { daysBetween } from '../../core/calendar/plainDate'
-import { OWN_MEDICINE } from '../../core/cover/board'
+import { OWN_MEDICINE } from '../../core/cover/asking'
 import { memberSheet, type PlacePart } from '../../core/cover/memberSheet'
 import type { Need } from '../../core/cover/need'
 import { takesSomething } from '../../core/cover/pantry'

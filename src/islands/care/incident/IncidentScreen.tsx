@@ -15,7 +15,7 @@ import { AT_AN_INCIDENT, useCare } from '../useCare'
 import { HandoverPage } from './HandoverPage'
 import classes from './incident.module.css'
 import { LookingBack } from './LookingBack'
-import { Going } from './OpenIncident'
+import { OpenIncident } from './OpenIncident'
 import type { View } from './panel'
 import { VIEWS } from './panel'
 import { Start } from './Start'
@@ -105,5 +105,5 @@ function Opened() {
   const props = { care, started, onGo: (view: View) => go({ id: at.id, view }) }
   if (at.view === 'handover') return <HandoverPage {...props} />
   if (at.view === 'looking') return <LookingBack {...props} />
-  return <Going {...props} />
+  return <OpenIncident {...props} />
 }

@@ -4,7 +4,8 @@
  */
 import { useMemo } from 'react'
 import { oneUse } from '../../../core/cover/taking'
-import { type AtHandLot, atHand, type SetAside, type UseWay } from '../../../core/incident/atHand'
+import { atHand, type SetAside } from '../../../core/incident/atHand'
+import type { AtHandLot, UseWay } from '../../../core/incident/rankOfLots'
 import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'

@@ -3,7 +3,7 @@
 import type { Instant } from '../../../core/dosing/given'
 import type { Member } from '../../../core/household/member'
 import type { CareFact, Incident } from '../../../core/incident/entry'
-import type { Timeline } from '../../../core/incident/timeline'
+import type { Timeline, Timer } from '../../../core/incident/timeline'
 import type { Care } from '../useCare'
 
 export interface IncidentProps {
@@ -27,3 +27,11 @@ export interface PanelProps {
 export type View = (typeof VIEWS)[number]
 
 export const VIEWS = ['line', 'handover', 'looking'] as const
+
+export interface AlarmProps {
+  readonly line: Timeline
+  readonly patient: Member
+  readonly now: Instant
+  readonly due: readonly Timer[]
+  readonly onSay: PanelProps['say']
+}

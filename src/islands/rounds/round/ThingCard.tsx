@@ -8,17 +8,18 @@ import { type Amount, formatAmount, NOTHING } from '../../../core/quantity/amoun
 import { asksOf, conditionsOf } from '../../../core/rounds/asks'
 import type { Thing } from '../../../core/rounds/contents'
 import type { PocketProgress } from '../../../core/rounds/progress'
-import type { Gone } from '../../../core/rounds/round'
 import { call, newKey } from '../../../device/call'
 import { keepAct } from '../../../device/outbox'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
+import { Chip } from './Chip'
 import { CountField } from './CountField'
 import { DateAsk } from './DateAsk'
 import {
   type Draft,
   draftOf,
   fewer,
+  goneChoices,
   isAway,
   lookOf,
   stepped,
@@ -356,21 +357,3 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
     </form>
   )
 }
-
-/** "Not here" is said where none is left. */
-const goneChoices = ({ found }: Draft): readonly Gone[] =>
-  found === NOTHING ? ['used', 'thrown_away', 'missing'] : ['used', 'thrown_away']
-
-const Chip = ({
-  on,
-  onPress,
-  children,
-}: {
-  readonly on: boolean
-  readonly onPress: () => void
-  readonly children: string
-}) => (
-  <button type="button" aria-pressed={on} onClick={onPress}>
-    {children}
-  </button>
-)

@@ -98,3 +98,7 @@ export const wasOf = (thing: Thing): Was => ({
   expiry: thing.expiry,
   away: isAway(thing),
 })
+
+/** "Not here" is said where none is left. */
+export const goneChoices = ({ found }: Draft): readonly Gone[] =>
+  found === NOTHING ? ['used', 'thrown_away', 'missing'] : ['used', 'thrown_away']

@@ -1,0 +1,334 @@
+/** What is asked of a board, and the hands, places and things it may reckon with. */
+import { monthNumber, type PlainDate } from '../calendar/plainDate'
+import type { Companion } from '../catalogue/companions'
+import type { ItemFacts } from '../catalogue/itemFacts'
+import { NEVER_COVER, type RoleId } from '../catalogue/roles'
+import { mayUse, type SkillId } from '../catalogue/skills'
+import { isRunning } from '../household/course'
+import { type Member, skillsOn } from '../household/member'
+import { isFar, type Place, type PlaceTrait } from '../household/places'
+import type { ItemId, KitId, MemberId } from '../ids'
+import { THOUSAND } from '../quantity/amount'
+import type { Need, Part, Way } from './need'
+import { dateGrade, type Hands } from './objections'
+import { isShared, type Pantry, type Shelf, takenBy, takesSomething } from './pantry'
+import type { Schools } from './schools'
+import { licksOff, type Patient, patientOn, suitOf, unsuited } from './suitability'
+
+export interface Question {
+  readonly date: PlainDate
+  /** Where it happens: its traits, and how far help is. */
+  readonly place: Pick<Place, 'minutesToHelp' | 'traits'>
+  readonly kits: ReadonlySet<KitId>
+  /** Whoever is there. */
+  readonly members: ReadonlySet<MemberId>
+  /** Who of them helps; their skills count. A sitter is a member who helps, or nobody. */
+  readonly skills: ReadonlySet<SkillId>
+  /** Items to think away. */
+  readonly without: ReadonlySet<ItemId>
+  /** How many days it must hold out. */
+  readonly days: number
+}
+
+/** Skills of those who help among the members, on a day. */
+export const skillsAmong = (
+  members: readonly Member[],
+  present: ReadonlySet<MemberId>,
+  day: PlainDate,
+): ReadonlySet<SkillId> =>
+  new Set(
+    members.filter((one) => one.helper && present.has(one.id)).flatMap((one) => skillsOn(one, day)),
+  )
+
+/** Skills that a person uses on themselves count even where they help nobody else. */
+const ownSkills = (member: Member, day: PlainDate): readonly SkillId[] => skillsOn(member, day)
+
+// ---- which needs there are, for whom -----------------------------------------------------------
+
+export function concerns(need: Need, { member, months }: Patient): boolean {
+  const { atRisk } = need
+  const { facts, species } = member
+  if (atRisk.species && !atRisk.species.includes(species)) return false
+  // Of unknown age: everything that adults face.
+  if (atRisk.underMonths !== undefined && (months === null || months >= atRisk.underMonths))
+    return false
+  if (atRisk.fromMonths !== undefined && months !== null && months < atRisk.fromMonths) return false
+  if (atRisk.helper && !member.helper) return false
+  if (
+    atRisk.condition &&
+    !(facts.kind === 'person' && atRisk.condition.some((one) => facts.conditions.includes(one)))
+  )
+    return false
+  if (
+    atRisk.trait &&
+    !(facts.kind === 'animal' && atRisk.trait.some((one) => facts.traits.includes(one)))
+  )
+    return false
+  if (
+    atRisk.animalCondition &&
+    !(
+      facts.kind === 'animal' &&
+      atRisk.animalCondition.some((one) => (facts.conditions ?? []).includes(one))
+    )
+  )
+    return false
+  if (atRisk.sex && !(facts.kind === 'person' && facts.sex === atRisk.sex)) return false
+  return true
+}
+
+/** Whether a need can arise at a place in a month. */
+export function arises(need: Need, place: Question['place'], month: number): boolean {
+  if (need.months) {
+    const [first, last] = need.months
+    const within = first <= last ? month >= first && month <= last : month >= first || month <= last
+    if (!within) return false
+  }
+  if (need.where.length === 0) return true
+  const traits = new Set<PlaceTrait>(place.traits)
+  if (isFar(place)) traits.add('remote')
+  return need.where.some((one) => traits.has(one))
+}
+
+/** The ways that the household's schools allow, first choice first; what counts as cover. */
+export const waysOf = (need: Need, schools: Schools): readonly Way[] =>
+  waysAtHand(need, schools).filter(({ lastResort }) => !lastResort)
+
+/** The same with what one does with nothing better: for when it has happened. */
+export const waysAtHand = (need: Need, schools: Schools): readonly Way[] =>
+  need.ways.filter(({ school }) => !school || school[1].includes(schools[school[0]]))
+
+/** Uses that a part asks for: by the days to hold out, the distance from help and the weight. */
+export function usesOf(
+  part: Part,
+  { place, days }: Pick<Question, 'place' | 'days'>,
+  schools: Schools,
+  grams: number | null,
+): number {
+  const { size } = schools
+  if (part.perKgDay !== undefined && grams !== null)
+    return Math.ceil(part.perKgDay * (grams / 1000) * Math.max(3, days) * 10) / 10
+  const further = size === 'minimal' ? 0 : (part.perDay ?? 0) * Math.max(0, days - 1)
+  const far = size === 'complete' || (size === 'distance' && isFar(place))
+  const spent = part.any.every((role) => !isShared(role))
+  const times =
+    far && spent && (part.perDay !== undefined || part.far !== undefined) ? (part.far ?? 1.5) : 1
+  return Math.ceil((part.uses + further) * times * 10) / 10
+}
+
+/** The need whose parts are a member's own prescriptions, not roles. */
+export const OWN_MEDICINE = 'own-medicine'
+
+/** What is there where people live, kits or no kits: clean running water, towels, cloths. */
+const AT_HOME: readonly RoleId[] = ['water', 'cool-burn', 'rinse-wound', 'cloth', 'wrap-animal']
+
+const SUITS = { not: 0, asked_first: 1, suits: 2 } as const
+
+/** What a thing goes with for a patient; what is licked off is unsafe without a cover. */
+export const companionsFor = (facts: ItemFacts, patient: Patient | null): readonly Companion[] =>
+  patient && licksOff(facts, patient)
+    ? [...facts.companions, { role: 'lick-guard', without: 'unsafe' }]
+    : facts.companions
+
+/** `second`: only as plan B (asked about first, or plain and past its date). */
+type Grade = 'good' | 'second'
+
+/** A question with what follows from it, so that each cell is a few sums. */
+export class Asking implements Hands {
+  readonly patients: readonly Patient[]
+  /** Uses of each thing that are there on the day, by grade. */
+  private readonly good: Float64Array
+  private readonly second: Float64Array
+  private readonly kitOn: Uint8Array
+  /** Whether anything of a thing lies here, whatever speaks against it. */
+  private readonly present: Uint8Array
+  private readonly suits = new Map<MemberId, Int8Array>()
+  private readonly atHand = new Map<string, boolean>()
+  private readonly players = new Map<string, readonly number[]>()
+  private readonly hasTap: boolean
+  readonly month: number
+
+  constructor(
+    readonly pantry: Pantry,
+    readonly question: Question,
+  ) {
+    const { stock, things } = pantry
+    this.patients = stock.members
+      .filter(({ id }) => question.members.has(id))
+      .map((member) =>
+        patientOn(
+          member,
+          takenBy(pantry, member.id, question.date),
+          question.date,
+          takesSomething(stock.courses, member.id, question.date),
+        ),
+      )
+    this.good = new Float64Array(things.length)
+    this.second = new Float64Array(things.length)
+    this.month = monthNumber(question.date)
+    this.hasTap = question.place.traits.includes('tap')
+    this.kitOn = Uint8Array.from(stock.kits, ({ id }) => (question.kits.has(id) ? 1 : 0))
+    this.present = new Uint8Array(things.length)
+    for (const shelf of pantry.shelves) {
+      const { itemId } = things[shelf.thing] ?? {}
+      if (this.isHere(shelf) && itemId && !question.without.has(itemId))
+        this.present[shelf.thing] = 1
+      const grade = this.gradeOf(shelf)
+      if (grade === 'good') this.good[shelf.thing] = (this.good[shelf.thing] ?? 0) + shelf.uses
+      else if (grade === 'second')
+        this.second[shelf.thing] = (this.second[shelf.thing] ?? 0) + shelf.uses
+    }
+  }
+
+  /** Whom a need concerns among those present. */
+  concernedBy(need: Need): readonly Patient[] {
+    return this.patients.filter(
+      (patient) =>
+        concerns(need, patient) &&
+        (need.id !== OWN_MEDICINE || this.ownMedicine(patient).length > 0),
+    )
+  }
+
+  isHere(shelf: Shelf): boolean {
+    return this.kitOn[shelf.kit] === 1
+  }
+
+  isPresent(thing: number): boolean {
+    return this.present[thing] === 1
+  }
+
+  /** How a shelf counts on the day, or null. */
+  gradeOf(shelf: Shelf): Grade | null {
+    if (!this.isHere(shelf) || shelf.barred) return null
+    const thing = this.pantry.things[shelf.thing]
+    if (!thing?.itemId || this.question.without.has(thing.itemId)) return null
+    const grade = dateGrade(this.pantry, shelf, this.question.date)
+    return grade === 'spent' ? null : grade
+  }
+
+  /** Tenths of a use of a thing on the day; whole numbers, so that sums are exact. */
+  tenthsThere(thing: number, withSecond: boolean): number {
+    const all = (this.good[thing] ?? 0) + (withSecond ? (this.second[thing] ?? 0) : 0)
+    return Math.floor(all * TENTHS + 1e-9)
+  }
+
+  /** 0 does not suit, 1 only if asked first, 2 suits. */
+  private suitOf(thing: number, patient: Patient | null): number {
+    if (patient === null) return 2
+    let known = this.suits.get(patient.member.id)
+    if (!known) {
+      known = new Int8Array(this.pantry.things.length).fill(-1)
+      this.suits.set(patient.member.id, known)
+    }
+    const before = known[thing] ?? -1
+    if (before >= 0) return before
+    const it = this.pantry.things[thing]
+    if (!it) return 0
+    const suit = SUITS[suitOf(it, patient, this.pantry.house)]
+    known[thing] = suit
+    return suit
+  }
+
+  hasSkill(thing: number, patient: Patient | null): boolean {
+    const skill = this.pantry.things[thing]?.facts.skill ?? null
+    if (skill === null || mayUse(skill, this.question.skills)) return true
+    return patient !== null && mayUse(skill, new Set(ownSkills(patient.member, this.question.date)))
+  }
+
+  /** Whether a part needs nothing from a kit where people live. */
+  comesFromTap({ any, stored }: Part): boolean {
+    return !stored && this.hasTap && any.some((role) => AT_HOME.includes(role))
+  }
+
+  /** Companions of a thing that nothing here plays for this patient, as far as they are second-grade. */
+  missing(thing: number, patient: Patient | null): readonly Companion[] {
+    return this.missingCompanions(thing, patient, true)
+  }
+
+  private missingCompanions(
+    thing: number,
+    patient: Patient | null,
+    withSecond: boolean,
+  ): readonly Companion[] {
+    const facts = this.pantry.things[thing]?.facts
+    if (!facts) return []
+    const asked = companionsFor(facts, patient)
+    if (asked.length === 0) return asked
+    return asked.filter(({ role }) => !this.isAtHand(role, patient, withSecond))
+  }
+
+  private isAtHand(role: RoleId, patient: Patient | null, withSecond: boolean): boolean {
+    if (this.hasTap && AT_HOME.includes(role)) return true
+    const key = `${patient?.member.id ?? ''}${withSecond ? '+' : '/'}${role}`
+    const known = this.atHand.get(key)
+    if (known !== undefined) return known
+    const found = (this.pantry.byRole.get(role) ?? []).some(
+      (other) =>
+        this.tenthsThere(other, withSecond) > 0 &&
+        this.suitOf(other, patient) >= (withSecond ? 1 : 2),
+    )
+    this.atHand.set(key, found)
+    return found
+  }
+
+  /** Whether a thing counts for a patient here and now. */
+  counts(thing: number, patient: Patient | null, withSecond: boolean): boolean {
+    return (
+      this.tenthsThere(thing, withSecond) > 0 &&
+      this.suitOf(thing, patient) >= (withSecond ? 1 : 2) &&
+      this.hasSkill(thing, patient) &&
+      this.missingCompanions(thing, patient, withSecond).every(
+        ({ without }) => without !== 'unsafe',
+      )
+    )
+  }
+
+  /** The things that can serve a part. */
+  serving(part: Part, patient: Patient | null, withSecond: boolean): readonly number[] {
+    const [only] = part.any
+    if (part.any.length === 1 && only !== undefined) return this.playing(only, patient, withSecond)
+    return [...new Set(part.any.flatMap((role) => this.playing(role, patient, withSecond)))]
+  }
+
+  /** The things that can play a role for a patient; asked by many needs, found once. */
+  private playing(role: RoleId, patient: Patient | null, withSecond: boolean): readonly number[] {
+    const key = `${patient?.member.id ?? ''}${withSecond ? '+' : '/'}${role}`
+    let known = this.players.get(key)
+    if (!known) {
+      known = NEVER_COVER.includes(role)
+        ? []
+        : (this.pantry.byRole.get(role) ?? []).filter((thing) =>
+            this.counts(thing, patient, withSecond),
+          )
+      this.players.set(key, known)
+    }
+    return known
+  }
+
+  /** Whether it may be taken as the regular medicine that it is. */
+  countsAsOwn(thing: number, patient: Patient, withSecond: boolean): boolean {
+    const it = this.pantry.things[thing]
+    return (
+      it !== undefined &&
+      this.tenthsThere(thing, withSecond) > 0 &&
+      this.hasSkill(thing, patient) &&
+      unsuited(it, patient, this.pantry.house).every(({ code }) => code === 'taken_already')
+    )
+  }
+
+  /** The parts of the member's own medicines: so many days and two more. */
+  ownMedicine(patient: Patient): readonly { readonly thing: number; readonly uses: number }[] {
+    const { courses } = this.pantry.stock
+    return courses.flatMap((course) => {
+      if (course.memberId !== patient.member.id || !isRunning(course, this.question.date)) return []
+      if (course.perDay === null) return []
+      const thing = this.pantry.thingOf.get(course.itemId)
+      if (thing === undefined) return []
+      const perUnit = this.pantry.things[thing]?.facts.uses ?? 1
+      return [{ thing, uses: (course.perDay / THOUSAND) * perUnit * (this.question.days + 2) }]
+    })
+  }
+}
+
+// ---- what counts for whom ----------------------------------------------------------------------
+
+export const TENTHS = 10

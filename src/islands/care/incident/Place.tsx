@@ -1,0 +1,40 @@
+/** Where it happened. */
+
+import { useState } from 'react'
+import { words } from '../../../words'
+import classes from './incident.module.css'
+
+const w = words.care.incident
+
+export function Place({
+  chosen,
+  places,
+  onChoose,
+}: {
+  readonly chosen: string
+  readonly places: readonly { readonly id: string; readonly name: string }[]
+  readonly onChoose: (id: string) => void
+}) {
+  const [open, setOpen] = useState(false)
+  return (
+    <div className={classes.place}>
+      <button type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
+        {w.place(chosen)}
+      </button>
+      {open &&
+        places.map(({ id, name }) => (
+          <button
+            key={id}
+            type="button"
+            data-choice
+            onClick={() => {
+              onChoose(id)
+              setOpen(false)
+            }}
+          >
+            {name}
+          </button>
+        ))}
+    </div>
+  )
+}

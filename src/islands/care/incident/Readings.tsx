@@ -1,0 +1,79 @@
+/** The last readings, each beside what is usual. */
+
+import { useMemo } from 'react'
+import type { Instant } from '../../../core/dosing/given'
+import { alarmsOfLine } from '../../../core/incident/alarmsOfLine'
+import type { Seen } from '../../../core/incident/entry'
+import { useSpeakUp } from '../../../ui/speakUp'
+import { words } from '../../../words'
+import type { Care } from '../useCare'
+import classes from './incident.module.css'
+import type { AlarmProps } from './panel'
+
+const w = words.care.incident
+
+/** What the readings say has to be done, by whom and when to read again. */
+export function Readings({
+  care,
+  line,
+  patient,
+  now,
+  onSay,
+}: Pick<AlarmProps, 'line' | 'patient' | 'now' | 'onSay'> & { readonly care: Care }) {
+  const { units, timeZone } = care.view
+  const minute = Math.floor(now / 60_000)
+  const state = useMemo(
+    () => alarmsOfLine(line, patient, (minute * 60_000 + 59_999) as Instant, timeZone),
+    [line, patient, minute, timeZone],
+  )
+  const { told, advice, trend } = state
+  const again = advice.find((one) => one.kind === 'read_again')
+  useSpeakUp(
+    useMemo(
+      () => (again && again.due <= now ? [{ key: `read:${again.due}`, words: w.readNow }] : []),
+      [again, now],
+    ),
+  )
+  if (!told && advice.length === 0) return null
+  const how = { units, time: (at: Instant) => words.care.time(at, now, timeZone) }
+  const seen = (one: Seen) => void onSay({ kind: 'seen', seen: [one], words: '' })
+  return (
+    <section
+      className={classes.readings}
+      data-urgency={told?.urgency}
+      role="alert"
+      aria-label={w.readings}
+    >
+      {told && (
+        <>
+          <strong>{w.urgency(told)}</strong>
+          <p>
+            {w.cause(told, units)} {w.trend(trend, units)}
+          </p>
+        </>
+      )}
+      <ul>
+        {advice.map((one) => (
+          <li key={one.kind + ('of' in one ? one.of : '')}>{w.advice(one, how)}</li>
+        ))}
+      </ul>
+      <div className={classes.row}>
+        {advice.some(({ kind }) => kind === 'ask_heat') && (
+          <>
+            <button type="button" onClick={() => seen('in-heat')}>
+              {w.yesHeat}
+            </button>
+            <button type="button" onClick={() => seen('not-in-heat')}>
+              {w.noHeat}
+            </button>
+          </>
+        )}
+        {told && (
+          <button type="button" onClick={() => seen('looked-at')}>
+            {w.lookedAt(told.whom)}
+          </button>
+        )}
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,97 @@
+/** Entries that the record does not take. */
+
+import { useState } from 'react'
+import { removeIncident } from '../../../contract/care'
+import type { CareFact, Incident } from '../../../core/incident/entry'
+import { call, newKey, ProblemError } from '../../../device/call'
+import { dropWaiting } from '../../../device/outbox'
+import { useOutbox } from '../../../ui/useOutbox'
+import { words } from '../../../words'
+import type { Care } from '../useCare'
+import classes from './incident.module.css'
+
+const w = words.care.incident
+
+/** Opened by mistake: taken away with its reason; the log brings it back. */
+export function Slip({ incident }: { readonly incident: Incident }) {
+  const [failed, setFailed] = useState('')
+  const { waiting } = useOutbox()
+  /** What was sent of it is not waited for: it would stand here as if it were still going on. */
+  const forget = () =>
+    dropWaiting(
+      waiting
+        .filter(
+          ({ state, body }) =>
+            state === 'sent' &&
+            (body as { incidentId?: unknown } | null)?.incidentId === incident.id,
+        )
+        .map(({ key }) => key),
+    )
+  return (
+    <span className={classes.slip}>
+      <button
+        type="button"
+        onClick={() =>
+          void call(
+            removeIncident,
+            { params: { incidentId: incident.id }, body: { why: w.slipWhy } },
+            { key: newKey() },
+          )
+            .then(async ({ actId }) => {
+              await forget()
+              location.assign(`/incident?gone=${actId}`)
+            })
+            .catch((error: unknown) =>
+              setFailed(error instanceof ProblemError ? error.message : w.slipAway),
+            )
+        }
+      >
+        {w.slip}
+      </button>
+      {failed && <small role="alert">{failed}</small>}
+    </span>
+  )
+}
+
+/** Notes that the server did not take; a dose can be noted although it was refused. */
+export function Refused({ care, incident }: { readonly care: Care; readonly incident: Incident }) {
+  const of = care.refused.filter(({ incidentId }) => incidentId === incident.id)
+  if (of.length === 0) return null
+  return (
+    <div className={classes.alarms} role="alert">
+      {of.map((act) => (
+        <div key={act.key} className={classes.alarm}>
+          <p>
+            {w.refused}: {w.fact(act.fact, care.view.units)}. {act.problem?.title}.{' '}
+            {act.problem?.detail}
+          </p>
+          <p className={classes.row}>
+            {act.fact.kind === 'dose' && (
+              <button
+                type="button"
+                onClick={() =>
+                  void care
+                    .say({
+                      incidentId: incident.id,
+                      memberId:
+                        incident.patient.kind === 'member' ? incident.patient.memberId : null,
+                      fact: {
+                        ...(act.fact as Extract<CareFact, { kind: 'dose' }>),
+                        anyway: act.problem?.title ?? w.refused,
+                      },
+                    })
+                    .then(() => dropWaiting([act.key]))
+                }
+              >
+                {words.care.bench.anyway}
+              </button>
+            )}
+            <button type="button" onClick={() => void dropWaiting([act.key])}>
+              {words.rounds.waiting.drop}
+            </button>
+          </p>
+        </div>
+      ))}
+    </div>
+  )
+}
