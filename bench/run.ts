@@ -9,7 +9,7 @@ import { gzipSync } from 'node:zlib'
 import pg from 'pg'
 import { accountsUrl } from '../src/api/runtime'
 import { createAuth } from '../src/app/account/signIn'
-import { kept } from '../src/app/frame/cache'
+import { revisionCache } from '../src/app/frame/cache'
 import { type Caller, clockFrom, type World } from '../src/app/frame/world'
 import { createHousehold } from '../src/app/household/householdActs'
 import { bringIn } from '../src/app/imports/bringIn'
@@ -117,7 +117,10 @@ async function statementsOf(
     })
   })
   const db = createDb(pool)
-  await readWatch({ db, now: clockFrom(TODAY), surveys: kept(), services: standInServices }, caller)
+  await readWatch(
+    { db, now: clockFrom(TODAY), surveys: revisionCache(), services: standInServices },
+    caller,
+  )
   await db.destroy()
   return sent
 }
@@ -146,7 +149,12 @@ async function scriptBytes(address: string, cookie: string): Promise<number> {
 await freshDatabase('bench')
 const url = databaseUrl('DATABASE_URL', 'bench')
 const db = createDb(createPool(url, 4))
-const world: World = { db, now: clockFrom(TODAY), surveys: kept(), services: standInServices }
+const world: World = {
+  db,
+  now: clockFrom(TODAY),
+  surveys: revisionCache(),
+  services: standInServices,
+}
 const server = await startServer(url)
 const accounts = createPool(accountsUrl(url), 1)
 const auth = createAuth(accounts, { secret: SECRET, baseUrl: server.address, alsoTrusted: [] })
@@ -195,7 +203,7 @@ console.log(
   `${`the same ${statements.length} statements by the driver`.padEnd(36)} ${ms(straight).padStart(9)}`,
 )
 const read = await median(RUNS, () =>
-  readWatch({ ...world, surveys: kept(), services: standInServices }, large.caller),
+  readWatch({ ...world, surveys: revisionCache(), services: standInServices }, large.caller),
 )
 const headers = { cookie: large.cookie }
 const get = async (path: string) => {

@@ -1,7 +1,7 @@
 /** The running application's one database pool, clock and sign-in, made when first needed. */
 import { endEveryWayIn } from '../app/account/desk'
 import { type Auth, createAuth } from '../app/account/signIn'
-import { kept } from '../app/frame/cache'
+import { revisionCache } from '../app/frame/cache'
 import { clockFrom, type World } from '../app/frame/world'
 import type { Letters } from '../core/account/letters'
 import { loadRuleBook } from '../core/cover/ruleBook'
@@ -56,7 +56,12 @@ export function runtime(): Runtime {
     newPasswordSet: (userId) => endEveryWayIn(db, userId),
   })
   made = {
-    world: { db, now: clockFrom(SATCHEL_TODAY), surveys: kept(), services: standInServices },
+    world: {
+      db,
+      now: clockFrom(SATCHEL_TODAY),
+      surveys: revisionCache(),
+      services: standInServices,
+    },
     auth,
     secret: SATCHEL_SECRET,
     letters,

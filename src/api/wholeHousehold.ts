@@ -29,7 +29,7 @@ import {
 import { problem, problemOf } from './problem'
 import { runtime } from './runtime'
 
-const w = words.account.whole
+const wholeWords = words.account.whole
 /** Kinds of records in an order in which each can be written. */
 const KINDS = [...RECORD_NAMES, 'record_change']
 
@@ -45,7 +45,10 @@ export const saveEverything =
       const [household] = files.records.household ?? []
       return new Response(writeArchive(files.files, at), {
         headers: fileHeaders(
-          w.fileName(plainFileName(String(household?.name ?? '')), at.toISOString().slice(0, 10)),
+          wholeWords.fileName(
+            plainFileName(String(household?.name ?? '')),
+            at.toISOString().slice(0, 10),
+          ),
           'application/zip',
         ),
       })
@@ -80,7 +83,7 @@ async function filesOf(
     }),
   )
   const files: ArchiveFile[] = [
-    { path: w.readMe.name, bytes: async () => w.readMe.text },
+    { path: wholeWords.readMe.name, bytes: async () => wholeWords.readMe.text },
     { path: RECORDS_FILE, bytes: async () => JSON.stringify(file) },
     { path: SCHEMA_FILE, bytes: async () => JSON.stringify(householdFileSchema(), null, 1) },
     {
@@ -108,7 +111,7 @@ async function recordCsv(world: World, caller: Caller): Promise<string> {
       rows.push([entry.day, entry.who, entry.title, words.record.told(entry, entry.unit)])
     before = page.before ?? undefined
   } while (before !== undefined)
-  return forSpreadsheets(writeTable(w.recordHeadings, rows))
+  return forSpreadsheets(writeTable(wholeWords.recordHeadings, rows))
 }
 
 /** Takes an archive that is sent as it is, without a form around it. */

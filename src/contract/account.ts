@@ -1,9 +1,9 @@
 /** Endpoints of accounts: coming in, passwords, passkeys, devices, leaving. */
 import { z } from 'zod'
 import { endpoint } from './endpoint'
-import * as v from './primitives'
+import * as wire from './primitives'
 
-const email = v
+const email = wire
   .typed(200)
   .refine(
     (text) => z.email().safeParse(text).success,
@@ -19,7 +19,7 @@ const password = z
   .refine((text) => !/\p{Cc}|\p{Surrogate}/u.test(text), 'Leave out what cannot be typed')
 
 /** Short enough to leave room for what a household is called after its owner. */
-const ownName = v.givenName.max(80, 'Keep the name under 80 characters')
+const ownName = wire.givenName.max(80, 'Keep the name under 80 characters')
 
 const nothing = z.object({})
 
@@ -43,7 +43,7 @@ export const openAccount = endpoint(
   'POST',
   '/api/account/new-account',
   'Make an account by the way that a letter told, and be signed in',
-  { door: 'open', body: z.object({ key: v.typed(800).min(1), name: ownName, password }) },
+  { door: 'open', body: z.object({ key: wire.typed(800).min(1), name: ownName, password }) },
   nothing,
 )
 
@@ -83,7 +83,7 @@ export const answerLetter = endpoint(
   'POST',
   '/api/account/new-password',
   'Set a new password by the way that a letter told',
-  { door: 'open', body: z.object({ token: v.typed(200).min(1), password }) },
+  { door: 'open', body: z.object({ token: wire.typed(200).min(1), password }) },
   nothing,
 )
 
@@ -91,7 +91,7 @@ export const recover = endpoint(
   'POST',
   '/api/account/recovery',
   'Get in by a recovery code, and set a new password',
-  { door: 'open', body: z.object({ email, code: v.typed(40).min(1), password }) },
+  { door: 'open', body: z.object({ email, code: wire.typed(40).min(1), password }) },
   nothing,
 )
 
@@ -266,7 +266,7 @@ export const keepPasskey = endpoint(
         z.object({
           clientDataJSON: bytes,
           attestationObject: bytes,
-          transports: z.array(v.typed(20)).max(8).optional(),
+          transports: z.array(wire.typed(20)).max(8).optional(),
         }),
       ),
     }),

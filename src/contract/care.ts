@@ -1,10 +1,10 @@
 /** Endpoints of dose cards, mixtures and incidents. */
 import { z } from 'zod'
 import { endpoint, file } from './endpoint'
-import * as v from './primitives'
+import * as wire from './primitives'
 import * as care from './values/care'
 
-const ofCard = z.object({ cardId: v.ownCardId })
+const ofCard = z.object({ cardId: wire.ownCardId })
 
 const seenVersion = z.int().min(0)
 
@@ -16,12 +16,12 @@ export const readCare = endpoint(
   care.careValue,
 )
 
-export const readGoing = endpoint(
+export const readOpenIncidents = endpoint(
   'GET',
-  '/api/going',
+  '/api/open-incidents',
   'Incidents that go on, and timers that run',
   {},
-  care.goingValue,
+  care.openIncidents,
 )
 
 export const addCard = endpoint(
@@ -30,9 +30,9 @@ export const addCard = endpoint(
   'Write down what a prescriber said',
   {
     records: ['dose_card_added'],
-    body: care.cardBody.extend({ memberIds: care.cardFor, photo: v.photo.optional() }),
+    body: care.cardBody.extend({ memberIds: care.cardFor, photo: wire.photo.optional() }),
   },
-  v.done.extend({ cardId: v.ownCardId }),
+  wire.done.extend({ cardId: wire.ownCardId }),
 )
 
 export const changeCard = endpoint(
@@ -44,7 +44,7 @@ export const changeCard = endpoint(
     params: ofCard,
     body: care.cardBody.extend({ memberIds: care.cardFor, seenVersion }),
   },
-  v.done,
+  wire.done,
 )
 
 export const removeCard = endpoint(
@@ -52,7 +52,7 @@ export const removeCard = endpoint(
   '/api/dose-cards/{cardId}',
   'Take a card of the household away',
   { records: ['dose_card_removed'], params: ofCard },
-  v.done,
+  wire.done,
 )
 
 export const addRecipe = endpoint(
@@ -60,15 +60,15 @@ export const addRecipe = endpoint(
   '/api/recipes',
   'Write down a mixture with who says so',
   { records: ['recipe_added'], body: care.recipeFields },
-  v.done.extend({ recipeId: v.recipeId }),
+  wire.done.extend({ recipeId: wire.recipeId }),
 )
 
 export const removeRecipe = endpoint(
   'DELETE',
   '/api/recipes/{recipeId}',
   'Take a recipe of the household away',
-  { records: ['recipe_removed'], params: z.object({ recipeId: v.recipeId }) },
-  v.done,
+  { records: ['recipe_removed'], params: z.object({ recipeId: wire.recipeId }) },
+  wire.done,
 )
 
 export const startIncident = endpoint(
@@ -79,13 +79,13 @@ export const startIncident = endpoint(
     records: ['incident_started'],
     offline: 'device_first',
     body: z.object({
-      incidentId: v.incidentId,
+      incidentId: wire.incidentId,
       kind: care.incidentKind.nullable(),
       patient: care.incidentPatient,
-      placeId: v.placeId.nullable(),
+      placeId: wire.placeId.nullable(),
     }),
   },
-  v.done,
+  wire.done,
 )
 
 /** A slip: nothing was given and nothing used. Undoing the act brings it back. */
@@ -95,10 +95,10 @@ export const removeIncident = endpoint(
   'Take away an incident that was opened by a slip',
   {
     records: ['incident_removed'],
-    params: z.object({ incidentId: v.incidentId }),
-    body: z.object({ why: v.shortText.min(1, 'Say why: opened by a slip') }),
+    params: z.object({ incidentId: wire.incidentId }),
+    body: z.object({ why: wire.shortText.min(1, 'Say why: opened by a slip') }),
   },
-  v.done,
+  wire.done,
 )
 
 export const sayCare = endpoint(
@@ -110,19 +110,19 @@ export const sayCare = endpoint(
     offline: 'device_first',
     body: z
       .object({
-        entryId: v.careEntryId,
-        incidentId: v.incidentId.nullable(),
-        memberId: v.memberId.nullable(),
-        by: v.shortText.min(1).optional().describe('Who did it, where somebody else notes it'),
+        entryId: wire.careEntryId,
+        incidentId: wire.incidentId.nullable(),
+        memberId: wire.memberId.nullable(),
+        by: wire.shortText.min(1).optional().describe('Who did it, where somebody else notes it'),
         fact: care.careFact,
-        photo: v.photo.optional(),
+        photo: wire.photo.optional(),
       })
       .refine(({ incidentId, memberId }) => incidentId !== null || memberId !== null, {
         message: 'Say whom it is about',
         path: ['memberId'],
       }),
   },
-  v.done.extend({ outcome: care.takeOutcome }),
+  wire.done.extend({ outcome: care.takeOutcome }),
 )
 
 /** The photo of a pack's own label. */
@@ -136,12 +136,12 @@ export const cardPhoto = file(
 export const carePhoto = file(
   '/api/care/entries/{entryId}/photo',
   'A photo taken at an incident',
-  { params: z.object({ entryId: v.careEntryId }) },
+  { params: z.object({ entryId: wire.careEntryId }) },
   'image/*',
 )
 export const handoverPdf = file(
   '/api/incidents/{incidentId}/handover.pdf',
   'What was seen and done at an incident, for whoever takes over',
-  { params: z.object({ incidentId: v.incidentId }), query: z.object({ size: v.paper }) },
+  { params: z.object({ incidentId: wire.incidentId }), query: z.object({ size: wire.paper }) },
   'application/pdf',
 )

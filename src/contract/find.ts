@@ -2,7 +2,7 @@
 
 import { z } from 'zod'
 import { endpoint } from './endpoint'
-import * as v from './primitives'
+import * as wire from './primitives'
 
 export const foundThing = z.object({
   kind: z.enum(['lot', 'bare', 'kit', 'place', 'pocket']),
@@ -10,13 +10,13 @@ export const foundThing = z.object({
   where: z.string(),
   detail: z.string(),
   href: z.string(),
-  state: z.enum([...v.LOT_STATES, 'bare', 'none']),
+  state: z.enum([...wire.LOT_STATES, 'bare', 'none']),
 })
 
 export const find = endpoint(
   'GET',
   '/api/find',
   'Find anything by its words',
-  { query: z.object({ q: v.typed(120) }) },
+  { query: z.object({ q: wire.typed(120) }) },
   z.object({ found: z.array(foundThing) }),
 )

@@ -4,7 +4,7 @@ import { z } from 'zod'
 import { isTimeZone } from '../core/calendar/plainDate'
 import { LABEL_SETS } from '../core/household/labelSet'
 import { endpoint } from './endpoint'
-import * as v from './primitives'
+import * as wire from './primitives'
 import * as household from './values/household'
 import * as members from './values/members'
 import * as places from './values/places'
@@ -19,7 +19,7 @@ export const readHousehold = endpoint(
     members: z.array(members.memberValue),
     places: z.array(
       z.object({
-        id: v.placeId,
+        id: wire.placeId,
         name: z.string(),
         hue: places.hue,
         minutesToHelp: z.int().nullable(),
@@ -28,10 +28,10 @@ export const readHousehold = endpoint(
         minutesToVet: z.int().nullable(),
         signal: places.signal.nullable(),
         climate: places.climate.nullable(),
-        usuallyThere: z.array(v.memberId).readonly(),
+        usuallyThere: z.array(wire.memberId).readonly(),
         rhythm: places.rhythm,
         visits: z.array(places.visitValue),
-        version: v.version,
+        version: wire.version,
       }),
     ),
   }),
@@ -44,14 +44,14 @@ export const changeHousehold = endpoint(
   {
     records: ['household_changed'],
     body: z.object({
-      ...v.seen,
-      name: v.givenName.optional(),
+      ...wire.seen,
+      name: wire.givenName.optional(),
       timeZone: z
         .string()
         .max(60)
         .refine(isTimeZone, 'Give a time zone such as Europe/Oslo')
         .optional(),
-      dateOrder: v.dateOrder.optional(),
+      dateOrder: wire.dateOrder.optional(),
       weekStart: z.enum(['monday', 'sunday']).optional(),
       units: z.enum(['metric', 'us']).optional(),
       country: z
@@ -59,8 +59,8 @@ export const changeHousehold = endpoint(
         .regex(/^(?:[A-Z]{2})?$/, 'Give a country code of two letters')
         .optional(),
       labels: z.enum(LABEL_SETS).nullable().optional(),
-      emergencyNumber: v.phone.optional(),
-      poisonNumber: v.phone.optional(),
+      emergencyNumber: wire.phone.optional(),
+      poisonNumber: wire.phone.optional(),
       currency: z
         .string()
         .regex(/^[A-Z]{3}$/, 'Give a currency code of three letters')
@@ -71,7 +71,7 @@ export const changeHousehold = endpoint(
       schools: members.chosenSchools.optional(),
     }),
   },
-  v.done,
+  wire.done,
 )
 
 export const readFeeds = endpoint(
@@ -86,8 +86,8 @@ export const addFeed = endpoint(
   'POST',
   '/api/calendar-feeds',
   'Make an address for a calendar to subscribe to',
-  { records: ['feed_added'], body: z.object({ name: v.givenName }) },
-  v.done.extend({ feedId: z.uuid() }),
+  { records: ['feed_added'], body: z.object({ name: wire.givenName }) },
+  wire.done.extend({ feedId: z.uuid() }),
 )
 
 export const removeFeed = endpoint(
@@ -95,5 +95,5 @@ export const removeFeed = endpoint(
   '/api/calendar-feeds/{feedId}',
   'Close a calendar’s address',
   { records: ['feed_removed'], params: z.object({ feedId: z.uuid() }) },
-  v.done,
+  wire.done,
 )

@@ -10,7 +10,7 @@ import { LABEL_SETS } from '../core/household/labelSet'
 import { MOST } from '../core/quantity/amount'
 import { PACES } from '../core/rounds/pace'
 import { PART_WAYS } from '../core/stock/lot'
-import * as v from './primitives'
+import * as wire from './primitives'
 import * as care from './values/care'
 import * as cover from './values/cover'
 import * as items from './values/items'
@@ -24,7 +24,7 @@ import * as stock from './values/stock'
 
 const id = z.uuid()
 
-const day = v.plainDate
+const day = wire.plainDate
 
 const moment = z.iso.datetime({ offset: true })
 
@@ -32,7 +32,7 @@ const whole = z.int().min(0)
 
 const thousandths = z.int().min(0).max(MOST).describe('Thousandths of the item’s unit')
 
-const text = v.typed(4000)
+const text = wire.typed(4000)
 
 const json = new WeakSet<z.ZodType>()
 
@@ -62,54 +62,54 @@ const picture = {
 
 const details = z
   .object({
-    expiry: v.expiry,
-    opened: v.opened,
-    condition: v.condition,
-    standing: v.standing,
-    batch: v.shortText,
-    boughtAt: v.shortText,
-    unitPriceMinor: v.minor.nullable(),
+    expiry: wire.expiry,
+    opened: wire.opened,
+    condition: wire.condition,
+    standing: wire.standing,
+    batch: wire.shortText,
+    boughtAt: wire.shortText,
+    unitPriceMinor: wire.minor.nullable(),
     note: text,
     directions: text,
-    forMember: v.memberId.nullable(),
+    forMember: wire.memberId.nullable(),
   })
   .partial()
 
-const at = { pocket: v.pocketId, was: v.amount, found: v.amount }
+const at = { pocket: wire.pocketId, was: wire.amount, found: wire.amount }
 
 const way = z.enum(PART_WAYS).optional()
 
 const plainFacts = [
-  z.object({ kind: z.literal('received'), to: v.pocketId, amount: v.amount }),
+  z.object({ kind: z.literal('received'), to: wire.pocketId, amount: wire.amount }),
   z.object({
     kind: z.literal('used'),
-    from: v.pocketId,
-    amount: v.amount,
-    insteadOf: v.lotId.optional(),
+    from: wire.pocketId,
+    amount: wire.amount,
+    insteadOf: wire.lotId.optional(),
   }),
-  z.object({ kind: z.literal('discarded'), from: v.pocketId, amount: v.amount }),
-  z.object({ kind: z.literal('given'), from: v.pocketId, amount: v.amount, to: text }),
+  z.object({ kind: z.literal('discarded'), from: wire.pocketId, amount: wire.amount }),
+  z.object({ kind: z.literal('given'), from: wire.pocketId, amount: wire.amount, to: text }),
   z.object({
     kind: z.literal('moved'),
-    from: v.pocketId,
-    to: v.pocketId,
-    amount: v.amount,
-    insteadOf: v.lotId.optional(),
+    from: wire.pocketId,
+    to: wire.pocketId,
+    amount: wire.amount,
+    insteadOf: wire.lotId.optional(),
   }),
   z.object({ kind: z.literal('counted'), ...at }),
   z.object({ kind: z.literal('restated'), ...at }),
   z.object({
     kind: z.literal('split_off'),
-    from: v.pocketId,
-    amount: v.amount,
-    into: v.lotId,
+    from: wire.pocketId,
+    amount: wire.amount,
+    into: wire.lotId,
     way,
   }),
   z.object({
     kind: z.literal('split_from'),
-    to: v.pocketId,
-    amount: v.amount,
-    outOf: v.lotId,
+    to: wire.pocketId,
+    amount: wire.amount,
+    outOf: wire.lotId,
     way,
   }),
   z.object({ kind: z.literal('amended'), changes: z.object({ from: details, to: details }) }),
@@ -146,15 +146,15 @@ const bulletin = z.object({
 export const RECORDS = {
   household: z.strictObject({
     id,
-    name: v.givenName,
+    name: wire.givenName,
     time_zone: z.string().refine(isTimeZone),
-    date_order: v.dateOrder,
+    date_order: wire.dateOrder,
     week_start: z.enum(['monday', 'sunday']),
     units: z.enum(['metric', 'us']),
-    country: v.typed(2),
+    country: wire.typed(2),
     labels: z.enum(LABEL_SETS).nullable(),
-    emergency_number: v.phone,
-    poison_number: v.phone,
+    emergency_number: wire.phone,
+    poison_number: wire.phone,
     currency: z.string().regex(/^[A-Z]{3}$/),
     lookahead_days: z.int().min(1).max(366),
     round_pace: z.enum(PACES),
@@ -167,8 +167,8 @@ export const RECORDS = {
   }),
   act: z.strictObject({
     id,
-    kind: v.shortText.min(1),
-    who: v.typed(200),
+    kind: wire.shortText.min(1),
+    who: wire.typed(200),
     at: moment.describe('When it was done'),
     on_day: day,
     why: text,
@@ -177,11 +177,11 @@ export const RECORDS = {
   }),
   member: z.strictObject({
     ...acted,
-    name: v.givenName,
-    species: v.species,
+    name: wire.givenName,
+    species: wire.species,
     born: day.nullable(),
     helper: z.boolean(),
-    note: v.longText,
+    note: wire.longText,
     facts: nested(members.memberFacts.nullable()),
     guest_until: day.nullable(),
   }),
@@ -189,16 +189,16 @@ export const RECORDS = {
     ...acted,
     member_id: id,
     on_day: day,
-    grams: v.grams,
+    grams: wire.grams,
     noted_at: moment,
   }),
   member_photo: z.strictObject({ ...picture, member_id: id }),
   place: z.strictObject({
     ...acted,
-    name: v.givenName,
+    name: wire.givenName,
     hue: places.hue,
     minutes_to_help: places.minutes.nullable(),
-    note: v.longText,
+    note: wire.longText,
     traits: nested(places.placeTraits),
     rhythm: nested(places.rhythm),
     position: z.int(),
@@ -212,7 +212,7 @@ export const RECORDS = {
     place_id: id,
     starts_on: day,
     ends_on: day,
-    label: v.typed(300),
+    label: wire.typed(300),
     source_uid: text.nullable(),
   }),
   list_decision: z.strictObject({
@@ -220,22 +220,22 @@ export const RECORDS = {
     place_id: id,
     line_key: text.min(1),
     decision: z.enum(['accepted', 'overruled']),
-    note: v.longText,
+    note: wire.longText,
   }),
   kit: z.strictObject({
     ...acted,
     place_id: id,
-    name: v.givenName,
-    note: v.longText,
+    name: wire.givenName,
+    note: wire.longText,
     check_every_days: z.int().min(1).max(1500),
     container: nested(kits.container.nullable()),
   }),
-  kit_check: z.strictObject({ ...acted, kit_id: id, on_day: day, by_whom: v.typed(200) }),
-  sheet_print: z.strictObject({ ...acted, kit_id: id, on_day: day, fingerprint: v.typed(200) }),
+  kit_check: z.strictObject({ ...acted, kit_id: id, on_day: day, by_whom: wire.typed(200) }),
+  sheet_print: z.strictObject({ ...acted, kit_id: id, on_day: day, fingerprint: wire.typed(200) }),
   pocket: z.strictObject({
     ...acted,
     kit_id: id,
-    name: v.givenName,
+    name: wire.givenName,
     sort: kits.pocketFacts.sort,
     cell_column: kits.cell.shape.column,
     cell_row: kits.cell.shape.row,
@@ -250,30 +250,30 @@ export const RECORDS = {
   }),
   item: z.strictObject({
     ...acted,
-    name: v.givenName,
-    strength: v.shortText,
-    unit: v.shortText,
-    kind: v.itemKind,
-    purpose: v.longText,
-    for_whom: v.longText,
+    name: wire.givenName,
+    strength: wire.shortText,
+    unit: wire.shortText,
+    kind: wire.itemKind,
+    purpose: wire.longText,
+    for_whom: wire.longText,
     essential: z.boolean(),
-    opened_clock: nested(v.openedClock),
-    pack_size: v.someAmount.nullable(),
-    pack_price_minor: v.minor.nullable(),
-    shop: v.shortText,
-    note: v.longText,
-    catalogue_id: v.catalogueId.nullable(),
+    opened_clock: nested(wire.openedClock),
+    pack_size: wire.someAmount.nullable(),
+    pack_price_minor: wire.minor.nullable(),
+    shop: wire.shortText,
+    note: wire.longText,
+    catalogue_id: wire.catalogueId.nullable(),
     own_facts: nested(members.ownFacts),
     verdict: nested(items.verdict.nullable()),
   }),
-  par: z.strictObject({ ...acted, item_id: id, pocket_id: id, amount: v.someAmount }),
-  item_code: z.strictObject({ ...acted, item_id: id, gtin: v.gtin }),
+  par: z.strictObject({ ...acted, item_id: id, pocket_id: id, amount: wire.someAmount }),
+  item_code: z.strictObject({ ...acted, item_id: id, gtin: wire.gtin }),
   shop_offer: z.strictObject({
     ...acted,
     item_id: id,
-    shop: v.givenName,
-    pack_size: v.someAmount,
-    price_minor: v.minor.nullable(),
+    shop: wire.givenName,
+    pack_size: wire.someAmount,
+    price_minor: wire.minor.nullable(),
     lead_days: z.int().min(0).max(366),
   }),
   use_rate: z.strictObject({ ...acted, item_id: id, place_id: id, per_year: thousandths }),
@@ -281,10 +281,10 @@ export const RECORDS = {
     ...acted,
     member_id: id,
     item_id: id,
-    reason: v.longText,
-    prescriber: v.shortText,
-    directions: v.longText,
-    per_day: v.someAmount.nullable(),
+    reason: wire.longText,
+    prescriber: wire.shortText,
+    directions: wire.longText,
+    per_day: wire.someAmount.nullable(),
     starts_on: day,
     ends_on: day.nullable(),
     release: nested(cover.courseRelease.nullable()),
@@ -298,14 +298,14 @@ export const RECORDS = {
       .refine((written) => parseExpiry(written) !== null)
       .describe('"2027-03-31", "2027-03", "none" printed, or "" where nobody has looked'),
     opened_on: day.nullable(),
-    condition: v.condition,
-    standing: nested(v.standing),
-    batch: v.shortText,
-    bought_at: v.shortText,
-    unit_price_minor: v.minor.nullable(),
-    note: v.longText,
+    condition: wire.condition,
+    standing: nested(wire.standing),
+    batch: wire.shortText,
+    bought_at: wire.shortText,
+    unit_price_minor: wire.minor.nullable(),
+    note: wire.longText,
     received_on: day,
-    directions: v.longText,
+    directions: wire.longText,
     for_member_id: id.nullable(),
     origin: nested(z.object({ lotId: id, way: z.enum(PART_WAYS) }).nullable()),
     claimed_on: day.nullable(),
@@ -323,22 +323,22 @@ export const RECORDS = {
     lot_id: id.nullable(),
     from_pocket_id: id.nullable(),
     to_pocket_id: id.nullable(),
-    shop: v.shortText,
+    shop: wire.shortText,
     amount: thousandths.nullable(),
   }),
   shop_order: z.strictObject({
     ...acted,
-    shop: v.givenName,
-    reference: v.givenName,
+    shop: wire.givenName,
+    reference: wire.givenName,
     ordered_on: day,
   }),
   purchase: z.strictObject({
     ...acted,
     item_id: id,
-    shop: v.shortText,
+    shop: wire.shortText,
     packs: z.int().min(1).max(1000),
-    pack_size: v.someAmount,
-    price_minor: v.minor.nullable(),
+    pack_size: wire.someAmount,
+    price_minor: wire.minor.nullable(),
     wanted_by: day.nullable(),
     goes_to: nested(z.array(shopping.target).max(60)),
     source: z.enum(['plan', 'hand']),
@@ -349,23 +349,23 @@ export const RECORDS = {
   }),
   recall_notice: z.strictObject({
     ...acted,
-    bulletin_id: v.typed(200).min(1),
+    bulletin_id: wire.typed(200).min(1),
     taken_on: day,
     bulletin: nested(bulletin),
   }),
   errand_deferral: z.strictObject({ ...acted, errand_key: text.min(1), until_day: day }),
-  stock_view: z.strictObject({ ...acted, name: v.givenName, filter: nested(stock.stockFilter) }),
+  stock_view: z.strictObject({ ...acted, name: wire.givenName, filter: nested(stock.stockFilter) }),
   calendar_feed: z
-    .strictObject({ ...acted, name: v.givenName })
+    .strictObject({ ...acted, name: wire.givenName })
     .describe('Its address is made anew by the machine that it is brought back to'),
   round: z.strictObject({
     ...acted,
     kit_id: id,
     pocket_ids: nested(z.array(id).max(500)),
     started_at: moment,
-    started_by: v.typed(200),
+    started_by: wire.typed(200),
     finished_at: moment.nullable(),
-    signed_by: v.typed(200).nullable(),
+    signed_by: wire.typed(200).nullable(),
   }),
   round_entry: z.strictObject({
     ...acted,
@@ -373,7 +373,7 @@ export const RECORDS = {
     pocket_id: id,
     lot_id: id.nullable(),
     said_at: moment,
-    said_by: v.typed(200),
+    said_by: wire.typed(200),
     seconds: z.int().min(0).max(3600),
     fact: nested(rounds.entryFact),
     outcome: nested(rounds.outcome.nullable()),
@@ -394,7 +394,7 @@ export const RECORDS = {
     guest: nested(care.incidentPatient.nullable()),
     place_id: id.nullable(),
     started_at: moment,
-    started_by: v.typed(200),
+    started_by: wire.typed(200),
     ended_at: moment.nullable(),
   }),
   care_entry: z.strictObject({
@@ -402,7 +402,7 @@ export const RECORDS = {
     incident_id: id.nullable(),
     member_id: id.nullable(),
     done_at: moment,
-    done_by: v.typed(200),
+    done_by: wire.typed(200),
     fact: nested(care.careFact),
     outcome: nested(care.takeOutcome.nullable()),
   }),

@@ -2,14 +2,14 @@
 import { z } from 'zod'
 import { FIELDS } from '../core/interchange/headings'
 import { endpoint, file, LIST_BYTES } from './endpoint'
-import * as v from './primitives'
+import * as wire from './primitives'
 
 const listLine = z.object({
   line: z.int().min(0),
-  cells: z.partialRecord(z.enum(FIELDS), v.typed(4000)),
+  cells: z.partialRecord(z.enum(FIELDS), wire.typed(4000)),
 })
 
-const site = z.object({ place: v.givenName, kit: v.givenName, pocket: v.givenName })
+const site = z.object({ place: wire.givenName, kit: wire.givenName, pocket: wire.givenName })
 
 export const readKnown = endpoint(
   'GET',
@@ -18,22 +18,22 @@ export const readKnown = endpoint(
   {},
   z.object({
     items: z.array(
-      z.object({ id: v.itemId, name: z.string(), strength: z.string(), unit: z.string() }),
+      z.object({ id: wire.itemId, name: z.string(), strength: z.string(), unit: z.string() }),
     ),
     pockets: z.array(
-      z.object({ id: v.pocketId, place: z.string(), kit: z.string(), pocket: z.string() }),
+      z.object({ id: wire.pocketId, place: z.string(), kit: z.string(), pocket: z.string() }),
     ),
     lots: z.array(
       z.object({
-        itemId: v.itemId,
-        pocketId: v.pocketId,
-        amount: v.amount,
+        itemId: wire.itemId,
+        pocketId: wire.pocketId,
+        amount: wire.amount,
         expiry: z.string(),
         openedOn: z.string().nullable(),
         batch: z.string(),
       }),
     ),
-    pars: z.array(z.object({ itemId: v.itemId, pocketId: v.pocketId, amount: v.amount })),
+    pars: z.array(z.object({ itemId: wire.itemId, pocketId: wire.pocketId, amount: wire.amount })),
   }),
 )
 
@@ -45,9 +45,9 @@ export const bringIn = endpoint(
     records: ['brought_in'],
     mostBytes: LIST_BYTES,
     body: z.object({
-      name: v.shortText.default(''),
+      name: wire.shortText.default(''),
       fallback: site,
-      claimedOn: v.plainDate
+      claimedOn: wire.plainDate
         .nullable()
         .optional()
         .describe(
@@ -56,7 +56,7 @@ export const bringIn = endpoint(
       lines: z.array(listLine).min(1, 'There is no line to bring in').max(20_000),
     }),
   },
-  v.done.extend({
+  wire.done.extend({
     lots: z.int(),
     already: z.int(),
     skipped: z.int(),

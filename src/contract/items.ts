@@ -2,7 +2,7 @@
 
 import { z } from 'zod'
 import { endpoint } from './endpoint'
-import * as v from './primitives'
+import * as wire from './primitives'
 import * as items from './values/items'
 import * as members from './values/members'
 
@@ -18,8 +18,8 @@ export const changeItem = endpoint(
   'PATCH',
   '/api/items/{itemId}',
   'Change an item',
-  { records: ['item_changed'], params: z.object({ itemId: v.itemId }), body: items.itemPatch },
-  v.done,
+  { records: ['item_changed'], params: z.object({ itemId: wire.itemId }), body: items.itemPatch },
+  wire.done,
 )
 
 export const matchItems = endpoint(
@@ -32,18 +32,18 @@ export const matchItems = endpoint(
       matches: z
         .array(
           z.object({
-            itemId: v.itemId,
-            catalogueId: v.catalogueId.nullable(),
+            itemId: wire.itemId,
+            catalogueId: wire.catalogueId.nullable(),
             own: members.ownFacts.optional(),
-            kind: v.itemKind.optional(),
-            openedClock: v.openedClock.optional(),
+            kind: wire.itemKind.optional(),
+            openedClock: wire.openedClock.optional(),
           }),
         )
         .min(1)
         .max(500),
     }),
   },
-  v.done.extend({ matched: z.int() }),
+  wire.done.extend({ matched: z.int() }),
 )
 
 export const readCodes = endpoint(
@@ -58,6 +58,6 @@ export const teachCode = endpoint(
   'PUT',
   '/api/items/{itemId}/codes/{gtin}',
   'Say which item a code on a pack stands for',
-  { records: ['code_taught'], params: z.object({ itemId: v.itemId, gtin: v.gtin }) },
-  v.done,
+  { records: ['code_taught'], params: z.object({ itemId: wire.itemId, gtin: wire.gtin }) },
+  wire.done,
 )

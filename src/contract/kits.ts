@@ -2,7 +2,7 @@
 
 import { z } from 'zod'
 import { endpoint } from './endpoint'
-import * as v from './primitives'
+import * as wire from './primitives'
 import * as kits from './values/kits'
 import * as places from './values/places'
 
@@ -21,25 +21,25 @@ export const createKit = endpoint(
   {
     records: ['kit_added'],
     body: z.object({
-      placeId: v.placeId,
-      name: v.givenName,
-      note: v.longText.default(''),
+      placeId: wire.placeId,
+      name: wire.givenName,
+      note: wire.longText.default(''),
       shape: kits.shape.optional().describe('Fills in the pockets such a container usually has'),
       pockets: z
-        .array(v.givenName)
+        .array(wire.givenName)
         .max(20)
         .default([])
         .describe('By name alone; after those of the shape'),
     }),
   },
-  v.done.extend({ kitId: v.kitId }),
+  wire.done.extend({ kitId: wire.kitId }),
 )
 
 export const readKit = endpoint(
   'GET',
   '/api/kits/{kitId}',
   'A kit as a mat: every pocket and lot',
-  { params: v.ofKit },
+  { params: wire.ofKit },
   kits.kitValue,
 )
 
@@ -49,25 +49,25 @@ export const changeKit = endpoint(
   'Change a kit',
   {
     records: ['kit_changed'],
-    params: v.ofKit,
+    params: wire.ofKit,
     body: z.object({
-      ...v.seen,
-      name: v.givenName.optional(),
-      note: v.longText.optional(),
-      placeId: v.placeId.optional(),
+      ...wire.seen,
+      name: wire.givenName.optional(),
+      note: wire.longText.optional(),
+      placeId: wire.placeId.optional(),
       checkEveryDays: z.int().min(1).max(1500).optional(),
       container: kits.container.nullable().optional(),
     }),
   },
-  v.done,
+  wire.done,
 )
 
 export const checkKit = endpoint(
   'POST',
   '/api/kits/{kitId}/checks',
   'Note that the kit was looked through today',
-  { records: ['kit_checked'], params: v.ofKit },
-  v.done,
+  { records: ['kit_checked'], params: wire.ofKit },
+  wire.done,
 )
 
 export const addPocket = endpoint(
@@ -76,10 +76,10 @@ export const addPocket = endpoint(
   'Add a pocket',
   {
     records: ['pocket_added'],
-    params: v.ofKit,
-    body: z.object({ name: v.givenName, ...z.object(kits.pocketFacts).partial().shape }),
+    params: wire.ofKit,
+    body: z.object({ name: wire.givenName, ...z.object(kits.pocketFacts).partial().shape }),
   },
-  v.done.extend({ pocketId: v.pocketId }),
+  wire.done.extend({ pocketId: wire.pocketId }),
 )
 
 export const changePocket = endpoint(
@@ -88,21 +88,21 @@ export const changePocket = endpoint(
   'Rename a pocket, measure it or say how it is reached',
   {
     records: ['pocket_changed'],
-    params: v.ofPocket,
+    params: wire.ofPocket,
     body: z.object({
-      ...v.seen,
-      name: v.givenName.optional(),
+      ...wire.seen,
+      name: wire.givenName.optional(),
       ...z.object(kits.pocketFacts).partial().shape,
     }),
   },
-  v.done,
+  wire.done,
 )
 
 export const readLayout = endpoint(
   'GET',
   '/api/kits/{kitId}/layout',
   'A kit as the layout engine takes it',
-  { params: v.ofKit },
+  { params: wire.ofKit },
   kits.layoutValue,
 )
 
@@ -112,23 +112,23 @@ export const carryOutLayout = endpoint(
   'Move things within a kit as a computed layout says',
   {
     records: ['kit_arranged'],
-    params: v.ofKit,
+    params: wire.ofKit,
     body: z.object({
       steps: z
         .array(
           z.object({
-            lotId: v.lotId,
-            from: v.pocketId,
-            to: v.pocketId,
-            amount: v.someAmount,
-            ...v.seen,
+            lotId: wire.lotId,
+            from: wire.pocketId,
+            to: wire.pocketId,
+            amount: wire.someAmount,
+            ...wire.seen,
           }),
         )
         .min(1)
         .max(500),
     }),
   },
-  v.done.extend({ moved: z.int() }),
+  wire.done.extend({ moved: z.int() }),
 )
 
 export const arrangeMat = endpoint(
@@ -137,21 +137,21 @@ export const arrangeMat = endpoint(
   'Lay the pockets of a kit out on its mat',
   {
     records: ['kit_arranged'],
-    params: v.ofKit,
+    params: wire.ofKit,
     body: z.object({
       cells: z
-        .array(z.object({ pocketId: v.pocketId, cell: kits.cell, ...v.seen }))
+        .array(z.object({ pocketId: wire.pocketId, cell: kits.cell, ...wire.seen }))
         .min(1)
         .max(kits.MOST_POCKETS),
     }),
   },
-  v.done,
+  wire.done,
 )
 
 export const removePocket = endpoint(
   'DELETE',
   '/api/pockets/{pocketId}',
   'Take an empty pocket away',
-  { records: ['pocket_removed'], params: z.object({ pocketId: v.pocketId }) },
-  v.done,
+  { records: ['pocket_removed'], params: z.object({ pocketId: wire.pocketId }) },
+  wire.done,
 )

@@ -2,9 +2,9 @@
 
 import { z } from 'zod'
 import { endpoint } from './endpoint'
-import * as v from './primitives'
+import * as wire from './primitives'
 
-const lineKey = v.typed(120).min(1)
+const lineKey = wire.typed(120).min(1)
 
 export const decideLines = endpoint(
   'POST',
@@ -12,7 +12,7 @@ export const decideLines = endpoint(
   'Accept, overrule or reopen proposed lines of a place’s list',
   {
     records: ['list_decided'],
-    params: v.ofPlace,
+    params: wire.ofPlace,
     body: z.object({
       lines: z
         .array(
@@ -21,16 +21,16 @@ export const decideLines = endpoint(
               decision: z.literal('accepted'),
               key: lineKey,
               thing: z.union([
-                z.object({ itemId: v.itemId }),
-                z.object({ entryId: v.catalogueId }),
+                z.object({ itemId: wire.itemId }),
+                z.object({ entryId: wire.catalogueId }),
               ]),
-              par: v.someAmount,
-              pocketId: v.pocketId,
+              par: wire.someAmount,
+              pocketId: wire.pocketId,
             }),
             z.object({
               decision: z.literal('overruled'),
               key: lineKey,
-              note: v.longText.min(1, 'Say why: the next keeper will ask'),
+              note: wire.longText.min(1, 'Say why: the next keeper will ask'),
             }),
             z.object({ decision: z.literal('open'), key: lineKey }),
           ]),
@@ -39,5 +39,5 @@ export const decideLines = endpoint(
         .max(300),
     }),
   },
-  v.done.extend({ decided: z.int() }),
+  wire.done.extend({ decided: z.int() }),
 )

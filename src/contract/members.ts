@@ -1,23 +1,23 @@
 /** Endpoints of people and animals, their weights and prescriptions. */
 import { z } from 'zod'
 import { endpoint, file } from './endpoint'
-import * as v from './primitives'
+import * as wire from './primitives'
 import * as cover from './values/cover'
 import * as members from './values/members'
 
 const memberFields = {
-  name: v.givenName,
-  species: v.species,
-  born: v.plainDate.nullable(),
+  name: wire.givenName,
+  species: wire.species,
+  born: wire.plainDate.nullable(),
   helper: z.boolean(),
-  note: v.longText,
+  note: wire.longText,
   facts: members.memberFacts,
-  guestUntil: v.plainDate.nullable(),
+  guestUntil: wire.plainDate.nullable(),
 }
 
-const ofMember = z.object({ memberId: v.memberId })
+const ofMember = z.object({ memberId: wire.memberId })
 
-const ofCourse = z.object({ courseId: v.courseId })
+const ofCourse = z.object({ courseId: wire.courseId })
 
 export const addMember = endpoint(
   'POST',
@@ -32,10 +32,10 @@ export const addMember = endpoint(
       note: memberFields.note.default(''),
       facts: memberFields.facts.nullable().default(null),
       guestUntil: memberFields.guestUntil.default(null),
-      grams: v.grams.nullable().default(null),
+      grams: wire.grams.nullable().default(null),
     }),
   },
-  v.done.extend({ memberId: v.memberId }),
+  wire.done.extend({ memberId: wire.memberId }),
 )
 
 export const changeMember = endpoint(
@@ -45,9 +45,9 @@ export const changeMember = endpoint(
   {
     records: ['member_changed'],
     params: ofMember,
-    body: z.object({ ...v.seen, ...z.object(memberFields).partial().shape }),
+    body: z.object({ ...wire.seen, ...z.object(memberFields).partial().shape }),
   },
-  v.done,
+  wire.done,
 )
 
 export const removeMember = endpoint(
@@ -55,7 +55,7 @@ export const removeMember = endpoint(
   '/api/members/{memberId}',
   'Take a member off the household',
   { records: ['member_removed'], params: ofMember },
-  v.done,
+  wire.done,
 )
 
 export const weigh = endpoint(
@@ -66,20 +66,20 @@ export const weigh = endpoint(
     records: ['weighed'],
     params: ofMember,
     body: z.object({
-      on: v.plainDate,
-      grams: v.grams,
+      on: wire.plainDate,
+      grams: wire.grams,
       sure: z.boolean().default(false).describe('It differs much from the last one, and is meant'),
     }),
   },
-  v.done.extend({ weighingId: v.weighingId }),
+  wire.done.extend({ weighingId: wire.weighingId }),
 )
 
 export const removeWeighing = endpoint(
   'DELETE',
   '/api/weighings/{weighingId}',
   'Take a weight away',
-  { records: ['weighing_removed'], params: z.object({ weighingId: v.weighingId }) },
-  v.done,
+  { records: ['weighing_removed'], params: z.object({ weighingId: wire.weighingId }) },
+  wire.done,
 )
 
 export const setPhoto = endpoint(
@@ -90,20 +90,20 @@ export const setPhoto = endpoint(
     records: ['photo_set'],
     params: ofMember,
     body: z.object({
-      photo: v.photo.nullable(),
+      photo: wire.photo.nullable(),
     }),
   },
-  v.done,
+  wire.done,
 )
 
 const courseFields = {
-  reason: v.shortText,
-  prescriber: v.shortText,
-  directions: v.longText,
-  perDay: v.someAmount.nullable(),
-  unit: v.shortText.describe('The unit the amount was given in; empty for the item’s own'),
-  startsOn: v.plainDate,
-  endsOn: v.plainDate.nullable(),
+  reason: wire.shortText,
+  prescriber: wire.shortText,
+  directions: wire.longText,
+  perDay: wire.someAmount.nullable(),
+  unit: wire.shortText.describe('The unit the amount was given in; empty for the item’s own'),
+  startsOn: wire.plainDate,
+  endsOn: wire.plainDate.nullable(),
   confirmedAgainstWarning: z.boolean(),
 }
 
@@ -124,7 +124,7 @@ export const addCourse = endpoint(
     params: ofMember,
     body: z
       .object({
-        itemId: v.itemId,
+        itemId: wire.itemId,
         ...courseFields,
         directions: courseFields.directions.default(''),
         unit: courseFields.unit.default(''),
@@ -132,7 +132,7 @@ export const addCourse = endpoint(
       })
       .refine(inOrder, 'A course ends on or after the day it starts'),
   },
-  v.done.extend({ courseId: v.courseId }),
+  wire.done.extend({ courseId: wire.courseId }),
 )
 
 export const changeCourse = endpoint(
@@ -144,13 +144,13 @@ export const changeCourse = endpoint(
     params: ofCourse,
     body: z
       .object({
-        ...v.seen,
+        ...wire.seen,
         ...z.object(courseFields).partial().shape,
         release: cover.courseRelease.nullable().optional(),
       })
       .refine(inOrder, 'A course ends on or after the day it starts'),
   },
-  v.done,
+  wire.done,
 )
 
 export const removeCourse = endpoint(
@@ -158,7 +158,7 @@ export const removeCourse = endpoint(
   '/api/courses/{courseId}',
   'Take a prescription away',
   { records: ['course_removed'], params: ofCourse },
-  v.done,
+  wire.done,
 )
 
 export const memberPhoto = file(

@@ -1,14 +1,14 @@
 /** Endpoints of places and visits. */
 import { z } from 'zod'
 import { endpoint, file } from './endpoint'
-import * as v from './primitives'
+import * as wire from './primitives'
 import * as places from './values/places'
 
 const placeFacts = {
   minutesToVet: places.minutes.nullable().optional(),
   signal: places.signal.nullable().optional(),
   climate: places.climate.nullable().optional(),
-  usuallyThere: z.array(v.memberId).max(60).optional(),
+  usuallyThere: z.array(wire.memberId).max(60).optional(),
 }
 
 export const readStrap = endpoint(
@@ -26,17 +26,17 @@ export const createPlace = endpoint(
   {
     records: ['place_added'],
     body: z.object({
-      name: v.givenName,
+      name: wire.givenName,
       rhythm: places.rhythm,
       minutesToHelp: places.minutes.nullable().default(null),
       ...placeFacts,
-      note: v.longText.default(''),
+      note: wire.longText.default(''),
       traits: places.placeTraits
         .optional()
         .describe('What can happen there; guessed from the name when left out'),
     }),
   },
-  v.done.extend({ placeId: v.placeId }),
+  wire.done.extend({ placeId: wire.placeId }),
 )
 
 export const changePlace = endpoint(
@@ -45,19 +45,19 @@ export const changePlace = endpoint(
   'Change a place',
   {
     records: ['place_changed'],
-    params: v.ofPlace,
+    params: wire.ofPlace,
     body: z.object({
-      ...v.seen,
-      name: v.givenName.optional(),
+      ...wire.seen,
+      name: wire.givenName.optional(),
       hue: places.hue.optional(),
       rhythm: places.rhythm.optional(),
       minutesToHelp: places.minutes.nullable().optional(),
       ...placeFacts,
-      note: v.longText.optional(),
+      note: wire.longText.optional(),
       traits: places.placeTraits.optional(),
     }),
   },
-  v.done,
+  wire.done,
 )
 
 export const addVisit = endpoint(
@@ -66,23 +66,27 @@ export const addVisit = endpoint(
   'Add a dated visit',
   {
     records: ['visit_added'],
-    params: v.ofPlace,
+    params: wire.ofPlace,
     body: z
-      .object({ startsOn: v.plainDate, endsOn: v.plainDate, label: v.shortText.default('') })
+      .object({
+        startsOn: wire.plainDate,
+        endsOn: wire.plainDate,
+        label: wire.shortText.default(''),
+      })
       .refine(
         ({ startsOn, endsOn }) => startsOn <= endsOn,
         'A visit ends on or after the day it starts',
       ),
   },
-  v.done.extend({ visitId: v.visitId }),
+  wire.done.extend({ visitId: wire.visitId }),
 )
 
 export const removeVisit = endpoint(
   'DELETE',
   '/api/visits/{visitId}',
   'Take a visit away',
-  { records: ['visit_removed'], params: z.object({ visitId: v.visitId }) },
-  v.done,
+  { records: ['visit_removed'], params: z.object({ visitId: wire.visitId }) },
+  wire.done,
 )
 
 export const importVisits = endpoint(
@@ -91,16 +95,16 @@ export const importVisits = endpoint(
   'Add visits read from a calendar; those read before are brought up to date',
   {
     records: ['visits_imported'],
-    params: z.object({ placeId: v.placeId }),
+    params: z.object({ placeId: wire.placeId }),
     body: z.object({
       visits: z
         .array(
           z
             .object({
-              uid: v.typed(500).min(1),
-              startsOn: v.plainDate,
-              endsOn: v.plainDate,
-              label: v.shortText,
+              uid: wire.typed(500).min(1),
+              startsOn: wire.plainDate,
+              endsOn: wire.plainDate,
+              label: wire.shortText,
             })
             .refine(
               ({ startsOn, endsOn }) => startsOn <= endsOn,
@@ -111,7 +115,7 @@ export const importVisits = endpoint(
         .max(200),
     }),
   },
-  v.done.extend({ added: z.int(), changed: z.int(), already: z.int() }),
+  wire.done.extend({ added: z.int(), changed: z.int(), already: z.int() }),
 )
 
 export const calendarFile = file(

@@ -2,7 +2,7 @@
 
 import { z } from 'zod'
 import { endpoint } from './endpoint'
-import * as v from './primitives'
+import * as wire from './primitives'
 import * as record from './values/record'
 
 export const readActs = endpoint(
@@ -13,7 +13,7 @@ export const readActs = endpoint(
   z.object({
     acts: z.array(
       z.object({
-        id: v.actId,
+        id: wire.actId,
         kind: z.string(),
         who: z.string(),
         at: z.string(),
@@ -28,8 +28,8 @@ export const undoAct = endpoint(
   'POST',
   '/api/acts/{actId}/undo',
   'Take an act back',
-  { records: ['undone'], params: z.object({ actId: v.actId }) },
-  v.done,
+  { records: ['undone'], params: z.object({ actId: wire.actId }) },
+  wire.done,
 )
 
 export const readRecord = endpoint(
@@ -38,11 +38,11 @@ export const readRecord = endpoint(
   'What moved: of a lot, an item, a kit, a place or by a hand; newest first',
   {
     query: z.object({
-      lot: v.lotId.optional(),
-      item: v.itemId.optional(),
-      kit: v.kitId.optional(),
-      place: v.placeId.optional(),
-      who: v.typed(120).optional(),
+      lot: wire.lotId.optional(),
+      item: wire.itemId.optional(),
+      kit: wire.kitId.optional(),
+      place: wire.placeId.optional(),
+      who: wire.typed(120).optional(),
       before: z.coerce.number().int().min(0).optional(),
     }),
   },
@@ -53,6 +53,6 @@ export const readPast = endpoint(
   'GET',
   '/api/past/{day}',
   'What lay where by the end of a past day',
-  { params: z.object({ day: v.plainDate }) },
+  { params: z.object({ day: wire.plainDate }) },
   record.pastValue,
 )

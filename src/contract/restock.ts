@@ -2,7 +2,7 @@
 
 import { z } from 'zod'
 import { endpoint } from './endpoint'
-import * as v from './primitives'
+import * as wire from './primitives'
 import * as forecast from './values/forecast'
 import * as restock from './values/restock'
 import * as shopping from './values/shopping'
@@ -29,10 +29,10 @@ export const setRate = endpoint(
   'Say how much of it is used up there in a year; null leaves it to the record',
   {
     records: ['rate_set'],
-    params: z.object({ itemId: v.itemId, placeId: v.placeId }),
-    body: z.object({ perYear: v.amount.nullable().describe('Thousandths of a unit') }),
+    params: z.object({ itemId: wire.itemId, placeId: wire.placeId }),
+    body: z.object({ perYear: wire.amount.nullable().describe('Thousandths of a unit') }),
   },
-  v.done,
+  wire.done,
 )
 
 export const readRecalls = endpoint(
@@ -44,11 +44,11 @@ export const readRecalls = endpoint(
 )
 
 const batches = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('one'), batch: v.shortText.min(1, 'Give the batch as printed') }),
+  z.object({ kind: z.literal('one'), batch: wire.shortText.min(1, 'Give the batch as printed') }),
   z.object({
     kind: z.literal('range'),
-    from: v.shortText.min(1, 'Give the first batch'),
-    to: v.shortText.min(1, 'Give the last batch'),
+    from: wire.shortText.min(1, 'Give the first batch'),
+    to: wire.shortText.min(1, 'Give the last batch'),
   }),
 ])
 
@@ -59,15 +59,15 @@ export const writeRecall = endpoint(
   {
     records: ['recall_written'],
     body: z.object({
-      product: z.object({ name: v.givenName, strength: v.shortText.default('') }),
+      product: z.object({ name: wire.givenName, strength: wire.shortText.default('') }),
       batches: z.array(batches).min(1, 'Give at least one batch').max(100).readonly(),
-      reason: v.shortText.min(1, 'Say what is wrong with it'),
-      advice: v.longText.default(''),
-      source: v.shortText.min(1, 'Say where you read it'),
-      publishedOn: v.plainDate,
+      reason: wire.shortText.min(1, 'Say what is wrong with it'),
+      advice: wire.longText.default(''),
+      source: wire.shortText.min(1, 'Say where you read it'),
+      publishedOn: wire.plainDate,
     }),
   },
-  v.done.extend({ held: z.int(), look: z.int() }),
+  wire.done.extend({ held: z.int(), look: z.int() }),
 )
 
 export const takeRecall = endpoint(
@@ -76,9 +76,12 @@ export const takeRecall = endpoint(
   'Take a bulletin in: what it recalls is put on hold everywhere',
   {
     records: ['recall_taken'],
-    body: z.object({ bulletinId: v.shortText.min(1, 'Name the bulletin') }),
+    body: z.object({ bulletinId: wire.shortText.min(1, 'Name the bulletin') }),
   },
-  v.done.extend({ held: z.int(), look: z.int().describe('Lots whose pack has to be looked at') }),
+  wire.done.extend({
+    held: z.int(),
+    look: z.int().describe('Lots whose pack has to be looked at'),
+  }),
 )
 
 export const readPlan = endpoint(
@@ -94,7 +97,7 @@ export const setPlan = endpoint(
   '/api/restock/plan',
   'Say how far to look ahead, what may be spent, and how much comfort is worth',
   { records: ['plan_set'], body: restock.restockSettings },
-  v.done,
+  wire.done,
 )
 
 export const addWish = endpoint(
@@ -102,15 +105,15 @@ export const addWish = endpoint(
   '/api/restock/wishes',
   'Pin, change or forbid a line of the plan',
   { records: ['wish_added'], body: restock.wish },
-  v.done.extend({ wishId: v.wishId }),
+  wire.done.extend({ wishId: wire.wishId }),
 )
 
 export const removeWish = endpoint(
   'DELETE',
   '/api/restock/wishes/{wishId}',
   'Leave a line of the plan to the plan again',
-  { records: ['wish_removed'], params: z.object({ wishId: v.wishId }) },
-  v.done,
+  { records: ['wish_removed'], params: z.object({ wishId: wire.wishId }) },
+  wire.done,
 )
 
 export const setOffer = endpoint(
@@ -119,23 +122,23 @@ export const setOffer = endpoint(
   'Say what a shop charges for a pack of an item',
   {
     records: ['offer_set'],
-    params: z.object({ itemId: v.itemId }),
-    body: restock.offerFields.extend({ shop: v.shortText.describe('Empty for any shop') }),
+    params: z.object({ itemId: wire.itemId }),
+    body: restock.offerFields.extend({ shop: wire.shortText.describe('Empty for any shop') }),
   },
-  v.done,
+  wire.done,
 )
 
 export const removeOffer = endpoint(
   'DELETE',
   '/api/shop-offers/{offerId}',
   'A shop no longer has an item',
-  { records: ['offer_removed'], params: z.object({ offerId: v.shopOfferId }) },
-  v.done,
+  { records: ['offer_removed'], params: z.object({ offerId: wire.shopOfferId }) },
+  wire.done,
 )
 
-const onPurchase = z.object({ purchaseId: v.purchaseId })
+const onPurchase = z.object({ purchaseId: wire.purchaseId })
 
-const atShop = z.object({ shop: v.shortText.min(1, 'Name the shop') })
+const atShop = z.object({ shop: wire.shortText.min(1, 'Name the shop') })
 
 const packs = z.int().describe('Packs')
 
@@ -152,7 +155,7 @@ export const makeList = endpoint(
   '/api/shopping',
   'Put what a plan buys on the list, in place of what an earlier one did',
   { records: ['list_made'], body: z.object({ lines: z.array(shopping.purchaseFields).max(500) }) },
-  v.done.extend({ lines: z.int() }),
+  wire.done.extend({ lines: z.int() }),
 )
 
 export const addPurchase = endpoint(
@@ -160,7 +163,7 @@ export const addPurchase = endpoint(
   '/api/shopping/lines',
   'Put a line on the list by hand',
   { records: ['purchase_added'], body: shopping.purchaseFields },
-  v.done.extend({ purchaseId: v.purchaseId }),
+  wire.done.extend({ purchaseId: wire.purchaseId }),
 )
 
 export const changePurchase = endpoint(
@@ -172,10 +175,10 @@ export const changePurchase = endpoint(
     params: onPurchase,
     body: z.object({
       packs: z.int().min(1, 'Buy at least one pack').max(1000).optional(),
-      shop: v.shortText.optional(),
+      shop: wire.shortText.optional(),
     }),
   },
-  v.done,
+  wire.done,
 )
 
 export const removePurchase = endpoint(
@@ -183,7 +186,7 @@ export const removePurchase = endpoint(
   '/api/shopping/lines/{purchaseId}',
   'Take a line off the list',
   { records: ['purchase_removed'], params: onPurchase },
-  v.done,
+  wire.done,
 )
 
 export const markPurchase = endpoint(
@@ -195,7 +198,7 @@ export const markPurchase = endpoint(
     params: onPurchase,
     body: z.object({ state: z.enum(['listed', 'in_bag', 'not_there']) }),
   },
-  v.done,
+  wire.done,
 )
 
 export const putAway = endpoint(
@@ -203,7 +206,7 @@ export const putAway = endpoint(
   '/api/shopping/lines/{purchaseId}/put-away',
   'Put what was bought into its pockets, with its date and batch',
   { records: ['put_away'], params: onPurchase, body: shopping.putAwayFields },
-  v.done.extend({ lotId: v.lotId, left: v.total }),
+  wire.done.extend({ lotId: wire.lotId, left: wire.total }),
 )
 
 export const takePrices = endpoint(
@@ -211,7 +214,7 @@ export const takePrices = endpoint(
   '/api/shops/prices',
   'Take over the price list of a shop that takes orders',
   { records: ['prices_taken'], body: atShop },
-  v.done.extend({ priced: z.int(), without: z.int() }),
+  wire.done.extend({ priced: z.int(), without: z.int() }),
 )
 
 export const orderListed = endpoint(
@@ -228,5 +231,5 @@ export const askShop = endpoint(
   '/api/shops/deliveries',
   'Ask a shop how everything stands that it was to have brought by now',
   { records: ['shop_asked'], body: atShop },
-  v.done.extend({ here: packs, later: packs, cancelled: packs }),
+  wire.done.extend({ here: packs, later: packs, cancelled: packs }),
 )

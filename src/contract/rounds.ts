@@ -1,12 +1,12 @@
 /** Endpoints of rounds. */
 import { z } from 'zod'
 import { endpoint } from './endpoint'
-import * as v from './primitives'
+import * as wire from './primitives'
 import * as rounds from './values/rounds'
 
-const ofRound = z.object({ roundId: v.roundId })
+const ofRound = z.object({ roundId: wire.roundId })
 
-const signature = v.shortText.min(1, 'Say who signs')
+const signature = wire.shortText.min(1, 'Say who signs')
 
 export const readRounds = endpoint(
   'GET',
@@ -20,7 +20,7 @@ export const readContents = endpoint(
   'GET',
   '/api/kits/{kitId}/contents',
   'A kit as a round goes through it, pocket by pocket in the order in which they come out',
-  { params: v.ofKit },
+  { params: wire.ofKit },
   z.object(rounds.goingRound),
 )
 
@@ -32,12 +32,12 @@ export const startRound = endpoint(
     records: ['round_started'],
     offline: 'device_first',
     body: z.object({
-      roundId: v.roundId,
-      kitId: v.kitId,
-      pocketIds: z.array(v.pocketId).min(1, 'Choose a pocket').max(80),
+      roundId: wire.roundId,
+      kitId: wire.kitId,
+      pocketIds: z.array(wire.pocketId).min(1, 'Choose a pocket').max(80),
     }),
   },
-  v.done,
+  wire.done,
 )
 
 export const readRound = endpoint(
@@ -57,13 +57,13 @@ export const sayEntry = endpoint(
     offline: 'device_first',
     params: ofRound,
     body: z.object({
-      entryId: v.entryId,
+      entryId: wire.entryId,
       seconds: z.int().min(0).max(3600),
       by: signature.optional().describe('Who looked, where somebody else writes it down'),
       fact: rounds.entryFact,
     }),
   },
-  v.done.extend({ outcome: rounds.outcome }),
+  wire.done.extend({ outcome: rounds.outcome }),
 )
 
 export const finishRound = endpoint(
@@ -76,7 +76,7 @@ export const finishRound = endpoint(
     params: ofRound,
     body: z.object({ signedBy: signature }),
   },
-  v.done,
+  wire.done,
 )
 
 export const leaveRound = endpoint(
@@ -84,5 +84,5 @@ export const leaveRound = endpoint(
   '/api/rounds/{roundId}',
   'Leave a round; what was said of the stock stays',
   { records: ['round_left'], params: ofRound },
-  v.done,
+  wire.done,
 )

@@ -2,7 +2,7 @@
 
 import { z } from 'zod'
 import { endpoint, file } from './endpoint'
-import * as v from './primitives'
+import * as wire from './primitives'
 import * as items from './values/items'
 import * as places from './values/places'
 import * as record from './values/record'
@@ -14,25 +14,25 @@ export const receiveLot = endpoint(
   'Receive a lot into a pocket, of a known or a new item',
   {
     records: ['received'],
-    params: v.ofPocket,
+    params: wire.ofPocket,
     body: z.object({
-      item: z.union([z.object({ id: v.itemId }), z.object({ new: items.newItem })]),
-      amount: v.someAmount,
-      par: v.someAmount
+      item: z.union([z.object({ id: wire.itemId }), z.object({ new: items.newItem })]),
+      amount: wire.someAmount,
+      par: wire.someAmount
         .nullable()
         .default(null)
         .describe('How many belong here from now on; null leaves it'),
-      expiry: v.expiry,
-      openedOn: v.plainDate.nullable().default(null),
-      batch: v.shortText.default(''),
-      boughtAt: v.shortText.default(''),
-      unitPriceMinor: v.minor.nullable().default(null),
-      note: v.longText.default(''),
-      directions: v.longText.default(''),
-      forMember: v.memberId.nullable().default(null),
+      expiry: wire.expiry,
+      openedOn: wire.plainDate.nullable().default(null),
+      batch: wire.shortText.default(''),
+      boughtAt: wire.shortText.default(''),
+      unitPriceMinor: wire.minor.nullable().default(null),
+      note: wire.longText.default(''),
+      directions: wire.longText.default(''),
+      forMember: wire.memberId.nullable().default(null),
     }),
   },
-  v.done.extend({ lotId: v.lotId, itemId: v.itemId }),
+  wire.done.extend({ lotId: wire.lotId, itemId: wire.itemId }),
 )
 
 export const setPar = endpoint(
@@ -41,28 +41,28 @@ export const setPar = endpoint(
   'Set how many of an item belong in a pocket; 0 for none',
   {
     records: ['par_set'],
-    params: z.object({ pocketId: v.pocketId, itemId: v.itemId }),
-    body: z.object({ amount: v.amount }),
+    params: z.object({ pocketId: wire.pocketId, itemId: wire.itemId }),
+    body: z.object({ amount: wire.amount }),
   },
-  v.done,
+  wire.done,
 )
 
 export const readLot = endpoint(
   'GET',
   '/api/lots/{lotId}',
   'A lot, where it lies and what became of it',
-  { params: v.ofLot },
+  { params: wire.ofLot },
   z.object({
     lot: stock.lotValue,
     item: items.itemValue,
     /** A photo of the directions is kept with it or with the lot it came from. */
     hasPaper: z.boolean(),
     holdings: z.array(
-      z.object({ pocket: places.pocketRef, amount: v.amount, judged: stock.lotState }),
+      z.object({ pocket: places.pocketRef, amount: wire.amount, judged: stock.lotState }),
     ),
     history: z.array(record.historyEntry),
     /** How many there were after each movement, oldest first. */
-    totals: z.array(z.object({ day: v.plainDate, total: v.total })),
+    totals: z.array(z.object({ day: wire.plainDate, total: wire.total })),
   }),
 )
 
@@ -70,8 +70,8 @@ export const useLot = endpoint(
   'POST',
   '/api/lots/{lotId}/use',
   'Use some',
-  { records: ['used'], offline: 'adds_up', params: v.ofLot, body: z.object(v.taking) },
-  v.done,
+  { records: ['used'], offline: 'adds_up', params: wire.ofLot, body: z.object(wire.taking) },
+  wire.done,
 )
 
 export const openLot = endpoint(
@@ -80,14 +80,14 @@ export const openLot = endpoint(
   'Open some: what is opened runs on its own clock',
   {
     records: ['opened'],
-    params: v.ofLot,
+    params: wire.ofLot,
     body: z.object({
-      ...v.taking,
-      on: v.plainDate,
+      ...wire.taking,
+      on: wire.plainDate,
       keeps: z
         .object({
-          period: v.openedPeriod,
-          source: v.shortText.min(1, 'Say where it stands: the label, the prescriber'),
+          period: wire.openedPeriod,
+          source: wire.shortText.min(1, 'Say where it stands: the label, the prescriber'),
         })
         .optional()
         .describe(
@@ -95,7 +95,7 @@ export const openLot = endpoint(
         ),
     }),
   },
-  v.done,
+  wire.done,
 )
 
 export const moveLot = endpoint(
@@ -105,18 +105,18 @@ export const moveLot = endpoint(
   {
     records: ['moved'],
     offline: 'adds_up',
-    params: v.ofLot,
-    body: z.object({ ...v.taking, to: v.pocketId }),
+    params: wire.ofLot,
+    body: z.object({ ...wire.taking, to: wire.pocketId }),
   },
-  v.done,
+  wire.done,
 )
 
 export const discardLot = endpoint(
   'POST',
   '/api/lots/{lotId}/discard',
   'Throw some away safely',
-  { records: ['discarded'], offline: 'adds_up', params: v.ofLot, body: z.object(v.taking) },
-  v.done,
+  { records: ['discarded'], offline: 'adds_up', params: wire.ofLot, body: z.object(wire.taking) },
+  wire.done,
 )
 
 export const countLot = endpoint(
@@ -126,10 +126,10 @@ export const countLot = endpoint(
   {
     records: ['counted'],
     offline: 'adds_up',
-    params: v.ofLot,
-    body: z.object({ pocketId: v.pocketId, found: v.amount, ...v.seen }),
+    params: wire.ofLot,
+    body: z.object({ pocketId: wire.pocketId, found: wire.amount, ...wire.seen }),
   },
-  v.done,
+  wire.done,
 )
 
 export const amendLot = endpoint(
@@ -138,30 +138,30 @@ export const amendLot = endpoint(
   'Change the details of a lot',
   {
     records: ['amended'],
-    params: v.ofLot,
+    params: wire.ofLot,
     body: z.object({
-      ...v.seen,
-      expiry: v.expiry.optional(),
-      opened: v.opened.optional(),
-      condition: v.condition.optional(),
-      standing: v.standing.optional(),
-      batch: v.shortText.optional(),
-      boughtAt: v.shortText.optional(),
-      unitPriceMinor: v.minor.nullable().optional(),
-      note: v.longText.optional(),
-      directions: v.longText.optional(),
-      forMember: v.memberId.nullable().optional(),
+      ...wire.seen,
+      expiry: wire.expiry.optional(),
+      opened: wire.opened.optional(),
+      condition: wire.condition.optional(),
+      standing: wire.standing.optional(),
+      batch: wire.shortText.optional(),
+      boughtAt: wire.shortText.optional(),
+      unitPriceMinor: wire.minor.nullable().optional(),
+      note: wire.longText.optional(),
+      directions: wire.longText.optional(),
+      forMember: wire.memberId.nullable().optional(),
       part: z
-        .object({ pocketId: v.pocketId, amount: v.someAmount })
+        .object({ pocketId: wire.pocketId, amount: wire.someAmount })
         .optional()
         .describe('When it is true only of some; they go on as a lot of their own'),
       item: items.itemPatch.optional().describe('Details of its item that change with it'),
     }),
   },
-  v.done,
+  wire.done,
 )
 
-const whom = v.shortText.min(1, 'Say who')
+const whom = wire.shortText.min(1, 'Say who')
 
 export const giveLot = endpoint(
   'POST',
@@ -170,18 +170,18 @@ export const giveLot = endpoint(
   {
     records: ['given'],
     offline: 'adds_up',
-    params: v.ofLot,
-    body: z.object({ ...v.taking, to: whom }),
+    params: wire.ofLot,
+    body: z.object({ ...wire.taking, to: whom }),
   },
-  v.done,
+  wire.done,
 )
 
 export const lendLot = endpoint(
   'POST',
   '/api/lots/{lotId}/lend',
   'Lend some: it keeps its place and does not count until it is back',
-  { records: ['lent'], params: v.ofLot, body: z.object({ ...v.taking, to: whom }) },
-  v.done,
+  { records: ['lent'], params: wire.ofLot, body: z.object({ ...wire.taking, to: whom }) },
+  wire.done,
 )
 
 export const takeBackLot = endpoint(
@@ -190,26 +190,30 @@ export const takeBackLot = endpoint(
   'Note what came back; the rest was used up where it was',
   {
     records: ['taken_back'],
-    params: v.ofLot,
-    body: z.object({ pocketId: v.pocketId, amount: v.amount, ...v.seen }),
+    params: wire.ofLot,
+    body: z.object({ pocketId: wire.pocketId, amount: wire.amount, ...wire.seen }),
   },
-  v.done,
+  wire.done,
 )
 
 export const reuseLot = endpoint(
   'POST',
   '/api/lots/{lotId}/reuse',
   'Use an instrument that comes back: it has to be cleaned before it counts again',
-  { records: ['reused'], params: v.ofLot, body: z.object(v.taking) },
-  v.done,
+  { records: ['reused'], params: wire.ofLot, body: z.object(wire.taking) },
+  wire.done,
 )
 
 export const cleanLot = endpoint(
   'POST',
   '/api/lots/{lotId}/clean',
   'Note that an instrument has been cleaned',
-  { records: ['cleaned'], params: v.ofLot, body: z.object({ pocketId: v.pocketId, ...v.seen }) },
-  v.done,
+  {
+    records: ['cleaned'],
+    params: wire.ofLot,
+    body: z.object({ pocketId: wire.pocketId, ...wire.seen }),
+  },
+  wire.done,
 )
 
 export const decantLot = endpoint(
@@ -218,18 +222,22 @@ export const decantLot = endpoint(
   'Fill some into another container; a medicine takes its directions along',
   {
     records: ['decanted'],
-    params: v.ofLot,
-    body: z.object({ ...v.taking, to: v.pocketId, directions: v.longText.default('') }),
+    params: wire.ofLot,
+    body: z.object({ ...wire.taking, to: wire.pocketId, directions: wire.longText.default('') }),
   },
-  v.done,
+  wire.done,
 )
 
 export const keepPaper = endpoint(
   'PUT',
   '/api/lots/{lotId}/paper',
   'Keep a photo of the carton or label with a lot; null takes it away',
-  { records: ['directions_kept'], params: v.ofLot, body: z.object({ photo: v.photo.nullable() }) },
-  v.done,
+  {
+    records: ['directions_kept'],
+    params: wire.ofLot,
+    body: z.object({ photo: wire.photo.nullable() }),
+  },
+  wire.done,
 )
 
 export const actOnMany = endpoint(
@@ -240,7 +248,7 @@ export const actOnMany = endpoint(
     records: ['many_moved', 'many_discarded', 'many_counted', 'many_held', 'many_missing'],
     body: z.object({ deed: stock.manyDeed, holdings: z.array(stock.manyHolding).min(1).max(500) }),
   },
-  v.done.extend({ done: z.int() }),
+  wire.done.extend({ done: z.int() }),
 )
 
 export const readStockList = endpoint(
@@ -255,8 +263,8 @@ export const saveView = endpoint(
   'POST',
   '/api/stock/views',
   'Give a view of the stock a name',
-  { records: ['view_saved'], body: z.object({ name: v.givenName, filter: stock.stockFilter }) },
-  v.done.extend({ viewId: z.uuid() }),
+  { records: ['view_saved'], body: z.object({ name: wire.givenName, filter: stock.stockFilter }) },
+  wire.done.extend({ viewId: z.uuid() }),
 )
 
 export const removeView = endpoint(
@@ -264,7 +272,7 @@ export const removeView = endpoint(
   '/api/stock/views/{viewId}',
   'Take a named view away',
   { records: ['view_removed'], params: z.object({ viewId: z.uuid() }) },
-  v.done,
+  wire.done,
 )
 
 export const readReview = endpoint(
@@ -281,14 +289,14 @@ export const keepReviewed = endpoint(
   'Decide to keep what the review asks about; it asks again after a year',
   {
     records: ['review_kept'],
-    body: z.object({ reviewKey: v.typed(120).min(8).startsWith('review:') }),
+    body: z.object({ reviewKey: wire.typed(120).min(8).startsWith('review:') }),
   },
-  v.done.extend({ until: v.plainDate }),
+  wire.done.extend({ until: wire.plainDate }),
 )
 
 export const lotPaper = file(
   '/api/lots/{lotId}/paper',
   'The photo of the carton or label that is kept with a lot',
-  { params: v.ofLot },
+  { params: wire.ofLot },
   'image/*',
 )

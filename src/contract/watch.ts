@@ -2,7 +2,7 @@
 
 import { z } from 'zod'
 import { endpoint } from './endpoint'
-import * as v from './primitives'
+import * as wire from './primitives'
 import * as watch from './values/watch'
 
 export const readWatch = endpoint(
@@ -10,19 +10,19 @@ export const readWatch = endpoint(
   '/api/watch',
   'What every place needs, and when',
   {
-    query: z.object({ place: v.placeId.optional() }),
+    query: z.object({ place: wire.placeId.optional() }),
   },
   watch.watchValue,
 )
 
-const errandKey = v.typed(120).min(8)
+const errandKey = wire.typed(120).min(8)
 
 export const doErrand = endpoint(
   'POST',
   '/api/errands/done',
   'Do an errand: throw away, put on the list, note the check, put back',
   { records: ['errand_done'], body: z.object({ errandKey }) },
-  v.done,
+  wire.done,
 )
 
 export const putOffErrand = endpoint(
@@ -30,5 +30,5 @@ export const putOffErrand = endpoint(
   '/api/errands/put-off',
   'Put an errand off to the next chance',
   { records: ['errand_put_off'], body: z.object({ errandKey }) },
-  v.done.extend({ until: v.plainDate }),
+  wire.done.extend({ until: wire.plainDate }),
 )

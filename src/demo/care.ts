@@ -4,7 +4,7 @@
  */
 import { addCard, addRecipe } from '../app/care/cardActs'
 import { sayCare, startIncident } from '../app/care/careActs'
-import { readGoing } from '../app/care/readCare'
+import { readOpenIncidents } from '../app/care/readCare'
 import type { Caller, World } from '../app/frame/world'
 import { addDays, type PlainDate } from '../core/calendar/plainDate'
 import { type CardId, hours, type IngredientKey } from '../core/dosing/card'
@@ -160,6 +160,6 @@ async function theTick(
 }
 
 async function dueTimer(world: World, caller: Caller, incidentId: IncidentId) {
-  const { timers } = await readGoing(world, caller)
+  const { timers } = await readOpenIncidents(world, caller)
   return timers.filter((timer) => timer.incidentId === incidentId).map(({ key }) => key)
 }

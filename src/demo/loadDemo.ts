@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto'
 import type { Auth } from '../app/account/signIn'
 import { type Acting, act } from '../app/frame/act'
-import { kept } from '../app/frame/cache'
+import { revisionCache } from '../app/frame/cache'
 import type { Caller, World } from '../app/frame/world'
 import { createHousehold } from '../app/household/householdActs'
 import { addKit, pocketColumns } from '../app/kits/kitActs'
@@ -79,7 +79,7 @@ export async function fillDemo(
   const on = (daysAgo: number): World => ({
     db,
     now: () => new Date(Date.parse(`${addDays(today, -daysAgo)}T10:00:00Z`)),
-    surveys: kept(),
+    surveys: revisionCache(),
     services: standInServices,
   })
   const { stocked } = await act(

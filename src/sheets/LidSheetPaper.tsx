@@ -4,7 +4,7 @@ import { words } from '../words'
 import classes from './lidSheet.module.css'
 import type { PaperSize } from './paper'
 
-const w = words.sheets
+const sheetsWords = words.sheets
 
 export const LidSheetPaper = ({
   sheet,
@@ -16,23 +16,23 @@ export const LidSheetPaper = ({
   <main id="main" className={classes.paper} data-size={size}>
     <div className={classes.numbers}>
       <span>
-        {w.emergency} <b>{sheet.numbers.emergency ?? w.blank}</b>
+        {sheetsWords.emergency} <b>{sheet.numbers.emergency ?? sheetsWords.blank}</b>
       </span>
       <span>
-        {w.poison} <b>{sheet.numbers.poison ?? w.blank}</b>
+        {sheetsWords.poison} <b>{sheet.numbers.poison ?? sheetsWords.blank}</b>
       </span>
     </div>
     <h1>{sheet.kit}</h1>
     <p className={classes.under}>
-      {w.belongsTo(sheet.household)} · {w.checked(sheet.checkedOn)}
+      {sheetsWords.belongsTo(sheet.household)} · {sheetsWords.checked(sheet.checkedOn)}
     </p>
     <table className={classes.lines}>
       <thead>
         <tr>
-          <th scope="col">{w.headings.item}</th>
-          <th scope="col">{w.headings.purpose}</th>
-          <th scope="col">{w.headings.count}</th>
-          <th scope="col">{w.headings.expiry}</th>
+          <th scope="col">{sheetsWords.headings.item}</th>
+          <th scope="col">{sheetsWords.headings.purpose}</th>
+          <th scope="col">{sheetsWords.headings.count}</th>
+          <th scope="col">{sheetsWords.headings.expiry}</th>
         </tr>
       </thead>
       {sheet.pockets.map((pocket, index) => (
@@ -46,7 +46,7 @@ export const LidSheetPaper = ({
           {pocket.lines.length === 0 && (
             <tr>
               <td colSpan={4} className={classes.empty}>
-                {w.emptyPocket}
+                {sheetsWords.emptyPocket}
               </td>
             </tr>
           )}
@@ -54,18 +54,18 @@ export const LidSheetPaper = ({
             <tr key={`${line.title}${line.unit}`}>
               <td>{line.title}</td>
               <td>{line.purpose}</td>
-              <td>{w.count(line)}</td>
-              <td>{w.expiry(line)}</td>
+              <td>{sheetsWords.count(line)}</td>
+              <td>{sheetsWords.expiry(line)}</td>
             </tr>
           ))}
         </tbody>
       ))}
     </table>
     <ul className={classes.cautions}>
-      {w.cautions.map((caution) => (
+      {sheetsWords.cautions.map((caution) => (
         <li key={caution}>{caution}</li>
       ))}
     </ul>
-    <p className={classes.foot}>{w.printed(sheet.printedOn)}</p>
+    <p className={classes.foot}>{sheetsWords.printed(sheet.printedOn)}</p>
   </main>
 )

@@ -7,7 +7,7 @@ import { words } from '../words'
 import { expiryText } from '../words/frame/format'
 import classes from './lotLabel.module.css'
 
-const w = words.sheets.label
+const labelWords = words.sheets.label
 
 type Drawing = Parameters<typeof bwip.toSVG>[0] & { readonly dontlint: true }
 
@@ -30,19 +30,19 @@ export function LotLabel({ lot, item, pocket }: Props) {
     <main className={classes.label} id="main">
       <div>
         <h1>{itemTitle(item)}</h1>
-        <p className={classes.good}>{w.good(expiryText(lot.expiry))}</p>
+        <p className={classes.good}>{labelWords.good(expiryText(lot.expiry))}</p>
         <p>
           {[
-            ...(lot.batch === '' ? [] : [w.batch(lot.batch)]),
+            ...(lot.batch === '' ? [] : [labelWords.batch(lot.batch)]),
             ...(pocket === '' ? [] : [pocket]),
           ].join(' · ')}
         </p>
-        <p className={classes.opened}>{w.opened}</p>
+        <p className={classes.opened}>{labelWords.opened}</p>
       </div>
       {code !== null && (
         <span
           role="img"
-          aria-label={w.code}
+          aria-label={labelWords.code}
           // Drawn by the library from digits and letters that were checked.
           // biome-ignore lint/security/noDangerouslySetInnerHtml: no text of anybody's gets in
           dangerouslySetInnerHTML={{ __html: drawn(code) }}

@@ -6,7 +6,7 @@ import { words } from '../words'
 import { counted, expiryText, fullDay } from '../words/frame/format'
 import classes from './tally.module.css'
 
-const w = words.rounds.tally
+const tallyWords = words.rounds.tally
 
 interface Props {
   readonly contents: Contents
@@ -18,25 +18,25 @@ export const TallyPaper = ({ contents, round }: Props) => {
   return (
     <main id="main" className={classes.paper}>
       <header>
-        <h1>{w.title(contents.kit.name)}</h1>
+        <h1>{tallyWords.title(contents.kit.name)}</h1>
         <p>
           {contents.place.name} · {fullDay(contents.today)}
         </p>
         <p className={classes.blanks}>
-          <span>{w.who}</span>
-          <span>{w.when}</span>
+          <span>{tallyWords.who}</span>
+          <span>{tallyWords.when}</span>
         </p>
-        <p>{w.lead}</p>
-        <p className={classes.legend}>{w.legend}</p>
+        <p>{tallyWords.lead}</p>
+        <p className={classes.legend}>{tallyWords.legend}</p>
       </header>
       <table>
         <thead>
           <tr>
-            <th scope="col">{w.line}</th>
-            <th scope="col">{w.thing}</th>
-            <th scope="col">{w.found}</th>
-            <th scope="col">{w.date}</th>
-            <th scope="col">{w.marks}</th>
+            <th scope="col">{tallyWords.line}</th>
+            <th scope="col">{tallyWords.thing}</th>
+            <th scope="col">{tallyWords.found}</th>
+            <th scope="col">{tallyWords.date}</th>
+            <th scope="col">{tallyWords.marks}</th>
           </tr>
         </thead>
         <tbody>
@@ -53,7 +53,7 @@ export const TallyPaper = ({ contents, round }: Props) => {
         </tbody>
       </table>
       <section className={classes.also}>
-        <h2>{w.also}</h2>
+        <h2>{tallyWords.also}</h2>
         <p />
         <p />
         <p />
@@ -88,7 +88,7 @@ const PocketAndLine = ({
       <td>
         {title}
         <small>
-          {recorded} {w.recorded} · {date}
+          {recorded} {tallyWords.recorded} · {date}
         </small>
       </td>
       <td />

@@ -14,7 +14,7 @@ import classes from './Frame.module.css'
 import { KeysHelp } from './KeysHelp'
 import { LeavingBar } from './LeavingBar'
 import { LookSwitch, useLook } from './look'
-import { GoingBar } from './OpenIncidentsBar'
+import { OpenIncidentsBar } from './OpenIncidentsBar'
 import { theme } from './theme'
 import { type Outbox, useOutbox } from './useOutbox'
 import { useWorker } from './useWorker'
@@ -155,7 +155,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
           ))}
         </nav>
       </header>
-      <GoingBar />
+      <OpenIncidentsBar />
       <LeavingBar strap={strap} />
       <div className={`${classes.bar} no-print`}>
         <nav className={classes.tabs} aria-label={words.name}>

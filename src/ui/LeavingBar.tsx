@@ -5,15 +5,17 @@ import { words } from '../words'
 import { moment } from '../words/frame/format'
 import classes from './LeavingBar.module.css'
 
-const w = words.account.whole
+const wholeWords = words.account.whole
 
 export function LeavingBar({ strap }: { readonly strap: z.infer<typeof places.strap> }) {
   const { deletion, habits } = strap
   if (!deletion) return null
   return (
     <p className={`${classes.bar} no-print`} role="note">
-      <span>{w.toBeDeleted(deletion.askedBy, moment(deletion.dueAt, habits.timeZone))}</span>
-      <a href="/account#leaving">{w.keepOrSave}</a>
+      <span>
+        {wholeWords.toBeDeleted(deletion.askedBy, moment(deletion.dueAt, habits.timeZone))}
+      </span>
+      <a href="/account#leaving">{wholeWords.keepOrSave}</a>
     </p>
   )
 }

@@ -1,7 +1,7 @@
 /** On every screen: what goes on, and which timers speak up now. */
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
-import { readGoing } from '../contract/care'
+import { readOpenIncidents } from '../contract/care'
 import type { Timer } from '../core/incident/timeline'
 import { call } from '../device/call'
 import { noteServerTime, serverNow } from '../device/clock'
@@ -10,14 +10,14 @@ import { words } from '../words'
 import classes from './OpenIncidentsBar.module.css'
 import { useSpeakUp } from './speakUp'
 
-const w = words.care.incident
+const incidentWords = words.care.incident
 const LOOK_AGAIN_MILLISECONDS = 20_000
 
-export function GoingBar() {
+export function OpenIncidentsBar() {
   const { data } = useQuery({
     queryKey: ['going'],
     queryFn: async () => {
-      const view = await call(readGoing)
+      const view = await call(readOpenIncidents)
       if (connection().kind === 'there') noteServerTime(view.now, Date.now())
       return view
     },
@@ -39,7 +39,10 @@ export function GoingBar() {
   useSpeakUp(
     useMemo(
       () =>
-        due.map((timer) => ({ key: timer.key, words: `${timer.who}: ${w.timer(timer as Timer)}` })),
+        due.map((timer) => ({
+          key: timer.key,
+          words: `${timer.who}: ${incidentWords.timer(timer as Timer)}`,
+        })),
       [due],
     ),
   )
@@ -48,13 +51,14 @@ export function GoingBar() {
     <div className={`${classes.bar} no-print`}>
       {data.going.map(({ id, who, kind, since }) => (
         <a key={id} href={`/incident?id=${id}`}>
-          <b>{w.bar(who, w.kind(kind))}</b> {now > 0 && w.since(words.care.span(now - since))}
+          <b>{incidentWords.bar(who, incidentWords.kind(kind))}</b>{' '}
+          {now > 0 && incidentWords.since(words.care.span(now - since))}
         </a>
       ))}
       <span role="alert">
         {due.map((timer) => (
           <a key={timer.key} href={`/incident?id=${timer.incidentId}`} data-due>
-            {w.barDue(`${timer.who}, ${w.timer(timer as Timer)}`)}
+            {incidentWords.barDue(`${timer.who}, ${incidentWords.timer(timer as Timer)}`)}
           </a>
         ))}
       </span>

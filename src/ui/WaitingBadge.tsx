@@ -8,7 +8,7 @@ import { words } from '../words'
 import type { Outbox } from './useOutbox'
 import classes from './WaitingBadge.module.css'
 
-const w = words.rounds.waiting
+const waitingWords = words.rounds.waiting
 
 export const WaitingBadge = ({ outbox }: { readonly outbox: Outbox }) => (
   <>
@@ -25,14 +25,14 @@ function Unkept() {
     <Modal
       opened={unkept !== null}
       onClose={forgetUnkept}
-      title={w.full}
+      title={waitingWords.full}
       closeButtonProps={{ 'aria-label': words.rounds.card.closeHelp }}
     >
       <div className={classes.list}>
-        <p>{w.notKept(unkept?.title ?? '')}</p>
-        <p>{problem ? `${problem.title}. ${problem.detail}` : w.makeRoom}</p>
+        <p>{waitingWords.notKept(unkept?.title ?? '')}</p>
+        <p>{problem ? `${problem.title}. ${problem.detail}` : waitingWords.makeRoom}</p>
         <button type="button" className={classes.send} onClick={forgetUnkept}>
-          {problem ? w.close : w.haveRead}
+          {problem ? waitingWords.close : waitingWords.haveRead}
         </button>
       </div>
     </Modal>
@@ -47,9 +47,9 @@ function Badge({ outbox }: { readonly outbox: Outbox }) {
   const away = there.kind === 'away'
   if (waiting.length === 0 && refused.length === 0 && !away) return null
   const says = [
-    away && w.away,
-    waiting.length > 0 && w.count(waiting.length),
-    refused.length > 0 && w.refused(refused.length),
+    away && waitingWords.away,
+    waiting.length > 0 && waitingWords.count(waiting.length),
+    refused.length > 0 && waitingWords.refused(refused.length),
   ].filter((part) => part !== false)
   return (
     <>
@@ -64,24 +64,24 @@ function Badge({ outbox }: { readonly outbox: Outbox }) {
       <Modal
         opened={shown}
         onClose={() => setShown(false)}
-        title={w.list}
+        title={waitingWords.list}
         closeButtonProps={{ 'aria-label': words.rounds.card.closeHelp }}
       >
         <div className={classes.list}>
           <p>
             {away
               ? there.keptAt
-                ? w.keptAt(whenOf(there.keptAt))
-                : w.noConnection
+                ? waitingWords.keptAt(whenOf(there.keptAt))
+                : waitingWords.noConnection
               : waiting.length + refused.length === 0
-                ? w.none
+                ? waitingWords.none
                 : ''}
           </p>
           <ol>
             {[...refused, ...waiting].map(({ key, title, takenAt, problem }) => (
               <li key={key} data-refused={problem !== null}>
                 <b>{title}</b>
-                <small>{w.since(whenOf(new Date(takenAt).toISOString()))}</small>
+                <small>{waitingWords.since(whenOf(new Date(takenAt).toISOString()))}</small>
                 {problem && (
                   <>
                     <p>
@@ -89,17 +89,17 @@ function Badge({ outbox }: { readonly outbox: Outbox }) {
                     </p>
                     <button
                       type="button"
-                      aria-label={w.againOf(title)}
+                      aria-label={waitingWords.againOf(title)}
                       onClick={() => void sendAgain(key)}
                     >
-                      {w.again}
+                      {waitingWords.again}
                     </button>{' '}
                     <button
                       type="button"
-                      aria-label={w.dropOf(title)}
+                      aria-label={waitingWords.dropOf(title)}
                       onClick={() => void dropWaiting([key])}
                     >
-                      {w.drop}
+                      {waitingWords.drop}
                     </button>
                   </>
                 )}
@@ -108,7 +108,7 @@ function Badge({ outbox }: { readonly outbox: Outbox }) {
           </ol>
           {waiting.length > 0 && (
             <button type="button" className={classes.send} onClick={() => void outbox.send()}>
-              {w.sendNow}
+              {waitingWords.sendNow}
             </button>
           )}
         </div>

@@ -1,7 +1,7 @@
 /** Dose cards, mixtures and incidents. */
 import * as cardActs from '../../app/care/cardActs'
 import * as careActs from '../../app/care/careActs'
-import { readCare, readGoing, readHandover } from '../../app/care/readCare'
+import { readCare, readHandover, readOpenIncidents } from '../../app/care/readCare'
 import type * as contract from '../../contract/care'
 import type { Instant } from '../../core/dosing/given'
 import type { CareFact } from '../../core/incident/entry'
@@ -15,7 +15,7 @@ export const care: HandlersOf<typeof contract> = {
   ...cardActs,
   ...careActs,
   readCare,
-  readGoing,
+  readOpenIncidents,
   addCard: async (world, caller, { key, memberIds, photo, ...body }) =>
     cardActs.addCard(world, caller, {
       key,

@@ -51,7 +51,7 @@ export const readDevice = (world: World, caller: Caller, secret: string): Promis
         '/api/household',
         '/api/cover',
         '/api/care',
-        '/api/going',
+        '/api/open-incidents',
         ...kits.flatMap(({ id }) => [`/api/kits/${id}`, `/api/kits/${id}/contents`]),
         ...open.map((id) => `/api/rounds/${id}`),
       ],

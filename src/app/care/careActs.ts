@@ -42,8 +42,8 @@ import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
 import { undoMovements } from '../record/undoAct'
-import { takeOut } from './drawStock'
-import { layOut } from './readPantry'
+import { drawFromStock } from './drawStock'
+import { readPantry } from './readPantry'
 
 export async function startIncident(
   world: World,
@@ -148,7 +148,7 @@ export async function sayCare(world: World, caller: Caller, { key, ...said }: Ca
             ? await allowedDose(acting, said, fact, (caller.takenAgo ?? 0) > 0)
             : fact
         if (struck) await undoMovements(acting, struck)
-        const outcome: TakeOutcome = await takeOut(acting, takesOf(fact))
+        const outcome: TakeOutcome = await drawFromStock(acting, takesOf(fact))
         await createRecord(
           acting,
           'care_entry',
@@ -272,7 +272,7 @@ async function judgeDose(
     const dose = { ...fact, rule: null, id: '~', at, by: '' }
     return { refusals: beyondLimits([...given, dose]).get('~') ?? [], rule: null }
   }
-  const laid = await layOut(acting)
+  const laid = await readPantry(acting)
   const { members } = laid.stock
   const incident = incidentId ? await readIncident(trx, incidentId) : null
   const member = memberId

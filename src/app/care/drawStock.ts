@@ -19,7 +19,7 @@ import { notFound } from '../frame/refusal'
  * Takes each out of its pocket. Where less lies there than was used, what lies there is taken
  * and the outcome names it: what was done to a patient is true whatever the count says.
  */
-export async function takeOut(acting: Acting, takes: readonly Take[]): Promise<TakeOutcome> {
+export async function drawFromStock(acting: Acting, takes: readonly Take[]): Promise<TakeOutcome> {
   const short: string[] = []
   for (const take of takes) {
     await mustHave(acting.trx, 'pocket', take.pocketId)

@@ -27,7 +27,7 @@ import { readCourses, readMembers } from '../../db/members/members'
 import { notFound } from '../frame/refusal'
 import { type Caller, reading, type World } from '../frame/world'
 import { dosesSince } from './careActs'
-import { layOut } from './readPantry'
+import { readPantry } from './readPantry'
 
 export type CareView = z.input<typeof care.careValue>
 
@@ -57,7 +57,10 @@ export const readCare = (world: World, caller: Caller): Promise<CareView> =>
   })
 
 /** Incidents that go on, and the timers of these and of those that ended lately. */
-export const readGoing = (world: World, caller: Caller): Promise<z.input<typeof care.goingValue>> =>
+export const readOpenIncidents = (
+  world: World,
+  caller: Caller,
+): Promise<z.input<typeof care.openIncidents>> =>
   reading(world, caller, async ({ trx, household, today }) => {
     const incidents = await readIncidents(trx, MOST_ENDED)
     const entries = await readCareEntries(
@@ -68,7 +71,7 @@ export const readGoing = (world: World, caller: Caller): Promise<z.input<typeof 
     const ofIncident = (id: IncidentId) => entries.filter(({ incidentId }) => incidentId === id)
     const goOn = incidents.filter((started) => !timelineOf(started, ofIncident(started.id)).ended)
     // Doses outside the incidents count as well, and the bench's answer is asked, only while one goes on.
-    const laid = goOn.length > 0 ? await layOut({ trx, household, today }) : null
+    const laid = goOn.length > 0 ? await readPantry({ trx, household, today }) : null
     const doses = laid ? await readDosesSince(trx, dosesSince(world.now())) : []
     const own = laid ? await readCards(trx) : []
     const labels = labelSetOf(household)

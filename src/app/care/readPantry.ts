@@ -11,7 +11,7 @@ import type { Acting } from '../frame/act'
 import { signedCards } from './signedCards'
 
 /** Reads what "may this lot go into this patient now" is judged from. */
-export async function layOut({
+export async function readPantry({
   trx,
   today,
   household,

@@ -9,7 +9,7 @@ import type { HouseholdId } from '../../core/ids'
 /** So many households are kept; the one not asked for longest goes first. */
 const MOST = 20
 
-export interface Kept<Value> {
+export interface RevisionCache<Value> {
   /** The value kept for this revision and day, or the one that `make` makes. */
   get(
     householdId: HouseholdId,
@@ -18,7 +18,7 @@ export interface Kept<Value> {
   ): Promise<Value>
 }
 
-export function kept<Value>(): Kept<Value> {
+export function revisionCache<Value>(): RevisionCache<Value> {
   const byHousehold = new Map<
     HouseholdId,
     { readonly revision: number; readonly today: PlainDate; readonly value: Promise<Value> }

@@ -10,14 +10,14 @@ import { type Db, inSnapshot, type Trx } from '../../db/frame/connect'
 import { readHousehold, readRevision } from '../../db/household/household'
 import { readConfirmations } from '../../db/record/history'
 import { readStock } from '../../db/stock/stock'
-import type { Kept } from './cache'
+import type { RevisionCache } from './cache'
 
 export interface World {
   readonly db: Db
   /** The one clock. */
   readonly now: () => Date
   /** Judged stock, until something changes. */
-  readonly surveys: Kept<Survey>
+  readonly surveys: RevisionCache<Survey>
   readonly services: Services
 }
 
@@ -62,7 +62,7 @@ export interface Today {
 }
 
 export interface Reading extends Today {
-  readonly surveys: Kept<Survey>
+  readonly surveys: RevisionCache<Survey>
 }
 
 /** Reads one state of the caller's household. */

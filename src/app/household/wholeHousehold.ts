@@ -15,7 +15,7 @@ import {
   readRecords,
   writeRecords,
 } from '../../db/household/householdFile'
-import { kept } from '../frame/cache'
+import { revisionCache } from '../frame/cache'
 import { Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
 
@@ -53,7 +53,7 @@ export async function bringBack(
       await lockHousehold(trx)
       if (!(await isEmpty(trx))) throw new Refusal({ code: 'household_not_empty' })
       await writeRecords(trx, caller.householdId, kinds, records, picture)
-      await look({ ...world, db: trx, surveys: kept() }, caller)
+      await look({ ...world, db: trx, surveys: revisionCache() }, caller)
     })
   } catch (error) {
     if (error instanceof Refusal || isDatabaseTrouble(error)) throw error

@@ -11,7 +11,7 @@ import { visitsOf } from '../../db/places/visits'
 import { act } from '../frame/act'
 import { mustHave } from '../frame/mustHave'
 import { type Caller, reading, type World } from '../frame/world'
-import { looksOf } from '../rounds/inspection'
+import { inspectedStockOf } from '../rounds/inspection'
 
 export interface ImportedVisit {
   readonly uid: string
@@ -80,7 +80,7 @@ export type InWords = (entry: CalendarEntry) => {
 /** The dates that matter as an iCalendar file: visits, checks due, what turns, courses that end. */
 export const readCalendarFile = (world: World, caller: Caller, inWords: InWords): Promise<string> =>
   reading(world, caller, async (at) => {
-    const { survey, rounds } = await looksOf(at)
+    const { survey, rounds } = await inspectedStockOf(at)
     const courses = await readCourses(at.trx)
     const members = await readMembers(at.trx, at.today)
     const calendar = ical({

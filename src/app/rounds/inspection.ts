@@ -15,35 +15,38 @@ import {
   type Today,
 } from '../frame/world'
 
-export interface Looks extends Confirmed {
+export interface InspectedStock extends Confirmed {
   readonly sightings: ReadonlyMap<LotId, Sighting>
   readonly speed: Speed
   readonly rounds: readonly KitRound[]
 }
 
-const looksWith = async ({ trx, household }: Today, confirmed: Confirmed): Promise<Looks> => ({
+const inspectedWith = async (
+  { trx, household }: Today,
+  confirmed: Confirmed,
+): Promise<InspectedStock> => ({
   ...confirmed,
   sightings: await readSightings(trx, household.timeZone),
   speed: learnSpeed(await readTimings(trx)),
   rounds: kitRounds(confirmed.survey, confirmed.confirmations, household.roundPace, catalogue()),
 })
 
-const looksOn = new WeakMap<Survey, Promise<Looks>>()
+const inspectedOn = new WeakMap<Survey, Promise<InspectedStock>>()
 
 /** Kept with the survey: an act changes both, and so does the pace, which is set by an act. */
-export async function looksOf(at: Reading): Promise<Looks> {
+export async function inspectedStockOf(at: Reading): Promise<InspectedStock> {
   const confirmed = await confirmedStockOf(at)
-  const known = looksOn.get(confirmed.survey)
+  const known = inspectedOn.get(confirmed.survey)
   if (known) return known
-  const made = looksWith(at, confirmed)
-  looksOn.set(confirmed.survey, made)
-  made.catch(() => looksOn.delete(confirmed.survey))
+  const made = inspectedWith(at, confirmed)
+  inspectedOn.set(confirmed.survey, made)
+  made.catch(() => inspectedOn.delete(confirmed.survey))
   return made
 }
 
 /** The same inside an act. */
-export const looksNow = async (at: Today): Promise<Looks> =>
-  looksWith(at, {
+export const inspectedStockNow = async (at: Today): Promise<InspectedStock> =>
+  inspectedWith(at, {
     survey: await surveyNow(at),
     confirmations: await readConfirmations(at.trx),
   })

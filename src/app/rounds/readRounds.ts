@@ -24,7 +24,7 @@ import {
 import { notFound } from '../frame/refusal'
 import { type Caller, type Reading, reading, type Today, type World } from '../frame/world'
 import { errandsOf } from '../watch/views'
-import { type Looks, looksNow, looksOf } from './inspection'
+import { type InspectedStock, inspectedStockNow, inspectedStockOf } from './inspection'
 
 export type RoundsView = z.input<typeof rounds.roundsValue>
 export type RoundView = z.input<typeof rounds.roundValue>
@@ -34,7 +34,7 @@ const MOST_FINISHED = 12
 
 export const readRounds = (world: World, caller: Caller): Promise<RoundsView> =>
   reading(world, caller, async (at) => {
-    const looks = await looksOf(at)
+    const looks = await inspectedStockOf(at)
     const { survey, confirmations, sightings, speed, rounds } = looks
     const contents = (kitId: KitId): Contents => contentsIn(looks, kitId)
     const bought = await boughtFor(at, looks)
@@ -127,7 +127,7 @@ const earliest = (a: PlainDate | null, b: PlainDate | null): PlainDate | null =>
 
 function roundLine(
   round: Round,
-  looks: Looks,
+  looks: InspectedStock,
   entries: readonly KeptEntry[],
   now: Date,
 ): RoundsView['open'] {
@@ -154,7 +154,7 @@ function roundLine(
   ]
 }
 
-function contentsIn({ survey, confirmations, sightings }: Looks, kitId: KitId): Contents {
+function contentsIn({ survey, confirmations, sightings }: InspectedStock, kitId: KitId): Contents {
   const kit = survey.kits.find(({ id }) => id === kitId)
   const place = survey.places.find(({ id }) => id === kit?.placeId)
   if (!kit || !place) throw notFound()
@@ -163,10 +163,10 @@ function contentsIn({ survey, confirmations, sightings }: Looks, kitId: KitId): 
 
 /** Inside an act. */
 export const contentsNow = async (at: Today, kitId: KitId): Promise<Contents> =>
-  contentsIn(await looksNow(at), kitId)
+  contentsIn(await inspectedStockNow(at), kitId)
 
 /** What was bought and waits to be put into a kit. */
-async function boughtFor(at: Reading, { survey }: Looks): Promise<readonly Bought[]> {
+async function boughtFor(at: Reading, { survey }: InspectedStock): Promise<readonly Bought[]> {
   return (await readPurchases(at.trx)).filter(isHere).flatMap(({ itemId, goesTo }) =>
     goesTo.flatMap(({ pocketId, amount }): Bought[] => {
       const site = survey.sites.get(pocketId)
@@ -187,11 +187,11 @@ async function boughtFor(at: Reading, { survey }: Looks): Promise<readonly Bough
 }
 
 export const readContents = (world: World, caller: Caller, kitId: KitId): Promise<GoingRound> =>
-  reading(world, caller, async (at) => going(at, await looksOf(at), kitId))
+  reading(world, caller, async (at) => going(at, await inspectedStockOf(at), kitId))
 
 type GoingRound = Pick<RoundView, 'contents' | 'speed' | 'dateOrder'>
 
-const going = ({ household }: Reading, looks: Looks, kitId: KitId): GoingRound => ({
+const going = ({ household }: Reading, looks: InspectedStock, kitId: KitId): GoingRound => ({
   contents: contentsIn(looks, kitId),
   speed: looks.speed,
   dateOrder: household.dateOrder,
@@ -202,7 +202,7 @@ export const readRound = (world: World, caller: Caller, roundId: RoundId): Promi
     const round = await roundById(at.trx, roundId)
     if (!round) throw notFound()
     return {
-      ...going(at, await looksOf(at), round.kitId),
+      ...going(at, await inspectedStockOf(at), round.kitId),
       round,
       entries: await readEntries(at.trx, [roundId]),
       now: world.now().toISOString(),

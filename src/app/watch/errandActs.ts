@@ -17,7 +17,7 @@ import { type Acting, act, carryOut, lockSeen } from '../frame/act'
 import { Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
 import { listShortfall } from '../restock/shoppingActs'
-import { looksNow } from '../rounds/inspection'
+import { inspectedStockNow } from '../rounds/inspection'
 
 interface OnErrand {
   readonly key: string
@@ -65,7 +65,7 @@ export const putOffErrand = (
   })
 
 async function findErrand(acting: Acting, key: string): Promise<Errand> {
-  const { survey, rounds } = await looksNow(acting)
+  const { survey, rounds } = await inspectedStockNow(acting)
   const errand = errands(survey, rounds).find((one) => one.key === key)
   if (!errand) throw new Refusal({ code: 'errand_gone' })
   return errand

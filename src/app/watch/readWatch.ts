@@ -17,7 +17,7 @@ import { readDeferrals } from '../../db/watch/deferrals'
 import { onceFor } from '../frame/cache'
 import { type Caller, type Reading, reading, type World } from '../frame/world'
 import { recallCount } from '../restock/recalls'
-import { looksOf } from '../rounds/inspection'
+import { inspectedStockOf } from '../rounds/inspection'
 import { errandView, openErrands, strapOf } from './views'
 
 export type WatchView = z.infer<typeof watch.watchValue>
@@ -49,7 +49,7 @@ export const readWatch = async (
 
 /** What the strap, Watch and single errands are made from. */
 export async function everything(at: Reading) {
-  const looks = await looksOf(at)
+  const looks = await inspectedStockOf(at)
   const deferred = await readDeferrals(at.trx, at.today)
   const purchases = await readPurchases(at.trx)
   return {

@@ -13,12 +13,12 @@ import { type Errand, errands, type SpareAt } from '../../core/watch/errands'
 import { type Line, readiness, type Site, type Survey } from '../../core/watch/survey'
 import type { Deletion } from '../../db/account/leaving'
 import { onceFor } from '../frame/cache'
-import type { Looks } from '../rounds/inspection'
+import type { InspectedStock } from '../rounds/inspection'
 
 export type StrapPlace = z.infer<typeof places.strapPlace>
 export type ErrandView = z.infer<typeof watch.errandValue>
 
-export const errandsOf = onceFor(({ survey, rounds }: Looks) => errands(survey, rounds))
+export const errandsOf = onceFor(({ survey, rounds }: InspectedStock) => errands(survey, rounds))
 
 /** Errands that are open now, as against put off or on the shopping list already. */
 export interface OpenErrands {
@@ -28,7 +28,7 @@ export interface OpenErrands {
 }
 
 export function openErrands(
-  looks: Looks,
+  looks: InspectedStock,
   deferred: ReadonlyMap<string, PlainDate>,
   purchases: readonly Pick<Purchase, 'itemId' | 'goesTo' | 'state'>[],
 ): OpenErrands {

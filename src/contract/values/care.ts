@@ -15,7 +15,7 @@ import { SEEN_IDS, SITES } from '../../core/incident/entry'
 import { INCIDENT_KIND_IDS, type IncidentKind } from '../../core/incident/kinds'
 import { MOST_A_MINUTE } from '../../core/incident/readings'
 import { MEASURE_UNITS, type Microlitres, type Temperature } from '../../core/quantity/measure'
-import * as v from '../primitives'
+import * as wire from '../primitives'
 import * as household from './household'
 import * as members from './members'
 
@@ -55,7 +55,7 @@ const minutes = z
 const range = z.object({ from: z.int().min(0), to: z.int().min(0) })
 
 export const band = z.object({
-  printed: v.shortText,
+  printed: wire.shortText,
   grams: range.nullable(),
   months: z
     .object({ from: z.int().min(0).max(1800), below: z.int().min(0).max(1800).nullable() })
@@ -71,46 +71,46 @@ export const band = z.object({
 
 const cardSource = z.object({
   kind: z.enum(SOURCE_KINDS),
-  who: v.shortText,
-  on: v.plainDate.nullable(),
+  who: wire.shortText,
+  on: wire.plainDate.nullable(),
 })
 
 /** What of a card is written down; whom it is for comes beside it. */
 export const cardBody = z.object({
   about: z.discriminatedUnion('kind', [
     z.object({ kind: z.literal('substance'), substance: members.substance }),
-    z.object({ kind: z.literal('item'), itemId: v.itemId, name: v.shortText }),
+    z.object({ kind: z.literal('item'), itemId: wire.itemId, name: wire.shortText }),
   ]),
-  name: v.givenName,
+  name: wire.givenName,
   unit: portionUnit,
   strength: strength.nullable(),
   cuts: z.union([z.literal(1), z.literal(2), z.literal(4)]),
   bands: z.tuple([band], band).readonly(),
   largest: measure.nullable(),
-  purpose: v.shortText,
+  purpose: wire.shortText,
   days: z.int().min(1).max(366).nullable(),
   series: z
     .object({ apartHours: z.int().min(1).max(240), mostHours: z.int().min(1).max(2400) })
     .optional(),
   notWith: z.array(z.enum(SIGN_IDS)).max(SIGN_IDS.length).readonly(),
   notWithUnderYears: z.int().min(1).max(120).nullable(),
-  stop: z.array(v.shortText).max(20).readonly(),
-  directions: v.longText,
+  stop: z.array(wire.shortText).max(20).readonly(),
+  directions: wire.longText,
   source: cardSource,
-  reviewOn: v.plainDate.nullable(),
-  endsOn: v.plainDate.nullable(),
-  confirmed: z.object({ who: v.shortText, on: v.plainDate, why: v.longText }).nullable(),
+  reviewOn: wire.plainDate.nullable(),
+  endsOn: wire.plainDate.nullable(),
+  confirmed: z.object({ who: wire.shortText, on: wire.plainDate, why: wire.longText }).nullable(),
 })
 
-export const cardFor = z.array(v.memberId).min(1, 'Say whom it is for').max(30)
+export const cardFor = z.array(wire.memberId).min(1, 'Say whom it is for').max(30)
 
 export const card = cardBody.extend({
-  id: v.cardId,
+  id: wire.cardId,
   for: z.discriminatedUnion('kind', [
     z.object({ kind: z.literal('people') }),
-    z.object({ kind: z.literal('members'), memberIds: z.array(v.memberId).readonly() }),
+    z.object({ kind: z.literal('members'), memberIds: z.array(wire.memberId).readonly() }),
   ]),
-  version: v.version,
+  version: wire.version,
 })
 
 const percent = z.int().min(1).max(100_000)
@@ -121,7 +121,7 @@ const role = z
   .transform((text) => text as RoleId)
 
 const perLitre = z.object({
-  name: v.shortText,
+  name: wire.shortText,
   eighths: z.int().min(1).max(2000),
   never: z.enum(['more', 'either']),
 })
@@ -144,55 +144,55 @@ export const recipeBody = z.discriminatedUnion('kind', [
       perKg: microlitres,
       feedsADay: z.int().min(1, 'At least one feed a day').max(24),
     }),
-    memberId: v.memberId.nullable(),
+    memberId: wire.memberId.nullable(),
   }),
 ])
 
 export const recipeFields = z.object({
-  name: v.givenName,
-  purpose: v.shortText,
+  name: wire.givenName,
+  purpose: wire.shortText,
   body: recipeBody,
   takes: z.array(role).max(10).readonly(),
-  itemId: v.itemId.nullable(),
+  itemId: wire.itemId.nullable(),
   keepHours: z
     .int()
     .min(1, 'Say how many hours it keeps')
     .max(24 * 60),
-  cautions: z.array(v.shortText).max(10).readonly(),
+  cautions: z.array(wire.shortText).max(10).readonly(),
   source: z.object({
-    who: v.shortText.min(1, 'Say who says so: the pack, the vet'),
-    on: v.plainDate.nullable(),
+    who: wire.shortText.min(1, 'Say who says so: the pack, the vet'),
+    on: wire.plainDate.nullable(),
   }),
 })
 
-export const recipe = recipeFields.extend({ id: z.string(), version: v.version })
+export const recipe = recipeFields.extend({ id: z.string(), version: wire.version })
 
 export const incidentKind = z.enum(INCIDENT_KIND_IDS as readonly [IncidentKind, ...IncidentKind[]])
 
 export const incidentPatient = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('member'), memberId: v.memberId }),
+  z.object({ kind: z.literal('member'), memberId: wire.memberId }),
   z.object({
     kind: z.literal('guest'),
-    name: v.givenName,
-    species: v.species,
+    name: wire.givenName,
+    species: wire.species,
     years: z.int().min(0).max(120).nullable(),
     age: z
       .object({ count: z.int().min(0).max(40_000), unit: z.enum(AGE_UNITS) })
       .nullable()
       .optional(),
     grownUp: z.boolean().optional(),
-    conditions: v.shortText.optional(),
-    medicines: v.shortText.optional(),
+    conditions: wire.shortText.optional(),
+    medicines: wire.shortText.optional(),
     bloodThinner: z.boolean().optional(),
     noneOf: z.array(z.enum(TOPICS)).max(3).readonly().optional(),
     grams: z.int().min(1).max(1_500_000).nullable(),
-    allergies: v.shortText,
+    allergies: wire.shortText,
   }),
 ])
 
 const instant = z.number().transform((value) => value as Instant)
 
-const ingredientKey = v
+const ingredientKey = wire
   .typed(80)
   .min(1)
   .transform((text) => text as IngredientKey)
@@ -207,7 +207,7 @@ const doseRule = z.object({
 })
 
 const takes = z
-  .array(z.object({ lotId: v.lotId, pocketId: v.pocketId, amount: v.someAmount }))
+  .array(z.object({ lotId: wire.lotId, pocketId: wire.pocketId, amount: wire.someAmount }))
   .max(30)
   .readonly()
 
@@ -232,19 +232,19 @@ export const careFact = z.discriminatedUnion('kind', [
     kind: z.literal('about'),
     what: incidentKind.optional(),
     patient: incidentPatient.optional(),
-    placeId: v.placeId.nullable().optional(),
+    placeId: wire.placeId.nullable().optional(),
   }),
   z.object({
     kind: z.literal('dose'),
-    cardId: v.cardId.nullable(),
-    title: v.givenName,
+    cardId: wire.cardId.nullable(),
+    title: wire.givenName,
     portion,
     holds: z.array(held).max(10).readonly(),
     rule: doseRule.nullable(),
     takes,
-    anyway: v.longText,
+    anyway: wire.longText,
   }),
-  z.object({ kind: z.literal('used'), title: v.givenName, words: v.shortText, takes }),
+  z.object({ kind: z.literal('used'), title: wire.givenName, words: wire.shortText, takes }),
   z.object({ kind: z.literal('reading'), reading }),
   z.object({
     kind: z.literal('seen'),
@@ -252,45 +252,45 @@ export const careFact = z.discriminatedUnion('kind', [
       .array(z.enum(SEEN_IDS as readonly [string, ...string[]]))
       .max(SEEN_IDS.length)
       .readonly(),
-    words: v.longText,
+    words: wire.longText,
   }),
-  z.object({ kind: z.literal('photo'), words: v.shortText }),
-  z.object({ kind: z.literal('note'), words: v.longText.min(1, 'Say something') }),
-  z.object({ kind: z.literal('called'), whom: v.shortText.min(1) }),
-  z.object({ kind: z.literal('tourniquet'), where: v.shortText }),
+  z.object({ kind: z.literal('photo'), words: wire.shortText }),
+  z.object({ kind: z.literal('note'), words: wire.longText.min(1, 'Say something') }),
+  z.object({ kind: z.literal('called'), whom: wire.shortText.min(1) }),
+  z.object({ kind: z.literal('tourniquet'), where: wire.shortText }),
   z.object({
     kind: z.literal('timer'),
-    what: v.shortText.min(1),
+    what: wire.shortText.min(1),
     minutes: z
       .int()
       .min(1)
       .max(60 * 24 * 60),
   }),
-  z.object({ kind: z.literal('timer_done'), timer: v.shortText.min(1) }),
+  z.object({ kind: z.literal('timer_done'), timer: wire.shortText.min(1) }),
   z.object({
     kind: z.literal('step'),
-    guide: v.shortText.min(1),
+    guide: wire.shortText.min(1),
     step: z.int().min(0).max(60),
-    words: v.longText,
+    words: wire.longText,
   }),
   z.object({
     kind: z.literal('mixed'),
-    title: v.givenName,
-    words: v.shortText,
+    title: wire.givenName,
+    words: wire.shortText,
     keepHours: z
       .int()
       .min(1)
       .max(24 * 60),
     takes,
   }),
-  z.object({ kind: z.literal('struck'), entryId: v.careEntryId }),
+  z.object({ kind: z.literal('struck'), entryId: wire.careEntryId }),
   z.object({ kind: z.literal('ended') }),
   z.object({ kind: z.literal('reopened') }),
   z.object({
     kind: z.literal('looking_back'),
-    worked: v.longText,
-    missing: v.longText,
-    next: v.longText,
+    worked: wire.longText,
+    missing: wire.longText,
+    next: wire.longText,
   }),
 ])
 
@@ -303,9 +303,9 @@ export const takeOutcome = z.discriminatedUnion('kind', [
 ])
 
 export const careEntry = z.object({
-  id: v.careEntryId,
-  incidentId: v.incidentId.nullable(),
-  memberId: v.memberId.nullable(),
+  id: wire.careEntryId,
+  incidentId: wire.incidentId.nullable(),
+  memberId: wire.memberId.nullable(),
   at: instant,
   by: z.string(),
   fact: careFact,
@@ -313,25 +313,30 @@ export const careEntry = z.object({
 })
 
 export const incident = z.object({
-  id: v.incidentId,
+  id: wire.incidentId,
   kind: incidentKind.nullable(),
   patient: incidentPatient,
-  placeId: v.placeId.nullable(),
+  placeId: wire.placeId.nullable(),
   startedAt: instant,
   startedBy: z.string(),
 })
 
 /** What goes on, and which timers run, for every screen. */
-export const goingValue = z.object({
+export const openIncidents = z.object({
   now: instant,
   timeZone: z.string(),
   going: z.array(
-    z.object({ id: v.incidentId, who: z.string(), kind: incidentKind.nullable(), since: instant }),
+    z.object({
+      id: wire.incidentId,
+      who: z.string(),
+      kind: incidentKind.nullable(),
+      since: instant,
+    }),
   ),
   timers: z.array(
     z.object({
       key: z.string(),
-      incidentId: v.incidentId,
+      incidentId: wire.incidentId,
       who: z.string(),
       what: z.string(),
       kind: z.enum(['set', 'next_dose', 'throw_away']),
@@ -344,7 +349,7 @@ export const goingValue = z.object({
 export const careValue = z.object({
   /** The server's time: devices' clocks differ. */
   now: instant,
-  today: v.plainDate,
+  today: wire.plainDate,
   timeZone: z.string(),
   units: z.enum(['metric', 'us']),
   pharmacyDays: household.householdValue.shape.pharmacyDays,

@@ -2,7 +2,7 @@
 import { z } from 'zod'
 import { SCHOOL_QUESTIONS, type Schools } from '../../core/cover/schools'
 import { LABEL_SETS } from '../../core/household/labelSet'
-import * as v from '../primitives'
+import * as wire from '../primitives'
 import * as items from './items'
 import * as members from './members'
 import * as places from './places'
@@ -10,24 +10,24 @@ import * as stock from './stock'
 
 /** The prescriber's word on what is left over. */
 export const courseRelease = z.object({
-  by: v.shortText.min(1, 'Name the prescriber'),
-  on: v.plainDate,
-  words: v.longText.min(1, 'Write down what was said'),
+  by: wire.shortText.min(1, 'Name the prescriber'),
+  on: wire.plainDate,
+  words: wire.longText.min(1, 'Write down what was said'),
 })
 
 const courseValue = z.object({
-  id: v.courseId,
-  memberId: v.memberId,
-  itemId: v.itemId,
+  id: wire.courseId,
+  memberId: wire.memberId,
+  itemId: wire.itemId,
   reason: z.string(),
   prescriber: z.string(),
   directions: z.string(),
-  perDay: v.amount.nullable(),
-  startsOn: v.plainDate,
-  endsOn: v.plainDate.nullable(),
+  perDay: wire.amount.nullable(),
+  startsOn: wire.plainDate,
+  endsOn: wire.plainDate.nullable(),
   release: courseRelease.nullable(),
   confirmedAgainstWarning: z.boolean(),
-  version: v.version,
+  version: wire.version,
 })
 
 const schools = z.custom<Schools>(
@@ -38,7 +38,7 @@ const schools = z.custom<Schools>(
 )
 
 export const coverValue = z.object({
-  today: v.plainDate,
+  today: wire.plainDate,
   household: z.string(),
   units: z.enum(['metric', 'us']),
   /** ISO 3166, or empty: which of two names of an ingredient is shown. */
@@ -49,10 +49,10 @@ export const coverValue = z.object({
   signed: z
     .array(
       z.object({
-        memberId: v.memberId,
+        memberId: wire.memberId,
         substance: members.substance,
         vet: z.string(),
-        until: v.plainDate.nullable(),
+        until: wire.plainDate.nullable(),
         confirmedAgainstWarning: z.boolean(),
       }),
     )
@@ -60,11 +60,11 @@ export const coverValue = z.object({
   numbers: z.object({ emergency: z.string(), poison: z.string() }),
   schools,
   members: z.array(members.memberValue),
-  photos: z.array(z.object({ id: z.string(), memberId: v.memberId })),
+  photos: z.array(z.object({ id: z.string(), memberId: wire.memberId })),
   courses: z.array(courseValue),
   decisions: z.array(
     z.object({
-      placeId: v.placeId,
+      placeId: wire.placeId,
       key: z.string(),
       decision: z.enum(['accepted', 'overruled']),
       note: z.string(),
@@ -72,7 +72,7 @@ export const coverValue = z.object({
   ),
   places: z.array(
     z.object({
-      id: v.placeId,
+      id: wire.placeId,
       name: z.string(),
       hue: places.hue,
       minutesToHelp: z.int().nullable(),
@@ -80,11 +80,11 @@ export const coverValue = z.object({
       isStore: z.boolean(),
     }),
   ),
-  kits: z.array(z.object({ id: v.kitId, placeId: v.placeId, name: z.string() })),
+  kits: z.array(z.object({ id: wire.kitId, placeId: wire.placeId, name: z.string() })),
   pockets: z.array(
     z.object({
-      id: v.pocketId,
-      kitId: v.kitId,
+      id: wire.pocketId,
+      kitId: wire.kitId,
       name: z.string(),
       reachSeconds: z.int().nullable(),
     }),
@@ -101,6 +101,6 @@ export const coverValue = z.object({
       forMember: true,
     }),
   ),
-  holdings: z.array(z.object({ lotId: v.lotId, pocketId: v.pocketId, amount: v.amount })),
-  pars: z.array(z.object({ itemId: v.itemId, pocketId: v.pocketId, amount: v.amount })),
+  holdings: z.array(z.object({ lotId: wire.lotId, pocketId: wire.pocketId, amount: wire.amount })),
+  pars: z.array(z.object({ itemId: wire.itemId, pocketId: wire.pocketId, amount: wire.amount })),
 })

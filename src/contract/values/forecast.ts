@@ -1,6 +1,6 @@
 /** What a forecast is computed from, and rates of use. */
 import { z } from 'zod'
-import * as v from '../primitives'
+import * as wire from '../primitives'
 import * as places from './places'
 
 const index = z.int().min(0)
@@ -10,7 +10,7 @@ const units = z.number().min(0)
 const season = z.array(z.number()).length(12).describe('January first; 1 is as usual')
 
 export const forecastProblem = z.object({
-  today: v.plainDate,
+  today: wire.plainDate,
   months: z.int(),
   stops: z.array(z.array(z.int())).describe('Of each place, days on which somebody can act there'),
   things: z.array(
@@ -45,15 +45,15 @@ export const forecastProblem = z.object({
 export const forecastValue = z.object({
   currency: z.string(),
   problem: forecastProblem,
-  stops: z.array(z.object({ placeId: v.placeId, name: z.string(), hue: places.hue })),
+  stops: z.array(z.object({ placeId: wire.placeId, name: z.string(), hue: places.hue })),
   lines: z.array(
     z.object({
-      itemId: v.itemId,
+      itemId: wire.itemId,
       title: z.string(),
       unit: z.string(),
-      pocketId: v.pocketId,
+      pocketId: wire.pocketId,
       pocket: z.string(),
-      kitId: v.kitId,
+      kitId: wire.kitId,
       kit: z.string(),
     }),
   ),
@@ -64,8 +64,8 @@ export const forecastValue = z.object({
 export const ratesValue = z.object({
   rates: z.array(
     z.object({
-      itemId: v.itemId,
-      placeId: v.placeId,
+      itemId: wire.itemId,
+      placeId: wire.placeId,
       title: z.string(),
       unit: z.string(),
       place: z.string(),
@@ -77,7 +77,7 @@ export const ratesValue = z.object({
       times: z.int().describe('Times it was used in the days on record'),
       days: z.int(),
       season,
-      byHand: v.amount.nullable(),
+      byHand: wire.amount.nullable(),
     }),
   ),
 })

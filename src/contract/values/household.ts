@@ -2,7 +2,7 @@
 import { z } from 'zod'
 import { LABEL_SETS } from '../../core/household/labelSet'
 import { PACES } from '../../core/rounds/pace'
-import * as v from '../primitives'
+import * as wire from '../primitives'
 import * as members from './members'
 
 export const feed = z.object({ id: z.uuid(), name: z.string(), path: z.string() })
@@ -10,7 +10,7 @@ export const feed = z.object({ id: z.uuid(), name: z.string(), path: z.string() 
 export const householdValue = z.object({
   name: z.string(),
   timeZone: z.string(),
-  dateOrder: v.dateOrder,
+  dateOrder: wire.dateOrder,
   weekStart: z.enum(['monday', 'sunday']),
   units: z.enum(['metric', 'us']),
   country: z.string(),
@@ -20,7 +20,7 @@ export const householdValue = z.object({
   currency: z.string(),
   lookaheadDays: z.int(),
   roundPace: z.enum(PACES),
-  pharmacyDays: z.array(v.weekday).max(7).readonly(),
+  pharmacyDays: z.array(wire.weekday).max(7).readonly(),
   schools: members.chosenSchools,
-  version: v.version,
+  version: wire.version,
 })

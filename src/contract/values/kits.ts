@@ -5,12 +5,12 @@ import { MAT_COLUMNS, MAT_ROWS, SPOT_IDS, type Spot } from '../../core/household
 import { POINTER_CODES, type PointerCode } from '../../core/layout/pointers'
 import type { LayoutProblem } from '../../core/layout/problem'
 import { MOST_BAYS } from '../../core/layout/score'
-import * as v from '../primitives'
+import * as wire from '../primitives'
 import * as items from './items'
 import * as places from './places'
 import * as stock from './stock'
 
-const holding = z.object({ lotId: v.lotId, amount: v.amount, seenVersion: v.version })
+const holding = z.object({ lotId: wire.lotId, amount: wire.amount, seenVersion: wire.version })
 
 /** Made by the core and read by the core: only carried. */
 export const layoutProblem = z.custom<LayoutProblem>(
@@ -24,11 +24,11 @@ export const layoutValue = z.object({
 
 export const emptyGrams = z.int('Give whole grams').min(0).max(500_000)
 
-export const shape = v.oneOf(SHAPES)
+export const shape = wire.oneOf(SHAPES)
 
 export const container = z.object({
   shape,
-  outer: v.millimetres.nullable(),
+  outer: wire.millimetres.nullable(),
   grams: emptyGrams,
   carryGrams: emptyGrams.nullable(),
 })
@@ -44,9 +44,9 @@ export const MOST_POCKETS = MOST_BAYS
 
 export const pocketFacts = {
   sort: z.enum(['inside', 'outside', 'elsewhere']),
-  spot: v.oneOf<Spot>(SPOT_IDS).nullable(),
+  spot: wire.oneOf<Spot>(SPOT_IDS).nullable(),
   reachSeconds: z.int().min(0).max(3600).nullable(),
-  inner: v.millimetres.nullable(),
+  inner: wire.millimetres.nullable(),
   clear: z.boolean(),
   dry: z.boolean(),
   upright: z.boolean(),
@@ -80,41 +80,41 @@ export const load = z.object({
   ]),
 })
 
-export const pointerCode = v.oneOf<PointerCode>(POINTER_CODES)
+export const pointerCode = wire.oneOf<PointerCode>(POINTER_CODES)
 
 export const tagValue = z.object({
   lot: stock.lotValue,
-  amount: v.amount,
+  amount: wire.amount,
   judged: stock.lotState,
   /** About so many uses are left; null where one is one use. */
   uses: z.int().nullable(),
-  confirmed: z.object({ on: v.plainDate, by: z.string() }).nullable(),
+  confirmed: z.object({ on: wire.plainDate, by: z.string() }).nullable(),
 })
 
 export const lineValue = z.object({
   item: items.itemValue,
-  par: v.amount,
-  good: v.total,
+  par: wire.amount,
+  good: wire.total,
   state: z.enum(['enough', 'thin', 'bare']),
   /** The lot to take first; null when none may be used. */
-  firstOut: v.lotId.nullable(),
+  firstOut: wire.lotId.nullable(),
   tags: z.array(tagValue),
 })
 
 export const pocketValue = z.object({
-  id: v.pocketId,
+  id: wire.pocketId,
   name: z.string(),
   ...pocketFacts,
   cell: cell,
   fill: fill,
-  version: v.version,
+  version: wire.version,
   lines: z.array(lineValue),
 })
 
 export const kitValue = z.object({
   /** The lid sheet that somebody noted as printed; null when nobody has. */
-  lidSheet: z.object({ on: v.plainDate, upToDate: z.boolean() }).nullable(),
-  id: v.kitId,
+  lidSheet: z.object({ on: wire.plainDate, upToDate: z.boolean() }).nullable(),
+  id: wire.kitId,
   name: z.string(),
   note: z.string(),
   checkEveryDays: z.int(),
@@ -123,23 +123,23 @@ export const kitValue = z.object({
   pointers: z.array(
     z.object({
       code: pointerCode,
-      pocketId: v.pocketId,
+      pocketId: wire.pocketId,
       things: z.array(z.string()).readonly(),
       seconds: z.number().nullable(),
     }),
   ),
-  members: z.array(z.object({ id: v.memberId, name: z.string() })),
-  lastCheck: z.object({ on: v.plainDate, by: z.string() }).nullable(),
-  version: v.version,
+  members: z.array(z.object({ id: wire.memberId, name: z.string() })),
+  lastCheck: z.object({ on: wire.plainDate, by: z.string() }).nullable(),
+  version: wire.version,
   place: places.strapPlace,
-  nextCheck: v.plainDate,
+  nextCheck: wire.plainDate,
   readiness: z.int().nullable(),
   pockets: z.array(pocketValue),
 })
 
 export const kitCard = z.object({
-  id: v.kitId,
-  placeId: v.placeId,
+  id: wire.kitId,
+  placeId: wire.placeId,
   name: z.string(),
   note: z.string(),
   readiness: z.int().nullable(),
@@ -148,5 +148,5 @@ export const kitCard = z.object({
   spent: z.int(),
   turning: z.int(),
   short: z.int(),
-  lastCheck: z.object({ on: v.plainDate, by: z.string() }).nullable(),
+  lastCheck: z.object({ on: wire.plainDate, by: z.string() }).nullable(),
 })

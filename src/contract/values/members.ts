@@ -17,7 +17,7 @@ import {
 } from '../../core/household/member'
 import { SPECIES } from '../../core/household/species'
 import type { Topic } from '../../core/household/told'
-import * as v from '../primitives'
+import * as wire from '../primitives'
 
 export const substance = z
   .string()
@@ -29,20 +29,20 @@ const role = z
   .refine(isRoleId, 'Name a role of the reference list')
   .transform((text) => text as RoleId)
 
-export const skill = v.oneOf<SkillId>(SKILL_IDS)
+export const skill = wire.oneOf<SkillId>(SKILL_IDS)
 
-const contact = z.object({ name: v.shortText, phone: v.phone })
+const contact = z.object({ name: wire.shortText, phone: wire.phone })
 
 const allergy = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('substance'), substance }),
-  z.object({ kind: z.literal('named'), name: v.shortText.min(1, 'Name the allergy') }),
+  z.object({ kind: z.literal('named'), name: wire.shortText.min(1, 'Name the allergy') }),
 ])
 
 const range = z
   .object({ from: z.number().min(0).max(1000), to: z.number().min(0).max(1000) })
   .refine(({ from, to }) => from <= to, 'A range goes from the lower to the higher value')
 
-const told = z.object({ by: v.shortText.min(1, 'Say who said so'), on: v.plainDate })
+const told = z.object({ by: wire.shortText.min(1, 'Say who said so'), on: wire.plainDate })
 
 /** What is known beside the lists: what was asked, what was settled, what the note does not mean. */
 const saidOf = {
@@ -53,11 +53,11 @@ const saidOf = {
   settled: z
     .array(
       z.object({
-        rule: v.shortText.min(1),
+        rule: wire.shortText.min(1),
         substance,
-        who: v.shortText.min(1, 'Name the doctor or the pharmacist'),
-        on: v.plainDate,
-        until: v.plainDate.nullable(),
+        who: wire.shortText.min(1, 'Name the doctor or the pharmacist'),
+        on: wire.plainDate,
+        until: wire.plainDate.nullable(),
       }),
     )
     .max(60)
@@ -67,11 +67,11 @@ const saidOf = {
     .object({
       hot: z.int().min(3500).max(4500).nullable(),
       cold: z.int().min(2500).max(4000).nullable(),
-      who: v.shortText.min(1, 'Name the doctor or the vet'),
-      on: v.plainDate,
+      who: wire.shortText.min(1, 'Name the doctor or the vet'),
+      on: wire.plainDate,
     })
     .optional(),
-  noteNotSo: z.array(v.shortText).max(60).readonly().optional(),
+  noteNotSo: z.array(wire.shortText).max(60).readonly().optional(),
 }
 
 const personFacts = z.object({
@@ -79,7 +79,7 @@ const personFacts = z.object({
   ...saidOf,
   sex: z.enum(['female', 'male', 'unsaid']),
   conditions: z
-    .array(v.oneOf(Object.keys(CONDITIONS_OF_PEOPLE) as PersonCondition[]))
+    .array(wire.oneOf(Object.keys(CONDITIONS_OF_PEOPLE) as PersonCondition[]))
     .max(20)
     .readonly(),
   allergies: z.array(allergy).max(40).readonly(),
@@ -88,7 +88,7 @@ const personFacts = z.object({
   bloodThinner: z.boolean(),
   gloveSize: z.enum(GLOVE_SIZES).nullable(),
   skills: z
-    .array(z.object({ skill, until: v.plainDate.nullable(), by: v.shortText }))
+    .array(z.object({ skill, until: wire.plainDate.nullable(), by: wire.shortText }))
     .max(20)
     .readonly(),
   contacts: z.array(contact).max(10).readonly(),
@@ -99,16 +99,16 @@ const animalFacts = z.object({
   kind: z.literal('animal'),
   ...saidOf,
   conditions: z
-    .array(v.oneOf(Object.keys(CONDITIONS_OF_ANIMALS) as AnimalCondition[]))
+    .array(wire.oneOf(Object.keys(CONDITIONS_OF_ANIMALS) as AnimalCondition[]))
     .max(20)
     .readonly()
     .optional(),
   traits: z
-    .array(v.oneOf(Object.keys(TRAITS_OF_ANIMALS) as AnimalTrait[]))
+    .array(wire.oneOf(Object.keys(TRAITS_OF_ANIMALS) as AnimalTrait[]))
     .max(20)
     .readonly(),
   allergies: z.array(allergy).max(40).readonly(),
-  coat: v.shortText,
+  coat: wire.shortText,
   normal: z.object({
     temperature: range.nullable(),
     pulse: range.nullable(),
@@ -116,14 +116,14 @@ const animalFacts = z.object({
   }),
   vet: contact,
   clinic: contact,
-  temperament: v.longText,
+  temperament: wire.longText,
   agreed: z
     .array(
       z.object({
         substance,
-        words: v.longText.min(1, 'Write down what the vet wrote'),
-        vet: v.shortText.min(1, 'Name the vet'),
-        on: v.plainDate,
+        words: wire.longText.min(1, 'Write down what the vet wrote'),
+        vet: wire.shortText.min(1, 'Name the vet'),
+        on: wire.plainDate,
         confirmedAgainstWarning: z.boolean(),
       }),
     )
@@ -156,30 +156,30 @@ export const ownFacts = z.object({
   species: z.array(z.enum(SPECIES)).min(1).readonly().optional(),
   fromMonths: z.int().min(0).max(1200).optional(),
   millilitres: z.number().positive().max(100_000).optional(),
-  size: z.object({ mm: v.millimetres, grams: z.number().positive().max(100_000) }).optional(),
+  size: z.object({ mm: wire.millimetres, grams: z.number().positive().max(100_000) }).optional(),
   storage: z.enum(STORAGE_CLASS_IDS).optional(),
   scored: z.boolean().optional(),
-  why: v.longText.optional(),
+  why: wire.longText.optional(),
 })
 
 export const memberValue = z.object({
-  id: v.memberId,
+  id: wire.memberId,
   name: z.string(),
-  species: v.species,
-  born: v.plainDate.nullable(),
+  species: wire.species,
+  born: wire.plainDate.nullable(),
   helper: z.boolean(),
   note: z.string(),
   facts: memberFacts,
   weighings: z
     .array(
       z.object({
-        id: v.weighingId,
-        on: v.plainDate,
+        id: wire.weighingId,
+        on: wire.plainDate,
         grams: z.int(),
         notedAt: z.number().optional(),
       }),
     )
     .readonly(),
-  guestUntil: v.plainDate.nullable(),
-  version: v.version,
+  guestUntil: wire.plainDate.nullable(),
+  version: wire.version,
 })

@@ -8,11 +8,11 @@ import {
   type PlaceTrait,
   SIGNALS,
 } from '../../core/household/places'
-import * as v from '../primitives'
+import * as wire from '../primitives'
 
-export const signal = v.oneOf(SIGNALS)
+export const signal = wire.oneOf(SIGNALS)
 
-export const climate = v.oneOf(CLIMATES)
+export const climate = wire.oneOf(CLIMATES)
 
 export const minutes = z.int().min(0).max(10_000)
 
@@ -22,11 +22,11 @@ export const rhythm = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('always') }),
   z.object({
     kind: z.literal('weekdays'),
-    days: z.array(v.weekday).min(1, 'Pick a day').max(7),
+    days: z.array(wire.weekday).min(1, 'Pick a day').max(7),
   }),
   z.object({
     kind: z.literal('season'),
-    days: z.array(v.weekday).min(1, 'Pick a day').max(7),
+    days: z.array(wire.weekday).min(1, 'Pick a day').max(7),
     fromMonth: z.int().min(1).max(12),
     toMonth: z.int().min(1).max(12),
   }),
@@ -40,20 +40,20 @@ export const placeTraits = z
 
 export const nextThere = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('now'), label: z.string() }),
-  z.object({ kind: z.literal('on'), day: v.plainDate, label: z.string() }),
+  z.object({ kind: z.literal('on'), day: wire.plainDate, label: z.string() }),
   z.object({ kind: z.literal('unknown') }),
 ])
 
 export const visitValue = z.object({
-  id: v.visitId,
-  startsOn: v.plainDate,
-  endsOn: v.plainDate,
+  id: wire.visitId,
+  startsOn: wire.plainDate,
+  endsOn: wire.plainDate,
   label: z.string(),
 })
 
 /** A place on the strap. */
 export const strapPlace = z.object({
-  id: v.placeId,
+  id: wire.placeId,
   name: z.string(),
   hue,
   next: nextThere,
@@ -62,10 +62,10 @@ export const strapPlace = z.object({
 })
 
 export const strap = z.object({
-  today: v.plainDate,
+  today: wire.plainDate,
   /** How the household writes dates and money. */
   habits: z.object({
-    dateOrder: v.dateOrder,
+    dateOrder: wire.dateOrder,
     currency: z.string(),
     units: z.enum(['metric', 'us']),
     timeZone: z.string(),
@@ -76,10 +76,10 @@ export const strap = z.object({
 })
 
 export const pocketRef = z.object({
-  id: v.pocketId,
+  id: wire.pocketId,
   name: z.string(),
-  kitId: v.kitId,
+  kitId: wire.kitId,
   kit: z.string(),
-  placeId: v.placeId,
+  placeId: wire.placeId,
   place: z.string(),
 })

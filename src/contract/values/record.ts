@@ -1,19 +1,19 @@
 /** The record as it is answered. */
 import { z } from 'zod'
 import { TELLING_KINDS } from '../../core/stock/telling'
-import * as v from '../primitives'
+import * as wire from '../primitives'
 import * as places from './places'
 import * as stock from './stock'
 
 export const historyEntry = z.object({
-  actId: v.actId,
-  day: v.plainDate,
+  actId: wire.actId,
+  day: wire.plainDate,
   who: z.string(),
   why: z.string(),
   kind: z.enum(TELLING_KINDS),
   /** It takes a movement back. */
   undone: z.boolean(),
-  amount: v.amount.nullable(),
+  amount: wire.amount.nullable(),
   from: z.string().nullable(),
   to: z.string().nullable(),
   /** Names of the details that were changed. */
@@ -25,8 +25,8 @@ export const historyEntry = z.object({
 export const recordEntry = historyEntry.extend({
   position: z.int(),
   at: z.string(),
-  lotId: v.lotId,
-  itemId: v.itemId,
+  lotId: wire.lotId,
+  itemId: wire.itemId,
   title: z.string(),
   unit: z.string(),
 })
@@ -36,24 +36,24 @@ export const recordPage = z.object({
   /** Where to go on; null at the beginning of the record. */
   before: z.int().nullable(),
   hands: z.array(z.string()),
-  items: z.array(z.object({ id: v.itemId, title: z.string() })),
+  items: z.array(z.object({ id: wire.itemId, title: z.string() })),
 })
 
 export const pastValue = z.object({
-  day: v.plainDate,
-  firstDay: v.plainDate.nullable(),
-  places: z.array(z.object({ id: v.placeId, name: z.string(), hue: places.hue })),
+  day: wire.plainDate,
+  firstDay: wire.plainDate.nullable(),
+  places: z.array(z.object({ id: wire.placeId, name: z.string(), hue: places.hue })),
   holdings: z.array(
     z.object({
-      lotId: v.lotId,
+      lotId: wire.lotId,
       title: z.string(),
       unit: z.string(),
-      amount: v.amount,
+      amount: wire.amount,
       judged: stock.lotState,
       pocket: z.string(),
-      kitId: v.kitId,
+      kitId: wire.kitId,
       kit: z.string(),
-      placeId: v.placeId,
+      placeId: wire.placeId,
     }),
   ),
 })

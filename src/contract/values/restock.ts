@@ -2,19 +2,19 @@
 import { z } from 'zod'
 import { STAYS } from '../../core/restock/problem'
 import { LOOK_AHEADS } from '../../core/restock/settings'
-import * as v from '../primitives'
+import * as wire from '../primitives'
 import * as places from './places'
 
 const concerned = z.object({
-  lotId: v.lotId,
-  pocketId: v.pocketId,
-  version: v.version,
+  lotId: wire.lotId,
+  pocketId: wire.pocketId,
+  version: wire.version,
   title: z.string(),
   unit: z.string(),
-  amount: v.amount,
+  amount: wire.amount,
   batch: z.string(),
   pocket: z.string(),
-  kitId: v.kitId,
+  kitId: wire.kitId,
   kit: z.string(),
   place: z.string(),
   hue: places.hue,
@@ -33,13 +33,13 @@ export const recallsValue = z.object({
     z.object({
       id: z.string(),
       title: z.string(),
-      publishedOn: v.plainDate,
+      publishedOn: wire.plainDate,
       product: z.string(),
       batches: z.array(z.string()),
       reason: z.string(),
       advice: z.string(),
       source: z.string(),
-      takenOn: v.plainDate.nullable(),
+      takenOn: wire.plainDate.nullable(),
       lots: z.array(concerned),
     }),
   ),
@@ -56,42 +56,42 @@ const tier = z.enum(['life', 'urgent', 'comfort'])
 export const wish = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('carry'),
-    lotId: v.lotId,
-    pocketId: v.pocketId,
-    to: v.pocketId,
+    lotId: wire.lotId,
+    pocketId: wire.pocketId,
+    to: wire.pocketId,
     amount: units.min(0.001).max(100_000).describe('In units'),
   }),
   z.object({
     kind: z.literal('no_carry'),
-    lotId: v.lotId,
-    pocketId: v.pocketId,
-    to: v.pocketId,
+    lotId: wire.lotId,
+    pocketId: wire.pocketId,
+    to: wire.pocketId,
   }),
   z.object({
     kind: z.literal('buy'),
-    itemId: v.itemId,
-    shop: v.shortText,
+    itemId: wire.itemId,
+    shop: wire.shortText,
     packs: z.int().min(1).max(1000),
   }),
-  z.object({ kind: z.literal('no_buy'), itemId: v.itemId }),
+  z.object({ kind: z.literal('no_buy'), itemId: wire.itemId }),
 ])
 
 export const restockSettings = z.object({
   days: z.union(LOOK_AHEADS.map((each) => z.literal(each))),
-  budgetMinor: v.minor.nullable(),
+  budgetMinor: wire.minor.nullable(),
   comfortMinor: z.int().min(1).max(10_000),
 })
 
 export const offerFields = z.object({
-  packSize: v.someAmount.describe('Thousandths of a unit in a pack'),
-  priceMinor: v.minor.nullable(),
+  packSize: wire.someAmount.describe('Thousandths of a unit in a pack'),
+  priceMinor: wire.minor.nullable(),
   leadDays: z.int().min(0).max(366),
 })
 
 export const restockProblem = z.object({
-  today: v.plainDate,
+  today: wire.plainDate,
   days,
-  budgetMinor: v.minor.nullable(),
+  budgetMinor: wire.minor.nullable(),
   comfortMinor: z.number(),
   stops: z.array(z.object({ chances: z.array(z.object({ day: days, leaves: days })) })),
   things: z.array(
@@ -164,35 +164,35 @@ export const planValue = z.object({
   settings: restockSettings,
   problem: restockProblem,
   faults: z.array(fault),
-  stops: z.array(z.object({ placeId: v.placeId, name: z.string(), hue: places.hue })),
-  things: z.array(z.object({ itemId: v.itemId, title: z.string(), unit: z.string() })),
+  stops: z.array(z.object({ placeId: wire.placeId, name: z.string(), hue: places.hue })),
+  things: z.array(z.object({ itemId: wire.itemId, title: z.string(), unit: z.string() })),
   lines: z.array(
-    z.object({ pocketId: v.pocketId, pocket: z.string(), kitId: v.kitId, kit: z.string() }),
+    z.object({ pocketId: wire.pocketId, pocket: z.string(), kitId: wire.kitId, kit: z.string() }),
   ),
   shelves: z.array(
     z.object({
-      lotId: v.lotId,
-      pocketId: v.pocketId,
+      lotId: wire.lotId,
+      pocketId: wire.pocketId,
       pocket: z.string(),
-      kitId: v.kitId,
+      kitId: wire.kitId,
       kit: z.string(),
-      version: v.version,
+      version: wire.version,
     }),
   ),
-  wishes: z.array(z.object({ id: v.wishId, wish })),
+  wishes: z.array(z.object({ id: wire.wishId, wish })),
   /** Offers by which comes what is bought, ordered or put on the list by hand already. */
   coming: z.array(
     z.object({
       offer: index,
-      purchaseId: v.purchaseId,
+      purchaseId: wire.purchaseId,
       state: z.enum(['listed', 'in_bag', 'ordered', 'arrived']),
     }),
   ),
   offers: z.array(
     offerFields.extend({
       /** Null for what stands on the item itself. */
-      offerId: v.shopOfferId.nullable(),
-      itemId: v.itemId,
+      offerId: wire.shopOfferId.nullable(),
+      itemId: wire.itemId,
       shop: z.string(),
     }),
   ),

@@ -7,7 +7,7 @@ import { DUE_CODES, PACES } from '../../core/rounds/pace'
 import { GONE, PROOFS } from '../../core/rounds/round'
 import { ITEM_KINDS } from '../../core/stock/itemKind'
 import { CONDITIONS } from '../../core/stock/lot'
-import * as v from '../primitives'
+import * as wire from '../primitives'
 import * as places from './places'
 
 export const roundPace = z.enum(PACES)
@@ -24,52 +24,52 @@ export const bring = z.custom<Bring>(
 export const speed = z.record(z.enum(ITEM_KINDS), z.number())
 
 export const was = z.object({
-  title: v.typed(300),
-  unit: v.typed(120),
+  title: wire.typed(300),
+  unit: wire.typed(120),
   kind: z.enum(ITEM_KINDS),
-  amount: v.amount,
-  expiry: v.expiry,
+  amount: wire.amount,
+  expiry: wire.expiry,
   away: z.boolean(),
 })
 
 export const look = z.object({
-  found: v.amount,
+  found: wire.amount,
   gone: z.enum(GONE),
   date: z.discriminatedUnion('kind', [
     z.object({ kind: z.literal('not_read') }),
     z.object({ kind: z.literal('as_recorded') }),
-    z.object({ kind: z.literal('other'), expiry: v.expiry }),
+    z.object({ kind: z.literal('other'), expiry: wire.expiry }),
   ]),
-  worse: z.object({ condition: z.enum(CONDITIONS), amount: v.someAmount }).nullable(),
-  opened: v.amount,
+  worse: z.object({ condition: z.enum(CONDITIONS), amount: wire.someAmount }).nullable(),
+  opened: wire.amount,
   proofs: z.array(z.enum(PROOFS)).max(PROOFS.length).readonly(),
-  note: v.longText,
+  note: wire.longText,
 })
 
 const foundItem = z.union([
-  z.object({ id: v.itemId }),
-  z.object({ name: v.shortText.min(1, 'Say what it looks like') }),
+  z.object({ id: wire.itemId }),
+  z.object({ name: wire.shortText.min(1, 'Say what it looks like') }),
 ]) as unknown as z.ZodType<{ id: ItemId } | { name: string }>
 
 export const entryFact = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('at_pocket'), pocketId: v.pocketId }),
+  z.object({ kind: z.literal('at_pocket'), pocketId: wire.pocketId }),
   z.object({
     kind: z.literal('looked'),
-    pocketId: v.pocketId,
-    lotId: v.lotId,
+    pocketId: wire.pocketId,
+    lotId: wire.lotId,
     was,
     look,
   }),
   z.object({
     kind: z.literal('found'),
-    pocketId: v.pocketId,
+    pocketId: wire.pocketId,
     item: foundItem,
-    title: v.typed(300),
-    amount: v.someAmount,
-    expiry: v.expiry,
-    batch: v.shortText,
+    title: wire.typed(300),
+    amount: wire.someAmount,
+    expiry: wire.expiry,
+    batch: wire.shortText,
   }),
-  z.object({ kind: z.literal('closed'), pocketId: v.pocketId }),
+  z.object({ kind: z.literal('closed'), pocketId: wire.pocketId }),
 ])
 
 export const outcome = z.discriminatedUnion('kind', [
@@ -79,8 +79,8 @@ export const outcome = z.discriminatedUnion('kind', [
 ])
 
 export const entry = z.object({
-  id: v.entryId,
-  roundId: v.roundId,
+  id: wire.entryId,
+  roundId: wire.roundId,
   at: z.string(),
   by: z.string(),
   seconds: z.number(),
@@ -89,9 +89,9 @@ export const entry = z.object({
 })
 
 export const round = z.object({
-  id: v.roundId,
-  kitId: v.kitId,
-  pocketIds: z.array(v.pocketId).readonly(),
+  id: wire.roundId,
+  kitId: wire.kitId,
+  pocketIds: z.array(wire.pocketId).readonly(),
   startedAt: z.string(),
   startedBy: z.string(),
   finished: z.object({ at: z.string(), by: z.string() }).nullable(),
@@ -101,7 +101,7 @@ export const round = z.object({
 export const goingRound = {
   contents,
   speed,
-  dateOrder: v.dateOrder,
+  dateOrder: wire.dateOrder,
 }
 
 export const roundValue = z.object({
@@ -125,27 +125,27 @@ const toll = z.object({
 })
 
 const kitRef = {
-  kitId: v.kitId,
+  kitId: wire.kitId,
   kit: z.string(),
-  placeId: v.placeId,
+  placeId: wire.placeId,
   place: z.string(),
   hue: places.hue,
 }
 
-const pocketRef = z.object({ id: v.pocketId, name: z.string() })
+const pocketRef = z.object({ id: wire.pocketId, name: z.string() })
 
 /** A round that is offered: what is due, what it will ask, how long it takes, what to bring. */
 export const offeredRound = z.object({
   ...kitRef,
-  dueOn: v.plainDate,
+  dueOn: wire.plainDate,
   isDue: z.boolean(),
   chance: places.nextThere,
   reasons: z.array(
     z.object({
       code: z.enum(DUE_CODES),
-      dueOn: v.plainDate,
+      dueOn: wire.plainDate,
       things: z.int(),
-      since: v.plainDate.nullable(),
+      since: wire.plainDate.nullable(),
       pockets: z.array(z.string()),
     }),
   ),
@@ -162,7 +162,7 @@ export const smallRound = z.object({
   toll,
   seconds: z.int(),
   sure: z.int(),
-  since: v.plainDate.nullable(),
+  since: wire.plainDate.nullable(),
 })
 
 export const roundLine = z.object({

@@ -1,55 +1,55 @@
 /** The shopping list and what it puts away. */
 import { z } from 'zod'
 import { AISLES } from '../../core/shopping/aisles'
-import * as v from '../primitives'
+import * as wire from '../primitives'
 import * as items from './items'
 import * as places from './places'
 
-export const target = z.object({ pocketId: v.pocketId, amount: v.someAmount })
+export const target = z.object({ pocketId: wire.pocketId, amount: wire.someAmount })
 
 export const purchaseFields = z.object({
-  itemId: v.itemId,
-  shop: v.shortText.describe('Empty where any shop will do'),
+  itemId: wire.itemId,
+  shop: wire.shortText.describe('Empty where any shop will do'),
   packs: z.int().min(1, 'Buy at least one pack').max(1000),
-  packSize: v.someAmount,
-  priceMinor: v.minor.nullable().describe('For a pack'),
-  wantedBy: v.plainDate.nullable(),
+  packSize: wire.someAmount,
+  priceMinor: wire.minor.nullable().describe('For a pack'),
+  wantedBy: wire.plainDate.nullable(),
   goesTo: z.array(target).max(60),
 })
 
 const purchaseState = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('listed') }),
   z.object({ kind: z.literal('in_bag') }),
-  z.object({ kind: z.literal('not_there'), on: v.plainDate, until: v.plainDate }),
+  z.object({ kind: z.literal('not_there'), on: wire.plainDate, until: wire.plainDate }),
   z.object({
     kind: z.literal('ordered'),
-    orderId: v.shopOrderId,
-    dueOn: v.plainDate,
+    orderId: wire.shopOrderId,
+    dueOn: wire.plainDate,
     backOrdered: z.boolean(),
   }),
-  z.object({ kind: z.literal('arrived'), orderId: v.shopOrderId }),
+  z.object({ kind: z.literal('arrived'), orderId: wire.shopOrderId }),
 ])
 
 /** A pocket by name, with so much for it. */
 const namedTarget = z.object({
-  pocketId: v.pocketId,
-  amount: v.amount,
+  pocketId: wire.pocketId,
+  amount: wire.amount,
   pocket: z.string(),
-  kitId: v.kitId,
+  kitId: wire.kitId,
   kit: z.string(),
-  placeId: v.placeId,
+  placeId: wire.placeId,
   place: z.string(),
   hue: places.hue,
 })
 
 export const purchaseValue = z.object({
-  id: v.purchaseId,
+  id: wire.purchaseId,
   item: items.itemValue,
   shop: z.string(),
   packs: z.int(),
-  packSize: v.amount,
-  priceMinor: v.minor.nullable(),
-  wantedBy: v.plainDate.nullable(),
+  packSize: wire.amount,
+  priceMinor: wire.minor.nullable(),
+  wantedBy: wire.plainDate.nullable(),
   source: z.enum(['plan', 'hand']),
   state: purchaseState,
   aisle: z.enum(AISLES as [string, ...string[]]),
@@ -67,10 +67,10 @@ export const shoppingValue = z.object({
   lines: z.array(purchaseValue),
   orders: z.array(
     z.object({
-      id: v.shopOrderId,
+      id: wire.shopOrderId,
       shop: z.string(),
       reference: z.string(),
-      orderedOn: v.plainDate,
+      orderedOn: wire.plainDate,
     }),
   ),
   /** Shops that take orders. */
@@ -87,10 +87,10 @@ export const shoppingValue = z.object({
 
 export const putAwayFields = z.object({
   puts: z.array(target).min(1, 'Say where it goes').max(60),
-  expiry: v.expiry,
-  batch: v.shortText.default(''),
-  priceMinor: v.minor.nullable().describe('Paid for a pack'),
-  note: v.longText.default(''),
-  gtin: v.gtin.nullable().default(null).describe('Read from the pack'),
+  expiry: wire.expiry,
+  batch: wire.shortText.default(''),
+  priceMinor: wire.minor.nullable().describe('Paid for a pack'),
+  note: wire.longText.default(''),
+  gtin: wire.gtin.nullable().default(null).describe('Read from the pack'),
   isAll: z.boolean().describe('What is not put now is not kept'),
 })

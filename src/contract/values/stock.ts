@@ -1,20 +1,20 @@
 /** Lots as they are answered: their state, the stock list, the review. */
 import { z } from 'zod'
 import { PART_WAYS } from '../../core/stock/lot'
-import * as v from '../primitives'
+import * as wire from '../primitives'
 import * as items from './items'
 import * as places from './places'
 
-const named = z.object({ id: v.memberId, name: z.string() })
+const named = z.object({ id: wire.memberId, name: z.string() })
 
-const confirmed = z.object({ on: v.plainDate, by: z.string() }).nullable()
+const confirmed = z.object({ on: wire.plainDate, by: z.string() }).nullable()
 
 const at = {
-  pocketId: v.pocketId,
+  pocketId: wire.pocketId,
   pocket: z.string(),
-  kitId: v.kitId,
+  kitId: wire.kitId,
   kit: z.string(),
-  placeId: v.placeId,
+  placeId: wire.placeId,
   place: z.string(),
 }
 
@@ -24,11 +24,11 @@ export const SORTINGS = ['title', 'end', 'where', 'sure', 'worth'] as const
 
 /** What a view of the stock shows. */
 export const stockFilter = z.object({
-  words: v.shortText.default(''),
-  place: v.placeId.nullable().default(null),
-  states: z.array(z.enum(v.LOT_STATES)).max(v.LOT_STATES.length).default([]),
-  kinds: z.array(v.itemKind).max(20).default([]),
-  patient: v.memberId.nullable().default(null),
+  words: wire.shortText.default(''),
+  place: wire.placeId.nullable().default(null),
+  states: z.array(z.enum(wire.LOT_STATES)).max(wire.LOT_STATES.length).default([]),
+  kinds: z.array(wire.itemKind).max(20).default([]),
+  patient: wire.memberId.nullable().default(null),
   group: z.enum(GROUPINGS).default('none'),
   sort: z.enum(SORTINGS).default('title'),
   down: z.boolean().default(false),
@@ -37,53 +37,53 @@ export const stockFilter = z.object({
 export const clock = z.enum(['printed', 'opened'])
 
 const lastGood = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('day'), day: v.plainDate, clock }),
+  z.object({ kind: z.literal('day'), day: wire.plainDate, clock }),
   z.object({ kind: z.literal('over') }),
   z.object({ kind: z.literal('open_ended'), why: z.enum(['none_printed', 'not_recorded']) }),
 ])
 
 export const spentWhy = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('date'), day: v.plainDate, clock }),
+  z.object({ kind: z.literal('date'), day: wire.plainDate, clock }),
   z.object({ kind: z.literal('opened') }),
-  z.object({ kind: z.literal('condition'), condition: v.condition }),
+  z.object({ kind: z.literal('condition'), condition: wire.condition }),
 ])
 
 export const heldBecause = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('said'), reason: z.string() }),
   z.object({ kind: z.literal('left_over'), prescriber: z.string() }),
   z.object({ kind: z.literal('not_judged') }),
-  z.object({ kind: z.literal('opened_no_period'), on: v.plainDate }),
+  z.object({ kind: z.literal('opened_no_period'), on: wire.plainDate }),
 ])
 
 export const lotState = z.discriminatedUnion('state', [
   z.object({ state: z.literal('sound'), lastGood }),
-  z.object({ state: z.literal('turning'), day: v.plainDate, clock }),
+  z.object({ state: z.literal('turning'), day: wire.plainDate, clock }),
   z.object({ state: z.literal('spent'), why: spentWhy }),
   z.object({ state: z.literal('held'), because: heldBecause, lastGood }),
-  z.object({ state: z.literal('lent'), to: z.string(), since: v.plainDate, lastGood }),
-  z.object({ state: z.literal('unclean'), since: v.plainDate, lastGood }),
-  z.object({ state: z.literal('missing'), since: v.plainDate, lastGood }),
+  z.object({ state: z.literal('lent'), to: z.string(), since: wire.plainDate, lastGood }),
+  z.object({ state: z.literal('unclean'), since: wire.plainDate, lastGood }),
+  z.object({ state: z.literal('missing'), since: wire.plainDate, lastGood }),
 ])
 
 export const stockRow = z.object({
-  lotId: v.lotId,
-  itemId: v.itemId,
+  lotId: wire.lotId,
+  itemId: wire.itemId,
   title: z.string(),
   unit: z.string(),
-  kind: v.itemKind,
+  kind: wire.itemKind,
   essential: z.boolean(),
-  amount: v.amount,
+  amount: wire.amount,
   ...at,
-  forMember: v.memberId.nullable(),
+  forMember: wire.memberId.nullable(),
   judged: lotState,
   batch: z.string(),
   boughtAt: z.string(),
-  receivedOn: v.plainDate,
+  receivedOn: wire.plainDate,
   worthMinor: z.int().nullable(),
   /** How sure the count is, in per cent. */
   sure: z.int(),
   confirmed,
-  version: v.version,
+  version: wire.version,
 })
 
 export const stockList = z.object({
@@ -93,8 +93,8 @@ export const stockList = z.object({
 })
 
 export const reviewReason = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('duplicate'), kits: z.int(), surplus: v.total }),
-  z.object({ kind: z.literal('idle'), since: v.plainDate }),
+  z.object({ kind: z.literal('duplicate'), kits: z.int(), surplus: wire.total }),
+  z.object({ kind: z.literal('idle'), since: wire.plainDate }),
   z.object({ kind: z.literal('verdict'), verdict: items.verdict }),
 ])
 
@@ -103,10 +103,10 @@ export const reviewLine = z.object({
   reason: reviewReason,
   title: z.string(),
   unit: z.string(),
-  kind: v.itemKind,
-  items: z.array(z.object({ id: v.itemId, version: v.version })),
-  amount: v.total,
-  par: v.total,
+  kind: wire.itemKind,
+  items: z.array(z.object({ id: wire.itemId, version: wire.version })),
+  amount: wire.total,
+  par: wire.total,
   burden: z.object({
     grams: z.int(),
     volume: z.number(),
@@ -115,12 +115,12 @@ export const reviewLine = z.object({
   }),
   at: z.array(
     z.object({
-      lotId: v.lotId,
-      version: v.version,
+      lotId: wire.lotId,
+      version: wire.version,
       title: z.string(),
       ...at,
-      amount: v.amount,
-      par: v.amount,
+      amount: wire.amount,
+      par: wire.amount,
       judged: lotState,
     }),
   ),
@@ -143,35 +143,35 @@ export const reviewValue = z.object({
 })
 
 export const manyHolding = z.object({
-  lotId: v.lotId,
-  pocketId: v.pocketId,
-  amount: v.someAmount,
-  seenVersion: v.version,
+  lotId: wire.lotId,
+  pocketId: wire.pocketId,
+  amount: wire.someAmount,
+  seenVersion: wire.version,
 })
 
 export const manyDeed = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('move'), to: v.pocketId }),
+  z.object({ kind: z.literal('move'), to: wire.pocketId }),
   z.object({ kind: z.literal('discard') }),
   z.object({ kind: z.literal('confirm') }),
-  z.object({ kind: z.literal('hold'), reason: v.shortText.min(1, 'Say what it waits for') }),
+  z.object({ kind: z.literal('hold'), reason: wire.shortText.min(1, 'Say what it waits for') }),
   z.object({ kind: z.literal('missing') }),
 ])
 
 export const lotValue = z.object({
-  id: v.lotId,
-  itemId: v.itemId,
-  expiry: v.expiry,
-  opened: v.opened,
-  condition: v.condition,
-  standing: v.standing,
+  id: wire.lotId,
+  itemId: wire.itemId,
+  expiry: wire.expiry,
+  opened: wire.opened,
+  condition: wire.condition,
+  standing: wire.standing,
   batch: z.string(),
   boughtAt: z.string(),
-  unitPriceMinor: v.minor.nullable(),
+  unitPriceMinor: wire.minor.nullable(),
   note: z.string(),
   directions: z.string(),
-  forMember: v.memberId.nullable(),
-  receivedOn: v.plainDate,
-  origin: z.object({ lotId: v.lotId, way: z.enum(PART_WAYS) }).nullable(),
-  claimedOn: v.plainDate.nullable(),
-  version: v.version,
+  forMember: wire.memberId.nullable(),
+  receivedOn: wire.plainDate,
+  origin: z.object({ lotId: wire.lotId, way: z.enum(PART_WAYS) }).nullable(),
+  claimedOn: wire.plainDate.nullable(),
+  version: wire.version,
 })

@@ -3,24 +3,24 @@ import { z } from 'zod'
 import { TOPICS } from '../../core/household/told'
 import { DUE_CODES } from '../../core/rounds/pace'
 import { ERRAND_ACTS } from '../../core/watch/errands'
-import * as v from '../primitives'
+import * as wire from '../primitives'
 import * as places from './places'
 import * as stock from './stock'
 
-const spareAt = z.object({ place: z.string(), amount: v.total }).nullable()
+const spareAt = z.object({ place: z.string(), amount: wire.total }).nullable()
 
 export const errandReason = z.discriminatedUnion('code', [
   z.object({ code: z.literal('spent'), why: stock.spentWhy }),
   z.object({ code: z.literal('held'), because: stock.heldBecause }),
-  z.object({ code: z.literal('lent'), to: z.string(), since: v.plainDate }),
-  z.object({ code: z.literal('unclean'), since: v.plainDate }),
-  z.object({ code: z.literal('missing'), since: v.plainDate }),
-  z.object({ code: z.literal('turns'), day: v.plainDate, clock: stock.clock, spare: spareAt }),
-  z.object({ code: z.literal('below_par'), good: v.total, par: v.amount, spare: spareAt }),
+  z.object({ code: z.literal('lent'), to: z.string(), since: wire.plainDate }),
+  z.object({ code: z.literal('unclean'), since: wire.plainDate }),
+  z.object({ code: z.literal('missing'), since: wire.plainDate }),
+  z.object({ code: z.literal('turns'), day: wire.plainDate, clock: stock.clock, spare: spareAt }),
+  z.object({ code: z.literal('below_par'), good: wire.total, par: wire.amount, spare: spareAt }),
   z.object({
     code: z.literal('round_due'),
     why: z.enum(DUE_CODES),
-    since: v.plainDate.nullable(),
+    since: wire.plainDate.nullable(),
     pockets: z.int(),
     allPockets: z.int(),
   }),
@@ -32,40 +32,42 @@ export const errandAct = z.enum(ERRAND_ACTS)
 export const errandValue = z.object({
   key: z.string(),
   act: errandAct,
-  kitId: v.kitId,
+  kitId: wire.kitId,
   kit: z.string(),
   pocket: z.string(),
   title: z.string(),
   unit: z.string(),
-  itemKind: v.itemKind.nullable(),
-  lotId: v.lotId.nullable(),
-  amount: v.amount,
+  itemKind: wire.itemKind.nullable(),
+  lotId: wire.lotId.nullable(),
+  amount: wire.amount,
   reason: errandReason,
-  due: v.plainDate.nullable(),
+  due: wire.plainDate.nullable(),
   essential: z.boolean(),
 })
 
 const ribbonLot = z.object({
-  lotId: v.lotId,
-  kitId: v.kitId,
+  lotId: wire.lotId,
+  kitId: wire.kitId,
   kit: z.string(),
   title: z.string(),
-  day: v.plainDate,
-  amount: v.amount,
+  day: wire.plainDate,
+  amount: wire.amount,
   unit: z.string(),
   turning: z.boolean(),
 })
 
 export const ribbonValue = z.object({
-  from: v.plainDate,
-  to: v.plainDate,
+  from: wire.plainDate,
+  to: wire.plainDate,
   lanes: z.array(
     z.object({
-      placeId: v.placeId,
-      visits: z.array(z.object({ startsOn: v.plainDate, endsOn: v.plainDate, label: z.string() })),
+      placeId: wire.placeId,
+      visits: z.array(
+        z.object({ startsOn: wire.plainDate, endsOn: wire.plainDate, label: z.string() }),
+      ),
       tags: z.array(
         z.object({
-          day: v.plainDate,
+          day: wire.plainDate,
           row: z.int(),
           title: z.string(),
           count: z.int(),
@@ -90,12 +92,12 @@ export const headline = z.discriminatedUnion('code', [
     code: z.literal('turns_before_back'),
     count: z.int(),
     place: z.string(),
-    visit: v.plainDate,
+    visit: wire.plainDate,
   }),
   z.object({ code: z.literal('spent'), count: z.int(), places: z.array(z.string()) }),
   z.object({ code: z.literal('turning'), count: z.int(), places: z.array(z.string()) }),
   z.object({ code: z.literal('below_par'), count: z.int(), places: z.array(z.string()) }),
-  z.object({ code: z.literal('all_well'), nextDay: v.plainDate.nullable() }),
+  z.object({ code: z.literal('all_well'), nextDay: wire.plainDate.nullable() }),
 ])
 
 export const watchValue = z.object({
@@ -104,7 +106,7 @@ export const watchValue = z.object({
   ribbon: ribbonValue,
   groups: z.array(
     z.object({
-      placeId: v.placeId,
+      placeId: wire.placeId,
       next: places.nextThere,
       total: z.int(),
       errands: z.array(errandValue),
@@ -118,6 +120,6 @@ export const watchValue = z.object({
   recalled: z.int(),
   /** Members of whom nobody has asked what decides who may have what. */
   unasked: z.array(
-    z.object({ memberId: v.memberId, name: z.string(), topics: z.array(z.enum(TOPICS)) }),
+    z.object({ memberId: wire.memberId, name: z.string(), topics: z.array(z.enum(TOPICS)) }),
   ),
 })

@@ -16,7 +16,7 @@ import { PasswordPart } from './PasswordPart'
 import type { AccountView } from './view'
 import { Whole } from './Whole'
 
-const w = words.account
+const accountWords = words.account
 
 interface Props {
   readonly strap: Strap
@@ -33,9 +33,13 @@ export const AccountScreen = ({ strap, ...initially }: Props) => (
 function Backup({ lastBackup }: Pick<AccountView, 'lastBackup'>) {
   const { timeZone } = useStrap().habits
   return (
-    <section className={classes.part} aria-label={w.backup}>
-      <h2>{w.backup}</h2>
-      <p>{lastBackup === null ? w.noBackup : w.lastBackup(moment(lastBackup, timeZone))}</p>
+    <section className={classes.part} aria-label={accountWords.backup}>
+      <h2>{accountWords.backup}</h2>
+      <p>
+        {lastBackup === null
+          ? accountWords.noBackup
+          : accountWords.lastBackup(moment(lastBackup, timeZone))}
+      </p>
     </section>
   )
 }
@@ -60,8 +64,8 @@ function AccountParts({ initial, leaving: initialLeaving }: Omit<Props, 'strap'>
     <>
       <header className={classes.head}>
         <div>
-          <h1>{w.title}</h1>
-          <p className="second">{data.isDemo ? w.demo : w.lead}</p>
+          <h1>{accountWords.title}</h1>
+          <p className="second">{data.isDemo ? accountWords.demo : accountWords.lead}</p>
         </div>
         <SignOut />
       </header>

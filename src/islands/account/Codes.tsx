@@ -10,7 +10,7 @@ import { Said } from './Said'
 import { useDesk } from './useDesk'
 import type { AccountView } from './view'
 
-const w = words.account
+const accountWords = words.account
 
 interface Props {
   readonly account: AccountView
@@ -29,13 +29,13 @@ export function Codes({ account, onChanged }: Props) {
     await onChanged()
   }
   return (
-    <section className={classes.part} aria-label={w.codes}>
-      <h2>{w.codes}</h2>
-      <p className="second">{w.codesHelp}</p>
+    <section className={classes.part} aria-label={accountWords.codes}>
+      <h2>{accountWords.codes}</h2>
+      <p className="second">{accountWords.codesHelp}</p>
       {codes.length > 0 ? (
         <div className={classes.codes} data-printed="alone">
           <p>
-            <b>{w.codesFor(account.email)}</b>
+            <b>{accountWords.codesFor(account.email)}</b>
           </p>
           <ol>
             {codes.map((code) => (
@@ -44,11 +44,11 @@ export function Codes({ account, onChanged }: Props) {
               </li>
             ))}
           </ol>
-          <p role="status">{w.codesOnce}</p>
+          <p role="status">{accountWords.codesOnce}</p>
           <p className={classes.presses}>
-            <Button onClick={() => print()}>{w.printCodes}</Button>
+            <Button onClick={() => print()}>{accountWords.printCodes}</Button>
             <Button variant="default" onClick={() => setCodes([])}>
-              {w.haveCodes}
+              {accountWords.haveCodes}
             </Button>
           </p>
         </div>
@@ -59,15 +59,15 @@ export function Codes({ account, onChanged }: Props) {
             void make()
           }}
         >
-          <p>{w.codesLeft(account.codesLeft)}</p>
+          <p>{accountWords.codesLeft(account.codesLeft)}</p>
           <Password
-            label={w.oldPassword}
+            label={accountWords.oldPassword}
             autoComplete="current-password"
             value={password}
             onChange={setPassword}
           />
           <Button type="submit" variant="default" loading={busy}>
-            {account.codesLeft === 0 ? w.makeCodes : w.makeNewCodes}
+            {account.codesLeft === 0 ? accountWords.makeCodes : accountWords.makeNewCodes}
           </Button>
           <Said said={said} />
         </form>

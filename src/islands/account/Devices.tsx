@@ -11,7 +11,7 @@ import { Said } from './Said'
 import { useDesk } from './useDesk'
 import type { AccountView } from './view'
 
-const w = words.account
+const accountWords = words.account
 
 interface Props {
   readonly account: AccountView
@@ -21,7 +21,7 @@ interface Props {
 /** What a browser says of itself, as its user knows it: "Firefox on Android". */
 export function nameOfDevice(userAgent: string): string {
   const { browser, os } = Bowser.parse(userAgent || 'unknown')
-  return w.device(browser.name ?? '', os.name ?? '')
+  return accountWords.device(browser.name ?? '', os.name ?? '')
 }
 
 export function Devices({ account, onChanged }: Props) {
@@ -31,20 +31,20 @@ export function Devices({ account, onChanged }: Props) {
   const end = async (deviceId: string, name: string) => {
     await work(
       () => call(endDevice, { params: { deviceId } }),
-      () => w.ended(name),
+      () => accountWords.ended(name),
     )
     await onChanged()
   }
   const endOthers = async () => {
     await work(
       () => call(endOtherDevices),
-      ({ ended }) => w.endedOthers(ended),
+      ({ ended }) => accountWords.endedOthers(ended),
     )
     await onChanged()
   }
   return (
-    <section className={classes.part} aria-label={w.devices}>
-      <h2>{w.devices}</h2>
+    <section className={classes.part} aria-label={accountWords.devices}>
+      <h2>{accountWords.devices}</h2>
       <ul>
         {account.devices.map(({ id, isThis, userAgent, since, lastUsed }) => {
           const name = nameOfDevice(userAgent)
@@ -52,9 +52,10 @@ export function Devices({ account, onChanged }: Props) {
             <li key={id}>
               <div>
                 <b>{name}</b>
-                {isThis && ` · ${w.thisDevice}`}
+                {isThis && ` · ${accountWords.thisDevice}`}
                 <small>
-                  {w.lastUsed(moment(lastUsed, timeZone))} · {w.since(moment(since, timeZone))}
+                  {accountWords.lastUsed(moment(lastUsed, timeZone))} ·{' '}
+                  {accountWords.since(moment(since, timeZone))}
                 </small>
               </div>
               {!isThis && (
@@ -62,10 +63,10 @@ export function Devices({ account, onChanged }: Props) {
                   variant="default"
                   size="compact-md"
                   loading={busy}
-                  aria-label={w.endOf(name)}
+                  aria-label={accountWords.endOf(name)}
                   onClick={() => void end(id, name)}
                 >
-                  {w.endThere}
+                  {accountWords.endThere}
                 </Button>
               )}
             </li>
@@ -73,10 +74,10 @@ export function Devices({ account, onChanged }: Props) {
         })}
       </ul>
       {others.length === 0 ? (
-        <p className="second">{w.onlyHere}</p>
+        <p className="second">{accountWords.onlyHere}</p>
       ) : (
         <Button variant="default" loading={busy} onClick={() => void endOthers()}>
-          {w.endOthers}
+          {accountWords.endOthers}
         </Button>
       )}
       <Said said={said} />

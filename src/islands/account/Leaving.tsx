@@ -15,7 +15,7 @@ import { Password } from './Password'
 import { Said } from './Said'
 import { useDesk } from './useDesk'
 
-const w = words.account.whole
+const wholeWords = words.account.whole
 export type LeavingView = z.infer<(typeof account.readLeaving)['result']>
 
 interface Props {
@@ -36,25 +36,25 @@ export function Leaving({ leaving, onChanged }: Props) {
   const keep = async () => {
     await work(
       () => call(account.keepHousehold),
-      () => w.kept,
+      () => wholeWords.kept,
     )
     await onChanged()
   }
   return (
-    <section className={classes.part} id="leaving" aria-label={w.leaving}>
-      <h2>{w.leaving}</h2>
+    <section className={classes.part} id="leaving" aria-label={wholeWords.leaving}>
+      <h2>{wholeWords.leaving}</h2>
       {deletion && (
         <>
           <p>
-            <b>{w.toBeDeleted(deletion.askedBy, moment(deletion.dueAt, timeZone))}</b>
-            {deletion.withAccount && ` ${w.withAccount}`}
+            <b>{wholeWords.toBeDeleted(deletion.askedBy, moment(deletion.dueAt, timeZone))}</b>
+            {deletion.withAccount && ` ${wholeWords.withAccount}`}
           </p>
           <p className={classes.presses}>
             <Button loading={busy} onClick={() => void keep()}>
-              {w.keep}
+              {wholeWords.keep}
             </Button>
             <Button variant="default" component="a" href={WHOLE_PATH} download>
-              {w.saveFirst}
+              {wholeWords.saveFirst}
             </Button>
           </p>
         </>
@@ -62,9 +62,9 @@ export function Leaving({ leaving, onChanged }: Props) {
       <Said said={said} />
       {!deletion && (
         <WithPassword
-          title={w.deleteHousehold}
-          press={w.deleteIt}
-          help={w.deleteHouseholdHelp}
+          title={wholeWords.deleteHousehold}
+          press={wholeWords.deleteIt}
+          help={wholeWords.deleteHouseholdHelp}
           send={(password) => call(account.deleteHousehold, { body: { password } })}
           endsRecord
           onDone={onChanged}
@@ -72,18 +72,18 @@ export function Leaving({ leaving, onChanged }: Props) {
       )}
       {others && (
         <WithPassword
-          title={w.leaveHousehold}
-          press={w.leaveIt}
-          help={w.leaveHelp}
+          title={wholeWords.leaveHousehold}
+          press={wholeWords.leaveIt}
+          help={wholeWords.leaveHelp}
           send={(password) => call(account.leaveHousehold, { body: { password } })}
           onDone={startAnew}
         />
       )}
       {!deletion?.withAccount && (
         <WithPassword
-          title={w.deleteAccount}
-          press={w.deleteAccount}
-          help={others ? w.deleteAccountOthers : w.deleteAccountAlone}
+          title={wholeWords.deleteAccount}
+          press={wholeWords.deleteAccount}
+          help={others ? wholeWords.deleteAccountOthers : wholeWords.deleteAccountAlone}
           send={(password) => call(account.deleteAccount, { body: { password } })}
           endsRecord={!others}
           onDone={others ? startAnew : onChanged}
@@ -135,12 +135,12 @@ function WithPassword({ title, press, help, send, endsRecord, onDone }: WithPass
         {endsRecord && (
           <p>
             <a href={WHOLE_PATH} download>
-              {w.saveFirst}
+              {wholeWords.saveFirst}
             </a>
           </p>
         )}
         <Password
-          label={w.password}
+          label={wholeWords.password}
           autoComplete="current-password"
           value={password}
           onChange={setPassword}

@@ -10,7 +10,7 @@ import { Said } from './Said'
 import { useDesk } from './useDesk'
 import type { AccountView } from './view'
 
-const w = words.account
+const accountWords = words.account
 
 interface Props {
   readonly account: AccountView
@@ -27,7 +27,7 @@ export function NameAndEmail({ account, onChanged }: Props) {
     if (
       await naming.work(
         () => call(renameAccount, { body: { name } }),
-        () => w.nameSaved(name),
+        () => accountWords.nameSaved(name),
       )
     )
       await onChanged()
@@ -35,7 +35,7 @@ export function NameAndEmail({ account, onChanged }: Props) {
   const saveEmail = async () => {
     const saved = await moving.work(
       () => call(changeEmail, { body: { email, password } }),
-      () => w.emailSaved(email),
+      () => accountWords.emailSaved(email),
     )
     if (!saved) return
     setEmail('')
@@ -43,8 +43,8 @@ export function NameAndEmail({ account, onChanged }: Props) {
     await onChanged()
   }
   return (
-    <section className={classes.part} aria-label={w.who}>
-      <h2>{w.who}</h2>
+    <section className={classes.part} aria-label={accountWords.who}>
+      <h2>{accountWords.who}</h2>
       <form
         onSubmit={(event) => {
           event.preventDefault()
@@ -52,8 +52,8 @@ export function NameAndEmail({ account, onChanged }: Props) {
         }}
       >
         <TextInput
-          label={w.name}
-          description={w.nameHelp}
+          label={accountWords.name}
+          description={accountWords.nameHelp}
           required
           withAsterisk={false}
           maxLength={80}
@@ -67,7 +67,7 @@ export function NameAndEmail({ account, onChanged }: Props) {
           loading={naming.busy}
           disabled={name === account.name}
         >
-          {w.saveName}
+          {accountWords.saveName}
         </Button>
         <Said said={naming.said} />
       </form>
@@ -78,10 +78,10 @@ export function NameAndEmail({ account, onChanged }: Props) {
         }}
       >
         <p>
-          {w.email}: <b>{account.email}</b>
+          {accountWords.email}: <b>{account.email}</b>
         </p>
         <TextInput
-          label={w.newEmail}
+          label={accountWords.newEmail}
           type="email"
           required
           withAsterisk={false}
@@ -90,13 +90,13 @@ export function NameAndEmail({ account, onChanged }: Props) {
           onChange={(event) => setEmail(event.currentTarget.value)}
         />
         <Password
-          label={w.oldPassword}
+          label={accountWords.oldPassword}
           autoComplete="current-password"
           value={password}
           onChange={setPassword}
         />
         <Button type="submit" variant="default" loading={moving.busy}>
-          {w.changeEmail}
+          {accountWords.changeEmail}
         </Button>
         <Said said={moving.said} />
       </form>

@@ -14,7 +14,7 @@ import { Said } from './Said'
 import { useDesk } from './useDesk'
 import type { AccountView } from './view'
 
-const w = words.account
+const accountWords = words.account
 
 interface Props {
   readonly account: AccountView
@@ -36,7 +36,7 @@ export function Passkeys({ account, onChanged }: Props) {
         await makePasskey(fields.password, fields.name)
         return true
       },
-      () => w.passkeyMade(fields.name),
+      () => accountWords.passkeyMade(fields.name),
     )
     if (!made) return
     setFields({ ...fields, password: '' })
@@ -45,14 +45,14 @@ export function Passkeys({ account, onChanged }: Props) {
   const end = async (passkeyId: string, name: string) => {
     await work(
       () => call(endPasskey, { params: { passkeyId } }),
-      () => w.passkeyEnded(name),
+      () => accountWords.passkeyEnded(name),
     )
     await onChanged()
   }
   return (
-    <section className={classes.part} aria-label={w.passkeys}>
-      <h2>{w.passkeys}</h2>
-      <p className="second">{w.passkeysHelp}</p>
+    <section className={classes.part} aria-label={accountWords.passkeys}>
+      <h2>{accountWords.passkeys}</h2>
+      <p className="second">{accountWords.passkeysHelp}</p>
       {account.passkeys.length > 0 && (
         <ul>
           {account.passkeys.map(({ id, name, madeAt, lastUsed }) => (
@@ -60,7 +60,7 @@ export function Passkeys({ account, onChanged }: Props) {
               <div>
                 <b>{name}</b>
                 <small>
-                  {w.passkeyTimes(
+                  {accountWords.passkeyTimes(
                     moment(madeAt, timeZone),
                     lastUsed === null ? null : moment(lastUsed, timeZone),
                   )}
@@ -70,19 +70,19 @@ export function Passkeys({ account, onChanged }: Props) {
                 variant="default"
                 size="compact-md"
                 loading={busy}
-                aria-label={w.endPasskeyOf(name)}
+                aria-label={accountWords.endPasskeyOf(name)}
                 onClick={() => void end(id, name)}
               >
-                {w.endPasskey}
+                {accountWords.endPasskey}
               </Button>
             </li>
           ))}
         </ul>
       )}
-      {here?.kind === 'cannot' && <p>{w.noPasskeysHere}</p>}
+      {here?.kind === 'cannot' && <p>{accountWords.noPasskeysHere}</p>}
       {here?.kind === 'elsewhere' && (
         <p>
-          {w.passkeysNeedName} <a href={`${here.open}/account`}>{here.open}</a>
+          {accountWords.passkeysNeedName} <a href={`${here.open}/account`}>{here.open}</a>
         </p>
       )}
       {here?.kind === 'can' && (
@@ -93,18 +93,18 @@ export function Passkeys({ account, onChanged }: Props) {
           }}
         >
           <TextInput
-            label={w.passkeyName}
+            label={accountWords.passkeyName}
             value={fields.name}
             onChange={(event) => setFields({ ...fields, name: event.currentTarget.value })}
           />
           <Password
-            label={w.oldPassword}
+            label={accountWords.oldPassword}
             autoComplete="current-password"
             value={fields.password}
             onChange={(password) => setFields({ ...fields, password })}
           />
           <Button type="submit" variant="default" loading={busy}>
-            {w.makePasskey}
+            {accountWords.makePasskey}
           </Button>
           <Said said={said} />
         </form>

@@ -9,7 +9,7 @@ import { Password } from './Password'
 import { Said } from './Said'
 import { useDesk } from './useDesk'
 
-const w = words.account
+const accountWords = words.account
 const EMPTY = { old: '', next: '' }
 
 export function PasswordPart({ onChanged }: { readonly onChanged: () => Promise<void> }) {
@@ -18,15 +18,15 @@ export function PasswordPart({ onChanged }: { readonly onChanged: () => Promise<
   const save = async () => {
     const saved = await work(
       () => call(changePassword, { body: fields }),
-      ({ ended }) => w.passwordSaved(ended),
+      ({ ended }) => accountWords.passwordSaved(ended),
     )
     if (!saved) return
     setFields(EMPTY)
     await onChanged()
   }
   return (
-    <section className={classes.part} aria-label={w.password}>
-      <h2>{w.password}</h2>
+    <section className={classes.part} aria-label={accountWords.password}>
+      <h2>{accountWords.password}</h2>
       <form
         onSubmit={(event) => {
           event.preventDefault()
@@ -34,20 +34,20 @@ export function PasswordPart({ onChanged }: { readonly onChanged: () => Promise<
         }}
       >
         <Password
-          label={w.oldPassword}
+          label={accountWords.oldPassword}
           autoComplete="current-password"
           value={fields.old}
           onChange={(old) => setFields({ ...fields, old })}
         />
         <Password
-          label={w.newPassword}
-          description={w.newPasswordHelp}
+          label={accountWords.newPassword}
+          description={accountWords.newPasswordHelp}
           autoComplete="new-password"
           value={fields.next}
           onChange={(next) => setFields({ ...fields, next })}
         />
         <Button type="submit" loading={busy}>
-          {w.changePassword}
+          {accountWords.changePassword}
         </Button>
         <Said said={said} />
       </form>

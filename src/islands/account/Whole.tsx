@@ -8,7 +8,7 @@ import classes from './account.module.css'
 import { Said } from './Said'
 import { useDesk } from './useDesk'
 
-const w = words.account.whole
+const wholeWords = words.account.whole
 
 export function Whole({ empty }: { readonly empty: boolean }) {
   const { work, busy, said } = useDesk()
@@ -18,26 +18,26 @@ export function Whole({ empty }: { readonly empty: boolean }) {
   const bringBack = async (chosen: File) => {
     const controller = new AbortController()
     stop.current = controller
-    setDone(await work(() => sendWhole(chosen, controller.signal), w.backDone))
+    setDone(await work(() => sendWhole(chosen, controller.signal), wholeWords.backDone))
   }
   return (
-    <section className={classes.part} aria-label={w.title}>
-      <h2>{w.title}</h2>
-      <p className="second">{w.lead}</p>
+    <section className={classes.part} aria-label={wholeWords.title}>
+      <h2>{wholeWords.title}</h2>
+      <p className="second">{wholeWords.lead}</p>
       <Button component="a" href={WHOLE_PATH} download justify="start" w="fit-content">
-        {w.save}
+        {wholeWords.save}
       </Button>
-      <p className="second">{w.saveHelp}</p>
-      <h3>{w.back}</h3>
+      <p className="second">{wholeWords.saveHelp}</p>
+      <h3>{wholeWords.back}</h3>
       {done ? (
         <>
           <Said said={said} />
           <Button component="a" href="/" w="fit-content">
-            {w.backOpen}
+            {wholeWords.backOpen}
           </Button>
         </>
       ) : !empty ? (
-        <p className="second">{w.backNot}</p>
+        <p className="second">{wholeWords.backNot}</p>
       ) : (
         <form
           onSubmit={(event) => {
@@ -45,10 +45,10 @@ export function Whole({ empty }: { readonly empty: boolean }) {
             if (file) void bringBack(file)
           }}
         >
-          <p className="second">{w.backHelp}</p>
+          <p className="second">{wholeWords.backHelp}</p>
           <FileInput
-            label={w.backFile}
-            placeholder={w.backChoose}
+            label={wholeWords.backFile}
+            placeholder={wholeWords.backChoose}
             size="md"
             accept="application/zip,.zip"
             value={file}
@@ -57,15 +57,15 @@ export function Whole({ empty }: { readonly empty: boolean }) {
           />
           <p className={classes.presses}>
             <Button type="submit" loading={busy} disabled={!file}>
-              {w.backPress}
+              {wholeWords.backPress}
             </Button>
             {busy && (
               <Button variant="default" onClick={() => stop.current?.abort()}>
-                {w.backStop}
+                {wholeWords.backStop}
               </Button>
             )}
           </p>
-          {busy && <p role="status">{w.backWorking}</p>}
+          {busy && <p role="status">{wholeWords.backWorking}</p>}
           <Said said={said} />
         </form>
       )}

@@ -18,7 +18,7 @@ interface Props {
   readonly now: Instant
 }
 
-const w = words.care.bench
+const benchWords = words.care.bench
 
 export function AskVet({ care, member, given, now }: Props) {
   const { view, laid } = care
@@ -38,40 +38,42 @@ export function AskVet({ care, member, given, now }: Props) {
   }
   const agreed = member.facts.kind === 'animal' ? member.facts.agreed : []
   const tell: readonly (readonly [string, string])[] = [
-    [w.tellLines.species, member.species],
+    [benchWords.tellLines.species, member.species],
     [
-      w.tellLines.weight,
+      benchWords.tellLines.weight,
       state.kind === 'unknown'
         ? words.care.handover.weightUnknown
         : `${weight(state.weighing.grams, view.units)}, ${fullDay(state.weighing.on)}`,
     ],
-    [w.tellLines.age, age === null ? words.care.handover.weightUnknown : ageText(age)],
+    [benchWords.tellLines.age, age === null ? words.care.handover.weightUnknown : ageText(age)],
     [
-      w.tellLines.allergies,
+      benchWords.tellLines.allergies,
       member.facts.allergies
         .map((one) => (one.kind === 'substance' ? substanceName(one.substance) : one.name))
         .join(', ') || knownNone('allergies'),
     ],
-    [w.tellLines.medicines, takes.join(', ') || knownNone('medicines')],
+    [benchWords.tellLines.medicines, takes.join(', ') || knownNone('medicines')],
     [
-      w.tellLines.given,
+      benchWords.tellLines.given,
       lately
         .map(({ title, at }) => `${title} ${words.care.time(at, now, view.timeZone)}`)
-        .join(', ') || w.tellLines.nothing,
+        .join(', ') || benchWords.tellLines.nothing,
     ],
-    [w.tellLines.eaten, '…'],
+    [benchWords.tellLines.eaten, '…'],
   ]
   return (
     <section className={classes.askVet}>
-      <h3>{agreed.length > 0 ? w.agreedInWords(member.name) : w.noRule(member.name)}</h3>
+      <h3>
+        {agreed.length > 0 ? benchWords.agreedInWords(member.name) : benchWords.noRule(member.name)}
+      </h3>
       <p>{words.care.refusal({ code: 'ask_vet' }, { now, timeZone: view.timeZone })}</p>
       {agreed.map(({ substance, words: said, vet, on }) => (
         <blockquote key={substance}>
           {substanceName(substance)}: {said} ({vet}, {fullDay(on)}){' '}
-          <a href={`/bench/cards?for=${member.id}&agreed=${substance}`}>{w.asCard}</a>
+          <a href={`/bench/cards?for=${member.id}&agreed=${substance}`}>{benchWords.asCard}</a>
         </blockquote>
       ))}
-      <h4>{w.tell}</h4>
+      <h4>{benchWords.tell}</h4>
       <dl className={classes.rows}>
         {tell.map(([name, text]) => (
           <div key={name}>
@@ -81,7 +83,7 @@ export function AskVet({ care, member, given, now }: Props) {
         ))}
       </dl>
       <a className={classes.quietLink} href={`/bench/cards?for=${member.id}`}>
-        {w.askVet}
+        {benchWords.askVet}
       </a>
     </section>
   )

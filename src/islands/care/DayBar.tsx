@@ -5,7 +5,7 @@ import { measureText, strengthText } from '../../core/quantity/measure'
 import { words } from '../../words'
 import classes from './care.module.css'
 
-const w = words.care.bench
+const benchWords = words.care.bench
 
 /** "Acetaminophen liquid, 160 mg in 5 mL: 10 mL = 320 mg" */
 export function Line({ answer }: { readonly answer: DoseAnswer }) {
@@ -29,12 +29,12 @@ export function DayBar({ answer }: { readonly answer: DoseAnswer }) {
   const dose = (100 * answer.dose.measure.thousandths) / most
   return (
     <div className={classes.dayBar}>
-      <dt>{w.dayBar}</dt>
+      <dt>{benchWords.dayBar}</dt>
       <dd>
         <span
           className={classes.track}
           role="img"
-          aria-label={w.dayBarLabel(
+          aria-label={benchWords.dayBarLabel(
             measureText(day.given),
             measureText(answer.dose.measure),
             measureText(day.most),

@@ -5,7 +5,7 @@ import classes from './care.module.css'
 import { Syringe } from './Syringe'
 import { Tablets } from './Tablets'
 
-const w = words.care.bench
+const benchWords = words.care.bench
 
 export function DoseDrawing({
   dose,
@@ -26,7 +26,7 @@ export function DoseDrawing({
             key={at}
             barrel={barrel}
             fill={fill}
-            note={fills.length > 1 ? w.fillNumber(at + 1, fills.length) : ''}
+            note={fills.length > 1 ? benchWords.fillNumber(at + 1, fills.length) : ''}
           />
         ))}
       </div>

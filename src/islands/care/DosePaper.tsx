@@ -31,8 +31,8 @@ import { Questions } from './Questions'
 import { unkeptWords, useAnswers } from './useAnswers'
 import { type Care, givenTo, patientNow, useNow } from './useCare'
 
-const w = words.care.bench
-const q = words.care.questions
+const benchWords = words.care.bench
+const questionsWords = words.care.questions
 
 interface Props {
   readonly care: Care
@@ -93,14 +93,14 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
   return (
     <article className={classes.paper} aria-labelledby="dose-head">
       <h2 id="dose-head">
-        {w.head(
+        {benchWords.head(
           member.name,
           state.kind === 'unknown' ? null : weight(state.weighing.grams, view.units),
           weighedAgo(patient),
         )}
         {state.kind !== 'fresh' && (
           <a className={classes.quietLink} href={`/members/${member.id}`}>
-            {w.weigh}
+            {benchWords.weigh}
           </a>
         )}
       </h2>
@@ -111,7 +111,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
       </p>
       {asked.length > 0 && (
         <fieldset className={classes.chips}>
-          <legend>{w.signs}</legend>
+          <legend>{benchWords.signs}</legend>
           {asked.map((sign) => (
             <button
               key={sign}
@@ -129,10 +129,10 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
         </fieldset>
       )}
       <Questions member={member} questions={questions} answers={answers} />
-      {answers.unkept.length > 0 && <p className={classes.caution}>{q.unkept}</p>}
+      {answers.unkept.length > 0 && <p className={classes.caution}>{questionsWords.unkept}</p>}
       {answers.unlooked && (
         <p className={classes.caution} role="alert">
-          {q.unlooked}
+          {questionsWords.unlooked}
         </p>
       )}
       {refusals.length > questions.length && (
@@ -145,7 +145,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
                   {words.care.refusal(refusal, { now, timeZone: view.timeZone })}
                   {refusal.code === 'lot_ask' && (
                     <a className={classes.quietLink} href="/cover/items">
-                      {q.readLabel}
+                      {questionsWords.readLabel}
                     </a>
                   )}
                 </li>
@@ -155,7 +155,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
       )}
       {cut && lot && (
         <div className={`${classes.chips} no-print`}>
-          <p>{q.scored}</p>
+          <p>{questionsWords.scored}</p>
           {[true, false].map((isScored) => (
             <button
               key={String(isScored)}
@@ -166,7 +166,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
                 if (itemId) answers.scored(itemId, isScored)
               }}
             >
-              {isScored ? q.isScored : q.isNotScored}
+              {isScored ? questionsWords.isScored : questionsWords.isNotScored}
             </button>
           ))}
         </div>
@@ -175,22 +175,24 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
         <div className={`${classes.chips} no-print`}>
           <button type="button" onClick={() => setChoice(raised ? 'lower' : 'upper')}>
             {raised
-              ? w.lower(words.care.amount(answer.band?.amount as never))
-              : w.raise(words.care.amount(answer.band?.upTo as never))}
+              ? benchWords.lower(words.care.amount(answer.band?.amount as never))
+              : benchWords.raise(words.care.amount(answer.band?.upTo as never))}
           </button>
         </div>
       )}
       {answer.kind !== 'refused' && (
         <DoseDrawing dose={answer.dose} cuts={card.cuts} compact={compact} />
       )}
-      {answer.kind === 'give' && answer.muchLess && <p className={classes.caution}>{w.muchLess}</p>}
+      {answer.kind === 'give' && answer.muchLess && (
+        <p className={classes.caution}>{benchWords.muchLess}</p>
+      )}
       {answer.kind !== 'refused' && (
         <div className={`${classes.chips} no-print`}>
           {answer.mayRaise && (
             <button type="button" onClick={() => setChoice(raised ? 'lower' : 'upper')}>
               {raised
-                ? w.lower(words.care.amount(answer.band?.amount as never))
-                : w.raise(words.care.amount(answer.band?.upTo as never))}
+                ? benchWords.lower(words.care.amount(answer.band?.amount as never))
+                : benchWords.raise(words.care.amount(answer.band?.upTo as never))}
             </button>
           )}
           {answer.dose.measuring &&
@@ -202,60 +204,60 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
                 onClick={() => setBarrel(barrel === id ? null : id)}
               >
                 {thousandthsText(capacity)} mL
-                <small>{atHand.has(id) ? ` ${w.atHand}` : ''}</small>
+                <small>{atHand.has(id) ? ` ${benchWords.atHand}` : ''}</small>
               </button>
             ))}
           {answer.dose.measuring && answer.dose.portion.thousandths % 2500 === 0 && (
             <p className={classes.spoon}>
               <Spoons millilitres={answer.dose.portion.thousandths / 1000} />
-              {w.spoon(thousandthsText(answer.dose.portion.thousandths / 5))}
+              {benchWords.spoon(thousandthsText(answer.dose.portion.thousandths / 5))}
             </p>
           )}
         </div>
       )}
       <dl className={classes.rows}>
         <div>
-          <dt>{w.lastGiven}</dt>
+          <dt>{benchWords.lastGiven}</dt>
           <dd>
             {answer.last
-              ? w.by(
+              ? benchWords.by(
                   answer.last.holds[0]?.measure
                     ? measureText(answer.last.holds[0].measure)
                     : words.care.portion(answer.last.portion),
                   answer.last.by,
                   time(answer.last.at),
                 )
-              : w.never}
+              : benchWords.never}
           </dd>
         </div>
         <div>
-          <dt>{w.notBefore}</dt>
+          <dt>{benchWords.notBefore}</dt>
           <dd>
             {next
-              ? w.inSpan(time(next), words.care.span(next - now))
+              ? benchWords.inSpan(time(next), words.care.span(next - now))
               : answer.kind === 'give'
-                ? w.maybeNow
+                ? benchWords.maybeNow
                 : '–'}
           </dd>
         </div>
         {answer.day && (
           <div>
-            <dt>{w.inDay}</dt>
+            <dt>{benchWords.inDay}</dt>
             <dd>
               {answer.day.mostDoses !== null || !answer.day.most || !answer.day.given
-                ? w.doses(answer.day.doses, answer.day.mostDoses)
-                : w.ofMost(measureText(answer.day.given), measureText(answer.day.most))}
+                ? benchWords.doses(answer.day.doses, answer.day.mostDoses)
+                : benchWords.ofMost(measureText(answer.day.given), measureText(answer.day.most))}
             </dd>
           </div>
         )}
         <DayBar answer={answer} />
         {answer.kind !== 'refused' && (
           <div>
-            <dt>{w.takeFrom}</dt>
+            <dt>{benchWords.takeFrom}</dt>
             <dd>
-              {lot && <b>{w.bottle(lot.title, lot.form)} </b>}
+              {lot && <b>{benchWords.bottle(lot.title, lot.form)} </b>}
               {lot
-                ? w.lot(
+                ? benchWords.lot(
                     lot.place,
                     `${lot.kit}, ${lot.pocket}`,
                     lot.through ? `good through ${fullDay(lot.through)}` : 'no date',
@@ -263,9 +265,9 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
                       ? counted(lot.amount, lot.unit)
                       : `${Math.round(lot.millilitres)} mL`,
                   )
-                : w.none}
+                : benchWords.none}
               {!lot && isCut(answer.dose.portion) && (
-                <small className={classes.caution}>{w.notScored(false)}</small>
+                <small className={classes.caution}>{benchWords.notScored(false)}</small>
               )}
             </dd>
           </div>
@@ -275,7 +277,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
         <div className={classes.beside}>
           {offers.barred.length > 0 && (
             <section>
-              <h3>{w.barred}</h3>
+              <h3>{benchWords.barred}</h3>
               <ul>
                 {offers.barred.map((one) => (
                   <li key={`${one.lotId}${one.pocketId}`}>
@@ -288,7 +290,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
           )}
           {offers.others.length > 0 && (
             <section>
-              <h3>{w.others}</h3>
+              <h3>{benchWords.others}</h3>
               <ul className={classes.strengths}>
                 {offers.others.map((one) => (
                   <li key={`${one.lotId}${one.pocketId}`}>
@@ -305,7 +307,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
       )}
       {others.length > 0 && (
         <section className={classes.disagree}>
-          <h3>{w.disagree}</h3>
+          <h3>{benchWords.disagree}</h3>
           <ul>
             {others.map(({ card: other, measure }) => (
               <li key={other.id}>
@@ -316,7 +318,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
         </section>
       )}
       <details className={classes.sum}>
-        <summary>{w.sum}</summary>
+        <summary>{benchWords.sum}</summary>
         <ol>
           {answer.steps.map((step) => (
             <li key={words.care.step(step, view.units)}>{words.care.step(step, view.units)}</li>
@@ -325,7 +327,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
       </details>
       {card.stop.length > 0 && (
         <p className={classes.stop}>
-          <b>{w.stop}:</b> {card.stop.join('; ')}.
+          <b>{benchWords.stop}:</b> {card.stop.join('; ')}.
         </p>
       )}
       {answer.kind !== 'refused' && (
@@ -340,7 +342,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
           className={`${classes.quietLink} no-print`}
           href={`/bench/slip?card=${card.id}&for=${member.id}`}
         >
-          {w.slip}
+          {benchWords.slip}
         </a>
       )}
     </article>

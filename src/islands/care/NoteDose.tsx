@@ -4,7 +4,7 @@ import type { Dose, DoseAnswer } from '../../core/dosing/question'
 import { words } from '../../words'
 import classes from './care.module.css'
 
-const w = words.care.bench
+const benchWords = words.care.bench
 
 interface Props {
   readonly answer: DoseAnswer
@@ -26,7 +26,7 @@ export function NoteDose({ answer, dose, onNote }: Props) {
   }
   const earlier = (
     <label className={classes.minutes}>
-      {w.minutesAgo}
+      {benchWords.minutesAgo}
       <input
         inputMode="numeric"
         value={minutes}
@@ -44,20 +44,20 @@ export function NoteDose({ answer, dose, onNote }: Props) {
           disabled={busy || wrong}
           onClick={() => void note('')}
         >
-          {w.give(words.care.portion(dose.portion))}
+          {benchWords.give(words.care.portion(dose.portion))}
         </button>
         <details>
-          <summary>{w.earlier}</summary>
+          <summary>{benchWords.earlier}</summary>
           {earlier}
         </details>
       </div>
     )
   return (
     <details className={`${classes.anyway} no-print`}>
-      <summary>{w.anyway}</summary>
-      <p>{w.anywayLead}</p>
+      <summary>{benchWords.anyway}</summary>
+      <p>{benchWords.anywayLead}</p>
       <label>
-        {w.why}
+        {benchWords.why}
         <textarea value={why} rows={2} onChange={(event) => setWhy(event.currentTarget.value)} />
       </label>
       {earlier}
@@ -66,7 +66,7 @@ export function NoteDose({ answer, dose, onNote }: Props) {
         disabled={busy || wrong || why.trim() === ''}
         onClick={() => void note(why.trim())}
       >
-        {w.give(words.care.portion(dose.portion))}
+        {benchWords.give(words.care.portion(dose.portion))}
       </button>
     </details>
   )

@@ -7,7 +7,7 @@ import { words } from '../../words'
 import classes from './care.module.css'
 import type { Answers } from './useAnswers'
 
-const w = words.care.questions
+const questionsWords = words.care.questions
 
 interface Props {
   readonly member: Member
@@ -18,8 +18,8 @@ interface Props {
 export function Questions({ member, questions, answers }: Props) {
   if (questions.length === 0) return null
   return (
-    <section className={classes.questions} aria-label={w.title}>
-      <h3>{w.title}</h3>
+    <section className={classes.questions} aria-label={questionsWords.title}>
+      <h3>{questionsWords.title}</h3>
       <ul>
         {questions.map((question) => (
           <li key={questionKey(question)}>
@@ -45,33 +45,33 @@ function Asked({
     case 'not_asked':
       return (
         <>
-          <p>{w.notAsked(question.topic, member.name)}</p>
+          <p>{questionsWords.notAsked(question.topic, member.name)}</p>
           <div className={classes.presses}>
             <button type="button" disabled={answers.busy} onClick={() => answers.none(question)}>
-              {w.none(question.topic)}
+              {questionsWords.none(question.topic)}
             </button>
-            <a href={page}>{w.some}</a>
+            <a href={page}>{questionsWords.some}</a>
           </div>
         </>
       )
     case 'note_says':
       return (
         <>
-          <p>{w.noteSays(question.noted)}</p>
+          <p>{questionsWords.noteSays(question.noted)}</p>
           <div className={classes.presses}>
             <button
               type="button"
               disabled={answers.busy}
               onClick={() => answers.noted(question, true)}
             >
-              {w.isSo}
+              {questionsWords.isSo}
             </button>
             <button
               type="button"
               disabled={answers.busy}
               onClick={() => answers.noted(question, false)}
             >
-              {w.isNotSo}
+              {questionsWords.isNotSo}
             </button>
           </div>
         </>
@@ -91,7 +91,7 @@ function Word({
   const [who, setWho] = useState('')
   return (
     <>
-      <p>{w.askFirst(question.reason)}</p>
+      <p>{questionsWords.askFirst(question.reason)}</p>
       <p className={classes.source}>{question.source}</p>
       <form
         className={classes.presses}
@@ -101,11 +101,11 @@ function Word({
         }}
       >
         <label>
-          {w.who}
+          {questionsWords.who}
           <input value={who} maxLength={120} onChange={(event) => setWho(event.target.value)} />
         </label>
         <button type="submit" disabled={answers.busy || who.trim() === ''}>
-          {w.mayBeGiven}
+          {questionsWords.mayBeGiven}
         </button>
       </form>
     </>

@@ -9,7 +9,7 @@ const SCALE = 420
 const LEFT = 62
 const TOP = 34
 const HEIGHT = 62
-const w = words.care.bench
+const benchWords = words.care.bench
 
 interface Props {
   readonly barrel: Barrel
@@ -22,7 +22,7 @@ export function Syringe({ barrel, fill, note }: Props) {
   const { plunger, marks } = drawSyringe(barrel, fill, SCALE)
   const at = LEFT + plunger
   const amount = `${thousandthsText(fill)} mL`
-  const name = w.barrelName(thousandthsText(barrel.capacity), thousandthsText(barrel.mark))
+  const name = benchWords.barrelName(thousandthsText(barrel.capacity), thousandthsText(barrel.mark))
   const tip = barrel.wide ? 34 : 18
   // The words stay within the drawing, wherever the plunger stands.
   const label = Math.min(LEFT + SCALE, Math.max(LEFT + 24, at))
@@ -31,7 +31,7 @@ export function Syringe({ barrel, fill, note }: Props) {
       <svg
         viewBox="0 0 640 122"
         role="img"
-        aria-label={w.syringeLabel(amount, name)}
+        aria-label={benchWords.syringeLabel(amount, name)}
         data-volume={fill}
       >
         <rect

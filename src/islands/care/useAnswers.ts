@@ -17,7 +17,7 @@ import { call, newKey } from '../../device/call'
 import { words } from '../../words'
 import type { Care } from './useCare'
 
-const w = words.care.questions
+const questionsWords = words.care.questions
 
 export interface Answers {
   readonly answered: ReadonlySet<string>
@@ -71,11 +71,11 @@ export function useAnswers(care: Care, member: Member): Answers {
     unlooked,
     busy,
     none: (question) =>
-      void keep(questionKey(question), w.toldNone(question.topic, care.me), (facts) =>
+      void keep(questionKey(question), questionsWords.toldNone(question.topic, care.me), (facts) =>
         toldNone(facts, question.topic, today, care.me || UNSIGNED),
       ),
     settled: (question, who) =>
-      void keep(questionKey(question), w.toldWord(who, question.reason), (facts) => ({
+      void keep(questionKey(question), questionsWords.toldWord(who, question.reason), (facts) => ({
         ...facts,
         settled: [
           ...(facts.settled ?? []),
@@ -86,7 +86,7 @@ export function useAnswers(care: Care, member: Member): Answers {
       void keep(
         // What is so has its consequences: the paper is worked out again.
         isSo ? null : questionKey(question),
-        w.toldNote(question.noted, isSo),
+        questionsWords.toldNote(question.noted, isSo),
         (facts) => noteAnswered(facts, question.noted, isSo),
       ),
     scored: (itemId, isScored) => {

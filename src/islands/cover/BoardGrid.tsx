@@ -7,7 +7,7 @@ import { type Column, type Grid, type GridCell, type GridRow, PARTY } from './co
 import classes from './cover.module.css'
 import type { Cover } from './useCover'
 
-const w = words.cover
+const coverWords = words.cover
 
 interface Props {
   readonly cover: Cover
@@ -24,7 +24,7 @@ export function BoardGrid({ cover, grid, onlyGaps, onToggle, onWithout }: Props)
   const [open, setOpen] = useState<{ rowId: string; column: string } | null>(null)
   const table = useRef<HTMLTableElement>(null)
   const columns = grid.rows.some(({ cells }) => cells.some(({ column }) => column === PARTY))
-    ? [{ id: PARTY, name: w.party, off: false }, ...grid.columns]
+    ? [{ id: PARTY, name: coverWords.party, off: false }, ...grid.columns]
     : grid.columns
   const rows = onlyGaps ? grid.rows.filter(({ cells }) => cells.some(isGap)) : grid.rows
 
@@ -46,7 +46,7 @@ export function BoardGrid({ cover, grid, onlyGaps, onToggle, onWithout }: Props)
       <table ref={table} className={classes.board} onKeyDown={onKeyDown}>
         <thead>
           <tr>
-            <th scope="col">{w.need}</th>
+            <th scope="col">{coverWords.need}</th>
             {columns.map((column) => (
               <ColumnHead key={column.id} column={column} onToggle={onToggle} />
             ))}
@@ -58,7 +58,7 @@ export function BoardGrid({ cover, grid, onlyGaps, onToggle, onWithout }: Props)
             <tbody key={tier} data-tier={tier}>
               <tr className={classes.tier}>
                 <th scope="rowgroup" colSpan={columns.length + 1}>
-                  {w.tiers[tier]}
+                  {coverWords.tiers[tier]}
                 </th>
               </tr>
               {of.map((row) => (
@@ -126,7 +126,7 @@ const ColumnHead = ({
       <button
         type="button"
         aria-pressed={!column.off}
-        title={column.off ? w.back(column.name) : w.takeAway(column.name)}
+        title={column.off ? coverWords.back(column.name) : coverWords.takeAway(column.name)}
         onClick={() => onToggle(column.id)}
       >
         {column.name}
@@ -153,7 +153,7 @@ function Row({ cover, row, at, columns, open, onOpen, onWithout }: RowProps) {
       <tr data-open={shown !== undefined}>
         <th scope="row">
           {name}
-          {together && isGap(together) && <small>{w.together(together.state)}</small>}
+          {together && isGap(together) && <small>{coverWords.together(together.state)}</small>}
         </th>
         {columns.map((column, position) => {
           const cell = cells.find((one) => one.column === column.id)
@@ -171,16 +171,16 @@ function Row({ cover, row, at, columns, open, onOpen, onWithout }: RowProps) {
                       : undefined
                   }
                   aria-expanded={column.id === open}
-                  aria-label={w.cellLong(
+                  aria-label={coverWords.cellLong(
                     name,
-                    column.id === PARTY ? w.everybody : column.name,
+                    column.id === PARTY ? coverWords.everybody : column.name,
                     cell.state,
                     cell.have,
                     cell.need,
                   )}
                   onClick={() => onOpen(column.id === open ? null : column.id)}
                 >
-                  <span aria-hidden>{w.cell(cell.state, cell.have, cell.need)}</span>
+                  <span aria-hidden>{coverWords.cell(cell.state, cell.have, cell.need)}</span>
                 </button>
               )}
             </td>

@@ -8,7 +8,7 @@ import { type GridCell, PARTY } from './columns'
 import classes from './cover.module.css'
 import type { Cover } from './useCover'
 
-const w = words.cover
+const coverWords = words.cover
 
 interface Props {
   readonly cover: Cover
@@ -28,14 +28,14 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout }: Prop
   )
   const title = [
     need.name,
-    cell.column === PARTY ? w.everybody : whom,
+    cell.column === PARTY ? coverWords.everybody : whom,
     cell.memberId && whom !== memberName(cell.memberId) ? memberName(cell.memberId) : '',
   ]
   return (
     <section className={classes.detail} aria-label={title.filter(Boolean).join(', ')}>
       <header>
         <h3>
-          {title.filter(Boolean).join(' · ')}: {w.states[cell.state]}
+          {title.filter(Boolean).join(' · ')}: {coverWords.states[cell.state]}
         </h3>
         <button type="button" onClick={onClose} aria-label={words.find.close}>
           ×
@@ -43,7 +43,7 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout }: Prop
       </header>
       {need.call && (
         <p className={classes.call}>
-          <b>{w.callFirst}:</b> {need.call}
+          <b>{coverWords.callFirst}:</b> {need.call}
         </p>
       )}
       <div className={classes.ways}>
@@ -59,12 +59,12 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout }: Prop
       </div>
       {explained.closings.length > 0 && (
         <div className={classes.closes}>
-          <h4>{w.closes}</h4>
+          <h4>{coverWords.closes}</h4>
           <ul>
             {explained.closings.map((closing) => (
               <li key={closing.way}>
-                {w.closing(closing, kitName, habits.currency)}{' '}
-                <small>{w.afterIt(closing.becomes)}</small>
+                {coverWords.closing(closing, kitName, habits.currency)}{' '}
+                <small>{coverWords.afterIt(closing.becomes)}</small>
               </li>
             ))}
           </ul>
@@ -72,10 +72,10 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout }: Prop
       )}
       {explained.cautions.map((caution) => (
         <p key={caution} className={classes.caution}>
-          {w.caution}: {caution}
+          {coverWords.caution}: {caution}
         </p>
       ))}
-      <p className={classes.sourceLine}>{w.sourceOf(need.source)}</p>
+      <p className={classes.sourceLine}>{coverWords.sourceOf(need.source)}</p>
     </section>
   )
 }
@@ -102,12 +102,12 @@ function Way({
   return (
     <div className={classes.way} data-chosen={chosen}>
       <h4>
-        <small>{answer.first ? w.first : w.planB}</small> {answer.way.name}
+        <small>{answer.first ? coverWords.first : coverWords.planB}</small> {answer.way.name}
       </h4>
       <ul>
         {answer.fromTap.map((part) => (
           <li key={part.any.join()}>
-            {w.anyOf(part.any)} <small>{w.fromTap}</small>
+            {coverWords.anyOf(part.any)} <small>{coverWords.fromTap}</small>
           </li>
         ))}
         {answer.parts.map((part) => (
@@ -121,11 +121,12 @@ function Way({
       </ul>
       {held.length > 0 && (
         <div className={classes.held}>
-          <h5>{w.heldBack}</h5>
+          <h5>{coverWords.heldBack}</h5>
           <ul>
             {held.slice(0, 6).map((one) => (
               <li key={`${one.title}/${one.kitId}`}>
-                {one.title} <small>{one.why.map((why) => w.why(why, today)).join('; ')}</small>
+                {one.title}{' '}
+                <small>{one.why.map((why) => coverWords.why(why, today)).join('; ')}</small>
               </li>
             ))}
           </ul>
@@ -147,15 +148,15 @@ function PartLine({
   return (
     <li data-missing={part.missing > 0}>
       <span>
-        {w.part(part.part, part.uses)}
-        {part.missing > 0 && <b> {w.missing(part.missing)}</b>}
+        {coverWords.part(part.part, part.uses)}
+        {part.missing > 0 && <b> {coverWords.missing(part.missing)}</b>}
       </span>
       {part.sources.map((source) => {
         const item = cover.laid.things.find(({ title }) => title === source.title)?.itemId
         return (
           <small key={source.lotId + source.pocket.id}>
             <a href={`/kits/${source.kitId}?lot=${source.lotId}`}>
-              {w.source(
+              {coverWords.source(
                 source.title,
                 source.uses,
                 `${source.pocket.name}, ${cover.kitName(source.kitId)}`,
@@ -164,7 +165,7 @@ function PartLine({
             </a>
             {item && (
               <button type="button" onClick={() => onWithout(item)}>
-                {w.takeAway(source.title)}
+                {coverWords.takeAway(source.title)}
               </button>
             )}
           </small>

@@ -24,7 +24,7 @@ export const CoverScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.cover
+const coverWords = words.cover
 
 function CoverBoard({ initial, place: chosen }: Props) {
   const cover = useCover(initial)
@@ -39,9 +39,23 @@ function CoverBoard({ initial, place: chosen }: Props) {
   )
   const grid = kits ?? people
   if (!place || !people || !grid)
-    return <Nothing title={w.title} text={w.noPlaces} href="/kits" to={w.toKits} />
+    return (
+      <Nothing
+        title={coverWords.title}
+        text={coverWords.noPlaces}
+        href="/kits"
+        to={coverWords.toKits}
+      />
+    )
   if (cover.view.members.length === 0)
-    return <Nothing title={w.title} text={w.noMembers} href="/household" to={w.toHousehold} />
+    return (
+      <Nothing
+        title={coverWords.title}
+        text={coverWords.noMembers}
+        href="/household"
+        to={coverWords.toHousehold}
+      />
+    )
   const cells = people.rows.flatMap((row) => row.cells)
   const holds = cells.filter(({ state }) => state === 'covered' || state === 'plan_b')
   const gaps = people.rows
@@ -51,13 +65,13 @@ function CoverBoard({ initial, place: chosen }: Props) {
   return (
     <>
       <header className={classes.head}>
-        <h1>{w.headline(place.name, gaps, cells.length)}</h1>
-        <p className="second">{w.under(holds.length, cells.length)}</p>
+        <h1>{coverWords.headline(place.name, gaps, cells.length)}</h1>
+        <p className="second">{coverWords.under(holds.length, cells.length)}</p>
       </header>
       <WhatIf cover={cover} asked={asked} />
       <div className={`${classes.how} no-print`}>
         <fieldset className={classes.choices}>
-          <legend className="visually-hidden">{w.by.label}</legend>
+          <legend className="visually-hidden">{coverWords.by.label}</legend>
           {(['members', 'kits'] as const).map((one) => (
             <button
               key={one}
@@ -66,7 +80,7 @@ function CoverBoard({ initial, place: chosen }: Props) {
               aria-pressed={by === one}
               onClick={() => setBy(one)}
             >
-              {w.by[one]}
+              {coverWords.by[one]}
             </button>
           ))}
           <button
@@ -75,10 +89,10 @@ function CoverBoard({ initial, place: chosen }: Props) {
             aria-pressed={onlyGaps}
             onClick={() => setOnlyGaps(!onlyGaps)}
           >
-            {w.onlyGaps}
+            {coverWords.onlyGaps}
           </button>
         </fieldset>
-        <p className={classes.legend}>{w.legend}</p>
+        <p className={classes.legend}>{coverWords.legend}</p>
       </div>
       <BoardGrid
         cover={cover}
@@ -89,7 +103,7 @@ function CoverBoard({ initial, place: chosen }: Props) {
       />
       {unmatched > 0 && (
         <p className={classes.note}>
-          {w.unmatched(unmatched)} <a href="/cover/items">{w.match}</a>
+          {coverWords.unmatched(unmatched)} <a href="/cover/items">{coverWords.match}</a>
         </p>
       )}
     </>

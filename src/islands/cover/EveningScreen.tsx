@@ -28,7 +28,7 @@ export const EveningScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.cover.evening
+const eveningWords = words.cover.evening
 /** Skills that a sitter may be shown; the rest takes a course. */
 const SITTER_SKILLS = SKILL_IDS.filter((id) => id !== 'staples')
 
@@ -66,7 +66,12 @@ function Evening({ initial, place: chosen }: Props) {
   )
   if (!question || !judged)
     return (
-      <Nothing title={w.title} text={words.cover.noPlaces} href="/kits" to={words.cover.toKits} />
+      <Nothing
+        title={eveningWords.title}
+        text={words.cover.noPlaces}
+        href="/kits"
+        to={words.cover.toKits}
+      />
     )
   const lines = grouped(judged.links)
   /** What would close it, where something would. */
@@ -78,13 +83,13 @@ function Evening({ initial, place: chosen }: Props) {
   return (
     <>
       <header className={classes.head}>
-        <h1>{w.headline(lines.length, judged.held, judged.of)}</h1>
-        <p className="second">{w.under}</p>
+        <h1>{eveningWords.headline(lines.length, judged.held, judged.of)}</h1>
+        <p className="second">{eveningWords.under}</p>
       </header>
       <div className={classes.evening}>
         <div className={classes.asked}>
           <Choices
-            label={w.where}
+            label={eveningWords.where}
             choices={view.places.map(({ id, name, hue }) => ({
               id,
               name,
@@ -95,7 +100,7 @@ function Evening({ initial, place: chosen }: Props) {
           />
           <TextInput
             type="date"
-            label={w.when}
+            label={eveningWords.when}
             value={date}
             onChange={(event) => {
               const day = event.currentTarget.value
@@ -103,19 +108,19 @@ function Evening({ initial, place: chosen }: Props) {
             }}
           />
           <Choices
-            label={w.care}
+            label={eveningWords.care}
             choices={view.members.map(({ id, name }) => ({ id, name, on: inCare.has(id) }))}
             onToggle={(id) => setInCare(flip(inCare, id))}
           />
           <Choices
-            label={w.skills}
+            label={eveningWords.skills}
             choices={SITTER_SKILLS.map((id) => ({ id, name: SKILLS[id].name, on: skills.has(id) }))}
             onToggle={(id) => setSkills(flip(skills, id as SkillId))}
           />
         </div>
         <ol className={classes.links}>
           {lines.map(({ link, names }) => {
-            const { what, todo } = w.link(link, memberName)
+            const { what, todo } = eveningWords.link(link, memberName)
             return (
               <li key={`${what}${names.join()}`} data-life={isLife(link)}>
                 <b>{names.length > 1 ? `${what.split(':')[0]}: ${names.join(', ')}` : what}</b>

@@ -7,7 +7,7 @@ import classes from './cover.module.css'
 import type { Cover } from './useCover'
 import type { Asked } from './useQuestion'
 
-const w = words.cover
+const coverWords = words.cover
 const MOST_DAYS = 60
 
 export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked: Asked }) {
@@ -18,7 +18,7 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
   return (
     <div className={`${classes.whatIf} no-print`}>
       <Choices
-        label={w.place}
+        label={coverWords.place}
         choices={view.places.map(({ id, name, hue }) => ({
           id,
           name,
@@ -33,7 +33,7 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
         }
       />
       <Choices
-        label={w.kits}
+        label={coverWords.kits}
         choices={[...view.kits].sort(ofPlaceFirst).map(({ id, name, placeId }) => ({
           id,
           name,
@@ -45,7 +45,7 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
       <div className={classes.when}>
         <TextInput
           type="date"
-          label={w.on}
+          label={coverWords.on}
           value={asked.asked.date}
           onChange={(event) => {
             const day = event.currentTarget.value
@@ -54,7 +54,7 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
         />
         <TextInput
           type="number"
-          label={w.days}
+          label={coverWords.days}
           min={1}
           max={MOST_DAYS}
           value={String(asked.asked.days)}
@@ -64,8 +64,8 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
           }}
         />
         <Select
-          label={w.without}
-          placeholder={w.withoutNone}
+          label={coverWords.without}
+          placeholder={coverWords.withoutNone}
           searchable
           value={null}
           onChange={(id) => id && asked.toggleItem(id)}
@@ -77,13 +77,13 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
         />
         {asked.isChanged && (
           <button type="button" className={classes.reset} onClick={asked.reset}>
-            {w.reset}
+            {coverWords.reset}
           </button>
         )}
       </div>
       {asked.asked.without.size > 0 && (
         <p className={classes.withoutList}>
-          {w.without}:{' '}
+          {coverWords.without}:{' '}
           {[...asked.asked.without].map((id) => {
             const title = laid.things.find(({ itemId }) => itemId === id)?.title ?? ''
             return (
@@ -91,7 +91,7 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
                 key={id}
                 type="button"
                 className={classes.chip}
-                aria-label={w.back(title)}
+                aria-label={coverWords.back(title)}
                 onClick={() => asked.toggleItem(id)}
               >
                 {title} ×

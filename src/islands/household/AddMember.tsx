@@ -14,7 +14,7 @@ import { TOPIC_NAMES } from '../../words/care/objections'
 import { capital } from '../../words/frame/format'
 import classes from './household.module.css'
 
-const w = words.household
+const householdWords = words.household
 type Asked = 'later' | 'none' | 'some'
 const NOT_ASKED: Readonly<Record<Topic, Asked>> = {
   allergies: 'later',
@@ -80,7 +80,7 @@ export function AddMember({
   return (
     <form
       className={classes.form}
-      aria-label={isGuest ? words.members.guest : w.addMember}
+      aria-label={isGuest ? words.members.guest : householdWords.addMember}
       onSubmit={(event) => {
         event.preventDefault()
         void submit()
@@ -92,20 +92,20 @@ export function AddMember({
           autoFocus
           required
           withAsterisk={false}
-          label={w.name}
+          label={householdWords.name}
           maxLength={120}
           value={who.name}
           onChange={(event) => setWho({ ...who, name: event.currentTarget.value })}
         />
         <Select
-          label={w.species}
+          label={householdWords.species}
           value={who.species}
           onChange={(value) => value && setWho({ ...who, species: value as Species })}
           data={[...SPECIES]}
         />
         <TextInput
           type="date"
-          label={w.born}
+          label={householdWords.born}
           max={today}
           value={who.born}
           onChange={(event) => setWho({ ...who, born: event.currentTarget.value })}
@@ -114,7 +114,7 @@ export function AddMember({
           label={words.members.weightOptional}
           inputMode="decimal"
           value={who.kg}
-          error={wrongWeight ? w.wrongWeight : undefined}
+          error={wrongWeight ? householdWords.wrongWeight : undefined}
           onChange={(event) => setWho({ ...who, kg: event.currentTarget.value })}
         />
         {isGuest && (
@@ -131,13 +131,13 @@ export function AddMember({
       </div>
       {!isGuest && (
         <TextInput
-          label={w.note}
+          label={householdWords.note}
           value={who.note}
           onChange={(event) => setWho({ ...who, note: event.currentTarget.value })}
         />
       )}
       <fieldset className={classes.asked}>
-        <legend>{w.askNow.title}</legend>
+        <legend>{householdWords.askNow.title}</legend>
         {TOPICS.map((topic) => (
           <Select
             key={topic}
@@ -146,29 +146,29 @@ export function AddMember({
             allowDeselect={false}
             onChange={(value) => value && setTold({ ...told, [topic]: value as Asked })}
             data={[
-              { value: 'later', label: w.askNow.later },
-              { value: 'none', label: w.askNow.none },
-              { value: 'some', label: w.askNow.some },
+              { value: 'later', label: householdWords.askNow.later },
+              { value: 'none', label: householdWords.askNow.none },
+              { value: 'some', label: householdWords.askNow.some },
             ]}
           />
         ))}
         {TOPICS.some((topic) => told[topic] === 'some') && (
-          <p className="second">{w.askNow.next}</p>
+          <p className="second">{householdWords.askNow.next}</p>
         )}
       </fieldset>
       {who.species === 'person' && !isGuest && (
         <Checkbox
-          label={w.helper}
+          label={householdWords.helper}
           checked={who.helper}
           onChange={(event) => setWho({ ...who, helper: event.currentTarget.checked })}
         />
       )}
       <div className={classes.presses}>
         <Button type="submit" loading={busy} disabled={who.name.trim() === '' || wrongWeight}>
-          {w.add}
+          {householdWords.add}
         </Button>
         <Button variant="default" onClick={onDone}>
-          {w.done}
+          {householdWords.done}
         </Button>
       </div>
     </form>

@@ -9,7 +9,7 @@ import { fullDay } from '../../words/frame/format'
 import classes from './household.module.css'
 import { type ReadInTime, readInTime } from './readInTime'
 
-const w = words.places.importing
+const importingWords = words.places.importing
 
 interface Props {
   readonly place: { readonly id: string; readonly name: string }
@@ -33,7 +33,7 @@ export function CalendarImport({ place }: Props) {
     const result = await run(
       importVisits,
       { params: { placeId: place.id }, body: { visits: taken.map((visit) => ({ ...visit })) } },
-      ({ added, changed, already }) => w.did(added, changed, already),
+      ({ added, changed, already }) => importingWords.did(added, changed, already),
     )
     if (result) setReading(null)
   }
@@ -46,12 +46,12 @@ export function CalendarImport({ place }: Props) {
   return (
     <>
       <label className={classes.quiet} data-file>
-        {w.import}
+        {importingWords.import}
         <input
           type="file"
           accept=".ics,text/calendar"
           className="visually-hidden"
-          aria-label={w.importTo(place.name)}
+          aria-label={importingWords.importTo(place.name)}
           onChange={(event) => {
             void choose(event.currentTarget.files?.[0])
             // The same file may be chosen again after it was mended.
@@ -60,15 +60,19 @@ export function CalendarImport({ place }: Props) {
         />
       </label>
       {reading && (
-        <section className={classes.calendar} aria-label={w.importTo(place.name)}>
+        <section className={classes.calendar} aria-label={importingWords.importTo(place.name)}>
           {reading === 'reading' ? (
-            <p role="status">{w.reading}</p>
+            <p role="status">{importingWords.reading}</p>
           ) : reading.kind === 'refused' ? (
-            <p role="alert">{w.refused[reading.code]}</p>
+            <p role="alert">{importingWords.refused[reading.code]}</p>
           ) : (
             <>
-              <h4>{visits.length === 0 ? w.nothing : w.found(visits.length)}</h4>
-              <small className="second">{w.leftOut(reading.past, reading.unreadable)}</small>
+              <h4>
+                {visits.length === 0 ? importingWords.nothing : importingWords.found(visits.length)}
+              </h4>
+              <small className="second">
+                {importingWords.leftOut(reading.past, reading.unreadable)}
+              </small>
               <ul>
                 {visits.map((visit, index) => (
                   <li key={`${visit.uid}${visit.startsOn}`}>
@@ -90,7 +94,7 @@ export function CalendarImport({ place }: Props) {
           <div className={classes.presses}>
             {visits.length > 0 && (
               <Button loading={busy} disabled={taken.length === 0} onClick={() => void take()}>
-                {w.take(taken.length)}
+                {importingWords.take(taken.length)}
               </Button>
             )}
             <Button variant="default" onClick={() => setReading(null)}>

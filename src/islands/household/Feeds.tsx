@@ -8,7 +8,7 @@ import { useActing } from '../../ui/acting'
 import { words } from '../../words'
 import classes from './household.module.css'
 
-const w = words.rounds.feeds
+const feedsWords = words.rounds.feeds
 
 export function Feeds() {
   const { data } = useQuery({ queryKey: ['feeds'], queryFn: () => call(readFeeds) })
@@ -22,11 +22,11 @@ export function Feeds() {
     setCopied(id)
   }
   return (
-    <section className={classes.part} aria-label={w.title}>
+    <section className={classes.part} aria-label={feedsWords.title}>
       <header>
-        <h2>{w.title}</h2>
+        <h2>{feedsWords.title}</h2>
       </header>
-      <p className="second">{w.lead}</p>
+      <p className="second">{feedsWords.lead}</p>
       <ul>
         {data?.feeds.map(({ id, name: of, path }) => (
           <li key={id}>
@@ -35,16 +35,16 @@ export function Feeds() {
               <small>{address(path)}</small>
             </div>
             <Button size="compact-md" variant="default" onClick={() => void copy(id, path)}>
-              {copied === id ? w.copied : w.copy}
+              {copied === id ? feedsWords.copied : feedsWords.copy}
             </Button>
             <Button
               size="compact-md"
               variant="default"
               disabled={busy}
-              aria-label={`${w.close}: ${of}`}
-              onClick={() => void run(removeFeed, { params: { feedId: id } }, w.closed)}
+              aria-label={`${feedsWords.close}: ${of}`}
+              onClick={() => void run(removeFeed, { params: { feedId: id } }, feedsWords.closed)}
             >
-              {w.close}
+              {feedsWords.close}
             </Button>
           </li>
         ))}
@@ -53,17 +53,17 @@ export function Feeds() {
         className={classes.feed}
         onSubmit={(event) => {
           event.preventDefault()
-          void run(addFeed, { body: { name } }, w.made).then((made) => made && setName(''))
+          void run(addFeed, { body: { name } }, feedsWords.made).then((made) => made && setName(''))
         }}
       >
         <TextInput
-          label={w.name}
+          label={feedsWords.name}
           maxLength={120}
           value={name}
           onChange={(event) => setName(event.currentTarget.value)}
         />
         <Button type="submit" loading={busy} disabled={name.trim() === ''}>
-          {w.add}
+          {feedsWords.add}
         </Button>
       </form>
     </section>

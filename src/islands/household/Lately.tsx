@@ -7,7 +7,7 @@ import { moment } from '../../words/frame/format'
 import classes from './household.module.css'
 import type { ActsView } from './view'
 
-const w = words.household
+const householdWords = words.household
 
 interface Props {
   readonly acts: ActsView['acts']
@@ -17,11 +17,11 @@ interface Props {
 export function Lately({ acts, timeZone }: Props) {
   const { run, busy } = useActing()
   return (
-    <section className={classes.part} aria-label={w.recent}>
+    <section className={classes.part} aria-label={householdWords.recent}>
       <header>
-        <h2>{w.recent}</h2>
+        <h2>{householdWords.recent}</h2>
       </header>
-      {acts.length === 0 && <p className="second">{w.nothingYet}</p>}
+      {acts.length === 0 && <p className="second">{householdWords.nothingYet}</p>}
       <ul>
         {acts.slice(0, 14).map((act) => (
           <li key={act.id} data-undone={act.undone}>
@@ -32,7 +32,7 @@ export function Lately({ acts, timeZone }: Props) {
               <small>
                 {moment(act.at, timeZone)}
                 {act.why && ` · ${act.why}`}
-                {act.undone && ` · ${w.takenBack}`}
+                {act.undone && ` · ${householdWords.takenBack}`}
               </small>
             </div>
             {!act.undone && act.kind !== 'undone' && (

@@ -15,7 +15,7 @@ import { Portrait } from '../members/Photo'
 import { AddMember } from './AddMember'
 import classes from './household.module.css'
 
-const w = words.household
+const householdWords = words.household
 
 export function Members({ initial }: { readonly initial: CoverView }) {
   const cover = useCover(initial)
@@ -24,13 +24,13 @@ export function Members({ initial }: { readonly initial: CoverView }) {
   const [adding, setAdding] = useState<'member' | 'guest' | null>(null)
   const cards = useMemo(() => memberCards(laid, today), [laid, today])
   return (
-    <section className={classes.members} aria-label={w.members}>
+    <section className={classes.members} aria-label={householdWords.members}>
       <header>
-        <h2>{w.members}</h2>
+        <h2>{householdWords.members}</h2>
         {!adding && (
           <span>
             <button type="button" className={classes.quiet} onClick={() => setAdding('member')}>
-              {w.add}
+              {householdWords.add}
             </button>
             <button type="button" className={classes.quiet} onClick={() => setAdding('guest')}>
               {words.members.guest}
@@ -39,9 +39,9 @@ export function Members({ initial }: { readonly initial: CoverView }) {
         )}
       </header>
       {adding && <AddMember isGuest={adding === 'guest'} onDone={() => setAdding(null)} />}
-      {view.members.length === 0 && !adding && <p className="second">{w.noMembers}</p>}
+      {view.members.length === 0 && !adding && <p className="second">{householdWords.noMembers}</p>}
       {view.places.length > 0 && view.members.length > 0 && (
-        <p className="second">{w.readinessBy}</p>
+        <p className="second">{householdWords.readinessBy}</p>
       )}
       <ul>
         {cards.map((card) => (
@@ -64,12 +64,12 @@ function Card({
   const weight = weightOn(member.species, member.born, member.weighings, today)
   const unasked = notAsked(member, takesSomething(view.courses, member.id, today))
   const minded = [
-    unasked.length > 0 ? w.notAsked(unasked.map((topic) => TOPIC_NAMES[topic])) : '',
-    weight.kind === 'stale' ? w.weighAgain : '',
+    unasked.length > 0 ? householdWords.notAsked(unasked.map((topic) => TOPIC_NAMES[topic])) : '',
+    weight.kind === 'stale' ? householdWords.weighAgain : '',
     ...courses.flatMap(({ title, state, unit }) =>
       state.kind === 'falls_short' ||
       state.kind === 'left_over' ||
-      (state.kind === 'regular' && state.days < w.fewDays)
+      (state.kind === 'regular' && state.days < householdWords.fewDays)
         ? [`${title}: ${words.members.course(state, unit)}`]
         : [],
     ),
@@ -82,8 +82,8 @@ function Card({
         <small>
           {[
             member.species,
-            member.born ? w.age(daysBetween(member.born, today)) : '',
-            member.helper ? w.helper : '',
+            member.born ? householdWords.age(daysBetween(member.born, today)) : '',
+            member.helper ? householdWords.helper : '',
             member.guestUntil ? words.members.isGuest(member.guestUntil) : '',
           ]
             .filter(Boolean)
@@ -113,12 +113,16 @@ function Card({
         type="button"
         className={classes.quiet}
         disabled={busy}
-        aria-label={`${w.remove}: ${member.name}`}
+        aria-label={`${householdWords.remove}: ${member.name}`}
         onClick={() =>
-          void run(removeMember, { params: { memberId: member.id } }, w.removed(member.name))
+          void run(
+            removeMember,
+            { params: { memberId: member.id } },
+            householdWords.removed(member.name),
+          )
         }
       >
-        {w.remove}
+        {householdWords.remove}
       </button>
     </li>
   )

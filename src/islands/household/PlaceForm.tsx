@@ -11,7 +11,7 @@ import { words } from '../../words'
 import classes from './household.module.css'
 import type { HouseholdView } from './view'
 
-const w = words.places
+const placesWords = words.places
 const MOST_MINUTES = 10_000
 const WEEK: readonly Weekday[] = [1, 2, 3, 4, 5, 6, 7]
 
@@ -86,18 +86,18 @@ export function PlaceForm({ place, members, onClose }: Props) {
   }
   const month = (name: 'fromMonth' | 'toMonth') => (
     <Select
-      aria-label={`${w.months}: ${name === 'fromMonth' ? words.household.from : words.household.to}`}
+      aria-label={`${placesWords.months}: ${name === 'fromMonth' ? words.household.from : words.household.to}`}
       allowDeselect={false}
       value={String(fields[name])}
       onChange={(value) => set({ [name]: Number(value) })}
-      data={w.monthNames.map((label, index) => ({ value: String(index + 1), label }))}
+      data={placesWords.monthNames.map((label, index) => ({ value: String(index + 1), label }))}
     />
   )
   return (
     <FormDialog
       opened
-      title={w.facts}
-      press={w.save}
+      title={placesWords.facts}
+      press={placesWords.save}
       busy={busy}
       ready={ready}
       onSubmit={submit}
@@ -105,66 +105,66 @@ export function PlaceForm({ place, members, onClose }: Props) {
     >
       <TextInput
         data-autofocus
-        label={w.name}
+        label={placesWords.name}
         maxLength={120}
         value={fields.name}
         onChange={(event) => set({ name: event.currentTarget.value })}
       />
       <div className={classes.pair}>
         <TextInput
-          label={w.minutesToHelp}
+          label={placesWords.minutesToHelp}
           inputMode="numeric"
           value={fields.minutesToHelp}
-          error={toHelp === 'wrong' ? w.wrongMinutes : undefined}
+          error={toHelp === 'wrong' ? placesWords.wrongMinutes : undefined}
           onChange={(event) => set({ minutesToHelp: event.currentTarget.value })}
         />
         <TextInput
-          label={w.minutesToVet}
+          label={placesWords.minutesToVet}
           inputMode="numeric"
           value={fields.minutesToVet}
-          error={toVet === 'wrong' ? w.wrongMinutes : undefined}
+          error={toVet === 'wrong' ? placesWords.wrongMinutes : undefined}
           onChange={(event) => set({ minutesToVet: event.currentTarget.value })}
         />
       </div>
       <div className={classes.pair}>
         <Select
-          label={w.signal}
-          placeholder={w.unsaid}
+          label={placesWords.signal}
+          placeholder={placesWords.unsaid}
           clearable
           value={fields.signal}
           onChange={(signal) => set({ signal: signal as Signal | null })}
-          data={SIGNALS.map((value) => ({ value, label: w.signalWord(value) }))}
+          data={SIGNALS.map((value) => ({ value, label: placesWords.signalWord(value) }))}
         />
         <Select
-          label={w.climate}
-          placeholder={w.unsaid}
+          label={placesWords.climate}
+          placeholder={placesWords.unsaid}
           clearable
           value={fields.climate}
           onChange={(climate) => set({ climate: climate as Climate | null })}
-          data={CLIMATES.map((value) => ({ value, label: w.climateWord(value) }))}
+          data={CLIMATES.map((value) => ({ value, label: placesWords.climateWord(value) }))}
         />
       </div>
       <MultiSelect
-        label={w.usually}
+        label={placesWords.usually}
         value={fields.usuallyThere}
         onChange={(usuallyThere) => set({ usuallyThere })}
         data={members.map(({ id, name }) => ({ value: id, label: name }))}
       />
       <Select
-        label={w.rhythm}
+        label={placesWords.rhythm}
         allowDeselect={false}
         value={fields.rhythm}
         onChange={(value) => set({ rhythm: (value ?? 'always') as Rhythm['kind'] })}
         data={[
           { value: 'always', label: words.kits.always },
           { value: 'weekdays', label: words.kits.weekdays },
-          { value: 'season', label: w.season },
+          { value: 'season', label: placesWords.season },
           { value: 'visits', label: words.kits.visits },
         ]}
       />
       {onDays && (
         <fieldset className={classes.week}>
-          <legend>{w.days}</legend>
+          <legend>{placesWords.days}</legend>
           {WEEK.map((day) => (
             <label key={day}>
               <input
@@ -178,10 +178,10 @@ export function PlaceForm({ place, members, onClose }: Props) {
                   })
                 }
               />
-              {w.weekdays[day - 1]}
+              {placesWords.weekdays[day - 1]}
             </label>
           ))}
-          {fields.days.length === 0 && <small role="alert">{w.pickDay}</small>}
+          {fields.days.length === 0 && <small role="alert">{placesWords.pickDay}</small>}
         </fieldset>
       )}
       {fields.rhythm === 'season' && (

@@ -6,7 +6,7 @@ import { words } from '../../words'
 import classes from './household.module.css'
 import type { HouseholdView } from './view'
 
-const w = words.household
+const householdWords = words.household
 
 export function PlaceTraits({ place }: { readonly place: HouseholdView['places'][number] }) {
   const { run, busy } = useActing()
@@ -18,7 +18,7 @@ export function PlaceTraits({ place }: { readonly place: HouseholdView['places']
     )
   return (
     <fieldset className={classes.traits}>
-      <legend className="visually-hidden">{w.traits(place.name)}</legend>
+      <legend className="visually-hidden">{householdWords.traits(place.name)}</legend>
       {PLACE_TRAIT_IDS.map((trait) => {
         const isOn = place.traits.includes(trait)
         return (

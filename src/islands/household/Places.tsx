@@ -13,7 +13,7 @@ import { PlaceForm } from './PlaceForm'
 import { PlaceTraits } from './PlaceTraits'
 import type { HouseholdView } from './view'
 
-const w = words.household
+const householdWords = words.household
 type Place = HouseholdView['places'][number]
 
 interface PlacesProps {
@@ -22,9 +22,9 @@ interface PlacesProps {
 }
 
 export const Places = ({ places, members }: PlacesProps) => (
-  <section className={classes.part} aria-label={w.places}>
+  <section className={classes.part} aria-label={householdWords.places}>
     <header>
-      <h2>{w.places}</h2>
+      <h2>{householdWords.places}</h2>
       <a className={classes.quiet} href="/kits">
         {words.kits.addPlace}
       </a>
@@ -75,7 +75,7 @@ function PlaceVisits({ place, members }: PlaceProps) {
     <div className={classes.place} data-hue={place.hue}>
       <h3>{place.name}</h3>
       <p className="second">
-        {[w.rhythm(place.rhythm), words.places.summary(place), place.note]
+        {[householdWords.rhythm(place.rhythm), words.places.summary(place), place.note]
           .filter(Boolean)
           .join(' · ')}
       </p>
@@ -91,12 +91,12 @@ function PlaceVisits({ place, members }: PlaceProps) {
               type="button"
               className={classes.quiet}
               disabled={busy}
-              aria-label={`${w.remove}: ${place.name}, ${fullDay(one.startsOn)}`}
+              aria-label={`${householdWords.remove}: ${place.name}, ${fullDay(one.startsOn)}`}
               onClick={() =>
                 void run(removeVisit, { params: { visitId: one.id } }, words.undo.did.saved)
               }
             >
-              {w.remove}
+              {householdWords.remove}
             </button>
           </li>
         ))}
@@ -104,7 +104,7 @@ function PlaceVisits({ place, members }: PlaceProps) {
       {visit ? (
         <form
           className={classes.form}
-          aria-label={`${w.addVisit}: ${place.name}`}
+          aria-label={`${householdWords.addVisit}: ${place.name}`}
           onSubmit={(event) => {
             event.preventDefault()
             void submit()
@@ -116,28 +116,28 @@ function PlaceVisits({ place, members }: PlaceProps) {
               required
               withAsterisk={false}
               type="date"
-              label={w.from}
+              label={householdWords.from}
               value={visit.from}
               onChange={(event) => setVisit({ ...visit, from: event.currentTarget.value })}
             />
             <TextInput
               type="date"
-              label={w.to}
+              label={householdWords.to}
               min={visit.from}
               value={visit.to}
-              error={backwards ? w.backwards : undefined}
+              error={backwards ? householdWords.backwards : undefined}
               onChange={(event) => setVisit({ ...visit, to: event.currentTarget.value })}
             />
           </div>
           <TextInput
-            label={w.label}
+            label={householdWords.label}
             maxLength={120}
             value={visit.label}
             onChange={(event) => setVisit({ ...visit, label: event.currentTarget.value })}
           />
           <div className={classes.presses}>
             <Button type="submit" loading={busy} disabled={backwards}>
-              {w.add}
+              {householdWords.add}
             </Button>
             <Button variant="default" onClick={() => setVisit(null)}>
               {words.kits.cancel}
@@ -149,10 +149,10 @@ function PlaceVisits({ place, members }: PlaceProps) {
           <button
             type="button"
             className={classes.quiet}
-            aria-label={`${w.addVisit}: ${place.name}`}
+            aria-label={`${householdWords.addVisit}: ${place.name}`}
             onClick={() => setVisit({ from: '', to: '', label: '' })}
           >
-            {w.addVisit}
+            {householdWords.addVisit}
           </button>
           <button
             type="button"

@@ -10,7 +10,7 @@ import { words } from '../../words'
 import classes from './household.module.css'
 import type { HouseholdView } from './view'
 
-const w = words.household
+const householdWords = words.household
 type Household = HouseholdView['household']
 const CURRENCIES = ['AUD', 'CAD', 'CHF', 'DKK', 'EUR', 'GBP', 'NOK', 'NZD', 'PLN', 'SEK', 'USD']
 const OWN = 'own'
@@ -37,9 +37,9 @@ export function Settings({ household }: { readonly household: Household }) {
     )
   }
   return (
-    <section className={classes.part} aria-label={w.settings}>
+    <section className={classes.part} aria-label={householdWords.settings}>
       <header>
-        <h2>{w.settings}</h2>
+        <h2>{householdWords.settings}</h2>
       </header>
       <form
         className={classes.form}
@@ -48,22 +48,28 @@ export function Settings({ household }: { readonly household: Household }) {
           save()
         }}
       >
-        <TextInput label={w.name} required withAsterisk={false} maxLength={120} {...text('name')} />
+        <TextInput
+          label={householdWords.name}
+          required
+          withAsterisk={false}
+          maxLength={120}
+          {...text('name')}
+        />
         <Select
-          label={w.country}
+          label={householdWords.country}
           searchable
           value={fields.country || OWN}
           onChange={(value) =>
             setFields({ ...fields, country: value === OWN ? '' : (value ?? '') })
           }
           data={[
-            { value: OWN, label: w.ownNumbers },
+            { value: OWN, label: householdWords.ownNumbers },
             ...EMERGENCY_NUMBERS.map(({ country, name }) => ({ value: country, label: name })),
           ]}
         />
         <Select
-          label={w.labels}
-          description={w.labelsHelp[labelSetOf(fields)]}
+          label={householdWords.labels}
+          description={householdWords.labelsHelp[labelSetOf(fields)]}
           value={fields.labels ?? FOLLOWS}
           onChange={(value) =>
             value &&
@@ -73,26 +79,26 @@ export function Settings({ household }: { readonly household: Household }) {
             })
           }
           data={[
-            { value: FOLLOWS, label: w.labelsByCountry },
-            ...LABEL_SETS.map((id) => ({ value: id, label: w.labelSets[id] })),
+            { value: FOLLOWS, label: householdWords.labelsByCountry },
+            ...LABEL_SETS.map((id) => ({ value: id, label: householdWords.labelSets[id] })),
           ]}
         />
         <div className={classes.pair}>
           <TextInput
-            label={w.emergency}
-            placeholder={byCountry.emergency ? w.fromCountry(byCountry.emergency) : ''}
+            label={householdWords.emergency}
+            placeholder={byCountry.emergency ? householdWords.fromCountry(byCountry.emergency) : ''}
             maxLength={40}
             {...text('emergencyNumber')}
           />
           <TextInput
-            label={w.poison}
-            placeholder={byCountry.poison ? w.fromCountry(byCountry.poison) : ''}
+            label={householdWords.poison}
+            placeholder={byCountry.poison ? householdWords.fromCountry(byCountry.poison) : ''}
             maxLength={40}
             {...text('poisonNumber')}
           />
         </div>
         <Select
-          label={w.timeZone}
+          label={householdWords.timeZone}
           searchable
           value={fields.timeZone}
           onChange={(value) => value && setFields({ ...fields, timeZone: value })}
@@ -101,19 +107,19 @@ export function Settings({ household }: { readonly household: Household }) {
         />
         <div className={classes.pair}>
           <Select
-            label={w.dateOrder}
+            label={householdWords.dateOrder}
             value={fields.dateOrder}
             onChange={(value) =>
               value && setFields({ ...fields, dateOrder: value as Household['dateOrder'] })
             }
             data={[
-              { value: 'day-first', label: w.dayFirst },
-              { value: 'month-first', label: w.monthFirst },
-              { value: 'year-first', label: w.yearFirst },
+              { value: 'day-first', label: householdWords.dayFirst },
+              { value: 'month-first', label: householdWords.monthFirst },
+              { value: 'year-first', label: householdWords.yearFirst },
             ]}
           />
           <Select
-            label={w.currency}
+            label={householdWords.currency}
             value={fields.currency}
             onChange={(value) => value && setFields({ ...fields, currency: value })}
             data={[...new Set([fields.currency, ...CURRENCIES])].sort()}
@@ -129,15 +135,15 @@ export function Settings({ household }: { readonly household: Household }) {
           data={PACES.map((pace) => ({ value: pace, label: words.rounds.paces[pace] }))}
         />
         <TextInput
-          label={w.lookahead}
+          label={householdWords.lookahead}
           inputMode="numeric"
           value={lookahead}
           onChange={(event) => setLookahead(event.currentTarget.value)}
-          error={wrongDays ? w.wrongLookahead : undefined}
+          error={wrongDays ? householdWords.wrongLookahead : undefined}
         />
         <div className={classes.presses}>
           <Button type="submit" loading={busy} disabled={wrongDays || fields.name.trim() === ''}>
-            {w.save}
+            {householdWords.save}
           </Button>
         </div>
       </form>

@@ -31,8 +31,8 @@ export const BringScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.imports
-const q = words.imports.howRead
+const importsWords = words.imports
+const howReadWords = words.imports.howRead
 
 function Bringing({ known: first }: Props) {
   const { data: known } = useQuery({
@@ -73,26 +73,28 @@ function Bringing({ known: first }: Props) {
   if (brought)
     return (
       <section className={classes.done} aria-live="polite">
-        <h1>{w.done(brought.lots, brought.made.kits.length)}</h1>
-        <p className="second">{w.doneUnder(brought.already, brought.skipped)}</p>
+        <h1>{importsWords.done(brought.lots, brought.made.kits.length)}</h1>
+        <p className="second">{importsWords.doneUnder(brought.already, brought.skipped)}</p>
         <ul className={classes.made}>
-          {q.made(brought.made).map((one) => (
+          {howReadWords.made(brought.made).map((one) => (
             <li key={one}>{one}</li>
           ))}
-          {brought.held > 0 && <li>{q.heldAtFirst(brought.held)}</li>}
+          {brought.held > 0 && <li>{howReadWords.heldAtFirst(brought.held)}</li>}
         </ul>
         <div className={classes.presses}>
-          {waiting > 0 && <Button onClick={() => setBrought(null)}>{q.goOn(waiting)}</Button>}
+          {waiting > 0 && (
+            <Button onClick={() => setBrought(null)}>{howReadWords.goOn(waiting)}</Button>
+          )}
           {brought.items > 0 && (
             <Button component="a" href="/cover/items" variant={waiting > 0 ? 'default' : 'filled'}>
-              {q.sayWhat}
+              {howReadWords.sayWhat}
             </Button>
           )}
           <Button component="a" href="/rounds" variant="default">
-            {q.firstRound}
+            {howReadWords.firstRound}
           </Button>
           <Button component="a" href="/" variant="default">
-            {w.toWatch}
+            {importsWords.toWatch}
           </Button>
           <Button
             variant="default"
@@ -102,7 +104,7 @@ function Bringing({ known: first }: Props) {
               setBrought(null)
             }}
           >
-            {w.again}
+            {importsWords.again}
           </Button>
         </div>
       </section>

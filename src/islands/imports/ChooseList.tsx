@@ -7,7 +7,7 @@ import { words } from '../../words'
 import classes from './bring.module.css'
 import type { ListState } from './useList'
 
-const w = words.imports
+const importsWords = words.imports
 
 interface Props {
   readonly state: Exclude<ListState, { kind: 'open' }>
@@ -24,21 +24,25 @@ export function ChooseList({ state, onOpen, onCancel }: Props) {
   return (
     <div className={classes.start}>
       <div className={classes.choose}>
-        <h1>{w.title}</h1>
-        <p className="second">{w.under}</p>
+        <h1>{importsWords.title}</h1>
+        <p className="second">{importsWords.under}</p>
         {state.kind === 'reading' ? (
           <div className={classes.reading} aria-live="polite">
-            <progress value={state.done} max={Math.max(1, state.total)} aria-label={w.read} />
-            <p>{w.reading(state.done, state.total)}</p>
+            <progress
+              value={state.done}
+              max={Math.max(1, state.total)}
+              aria-label={importsWords.read}
+            />
+            <p>{importsWords.reading(state.done, state.total)}</p>
             <Button variant="default" onClick={onCancel}>
-              {w.cancel}
+              {importsWords.cancel}
             </Button>
           </div>
         ) : (
           <>
             {state.refused && (
               <p role="alert" className={classes.refused}>
-                {w.refused[state.refused]}
+                {importsWords.refused[state.refused]}
               </p>
             )}
             <label
@@ -66,18 +70,18 @@ export function ChooseList({ state, onOpen, onCancel }: Props) {
                   })
                 }}
               />
-              <b>{w.file}</b>
-              <small>{w.drop}</small>
+              <b>{importsWords.file}</b>
+              <small>{importsWords.drop}</small>
             </label>
             <form
               onSubmit={(event) => {
                 event.preventDefault()
-                void onOpen(w.pasted, pasted)
+                void onOpen(importsWords.pasted, pasted)
               }}
             >
               <Textarea
-                label={w.paste}
-                placeholder={w.example}
+                label={importsWords.paste}
+                placeholder={importsWords.example}
                 value={pasted}
                 onChange={(event) => setPasted(event.currentTarget.value)}
                 minRows={6}
@@ -86,19 +90,19 @@ export function ChooseList({ state, onOpen, onCancel }: Props) {
               />
               <div className={classes.presses}>
                 <Button type="submit" disabled={pasted.trim() === ''}>
-                  {w.read}
+                  {importsWords.read}
                 </Button>
-                <a href={listTemplate.path}>{w.template}</a>
-                <a href={exportList.path}>{w.export}</a>
+                <a href={listTemplate.path}>{importsWords.template}</a>
+                <a href={exportList.path}>{importsWords.export}</a>
               </div>
             </form>
           </>
         )}
       </div>
       <aside className={classes.understood}>
-        <h2>{w.understood.title}</h2>
+        <h2>{importsWords.understood.title}</h2>
         <dl>
-          {w.understood.rows.map(([what, examples]) => (
+          {importsWords.understood.rows.map(([what, examples]) => (
             <div key={what}>
               <dt>{what}</dt>
               <dd>{examples}</dd>

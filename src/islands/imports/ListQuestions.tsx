@@ -11,8 +11,8 @@ import { fullDay } from '../../words/frame/format'
 import classes from './bring.module.css'
 import type { OpenList } from './useList'
 
-const q = words.imports.howRead
-const w = words.imports
+const howReadWords = words.imports.howRead
+const importsWords = words.imports
 
 interface Props {
   readonly list: OpenList
@@ -45,7 +45,7 @@ function HowOld({ claimedOn, onClaimed }: Props) {
       : null
   return (
     <fieldset className={classes.question}>
-      <legend>{q.howOld}</legend>
+      <legend>{howReadWords.howOld}</legend>
       <button
         type="button"
         aria-pressed={claimedOn === null && !older}
@@ -54,7 +54,7 @@ function HowOld({ claimedOn, onClaimed }: Props) {
           onClaimed(null)
         }}
       >
-        {q.counted}
+        {howReadWords.counted}
       </button>
       <button
         type="button"
@@ -64,7 +64,7 @@ function HowOld({ claimedOn, onClaimed }: Props) {
           onClaimed(today)
         }}
       >
-        {q.fromMemory}
+        {howReadWords.fromMemory}
       </button>
       <button
         type="button"
@@ -74,12 +74,12 @@ function HowOld({ claimedOn, onClaimed }: Props) {
           onClaimed(undefined)
         }}
       >
-        {q.older}
+        {howReadWords.older}
       </button>
       {older && (
         <TextInput
-          aria-label={q.olderDay}
-          placeholder={q.olderDay}
+          aria-label={howReadWords.olderDay}
+          placeholder={howReadWords.olderDay}
           value={typed}
           autoFocus
           onChange={(event) => {
@@ -92,15 +92,15 @@ function HowOld({ claimedOn, onClaimed }: Props) {
                 : undefined,
             )
           }}
-          error={typed !== '' && day === null ? q.olderWrong : undefined}
+          error={typed !== '' && day === null ? howReadWords.olderWrong : undefined}
         />
       )}
       <p className={classes.remark}>
         {claimedOn === undefined
-          ? q.howOldWhy
+          ? howReadWords.howOldWhy
           : claimedOn === null
-            ? q.countedMeans
-            : q.claimMeans(fullDay(claimedOn))}
+            ? howReadWords.countedMeans
+            : howReadWords.claimMeans(fullDay(claimedOn))}
       </p>
     </fieldset>
   )
@@ -109,17 +109,17 @@ function HowOld({ claimedOn, onClaimed }: Props) {
 const WhatColumns = ({ list, onRemap }: Props) =>
   list.questions.map(({ column, holds, fields, example }) => (
     <fieldset key={column} className={classes.question}>
-      <legend>{q.column(list.headings[column] ?? '', holds, example)}</legend>
+      <legend>{howReadWords.column(list.headings[column] ?? '', holds, example)}</legend>
       {fields.map((field) => (
         <button key={field} type="button" onClick={() => onRemap(column, field)}>
-          {w.field[field]}
+          {importsWords.field[field]}
         </button>
       ))}
       <button type="button" onClick={() => onRemap(column, KEPT)}>
-        {q.keepAsNote}
+        {howReadWords.keepAsNote}
       </button>
       <button type="button" onClick={() => onRemap(column, null)}>
-        {w.leaveOutLine}
+        {importsWords.leaveOutLine}
       </button>
     </fieldset>
   ))
@@ -129,12 +129,12 @@ const WrittenOnce = ({ list, onCarry }: Props) =>
     const down = list.carried.includes(field)
     return (
       <fieldset key={field} className={classes.question}>
-        <legend>{q.once(w.field[field])}</legend>
+        <legend>{howReadWords.once(importsWords.field[field])}</legend>
         <button type="button" aria-pressed={down} onClick={() => onCarry(field, true)}>
-          {q.carryDown}
+          {howReadWords.carryDown}
         </button>
         <button type="button" aria-pressed={!down} onClick={() => onCarry(field, false)}>
-          {q.carryNot}
+          {howReadWords.carryNot}
         </button>
       </fieldset>
     )
@@ -148,12 +148,12 @@ function NewNames({ names, onName }: Props) {
   const fresh = names.filter(({ near }) => near.length === 0)
   return (
     <fieldset className={classes.names}>
-      <legend>{q.newNames(names.length)}</legend>
+      <legend>{howReadWords.newNames(names.length)}</legend>
       {fresh.length > 1 && (
         <Button
           onClick={() => onName(fresh.map(({ key, as }) => [key, { kind: 'new', as }] as const))}
         >
-          {q.make(
+          {howReadWords.make(
             fresh.map(({ text }) => text),
             fresh.length === names.length,
           )}
@@ -163,7 +163,8 @@ function NewNames({ names, onName }: Props) {
         {names.map(({ key, text, as, lines, near }) => (
           <li key={key}>
             <span>
-              <b>{text}</b> <small>{q.nameIn(w.field[as], lines.length)}</small>
+              <b>{text}</b>{' '}
+              <small>{howReadWords.nameIn(importsWords.field[as], lines.length)}</small>
             </span>
             <span className={classes.question}>
               {near.map((site) => {
@@ -174,7 +175,7 @@ function NewNames({ names, onName }: Props) {
                     type="button"
                     onClick={() => onName([[key, { kind: 'is', site }]])}
                   >
-                    {q.itIs(said)}
+                    {howReadWords.itIs(said)}
                   </button>
                 )
               })}
@@ -185,7 +186,7 @@ function NewNames({ names, onName }: Props) {
                   data-quiet={way !== as}
                   onClick={() => onName([[key, { kind: 'new', as: way }]])}
                 >
-                  {q.newAs[way]}
+                  {howReadWords.newAs[way]}
                 </button>
               ))}
             </span>

@@ -3,16 +3,16 @@ import type { LeftRow } from '../../core/interchange/readList'
 import { words } from '../../words'
 import classes from './bring.module.css'
 
-const q = words.imports.howRead
+const howReadWords = words.imports.howRead
 
 export const NotLines = ({ left }: { readonly left: readonly LeftRow[] }) =>
   left.length === 0 ? null : (
     <details className={classes.notLines}>
-      <summary>{q.notLines(left.length)}</summary>
+      <summary>{howReadWords.notLines(left.length)}</summary>
       <ul>
         {left.map(({ line, why, text }) => (
           <li key={line}>
-            <b>{q.row(line)}</b> {text} <i>{q.notLine[why]}</i>
+            <b>{howReadWords.row(line)}</b> {text} <i>{howReadWords.notLine[why]}</i>
           </li>
         ))}
       </ul>

@@ -15,7 +15,7 @@ import { PreviewLine } from './PreviewLine'
 import { isShown, type Show, sortList } from './sorting'
 import type { OpenList } from './useList'
 
-const w = words.imports
+const importsWords = words.imports
 const LEAVE_OUT = 'leave-out'
 /** So many lines are drawn at first, and with each press for more. */
 const AT_ONCE = 100
@@ -47,9 +47,9 @@ export function Preview(props: Props) {
   const { list, known, busy, onMend, onLeave, onConfirm, onCancel } = props
   const { places } = useStrap()
   const [fallback, setFallback] = useState<Site>(() => ({
-    place: places[0]?.name ?? w.usual.place,
-    kit: w.usual.kit,
-    pocket: w.usual.pocket,
+    place: places[0]?.name ?? importsWords.usual.place,
+    kit: importsWords.usual.kit,
+    pocket: importsWords.usual.pocket,
   }))
   const sorted = useMemo(() => sortList(list, known, fallback, list.names), [list, known, fallback])
   const { claimedOn } = props
@@ -79,15 +79,21 @@ export function Preview(props: Props) {
       <header className={classes.head}>
         <div>
           <h1>
-            {w.summary(counts.ready, counts.ask, counts.fault, counts.differ, counts.already)}
+            {importsWords.summary(
+              counts.ready,
+              counts.ask,
+              counts.fault,
+              counts.differ,
+              counts.already,
+            )}
           </h1>
           <p className="second" hidden={counts.ready === 0}>
-            {w.makes(sorted.newPlaces, [...sorted.newKits, ...sorted.newPockets])}
+            {importsWords.makes(sorted.newPlaces, [...sorted.newKits, ...sorted.newPockets])}
           </p>
         </div>
         <div className={classes.presses}>
           <Button variant="default" onClick={onCancel}>
-            {w.cancel}
+            {importsWords.cancel}
           </Button>
           <Button
             loading={busy}
@@ -96,7 +102,7 @@ export function Preview(props: Props) {
               claimedOn !== undefined && onConfirm({ fallback, claimedOn, cells: sorted.cells })
             }
           >
-            {w.confirm(counts.ready)}
+            {importsWords.confirm(counts.ready)}
           </Button>
         </div>
       </header>
@@ -111,12 +117,12 @@ export function Preview(props: Props) {
       />
       {unanswered > 0 && (
         <p className={classes.caution}>
-          {counts.ready > 0 ? w.needsYou : words.imports.howRead.needsFirst}
+          {counts.ready > 0 ? importsWords.needsYou : words.imports.howRead.needsFirst}
         </p>
       )}
       <ColumnMeanings {...props} />
       {needsFallback && <Fallback known={known} value={fallback} onChange={setFallback} />}
-      <div className={classes.shows} role="group" aria-label={w.show.all}>
+      <div className={classes.shows} role="group" aria-label={importsWords.show.all}>
         {totals.map(([one, count]) => (
           <button
             key={one}
@@ -128,7 +134,7 @@ export function Preview(props: Props) {
               setMost(AT_ONCE)
             }}
           >
-            {w.show[one]} <b>{count}</b>
+            {importsWords.show[one]} <b>{count}</b>
           </button>
         ))}
       </div>
@@ -151,7 +157,7 @@ export function Preview(props: Props) {
       <NotLines left={list.left} />
       {shown.length > most && (
         <button type="button" className={classes.more} onClick={() => setMost(most + AT_ONCE)}>
-          {w.more(shown.length - most)}
+          {importsWords.more(shown.length - most)}
         </button>
       )}
     </div>
@@ -160,7 +166,7 @@ export function Preview(props: Props) {
 
 const ColumnMeanings = ({ list, onRemap }: Props) => (
   <details className={classes.box}>
-    <summary>{w.columns}</summary>
+    <summary>{importsWords.columns}</summary>
     <div className={classes.columns}>
       {list.headings.map((heading, index) => (
         <Select
@@ -177,8 +183,8 @@ const ColumnMeanings = ({ list, onRemap }: Props) => (
           }
           data={[
             { value: KEPT, label: words.imports.howRead.keepAsNote },
-            { value: LEAVE_OUT, label: w.leaveOut },
-            ...FIELDS.map((field) => ({ value: field, label: w.field[field] })),
+            { value: LEAVE_OUT, label: importsWords.leaveOut },
+            ...FIELDS.map((field) => ({ value: field, label: importsWords.field[field] })),
           ]}
         />
       ))}
@@ -205,16 +211,16 @@ function Fallback({
   ]
   return (
     <fieldset className={classes.fallback}>
-      <legend>{w.fallback}</legend>
+      <legend>{importsWords.fallback}</legend>
       {(['place', 'kit', 'pocket'] as const).map((part) => (
         <Autocomplete
           key={part}
-          label={w[part]}
+          label={importsWords[part]}
           value={value[part]}
           onChange={(text) => onChange({ ...value, [part]: text })}
           data={names(part)}
           maxLength={120}
-          error={value[part].trim() === '' ? w.nameIt : undefined}
+          error={value[part].trim() === '' ? importsWords.nameIt : undefined}
         />
       ))}
     </fieldset>

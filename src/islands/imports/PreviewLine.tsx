@@ -13,8 +13,8 @@ import { counted, expiryText } from '../../words/frame/format'
 import classes from './bring.module.css'
 import type { Fate } from './sorting'
 
-const w = words.imports
-const q = words.imports.howRead
+const importsWords = words.imports
+const howReadWords = words.imports.howRead
 
 interface Props {
   readonly row: ReadRow
@@ -36,7 +36,7 @@ export function PreviewLine({ row, fate, onMend, onLeave }: Props) {
   return (
     <li className={classes.line} data-tone={tone}>
       <span className={classes.number}>
-        <span className="visually-hidden">{w.line}</span> {row.line}
+        <span className="visually-hidden">{importsWords.line}</span> {row.line}
       </span>
       <div className={classes.read}>
         {fate.kind === 'read' ? <ReadLine value={fate.value} /> : <Written cells={row.cells} />}
@@ -67,17 +67,17 @@ export function PreviewLine({ row, fate, onMend, onLeave }: Props) {
           <button
             type="button"
             onClick={() => setEditing(true)}
-            aria-label={w.changeLine(row.line)}
+            aria-label={importsWords.changeLine(row.line)}
           >
-            {w.change}
+            {importsWords.change}
           </button>
         )}
         <button
           type="button"
           onClick={() => onLeave(fate.kind !== 'left_out')}
-          aria-label={`${fate.kind === 'left_out' ? w.takeIn : w.leaveOutLine}: ${w.line} ${row.line}`}
+          aria-label={`${fate.kind === 'left_out' ? importsWords.takeIn : importsWords.leaveOutLine}: ${importsWords.line} ${row.line}`}
         >
-          {fate.kind === 'left_out' ? w.takeIn : w.leaveOutLine}
+          {fate.kind === 'left_out' ? importsWords.takeIn : importsWords.leaveOutLine}
         </button>
       </div>
     </li>
@@ -98,7 +98,7 @@ const ReadLine = ({ value }: { readonly value: ListLine }) => (
     <b>{itemTitle({ name: value.item, strength: value.strength })}</b>
     <span>
       {value.amount === 0 ? '' : counted(value.amount, value.unit)}
-      {value.par !== null && value.par > 0 ? ` ${w.of} ${formatAmount(value.par)}` : ''}
+      {value.par !== null && value.par > 0 ? ` ${importsWords.of} ${formatAmount(value.par)}` : ''}
     </span>
     <span>{value.amount === 0 ? '' : expiryText(value.expiry)}</span>
     <span>{[value.pocket, value.kit, value.place].filter(Boolean).join(', ')}</span>
@@ -117,21 +117,21 @@ function Remark({ fate }: { readonly fate: Fate }) {
 }
 
 function remarkOf(fate: Fate): readonly string[] {
-  if (fate.kind === 'left_out') return [w.leftOut]
-  if (fate.kind === 'fault') return fate.faults.map(w.fault)
+  if (fate.kind === 'left_out') return [importsWords.leftOut]
+  if (fate.kind === 'fault') return fate.faults.map(importsWords.fault)
   if (fate.kind === 'ask') return []
-  if (fate.kind === 'name') return [q.nameAsked]
+  if (fate.kind === 'name') return [howReadWords.nameAsked]
   switch (fate.plan.kind) {
     case 'already_there':
-      return [w.already]
+      return [importsWords.already]
     case 'count_differs':
-      return [w.countDiffers(fate.plan.there, fate.plan.listed)]
+      return [importsWords.countDiffers(fate.plan.there, fate.plan.listed)]
     case 'unit_differs':
-      return [w.unitDiffers(fate.plan.ours, fate.plan.theirs)]
+      return [importsWords.unitDiffers(fate.plan.ours, fate.plan.theirs)]
     case 'only_par':
-      return [w.onlyPar, ...fate.remarks.map((one) => q.remark[one])]
+      return [importsWords.onlyPar, ...fate.remarks.map((one) => howReadWords.remark[one])]
     case 'new_lot':
-      return fate.remarks.map((one) => q.remark[one])
+      return fate.remarks.map((one) => howReadWords.remark[one])
   }
 }
 
@@ -153,7 +153,8 @@ function Question({
   return (
     <fieldset className={classes.question}>
       <legend>
-        {q.question(w.field[question.field], question)} {written && `“${written}”`}
+        {howReadWords.question(importsWords.field[question.field], question)}{' '}
+        {written && `“${written}”`}
       </legend>
       {answers.map(([text, shown]) => (
         <button key={text} type="button" onClick={() => onAnswer(text)}>
@@ -163,8 +164,8 @@ function Question({
       {!isDate && (
         <span className={classes.otherNumber}>
           <TextInput
-            aria-label={`${w.field[question.field]}: ${q.otherNumber}`}
-            placeholder={q.otherNumber}
+            aria-label={`${importsWords.field[question.field]}: ${howReadWords.otherNumber}`}
+            placeholder={howReadWords.otherNumber}
             inputMode="decimal"
             value={typed}
             onChange={(event) => setTyped(event.currentTarget.value)}
@@ -173,7 +174,7 @@ function Question({
             }}
           />
           <button type="button" disabled={typed.trim() === ''} onClick={() => onAnswer(typed)}>
-            {q.take}
+            {howReadWords.take}
           </button>
         </span>
       )}
@@ -202,13 +203,13 @@ function LineEditor({
       {fields.map((field) => (
         <TextInput
           key={field}
-          label={w.field[field]}
+          label={importsWords.field[field]}
           value={typed[field] ?? cells[field] ?? ''}
           onChange={(event) => setTyped({ ...typed, [field]: event.currentTarget.value })}
         />
       ))}
       <Button type="submit" variant="default">
-        {w.mend}
+        {importsWords.mend}
       </Button>
     </form>
   )

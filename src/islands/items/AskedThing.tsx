@@ -9,7 +9,7 @@ import { words } from '../../words'
 import type { Answer, Unsaid } from './saying'
 import classes from './things.module.css'
 
-const w = words.items
+const itemsWords = words.items
 
 interface Props {
   readonly thing: Unsaid
@@ -61,15 +61,15 @@ export function AskedThing({ thing: { item, saying }, country, onAnswer, onNone 
                 type="button"
                 data-first-answer={at === 0 ? true : undefined}
                 data-key={at + 1}
-                aria-label={w.choose(title, shownName(itemTitle(entry), country))}
+                aria-label={itemsWords.choose(title, shownName(itemTitle(entry), country))}
                 onClick={() => choose(entry)}
               >
                 {shownName(itemTitle(entry), country)}
               </button>
               <small>
                 {[
-                  ...open.slice(0, 2).map(w.open),
-                  ...w.countsAs(itemFacts(item, entry, item.own), item.unit).slice(0, 2),
+                  ...open.slice(0, 2).map(itemsWords.open),
+                  ...itemsWords.countsAs(itemFacts(item, entry, item.own), item.unit).slice(0, 2),
                 ].join(' · ')}
               </small>
             </li>
@@ -78,10 +78,10 @@ export function AskedThing({ thing: { item, saying }, country, onAnswer, onNone 
             <button
               type="button"
               data-key={0}
-              aria-label={w.choose(title, w.none)}
+              aria-label={itemsWords.choose(title, itemsWords.none)}
               onClick={() => onNone(item.id)}
             >
-              {w.none}
+              {itemsWords.none}
             </button>
           </li>
         </ol>
@@ -114,17 +114,17 @@ function Uses({
     >
       <TextInput
         data-first-answer
-        label={w.howManyUses(title, item.unit)}
+        label={itemsWords.howManyUses(title, item.unit)}
         inputMode="decimal"
         value={typed}
         onChange={(event) => setTyped(event.currentTarget.value)}
-        error={wrong ? w.wrongUses : undefined}
+        error={wrong ? itemsWords.wrongUses : undefined}
       />
       <Button type="submit" disabled={typed.trim() === '' || wrong}>
-        {w.take}
+        {itemsWords.take}
       </Button>
       <Button variant="default" onClick={onNone}>
-        {w.none}
+        {itemsWords.none}
       </Button>
     </form>
   )

@@ -15,8 +15,8 @@ import { words } from '../../words'
 import classes from '../cover/cover.module.css'
 import { entryChoices, type ItemView } from './saying'
 
-const w = words.items.matching
-const t = words.items
+const matchingWords = words.items.matching
+const itemsWords = words.items
 
 export function KnownThing({
   item,
@@ -36,32 +36,35 @@ export function KnownThing({
           <small>
             {facts.roles.length > 0
               ? facts.roles.map((role) => roleName(role)).join(', ')
-              : w.isPlain}
+              : matchingWords.isPlain}
           </small>
         </summary>
         <dl>
           {entry && (
             <>
               {facts.substances.length > 0 && (
-                <Fact name={w.contains} text={facts.substances.map(substanceName).join(', ')} />
+                <Fact
+                  name={matchingWords.contains}
+                  text={facts.substances.map(substanceName).join(', ')}
+                />
               )}
-              {facts.skill && <Fact name={w.skill} text={SKILLS[facts.skill].name} />}
+              {facts.skill && <Fact name={matchingWords.skill} text={SKILLS[facts.skill].name} />}
               {WITHOUTS.map((without) => {
                 const roles = companionRoles(facts.companions, without)
                 return (
                   roles.length > 0 && (
                     <Fact
                       key={without}
-                      name={w.companions[without]}
+                      name={matchingWords.companions[without]}
                       text={roles.map(roleName).join(', ')}
                     />
                   )
                 )
               })}
-              <Fact name={w.spec} text={entry.spec} />
+              <Fact name={matchingWords.spec} text={entry.spec} />
               {entry.standIns.length > 0 && (
                 <Fact
-                  name={w.standIns}
+                  name={matchingWords.standIns}
                   text={entry.standIns
                     .flatMap((id) => {
                       const other = catalogue().get(id)
@@ -71,25 +74,27 @@ export function KnownThing({
                 />
               )}
               <Fact
-                name={w.source}
-                text={`${entry.source}; ${w.keeps(entry.storage.from, entry.storage.to, entry.storage.frostHarms)}`}
+                name={matchingWords.source}
+                text={`${entry.source}; ${matchingWords.keeps(entry.storage.from, entry.storage.to, entry.storage.frostHarms)}`}
               />
             </>
           )}
-          {item.own.storage && <Fact name={t.storage} text={t.storageName(item.own.storage)} />}
+          {item.own.storage && (
+            <Fact name={itemsWords.storage} text={itemsWords.storageName(item.own.storage)} />
+          )}
           {facts.form === 'tablet' && (
             <Fact
-              name={t.scored}
+              name={itemsWords.scored}
               text={
                 item.own.scored === undefined
-                  ? t.scoredUnknown
+                  ? itemsWords.scoredUnknown
                   : item.own.scored
-                    ? t.scoredYes
-                    : t.scoredNo
+                    ? itemsWords.scoredYes
+                    : itemsWords.scoredNo
               }
             />
           )}
-          {item.own.why && <Fact name={w.ownTitle} text={item.own.why} />}
+          {item.own.why && <Fact name={matchingWords.ownTitle} text={item.own.why} />}
         </dl>
         {changing ? (
           <OwnForm item={item} country={country} onDone={() => setChanging(false)} />
@@ -97,10 +102,10 @@ export function KnownThing({
           <button
             type="button"
             className={classes.reset}
-            aria-label={`${w.change}: ${itemTitle(item)}`}
+            aria-label={`${matchingWords.change}: ${itemTitle(item)}`}
             onClick={() => setChanging(true)}
           >
-            {w.change}
+            {matchingWords.change}
           </button>
         )}
       </details>
@@ -170,7 +175,7 @@ function OwnForm({
       }}
     >
       <Select
-        label={w.other}
+        label={matchingWords.other}
         searchable
         limit={40}
         value={item.catalogueId}
@@ -178,13 +183,13 @@ function OwnForm({
           void run(
             matchItems,
             { body: { matches: [{ itemId: item.id, catalogueId }] } },
-            w.matched(1),
+            matchingWords.matched(1),
           )
         }
         data={entryChoices(country)}
       />
       <MultiSelect
-        label={w.roles}
+        label={matchingWords.roles}
         searchable
         limit={60}
         value={[...roles]}
@@ -192,7 +197,7 @@ function OwnForm({
         data={ROLE_IDS.map((id) => ({ value: id, label: roleName(id) }))}
       />
       <MultiSelect
-        label={w.ownContains}
+        label={matchingWords.ownContains}
         searchable
         value={[...contains]}
         onChange={(chosen) => {
@@ -202,47 +207,47 @@ function OwnForm({
         data={SUBSTANCE_IDS.map((id) => ({ value: id, label: substanceName(id) }))}
       />
       <Checkbox
-        label={w.ownRead}
+        label={matchingWords.ownRead}
         checked={isRead}
         onChange={(event) => setIsRead(event.currentTarget.checked)}
       />
       <TextInput
-        label={w.ownUses}
+        label={matchingWords.ownUses}
         inputMode="decimal"
         value={uses}
         onChange={(event) => setUses(event.currentTarget.value)}
       />
       {(entry === null || entry.form === 'tablet') && (
         <Select
-          label={t.scored}
+          label={itemsWords.scored}
           value={scored}
           onChange={(value) => setScored(value ?? 'unknown')}
           data={[
-            { value: 'unknown', label: t.scoredUnknown },
-            { value: 'yes', label: t.scoredYes },
-            { value: 'no', label: t.scoredNo },
+            { value: 'unknown', label: itemsWords.scoredUnknown },
+            { value: 'yes', label: itemsWords.scoredYes },
+            { value: 'no', label: itemsWords.scoredNo },
           ]}
         />
       )}
       <Select
-        label={t.storage}
+        label={itemsWords.storage}
         clearable
         value={storage}
         onChange={setStorage}
-        data={STORAGE_CLASS_IDS.map((id) => ({ value: id, label: t.storageName(id) }))}
+        data={STORAGE_CLASS_IDS.map((id) => ({ value: id, label: itemsWords.storageName(id) }))}
       />
       <TextInput
-        label={w.ownWhy}
+        label={matchingWords.ownWhy}
         maxLength={2000}
         value={why}
         onChange={(event) => setWhy(event.currentTarget.value)}
       />
       <span className={classes.presses}>
         <Button type="submit" loading={busy}>
-          {w.save}
+          {matchingWords.save}
         </Button>
         <Button variant="default" onClick={onDone}>
-          {w.cancel}
+          {matchingWords.cancel}
         </Button>
       </span>
     </form>

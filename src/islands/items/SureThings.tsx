@@ -7,7 +7,7 @@ import { words } from '../../words'
 import type { Answer, Unsaid } from './saying'
 import classes from './things.module.css'
 
-const w = words.items
+const itemsWords = words.items
 
 interface Props {
   readonly things: readonly Unsaid[]
@@ -31,14 +31,14 @@ export function SureThings({ things, all, country, onConfirm, onNone }: Props) {
     <section className={classes.group}>
       <header>
         <div>
-          <h2>{w.sure(all)}</h2>
-          <p className="second">{w.sureUnder}</p>
+          <h2>{itemsWords.sure(all)}</h2>
+          <p className="second">{itemsWords.sureUnder}</p>
         </div>
         <Button data-first-answer onClick={confirm}>
-          {w.confirmSure(taken.length)}
+          {itemsWords.confirmSure(taken.length)}
         </Button>
       </header>
-      <ul aria-label={w.sure(all)}>
+      <ul aria-label={itemsWords.sure(all)}>
         {things.map(({ item, saying }) =>
           saying.kind === 'sure' ? (
             <li key={item.id} className={classes.sure}>
@@ -54,13 +54,13 @@ export function SureThings({ things, all, country, onConfirm, onNone }: Props) {
               />
               <p>
                 <b>{shownName(itemTitle(saying.entry), country)}</b>{' '}
-                <small>{w.countsAs(saying.facts, item.unit).join(' · ')}</small>
+                <small>{itemsWords.countsAs(saying.facts, item.unit).join(' · ')}</small>
               </p>
             </li>
           ) : null,
         )}
       </ul>
-      {all > things.length && <p className="second">{w.moreOf(all - things.length)}</p>}
+      {all > things.length && <p className="second">{itemsWords.moreOf(all - things.length)}</p>}
     </section>
   )
 }

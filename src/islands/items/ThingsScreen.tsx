@@ -28,7 +28,7 @@ export const ThingsScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.items
+const itemsWords = words.items
 /** Nobody looks at more than a screenful at once. */
 const AT_ONCE = 6
 const ASKED_AT_ONCE = 3
@@ -78,8 +78,10 @@ function Things({ initial }: Props) {
   return (
     <div ref={next}>
       <header className={coverClasses.head}>
-        <h1>{items.length === 0 ? w.title : w.headline(open.length)}</h1>
-        <p className="second">{items.length === 0 ? words.items.matching.noItems : w.under}</p>
+        <h1>{items.length === 0 ? itemsWords.title : itemsWords.headline(open.length)}</h1>
+        <p className="second">
+          {items.length === 0 ? words.items.matching.noItems : itemsWords.under}
+        </p>
       </header>
       {sure.length > 0 && (
         <SureThings
@@ -96,9 +98,9 @@ function Things({ initial }: Props) {
       )}
       {asked.length > 0 && (
         <section className={classes.group}>
-          <h2>{w.asked(asked.length)}</h2>
-          <p className="second">{w.askedUnder}</p>
-          <ul aria-label={w.asked(asked.length)}>
+          <h2>{itemsWords.asked(asked.length)}</h2>
+          <p className="second">{itemsWords.askedUnder}</p>
+          <ul aria-label={itemsWords.asked(asked.length)}>
             {asked.slice(0, ASKED_AT_ONCE).map((one) => (
               <AskedThing
                 key={one.item.id}
@@ -110,15 +112,15 @@ function Things({ initial }: Props) {
             ))}
           </ul>
           {asked.length > ASKED_AT_ONCE && (
-            <p className="second">{w.moreOf(asked.length - ASKED_AT_ONCE)}</p>
+            <p className="second">{itemsWords.moreOf(asked.length - ASKED_AT_ONCE)}</p>
           )}
         </section>
       )}
       {unknown.length > 0 && (
         <section className={classes.group}>
-          <h2>{w.unknown(unknown.length)}</h2>
-          <p className="second">{w.unknownUnder}</p>
-          <ul aria-label={w.unknown(unknown.length)}>
+          <h2>{itemsWords.unknown(unknown.length)}</h2>
+          <p className="second">{itemsWords.unknownUnder}</p>
+          <ul aria-label={itemsWords.unknown(unknown.length)}>
             {unknown.slice(0, AT_ONCE).map((one) => (
               <UnknownThing
                 key={one.item.id}
@@ -129,7 +131,7 @@ function Things({ initial }: Props) {
             ))}
           </ul>
           {unknown.length > AT_ONCE && (
-            <p className="second">{w.moreOf(unknown.length - AT_ONCE)}</p>
+            <p className="second">{itemsWords.moreOf(unknown.length - AT_ONCE)}</p>
           )}
         </section>
       )}

@@ -13,7 +13,7 @@ import { words } from '../../words'
 import { type Answer, entryChoices, type Unsaid } from './saying'
 import classes from './things.module.css'
 
-const w = words.items
+const itemsWords = words.items
 
 interface Props {
   readonly thing: Unsaid
@@ -33,9 +33,12 @@ export function UnknownThing({ thing: { item, saying }, country, onAnswer }: Pro
         <small>
           {[
             item.purpose,
-            ...doubts.map((doubt) => w.doubt[doubt]),
+            ...doubts.map((doubt) => itemsWords.doubt[doubt]),
             aside
-              ? w.notOffered(shownName(itemTitle(aside.entry), country), w.open(aside.because))
+              ? itemsWords.notOffered(
+                  shownName(itemTitle(aside.entry), country),
+                  itemsWords.open(aside.because),
+                )
               : '',
           ]
             .filter(Boolean)
@@ -56,14 +59,14 @@ export function UnknownThing({ thing: { item, saying }, country, onAnswer }: Pro
           <button
             type="button"
             data-first-answer
-            aria-label={w.choose(title, w.say)}
+            aria-label={itemsWords.choose(title, itemsWords.say)}
             onClick={() => setSaying(true)}
           >
-            {w.say}
+            {itemsWords.say}
           </button>
           <Select
-            aria-label={w.choose(title, w.search)}
-            placeholder={w.search}
+            aria-label={itemsWords.choose(title, itemsWords.search)}
+            placeholder={itemsWords.search}
             searchable
             limit={40}
             value={null}
@@ -73,14 +76,18 @@ export function UnknownThing({ thing: { item, saying }, country, onAnswer }: Pro
           <button
             type="button"
             data-quiet
-            aria-label={w.choose(title, w.justCount)}
+            aria-label={itemsWords.choose(title, itemsWords.justCount)}
             onClick={() =>
               onAnswer([
-                { itemId: item.id, catalogueId: null, own: { ...item.own, why: w.justCount } },
+                {
+                  itemId: item.id,
+                  catalogueId: null,
+                  own: { ...item.own, why: itemsWords.justCount },
+                },
               ])
             }
           >
-            {w.justCount}
+            {itemsWords.justCount}
           </button>
         </span>
       )}
@@ -128,7 +135,7 @@ function SayIt({
             contains: contains as readonly SubstanceId[],
             ...(uses !== null && { uses }),
             ...(storage && { storage: storage as StorageClass }),
-            why: w.why,
+            why: itemsWords.why,
           },
           ...(clock !== 'unset' && {
             openedClock: { kind: 'rule' as const, rule: clock as OpenedRuleId },
@@ -137,8 +144,8 @@ function SayIt({
       }}
     >
       <MultiSelect
-        label={w.whatFor}
-        placeholder={w.whatForHint}
+        label={itemsWords.whatFor}
+        placeholder={itemsWords.whatForHint}
         searchable
         autoFocus
         limit={30}
@@ -147,20 +154,20 @@ function SayIt({
         data={ROLE_IDS.map((id) => ({ value: id, label: roleName(id) }))}
       />
       <div>
-        <span className={classes.label}>{w.whom}</span>
+        <span className={classes.label}>{itemsWords.whom}</span>
         <SegmentedControl
-          aria-label={w.whom}
+          aria-label={itemsWords.whom}
           value={whom}
           onChange={(value) => setWhom(value as keyof typeof WHOM)}
           data={[
-            { value: 'people', label: w.whomPeople },
-            { value: 'animals', label: w.whomAnimals },
-            { value: 'everybody', label: w.whomEverybody },
+            { value: 'people', label: itemsWords.whomPeople },
+            { value: 'animals', label: itemsWords.whomAnimals },
+            { value: 'everybody', label: itemsWords.whomEverybody },
           ]}
         />
       </div>
       <MultiSelect
-        label={w.contains}
+        label={itemsWords.contains}
         searchable
         limit={30}
         value={[...contains]}
@@ -168,38 +175,38 @@ function SayIt({
         data={SUBSTANCE_IDS.map((id) => ({ value: id, label: substanceName(id) }))}
       />
       <TextInput
-        label={w.holds}
-        placeholder={w.holdsHint}
+        label={itemsWords.holds}
+        placeholder={itemsWords.holdsHint}
         value={holds}
         onChange={(event) => setHolds(event.currentTarget.value)}
-        description={uses === null ? undefined : `${w.usesLabel(item.unit)}: ${uses}`}
-        error={wrong ? w.wrongUses : undefined}
+        description={uses === null ? undefined : `${itemsWords.usesLabel(item.unit)}: ${uses}`}
+        error={wrong ? itemsWords.wrongUses : undefined}
       />
       <Select
-        label={w.clock}
+        label={itemsWords.clock}
         value={clock}
         onChange={(value) => setClock(value ?? 'unset')}
         data={[
-          { value: 'unset', label: w.clockUnset },
+          { value: 'unset', label: itemsWords.clockUnset },
           ...Object.keys(OPENED_RULES).map((id) => ({
             value: id,
-            label: w.clockName(id as OpenedRuleId),
+            label: itemsWords.clockName(id as OpenedRuleId),
           })),
         ]}
       />
       <Select
-        label={w.storage}
+        label={itemsWords.storage}
         clearable
         value={storage}
         onChange={setStorage}
-        data={STORAGE_CLASS_IDS.map((id) => ({ value: id, label: w.storageName(id) }))}
+        data={STORAGE_CLASS_IDS.map((id) => ({ value: id, label: itemsWords.storageName(id) }))}
       />
       <span className={classes.presses}>
         <Button type="submit" disabled={roles.length === 0 || wrong}>
-          {w.save}
+          {itemsWords.save}
         </Button>
         <Button variant="default" onClick={() => onDone(null)}>
-          {w.cancel}
+          {itemsWords.cancel}
         </Button>
       </span>
     </form>

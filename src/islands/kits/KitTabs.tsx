@@ -11,7 +11,7 @@ const PARTS = [
 ] as const
 export type KitPart = (typeof PARTS)[number][0]
 
-const w = words.kits.tabs
+const tabsWords = words.kits.tabs
 
 export const KitTabs = ({
   part,
@@ -21,11 +21,11 @@ export const KitTabs = ({
   readonly place: string | null
 }) => (
   <Parts
-    label={w.label}
+    label={tabsWords.label}
     current={part}
     parts={PARTS.map(([id, href]) => ({
       id,
-      label: w[id],
+      label: tabsWords[id],
       href: place ? `${href}?place=${place}` : href,
     }))}
   />

@@ -31,7 +31,7 @@ export const KitsScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.kits
+const kitsWords = words.kits
 
 function Kits({ kits: initial, place }: Props) {
   const { data } = useQuery({
@@ -46,15 +46,15 @@ function Kits({ kits: initial, place }: Props) {
     <>
       <KitTabs part="kits" place={place} />
       <header className={classes.head}>
-        <h1>{w.title}</h1>
+        <h1>{kitsWords.title}</h1>
         <Button variant="default" onClick={() => setAdding('place')}>
-          {w.addPlace}
+          {kitsWords.addPlace}
         </Button>
         <Button disabled={strap.places.length === 0} onClick={() => setAdding('kit')}>
-          {w.add}
+          {kitsWords.add}
         </Button>
       </header>
-      {strap.places.length === 0 && <p className="second">{w.noPlaces}</p>}
+      {strap.places.length === 0 && <p className="second">{kitsWords.noPlaces}</p>}
       {shown.map((at) => {
         const here = data.kits.filter(({ placeId }) => placeId === at.id)
         return (
@@ -62,7 +62,7 @@ function Kits({ kits: initial, place }: Props) {
             <h2>
               {at.name} <small>{words.strap.next(at.next, strap.today)}</small>
             </h2>
-            {here.length === 0 && <p className="second">{w.none}</p>}
+            {here.length === 0 && <p className="second">{kitsWords.none}</p>}
             <div className={classes.cards}>
               {here.map((kit) => (
                 <KitTile key={kit.id} kit={kit} today={strap.today} />
@@ -89,10 +89,10 @@ const KitTile = ({ kit, today }: { readonly kit: KitCard; readonly today: PlainD
     <strong>{words.strap.readiness(kit.readiness)}</strong>
     <small>{kit.note}</small>
     <span className={classes.counts} data-fine={kit.spent + kit.turning + kit.short === 0}>
-      {w.counts(kit.spent, kit.turning, kit.short)}
+      {kitsWords.counts(kit.spent, kit.turning, kit.short)}
     </span>
     <small>
-      {w.summary(kit.pockets, kit.lots)} · {w.lastCheck(kit.lastCheck, today)}
+      {kitsWords.summary(kit.pockets, kit.lots)} · {kitsWords.lastCheck(kit.lastCheck, today)}
     </small>
   </a>
 )
@@ -123,15 +123,15 @@ function AddPlace({ opened, onClose }: { readonly opened: boolean; readonly onCl
   return (
     <FormDialog
       opened={opened}
-      title={w.addPlace}
-      press={w.create}
+      title={kitsWords.addPlace}
+      press={kitsWords.create}
       busy={busy}
       onSubmit={submit}
       onClose={onClose}
     >
       <TextInput
         data-autofocus
-        label={w.name}
+        label={kitsWords.name}
         required
         withAsterisk={false}
         maxLength={120}
@@ -139,13 +139,13 @@ function AddPlace({ opened, onClose }: { readonly opened: boolean; readonly onCl
         onChange={(event) => setName(event.currentTarget.value)}
       />
       <Select
-        label={w.rhythm}
+        label={kitsWords.rhythm}
         value={rhythm}
         onChange={(value) => setRhythm((value ?? 'always') as RhythmKind)}
         data={[
-          { value: 'always', label: w.always },
-          { value: 'weekdays', label: w.weekdays },
-          { value: 'visits', label: w.visits },
+          { value: 'always', label: kitsWords.always },
+          { value: 'weekdays', label: kitsWords.weekdays },
+          { value: 'visits', label: kitsWords.visits },
         ]}
       />
     </FormDialog>
@@ -195,15 +195,15 @@ function AddKit({
   return (
     <FormDialog
       opened={opened}
-      title={w.add}
-      press={w.create}
+      title={kitsWords.add}
+      press={kitsWords.create}
       busy={busy}
       onSubmit={submit}
       onClose={onClose}
     >
       <TextInput
         data-autofocus
-        label={w.name}
+        label={kitsWords.name}
         required
         withAsterisk={false}
         maxLength={120}
@@ -211,20 +211,20 @@ function AddKit({
         onChange={(event) => setFields({ ...fields, name: event.currentTarget.value })}
       />
       <Select
-        label={w.where}
+        label={kitsWords.where}
         value={placeId}
         onChange={(value) => setFields({ ...fields, placeId: value ?? '' })}
         data={strap.places.map(({ id, name }) => ({ value: id, label: name }))}
       />
       <TextInput
-        label={w.note}
+        label={kitsWords.note}
         value={fields.note}
         onChange={(event) => setFields({ ...fields, note: event.currentTarget.value })}
       />
       <ShapeChoice value={fields.shape} onChange={(shape) => setFields({ ...fields, shape })} />
       <Textarea
-        label={fields.shape ? words.kits.morePockets : w.pockets}
-        description={w.pocketsHint}
+        label={fields.shape ? words.kits.morePockets : kitsWords.pockets}
+        description={kitsWords.pocketsHint}
         value={fields.pockets}
         onChange={(event) => setFields({ ...fields, pockets: event.currentTarget.value })}
       />

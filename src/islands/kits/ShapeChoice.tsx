@@ -3,7 +3,7 @@ import { SHAPES, type Shape, TEMPLATES } from '../../core/household/container'
 import { words } from '../../words'
 import classes from './kits.module.css'
 
-const w = words.kits.shapes
+const shapesWords = words.kits.shapes
 
 interface Props {
   readonly value: Shape | null
@@ -12,13 +12,13 @@ interface Props {
 
 export const ShapeChoice = ({ value, onChange }: Props) => (
   <fieldset className={classes.shapes}>
-    <legend>{w.label}</legend>
+    <legend>{shapesWords.label}</legend>
     <label>
       <input type="radio" name="shape" checked={value === null} onChange={() => onChange(null)} />
-      <b>{w.none}</b>
+      <b>{shapesWords.none}</b>
     </label>
     {SHAPES.map((shape) => (
-      <label key={shape} title={w.about(shape)}>
+      <label key={shape} title={shapesWords.about(shape)}>
         <input
           type="radio"
           name="shape"
@@ -26,7 +26,7 @@ export const ShapeChoice = ({ value, onChange }: Props) => (
           onChange={() => onChange(shape)}
         />
         <ShapeDrawing shape={shape} />
-        <b>{w.name(shape)}</b>
+        <b>{shapesWords.name(shape)}</b>
       </label>
     ))}
   </fieldset>

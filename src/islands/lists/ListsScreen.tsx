@@ -30,7 +30,7 @@ export const ListsScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.lists
+const listsWords = words.lists
 type Decisions = z.input<(typeof decideLines)['body']>['lines']
 
 function Lists({ initial, place: chosen }: Props) {
@@ -63,11 +63,21 @@ function Lists({ initial, place: chosen }: Props) {
   }, [laid, view, place, away, days])
   if (!place || !proposal)
     return (
-      <Nothing title={w.title} text={words.cover.noPlaces} href="/kits" to={words.cover.toKits} />
+      <Nothing
+        title={listsWords.title}
+        text={words.cover.noPlaces}
+        href="/kits"
+        to={words.cover.toKits}
+      />
     )
   if (view.members.length === 0)
     return (
-      <Nothing title={w.title} text={w.noMembers} href="/household" to={words.cover.toHousehold} />
+      <Nothing
+        title={listsWords.title}
+        text={listsWords.noMembers}
+        href="/household"
+        to={words.cover.toHousehold}
+      />
     )
 
   const decisions = new Map(
@@ -86,7 +96,11 @@ function Lists({ initial, place: chosen }: Props) {
   const decided = proposal.lines.filter(isDecided)
   const cost = open.reduce((sum, { costMinor }) => sum + (costMinor ?? 0), 0)
   const decide = (lines: Decisions) =>
-    run(decideLines, { params: { placeId: place.id }, body: { lines } }, w.decided(lines.length))
+    run(
+      decideLines,
+      { params: { placeId: place.id }, body: { lines } },
+      listsWords.decided(lines.length),
+    )
   const accepting = (line: ProposedLine, pocket: PocketId): Decisions[number] => ({
     decision: 'accepted',
     key: line.key,
@@ -101,8 +115,8 @@ function Lists({ initial, place: chosen }: Props) {
   return (
     <>
       <header className={classes.head}>
-        <h1>{w.headline(place.name, open.length)}</h1>
-        <p className="second">{w.under(money(cost, habits.currency))}</p>
+        <h1>{listsWords.headline(place.name, open.length)}</h1>
+        <p className="second">{listsWords.under(money(cost, habits.currency))}</p>
       </header>
       <div className={classes.whatIf}>
         <Choices
@@ -114,7 +128,7 @@ function Lists({ initial, place: chosen }: Props) {
           }}
         />
         <Choices
-          label={w.who}
+          label={listsWords.who}
           choices={view.members.map(({ id, name }) => ({ id, name, on: !away.has(id) }))}
           onToggle={(id) => {
             const next = new Set(away)
@@ -125,7 +139,7 @@ function Lists({ initial, place: chosen }: Props) {
         <div className={classes.when}>
           <TextInput
             type="number"
-            label={w.days}
+            label={listsWords.days}
             min={1}
             max={60}
             value={String(days)}
@@ -137,7 +151,7 @@ function Lists({ initial, place: chosen }: Props) {
           {into ? (
             <>
               <Select
-                label={w.into}
+                label={listsWords.into}
                 value={into.id}
                 onChange={(id) => setPocketId(pockets.find((one) => one.id === id)?.id ?? null)}
                 data={pockets.map(({ id, name, kitId }) => ({
@@ -150,7 +164,7 @@ function Lists({ initial, place: chosen }: Props) {
                   loading={busy}
                   onClick={() => void decide(open.map((line) => accepting(line, into.id)))}
                 >
-                  {w.acceptAll(open.length)}
+                  {listsWords.acceptAll(open.length)}
                 </Button>
               )}
             </>
@@ -160,27 +174,27 @@ function Lists({ initial, place: chosen }: Props) {
               onClick={() =>
                 void run(
                   createKit,
-                  { body: { placeId: place.id, name: w.kitName } },
+                  { body: { placeId: place.id, name: listsWords.kitName } },
                   words.undo.did.saved,
                 )
               }
             >
-              {w.makeKit}
+              {listsWords.makeKit}
             </Button>
           )}
         </div>
       </div>
       {proposal.unmet.length > 0 && (
         <div className={classes.unmet}>
-          <h2>{w.unmet}</h2>
+          <h2>{listsWords.unmet}</h2>
           <ul>
             {proposal.unmet.map(({ needId, need, members }) => (
-              <li key={needId}>{w.unmetLine(need, members)}</li>
+              <li key={needId}>{listsWords.unmetLine(need, members)}</li>
             ))}
           </ul>
         </div>
       )}
-      <ul className={classes.lines} aria-label={w.title}>
+      <ul className={classes.lines} aria-label={listsWords.title}>
         {open.map((line) => (
           <Line
             key={line.key}
@@ -194,11 +208,11 @@ function Lists({ initial, place: chosen }: Props) {
       </ul>
       {proposal.formerLife.length > 0 && (
         <section className={classes.former}>
-          <h2>{w.former}</h2>
+          <h2>{listsWords.former}</h2>
           <ul>
             {proposal.formerLife.map(({ itemId, title, why }) => (
               <li key={itemId}>
-                <b>{title}</b> <small>{w.formerWhy[why]}</small>
+                <b>{title}</b> <small>{listsWords.formerWhy[why]}</small>
               </li>
             ))}
           </ul>
@@ -206,7 +220,7 @@ function Lists({ initial, place: chosen }: Props) {
       )}
       {decided.length > 0 && (
         <details className={classes.decided}>
-          <summary>{w.decided(decided.length)}</summary>
+          <summary>{listsWords.decided(decided.length)}</summary>
           <ul>
             {decided.map((line) => {
               const one = decisions.get(line.key)
@@ -214,16 +228,18 @@ function Lists({ initial, place: chosen }: Props) {
                 <li key={line.key}>
                   <b>{line.title}</b>{' '}
                   <small>
-                    {one?.decision === 'overruled' ? `${w.overruled}: ${one.note}` : w.accepted}
+                    {one?.decision === 'overruled'
+                      ? `${listsWords.overruled}: ${one.note}`
+                      : listsWords.accepted}
                   </small>
                   {one?.decision === 'overruled' && (
                     <button
                       type="button"
                       className={classes.reset}
-                      aria-label={`${w.reopen}: ${line.title}`}
+                      aria-label={`${listsWords.reopen}: ${line.title}`}
                       onClick={() => void decide([{ decision: 'open', key: line.key }])}
                     >
-                      {w.reopen}
+                      {listsWords.reopen}
                     </button>
                   )}
                 </li>
@@ -264,9 +280,9 @@ function Line({
       <div>
         <b>{line.title}</b>
         <span>
-          {w.line(counted(line.par, line.unit), counted(line.here, line.unit))}
+          {listsWords.line(counted(line.par, line.unit), counted(line.here, line.unit))}
           {line.costMinor !== null &&
-            ` · ${line.costMinor === 0 ? w.free : w.cost(money(line.costMinor, currency))}`}
+            ` · ${line.costMinor === 0 ? listsWords.free : listsWords.cost(money(line.costMinor, currency))}`}
         </span>
         <details>
           <summary>
@@ -276,7 +292,7 @@ function Line({
           <ul>
             {line.reasons.map((reason) => (
               <li key={`${reason.needId}${reason.companionOf}`}>
-                {w.reason(
+                {listsWords.reason(
                   reason.need,
                   reason.members.map(({ name }) => name),
                   reason.uses,
@@ -295,18 +311,18 @@ function Line({
             type="button"
             className={classes.press}
             disabled={busy || onAccept === null}
-            aria-label={`${w.accept}: ${line.title}`}
+            aria-label={`${listsWords.accept}: ${line.title}`}
             onClick={() => onAccept?.()}
           >
-            {w.accept}
+            {listsWords.accept}
           </button>
           <button
             type="button"
             className={classes.reset}
-            aria-label={`${w.overrule}: ${line.title}`}
+            aria-label={`${listsWords.overrule}: ${line.title}`}
             onClick={() => setNote('')}
           >
-            {w.overrule}
+            {listsWords.overrule}
           </button>
         </span>
       ) : (
@@ -321,16 +337,16 @@ function Line({
             autoFocus
             required
             withAsterisk={false}
-            label={w.notHere}
+            label={listsWords.notHere}
             maxLength={2000}
             value={note}
             onChange={(event) => setNote(event.currentTarget.value)}
           />
           <Button type="submit" loading={busy} disabled={note.trim() === ''}>
-            {w.keepOut}
+            {listsWords.keepOut}
           </Button>
           <Button variant="default" onClick={() => setNote(null)}>
-            {w.cancel}
+            {listsWords.cancel}
           </Button>
         </form>
       )}

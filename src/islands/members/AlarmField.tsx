@@ -8,7 +8,7 @@ import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import classes from './member.module.css'
 
-const w = words.members
+const membersWords = words.members
 
 interface Props<F extends MemberFacts> {
   readonly facts: F
@@ -47,9 +47,10 @@ export function AlarmField<F extends MemberFacts>({ facts, today, onChange }: Pr
   }
   /** A line that nobody is named for is not kept: it would move an alarm on no one's word. */
   const errorOf = (name: keyof typeof text): string | undefined => {
-    if (name !== 'who') return read(text[name]) === 'wrong' ? w.wrongTemperature : undefined
+    if (name !== 'who')
+      return read(text[name]) === 'wrong' ? membersWords.wrongTemperature : undefined
     const isSaid = text.hot.trim() !== '' || text.cold.trim() !== ''
-    return isSaid && text.who.trim() === '' ? w.alarmWhoMissing : undefined
+    return isSaid && text.who.trim() === '' ? membersWords.alarmWhoMissing : undefined
   }
   const field = (name: keyof typeof text, label: string) => (
     <TextInput
@@ -62,13 +63,13 @@ export function AlarmField<F extends MemberFacts>({ facts, today, onChange }: Pr
   )
   return (
     <fieldset className={classes.group}>
-      <legend>{w.alarm}</legend>
-      <p className="second">{w.alarmHint}</p>
+      <legend>{membersWords.alarm}</legend>
+      <p className="second">{membersWords.alarmHint}</p>
       <div className={classes.pair}>
-        {field('hot', w.alarmHot)}
-        {field('cold', w.alarmCold)}
+        {field('hot', membersWords.alarmHot)}
+        {field('cold', membersWords.alarmCold)}
       </div>
-      {field('who', w.alarmWho)}
+      {field('who', membersWords.alarmWho)}
     </fieldset>
   )
 }

@@ -20,7 +20,7 @@ import { ContactFields } from './ContactFields'
 import classes from './member.module.css'
 import { ToldField } from './ToldField'
 
-const w = words.members
+const membersWords = words.members
 
 export function AnimalFields({
   facts,
@@ -34,38 +34,38 @@ export function AnimalFields({
   return (
     <>
       <MultiSelect
-        label={w.traits}
+        label={membersWords.traits}
         value={[...facts.traits]}
         onChange={(traits) => set({ traits: traits as AnimalTrait[] })}
         data={Object.entries(TRAITS_OF_ANIMALS).map(([value, label]) => ({ value, label }))}
       />
       <TextInput
-        label={w.coat}
+        label={membersWords.coat}
         maxLength={120}
         value={facts.coat}
         onChange={(event) => set({ coat: event.currentTarget.value })}
       />
       <TextInput
-        label={w.temperament}
+        label={membersWords.temperament}
         maxLength={2000}
         value={facts.temperament}
         onChange={(event) => set({ temperament: event.currentTarget.value })}
       />
       <fieldset className={classes.group}>
         <legend>
-          {w.vitals} ({w.own})
+          {membersWords.vitals} ({membersWords.own})
         </legend>
         {(['temperature', 'pulse', 'breathing'] as const).map((sign) => (
           <RangeFields
             key={sign}
-            label={w[sign]}
+            label={membersWords[sign]}
             range={facts.normal[sign]}
             onChange={(range) => set({ normal: { ...facts.normal, [sign]: range } })}
           />
         ))}
       </fieldset>
       <MultiSelect
-        label={w.conditions}
+        label={membersWords.conditions}
         value={[...(facts.conditions ?? [])]}
         onChange={(conditions) => set({ conditions: conditions as AnimalCondition[] })}
         data={Object.entries(CONDITIONS_OF_ANIMALS).map(([value, label]) => ({ value, label }))}
@@ -75,9 +75,13 @@ export function AnimalFields({
       )}
       <ToldField topic="medicines" facts={facts} today={today} onChange={onChange} />
       <AlarmField facts={facts} today={today} onChange={onChange} />
-      <ContactFields legend={w.vet} contact={facts.vet} onChange={(vet) => set({ vet })} />
       <ContactFields
-        legend={w.clinic}
+        legend={membersWords.vet}
+        contact={facts.vet}
+        onChange={(vet) => set({ vet })}
+      />
+      <ContactFields
+        legend={membersWords.clinic}
         contact={facts.clinic}
         onChange={(clinic) => set({ clinic })}
       />
@@ -133,8 +137,8 @@ function Agreed({
   const [adding, setAdding] = useState<AgreedMedicine | null>(null)
   return (
     <fieldset className={classes.group}>
-      <legend>{w.agreed}</legend>
-      <p className="second">{w.agreedHint}</p>
+      <legend>{membersWords.agreed}</legend>
+      <p className="second">{membersWords.agreedHint}</p>
       {agreed.map((one) => (
         <div key={one.substance} className={classes.agreed}>
           <b>{substanceName(one.substance)}</b>
@@ -142,7 +146,7 @@ function Agreed({
             “{one.words}” ({one.vet}, {fullDay(one.on)})
           </span>
           <Checkbox
-            label={w.confirmed}
+            label={membersWords.confirmed}
             checked={one.confirmedAgainstWarning}
             onChange={(event) =>
               onChange(
@@ -157,17 +161,17 @@ function Agreed({
           <button
             type="button"
             className={classes.quiet}
-            aria-label={`${w.remove}: ${substanceName(one.substance)}`}
+            aria-label={`${membersWords.remove}: ${substanceName(one.substance)}`}
             onClick={() => onChange(agreed.filter((other) => other !== one))}
           >
-            {w.remove}
+            {membersWords.remove}
           </button>
         </div>
       ))}
       {adding ? (
         <>
           <Select
-            label={w.substance}
+            label={membersWords.substance}
             searchable
             value={adding.substance}
             onChange={(id) => id && setAdding({ ...adding, substance: id as SubstanceId })}
@@ -176,21 +180,21 @@ function Agreed({
             ).map((value) => ({ value, label: substanceName(value) }))}
           />
           <TextInput
-            label={w.vetsWords}
+            label={membersWords.vetsWords}
             maxLength={2000}
             value={adding.words}
             onChange={(event) => setAdding({ ...adding, words: event.currentTarget.value })}
           />
           <div className={classes.pair}>
             <TextInput
-              label={w.vet}
+              label={membersWords.vet}
               maxLength={120}
               value={adding.vet}
               onChange={(event) => setAdding({ ...adding, vet: event.currentTarget.value })}
             />
             <TextInput
               type="date"
-              label={w.on}
+              label={membersWords.on}
               max={today}
               value={adding.on}
               onChange={(event) =>
@@ -206,7 +210,7 @@ function Agreed({
               setAdding(null)
             }}
           >
-            {w.addAgreed}
+            {membersWords.addAgreed}
           </Button>
         </>
       ) : (
@@ -223,7 +227,7 @@ function Agreed({
             })
           }
         >
-          {w.addAgreed}
+          {membersWords.addAgreed}
         </button>
       )}
     </fieldset>

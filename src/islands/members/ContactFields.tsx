@@ -4,7 +4,7 @@ import type { Contact } from '../../core/household/member'
 import { words } from '../../words'
 import classes from './member.module.css'
 
-const w = words.members
+const membersWords = words.members
 
 export const ContactFields = ({
   legend,
@@ -21,13 +21,13 @@ export const ContactFields = ({
     <legend>{legend}</legend>
     <div className={classes.pair}>
       <TextInput
-        label={w.contactName}
+        label={membersWords.contactName}
         maxLength={120}
         value={contact.name}
         onChange={(event) => onChange({ ...contact, name: event.currentTarget.value })}
       />
       <TextInput
-        label={w.phone}
+        label={membersWords.phone}
         type="tel"
         maxLength={40}
         value={contact.phone}
@@ -36,7 +36,7 @@ export const ContactFields = ({
     </div>
     {onRemove && (
       <button type="button" className={classes.quiet} onClick={onRemove}>
-        {w.remove}
+        {membersWords.remove}
       </button>
     )}
   </fieldset>

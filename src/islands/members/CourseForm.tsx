@@ -15,7 +15,7 @@ import { words } from '../../words'
 import type { CoverView } from '../cover/useCover'
 import classes from './member.module.css'
 
-const w = words.members
+const membersWords = words.members
 /** What can be prescribed. */
 const PRESCRIBED: readonly string[] = ['medicine', 'sharp', 'pressurised', 'food']
 
@@ -41,7 +41,7 @@ export function CourseForm({ member, view, course, onDone }: Props) {
   })
   const amount = fields.perDay.trim() === '' ? null : readAmount(fields.perDay)
   const wrong = amount !== null && amount.kind !== 'read'
-  const title = course ? w.changeCourse : w.addCourse
+  const title = course ? membersWords.changeCourse : membersWords.addCourse
   const text = (name: keyof typeof fields) => ({
     value: fields[name],
     onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
@@ -82,7 +82,7 @@ export function CourseForm({ member, view, course, onDone }: Props) {
     >
       {!course && (
         <Select
-          label={w.item}
+          label={membersWords.item}
           searchable
           required
           withAsterisk={false}
@@ -96,38 +96,38 @@ export function CourseForm({ member, view, course, onDone }: Props) {
         />
       )}
       <div className={classes.pair}>
-        <TextInput label={w.reason} maxLength={120} {...text('reason')} />
-        <TextInput label={w.prescriber} maxLength={120} {...text('prescriber')} />
+        <TextInput label={membersWords.reason} maxLength={120} {...text('reason')} />
+        <TextInput label={membersWords.prescriber} maxLength={120} {...text('prescriber')} />
       </div>
-      <TextInput label={w.directions} maxLength={2000} {...text('directions')} />
+      <TextInput label={membersWords.directions} maxLength={2000} {...text('directions')} />
       <TextInput
-        label={w.perDay}
-        description={w.asNeeded}
+        label={membersWords.perDay}
+        description={membersWords.asNeeded}
         {...text('perDay')}
-        error={wrong ? w.wrongAmount : undefined}
+        error={wrong ? membersWords.wrongAmount : undefined}
       />
       <div className={classes.pair}>
         <TextInput
           type="date"
           required
           withAsterisk={false}
-          label={w.starts}
+          label={membersWords.starts}
           {...text('startsOn')}
         />
         <TextInput
           type="date"
-          label={w.ends}
-          description={w.endsHint}
+          label={membersWords.ends}
+          description={membersWords.endsHint}
           min={fields.startsOn}
           {...text('endsOn')}
         />
       </div>
       <div className={classes.presses}>
         <Button type="submit" loading={busy} disabled={!itemId || wrong}>
-          {course ? w.save : w.addCourse}
+          {course ? membersWords.save : membersWords.addCourse}
         </Button>
         <Button variant="default" onClick={onDone}>
-          {w.cancel}
+          {membersWords.cancel}
         </Button>
       </div>
     </form>

@@ -11,25 +11,27 @@ import type { Cover } from '../cover/useCover'
 import { CourseForm } from './CourseForm'
 import classes from './member.module.css'
 
-const w = words.members
+const membersWords = words.members
 
 export function Courses({ sheet, cover }: { readonly sheet: MemberSheet; readonly cover: Cover }) {
   const [adding, setAdding] = useState(false)
   return (
-    <section className={classes.part} aria-label={w.medicines}>
+    <section className={classes.part} aria-label={membersWords.medicines}>
       <header>
-        <h2>{w.medicines}</h2>
+        <h2>{membersWords.medicines}</h2>
         {!adding && (
           <button
             type="button"
             className={`${classes.quiet} no-print`}
             onClick={() => setAdding(true)}
           >
-            {w.addCourse}
+            {membersWords.addCourse}
           </button>
         )}
       </header>
-      {sheet.courses.length === 0 && !adding && <p className="second">{w.noMedicines}</p>}
+      {sheet.courses.length === 0 && !adding && (
+        <p className="second">{membersWords.noMedicines}</p>
+      )}
       <ul className={classes.courses}>
         {sheet.courses.map((line) => (
           <CourseItem key={line.course.id} line={line} sheet={sheet} cover={cover} />
@@ -81,9 +83,11 @@ function CourseItem({
             .filter(Boolean)
             .join(' · ')}
         </small>
-        <p className={classes.courseState}>{w.course(state, unit)}</p>
+        <p className={classes.courseState}>{membersWords.course(state, unit)}</p>
         {course.release && (
-          <small>{w.released(course.release.by, course.release.on, course.release.words)}</small>
+          <small>
+            {membersWords.released(course.release.by, course.release.on, course.release.words)}
+          </small>
         )}
       </div>
       {changing ? (
@@ -100,23 +104,23 @@ function CourseItem({
             autoFocus
             required
             withAsterisk={false}
-            label={w.releaseBy}
+            label={membersWords.releaseBy}
             value={word.by}
             onChange={(event) => setWord({ ...word, by: event.currentTarget.value })}
           />
           <TextInput
             required
             withAsterisk={false}
-            label={w.releaseWords}
+            label={membersWords.releaseWords}
             value={word.words}
             onChange={(event) => setWord({ ...word, words: event.currentTarget.value })}
           />
           <div className={classes.presses}>
             <Button type="submit" loading={busy}>
-              {w.save}
+              {membersWords.save}
             </Button>
             <Button variant="default" onClick={() => setWord(null)}>
-              {w.cancel}
+              {membersWords.cancel}
             </Button>
           </div>
         </form>
@@ -126,10 +130,10 @@ function CourseItem({
             <button
               type="button"
               className={classes.quiet}
-              aria-label={`${w.release}: ${title}`}
+              aria-label={`${membersWords.release}: ${title}`}
               onClick={() => setWord({ by: course.prescriber, words: '' })}
             >
-              {w.release}
+              {membersWords.release}
             </button>
           )}{' '}
           <button
@@ -144,10 +148,12 @@ function CourseItem({
             type="button"
             className={classes.quiet}
             disabled={busy}
-            aria-label={`${w.remove}: ${title}`}
-            onClick={() => void run(removeCourse, { params: { courseId: course.id } }, w.removed)}
+            aria-label={`${membersWords.remove}: ${title}`}
+            onClick={() =>
+              void run(removeCourse, { params: { courseId: course.id } }, membersWords.removed)
+            }
           >
-            {w.remove}
+            {membersWords.remove}
           </button>
         </span>
       )}

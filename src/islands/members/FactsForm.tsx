@@ -14,7 +14,7 @@ import classes from './member.module.css'
 import { PersonFields } from './PersonFields'
 import { ToldField } from './ToldField'
 
-const w = words.members
+const membersWords = words.members
 
 export function FactsForm({
   member,
@@ -79,8 +79,8 @@ export function FactsForm({
         onChange={(event) => setPlain({ ...plain, note: event.currentTarget.value })}
       />
       <TagsInput
-        label={w.allergies}
-        description={w.allergyHint}
+        label={membersWords.allergies}
+        description={membersWords.allergyHint}
         value={facts.allergies.map(allergyName)}
         onChange={(names) => setFacts({ ...facts, allergies: names.map(allergyOf) })}
         data={SUBSTANCE_IDS.map(substanceName)}
@@ -91,7 +91,7 @@ export function FactsForm({
       {facts.kind === 'person' ? (
         <>
           <Checkbox
-            label={w.helper}
+            label={membersWords.helper}
             checked={plain.helper}
             onChange={(event) => setPlain({ ...plain, helper: event.currentTarget.checked })}
           />
@@ -102,10 +102,10 @@ export function FactsForm({
       )}
       <div className={classes.presses}>
         <Button type="submit" loading={busy} disabled={plain.name.trim() === ''}>
-          {w.save}
+          {membersWords.save}
         </Button>
         <Button variant="default" onClick={onDone}>
-          {w.cancel}
+          {membersWords.cancel}
         </Button>
       </div>
     </form>

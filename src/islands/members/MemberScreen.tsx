@@ -32,7 +32,7 @@ export const MemberScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.members
+const membersWords = words.members
 
 function MemberParts({ initial, memberId }: Props) {
   const cover = useCover(initial)
@@ -56,23 +56,23 @@ function MemberParts({ initial, memberId }: Props) {
             {[
               member.species,
               member.born ? words.household.age(daysBetween(member.born, today)) : '',
-              w.weighed(state, view.units),
-              member.guestUntil ? w.isGuest(member.guestUntil) : '',
+              membersWords.weighed(state, view.units),
+              member.guestUntil ? membersWords.isGuest(member.guestUntil) : '',
               member.note,
             ]
               .filter(Boolean)
               .join(' · ')}
           </p>
-          <p className={classes.cautionLine}>{w.cautionLine}</p>
+          <p className={classes.cautionLine}>{membersWords.cautionLine}</p>
         </div>
         <div className={`${classes.presses} no-print`}>
           <Checkbox
-            label={w.withPrivate}
+            label={membersWords.withPrivate}
             checked={isPrivate}
             onChange={(event) => setPrivate(event.currentTarget.checked)}
           />
           <Button variant="default" onClick={() => window.print()}>
-            {w.print}
+            {membersWords.print}
           </Button>
         </div>
       </header>
@@ -86,7 +86,7 @@ function MemberParts({ initial, memberId }: Props) {
       <div className={classes.columns}>
         <div>
           <section className={classes.part}>
-            <h2>{w.places}</h2>
+            <h2>{membersWords.places}</h2>
             {sheet.places.map((part) => (
               <PlaceLines
                 key={part.placeId}
@@ -102,9 +102,9 @@ function MemberParts({ initial, memberId }: Props) {
         <div>
           <Numbers member={member} numbers={view.numbers} isPrivate={isPrivate} />
           {isPrivate && (
-            <section className={classes.part} aria-label={w.edit}>
+            <section className={classes.part} aria-label={membersWords.edit}>
               <header>
-                <h2>{w.edit}</h2>
+                <h2>{membersWords.edit}</h2>
                 {!editing && (
                   <button
                     type="button"
@@ -170,8 +170,8 @@ function PlaceLines({
     <div className={classes.place} data-hue={place.hue}>
       <h3>
         <a href={`/cover?place=${place.id}`}>{place.name}</a>
-        <strong>{w.readiness(part.readiness)}</strong>
-        <small>{w.gaps(gaps.length)}</small>
+        <strong>{membersWords.readiness(part.readiness)}</strong>
+        <small>{membersWords.gaps(gaps.length)}</small>
       </h3>
       <ul>
         {gaps.map(({ need, cell }) => (
@@ -181,7 +181,7 @@ function PlaceLines({
         ))}
       </ul>
       <details>
-        <summary>{w.holds(holds.length)}</summary>
+        <summary>{membersWords.holds(holds.length)}</summary>
         <ul>
           {holds.map(({ need, sources }) => (
             <li key={need.id}>
@@ -197,7 +197,7 @@ function PlaceLines({
       </details>
       {held.length > 0 && (
         <details open>
-          <summary>{w.held}</summary>
+          <summary>{membersWords.held}</summary>
           <ul>
             {held.map((one) => (
               <li key={`${one.kitId}/${one.title}`}>
@@ -205,7 +205,7 @@ function PlaceLines({
                 <small>
                   {isPrivate
                     ? one.why.map((why) => words.cover.why(why, today)).join('; ')
-                    : w.notFor(name)}{' '}
+                    : membersWords.notFor(name)}{' '}
                   · {one.pocket}, {kitName(one.kitId)}
                 </small>
               </li>

@@ -3,7 +3,7 @@ import type { Contact, Member } from '../../core/household/member'
 import { words } from '../../words'
 import classes from './member.module.css'
 
-const w = words.members
+const membersWords = words.members
 
 export function Numbers({
   member: { facts },
@@ -17,19 +17,19 @@ export function Numbers({
   const own: readonly (readonly [string, Contact])[] =
     facts.kind === 'person'
       ? [
-          [w.doctor, facts.doctor],
+          [membersWords.doctor, facts.doctor],
           ...(isPrivate ? facts.contacts.map((one) => [one.name, one] as const) : []),
         ]
       : [
-          [w.vet, facts.vet],
-          [w.clinic, facts.clinic],
+          [membersWords.vet, facts.vet],
+          [membersWords.clinic, facts.clinic],
         ]
   return (
-    <section className={classes.part} aria-label={w.numbers}>
-      <h2>{w.numbers}</h2>
+    <section className={classes.part} aria-label={membersWords.numbers}>
+      <h2>{membersWords.numbers}</h2>
       <dl className={classes.numbers}>
-        <NumberLine name={w.emergency} phone={numbers.emergency} />
-        <NumberLine name={w.poison} phone={numbers.poison} />
+        <NumberLine name={membersWords.emergency} phone={numbers.emergency} />
+        <NumberLine name={membersWords.poison} phone={numbers.poison} />
         {own.map(([name, contact]) => (
           <NumberLine
             key={name}

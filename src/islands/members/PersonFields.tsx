@@ -20,7 +20,7 @@ import { ContactFields } from './ContactFields'
 import classes from './member.module.css'
 import { ToldField } from './ToldField'
 
-const w = words.members
+const membersWords = words.members
 const UNKNOWN = 'unknown'
 
 export function PersonFields({
@@ -35,7 +35,7 @@ export function PersonFields({
   return (
     <>
       <MultiSelect
-        label={w.conditions}
+        label={membersWords.conditions}
         searchable
         value={[...facts.conditions]}
         onChange={(conditions) => set({ conditions: conditions as PersonCondition[] })}
@@ -47,43 +47,46 @@ export function PersonFields({
       <ToldField topic="medicines" facts={facts} today={today} onChange={onChange} />
       <div className={classes.pair}>
         <Select
-          label={w.swallows}
+          label={membersWords.swallows}
           value={facts.swallowsTablets === null ? UNKNOWN : facts.swallowsTablets ? 'yes' : 'no'}
           onChange={(answer) =>
             set({ swallowsTablets: answer === UNKNOWN ? null : answer === 'yes' })
           }
-          data={Object.entries(w.swallowsAnswers).map(([value, label]) => ({ value, label }))}
+          data={Object.entries(membersWords.swallowsAnswers).map(([value, label]) => ({
+            value,
+            label,
+          }))}
         />
         <Select
-          label={w.glove}
+          label={membersWords.glove}
           value={facts.gloveSize ?? UNKNOWN}
           onChange={(size) => set({ gloveSize: size === UNKNOWN ? null : (size as GloveSize) })}
-          data={[{ value: UNKNOWN, label: w.gloveNone }, ...GLOVE_SIZES]}
+          data={[{ value: UNKNOWN, label: membersWords.gloveNone }, ...GLOVE_SIZES]}
         />
       </div>
       <div className={classes.pair}>
         <Select
-          label={w.sex}
+          label={membersWords.sex}
           value={facts.sex}
           onChange={(sex) => set({ sex: sex as PersonFacts['sex'] })}
-          data={Object.entries(w.sexes).map(([value, label]) => ({ value, label }))}
+          data={Object.entries(membersWords.sexes).map(([value, label]) => ({ value, label }))}
         />
         <Select
-          label={w.pregnancy}
+          label={membersWords.pregnancy}
           value={facts.pregnancy}
           onChange={(pregnancy) => set({ pregnancy: pregnancy as Pregnancy })}
-          data={PREGNANCIES.map((value) => ({ value, label: w.pregnancies[value] }))}
+          data={PREGNANCIES.map((value) => ({ value, label: membersWords.pregnancies[value] }))}
         />
       </div>
       <Checkbox
-        label={w.thinner}
+        label={membersWords.thinner}
         checked={facts.bloodThinner}
         onChange={(event) => set({ bloodThinner: event.currentTarget.checked })}
       />
       <AlarmField facts={facts} today={today} onChange={onChange} />
       <Settled facts={facts} onChange={onChange} />
       <ContactFields
-        legend={w.doctor}
+        legend={membersWords.doctor}
         contact={facts.doctor}
         onChange={(doctor) => set({ doctor })}
       />
@@ -91,7 +94,7 @@ export function PersonFields({
         <ContactFields
           // biome-ignore lint/suspicious/noArrayIndexKey: contacts have no other identity while they are typed
           key={at}
-          legend={w.contacts}
+          legend={membersWords.contacts}
           contact={contact}
           onChange={(changed) =>
             set({ contacts: facts.contacts.map((one, index) => (index === at ? changed : one)) })
@@ -104,16 +107,16 @@ export function PersonFields({
         className={classes.quiet}
         onClick={() => set({ contacts: [...facts.contacts, { name: '', phone: '' }] })}
       >
-        {w.addContact}
+        {membersWords.addContact}
       </button>
       <fieldset className={classes.group}>
-        <legend>{w.skills}</legend>
+        <legend>{membersWords.skills}</legend>
         {facts.skills.map((signed, at) => (
           <div key={signed.skill} className={classes.skill}>
             <b>{SKILLS[signed.skill].name}</b>
             <TextInput
               type="date"
-              aria-label={`${SKILLS[signed.skill].name}: ${w.skillUntil}`}
+              aria-label={`${SKILLS[signed.skill].name}: ${membersWords.skillUntil}`}
               value={signed.until ?? ''}
               onChange={(event) => {
                 const until = (event.currentTarget.value || null) as PlainDate | null
@@ -125,8 +128,8 @@ export function PersonFields({
               }}
             />
             <TextInput
-              aria-label={`${SKILLS[signed.skill].name}: ${w.skillBy}`}
-              placeholder={w.skillBy}
+              aria-label={`${SKILLS[signed.skill].name}: ${membersWords.skillBy}`}
+              placeholder={membersWords.skillBy}
               value={signed.by}
               onChange={(event) => {
                 const by = event.currentTarget.value
@@ -138,16 +141,16 @@ export function PersonFields({
             <button
               type="button"
               className={classes.quiet}
-              aria-label={`${w.remove}: ${SKILLS[signed.skill].name}`}
+              aria-label={`${membersWords.remove}: ${SKILLS[signed.skill].name}`}
               onClick={() => set({ skills: facts.skills.filter((_, index) => index !== at) })}
             >
-              {w.remove}
+              {membersWords.remove}
             </button>
           </div>
         ))}
         <Select
-          aria-label={w.addSkill}
-          placeholder={w.addSkill}
+          aria-label={membersWords.addSkill}
+          placeholder={membersWords.addSkill}
           value={null}
           onChange={(skill) =>
             skill &&
@@ -174,16 +177,18 @@ function Settled({
   if (settled.length === 0) return null
   return (
     <fieldset className={classes.group}>
-      <legend>{w.settled}</legend>
+      <legend>{membersWords.settled}</legend>
       {settled.map((word) => (
         <div key={`${word.rule}${word.substance}`} className={classes.skill}>
-          <span>{w.settledWord(substanceName(word.substance), word.who, fullDay(word.on))}</span>
+          <span>
+            {membersWords.settledWord(substanceName(word.substance), word.who, fullDay(word.on))}
+          </span>
           <button
             type="button"
             className={classes.quiet}
             onClick={() => onChange({ ...facts, settled: settled.filter((one) => one !== word) })}
           >
-            {w.remove}
+            {membersWords.remove}
           </button>
         </div>
       ))}

@@ -8,7 +8,7 @@ import { shrunkPicture } from '../../ui/picture'
 import { words } from '../../words'
 import classes from './member.module.css'
 
-const w = words.members
+const membersWords = words.members
 const EDGE = 360
 
 interface Props {
@@ -37,11 +37,11 @@ export function Photo({ member, photo }: Props) {
         type="file"
         className="visually-hidden"
         accept="image/jpeg,image/png,image/webp"
-        aria-label={`${w.changePhoto}: ${member.name}`}
+        aria-label={`${membersWords.changePhoto}: ${member.name}`}
         onChange={(event) => void choose(event.currentTarget.files?.[0])}
       />
-      <span className="no-print">{w.changePhoto}</span>
-      {wrong && <small role="alert">{w.tooLarge}</small>}
+      <span className="no-print">{membersWords.changePhoto}</span>
+      {wrong && <small role="alert">{membersWords.tooLarge}</small>}
     </label>
   )
 }

@@ -6,7 +6,7 @@ import type { MemberFacts } from '../../core/household/member'
 import type { Topic } from '../../core/household/told'
 import { words } from '../../words'
 
-const w = words.members
+const membersWords = words.members
 
 interface Props<F extends MemberFacts> {
   readonly topic: Topic
@@ -19,8 +19,14 @@ export function ToldField<F extends MemberFacts>({ topic, facts, today, onChange
   const told = facts.told?.[topic]
   return (
     <Checkbox
-      label={w.toldNone[topic]}
-      description={told ? (told.by === UNSIGNED ? '' : w.toldBy(told.by, told.on)) : w.notAskedYet}
+      label={membersWords.toldNone[topic]}
+      description={
+        told
+          ? told.by === UNSIGNED
+            ? ''
+            : membersWords.toldBy(told.by, told.on)
+          : membersWords.notAskedYet
+      }
       checked={told !== undefined}
       onChange={(event) => {
         const { [topic]: _, ...others } = facts.told ?? {}

@@ -9,8 +9,8 @@ import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import classes from './member.module.css'
 
-const q = words.care.questions
-const w = words.members
+const questionsWords = words.care.questions
+const membersWords = words.members
 
 interface Props {
   readonly member: Member
@@ -33,31 +33,31 @@ export function Unasked({ member, takesSomething, onEdit }: Props) {
   const none = (topic: Topic) => keep(toldNone(member.facts, topic, today))
   const isSo = (one: Noted, so: boolean) => keep(noteAnswered(member.facts, one, so))
   return (
-    <section className={`${classes.unasked} no-print`} aria-label={w.unasked}>
-      <h2>{w.unasked}</h2>
+    <section className={`${classes.unasked} no-print`} aria-label={membersWords.unasked}>
+      <h2>{membersWords.unasked}</h2>
       <ul>
         {topics.map((topic) => (
           <li key={topic}>
-            <span>{q.notAsked(topic, member.name)}</span>
+            <span>{questionsWords.notAsked(topic, member.name)}</span>
             <span className={classes.presses}>
               <button type="button" disabled={busy} onClick={() => none(topic)}>
-                {q.none(topic)}
+                {questionsWords.none(topic)}
               </button>
               <button type="button" disabled={busy} onClick={onEdit}>
-                {q.some}
+                {questionsWords.some}
               </button>
             </span>
           </li>
         ))}
         {noted.map((one) => (
           <li key={notedKey(one)}>
-            <span>{q.noteSays(one)}</span>
+            <span>{questionsWords.noteSays(one)}</span>
             <span className={classes.presses}>
               <button type="button" disabled={busy} onClick={() => isSo(one, true)}>
-                {q.isSo}
+                {questionsWords.isSo}
               </button>
               <button type="button" disabled={busy} onClick={() => isSo(one, false)}>
-                {q.isNotSo}
+                {questionsWords.isNotSo}
               </button>
             </span>
           </li>

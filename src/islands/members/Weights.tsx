@@ -15,7 +15,7 @@ import { sentenceFor } from '../../words/frame/refusals'
 import classes from './member.module.css'
 import { WeightChart } from './WeightChart'
 
-const w = words.members
+const membersWords = words.members
 const GRAMS = { kg: 1000, g: 1, lb: 453.592 } as const
 type Unit = keyof typeof GRAMS
 
@@ -47,36 +47,36 @@ export function Weights({ member, state, units }: Props) {
     setSure(false)
   }
   return (
-    <section className={classes.part} aria-label={w.weight}>
+    <section className={classes.part} aria-label={membersWords.weight}>
       <header>
-        <h2>{w.weight}</h2>
-        <small data-stale={state.kind !== 'fresh'}>{w.weighed(state, units)}</small>
+        <h2>{membersWords.weight}</h2>
+        <small data-stale={state.kind !== 'fresh'}>{membersWords.weighed(state, units)}</small>
       </header>
       {member.weighings.length > 1 && <WeightChart weighings={member.weighings} units={units} />}
       <form
         className={`${classes.weigh} no-print`}
-        aria-label={w.weigh}
+        aria-label={membersWords.weigh}
         onSubmit={(event) => {
           event.preventDefault()
           void submit()
         }}
       >
         <TextInput
-          label={w.weighIn[unit]}
+          label={membersWords.weighIn[unit]}
           inputMode="decimal"
           value={text}
           onChange={(event) => setText(event.currentTarget.value)}
           error={fault ? sentenceFor(fault).detail : undefined}
         />
         <Select
-          label={w.unit}
+          label={membersWords.unit}
           value={unit}
           onChange={(next) => next && setUnit(next as Unit)}
           data={Object.keys(GRAMS)}
         />
         <TextInput
           type="date"
-          label={w.on}
+          label={membersWords.on}
           max={today}
           value={on}
           onChange={(event) => {
@@ -93,11 +93,11 @@ export function Weights({ member, state, units }: Props) {
             (fault?.code === 'weight_jumps' && !sure)
           }
         >
-          {w.weigh}
+          {membersWords.weigh}
         </Button>
         {fault?.code === 'weight_jumps' && (
           <Checkbox
-            label={w.sure}
+            label={membersWords.sure}
             checked={sure}
             onChange={(event) => setSure(event.currentTarget.checked)}
           />
@@ -105,7 +105,7 @@ export function Weights({ member, state, units }: Props) {
       </form>
       {member.weighings.length > 0 && (
         <details>
-          <summary>{w.table}</summary>
+          <summary>{membersWords.table}</summary>
           <table className={classes.weights}>
             <tbody>
               {[...member.weighings].reverse().map((one) => (
@@ -122,12 +122,16 @@ export function Weights({ member, state, units }: Props) {
                       type="button"
                       className={classes.quiet}
                       disabled={busy}
-                      aria-label={`${w.remove}: ${fullDay(one.on)}`}
+                      aria-label={`${membersWords.remove}: ${fullDay(one.on)}`}
                       onClick={() =>
-                        void run(removeWeighing, { params: { weighingId: one.id } }, w.removed)
+                        void run(
+                          removeWeighing,
+                          { params: { weighingId: one.id } },
+                          membersWords.removed,
+                        )
                       }
                     >
-                      {w.remove}
+                      {membersWords.remove}
                     </button>
                   </td>
                 </tr>

@@ -18,7 +18,7 @@ import { words } from '../../words'
 import { ownLineText } from '../../words/care/alarms'
 import { fullDay } from '../../words/frame/format'
 
-const w = words.members
+const membersWords = words.members
 export const allergyName = (allergy: Allergy): string =>
   allergy.kind === 'substance' ? substanceName(allergy.substance) : allergy.name
 
@@ -37,65 +37,73 @@ export function factLines(
   /** What is known, known to be nothing, or not asked yet: never left out. */
   const known = (name: string, topic: Topic, text: string) => {
     const knowledge = knowledgeOf(member, topic, takesSomething)
-    if (knowledge.kind === 'not_asked') return add(name, w.notAskedYet)
+    if (knowledge.kind === 'not_asked') return add(name, membersWords.notAskedYet)
     return add(
       name,
-      knowledge.kind === 'none' ? w.none(knowledge.told.by, knowledge.told.on) : text,
+      knowledge.kind === 'none' ? membersWords.none(knowledge.told.by, knowledge.told.on) : text,
     )
   }
-  known(w.allergies, 'allergies', facts.allergies.map(allergyName).join(', '))
+  known(membersWords.allergies, 'allergies', facts.allergies.map(allergyName).join(', '))
   if (facts.kind === 'person') {
     known(
-      w.conditions,
+      membersWords.conditions,
       'conditions',
       facts.conditions.map((one) => CONDITIONS_OF_PEOPLE[one]).join(', '),
     )
-    known(w.regular, 'medicines', facts.bloodThinner && !takesSomething ? w.thinner : w.below)
-    if (facts.bloodThinner) add(w.thinner, w.swallowsAnswers.yes)
-    if (facts.pregnancy !== 'no') add(w.pregnancy, w.pregnancies[facts.pregnancy])
+    known(
+      membersWords.regular,
+      'medicines',
+      facts.bloodThinner && !takesSomething ? membersWords.thinner : membersWords.below,
+    )
+    if (facts.bloodThinner) add(membersWords.thinner, membersWords.swallowsAnswers.yes)
+    if (facts.pregnancy !== 'no')
+      add(membersWords.pregnancy, membersWords.pregnancies[facts.pregnancy])
     if (facts.swallowsTablets !== null)
-      add(w.swallows, facts.swallowsTablets ? w.swallowsAnswers.yes : w.swallowsAnswers.no)
-    if (facts.sex !== 'unsaid') add(w.sex, w.sexes[facts.sex])
-    add(w.glove, facts.gloveSize ?? '')
+      add(
+        membersWords.swallows,
+        facts.swallowsTablets ? membersWords.swallowsAnswers.yes : membersWords.swallowsAnswers.no,
+      )
+    if (facts.sex !== 'unsaid') add(membersWords.sex, membersWords.sexes[facts.sex])
+    add(membersWords.glove, facts.gloveSize ?? '')
     add(
-      w.skills,
+      membersWords.skills,
       facts.skills
         .map(
           ({ skill, until }) =>
-            `${SKILLS[skill].name}${until ? ` ${w.skillUntil} ${fullDay(until)}` : ''}`,
+            `${SKILLS[skill].name}${until ? ` ${membersWords.skillUntil} ${fullDay(until)}` : ''}`,
         )
         .join('; '),
     )
   } else {
     known(
-      w.conditions,
+      membersWords.conditions,
       'conditions',
       (facts.conditions ?? []).map((one) => CONDITIONS_OF_ANIMALS[one]).join(', '),
     )
-    known(w.regular, 'medicines', w.below)
-    add(w.traits, facts.traits.map((one) => TRAITS_OF_ANIMALS[one]).join(', '))
-    add(w.coat, facts.coat)
-    add(w.temperament, facts.temperament)
+    known(membersWords.regular, 'medicines', membersWords.below)
+    add(membersWords.traits, facts.traits.map((one) => TRAITS_OF_ANIMALS[one]).join(', '))
+    add(membersWords.coat, facts.coat)
+    add(membersWords.temperament, facts.temperament)
     for (const { substance, words: said, vet, on, confirmedAgainstWarning } of facts.agreed)
       add(
-        `${w.agreed}: ${substanceName(substance)}`,
-        `“${said}” (${vet}, ${fullDay(on)})${confirmedAgainstWarning ? `; ${w.confirmed.toLowerCase()}` : ''}`,
+        `${membersWords.agreed}: ${substanceName(substance)}`,
+        `“${said}” (${vet}, ${fullDay(on)})${confirmedAgainstWarning ? `; ${membersWords.confirmed.toLowerCase()}` : ''}`,
       )
   }
-  if (facts.alarm) add(w.alarm, ownLineText(facts.alarm, units))
+  if (facts.alarm) add(membersWords.alarm, ownLineText(facts.alarm, units))
   const customary = customaryVitals(species, ageInMonths(born, today))
   const own = facts.kind === 'animal' ? facts.normal : null
   for (const [name, key] of [
-    [w.temperature, 'temperature'],
-    [w.pulse, 'pulse'],
-    [w.breathing, 'breathing'],
+    [membersWords.temperature, 'temperature'],
+    [membersWords.pulse, 'pulse'],
+    [membersWords.breathing, 'breathing'],
   ] as const)
     add(
       name,
       own?.[key]
-        ? `${rangeText(own[key])} (${w.own})`
+        ? `${rangeText(own[key])} (${membersWords.own})`
         : customary?.[key]
-          ? `${rangeText(customary[key])} (${w.customary})`
+          ? `${rangeText(customary[key])} (${membersWords.customary})`
           : '',
     )
   if (customary && !(own?.temperature && own.pulse && own.breathing))

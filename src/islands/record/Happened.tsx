@@ -12,7 +12,7 @@ import { words } from '../../words'
 import { longDay } from '../../words/frame/format'
 import classes from './record.module.css'
 
-const w = words.record
+const recordWords = words.record
 
 interface Props {
   readonly place: string | null
@@ -48,11 +48,11 @@ export function Happened({ place, asked }: Props) {
   const [first] = pages.data?.pages ?? []
   const entries = told(pages.data?.pages.flatMap((page) => page.entries) ?? [])
   return (
-    <section aria-label={w.happened}>
+    <section aria-label={recordWords.happened}>
       <div className={`${classes.filters} no-print`}>
         <Select
-          label={w.item}
-          placeholder={w.anyItem}
+          label={recordWords.item}
+          placeholder={recordWords.anyItem}
           searchable
           clearable
           value={item ?? (lot ? (entries[0]?.itemId ?? null) : null)}
@@ -63,8 +63,8 @@ export function Happened({ place, asked }: Props) {
           data={(first?.items ?? []).map(({ id, title }) => ({ value: id, label: title }))}
         />
         <Select
-          label={w.kit}
-          placeholder={w.anyKit}
+          label={recordWords.kit}
+          placeholder={recordWords.anyKit}
           clearable
           value={kit}
           onChange={setKit}
@@ -73,15 +73,15 @@ export function Happened({ place, asked }: Props) {
             .map(({ id, name }) => ({ value: id, label: name }))}
         />
         <Select
-          label={w.who}
-          placeholder={w.anybody}
+          label={recordWords.who}
+          placeholder={recordWords.anybody}
           clearable
           value={who}
           onChange={setWho}
           data={first?.hands ?? []}
         />
       </div>
-      {pages.isSuccess && entries.length === 0 && <p className="second">{w.none}</p>}
+      {pages.isSuccess && entries.length === 0 && <p className="second">{recordWords.none}</p>}
       <ol className={classes.entries}>
         {entries.map((entry, index) => (
           <Fragment key={entry.position}>
@@ -107,7 +107,7 @@ export function Happened({ place, asked }: Props) {
           loading={pages.isFetchingNextPage}
           onClick={() => void pages.fetchNextPage()}
         >
-          {w.more}
+          {recordWords.more}
         </Button>
       )}
     </section>

@@ -12,7 +12,7 @@ import { words } from '../../words'
 import { counted } from '../../words/frame/format'
 import classes from './record.module.css'
 
-const w = words.record
+const recordWords = words.record
 type Past = z.infer<typeof pastValue>
 
 interface Props {
@@ -34,11 +34,11 @@ export function PastDay({ place, first, today }: Props) {
     ({ placeId }) => place === null || placeId === place,
   )
   return (
-    <section aria-label={w.asItWas}>
+    <section aria-label={recordWords.asItWas}>
       <div className={`${classes.filters} no-print`}>
         <TextInput
           type="date"
-          label={w.day}
+          label={recordWords.day}
           max={today}
           value={day}
           error={asked === null && day !== '' ? words.record.notADay(today) : undefined}
@@ -50,11 +50,11 @@ export function PastDay({ place, first, today }: Props) {
         <>
           <h2>
             {holdings.length === 0
-              ? w.nothingThen(data.day)
-              : w.thenTitle(data.day, holdings.length)}
+              ? recordWords.nothingThen(data.day)
+              : recordWords.thenTitle(data.day, holdings.length)}
           </h2>
           <p className="second">
-            {w.thenHint} {data.firstDay ? w.since(data.firstDay) : ''}
+            {recordWords.thenHint} {data.firstDay ? recordWords.since(data.firstDay) : ''}
           </p>
           {data.places.map((at) => (
             <PlaceThen

@@ -7,7 +7,7 @@ import { Happened } from './Happened'
 import { PastDay } from './PastDay'
 import classes from './record.module.css'
 
-const w = words.record
+const recordWords = words.record
 
 interface Props {
   readonly strap: Strap
@@ -33,13 +33,13 @@ function Recorded({ strap, place, asked }: Props) {
   return (
     <>
       <header className={classes.head}>
-        <h1>{w.title}</h1>
-        <span role="group" aria-label={w.title}>
+        <h1>{recordWords.title}</h1>
+        <span role="group" aria-label={recordWords.title}>
           <button type="button" aria-pressed={!past} onClick={() => setPast(false)}>
-            {w.happened}
+            {recordWords.happened}
           </button>
           <button type="button" aria-pressed={past} onClick={() => setPast(true)}>
-            {w.asItWas}
+            {recordWords.asItWas}
           </button>
         </span>
       </header>

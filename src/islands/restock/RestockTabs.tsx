@@ -1,7 +1,7 @@
 import { Parts } from '../../ui/Parts'
 import { words } from '../../words'
 
-const w = words.restock.plan.parts
+const partsWords = words.restock.plan.parts
 const HREFS = {
   list: '/restock',
   plan: '/restock/plan',
@@ -16,6 +16,10 @@ export const RestockTabs = ({ part }: { readonly part: Part }) => (
   <Parts
     label={words.restock.title}
     current={part}
-    parts={(Object.keys(HREFS) as Part[]).map((id) => ({ id, label: w[id], href: HREFS[id] }))}
+    parts={(Object.keys(HREFS) as Part[]).map((id) => ({
+      id,
+      label: partsWords[id],
+      href: HREFS[id],
+    }))}
   />
 )

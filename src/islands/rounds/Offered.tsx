@@ -7,7 +7,7 @@ import classes from './rounds.module.css'
 import type { Start } from './useStart'
 import type { RoundsValue } from './view'
 
-const w = words.rounds
+const roundsWords = words.rounds
 
 interface Props {
   readonly offered: RoundsValue['due'][number]
@@ -37,33 +37,33 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
           <b>{kit}</b> {place}
         </span>
         <small>
-          {w.due(offered.dueOn, today)} · {w.pocketsOf(pockets.length, allPockets.length)} ·{' '}
-          {w.takes(seconds)}
+          {roundsWords.due(offered.dueOn, today)} ·{' '}
+          {roundsWords.pocketsOf(pockets.length, allPockets.length)} · {roundsWords.takes(seconds)}
         </small>
-        {first && <small>{w.why(first.code, first.since, today)}</small>}
+        {first && <small>{roundsWords.why(first.code, first.since, today)}</small>}
       </button>
       <button
         type="button"
         className={classes.press}
         disabled={start.busy || ids.length === 0}
         onClick={() => void start.begin(kitId, kit, ids)}
-        aria-label={`${w.start}: ${kit}`}
+        aria-label={`${roundsWords.start}: ${kit}`}
       >
-        {w.start}
+        {roundsWords.start}
       </button>
       {open && (
         <div className={classes.offerBody}>
           <dl>
-            <dt>{w.asksTitle}</dt>
-            <dd>{w.toll(toll)}</dd>
+            <dt>{roundsWords.asksTitle}</dt>
+            <dd>{roundsWords.toll(toll)}</dd>
             {reasons.length > 1 && (
               <>
-                <dt>{w.whyTitle}</dt>
+                <dt>{roundsWords.whyTitle}</dt>
                 <dd>
                   <ul>
                     {reasons.map((reason) => (
                       <li key={reason.code}>
-                        {w.because[reason.code]}: {reason.pockets.join(', ')}
+                        {roundsWords.because[reason.code]}: {reason.pockets.join(', ')}
                       </li>
                     ))}
                   </ul>
@@ -72,11 +72,11 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
             )}
             {bring.length > 0 && (
               <>
-                <dt>{w.bringTitle}</dt>
+                <dt>{roundsWords.bringTitle}</dt>
                 <dd>
                   <ul>
                     {bring.map((one) => (
-                      <li key={w.bring(one)}>{w.bring(one)}</li>
+                      <li key={roundsWords.bring(one)}>{roundsWords.bring(one)}</li>
                     ))}
                   </ul>
                 </dd>
@@ -84,7 +84,7 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
             )}
           </dl>
           <fieldset className={classes.pockets}>
-            <legend>{w.whichPockets}</legend>
+            <legend>{roundsWords.whichPockets}</legend>
             {allPockets.map(({ id, name }) => (
               <label key={id}>
                 <input type="checkbox" checked={chosen.has(id)} onChange={() => toggle(id)} />
@@ -104,16 +104,16 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
                 )
               }
             >
-              {ids.length === allPockets.length ? w.onlyDue : w.whole}
+              {ids.length === allPockets.length ? roundsWords.onlyDue : roundsWords.whole}
             </button>
             <button
               type="button"
               className={classes.quietPress}
               disabled={start.busy || ids.length === 0}
               onClick={() => void start.begin(kitId, kit, ids, true)}
-              aria-label={`${w.paper}: ${kit}`}
+              aria-label={`${roundsWords.paper}: ${kit}`}
             >
-              {w.paper}
+              {roundsWords.paper}
             </button>
           </div>
         </div>

@@ -12,7 +12,7 @@ import classes from './rounds.module.css'
 import { useStart } from './useStart'
 import type { RoundsValue } from './view'
 
-const w = words.rounds
+const roundsWords = words.rounds
 
 interface Props {
   readonly strap: Strap
@@ -59,8 +59,8 @@ function Rounds({ initial, place, kit }: Props) {
     <>
       <KitTabs part="rounds" place={place} />
       <header className={classes.head}>
-        <h1>{w.headline(due.length)}</h1>
-        <p className="second">{w.lead}</p>
+        <h1>{roundsWords.headline(due.length)}</h1>
+        <p className="second">{roundsWords.lead}</p>
       </header>
       {start.problem && (
         <p role="alert" className={classes.problem}>
@@ -70,20 +70,20 @@ function Rounds({ initial, place, kit }: Props) {
       <div className={classes.parts}>
         {open.length > 0 && (
           <section className={classes.open}>
-            <h2>{w.openNow}</h2>
+            <h2>{roundsWords.openNow}</h2>
             <ul className={classes.lines}>
               {open.map((line) => (
                 <Line
                   key={line.round.id}
                   hue={line.hue}
                   title={`${line.kit}, ${line.place}`}
-                  under={`${w.answered(line.answered, line.asked)} · ${w.hands(line.hands)}`}
+                  under={`${roundsWords.answered(line.answered, line.asked)} · ${roundsWords.hands(line.hands)}`}
                 >
                   <Go href={`/rounds/${line.round.id}/tally`} about={line.kit} quiet>
-                    {w.paper}
+                    {roundsWords.paper}
                   </Go>
                   <Go href={`/round?id=${line.round.id}`} about={line.kit}>
-                    {w.resume}
+                    {roundsWords.resume}
                   </Go>
                 </Line>
               ))}
@@ -92,30 +92,30 @@ function Rounds({ initial, place, kit }: Props) {
         )}
         {due.length > 0 && (
           <section className={classes.due}>
-            <h2>{w.dueNow}</h2>
+            <h2>{roundsWords.dueNow}</h2>
             <ul className={classes.offers}>{due.map(offer)}</ul>
           </section>
         )}
         <div className={classes.side}>
           {small.length > 0 && (
             <section>
-              <h2>{w.smallTitle}</h2>
+              <h2>{roundsWords.smallTitle}</h2>
               <ul className={classes.lines}>
                 {small.map((one) => (
                   <Line
                     key={one.pocket.id}
                     hue={one.hue}
-                    title={`${one.place}: ${w.small(one.pocket.name, one.kit)}`}
-                    under={`${w.takes(one.seconds)} · ${w.toll(one.toll)} · ${w.sure(one.sure)}`}
+                    title={`${one.place}: ${roundsWords.small(one.pocket.name, one.kit)}`}
+                    under={`${roundsWords.takes(one.seconds)} · ${roundsWords.toll(one.toll)} · ${roundsWords.sure(one.sure)}`}
                   >
                     <button
                       type="button"
                       className={classes.press}
                       disabled={start.busy}
-                      aria-label={`${w.start}: ${w.small(one.pocket.name, one.kit)}`}
+                      aria-label={`${roundsWords.start}: ${roundsWords.small(one.pocket.name, one.kit)}`}
                       onClick={() => void start.begin(one.kitId, one.kit, [one.pocket.id])}
                     >
-                      {w.start}
+                      {roundsWords.start}
                     </button>
                   </Line>
                 ))}
@@ -124,7 +124,7 @@ function Rounds({ initial, place, kit }: Props) {
           )}
           {finished.length > 0 && (
             <section>
-              <h2>{w.done}</h2>
+              <h2>{roundsWords.done}</h2>
               <ul className={classes.lines}>
                 {finished.map(({ round, kit: name, place: at, hue, seconds }) => (
                   <Line
@@ -133,18 +133,18 @@ function Rounds({ initial, place, kit }: Props) {
                     title={`${name}, ${at}`}
                     under={[
                       round.finished &&
-                        w.signed(
+                        roundsWords.signed(
                           round.finished.by,
                           dayAt(Date.parse(round.finished.at), habits.timeZone),
                           today,
                         ),
-                      seconds > 0 && w.duration(seconds),
+                      seconds > 0 && roundsWords.duration(seconds),
                     ]
                       .filter(Boolean)
                       .join(' · ')}
                   >
                     <Go href={`/round?id=${round.id}`} about={name} quiet>
-                      {w.open}
+                      {roundsWords.open}
                     </Go>
                   </Line>
                 ))}
@@ -153,10 +153,10 @@ function Rounds({ initial, place, kit }: Props) {
           )}
         </div>
         <section className={classes.later}>
-          <h2>{w.laterOn}</h2>
+          <h2>{roundsWords.laterOn}</h2>
           {due.length + later.length === 0 && (
             <p className="second">
-              {w.noKits} <a href="/kits">{w.addKit}</a>
+              {roundsWords.noKits} <a href="/kits">{roundsWords.addKit}</a>
             </p>
           )}
           <ul className={classes.offers}>{later.map(offer)}</ul>

@@ -8,7 +8,7 @@ import { theme } from '../../ui/theme'
 import { words } from '../../words'
 import classes from './sheets.module.css'
 
-const w = words.sheets
+const sheetsWords = words.sheets
 
 /** From now on the record can say whether the sheet in the lid still holds. */
 const note = (kitId: string): Promise<unknown> =>
@@ -16,12 +16,12 @@ const note = (kitId: string): Promise<unknown> =>
 
 export const PrintBar = ({ kitId, size }: { readonly kitId: string; readonly size: PaperSize }) => (
   <MantineProvider theme={theme}>
-    <nav className={`${classes.bar} no-print`} aria-label={w.size}>
-      <a href={`/kits/${kitId}`}>{w.back}</a>
+    <nav className={`${classes.bar} no-print`} aria-label={sheetsWords.size}>
+      <a href={`/kits/${kitId}`}>{sheetsWords.back}</a>
       <span className={classes.sizes}>
         {PAPER_SIZES.map((one) => (
           <a key={one} href={`?size=${one}`} aria-current={one === size ? 'true' : undefined}>
-            {w.paper[one]}
+            {sheetsWords.paper[one]}
           </a>
         ))}
       </span>
@@ -30,7 +30,7 @@ export const PrintBar = ({ kitId, size }: { readonly kitId: string; readonly siz
         href={`${addressOf(lidSheetPdf, { kitId })}?size=${size}`}
         onClick={() => void note(kitId)}
       >
-        {w.pdf}
+        {sheetsWords.pdf}
       </a>
       <Button
         onClick={() => {
@@ -38,7 +38,7 @@ export const PrintBar = ({ kitId, size }: { readonly kitId: string; readonly siz
           void note(kitId)
         }}
       >
-        {w.printNow}
+        {sheetsWords.printNow}
       </Button>
     </nav>
   </MantineProvider>

@@ -21,14 +21,14 @@ export const SheetsScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.sheets
+const sheetsWords = words.sheets
 
 function Sheets({ kits, place }: Props) {
   const { places, today } = useStrap()
   return (
     <>
-      <h1>{w.all}</h1>
-      <p className="second">{w.under}</p>
+      <h1>{sheetsWords.all}</h1>
+      <p className="second">{sheetsWords.under}</p>
       {kits.length === 0 && <p className={classes.none}>{words.kits.none}</p>}
       <div className={classes.places}>
         {places
@@ -54,9 +54,9 @@ function Sheets({ kits, place }: Props) {
                           <a
                             key={size}
                             href={`${addressOf(lidSheetPdf, { kitId: kit.id })}?size=${size}`}
-                            aria-label={`${w.pdf} ${w.paper[size]}: ${kit.name}`}
+                            aria-label={`${sheetsWords.pdf} ${sheetsWords.paper[size]}: ${kit.name}`}
                           >
-                            {w.pdf} {w.paper[size]}
+                            {sheetsWords.pdf} {sheetsWords.paper[size]}
                           </a>
                         ))}
                       </span>
@@ -67,7 +67,7 @@ function Sheets({ kits, place }: Props) {
           ))}
       </div>
       <p className={classes.more}>
-        <a href="/restock">{w.alsoRestock}</a>
+        <a href="/restock">{sheetsWords.alsoRestock}</a>
         <a href={exportList.path}>{words.imports.export}</a>
       </p>
     </>

@@ -4,16 +4,16 @@ import { theme } from '../../ui/theme'
 import { words } from '../../words'
 import classes from './sheets.module.css'
 
-const w = words.rounds
+const roundsWords = words.rounds
 
 export const TallyBar = ({ roundId }: { readonly roundId: string }) => (
   <MantineProvider theme={theme}>
-    <nav className={`${classes.bar} no-print`} aria-label={w.tally.print}>
-      <a href="/rounds">{w.end.toRounds}</a>
+    <nav className={`${classes.bar} no-print`} aria-label={roundsWords.tally.print}>
+      <a href="/rounds">{roundsWords.end.toRounds}</a>
       <a className={classes.pdf} href={`/round?id=${roundId}&paper`}>
-        {w.tally.enter}
+        {roundsWords.tally.enter}
       </a>
-      <Button onClick={() => window.print()}>{w.tally.print}</Button>
+      <Button onClick={() => window.print()}>{roundsWords.tally.print}</Button>
     </nav>
   </MantineProvider>
 )

@@ -12,7 +12,7 @@ import { words } from '../../words'
 import type { StockRow } from './rows'
 import classes from './stock.module.css'
 
-const w = words.stock.list
+const listWords = words.stock.list
 type Deed = z.input<typeof manyDeed>
 type Kind = Deed['kind']
 
@@ -25,7 +25,7 @@ interface Props {
   readonly onDone: () => void
 }
 
-export function Deeds({ picked, onDone }: Props) {
+export function BulkActs({ picked, onDone }: Props) {
   const { run, busy } = useActing()
   const { data } = useQuery({ queryKey: ['kits'], queryFn: () => call(readKits) })
   const [kind, setKind] = useState<Kind | null>(null)
@@ -53,7 +53,7 @@ export function Deeds({ picked, onDone }: Props) {
           })),
         },
       },
-      ({ done }) => w.did[one](done),
+      ({ done }) => listWords.did[one](done),
     )
     if (result) onDone()
   }
@@ -62,14 +62,14 @@ export function Deeds({ picked, onDone }: Props) {
   const ways = [...new Set(picked.map((row) => words.watch.safeWay(row.kind)).filter(Boolean))]
 
   return (
-    <section className={`${classes.deeds} no-print`} aria-label={w.chosen(picked.length)}>
-      <b role="status">{w.chosen(picked.length)}</b>
+    <section className={`${classes.deeds} no-print`} aria-label={listWords.chosen(picked.length)}>
+      <b role="status">{listWords.chosen(picked.length)}</b>
       {picked.length > MOST ? (
-        <p>{w.most}</p>
+        <p>{listWords.most}</p>
       ) : kind === null ? (
         KINDS.map((one) => (
           <Button key={one} variant="default" loading={busy} onClick={() => void press(one)}>
-            {w.deeds[one]}
+            {listWords.deeds[one]}
           </Button>
         ))
       ) : (
@@ -82,8 +82,8 @@ export function Deeds({ picked, onDone }: Props) {
           {kind === 'move' && (
             <Select
               autoFocus
-              aria-label={w.toWhere}
-              placeholder={w.toWhere}
+              aria-label={listWords.toWhere}
+              placeholder={listWords.toWhere}
               searchable
               value={to}
               onChange={setTo}
@@ -96,8 +96,8 @@ export function Deeds({ picked, onDone }: Props) {
           {kind === 'hold' && (
             <TextInput
               autoFocus
-              aria-label={w.holdReason}
-              placeholder={w.holdReason}
+              aria-label={listWords.holdReason}
+              placeholder={listWords.holdReason}
               maxLength={120}
               value={reason}
               onChange={(event) => setReason(event.currentTarget.value)}
@@ -105,11 +105,11 @@ export function Deeds({ picked, onDone }: Props) {
           )}
           {kind === 'discard' && (
             <p>
-              <b>{w.sureDiscard(picked.length)}</b> {ways.join(' ')}
+              <b>{listWords.sureDiscard(picked.length)}</b> {ways.join(' ')}
             </p>
           )}
           <Button type="submit" loading={busy} disabled={deedOf(kind) === null}>
-            {w.deeds[kind]}
+            {listWords.deeds[kind]}
           </Button>
           <Button variant="default" onClick={() => setKind(null)}>
             {words.kits.cancel}
@@ -117,7 +117,7 @@ export function Deeds({ picked, onDone }: Props) {
         </form>
       )}
       <button type="button" className={classes.drop} onClick={onDone}>
-        {w.drop}
+        {listWords.drop}
       </button>
     </section>
   )

@@ -12,7 +12,7 @@ import { words } from '../../words'
 import { EVERYTHING, type StockFilter } from './rows'
 import classes from './stock.module.css'
 
-const w = words.stock.list
+const listWords = words.stock.list
 
 interface View {
   readonly id: string
@@ -33,7 +33,7 @@ export function StockFilters({ filter, members, views, onChange }: Props) {
     <div className={`${classes.filters} no-print`}>
       <Views views={views} filter={filter} plain={plain} onChange={onChange} />
       <fieldset className={classes.states}>
-        <legend className="visually-hidden">{w.states}</legend>
+        <legend className="visually-hidden">{listWords.states}</legend>
         {LOT_STATES.map((state) => (
           <label key={state}>
             <input
@@ -54,33 +54,33 @@ export function StockFilters({ filter, members, views, onChange }: Props) {
       </fieldset>
       <div className={classes.fields}>
         <TextInput
-          label={w.words}
+          label={listWords.words}
           value={filter.words}
           maxLength={120}
           onChange={(event) => set({ words: event.currentTarget.value })}
         />
         <Select
-          label={w.kinds}
-          placeholder={w.anyKind}
+          label={listWords.kinds}
+          placeholder={listWords.anyKind}
           clearable
           value={filter.kinds[0] ?? null}
           onChange={(kind) => set({ kinds: kind ? [kind as ItemKind] : [] })}
           data={[...ITEM_KINDS]}
         />
         <Select
-          label={w.patient}
-          placeholder={w.anyPatient}
+          label={listWords.patient}
+          placeholder={listWords.anyPatient}
           clearable
           value={filter.patient}
           onChange={(patient) => set({ patient: patient as StockFilter['patient'] })}
           data={members.map(({ id, name }) => ({ value: id, label: name }))}
         />
         <Select
-          label={w.group}
+          label={listWords.group}
           value={filter.group}
           allowDeselect={false}
           onChange={(group) => set({ group: (group ?? 'none') as StockFilter['group'] })}
-          data={GROUPINGS.map((value) => ({ value, label: w.groups[value] }))}
+          data={GROUPINGS.map((value) => ({ value, label: listWords.groups[value] }))}
         />
       </div>
     </div>
@@ -103,14 +103,14 @@ function Views({ views, filter, plain, onChange }: ViewsProps) {
   }
   const save = async () => {
     if (naming === null) return
-    const result = await run(saveView, { body: { name: naming, filter } }, w.viewSaved)
+    const result = await run(saveView, { body: { name: naming, filter } }, listWords.viewSaved)
     if (result) setNaming(null)
   }
   return (
     <div className={classes.views}>
-      <span className="visually-hidden">{w.views}</span>
+      <span className="visually-hidden">{listWords.views}</span>
       <button type="button" aria-pressed={plain} onClick={() => onChange(EVERYTHING)}>
-        {w.clear}
+        {listWords.clear}
       </button>
       {views.map((view) => (
         <span key={view.id} className={classes.view}>
@@ -127,8 +127,10 @@ function Views({ views, filter, plain, onChange }: ViewsProps) {
           <button
             type="button"
             disabled={busy}
-            aria-label={w.removeView(view.name)}
-            onClick={() => void run(removeView, { params: { viewId: view.id } }, w.viewRemoved)}
+            aria-label={listWords.removeView(view.name)}
+            onClick={() =>
+              void run(removeView, { params: { viewId: view.id } }, listWords.viewRemoved)
+            }
           >
             ×
           </button>
@@ -136,12 +138,12 @@ function Views({ views, filter, plain, onChange }: ViewsProps) {
       ))}
       {!plain && !views.some(isShown) && (
         <Button variant="default" size="compact-md" onClick={() => setNaming('')}>
-          {w.saveView}
+          {listWords.saveView}
         </Button>
       )}
       <FormDialog
         opened={naming !== null}
-        title={w.saveView}
+        title={listWords.saveView}
         press={words.household.save}
         busy={busy}
         ready={(naming ?? '').trim() !== ''}
@@ -150,7 +152,7 @@ function Views({ views, filter, plain, onChange }: ViewsProps) {
       >
         <TextInput
           data-autofocus
-          label={w.viewName}
+          label={listWords.viewName}
           maxLength={120}
           value={naming ?? ''}
           onChange={(event) => setNaming(event.currentTarget.value)}

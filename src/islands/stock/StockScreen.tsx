@@ -7,7 +7,7 @@ import { useActing } from '../../ui/acting'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import { KitTabs } from '../kits/KitTabs'
-import { Deeds } from './BulkActs'
+import { BulkActs } from './BulkActs'
 import {
   EVERYTHING,
   filtered,
@@ -21,7 +21,7 @@ import { StockFilters } from './StockFilters'
 import { StockTable } from './StockTable'
 import classes from './stock.module.css'
 
-const w = words.stock.list
+const listWords = words.stock.list
 
 interface Props {
   readonly strap: Strap
@@ -52,13 +52,14 @@ function Stock({ strap, place }: Props) {
       none: null,
       item: ({ title }) => title,
       place: ({ place: at }) => at,
-      patient: ({ forMember }) => members.find(({ id }) => id === forMember)?.name ?? w.nobody,
+      patient: ({ forMember }) =>
+        members.find(({ id }) => id === forMember)?.name ?? listWords.nobody,
       state: ({ judged }) => words.stock.stateWord[judged.state],
     }
     return grouped(shown, headings[filter.group])
   }, [shown, filter.group, members])
 
-  if (!data) return <p role="status">{w.loading}</p>
+  if (!data) return <p role="status">{listWords.loading}</p>
   // What is no longer shown, or no longer there, is no longer chosen.
   const picked = shown.filter((row) => chosen.has(rowKey(row)))
   const choose = (keys: readonly string[], on: boolean): void => {
@@ -72,7 +73,7 @@ function Stock({ strap, place }: Props) {
   return (
     <div className={classes.screen} aria-busy={busy}>
       <header className={classes.head}>
-        <h1>{w.title(shown.length, data.rows.length)}</h1>
+        <h1>{listWords.title(shown.length, data.rows.length)}</h1>
       </header>
       <StockFilters
         filter={filter}
@@ -84,7 +85,9 @@ function Stock({ strap, place }: Props) {
         }}
       />
       {shown.length === 0 ? (
-        <p className={classes.nothing}>{data.rows.length === 0 ? w.empty : w.nothing}</p>
+        <p className={classes.nothing}>
+          {data.rows.length === 0 ? listWords.empty : listWords.nothing}
+        </p>
       ) : (
         <StockTable
           lines={lines}
@@ -99,7 +102,7 @@ function Stock({ strap, place }: Props) {
           onChoose={choose}
         />
       )}
-      {picked.length > 0 && <Deeds picked={picked} onDone={() => setChosen(new Set())} />}
+      {picked.length > 0 && <BulkActs picked={picked} onDone={() => setChosen(new Set())} />}
     </div>
   )
 }

@@ -9,7 +9,7 @@ import { counted, money } from '../../words/frame/format'
 import { rowKey, type StockFilter, type StockLine, type StockRow } from './rows'
 import classes from './stock.module.css'
 
-const w = words.stock.list
+const listWords = words.stock.list
 const ROW = 44
 const NARROW_ROW = 76
 const HEADING = 40
@@ -27,7 +27,7 @@ interface Props {
   readonly onChoose: (keys: readonly string[], on: boolean) => void
 }
 
-const SORTED: readonly (readonly [keyof typeof w.columns, StockFilter['sort'] | null])[] = [
+const SORTED: readonly (readonly [keyof typeof listWords.columns, StockFilter['sort'] | null])[] = [
   ['title', 'title'],
   ['amount', null],
   ['end', 'end'],
@@ -74,7 +74,7 @@ export function StockTable(props: Props) {
         <span role="columnheader">
           <input
             type="checkbox"
-            aria-label={w.chooseAll}
+            aria-label={listWords.chooseAll}
             checked={all}
             onChange={() => onChoose(shown.map(rowKey), !all)}
           />
@@ -94,10 +94,10 @@ export function StockTable(props: Props) {
             }
           >
             {sort === null ? (
-              w.columns[column]
+              listWords.columns[column]
             ) : (
               <button type="button" onClick={() => onSort(sort)}>
-                {w.columns[column]}
+                {listWords.columns[column]}
                 {filter.sort === sort && <i aria-hidden>{filter.down ? ' ↓' : ' ↑'}</i>}
               </button>
             )}
@@ -186,7 +186,7 @@ const Row = memo(function Row(props: RowProps) {
         'choose',
         <input
           type="checkbox"
-          aria-label={w.choose(`${row.title}, ${row.kit}, ${row.pocket}`)}
+          aria-label={listWords.choose(`${row.title}, ${row.kit}, ${row.pocket}`)}
           checked={chosen}
           onChange={() => onChoose([rowKey(row)], !chosen)}
         />,
@@ -210,7 +210,7 @@ const Row = memo(function Row(props: RowProps) {
         `${row.pocket}, ${row.kit}, ${row.place}`,
       )}
       {cell('forMember', members.find(({ id }) => id === row.forMember)?.name ?? '')}
-      {cell('sure', `${row.sure} %`, w.sure(row.sure, row.confirmed, today))}
+      {cell('sure', `${row.sure} %`, listWords.sure(row.sure, row.confirmed, today))}
       {cell('worth', row.worthMinor === null ? '' : money(row.worthMinor, habits.currency))}
     </div>
   )

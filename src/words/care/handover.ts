@@ -19,12 +19,12 @@ export interface HandoverPart {
   readonly lines: readonly string[]
 }
 
-const w = care.handover
+const handoverWords = care.handover
 
 const weightText = ({ weight: state }: Handover, units: 'metric' | 'us'): string =>
   state.kind === 'unknown'
-    ? w.weightUnknown
-    : w.weighed(weight(state.weighing.grams, units), state.weighing.on)
+    ? handoverWords.weightUnknown
+    : handoverWords.weighed(weight(state.weighing.grams, units), state.weighing.on)
 
 const join = (names: readonly string[], none: string): string =>
   names.length === 0 ? none : names.join(', ')
@@ -35,11 +35,13 @@ function knownText(page: Handover, topic: Topic, names: readonly string[]): stri
   const knowledge = page.knowledge[topic]
   switch (knowledge.kind) {
     case 'none':
-      return w.toldNone(knowledge.told.by, knowledge.told.on)
+      return handoverWords.toldNone(knowledge.told.by, knowledge.told.on)
     case 'not_asked':
-      return w.notAsked
+      return handoverWords.notAsked
     case 'known':
-      return topic === 'medicines' && page.bloodThinner ? w.thinner : w.guest
+      return topic === 'medicines' && page.bloodThinner
+        ? handoverWords.thinner
+        : handoverWords.guest
   }
 }
 
@@ -57,13 +59,13 @@ export const handoverHead = (page: Handover, { units }: Pick<HandoverAt, 'units'
 export function handoverParts(page: Handover, at: HandoverAt): readonly HandoverPart[] {
   const time = (when: Instant): string => timeText(when, at.now, at.timeZone)
   const known = [
-    `${w.weight}: ${weightText(page, at.units)}`,
-    `${w.allergies}: ${knownText(page, 'allergies', page.allergies)}`,
-    `${w.conditions}: ${knownText(page, 'conditions', page.conditions)}`,
-    ...(page.bloodThinner ? [w.thinner] : []),
+    `${handoverWords.weight}: ${weightText(page, at.units)}`,
+    `${handoverWords.allergies}: ${knownText(page, 'allergies', page.allergies)}`,
+    `${handoverWords.conditions}: ${knownText(page, 'conditions', page.conditions)}`,
+    ...(page.bloodThinner ? [handoverWords.thinner] : []),
     ...(page.said ? [page.said] : []),
-    ...(page.pregnancy ? [`${w.pregnancy}: ${page.pregnancy}`] : []),
-    `${w.medicines}: ${knownText(
+    ...(page.pregnancy ? [`${handoverWords.pregnancy}: ${page.pregnancy}`] : []),
+    `${handoverWords.medicines}: ${knownText(
       page,
       'medicines',
       page.medicines.map(({ title, directions }) =>
@@ -72,37 +74,37 @@ export function handoverParts(page: Handover, at: HandoverAt): readonly Handover
     )}`,
   ]
   return [
-    { title: w.known, lines: known },
+    { title: handoverWords.known, lines: known },
     ...(page.tourniquet
       ? [
           {
-            title: w.tourniquet,
+            title: handoverWords.tourniquet,
             lines: [`${time(page.tourniquet.at)} ${page.tourniquet.where}`.trim()],
           },
         ]
       : []),
     {
-      title: w.given,
+      title: handoverWords.given,
       lines: orNone(
         page.doses.map(
           ({ at: when, by, fact, beyond }) =>
             `${time(when)} ${care.incident.fact(fact, at.units)}, ${care.incident.by(by)}${beyond.length > 0 ? ` (${care.refusal(beyond[0] as NonNullable<(typeof beyond)[0]>, at)})` : ''}`,
         ),
-        w.nothingGiven,
+        handoverWords.nothingGiven,
       ),
     },
     {
-      title: w.readings,
+      title: handoverWords.readings,
       lines: orNone(
         page.readings.map(
           ({ at: when, reading, standing, normal }) =>
             `${time(when)} ${care.incident.of[reading.of]} ${care.incident.reading(reading, at.units)}${standing === 'unknown' ? '' : `, ${care.incident.standing[standing]}`}${normal ? ` (${care.incident.normal(normal, reading.of, at.units)})` : ''}`,
         ),
-        w.noReadings,
+        handoverWords.noReadings,
       ),
     },
     {
-      title: w.happened,
+      title: handoverWords.happened,
       lines: orNone(
         [
           `${time(page.startedAt)} ${care.incident.kind(page.kind)}`,
@@ -110,12 +112,19 @@ export function handoverParts(page: Handover, at: HandoverAt): readonly Handover
             ({ at: when, fact }) => `${time(when)} ${care.incident.fact(fact, at.units)}`,
           ),
         ],
-        w.none,
+        handoverWords.none,
       ),
     },
-    ...(page.photos.length > 0 ? [{ title: '', lines: [w.photos(page.photos.length)] }] : []),
+    ...(page.photos.length > 0
+      ? [{ title: '', lines: [handoverWords.photos(page.photos.length)] }]
+      : []),
     ...(page.contacts.length > 0
-      ? [{ title: w.contacts, lines: page.contacts.map(({ name, phone }) => `${name} ${phone}`) }]
+      ? [
+          {
+            title: handoverWords.contacts,
+            lines: page.contacts.map(({ name, phone }) => `${name} ${phone}`),
+          },
+        ]
       : []),
   ]
 }
@@ -129,20 +138,20 @@ export function readAloud(page: Handover, at: HandoverAt): string {
   const sentences = [
     `${handoverHead(page, at)}. ${care.incident.kind(page.kind)} since ${time(page.startedAt)}.`,
     page.tourniquet
-      ? `${w.tourniquet} ${time(page.tourniquet.at)}${page.tourniquet.where ? `, ${page.tourniquet.where}` : ''}.`
+      ? `${handoverWords.tourniquet} ${time(page.tourniquet.at)}${page.tourniquet.where ? `, ${page.tourniquet.where}` : ''}.`
       : '',
-    `${w.allergies}: ${knownText(page, 'allergies', page.allergies)}.`,
+    `${handoverWords.allergies}: ${knownText(page, 'allergies', page.allergies)}.`,
     page.conditions.length > 0 || page.bloodThinner
-      ? `${join([...page.conditions, ...(page.bloodThinner ? [w.thinner] : [])], '')}.`
-      : `${w.conditions}: ${knownText(page, 'conditions', [])}.`,
+      ? `${join([...page.conditions, ...(page.bloodThinner ? [handoverWords.thinner] : [])], '')}.`
+      : `${handoverWords.conditions}: ${knownText(page, 'conditions', [])}.`,
     page.medicines.length > 0
-      ? `${w.medicines}: ${page.medicines.map(({ title }) => title).join(', ')}.`
-      : `${w.medicines}: ${knownText(page, 'medicines', [])}.`,
-    `${w.given}: ${join(
+      ? `${handoverWords.medicines}: ${page.medicines.map(({ title }) => title).join(', ')}.`
+      : `${handoverWords.medicines}: ${knownText(page, 'medicines', [])}.`,
+    `${handoverWords.given}: ${join(
       page.doses.map(
         ({ at: when, fact }) => `${care.incident.fact(fact, at.units)} at ${time(when)}`,
       ),
-      w.nothingGiven,
+      handoverWords.nothingGiven,
     )}.`,
     ...page.readings
       .slice(-3)

@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto'
 import { accountsUrl } from '../../../src/api/runtime'
 import { createAuth } from '../../../src/app/account/signIn'
-import { kept } from '../../../src/app/frame/cache'
+import { revisionCache } from '../../../src/app/frame/cache'
 import { type Caller, clockFrom, type World } from '../../../src/app/frame/world'
 import { createHousehold } from '../../../src/app/household/householdActs'
 import { plainDate } from '../../../src/core/calendar/plainDate'
@@ -110,6 +110,6 @@ export async function aHelper(of: Account, name: string): Promise<Account> {
 export const world = (): World => ({
   db: tools().db,
   now: clockFrom(TODAY),
-  surveys: kept(),
+  surveys: revisionCache(),
   services: standInServices,
 })

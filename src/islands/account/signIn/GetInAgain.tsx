@@ -8,7 +8,7 @@ import { Password } from '../Password'
 import { Said } from '../Said'
 import { useDesk } from '../useDesk'
 
-const w = words.account
+const accountWords = words.account
 
 interface Props {
   readonly email: string
@@ -31,13 +31,13 @@ export function GetInAgain({ email, onEmail, sendsMail, onIn, onBack }: Props) {
     <>
       <TextInput
         mt="md"
-        label={w.whose}
+        label={accountWords.whose}
         type="email"
         autoComplete="email"
         value={email}
         onChange={(event) => onEmail(event.currentTarget.value)}
       />
-      <h2>{w.byCode}</h2>
+      <h2>{accountWords.byCode}</h2>
       <form
         onSubmit={(event) => {
           event.preventDefault()
@@ -45,8 +45,8 @@ export function GetInAgain({ email, onEmail, sendsMail, onIn, onBack }: Props) {
         }}
       >
         <TextInput
-          label={w.code}
-          description={w.byCodeHelp}
+          label={accountWords.code}
+          description={accountWords.byCodeHelp}
           required
           withAsterisk={false}
           maxLength={40}
@@ -57,41 +57,42 @@ export function GetInAgain({ email, onEmail, sendsMail, onIn, onBack }: Props) {
           onChange={(event) => setCode(event.currentTarget.value)}
         />
         <Password
-          label={w.newPassword}
-          description={w.newPasswordHelp}
+          label={accountWords.newPassword}
+          description={accountWords.newPasswordHelp}
           autoComplete="new-password"
           value={password}
           onChange={setPassword}
         />
         <Button type="submit" loading={coded.busy} disabled={email === ''}>
-          {w.useCode}
+          {accountWords.useCode}
         </Button>
         <Said said={coded.said} />
       </form>
-      <h2>{w.byLetter}</h2>
+      <h2>{accountWords.byLetter}</h2>
       <form
         onSubmit={(event) => {
           event.preventDefault()
           void lettered.work(
             () => call(askForLetter, { body: { email } }),
-            () => w.letterSent(email),
+            () => accountWords.letterSent(email),
           )
         }}
       >
         <p>
-          {w.byLetterHelp} {!sendsMail && w.lettersStay}
+          {accountWords.byLetterHelp} {!sendsMail && accountWords.lettersStay}
         </p>
         <Button type="submit" variant="default" loading={lettered.busy} disabled={email === ''}>
-          {w.sendLetter}
+          {accountWords.sendLetter}
         </Button>
         <Said said={lettered.said} />
       </form>
-      <h2>{w.byMachine}</h2>
+      <h2>{accountWords.byMachine}</h2>
       <p>
-        {w.byMachineHelp} <code>./satchel reset-password {email || 'you@example.org'}</code>
+        {accountWords.byMachineHelp}{' '}
+        <code>./satchel reset-password {email || 'you@example.org'}</code>
       </p>
       <Button variant="subtle" onClick={onBack}>
-        {w.back}
+        {accountWords.back}
       </Button>
     </>
   )

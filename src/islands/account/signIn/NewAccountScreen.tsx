@@ -11,7 +11,7 @@ import { useDesk } from '../useDesk'
 import { noteZone } from './noteZone'
 import classes from './signIn.module.css'
 
-const w = words.account
+const accountWords = words.account
 
 interface Props {
   readonly accountKey: string
@@ -36,9 +36,9 @@ function NewAccount({ accountKey, email }: Props) {
   return (
     <main className={classes.page}>
       <section className={classes.card}>
-        <h1>{w.newAccountTitle}</h1>
+        <h1>{accountWords.newAccountTitle}</h1>
         {email === null ? (
-          <p role="alert">{w.noAccountKey}</p>
+          <p role="alert">{accountWords.noAccountKey}</p>
         ) : (
           <form
             onSubmit={(event) => {
@@ -46,9 +46,9 @@ function NewAccount({ accountKey, email }: Props) {
               void make()
             }}
           >
-            <p>{w.accountFor(email)}</p>
+            <p>{accountWords.accountFor(email)}</p>
             <TextInput
-              label={w.name}
+              label={accountWords.name}
               autoComplete="name"
               required
               withAsterisk={false}
@@ -56,8 +56,8 @@ function NewAccount({ accountKey, email }: Props) {
               onChange={(event) => setFields({ ...fields, name: event.currentTarget.value })}
             />
             <Password
-              label={w.password}
-              description={w.newPasswordHelp}
+              label={accountWords.password}
+              description={accountWords.newPasswordHelp}
               autoComplete="new-password"
               value={fields.password}
               onChange={(password) => setFields({ ...fields, password })}
@@ -69,7 +69,7 @@ function NewAccount({ accountKey, email }: Props) {
           </form>
         )}
         <p>
-          <a href="/sign-in">{w.back}</a>
+          <a href="/sign-in">{accountWords.back}</a>
         </p>
       </section>
     </main>

@@ -10,7 +10,7 @@ import { Said } from '../Said'
 import { useDesk } from '../useDesk'
 import classes from './signIn.module.css'
 
-const w = words.account
+const accountWords = words.account
 
 export const NewPasswordScreen = (props: { readonly token: string }) => (
   <MantineProvider theme={theme}>
@@ -28,11 +28,11 @@ function NewPassword({ token }: { readonly token: string }) {
   return (
     <main className={classes.page}>
       <section className={classes.card}>
-        <h1>{w.newTitle}</h1>
+        <h1>{accountWords.newTitle}</h1>
         {isSet ? (
-          <p role="status">{w.newIsSet}</p>
+          <p role="status">{accountWords.newIsSet}</p>
         ) : token === '' ? (
-          <p role="alert">{w.noToken}</p>
+          <p role="alert">{accountWords.noToken}</p>
         ) : (
           <form
             onSubmit={(event) => {
@@ -41,20 +41,20 @@ function NewPassword({ token }: { readonly token: string }) {
             }}
           >
             <Password
-              label={w.newPassword}
-              description={w.newPasswordHelp}
+              label={accountWords.newPassword}
+              description={accountWords.newPasswordHelp}
               autoComplete="new-password"
               value={password}
               onChange={setPassword}
             />
             <Button type="submit" loading={busy}>
-              {w.setNew}
+              {accountWords.setNew}
             </Button>
             <Said said={said} />
           </form>
         )}
         <p>
-          <a href="/sign-in">{w.back}</a>
+          <a href="/sign-in">{accountWords.back}</a>
         </p>
       </section>
     </main>

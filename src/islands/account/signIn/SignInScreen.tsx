@@ -14,7 +14,7 @@ import { GetInAgain } from './GetInAgain'
 import { noteZone } from './noteZone'
 import classes from './signIn.module.css'
 
-const w = words.account.signIn
+const signInWords = words.account.signIn
 
 interface Props {
   readonly demo: boolean
@@ -71,8 +71,8 @@ function SignIn({ demo, next, sendsMail }: Props) {
   return (
     <main className={classes.page}>
       <section className={classes.card}>
-        <h1>{w.title}</h1>
-        <p className={classes.lead}>{w.lead}</p>
+        <h1>{signInWords.title}</h1>
+        <p className={classes.lead}>{signInWords.lead}</p>
         {demo && (
           <div className={classes.demo}>
             <Button
@@ -81,12 +81,12 @@ function SignIn({ demo, next, sendsMail }: Props) {
               loading={busy}
               onClick={() => void go(() => call(openDemo))}
             >
-              {w.demo}
+              {signInWords.demo}
             </Button>
-            <small>{w.demoHint}</small>
+            <small>{signInWords.demoHint}</small>
           </div>
         )}
-        <h2>{demo ? w.or : isNew ? w.signUp : w.signIn}</h2>
+        <h2>{demo ? signInWords.or : isNew ? signInWords.signUp : signInWords.signIn}</h2>
         <form
           onSubmit={(event) => {
             event.preventDefault()
@@ -102,14 +102,19 @@ function SignIn({ demo, next, sendsMail }: Props) {
           }}
         >
           {isNew && !byLetter && (
-            <TextInput label={w.name} autoComplete="name" {...field('name')} />
+            <TextInput label={signInWords.name} autoComplete="name" {...field('name')} />
           )}
-          <TextInput label={w.email} type="email" autoComplete="email" {...field('email')} />
+          <TextInput
+            label={signInWords.email}
+            type="email"
+            autoComplete="email"
+            {...field('email')}
+          />
           {byLetter ? (
             <p>{words.account.accountByLetter}</p>
           ) : (
             <Password
-              label={w.password}
+              label={signInWords.password}
               {...(isNew && { description: words.account.newPasswordHelp })}
               autoComplete={isNew ? 'new-password' : 'current-password'}
               value={fields.password}
@@ -119,7 +124,11 @@ function SignIn({ demo, next, sendsMail }: Props) {
           <Said said={said} />
           <div className={classes.presses}>
             <Button type="submit" variant={demo ? 'default' : 'filled'} loading={busy}>
-              {byLetter ? words.account.sendLetter : isNew ? w.signUp : w.signIn}
+              {byLetter
+                ? words.account.sendLetter
+                : isNew
+                  ? signInWords.signUp
+                  : signInWords.signIn}
             </Button>
             {!isNew && passkeys && (
               <Button
@@ -131,7 +140,7 @@ function SignIn({ demo, next, sendsMail }: Props) {
               </Button>
             )}
             <Button variant="subtle" onClick={() => setWay(isNew ? 'known' : 'new')}>
-              {isNew ? w.toSignIn : w.toSignUp}
+              {isNew ? signInWords.toSignIn : signInWords.toSignUp}
             </Button>
             {!isNew && (
               <Button variant="subtle" onClick={() => setWay('again')}>

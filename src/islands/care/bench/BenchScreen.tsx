@@ -35,7 +35,7 @@ export const BenchScreen = ({ strap, place }: Props) => (
   </Frame>
 )
 
-const w = words.care.bench
+const benchWords = words.care.bench
 
 const inAddress = (name: string): string | null =>
   typeof location === 'undefined' ? null : new URLSearchParams(location.search).get(name)
@@ -62,17 +62,17 @@ function Bench({ care, place }: { readonly care: Care; readonly place: PlaceId |
   if (members.length === 0)
     return (
       <>
-        <h1>{w.title}</h1>
-        <p className="second">{w.nobody}</p>
+        <h1>{benchWords.title}</h1>
+        <p className="second">{benchWords.nobody}</p>
         <a href="/household">{words.tabs.household}</a>
       </>
     )
   return (
     <div className={classes.bench}>
       <div className={`${classes.choose} no-print`}>
-        <h1>{w.title}</h1>
+        <h1>{benchWords.title}</h1>
         <fieldset className={classes.who}>
-          <legend>{w.who}</legend>
+          <legend>{benchWords.who}</legend>
           {members.map(({ id, name }) => (
             <button
               key={id}
@@ -96,7 +96,7 @@ function Bench({ care, place }: { readonly care: Care; readonly place: PlaceId |
         {member ? (
           <Answer care={care} member={member} cardId={what} place={place} />
         ) : (
-          <p className={classes.empty}>{w.choose}</p>
+          <p className={classes.empty}>{benchWords.choose}</p>
         )}
       </div>
     </div>
@@ -136,7 +136,7 @@ function Cards({ care, member, place, chosen, onChoose }: CardsProps) {
   if (answers.length === 0) return null
   return (
     <fieldset className={classes.what}>
-      <legend>{w.what}</legend>
+      <legend>{benchWords.what}</legend>
       {answers.map(({ card, answer }) => (
         <button
           key={card.id}
@@ -154,12 +154,12 @@ function Cards({ care, member, place, chosen, onChoose }: CardsProps) {
           </span>
           <em>
             {answer.kind === 'give'
-              ? w.states.give
+              ? benchWords.states.give
               : answer.kind === 'wait' && answer.until
-                ? w.states.wait(words.care.time(answer.until, now, care.view.timeZone))
+                ? benchWords.states.wait(words.care.time(answer.until, now, care.view.timeZone))
                 : asksOnly(answer)
-                  ? w.states.asks
-                  : w.states.refused}
+                  ? benchWords.states.asks
+                  : benchWords.states.refused}
           </em>
         </button>
       ))}
@@ -187,13 +187,13 @@ function Answer({
   if (!card)
     return (
       <div className={classes.empty}>
-        <p>{answers.length === 0 ? w.noCards : w.choose}</p>
+        <p>{answers.length === 0 ? benchWords.noCards : benchWords.choose}</p>
         {member.facts.kind === 'person' && care.cover.labels === 'none' && (
           <>
-            <p>{w.noLabels}</p>
+            <p>{benchWords.noLabels}</p>
             <p>
-              <a href="/bench/cards?pack=1">{w.writeLabel}</a>{' '}
-              <a href="/household">{w.chooseLabels}</a>
+              <a href="/bench/cards?pack=1">{benchWords.writeLabel}</a>{' '}
+              <a href="/household">{benchWords.chooseLabels}</a>
             </p>
           </>
         )}

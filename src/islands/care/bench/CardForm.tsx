@@ -26,8 +26,8 @@ import {
 } from './cardDraft'
 import { SaveOrCancel } from './SaveOrCancel'
 
-const w = words.care.cards
-const f = w.fields
+const cardsWords = words.care.cards
+const f = cardsWords.fields
 
 interface Props {
   readonly care: Care
@@ -42,11 +42,11 @@ const faultText = (fault: FieldFault): string => {
     case 'measure':
       return words.care.measureFault(fault.fault)
     case 'number':
-      return w.badNumber
+      return cardsWords.badNumber
     case 'day':
-      return w.badDay
+      return cardsWords.badDay
     case 'pick':
-      return w.pick
+      return cardsWords.pick
   }
 }
 
@@ -136,9 +136,9 @@ export function CardForm({ care, card, forWhom, onDone }: Props) {
             params: { cardId: card.id },
             body: { ...(body as object), seenVersion: card.version } as never,
           },
-          w.saved(draft.name),
+          cardsWords.saved(draft.name),
         )
-      : await run(addCard, { body }, w.saved(draft.name))
+      : await run(addCard, { body }, cardsWords.saved(draft.name))
     if (done) onDone()
   }
   return (
@@ -149,7 +149,7 @@ export function CardForm({ care, card, forWhom, onDone }: Props) {
         void submit()
       }}
     >
-      <h2>{card ? w.edit : w.add}</h2>
+      <h2>{card ? cardsWords.edit : cardsWords.add}</h2>
       <fieldset className={classes.volumes}>
         <legend>{f.whom}</legend>
         {members.map(({ id, name }) => (
@@ -264,10 +264,10 @@ export function CardForm({ care, card, forWhom, onDone }: Props) {
       )}
       {tried && reading.kind === 'unread' && (
         <p className={classes.faults} role="alert">
-          {w.look}
+          {cardsWords.look}
         </p>
       )}
-      <SaveOrCancel save={w.save} busy={busy} onCancel={onDone} />
+      <SaveOrCancel save={cardsWords.save} busy={busy} onCancel={onDone} />
     </form>
   )
 }

@@ -29,7 +29,7 @@ export const CardsScreen = ({ strap, place }: Props) => (
   </Frame>
 )
 
-const w = words.care.cards
+const cardsWords = words.care.cards
 
 type Open =
   | { readonly kind: 'pack' }
@@ -51,14 +51,14 @@ function Cards({ care }: { readonly care: Care }) {
     <>
       <header className={classes.head}>
         <div>
-          <h1>{w.title}</h1>
-          <p className="second">{w.lead}</p>
+          <h1>{cardsWords.title}</h1>
+          <p className="second">{cardsWords.lead}</p>
         </div>
         {!open && (
           <span className={classes.presses}>
             <Button onClick={() => setOpen({ kind: 'pack' })}>{words.care.pack.add}</Button>
             <Button variant="default" onClick={() => setOpen({ kind: 'new', forWhom: null })}>
-              {w.add}
+              {cardsWords.add}
             </Button>
           </span>
         )}
@@ -85,8 +85,8 @@ function Cards({ care }: { readonly care: Care }) {
         />
       )}
       <section className={classes.group}>
-        <h2>{w.own}</h2>
-        {own.length === 0 && <p className="second">{w.none}</p>}
+        <h2>{cardsWords.own}</h2>
+        {own.length === 0 && <p className="second">{cardsWords.none}</p>}
         <div className={classes.cards}>
           {own.map((card) => (
             <Card
@@ -102,7 +102,7 @@ function Cards({ care }: { readonly care: Care }) {
         </div>
       </section>
       <section className={classes.group}>
-        <h2>{w.labels}</h2>
+        <h2>{cardsWords.labels}</h2>
         {labels.length === 0 && <p className="second">{words.care.bench.noLabels}</p>}
         <div className={classes.cards}>
           {labels.map((card) => (
@@ -135,7 +135,7 @@ function Card({ card, members, photo, onEdit }: CardProps) {
     <article className={classes.card} data-own={onEdit !== null}>
       <h3>{card.name}</h3>
       <p className={classes.cardWhom}>
-        {names.length > 0 && <b>{w.forWhom(names.map(({ name }) => name))} · </b>}
+        {names.length > 0 && <b>{cardsWords.forWhom(names.map(({ name }) => name))} · </b>}
         {card.purpose}
         {card.strength && ` · ${strengthText(card.strength)}`}
       </p>
@@ -143,7 +143,7 @@ function Card({ card, members, photo, onEdit }: CardProps) {
         <tbody>
           {card.bands.map((band) => (
             <tr key={band.printed}>
-              <th scope="row">{band.printed || w.fields.by}</th>
+              <th scope="row">{band.printed || cardsWords.fields.by}</th>
               <td>
                 <b>{words.care.amount(band.amount)}</b>
                 {band.upTo && ` to ${words.care.amount(band.upTo)}`}
@@ -152,7 +152,7 @@ function Card({ card, members, photo, onEdit }: CardProps) {
               <td>
                 {words.care.bench.again(words.care.interval(band.again))}
                 {(band.mostDoses !== null || band.most) &&
-                  `, ${w.most(band.mostDoses, band.most && words.care.amount(band.most))}`}
+                  `, ${cardsWords.most(band.mostDoses, band.most && words.care.amount(band.most))}`}
               </td>
             </tr>
           ))}
@@ -165,13 +165,13 @@ function Card({ card, members, photo, onEdit }: CardProps) {
       )}
       <p className={classes.cardSource}>
         {words.care.source(card)}
-        {card.reviewOn && ` · ${w.fields.review} ${fullDay(card.reviewOn)}`}
+        {card.reviewOn && ` · ${cardsWords.fields.review} ${fullDay(card.reviewOn)}`}
       </p>
       {onEdit && (
         <p className={classes.cardActs}>
           {onEdit !== 'remove' && (
             <button type="button" className={classes.plain} onClick={onEdit}>
-              {w.edit}
+              {cardsWords.edit}
             </button>
           )}
           {onEdit === 'remove' && photo && (
@@ -181,9 +181,11 @@ function Card({ card, members, photo, onEdit }: CardProps) {
             type="button"
             className={classes.plain}
             disabled={busy}
-            onClick={() => void run(removeCard, { params: { cardId: card.id } }, w.removed)}
+            onClick={() =>
+              void run(removeCard, { params: { cardId: card.id } }, cardsWords.removed)
+            }
           >
-            {w.remove}
+            {cardsWords.remove}
           </button>
         </p>
       )}

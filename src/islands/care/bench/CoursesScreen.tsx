@@ -26,7 +26,7 @@ export const CoursesScreen = ({ strap, place }: Props) => (
   </Frame>
 )
 
-const w = words.care.courses
+const coursesWords = words.care.courses
 const WEEKDAYS: readonly Weekday[] = [1, 2, 3, 4, 5, 6, 7]
 
 function Courses({ care }: { readonly care: Care }) {
@@ -47,18 +47,18 @@ function Courses({ care }: { readonly care: Care }) {
           pharmacyDays: [...now].sort((a, b) => a - b),
         } as never,
       },
-      w.pharmacy,
+      coursesWords.pharmacy,
     )
   }
   return (
     <>
       <header className={classes.head}>
         <div>
-          <h1>{w.title}</h1>
-          <p className="second">{w.lead}</p>
+          <h1>{coursesWords.title}</h1>
+          <p className="second">{coursesWords.lead}</p>
         </div>
         <fieldset className={classes.volumes}>
-          <legend>{w.pharmacy}</legend>
+          <legend>{coursesWords.pharmacy}</legend>
           {WEEKDAYS.map((day) => (
             <button
               key={day}
@@ -67,12 +67,12 @@ function Courses({ care }: { readonly care: Care }) {
               aria-pressed={view.pharmacyDays.includes(day)}
               onClick={() => void toggle(day)}
             >
-              {w.weekdays[day - 1]}
+              {coursesWords.weekdays[day - 1]}
             </button>
           ))}
         </fieldset>
       </header>
-      {courses.length === 0 && <p>{w.none}</p>}
+      {courses.length === 0 && <p>{coursesWords.none}</p>}
       <div className={classes.cards}>
         {courses.map((course) => (
           <CoursePlan key={course.id} care={care} course={course} />
@@ -123,22 +123,26 @@ function CoursePlan({ care, course }: { readonly care: Care; readonly course: Co
         {member.name}: {known.item.name} {known.item.strength}
       </h3>
       <p className={classes.cardSource}>
-        {course.directions} · {w.each(each)}
+        {course.directions} · {coursesWords.each(each)}
       </p>
       <p className={`${classes.courseSays} ${isShort ? classes.warn : ''}`}>
         {plan.finishes === true
-          ? w.finishes
+          ? coursesWords.finishes
           : plan.finishes === false
-            ? w.short(plan.missing)
+            ? coursesWords.short(plan.missing)
             : plan.lastFullDay
-              ? `${w.there(plan.dosesThere)}: ${w.lasts(plan.lastFullDay, today)}.`
-              : w.notToday}{' '}
-        {plan.tooLate ? w.askNow : plan.askBy ? `${w.askBy(plan.askBy, today)}.` : ''}
+              ? `${coursesWords.there(plan.dosesThere)}: ${coursesWords.lasts(plan.lastFullDay, today)}.`
+              : coursesWords.notToday}{' '}
+        {plan.tooLate
+          ? coursesWords.askNow
+          : plan.askBy
+            ? `${coursesWords.askBy(plan.askBy, today)}.`
+            : ''}
       </p>
       <div
         className={classes.doseRow}
         role="img"
-        aria-label={`${w.there(plan.dosesThere)}${plan.dosesNeeded === null ? '' : `, ${w.needed(plan.dosesNeeded)}`}`}
+        aria-label={`${coursesWords.there(plan.dosesThere)}${plan.dosesNeeded === null ? '' : `, ${coursesWords.needed(plan.dosesNeeded)}`}`}
       >
         {Array.from({ length: shown }, (_, at) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: doses are alike
@@ -147,13 +151,13 @@ function CoursePlan({ care, course }: { readonly care: Care; readonly course: Co
       </div>
       {plan.drawUp && (
         <p>
-          <b>{w.drawUp(plan.drawUp.syringes, each, plan.drawUp.through, today)}</b>
+          <b>{coursesWords.drawUp(plan.drawUp.syringes, each, plan.drawUp.through, today)}</b>
         </p>
       )}
       <div className={`${classes.asks} no-print`}>
-        <Ask label={w.times} value={times} onChange={setTimes} />
-        <Ask label={w.order} value={order} onChange={setOrder} />
-        <Ask label={w.keeps} value={keeps} onChange={setKeeps} />
+        <Ask label={coursesWords.times} value={times} onChange={setTimes} />
+        <Ask label={coursesWords.order} value={order} onChange={setOrder} />
+        <Ask label={coursesWords.keeps} value={keeps} onChange={setKeeps} />
       </div>
     </section>
   )

@@ -9,7 +9,7 @@ import type { Care } from '../useCare'
 import classes from './bench.module.css'
 import { SaveOrCancel } from './SaveOrCancel'
 
-const w = words.care.mixes
+const mixesWords = words.care.mixes
 
 export function FeedForm({ care, onDone }: { readonly care: Care; readonly onDone: () => void }) {
   const { run, busy } = useActing()
@@ -46,7 +46,7 @@ export function FeedForm({ care, onDone }: { readonly care: Care; readonly onDon
     on: fields.on !== '' && !isPlainDate(fields.on),
   }
   const field = (name: keyof typeof wrong) => ({
-    label: w.fields[name],
+    label: mixesWords.fields[name],
     value: fields[name],
     onChange: (event: { currentTarget: { value: string } }) => set(name, event.currentTarget.value),
     error:
@@ -95,12 +95,12 @@ export function FeedForm({ care, onDone }: { readonly care: Care; readonly onDon
         void submit()
       }}
     >
-      <h2>{w.add}</h2>
-      <p className="second">{w.addLead}</p>
+      <h2>{mixesWords.add}</h2>
+      <p className="second">{mixesWords.addLead}</p>
       <div className={classes.fields}>
         <TextInput {...field('name')} />
         <Select
-          label={w.fields.member}
+          label={mixesWords.fields.member}
           clearable
           data={care.members
             .filter(({ species }) => species !== 'person')
@@ -117,7 +117,7 @@ export function FeedForm({ care, onDone }: { readonly care: Care; readonly onDon
         <TextInput {...field('who')} />
         <TextInput {...field('on')} type="date" />
       </div>
-      <SaveOrCancel save={w.save} busy={busy} onCancel={onDone} />
+      <SaveOrCancel save={mixesWords.save} busy={busy} onCancel={onDone} />
     </form>
   )
 }

@@ -40,7 +40,7 @@ export const MixesScreen = ({ strap, place }: Props) => (
   </Frame>
 )
 
-const w = words.care.mixes
+const mixesWords = words.care.mixes
 
 function Mixes({ care, place }: { readonly care: Care; readonly place: PlaceId | null }) {
   const [adding, setAdding] = useState(false)
@@ -48,12 +48,12 @@ function Mixes({ care, place }: { readonly care: Care; readonly place: PlaceId |
     <>
       <header className={classes.head}>
         <div>
-          <h1>{w.title}</h1>
+          <h1>{mixesWords.title}</h1>
           <p className="second">
-            {w.lead} {words.care.notAdvice}
+            {mixesWords.lead} {words.care.notAdvice}
           </p>
         </div>
-        {!adding && <Button onClick={() => setAdding(true)}>{w.add}</Button>}
+        {!adding && <Button onClick={() => setAdding(true)}>{mixesWords.add}</Button>}
       </header>
       {adding && <FeedForm care={care} onDone={() => setAdding(false)} />}
       <div className={classes.group} style={{ display: 'grid', gap: '0.9rem' }}>
@@ -136,8 +136,8 @@ function Mix({
           },
         } as never,
       },
-      w.noted(recipe.name),
-      w.noted(recipe.name),
+      mixesWords.noted(recipe.name),
+      mixesWords.noted(recipe.name),
     )
   }
   return (
@@ -147,7 +147,7 @@ function Mix({
         <p className="second">{recipe.purpose}</p>
         {body.kind !== 'feed' && (
           <fieldset className={classes.volumes}>
-            <legend className="visually-hidden">{w.volume}</legend>
+            <legend className="visually-hidden">{mixesWords.volume}</legend>
             {volumesFor(body).map((ml) => (
               <button
                 key={ml}
@@ -162,20 +162,20 @@ function Mix({
               </button>
             ))}
             <label>
-              {way === 'all' ? w.have : w.ownVolume}
+              {way === 'all' ? mixesWords.have : mixesWords.ownVolume}
               <input
                 value={typed}
                 aria-invalid={wrongVolume}
                 onChange={(event) => setTyped(event.currentTarget.value)}
               />
             </label>
-            {wrongVolume && <small role="alert">{w.badVolume}</small>}
+            {wrongVolume && <small role="alert">{mixesWords.badVolume}</small>}
           </fieldset>
         )}
         {body.kind === 'dilution' && (
           <>
             <fieldset className={classes.volumes}>
-              <legend>{w.way}</legend>
+              <legend>{mixesWords.way}</legend>
               {MIX_WAYS.map((one) => (
                 <button
                   key={one}
@@ -183,12 +183,12 @@ function Mix({
                   aria-pressed={way === one}
                   onClick={() => setWay(one)}
                 >
-                  {w.ways[one]}
+                  {mixesWords.ways[one]}
                 </button>
               ))}
               {way === 'parts' && (
                 <label>
-                  {w.partsOf}
+                  {mixesWords.partsOf}
                   <input
                     inputMode="decimal"
                     value={parts}
@@ -199,17 +199,20 @@ function Mix({
             </fieldset>
             <div className={classes.strengths}>
               <Select
-                label={w.stock}
+                label={mixesWords.stock}
                 w="10rem"
-                data={body.stocks.map((one) => ({ value: String(one), label: w.percent(one) }))}
+                data={body.stocks.map((one) => ({
+                  value: String(one),
+                  label: mixesWords.percent(one),
+                }))}
                 value={String(chosenStock)}
                 disabled={ownStrength.trim() !== ''}
                 onChange={(value) => value && setStock(Number(value))}
               />
               <TextInput
-                label={w.ownStrength}
+                label={mixesWords.ownStrength}
                 value={ownStrength}
-                error={strengthRead?.kind === 'refused' ? w.badStrength : undefined}
+                error={strengthRead?.kind === 'refused' ? mixesWords.badStrength : undefined}
                 onChange={(event) => setOwnStrength(event.currentTarget.value)}
               />
             </div>
@@ -217,7 +220,7 @@ function Mix({
         )}
         {body.kind === 'feed' && (
           <fieldset className={classes.volumes}>
-            <legend>{w.syringe}</legend>
+            <legend>{mixesWords.syringe}</legend>
             {BARRELS.map(({ id, capacity, wide }) => (
               <button
                 key={id}
@@ -225,14 +228,14 @@ function Mix({
                 aria-pressed={barrelId === id}
                 onClick={() => setBarrelId(barrelId === id ? null : id)}
               >
-                {w.barrel(thousandthsText(capacity), wide)}
+                {mixesWords.barrel(thousandthsText(capacity), wide)}
               </button>
             ))}
           </fieldset>
         )}
         {body.kind === 'feed' && (
           <Select
-            label={w.forWhom}
+            label={mixesWords.forWhom}
             w="14rem"
             data={care.members
               .filter(({ species }) => species !== 'person')
@@ -243,7 +246,7 @@ function Mix({
         )}
         {'fault' in shown ? (
           <p className={classes.warn} role="alert">
-            {w.fault(shown.fault)}
+            {mixesWords.fault(shown.fault)}
           </p>
         ) : (
           <ul className={classes.mixSum}>
@@ -258,9 +261,11 @@ function Mix({
           </p>
         ))}
         <p>
-          {w.keeps(recipe.keepHours)}:{' '}
+          {mixesWords.keeps(recipe.keepHours)}:{' '}
           <b>
-            {w.keepUntil(words.care.time(minutesAfter(now, recipe.keepHours * 60), now, timeZone))}
+            {mixesWords.keepUntil(
+              words.care.time(minutesAfter(now, recipe.keepHours * 60), now, timeZone),
+            )}
           </b>
         </p>
         <p className={classes.cardSource}>
@@ -269,22 +274,24 @@ function Mix({
         </p>
         <p className={classes.cardSource}>
           {lot
-            ? `${w.takes}: ${lot.title}, ${lot.place}, ${lot.pocket}`
+            ? `${mixesWords.takes}: ${lot.title}, ${lot.place}, ${lot.pocket}`
             : body.kind === 'dilution'
-              ? w.noConcentrate(w.percent(stock))
-              : w.takesNothing}
+              ? mixesWords.noConcentrate(mixesWords.percent(stock))
+              : mixesWords.takesNothing}
         </p>
         <p className={`${classes.cardActs} no-print`}>
           <Button onClick={() => void note()} loading={busy} disabled={'fault' in shown}>
-            {w.made}
+            {mixesWords.made}
           </Button>
           {recipe.version > 0 && (
             <button
               type="button"
               className={classes.plain}
-              onClick={() => void run(removeRecipe, { params: { recipeId: recipe.id } }, w.removed)}
+              onClick={() =>
+                void run(removeRecipe, { params: { recipeId: recipe.id } }, mixesWords.removed)
+              }
             >
-              {w.remove}
+              {mixesWords.remove}
             </button>
           )}
         </p>

@@ -13,7 +13,7 @@ import classes from './bench.module.css'
 import { EMPTY_LINE, emptyPack, type PackDraft, type PackLine, readPack } from './packDraft'
 import { SaveOrCancel } from './SaveOrCancel'
 
-const w = words.care.pack
+const packWords = words.care.pack
 const PICTURE_EDGE = 1400
 
 interface Props {
@@ -37,12 +37,12 @@ export function PackForm({ care, onDone }: Props) {
   const setLine = (at: number, patch: Partial<PackLine>): void =>
     set({ lines: draft.lines.map((line, of) => (of === at ? { ...line, ...patch } : line)) })
   const text = (field: 'name' | 'strength' | 'again' | 'mostDoses' | 'days' | 'purpose') => ({
-    label: w.fields[field],
+    label: packWords.fields[field],
     value: draft[field],
     onChange: (event: { currentTarget: { value: string } }) =>
       set({ [field]: event.currentTarget.value }),
     error: faults.some((fault) => fault.kind === 'field' && fault.field === field)
-      ? w.faults.field
+      ? packWords.faults.field
       : undefined,
   })
   /** A thing of the household fills in what it is called and how strong it is. */
@@ -77,17 +77,17 @@ export function PackForm({ care, onDone }: Props) {
   return (
     <form
       className={classes.form}
-      aria-label={w.title}
+      aria-label={packWords.title}
       onSubmit={(event) => {
         event.preventDefault()
         void submit()
       }}
     >
-      <h2>{w.title}</h2>
-      <p className="second">{w.lead}</p>
+      <h2>{packWords.title}</h2>
+      <p className="second">{packWords.lead}</p>
       <div className={classes.fields}>
         <Select
-          label={w.item}
+          label={packWords.item}
           searchable
           value={null}
           onChange={choose}
@@ -95,13 +95,13 @@ export function PackForm({ care, onDone }: Props) {
         />
         <TextInput maxLength={120} {...text('name')} />
         <Autocomplete
-          label={w.fields.substance}
+          label={packWords.fields.substance}
           data={SUBSTANCE_IDS.map(substanceName)}
           value={draft.substance}
           onChange={(substance) => set({ substance })}
           error={
             faults.some((fault) => fault.kind === 'field' && fault.field === 'substance')
-              ? w.faults.field
+              ? packWords.faults.field
               : undefined
           }
         />
@@ -118,7 +118,7 @@ export function PackForm({ care, onDone }: Props) {
         <TextInput maxLength={120} {...text('purpose')} />
       </div>
       <fieldset className={classes.packLines}>
-        <legend>{w.lines}</legend>
+        <legend>{packWords.lines}</legend>
         {draft.lines.map((line, at) => (
           <Line
             // biome-ignore lint/suspicious/noArrayIndexKey: a line has no other identity while it is typed
@@ -148,7 +148,7 @@ export function PackForm({ care, onDone }: Props) {
             })
           }}
         >
-          {w.addLine}
+          {packWords.addLine}
         </button>
       </fieldset>
       <Textarea
@@ -157,7 +157,7 @@ export function PackForm({ care, onDone }: Props) {
         onChange={(event) => set({ stop: event.currentTarget.value })}
       />
       <label className={classes.photo}>
-        {w.photo}
+        {packWords.photo}
         <input
           type="file"
           accept="image/*"
@@ -173,7 +173,7 @@ export function PackForm({ care, onDone }: Props) {
               .catch(() => setBadPhoto(true))
           }}
         />
-        {photo && <img src={photo} alt={w.photoAlt} />}
+        {photo && <img src={photo} alt={packWords.photoAlt} />}
         {badPhoto && <small role="alert">{words.care.incident.badPhoto}</small>}
       </label>
       {tried && reading.kind === 'read' && reading.faults.length > 0 && (
@@ -188,7 +188,7 @@ export function PackForm({ care, onDone }: Props) {
           {words.care.cards.look}
         </p>
       )}
-      <SaveOrCancel save={w.save} busy={busy} onCancel={onDone} />
+      <SaveOrCancel save={packWords.save} busy={busy} onCancel={onDone} />
     </form>
   )
 }
@@ -199,7 +199,7 @@ interface LineProps {
   readonly unit: PortionUnit
   readonly fault:
     | { readonly kind: 'field' }
-    | { readonly kind: 'line'; readonly field: keyof typeof w.faults.line }
+    | { readonly kind: 'line'; readonly field: keyof typeof packWords.faults.line }
     | undefined
   readonly onChange: (patch: Partial<PackLine>) => void
   readonly onRemove: (() => void) | null
@@ -217,23 +217,23 @@ function Line({ line, number, unit, fault, onChange, onRemove }: LineProps) {
     </label>
   )
   return (
-    <div className={classes.packLine} role="group" aria-label={w.line(number)}>
-      {field('ageFrom', w.ageFrom)}
-      {field('ageTo', w.ageTo)}
+    <div className={classes.packLine} role="group" aria-label={packWords.line(number)}>
+      {field('ageFrom', packWords.ageFrom)}
+      {field('ageTo', packWords.ageTo)}
       <label>
-        {w.ageUnit}
+        {packWords.ageUnit}
         <select
           value={line.ageUnit}
           onChange={(event) => onChange({ ageUnit: event.currentTarget.value as 'years' })}
         >
-          <option value="years">{w.years}</option>
-          <option value="months">{w.months}</option>
+          <option value="years">{packWords.years}</option>
+          <option value="months">{packWords.months}</option>
         </select>
       </label>
-      {field('weightFrom', w.weightFrom)}
-      {field('weightTo', w.weightTo)}
+      {field('weightFrom', packWords.weightFrom)}
+      {field('weightTo', packWords.weightTo)}
       <label>
-        {w.weightUnit}
+        {packWords.weightUnit}
         <select
           value={line.weightUnit}
           onChange={(event) => onChange({ weightUnit: event.currentTarget.value as 'kg' })}
@@ -242,14 +242,14 @@ function Line({ line, number, unit, fault, onChange, onRemove }: LineProps) {
           <option value="lb">lb</option>
         </select>
       </label>
-      {field('amount', w.amount(unit))}
-      {field('upTo', w.upTo)}
+      {field('amount', packWords.amount(unit))}
+      {field('upTo', packWords.upTo)}
       {onRemove && (
         <button type="button" className={classes.plain} onClick={onRemove}>
-          {w.removeLine}
+          {packWords.removeLine}
         </button>
       )}
-      {fault?.kind === 'line' && <small role="alert">{w.faults.line[fault.field]}</small>}
+      {fault?.kind === 'line' && <small role="alert">{packWords.faults.line[fault.field]}</small>}
     </div>
   )
 }

@@ -24,7 +24,7 @@ export const SlipScreen = ({ strap, place }: Props) => (
   </Frame>
 )
 
-const w = words.care.slip
+const slipWords = words.care.slip
 
 function Slip({ care }: { readonly care: Care }) {
   const now = useNow(60_000)
@@ -32,10 +32,10 @@ function Slip({ care }: { readonly care: Care }) {
     typeof location === 'undefined' ? new URLSearchParams() : new URLSearchParams(location.search)
   const member = care.members.find(({ id }) => id === search.get('for'))
   const card = care.view.cards.find(({ id }) => id === search.get('card'))
-  if (!member || !card) return <p>{w.refused}</p>
+  if (!member || !card) return <p>{slipWords.refused}</p>
   // The slip is for any day: what was given today is not on it.
   const { answer } = askDose(care, member, card, { now, given: [], here: null })
-  if (answer.kind !== 'give' || !answer.band) return <p>{w.refused}</p>
+  if (answer.kind !== 'give' || !answer.band) return <p>{slipWords.refused}</p>
   const { dose, band } = answer
   const state = weightOn(member.species, member.born, member.weighings, care.view.today)
   const outdated =
@@ -49,10 +49,10 @@ function Slip({ care }: { readonly care: Care }) {
     <>
       <header className={`${classes.head} no-print`}>
         <div>
-          <h1>{w.title}</h1>
-          <p className="second">{w.cut}</p>
+          <h1>{slipWords.title}</h1>
+          <p className="second">{slipWords.cut}</p>
         </div>
-        <Button onClick={() => print()}>{w.print}</Button>
+        <Button onClick={() => print()}>{slipWords.print}</Button>
       </header>
       <article className={classes.slip}>
         <h2>
@@ -60,7 +60,7 @@ function Slip({ care }: { readonly care: Care }) {
           {card.strength && `, ${strengthText(card.strength)}`}
         </h2>
         <p>
-          {w.of(
+          {slipWords.of(
             state.kind === 'unknown'
               ? member.name
               : `${member.name}, ${weight(state.weighing.grams, care.view.units)}`,
@@ -71,12 +71,12 @@ function Slip({ care }: { readonly care: Care }) {
         <DoseDrawing dose={dose} cuts={card.cuts} compact={false} />
         <dl>
           <div>
-            <dt>{w.again}</dt>
+            <dt>{slipWords.again}</dt>
             <dd>{words.care.interval(band.again)}</dd>
           </div>
           {(band.mostDoses !== null || band.most) && (
             <div>
-              <dt>{w.most}</dt>
+              <dt>{slipWords.most}</dt>
               <dd>
                 {words.care.cards.most(band.mostDoses, band.most && words.care.amount(band.most))}
               </dd>
@@ -85,10 +85,10 @@ function Slip({ care }: { readonly care: Care }) {
         </dl>
         {card.directions && <p>{card.directions}</p>}
         <p>
-          <b>{w.stop}:</b> {card.stop.join('; ')}
+          <b>{slipWords.stop}:</b> {card.stop.join('; ')}
         </p>
         <p className={classes.cardSource}>
-          {words.care.source(card)}. {words.care.notAdvice} {w.outdated(fullDay(outdated))}
+          {words.care.source(card)}. {words.care.notAdvice} {slipWords.outdated(fullDay(outdated))}
         </p>
       </article>
     </>

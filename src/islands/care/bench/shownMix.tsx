@@ -20,7 +20,7 @@ import { Syringe } from '../Syringe'
 import { type Care, patientNow } from '../useCare'
 import { Glass, Spoons } from './MixDrawings'
 
-const w = words.care.mixes
+const mixesWords = words.care.mixes
 
 export interface Shown {
   readonly lines: readonly string[]
@@ -71,10 +71,12 @@ export function shownMix(
     case 'drink': {
       const mixed = drink(total, body.perLitre)
       if (mixed.kind === 'refused') return mixed
-      const lines = mixed.mix.lines.map(({ name, eighths }) => `${w.spoons(eighths)} ${name}`)
+      const lines = mixed.mix.lines.map(
+        ({ name, eighths }) => `${mixesWords.spoons(eighths)} ${name}`,
+      )
       return {
         lines: [
-          `${thousandthsText(total)} mL ${w.water} (${w.vessels(inVessels(total))})`,
+          `${thousandthsText(total)} mL ${mixesWords.water} (${mixesWords.vessels(inVessels(total))})`,
           ...lines,
         ],
         summary: `${thousandthsText(total)} mL`,
@@ -84,7 +86,7 @@ export function shownMix(
             <Glass
               total={total}
               parts={[{ kind: 'water', volume: total }]}
-              label={`${thousandthsText(total)} mL ${w.water}`}
+              label={`${thousandthsText(total)} mL ${mixesWords.water}`}
             />
             <Spoons lines={mixed.mix.lines} />
           </div>
@@ -94,12 +96,12 @@ export function shownMix(
     case 'saline': {
       const milligrams = salineSalt(total)
       if (milligrams === 0) return { fault: { code: 'nothing' } }
-      const line = w.salt(
+      const line = mixesWords.salt(
         thousandthsText(milligrams),
-        w.spoons(Math.max(1, Math.floor((milligrams * 8) / 6000))),
+        mixesWords.spoons(Math.max(1, Math.floor((milligrams * 8) / 6000))),
       )
       return {
-        lines: [`${thousandthsText(total)} mL ${w.water}`, line],
+        lines: [`${thousandthsText(total)} mL ${mixesWords.water}`, line],
         summary: `${thousandthsText(total)} mL`,
         concentrate: null,
         drawing: <Glass total={total} parts={[{ kind: 'water', volume: total }]} label={line} />,
@@ -113,11 +115,11 @@ export function shownMix(
       const { feed, feedsADay, day, powder, water, measuring, makesKnown } = mixed.mix
       const { fills, barrel } = measuring
       const lines = [
-        w.feed(thousandthsText(feed), feedsADay),
-        `${thousandthsText(powder)} mL ${w.powder} + ${thousandthsText(water)} mL ${w.water}`,
-        w.fills(fills.length, thousandthsText(barrel.capacity), barrel.wide),
-        w.day(thousandthsText(day)),
-        ...(makesKnown ? [] : [w.makesUnknown]),
+        mixesWords.feed(thousandthsText(feed), feedsADay),
+        `${thousandthsText(powder)} mL ${mixesWords.powder} + ${thousandthsText(water)} mL ${mixesWords.water}`,
+        mixesWords.fills(fills.length, thousandthsText(barrel.capacity), barrel.wide),
+        mixesWords.day(thousandthsText(day)),
+        ...(makesKnown ? [] : [mixesWords.makesUnknown]),
       ]
       return {
         lines,
@@ -147,10 +149,10 @@ export function shownMix(
 
 function shownDilution({ stock, water, total, parts, strength }: Dilution, wanted: number): Shown {
   const lines = [
-    `${thousandthsText(stock)} mL ${w.concentrate} + ${thousandthsText(water)} mL ${w.water}`,
-    w.parts(exactText(parts, 2)),
-    `${w.comes(exactText(strength.div(1000), 3))}; ${w.vessels(inVessels(total))}`,
-    ...(strength.compare(wanted) > 0 ? [w.stronger(thousandthsText(wanted))] : []),
+    `${thousandthsText(stock)} mL ${mixesWords.concentrate} + ${thousandthsText(water)} mL ${mixesWords.water}`,
+    mixesWords.parts(exactText(parts, 2)),
+    `${mixesWords.comes(exactText(strength.div(1000), 3))}; ${mixesWords.vessels(inVessels(total))}`,
+    ...(strength.compare(wanted) > 0 ? [mixesWords.stronger(thousandthsText(wanted))] : []),
   ]
   return {
     lines,

@@ -22,7 +22,7 @@ export const GuideScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.care.guide
+const guideWords = words.care.guide
 
 function Guides({ members }: { readonly members: readonly Member[] }) {
   const { today } = useStrap()
@@ -40,7 +40,7 @@ function Guides({ members }: { readonly members: readonly Member[] }) {
     return (
       <div className={classes.one}>
         <button type="button" className={classes.link} onClick={() => open(null)}>
-          ‹ {w.all}
+          ‹ {guideWords.all}
         </button>
         <h1>{card.name}</h1>
         <GuideSteps
@@ -55,19 +55,22 @@ function Guides({ members }: { readonly members: readonly Member[] }) {
     )
   const groups = [
     {
-      title: w.people,
+      title: guideWords.people,
       cards: GUIDE_CARDS.filter(({ species }) => species.length === 1 && species[0] === 'person'),
     },
-    { title: w.animals, cards: GUIDE_CARDS.filter(({ species }) => !species.includes('person')) },
     {
-      title: w.both,
+      title: guideWords.animals,
+      cards: GUIDE_CARDS.filter(({ species }) => !species.includes('person')),
+    },
+    {
+      title: guideWords.both,
       cards: GUIDE_CARDS.filter(({ species }) => species.length > 1 && species.includes('person')),
     },
   ]
   return (
     <>
-      <h1>{w.title}</h1>
-      <p className={classes.lead}>{w.lead}</p>
+      <h1>{guideWords.title}</h1>
+      <p className={classes.lead}>{guideWords.lead}</p>
       {groups.map(({ title, cards }) => (
         <section key={title} className={classes.group}>
           <h2>{title}</h2>

@@ -7,7 +7,7 @@ import { type Member, skillsOn } from '../../../core/household/member'
 import { words } from '../../../words'
 import classes from './guide.module.css'
 
-const w = words.care.guide
+const guideWords = words.care.guide
 
 interface Props {
   readonly card: GuideCard
@@ -40,7 +40,7 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
     <>
       <p className={classes.call}>{card.call}</p>
       <section className={classes.stop}>
-        <h3>{w.stop}</h3>
+        <h3>{guideWords.stop}</h3>
         <ul>
           {card.stop.map((one) => (
             <li key={one}>{one}</li>
@@ -52,12 +52,12 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
   return (
     <div className={classes.steps}>
       {at === -1 && whenToStop}
-      {onStep === null && <p className={classes.rehearse}>{w.rehearse}</p>}
+      {onStep === null && <p className={classes.rehearse}>{guideWords.rehearse}</p>}
       {at === -1 ? (
         <>
           {card.before.length > 0 && (
             <section>
-              <h3>{w.before}</h3>
+              <h3>{guideWords.before}</h3>
               <ul className={classes.before}>
                 {card.before.map((one) => (
                   <li key={one}>{one}</li>
@@ -66,34 +66,34 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
             </section>
           )}
           <button type="button" className={classes.next} onClick={() => setAt(0)}>
-            {w.begin}
+            {guideWords.begin}
           </button>
         </>
       ) : step ? (
         <section className={classes.step} aria-live="polite">
-          <small>{w.stepOf(at + 1, card.steps.length)}</small>
+          <small>{guideWords.stepOf(at + 1, card.steps.length)}</small>
           <p className={classes.big}>{step.text}</p>
           {step.skill && (
             <p className={classes.gate}>
-              {w.onlyTaught(step.skill)}. {w.taught(taught(step.skill))}
+              {guideWords.onlyTaught(step.skill)}. {guideWords.taught(taught(step.skill))}
             </p>
           )}
           <p className={classes.notes}>
             {[
               step.takes.length > 0 &&
-                `${w.takes}: ${step.takes.map((role) => roleName(role).toLowerCase()).join(', ')}`,
-              step.timer && w.timer(step.timer.minutes),
+                `${guideWords.takes}: ${step.takes.map((role) => roleName(role).toLowerCase()).join(', ')}`,
+              step.timer && guideWords.timer(step.timer.minutes),
             ]
               .filter(Boolean)
               .join(' · ')}
           </p>
           <div className={classes.presses}>
             <button type="button" onClick={() => setAt(at - 1)}>
-              {w.back}
+              {guideWords.back}
             </button>
             {onStep && (
               <button type="button" onClick={() => setAt(at + 1)}>
-                {w.skip}
+                {guideWords.skip}
               </button>
             )}
             <button
@@ -102,39 +102,39 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
               disabled={busy}
               onClick={() => void done()}
             >
-              {onStep ? w.done : w.next}
+              {onStep ? guideWords.done : guideWords.next}
             </button>
           </div>
         </section>
       ) : (
         <section className={classes.step}>
-          <p className={classes.big}>{w.end}</p>
-          <p>{w.endLead}</p>
+          <p className={classes.big}>{guideWords.end}</p>
+          <p>{guideWords.endLead}</p>
           {card.later.length > 0 && (
             <>
-              <h3>{w.laterTitle}</h3>
+              <h3>{guideWords.laterTitle}</h3>
               <ul>
                 {card.later.map(({ days, what }) => (
-                  <li key={what}>{w.later(days, what)}</li>
+                  <li key={what}>{guideWords.later(days, what)}</li>
                 ))}
               </ul>
             </>
           )}
-          <h3>{w.handover}</h3>
+          <h3>{guideWords.handover}</h3>
           <p>{card.handover}</p>
           <div className={classes.presses}>
             <button type="button" onClick={() => setAt(card.steps.length - 1)}>
-              {w.back}
+              {guideWords.back}
             </button>
             <button type="button" className={classes.next} onClick={onEnd}>
-              {w.done}
+              {guideWords.done}
             </button>
           </div>
         </section>
       )}
       {at >= 0 && whenToStop}
       <p className={classes.source}>
-        {w.follows(card.guideline)}. {words.care.notAdvice}
+        {guideWords.follows(card.guideline)}. {words.care.notAdvice}
       </p>
     </div>
   )

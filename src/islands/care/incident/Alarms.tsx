@@ -4,7 +4,7 @@ import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { AlarmProps } from './panel'
 
-const w = words.care.incident
+const incidentWords = words.care.incident
 
 /** What cannot wait: beyond the limits, heat that does not fall, a tourniquet, timers. */
 export function Alarms({ line, patient, now, due, onSay }: AlarmProps) {
@@ -14,23 +14,26 @@ export function Alarms({ line, patient, now, due, onSay }: AlarmProps) {
     <div className={classes.alarms} role="alert">
       {beyond.length > 0 && (
         <p className={classes.alarm}>
-          {animal ? w.beyondAnimal : w.beyond}{' '}
-          {beyond.map(({ fact }) => w.fact(fact, 'metric')).join(', ')}
+          {animal ? incidentWords.beyondAnimal : incidentWords.beyond}{' '}
+          {beyond.map(({ fact }) => incidentWords.fact(fact, 'metric')).join(', ')}
         </p>
       )}
       {line.tourniquet && (
         <p className={classes.alarm}>
-          {w.tourniquetOn(line.tourniquet.where, words.care.span(now - line.tourniquet.at))}
+          {incidentWords.tourniquetOn(
+            line.tourniquet.where,
+            words.care.span(now - line.tourniquet.at),
+          )}
         </p>
       )}
       {due.map((timer) => (
         <p key={timer.key} className={classes.due}>
-          <b>{w.timer(timer)}</b>
+          <b>{incidentWords.timer(timer)}</b>
           <button
             type="button"
             onClick={() => void onSay({ kind: 'timer_done', timer: timer.key })}
           >
-            {w.done}
+            {incidentWords.done}
           </button>
         </p>
       ))}

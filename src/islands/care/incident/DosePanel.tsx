@@ -13,7 +13,7 @@ import classes from './incident.module.css'
 import type { PanelProps } from './panel'
 import { SomethingElse } from './SomethingElse'
 
-const w = words.care.incident
+const incidentWords = words.care.incident
 
 export function DosePanel(props: PanelProps) {
   const { care, line, patient, now, say, onDone } = props
@@ -61,7 +61,7 @@ export function DosePanel(props: PanelProps) {
           <p className={classes.quiet}>
             {patient.guestUntil !== null
               ? words.care.refusal({ code: 'stranger' }, { now, timeZone: view.timeZone })
-              : w.doseLead}
+              : incidentWords.doseLead}
           </p>
           <div className={classes.tiles}>
             {patient.guestUntil === null &&

@@ -9,7 +9,7 @@ import { AGE_UNIT_NAMES } from '../../../words/care/weights'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
 
-const w = words.care.incident.guest
+const guestWords = words.care.incident.guest
 
 type Guest = Extract<IncidentPatient, { kind: 'guest' }>
 
@@ -51,7 +51,7 @@ export function GuestPanel({ guest, onSay }: Props) {
     (grams !== null && !(grams > 0 && grams <= 1_500_000))
   const field = (name: keyof typeof fields, mode?: 'numeric' | 'decimal') => (
     <label>
-      {w[name]}
+      {guestWords[name]}
       <input
         inputMode={mode}
         value={fields[name]}
@@ -76,18 +76,18 @@ export function GuestPanel({ guest, onSay }: Props) {
           setNone(next)
         }}
       >
-        {w.none[topic]}
+        {guestWords.none[topic]}
       </button>
     </div>
   )
   return (
     <details className={classes.more}>
-      <summary>{w.lead}</summary>
+      <summary>{guestWords.lead}</summary>
       <div className={classes.guest}>
         {field('name')}
         {!isPerson && (
           <label>
-            {w.species}
+            {guestWords.species}
             <select
               value={species}
               onChange={(event) => setSpecies(event.currentTarget.value as Species)}
@@ -112,10 +112,10 @@ export function GuestPanel({ guest, onSay }: Props) {
               </button>
             ))}
           </span>
-          {unit === 'years' && age === 0 && <small>{w.monthsPlease}</small>}
+          {unit === 'years' && age === 0 && <small>{guestWords.monthsPlease}</small>}
           {isPerson && (
             <button type="button" aria-pressed={grownUp} onClick={() => setGrownUp((now) => !now)}>
-              {w.grownUp}
+              {guestWords.grownUp}
             </button>
           )}
         </div>
@@ -123,7 +123,7 @@ export function GuestPanel({ guest, onSay }: Props) {
         {TOPICS.filter((topic) => isPerson || topic === 'allergies').map(listed)}
         {isPerson && (
           <button type="button" aria-pressed={thinner} onClick={() => setThinner((now) => !now)}>
-            {w.thinner}
+            {guestWords.thinner}
           </button>
         )}
         <button
@@ -150,7 +150,7 @@ export function GuestPanel({ guest, onSay }: Props) {
             })
           }
         >
-          {w.save}
+          {guestWords.save}
         </button>
       </div>
     </details>

@@ -10,7 +10,7 @@ import { GuideSteps } from '../guide/GuideSteps'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
 
-const w = words.care
+const careWords = words.care
 
 export function GuidePanel(props: PanelProps) {
   const { care, line, patient, say, onDone } = props
@@ -31,7 +31,7 @@ export function GuidePanel(props: PanelProps) {
             onClick={() => setCard(one)}
           >
             {one.name}
-            {one.life && <small>{w.guide.life}</small>}
+            {one.life && <small>{careWords.guide.life}</small>}
           </button>
         ))}
       </div>
@@ -57,7 +57,7 @@ export function GuidePanel(props: PanelProps) {
   return (
     <>
       <button type="button" className={classes.link} onClick={() => setCard(null)}>
-        {w.guide.all}
+        {careWords.guide.all}
       </button>
       <h3>{card.name}</h3>
       <GuideSteps

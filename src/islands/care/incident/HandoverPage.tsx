@@ -11,7 +11,7 @@ import { lineOf, patientOfIncident, useNow } from '../useCare'
 import classes from './incident.module.css'
 import type { IncidentProps } from './panel'
 
-const w = words.care
+const careWords = words.care
 
 export function HandoverPage({ care, started, onGo }: IncidentProps) {
   const now = useNow(30_000)
@@ -31,19 +31,23 @@ export function HandoverPage({ care, started, onGo }: IncidentProps) {
     <main className={classes.page} id="main">
       <header className={`${classes.top} no-print`}>
         <button type="button" onClick={() => onGo('line')}>
-          ‹ {w.incident.back}
+          ‹ {careWords.incident.back}
         </button>
         <span className={classes.row}>
-          <a href={addressOf(handoverPdf, { incidentId: line.incident.id })}>{w.incident.pdf}</a>
+          <a href={addressOf(handoverPdf, { incidentId: line.incident.id })}>
+            {careWords.incident.pdf}
+          </a>
           <button type="button" onClick={() => print()}>
-            {w.incident.print}
+            {careWords.incident.print}
           </button>
         </span>
       </header>
       <article className={classes.handover}>
         <NumbersStrap numbers={care.cover.numbers} member={patient} />
         <h1>{handoverHead(page, at)}</h1>
-        <p className={classes.quiet}>{w.handover.madeAt(w.time(now, now, view.timeZone))}</p>
+        <p className={classes.quiet}>
+          {careWords.handover.madeAt(careWords.time(now, now, view.timeZone))}
+        </p>
         {handoverParts(page, at).map(({ title, lines }) => (
           <section key={`${title}${lines[0]}`}>
             {title && <h2>{title}</h2>}
@@ -57,7 +61,7 @@ export function HandoverPage({ care, started, onGo }: IncidentProps) {
         ))}
       </article>
       <section className={`${classes.aloud} no-print`}>
-        <h2>{w.incident.readAloud}</h2>
+        <h2>{careWords.incident.readAloud}</h2>
         <p>{readAloud(page, at)}</p>
       </section>
     </main>

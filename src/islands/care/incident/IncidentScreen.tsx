@@ -20,7 +20,7 @@ import type { View } from './panel'
 import { VIEWS } from './panel'
 import { Start } from './Start'
 
-const w = words.care.incident
+const incidentWords = words.care.incident
 export interface At {
   readonly id: IncidentId | null
   readonly view: View
@@ -75,15 +75,15 @@ function Opened() {
   if (state.kind === 'loading')
     return (
       <main className={classes.page} aria-busy>
-        <h1 className="visually-hidden">{w.title}</h1>
-        <p className={classes.quiet}>{w.loading}</p>
+        <h1 className="visually-hidden">{incidentWords.title}</h1>
+        <p className={classes.quiet}>{incidentWords.loading}</p>
       </main>
     )
   if (state.kind === 'not_here')
     return (
       <main className={classes.page}>
-        <h1>{w.title}</h1>
-        <p>{w.signIn}</p>
+        <h1>{incidentWords.title}</h1>
+        <p>{incidentWords.signIn}</p>
         <p>
           <a href="/away">{words.rounds.waiting.noConnection}</a>
         </p>
@@ -95,10 +95,10 @@ function Opened() {
   if (!started)
     return (
       <main className={classes.page}>
-        <h1>{w.title}</h1>
-        <p>{w.notHere}</p>
+        <h1>{incidentWords.title}</h1>
+        <p>{incidentWords.notHere}</p>
         <p>
-          <a href="/incident">{w.log}</a>
+          <a href="/incident">{incidentWords.log}</a>
         </p>
       </main>
     )

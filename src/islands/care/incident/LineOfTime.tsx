@@ -12,7 +12,7 @@ import classes from './incident.module.css'
 import type { PanelProps } from './panel'
 import { ReadingsChart } from './ReadingsChart'
 
-const w = words.care.incident
+const incidentWords = words.care.incident
 
 interface Props {
   readonly care: Care
@@ -43,7 +43,7 @@ export function LineOfTime({ care, line, patient, now, onSay }: Props) {
         ) : null
       })}
       <section className={classes.line}>
-        <h2>{w.title2}</h2>
+        <h2>{incidentWords.title2}</h2>
         <ol>
           {shown.map((entry) => (
             <Line
@@ -58,7 +58,7 @@ export function LineOfTime({ care, line, patient, now, onSay }: Props) {
           <li>
             <time>{words.care.time(line.incident.startedAt, now, view.timeZone)}</time>
             <div>
-              {w.open} <small>{w.by(line.incident.startedBy)}</small>
+              {incidentWords.open} <small>{incidentWords.by(line.incident.startedBy)}</small>
             </div>
           </li>
         </ol>
@@ -83,22 +83,22 @@ function Line({ entry, care, patient, now, onSay }: LineProps) {
     <li data-struck={struck} data-kind={fact.kind} data-beyond={beyond.length > 0}>
       <time>{words.care.time(entry.at, now, view.timeZone)}</time>
       <div>
-        <span className={classes.fact}>{w.fact(fact, view.units)}</span>{' '}
+        <span className={classes.fact}>{incidentWords.fact(fact, view.units)}</span>{' '}
         <small>
-          {w.by(entry.by)}
-          {struck && `, ${w.struck}`}
-          {outcome === null && `, ${w.waiting}`}
+          {incidentWords.by(entry.by)}
+          {struck && `, ${incidentWords.struck}`}
+          {outcome === null && `, ${incidentWords.waiting}`}
         </small>
         {reading && reading.standing !== 'unknown' && reading.normal && (
           <small className={classes.standing} data-standing={reading.standing}>
-            {w.standing[reading.standing]} (
-            {w.normal(reading.normal, reading.reading.of, view.units)})
+            {incidentWords.standing[reading.standing]} (
+            {incidentWords.normal(reading.normal, reading.reading.of, view.units)})
             {reading.corrected !== reading.reading &&
-              `; ${w.corrected(w.reading(reading.corrected, view.units))}`}
+              `; ${incidentWords.corrected(incidentWords.reading(reading.corrected, view.units))}`}
           </small>
         )}
         {outcome?.kind === 'short' && (
-          <small className={classes.standing}>{w.short(outcome.titles)}</small>
+          <small className={classes.standing}>{incidentWords.short(outcome.titles)}</small>
         )}
         {beyond.map((refusal) => (
           <small key={refusal.code} className={classes.standing} data-standing="above">
@@ -108,7 +108,7 @@ function Line({ entry, care, patient, now, onSay }: LineProps) {
         {fact.kind === 'photo' && outcome !== null && (
           <img
             src={addressOf(carePhoto, { entryId: entry.id })}
-            alt={fact.words || w.acts.photo}
+            alt={fact.words || incidentWords.acts.photo}
             loading="lazy"
           />
         )}
@@ -117,10 +117,10 @@ function Line({ entry, care, patient, now, onSay }: LineProps) {
         <button
           type="button"
           className={classes.strike}
-          aria-label={`${w.strike}: ${w.fact(fact, view.units)}`}
+          aria-label={`${incidentWords.strike}: ${incidentWords.fact(fact, view.units)}`}
           onClick={() => void onSay({ kind: 'struck', entryId: entry.id })}
         >
-          {w.strike}
+          {incidentWords.strike}
         </button>
       )}
     </li>

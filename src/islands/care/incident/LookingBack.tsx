@@ -6,8 +6,8 @@ import { lineOf, patientOfIncident } from '../useCare'
 import classes from './incident.module.css'
 import type { IncidentProps } from './panel'
 
-const w = words.care.incident
-const l = w.looking
+const incidentWords = words.care.incident
+const l = incidentWords.looking
 
 export function LookingBack({ care, started, onGo }: IncidentProps) {
   const line = lineOf(care, started)
@@ -36,11 +36,11 @@ export function LookingBack({ care, started, onGo }: IncidentProps) {
     <main className={classes.page} id="main">
       <header className={classes.top}>
         <button type="button" onClick={() => onGo('line')}>
-          ‹ {w.back}
+          ‹ {incidentWords.back}
         </button>
       </header>
       <h1>
-        {l.title}: {w.bar(patient?.name ?? '', w.kind(line.incident.kind))}
+        {l.title}: {incidentWords.bar(patient?.name ?? '', incidentWords.kind(line.incident.kind))}
       </h1>
       <section className={classes.log}>
         <h2>{l.used}</h2>

@@ -15,7 +15,7 @@ import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
 
-const w = words.care.incident
+const incidentWords = words.care.incident
 
 export function SeenPanel({ patient, say, onDone }: PanelProps) {
   const [seen, setSeen] = useState<ReadonlySet<Seen>>(new Set())
@@ -27,7 +27,7 @@ export function SeenPanel({ patient, say, onDone }: PanelProps) {
   return (
     <>
       <fieldset className={classes.chips}>
-        <legend>{w.seenLead}</legend>
+        <legend>{incidentWords.seenLead}</legend>
         {offered.map((one) => (
           <button
             key={one}
@@ -44,7 +44,7 @@ export function SeenPanel({ patient, say, onDone }: PanelProps) {
         ))}
       </fieldset>
       <label className={classes.field}>
-        {w.note}
+        {incidentWords.note}
         <textarea rows={2} value={text} onChange={(event) => setText(event.currentTarget.value)} />
       </label>
       <button
@@ -53,7 +53,7 @@ export function SeenPanel({ patient, say, onDone }: PanelProps) {
         disabled={seen.size === 0 && text.trim() === ''}
         onClick={() => void say({ kind: 'seen', seen: [...seen], words: text.trim() }).then(onDone)}
       >
-        {w.save}
+        {incidentWords.save}
       </button>
     </>
   )
@@ -70,11 +70,11 @@ export function NotePanel({ say, onDone }: PanelProps) {
       }}
     >
       <label>
-        {w.note}
+        {incidentWords.note}
         <textarea rows={3} value={text} onChange={(event) => setText(event.currentTarget.value)} />
       </label>
       <button type="submit" className={classes.go} disabled={text.trim() === ''}>
-        {w.save}
+        {incidentWords.save}
       </button>
     </form>
   )
@@ -92,17 +92,17 @@ export function PhotoPanel({ say, onDone }: PanelProps) {
       await say({ kind: 'photo', words: text.trim() }, { photo })
       onDone()
     } catch {
-      setFault(w.badPhoto)
+      setFault(incidentWords.badPhoto)
     }
   }
   return (
     <div className={classes.fields}>
       <label>
-        {w.photoWords}
+        {incidentWords.photoWords}
         <input value={text} onChange={(event) => setText(event.currentTarget.value)} />
       </label>
       <label className={classes.go}>
-        {w.photoTake}
+        {incidentWords.photoTake}
         <input
           type="file"
           accept="image/*"
@@ -130,8 +130,12 @@ export function TimerPanel({ say, onDone }: PanelProps) {
     <>
       <div className={classes.tiles}>
         {TIMER_PRESETS.map(({ id, minutes: after }) => (
-          <button key={id} type="button" onClick={() => void set(w.presetWords[id], after)}>
-            {w.presets[id]}
+          <button
+            key={id}
+            type="button"
+            onClick={() => void set(incidentWords.presetWords[id], after)}
+          >
+            {incidentWords.presets[id]}
           </button>
         ))}
       </div>
@@ -143,11 +147,11 @@ export function TimerPanel({ say, onDone }: PanelProps) {
         }}
       >
         <label>
-          {w.timerWhat}
+          {incidentWords.timerWhat}
           <input value={what} onChange={(event) => setWhat(event.currentTarget.value)} />
         </label>
         <label>
-          {w.timerMinutes}
+          {incidentWords.timerMinutes}
           <input
             inputMode="numeric"
             value={minutes}
@@ -156,7 +160,7 @@ export function TimerPanel({ say, onDone }: PanelProps) {
           />
         </label>
         <button type="submit" className={classes.go} disabled={!ready}>
-          {w.setTimer}
+          {incidentWords.setTimer}
         </button>
       </form>
     </>
@@ -176,7 +180,7 @@ export function CalledPanel({ care, patient, say, onDone }: PanelProps) {
   ].filter(([, phone]) => phone !== '')
   return (
     <>
-      <p>{w.calledWhom}</p>
+      <p>{incidentWords.calledWhom}</p>
       <div className={classes.tiles}>
         {whom.map(([name = '', phone = '']) => (
           <button
@@ -205,7 +209,7 @@ export function TourniquetPanel({ patient, say, onDone }: PanelProps) {
   const limbs = limbsOf(patient.species)
   return (
     <>
-      <p>{w.tourniquetWhere}</p>
+      <p>{incidentWords.tourniquetWhere}</p>
       <div className={classes.tiles}>
         {limbs.map((limb) => (
           <button

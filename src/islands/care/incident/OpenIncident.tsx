@@ -31,7 +31,7 @@ import { Refused, Slip } from './Refused'
 import { Timers } from './Timers'
 import { UsePanel } from './UsePanel'
 
-const w = words.care.incident
+const incidentWords = words.care.incident
 
 const PANELS = {
   dose: DosePanel,
@@ -61,11 +61,16 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
   const { incident } = line
   const patient = patientOfIncident(care, incident)
   const due = useMemo(() => line.timers.filter((timer) => timer.due <= now), [line.timers, now])
-  useSpeakUp(useMemo(() => due.map((timer) => ({ key: timer.key, words: w.timer(timer) })), [due]))
+  useSpeakUp(
+    useMemo(
+      () => due.map((timer) => ({ key: timer.key, words: incidentWords.timer(timer) })),
+      [due],
+    ),
+  )
   if (!patient)
     return (
       <main className={classes.page}>
-        <h1>{w.title}</h1>
+        <h1>{incidentWords.title}</h1>
         <p>{words.errors.notFoundHint}</p>
       </main>
     )
@@ -78,19 +83,19 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
   return (
     <main className={classes.page} id="main">
       <header className={classes.top}>
-        <a href="/incident" aria-label={w.log}>
+        <a href="/incident" aria-label={incidentWords.log}>
           ‹
         </a>
-        <b>{w.since(words.care.span(now - incident.startedAt))}</b>
+        <b>{incidentWords.since(words.care.span(now - incident.startedAt))}</b>
         <WaitingBadge outbox={care.outbox} />
         <button type="button" aria-pressed={look.look === 'torch'} onClick={look.toggleTorch}>
           {words.look.torch}
         </button>
       </header>
       <NumbersStrap numbers={care.cover.numbers} member={patient} />
-      <h1>{w.bar(patient.name, w.kind(incident.kind))}</h1>
+      <h1>{incidentWords.bar(patient.name, incidentWords.kind(incident.kind))}</h1>
       <Place
-        chosen={place?.name ?? w.noPlace}
+        chosen={place?.name ?? incidentWords.noPlace}
         places={care.cover.places}
         onChoose={(placeId) => void say({ kind: 'about', placeId: placeId as never })}
       />
@@ -100,7 +105,7 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
       {incident.patient.kind === 'guest' && <GuestPanel guest={incident.patient} onSay={say} />}
       {incident.kind === null && !line.ended ? (
         <section className={classes.step}>
-          <h2>{w.what}</h2>
+          <h2>{incidentWords.what}</h2>
           <div className={classes.tiles}>
             {kindsFor(patient.species).map((kind) => (
               <button
@@ -108,7 +113,7 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
                 type="button"
                 onClick={() => void say({ kind: 'about', what: kind as IncidentKind })}
               >
-                {w.kind(kind)}
+                {incidentWords.kind(kind)}
               </button>
             ))}
           </div>
@@ -116,21 +121,21 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
       ) : (
         !line.ended &&
         open === null && (
-          <nav className={classes.acts} aria-label={w.title}>
+          <nav className={classes.acts} aria-label={incidentWords.title}>
             {PANEL_IDS.map((id) => (
               <button key={id} type="button" onClick={() => setOpen(id)}>
-                {w.acts[id]}
+                {incidentWords.acts[id]}
               </button>
             ))}
           </nav>
         )
       )}
       {Panel && open && (
-        <section className={classes.panel} aria-label={w.acts[open]} ref={panel}>
+        <section className={classes.panel} aria-label={incidentWords.acts[open]} ref={panel}>
           <header>
-            <h2>{w.acts[open]}</h2>
+            <h2>{incidentWords.acts[open]}</h2>
             <button type="button" className={classes.close} onClick={() => setOpen(null)}>
-              {w.back}
+              {incidentWords.back}
             </button>
           </header>
           <Panel
@@ -148,15 +153,15 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
       <LineOfTime care={care} line={line} patient={patient} now={now} onSay={say} />
       <footer className={classes.foot}>
         <button type="button" className={classes.go} onClick={() => onGo('handover')}>
-          {w.handover}
+          {incidentWords.handover}
         </button>
         {line.ended ? (
           <>
             <button type="button" onClick={() => onGo('looking')}>
-              {w.looking.title}
+              {incidentWords.looking.title}
             </button>
             <button type="button" onClick={() => void say({ kind: 'reopened' })}>
-              {w.goOn}
+              {incidentWords.goOn}
             </button>
           </>
         ) : (
@@ -164,7 +169,7 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
             type="button"
             onClick={() => void say({ kind: 'ended' }).then(() => onGo('looking'))}
           >
-            {w.end}
+            {incidentWords.end}
           </button>
         )}
         {!hasCounted(line) && <Slip incident={incident} />}

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { words } from '../../../words'
 import classes from './incident.module.css'
 
-const w = words.care.incident
+const incidentWords = words.care.incident
 
 export function Place({
   chosen,
@@ -19,7 +19,7 @@ export function Place({
   return (
     <div className={classes.place}>
       <button type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
-        {w.place(chosen)}
+        {incidentWords.place(chosen)}
       </button>
       {open &&
         places.map(({ id, name }) => (

@@ -13,7 +13,7 @@ import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
 
-const w = words.care.incident
+const incidentWords = words.care.incident
 
 export function ReadingPanel({ care, patient, say, onDone }: PanelProps) {
   const { units, today } = care.view
@@ -34,7 +34,7 @@ export function ReadingPanel({ care, patient, say, onDone }: PanelProps) {
         }}
       >
         <label>
-          {w.temperature}
+          {incidentWords.temperature}
           <input
             inputMode="decimal"
             value={text}
@@ -44,16 +44,16 @@ export function ReadingPanel({ care, patient, say, onDone }: PanelProps) {
           <small>
             {read?.kind === 'refused'
               ? words.care.measureFault(read.fault)
-              : w.temperatureHelp(units)}
+              : incidentWords.temperatureHelp(units)}
           </small>
         </label>
         {read?.kind === 'refused' && read.fault.code === 'other_unit' && (
           <button type="button" onClick={() => setText(otherUnit(text, read.fault))}>
-            {w.asked(`${text.trim()} ${read.fault.unit}`)}
+            {incidentWords.asked(`${text.trim()} ${read.fault.unit}`)}
           </button>
         )}
         <fieldset className={classes.chips}>
-          <legend>{w.site}</legend>
+          <legend>{incidentWords.site}</legend>
           {SITES.filter(
             (one) => !animal || one === 'rectal' || one === 'ear' || one === 'armpit',
           ).map((one) => (
@@ -63,32 +63,34 @@ export function ReadingPanel({ care, patient, say, onDone }: PanelProps) {
               aria-pressed={site === one}
               onClick={() => setSite(one)}
             >
-              {w.sites[one]}
+              {incidentWords.sites[one]}
             </button>
           ))}
         </fieldset>
         {reading && isCorrected(reading, animal) && (
           <p className={classes.quiet}>
-            {w.corrected(w.reading(correctedReading(reading, animal), units))}
+            {incidentWords.corrected(
+              incidentWords.reading(correctedReading(reading, animal), units),
+            )}
           </p>
         )}
         <p className={classes.quiet}>
-          {normal ? w.normal(normal, 'temperature', units) : w.noNormal}
+          {normal ? incidentWords.normal(normal, 'temperature', units) : incidentWords.noNormal}
         </p>
         <button type="submit" className={classes.go} disabled={!reading}>
-          {w.noteReading}
+          {incidentWords.noteReading}
         </button>
       </form>
       <Tapping
         of="pulse"
-        label={w.tapPulse}
+        label={incidentWords.tapPulse}
         patient={patient}
         today={today}
         onNote={(value) => say({ kind: 'reading', reading: { of: 'pulse', value } }).then(onDone)}
       />
       <Tapping
         of="breathing"
-        label={w.tapBreath}
+        label={incidentWords.tapBreath}
         patient={patient}
         today={today}
         onNote={(value) =>
@@ -126,7 +128,7 @@ function Tapping({ of, label, patient, today, onNote }: TappingProps) {
         ? own
         : null
   return (
-    <section className={classes.tapping} aria-label={w.of[of]}>
+    <section className={classes.tapping} aria-label={incidentWords.of[of]}>
       <button
         type="button"
         className={classes.tap}
@@ -143,13 +145,17 @@ function Tapping({ of, label, patient, today, onNote }: TappingProps) {
         }}
       >
         {label}
-        <strong aria-live="polite">{rate ? w.rate(rate.perMinute) : w.tapOn}</strong>
-        {rate && !rate.steady && <small>{w.uneven}</small>}
+        <strong aria-live="polite">
+          {rate ? incidentWords.rate(rate.perMinute) : incidentWords.tapOn}
+        </strong>
+        {rate && !rate.steady && <small>{incidentWords.uneven}</small>}
       </button>
-      <p className={classes.quiet}>{normal ? w.normal(normal, of, 'metric') : w.noNormal}</p>
+      <p className={classes.quiet}>
+        {normal ? incidentWords.normal(normal, of, 'metric') : incidentWords.noNormal}
+      </p>
       <div className={classes.row}>
         <label>
-          {w.typed}
+          {incidentWords.typed}
           <input
             inputMode="numeric"
             value={typed}
@@ -157,14 +163,14 @@ function Tapping({ of, label, patient, today, onNote }: TappingProps) {
           />
         </label>
         <button type="button" onClick={() => setTaps([])}>
-          {w.again}
+          {incidentWords.again}
         </button>
         <button
           type="button"
           disabled={value === null}
           onClick={() => value !== null && void onNote(value)}
         >
-          {w.noteReading}
+          {incidentWords.noteReading}
         </button>
       </div>
     </section>

@@ -10,7 +10,7 @@ import type { Care } from '../useCare'
 import classes from './incident.module.css'
 import type { AlarmProps } from './panel'
 
-const w = words.care.incident
+const incidentWords = words.care.incident
 
 /** What the readings say has to be done, by whom and when to read again. */
 export function Readings({
@@ -30,7 +30,10 @@ export function Readings({
   const again = advice.find((one) => one.kind === 'read_again')
   useSpeakUp(
     useMemo(
-      () => (again && again.due <= now ? [{ key: `read:${again.due}`, words: w.readNow }] : []),
+      () =>
+        again && again.due <= now
+          ? [{ key: `read:${again.due}`, words: incidentWords.readNow }]
+          : [],
       [again, now],
     ),
   )
@@ -42,35 +45,35 @@ export function Readings({
       className={classes.readings}
       data-urgency={told?.urgency}
       role="alert"
-      aria-label={w.readings}
+      aria-label={incidentWords.readings}
     >
       {told && (
         <>
-          <strong>{w.urgency(told)}</strong>
+          <strong>{incidentWords.urgency(told)}</strong>
           <p>
-            {w.cause(told, units)} {w.trend(trend, units)}
+            {incidentWords.cause(told, units)} {incidentWords.trend(trend, units)}
           </p>
         </>
       )}
       <ul>
         {advice.map((one) => (
-          <li key={one.kind + ('of' in one ? one.of : '')}>{w.advice(one, how)}</li>
+          <li key={one.kind + ('of' in one ? one.of : '')}>{incidentWords.advice(one, how)}</li>
         ))}
       </ul>
       <div className={classes.row}>
         {advice.some(({ kind }) => kind === 'ask_heat') && (
           <>
             <button type="button" onClick={() => seen('in-heat')}>
-              {w.yesHeat}
+              {incidentWords.yesHeat}
             </button>
             <button type="button" onClick={() => seen('not-in-heat')}>
-              {w.noHeat}
+              {incidentWords.noHeat}
             </button>
           </>
         )}
         {told && (
           <button type="button" onClick={() => seen('looked-at')}>
-            {w.lookedAt(told.whom)}
+            {incidentWords.lookedAt(told.whom)}
           </button>
         )}
       </div>

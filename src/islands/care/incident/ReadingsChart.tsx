@@ -15,7 +15,7 @@ interface Props {
   readonly now: Instant
 }
 
-const w = words.care.incident
+const incidentWords = words.care.incident
 
 export function ReadingsChart({ of, readings, units, timeZone, now }: Props) {
   const box = useRef<HTMLDivElement>(null)
@@ -46,12 +46,12 @@ export function ReadingsChart({ of, readings, units, timeZone, now }: Props) {
   return (
     <figure className={classes.chart}>
       <figcaption>
-        <b>{w.of[of]}</b> {normal && w.normal(normal, of, units)}
+        <b>{incidentWords.of[of]}</b> {normal && incidentWords.normal(normal, of, units)}
       </figcaption>
       <div
         ref={box}
         role="img"
-        aria-label={`${w.of[of]}: ${readings.map(({ corrected }) => w.reading(corrected, units)).join(', ')}`}
+        aria-label={`${incidentWords.of[of]}: ${readings.map(({ corrected }) => incidentWords.reading(corrected, units)).join(', ')}`}
       />
     </figure>
   )

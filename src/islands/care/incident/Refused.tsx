@@ -10,7 +10,7 @@ import { words } from '../../../words'
 import type { Care } from '../useCare'
 import classes from './incident.module.css'
 
-const w = words.care.incident
+const incidentWords = words.care.incident
 
 /** Opened by mistake: taken away with its reason; the log brings it back. */
 export function Slip({ incident }: { readonly incident: Incident }) {
@@ -34,7 +34,7 @@ export function Slip({ incident }: { readonly incident: Incident }) {
         onClick={() =>
           void call(
             removeIncident,
-            { params: { incidentId: incident.id }, body: { why: w.slipWhy } },
+            { params: { incidentId: incident.id }, body: { why: incidentWords.slipWhy } },
             { key: newKey() },
           )
             .then(async ({ actId }) => {
@@ -42,11 +42,11 @@ export function Slip({ incident }: { readonly incident: Incident }) {
               location.assign(`/incident?gone=${actId}`)
             })
             .catch((error: unknown) =>
-              setFailed(error instanceof ProblemError ? error.message : w.slipAway),
+              setFailed(error instanceof ProblemError ? error.message : incidentWords.slipAway),
             )
         }
       >
-        {w.slip}
+        {incidentWords.slip}
       </button>
       {failed && <small role="alert">{failed}</small>}
     </span>
@@ -62,8 +62,8 @@ export function Refused({ care, incident }: { readonly care: Care; readonly inci
       {of.map((act) => (
         <div key={act.key} className={classes.alarm}>
           <p>
-            {w.refused}: {w.fact(act.fact, care.view.units)}. {act.problem?.title}.{' '}
-            {act.problem?.detail}
+            {incidentWords.refused}: {incidentWords.fact(act.fact, care.view.units)}.{' '}
+            {act.problem?.title}. {act.problem?.detail}
           </p>
           <p className={classes.row}>
             {act.fact.kind === 'dose' && (
@@ -77,7 +77,7 @@ export function Refused({ care, incident }: { readonly care: Care; readonly inci
                         incident.patient.kind === 'member' ? incident.patient.memberId : null,
                       fact: {
                         ...(act.fact as Extract<CareFact, { kind: 'dose' }>),
-                        anyway: act.problem?.title ?? w.refused,
+                        anyway: act.problem?.title ?? incidentWords.refused,
                       },
                     })
                     .then(() => dropWaiting([act.key]))

@@ -10,7 +10,7 @@ import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
 
-const w = words.care.incident
+const incidentWords = words.care.incident
 
 export function SomethingElse({ care, say, onDone }: PanelProps) {
   const [name, setName] = useState('')
@@ -40,16 +40,16 @@ export function SomethingElse({ care, say, onDone }: PanelProps) {
           : [],
       rule: null,
       takes: [],
-      anyway: w.manual,
+      anyway: incidentWords.manual,
     }
     await say(fact)
     onDone()
   }
   return (
     <details className={classes.more}>
-      <summary>{w.manual}</summary>
+      <summary>{incidentWords.manual}</summary>
       <label>
-        {w.manualName}
+        {incidentWords.manualName}
         <input
           list="medicines"
           value={name}
@@ -64,9 +64,9 @@ export function SomethingElse({ care, say, onDone }: PanelProps) {
       {named && !known && (
         <>
           <label>
-            {w.manualActs}
+            {incidentWords.manualActs}
             <select value={acts} onChange={(event) => setActs(event.currentTarget.value)}>
-              <option value="">{w.manualActsUnknown}</option>
+              <option value="">{incidentWords.manualActsUnknown}</option>
               {substances.map((one) => (
                 <option key={one} value={one}>
                   {substanceName(one)}
@@ -74,11 +74,11 @@ export function SomethingElse({ care, say, onDone }: PanelProps) {
               ))}
             </select>
           </label>
-          {!substance && <p className={classes.warn}>{w.manualNotCounted}</p>}
+          {!substance && <p className={classes.warn}>{incidentWords.manualNotCounted}</p>}
         </>
       )}
       <label>
-        {w.manualAmount}
+        {incidentWords.manualAmount}
         <input value={amount} onChange={(event) => setAmount(event.currentTarget.value)} />
       </label>
       <button
@@ -87,7 +87,7 @@ export function SomethingElse({ care, say, onDone }: PanelProps) {
         disabled={!named || read.kind !== 'read' || read.amount <= 0}
         onClick={() => void note()}
       >
-        {w.save}
+        {incidentWords.save}
       </button>
     </details>
   )

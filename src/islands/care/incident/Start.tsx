@@ -12,7 +12,7 @@ import { NumbersStrap } from '../NumbersStrap'
 import { type Care, lineOf, patientOfIncident, useNow } from '../useCare'
 import classes from './incident.module.css'
 
-const w = words.care.incident
+const incidentWords = words.care.incident
 
 interface Props {
   readonly care: Care
@@ -31,7 +31,7 @@ export function Start({ care, onStarted }: Props) {
   }
   const guest = (species: 'person' | 'other'): IncidentPatient => ({
     kind: 'guest',
-    name: species === 'person' ? w.guestPerson : w.guestAnimal,
+    name: species === 'person' ? incidentWords.guestPerson : incidentWords.guestAnimal,
     species,
     years: null,
     grams: null,
@@ -46,22 +46,25 @@ export function Start({ care, onStarted }: Props) {
         <a href="/" aria-label={words.errors.home}>
           ‹
         </a>
-        <b>{w.title}</b>
+        <b>{incidentWords.title}</b>
         <WaitingBadge outbox={care.outbox} />
       </header>
       <NumbersStrap numbers={care.cover.numbers} member={null} />
       {open.map(({ incident, line }) => (
         <a key={incident.id} href={`/incident?id=${incident.id}`} className={classes.goingOn}>
           <b>
-            {w.bar(patientOfIncident(care, line.incident)?.name ?? '', w.kind(line.incident.kind))}
+            {incidentWords.bar(
+              patientOfIncident(care, line.incident)?.name ?? '',
+              incidentWords.kind(line.incident.kind),
+            )}
           </b>
-          <span>{w.since(words.care.span(now - incident.startedAt))}</span>
+          <span>{incidentWords.since(words.care.span(now - incident.startedAt))}</span>
         </a>
       ))}
       <Gone />
       <section className={classes.step}>
-        <h1>{w.who}</h1>
-        {!care.ready && <p className={classes.alarm}>{w.signIn}</p>}
+        <h1>{incidentWords.who}</h1>
+        {!care.ready && <p className={classes.alarm}>{incidentWords.signIn}</p>}
         <div className={classes.tiles}>
           {care.members.map((member) => (
             <Tile key={member.id} member={member} busy={busy || !care.ready} onStart={start} />
@@ -72,7 +75,7 @@ export function Start({ care, onStarted }: Props) {
             data-guest
             onClick={() => void start(guest('person'))}
           >
-            {w.guestPerson}
+            {incidentWords.guestPerson}
           </button>
           <button
             type="button"
@@ -80,24 +83,24 @@ export function Start({ care, onStarted }: Props) {
             data-guest
             onClick={() => void start(guest('other'))}
           >
-            {w.guestAnimal}
+            {incidentWords.guestAnimal}
           </button>
         </div>
       </section>
       <section className={classes.log}>
-        <h2>{w.log}</h2>
-        {ended.length === 0 && <p className={classes.quiet}>{w.noneEnded}</p>}
+        <h2>{incidentWords.log}</h2>
+        {ended.length === 0 && <p className={classes.quiet}>{incidentWords.noneEnded}</p>}
         <ul>
           {ended.map(({ incident, line }) => (
             <li key={incident.id}>
               <a href={`/incident?id=${incident.id}`}>
-                {w.bar(
+                {incidentWords.bar(
                   patientOfIncident(care, line.incident)?.name ?? '',
-                  w.kind(line.incident.kind),
+                  incidentWords.kind(line.incident.kind),
                 )}
               </a>
               <small>{words.care.time(incident.startedAt, now, care.view.timeZone)}</small>
-              {nextList(line) && <em>{w.looking.noted(nextList(line))}</em>}
+              {nextList(line) && <em>{incidentWords.looking.noted(nextList(line))}</em>}
             </li>
           ))}
         </ul>
@@ -112,7 +115,7 @@ function Gone() {
   if (!actId) return null
   return (
     <p className={classes.slip} role="status">
-      {w.slipTaken}
+      {incidentWords.slipTaken}
       <button
         type="button"
         onClick={() =>
@@ -122,7 +125,7 @@ function Gone() {
           })
         }
       >
-        {w.slipBack}
+        {incidentWords.slipBack}
       </button>
     </p>
   )

@@ -6,7 +6,7 @@ import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
 
-const w = words.care.incident
+const incidentWords = words.care.incident
 
 interface TimersProps {
   readonly timers: readonly Timer[]
@@ -20,20 +20,20 @@ export function Timers({ timers, now, timeZone, onSay }: TimersProps) {
   if (coming.length === 0) return null
   return (
     <section className={classes.timers}>
-      <h2>{w.timers}</h2>
+      <h2>{incidentWords.timers}</h2>
       <ul>
         {coming.map((timer) => (
           <li key={timer.key}>
             <span>
-              <b>{w.timer(timer)}</b>
+              <b>{incidentWords.timer(timer)}</b>
               <small>{words.care.time(timer.due, now, timeZone)}</small>
             </span>
-            <time>{w.notYet(words.care.span(timer.due - now))}</time>
+            <time>{incidentWords.notYet(words.care.span(timer.due - now))}</time>
             <button
               type="button"
               onClick={() => void onSay({ kind: 'timer_done', timer: timer.key })}
             >
-              {w.done}
+              {incidentWords.done}
             </button>
           </li>
         ))}

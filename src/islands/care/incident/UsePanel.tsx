@@ -10,7 +10,7 @@ import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
 
-const w = words.care.incident
+const incidentWords = words.care.incident
 
 export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
   const { laid, view } = care
@@ -19,7 +19,7 @@ export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
     () => kind && atHand(laid, { patient, kind, here: placeId, date: view.today }),
     [laid, patient, kind, placeId, view.today],
   )
-  if (!answer) return <p>{w.chooseKind}</p>
+  if (!answer) return <p>{incidentWords.chooseKind}</p>
   const kitName = (id: string): string => laid.stock.kits.find((kit) => kit.id === id)?.name ?? ''
   const placeName = (id: string): string =>
     laid.stock.places.find((place) => place.id === id)?.name ?? ''
@@ -46,18 +46,28 @@ export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
         ))}
       </div>
       <p className={classes.first}>
-        <b>{w.atOnce}</b> {answer.first}
+        <b>{incidentWords.atOnce}</b> {answer.first}
       </p>
-      {answer.ways.length > 0 && <p className={classes.quiet}>{w.useLead}</p>}
+      {answer.ways.length > 0 && <p className={classes.quiet}>{incidentWords.useLead}</p>}
       {answer.ways.map((way) => (
         <WayPart
           key={`${way.need}${way.way}`}
           way={way}
           where={(lot) =>
-            w.whereLies(placeName(lot.placeId), kitName(lot.kitId), lot.shelf.pocket.name)
+            incidentWords.whereLies(
+              placeName(lot.placeId),
+              kitName(lot.kitId),
+              lot.shelf.pocket.name,
+            )
           }
           remarks={(lot) =>
-            w.remarks(lot.rank, lot.onTheirWord, lot.shelf.through, lot.remarks, view.today)
+            incidentWords.remarks(
+              lot.rank,
+              lot.onTheirWord,
+              lot.shelf.through,
+              lot.remarks,
+              view.today,
+            )
           }
           // What acts goes by its card and its clock, never by a press here.
           isDosed={(lot) => {
@@ -68,7 +78,7 @@ export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
           onDose={() => onOpen('dose')}
         />
       ))}
-      {answer.ways.length === 0 && <p className={classes.quiet}>{w.useNothing}</p>}
+      {answer.ways.length === 0 && <p className={classes.quiet}>{incidentWords.useNothing}</p>}
       {answer.cautions.map((caution) => (
         <p key={caution} className={classes.quiet}>
           {caution}
@@ -107,10 +117,12 @@ function WayPart({
     <section className={classes.way}>
       <h3>
         {way.way}
-        {way.rank === 'prescribed' && <small> {w.prescribed}</small>}
+        {way.rank === 'prescribed' && <small> {incidentWords.prescribed}</small>}
       </h3>
       {way.caution && <p className={classes.quiet}>{way.caution}</p>}
-      {way.fromHome.length > 0 && <p className={classes.quiet}>{w.fromHome(way.fromHome)}</p>}
+      {way.fromHome.length > 0 && (
+        <p className={classes.quiet}>{incidentWords.fromHome(way.fromHome)}</p>
+      )}
       <ul>
         {way.parts.flatMap((part) =>
           part.lots.slice(0, MOST_LOTS).map((lot) => (
@@ -121,16 +133,16 @@ function WayPart({
                 {remarks(lot) !== '' && <em>{remarks(lot)}</em>}
               </span>
               {isDosed(lot) ? (
-                <button type="button" aria-label={w.doseOf(lot.title)} onClick={onDose}>
-                  {w.acts.dose}
+                <button type="button" aria-label={incidentWords.doseOf(lot.title)} onClick={onDose}>
+                  {incidentWords.acts.dose}
                 </button>
               ) : (
                 <button
                   type="button"
-                  aria-label={w.usedOf(lot.title)}
+                  aria-label={incidentWords.usedOf(lot.title)}
                   onClick={() => onUse(lot, part.isTool)}
                 >
-                  {w.use}
+                  {incidentWords.use}
                 </button>
               )}
             </li>
@@ -138,7 +150,7 @@ function WayPart({
         )}
       </ul>
       {lacking.length > 0 && (
-        <p className={classes.quiet}>{w.lacking(lacking.map(({ roles }) => roles))}</p>
+        <p className={classes.quiet}>{incidentWords.lacking(lacking.map(({ roles }) => roles))}</p>
       )}
     </section>
   )

@@ -27,8 +27,8 @@ import { KeepsFor, NOT_SAID, periodSaid } from './KeepsFor'
 import classes from './mat.module.css'
 import type { LineOnMat, PocketOnMat, PocketRef, TagOnMat } from './view'
 
-const w = words.stock.lot
-const k = words.stock.acts
+const lotWords = words.stock.lot
+const actsWords = words.stock.acts
 
 interface Props {
   readonly act: Exclude<FormAct, 'edit'>
@@ -83,7 +83,7 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
       case 'reuse':
         return usedUp
           ? run(useLot, { params, body: taking }, words.undo.did.use)
-          : run(reuseLot, { params, body: taking }, k.did.reuse)
+          : run(reuseLot, { params, body: taking }, actsWords.did.reuse)
       case 'discard':
         return run(
           discardLot,
@@ -123,18 +123,18 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
         return run(
           giveLot,
           { params, body: { ...taking, to: whom } },
-          k.did.give,
-          about(k.did.give),
+          actsWords.did.give,
+          about(actsWords.did.give),
         )
       case 'lend':
-        return run(lendLot, { params, body: { ...taking, to: whom } }, k.did.lend)
+        return run(lendLot, { params, body: { ...taking, to: whom } }, actsWords.did.lend)
       case 'takeBack':
-        return run(takeBackLot, { params, body: taking }, k.did.takeBack)
+        return run(takeBackLot, { params, body: taking }, actsWords.did.takeBack)
       case 'decant':
         return run(
           decantLot,
           { params, body: { ...taking, to: to ?? '', directions } },
-          k.did.decant,
+          actsWords.did.decant,
         )
       case 'missing':
         return run(
@@ -147,7 +147,7 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
               part: { pocketId: pocket.id, amount: some },
             },
           },
-          k.did.missing,
+          actsWords.did.missing,
         )
     }
   }
@@ -159,11 +159,13 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
       setTyped(formatAmount(Math.max(0, reading.amount + by * 1000) as Amount))
   }
   const name =
-    act in k.confirm ? k.acts[act as keyof typeof k.confirm] : w[act as keyof typeof w.confirm]
+    act in actsWords.confirm
+      ? actsWords.acts[act as keyof typeof actsWords.confirm]
+      : lotWords[act as keyof typeof lotWords.confirm]
   const press =
-    act in k.confirm
-      ? k.confirm[act as keyof typeof k.confirm]
-      : w.confirm[act as keyof typeof w.confirm]
+    act in actsWords.confirm
+      ? actsWords.confirm[act as keyof typeof actsWords.confirm]
+      : lotWords.confirm[act as keyof typeof lotWords.confirm]
 
   return (
     <form
@@ -177,9 +179,9 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
       <h3>{name}</h3>
       {first && (
         <p className={classes.caution}>
-          {k.first(first.until)}{' '}
+          {actsWords.first(first.until)}{' '}
           <button type="button" className={classes.inText} onClick={() => onTake(first.lotId)}>
-            {k.takeThat}
+            {actsWords.takeThat}
           </button>
         </p>
       )}
@@ -192,7 +194,13 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
         </button>
         <TextInput
           autoFocus
-          label={act === 'count' ? w.found : act === 'takeBack' ? k.back : w.howMany}
+          label={
+            act === 'count'
+              ? lotWords.found
+              : act === 'takeBack'
+                ? actsWords.back
+                : lotWords.howMany
+          }
           value={typed}
           onChange={(event) => setTyped(event.currentTarget.value)}
           onFocus={(event) => event.currentTarget.select()}
@@ -203,10 +211,10 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
           +
         </button>
       </div>
-      {act === 'takeBack' && <small className="second">{k.backHint}</small>}
+      {act === 'takeBack' && <small className="second">{actsWords.backHint}</small>}
       {act === 'reuse' && (
         <Checkbox
-          label={k.usedUp}
+          label={actsWords.usedUp}
           checked={usedUp}
           onChange={(event) => setUsedUp(event.currentTarget.checked)}
         />
@@ -214,18 +222,22 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
       {act === 'open' && (
         <TextInput
           type="date"
-          label={w.onDay}
+          label={lotWords.onDay}
           value={on}
           max={today}
           onChange={(event) => setOn(event.currentTarget.value)}
         />
       )}
       {act === 'open' && (
-        <KeepsFor value={keeps} now={w.clockRule(line.item.openedClock)} onChange={setKeeps} />
+        <KeepsFor
+          value={keeps}
+          now={lotWords.clockRule(line.item.openedClock)}
+          onChange={setKeeps}
+        />
       )}
       {NEEDS_WHOM.has(act) && (
         <TextInput
-          label={act === 'lend' ? k.toWhom : k.whoGets}
+          label={act === 'lend' ? actsWords.toWhom : actsWords.whoGets}
           value={whom}
           maxLength={120}
           onChange={(event) => setWhom(event.currentTarget.value)}
@@ -233,7 +245,7 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
       )}
       {NEEDS_PLACE.has(act) && (
         <Select
-          label={w.toWhere}
+          label={lotWords.toWhere}
           searchable
           value={to}
           onChange={setTo}
@@ -248,7 +260,7 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
       {act === 'decant' && (
         <>
           <Textarea
-            label={k.directions}
+            label={actsWords.directions}
             autosize
             minRows={2}
             maxLength={2000}
@@ -256,7 +268,8 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
             onChange={(event) => setDirections(event.currentTarget.value)}
           />
           <p className={classes.caution}>
-            {k.decantHint} {k.label(itemTitle(line.item), endOf(line, tag), lot.batch)}
+            {actsWords.decantHint}{' '}
+            {actsWords.label(itemTitle(line.item), endOf(line, tag), lot.batch)}
           </p>
         </>
       )}

@@ -11,8 +11,8 @@ import { words } from '../../../words'
 import classes from './mat.module.css'
 import type { Kit } from './view'
 
-const w = words.kits.mat
-const k = words.kits.shapes
+const matWords = words.kits.mat
+const shapesWords = words.kits.shapes
 const LONGEST = 1500
 
 export function ChangeKit({ kit, onClose }: { readonly kit: Kit; readonly onClose: () => void }) {
@@ -66,7 +66,7 @@ export function ChangeKit({ kit, onClose }: { readonly kit: Kit; readonly onClos
   return (
     <FormDialog
       opened
-      title={w.edit}
+      title={matWords.edit}
       press={words.household.save}
       busy={busy}
       ready={
@@ -84,39 +84,39 @@ export function ChangeKit({ kit, onClose }: { readonly kit: Kit; readonly onClos
         data={places.map(({ id, name }) => ({ value: id, label: name }))}
       />
       <TextInput
-        label={w.checkEvery}
+        label={matWords.checkEvery}
         inputMode="numeric"
-        error={wrongDays ? w.wrongDays(LONGEST) : undefined}
+        error={wrongDays ? matWords.wrongDays(LONGEST) : undefined}
         {...text('days')}
       />
       <Select
-        label={k.label}
-        placeholder={k.none}
+        label={shapesWords.label}
+        placeholder={shapesWords.none}
         clearable
         value={fields.shape}
         onChange={(shape) => setFields(withShape(fields, shape as Shape | null))}
-        data={SHAPES.map((value) => ({ value, label: k.name(value) }))}
+        data={SHAPES.map((value) => ({ value, label: shapesWords.name(value) }))}
       />
       {fields.shape !== null && (
         <>
           <TextInput
-            label={k.outer}
-            placeholder={k.measures}
-            error={outer === 'wrong' ? k.wrong : undefined}
+            label={shapesWords.outer}
+            placeholder={shapesWords.measures}
+            error={outer === 'wrong' ? shapesWords.wrong : undefined}
             {...text('outer')}
           />
           <div className={classes.pair}>
             <TextInput
-              label={k.empty}
+              label={shapesWords.empty}
               inputMode="numeric"
-              error={wrongEmpty ? k.wrongGrams : undefined}
+              error={wrongEmpty ? shapesWords.wrongGrams : undefined}
               {...text('empty')}
             />
             <TextInput
-              label={k.carry}
-              placeholder={k.carryHint}
+              label={shapesWords.carry}
+              placeholder={shapesWords.carryHint}
               inputMode="numeric"
-              error={wrongCarry ? k.wrongGrams : undefined}
+              error={wrongCarry ? shapesWords.wrongGrams : undefined}
               {...text('carry')}
             />
           </div>

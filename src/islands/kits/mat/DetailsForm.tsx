@@ -27,7 +27,7 @@ import { ExpiryField, useExpiry } from '../../stock/lot/ExpiryField'
 import classes from './mat.module.css'
 import type { Kit, LineOnMat, TagOnMat } from './view'
 
-const w = words.stock.lot
+const lotWords = words.stock.lot
 
 interface Props {
   readonly line: LineOnMat
@@ -99,7 +99,7 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
     pack?.kind === 'refused'
       ? words.imports.amountRefused(pack.refusal)
       : pack?.amount === 0
-        ? w.emptyPack
+        ? lotWords.emptyPack
         : undefined
   const packPrice = readPrice(fields.packPrice)
   const only = fields.only.trim() === '' ? null : readAmount(fields.only)
@@ -197,28 +197,28 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
   return (
     <form
       className={classes.actForm}
-      aria-label={w.edit}
+      aria-label={lotWords.edit}
       onSubmit={(event) => {
         event.preventDefault()
         void save()
       }}
     >
-      <h3>{w.edit}</h3>
+      <h3>{lotWords.edit}</h3>
       <ExpiryField expiry={expiry} autoFocus />
       <Select
-        label={w.condition}
+        label={lotWords.condition}
         value={fields.condition}
         onChange={(value) => setFields({ ...fields, condition: value ?? 'sound' })}
         data={[...CONDITIONS]}
       />
       <Select
-        label={w.standing}
+        label={lotWords.standing}
         value={standing}
         onChange={(value) => setStanding((value ?? 'ready') as Standing['kind'])}
         data={[
-          { value: 'ready', label: w.ready },
-          { value: 'held', label: w.heldFor },
-          { value: 'lent', label: w.lent },
+          { value: 'ready', label: lotWords.ready },
+          { value: 'held', label: lotWords.heldFor },
+          { value: 'lent', label: lotWords.lent },
           ...(lot.standing.kind === 'unclean' || lot.standing.kind === 'missing'
             ? [{ value: lot.standing.kind, label: words.stock.stateWord[lot.standing.kind] }]
             : []),
@@ -228,13 +228,13 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
         <TextInput
           required
           withAsterisk={false}
-          label={standing === 'held' ? w.heldReason : w.lentTo}
+          label={standing === 'held' ? lotWords.heldReason : lotWords.lentTo}
           value={reason}
           onChange={(event) => setReason(event.currentTarget.value)}
         />
       )}
-      <TextInput label={w.batch} {...text('batch')} />
-      <TextInput label={w.note} {...text('note')} />
+      <TextInput label={lotWords.batch} {...text('batch')} />
+      <TextInput label={lotWords.note} {...text('note')} />
       <Select
         label={words.stock.acts.forMember}
         placeholder={words.stock.acts.anybody}
@@ -260,32 +260,32 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
           {...text('only')}
         />
       )}
-      <h3>{w.itemDetails}</h3>
-      <TextInput label={w.purpose} {...text('purpose')} />
-      <TextInput label={w.forWhom} {...text('forWhom')} />
+      <h3>{lotWords.itemDetails}</h3>
+      <TextInput label={lotWords.purpose} {...text('purpose')} />
+      <TextInput label={lotWords.forWhom} {...text('forWhom')} />
       <Select
-        label={w.kind}
+        label={lotWords.kind}
         value={fields.kind}
         onChange={(value) => setFields({ ...fields, kind: value ?? 'supply' })}
         data={[...ITEM_KINDS]}
       />
       <Select
-        label={w.rule}
+        label={lotWords.rule}
         value={fields.rule}
         onChange={(value) => setFields({ ...fields, rule: value ?? 'unset' })}
         data={[
-          { value: 'unset', label: w.clockRule({ kind: 'unset' }) },
+          { value: 'unset', label: lotWords.clockRule({ kind: 'unset' }) },
           // What the label says is entered where it is opened; here it can be given up for a rule.
           ...(item.openedClock.kind === 'own'
-            ? [{ value: OWN_CLOCK, label: w.clockRule(item.openedClock) }]
+            ? [{ value: OWN_CLOCK, label: lotWords.clockRule(item.openedClock) }]
             : []),
           ...Object.entries(OPENED_RULES).map(([value, { name }]) => ({ value, label: name })),
         ]}
       />
-      <TextInput label={w.shop} {...text('shop')} />
-      <TextInput label={w.pack} inputMode="decimal" error={packWrong} {...text('pack')} />
+      <TextInput label={lotWords.shop} {...text('shop')} />
+      <TextInput label={lotWords.pack} inputMode="decimal" error={packWrong} {...text('pack')} />
       <TextInput
-        label={w.packPrice}
+        label={lotWords.packPrice}
         inputMode="decimal"
         error={packPrice === 'not_a_price' ? words.imports.notAPrice : undefined}
         {...text('packPrice')}
@@ -319,13 +319,13 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
         <TextInput label={words.items.verdict.words} maxLength={120} {...text('verdictWords')} />
       )}
       <Checkbox
-        label={w.essential}
+        label={lotWords.essential}
         checked={fields.essential}
         onChange={(event) => setFields({ ...fields, essential: event.currentTarget.checked })}
       />
       <div className={classes.formPresses}>
         <Button type="submit" loading={busy} disabled={!ready}>
-          {w.confirm.edit}
+          {lotWords.confirm.edit}
         </Button>
         <Button variant="default" onClick={onDone}>
           {words.kits.cancel}

@@ -4,7 +4,7 @@ import type { OpenedPeriod } from '../../../core/shelf-life/openedRules'
 import { words } from '../../../words'
 import classes from './mat.module.css'
 
-const w = words.stock.keepsFor
+const keepsForWords = words.stock.keepsFor
 
 export const PERIODS = ['days', 'months', 'hours', 'course', 'at_once', 'printed'] as const
 export type PeriodKind = (typeof PERIODS)[number]
@@ -45,19 +45,19 @@ export function KeepsFor({
     <div className={classes.keeps}>
       {isCounted(value.kind) && (
         <TextInput
-          label={w.label}
-          description={w.now(now)}
+          label={keepsForWords.label}
+          description={keepsForWords.now(now)}
           inputMode="numeric"
           value={value.count}
-          error={periodSaid(value) === 'wrong' ? w.wrong : undefined}
+          error={periodSaid(value) === 'wrong' ? keepsForWords.wrong : undefined}
           onChange={(event) => onChange({ ...value, count: event.currentTarget.value })}
         />
       )}
       <Select
-        label={isCounted(value.kind) ? w.unit : w.label}
+        label={isCounted(value.kind) ? keepsForWords.unit : keepsForWords.label}
         value={value.kind}
         onChange={(kind) => onChange({ ...value, kind: (kind ?? 'days') as PeriodKind })}
-        data={PERIODS.map((kind) => ({ value: kind, label: w.kind[kind] }))}
+        data={PERIODS.map((kind) => ({ value: kind, label: keepsForWords.kind[kind] }))}
       />
     </div>
   )

@@ -8,7 +8,7 @@ import { expiryText, fullDay, money, shortMonth } from '../../../words/frame/for
 import classes from './mat.module.css'
 import type { Kit, LineOnMat, TagOnMat } from './view'
 
-const w = words.stock.lot
+const lotWords = words.stock.lot
 
 interface Props {
   readonly line: LineOnMat
@@ -25,36 +25,39 @@ export function LotFacts({ line, tag, members, today }: Props) {
   const day = lastGood.kind === 'day' ? lastGood.day : null
   const rows: (readonly [string, string])[] = [
     [
-      w.goodUntil,
+      lotWords.goodUntil,
       day
-        ? w.lastDay(day)
+        ? lotWords.lastDay(day)
         : lastGood.kind === 'over'
           ? words.stock.state(judged, today)
           : expiryText(lot.expiry),
     ],
   ]
   if (lastGood.kind === 'day' && lot.opened.kind === 'opened')
-    rows.push([w.whichClock, lastGood.clock === 'opened' ? w.openedClock : w.printed])
+    rows.push([
+      lotWords.whichClock,
+      lastGood.clock === 'opened' ? lotWords.openedClock : lotWords.printed,
+    ])
   if (lot.opened.kind === 'opened') {
-    rows.push([w.openedOn, fullDay(lot.opened.on)])
-    rows.push([w.rule, w.clockRule(item.openedClock)])
+    rows.push([lotWords.openedOn, fullDay(lot.opened.on)])
+    rows.push([lotWords.rule, lotWords.clockRule(item.openedClock)])
     if (lastGood.kind === 'day' && lastGood.clock === 'opened')
-      rows.push([w.expiry, expiryText(lot.expiry)])
+      rows.push([lotWords.expiry, expiryText(lot.expiry)])
   }
-  if (judged.state === 'held') rows.push([w.held, words.stock.heldBecause(judged.because)])
-  if (judged.state === 'lent') rows.push([w.lent, `${judged.to}, ${fullDay(judged.since)}`])
+  if (judged.state === 'held') rows.push([lotWords.held, words.stock.heldBecause(judged.because)])
+  if (judged.state === 'lent') rows.push([lotWords.lent, `${judged.to}, ${fullDay(judged.since)}`])
   if (judged.state === 'unclean' || judged.state === 'missing')
     rows.push([words.stock.stateWord[judged.state], fullDay(judged.since)])
   if (lot.claimedOn) rows.push([words.items.claimed, words.items.claimedOn(fullDay(lot.claimedOn))])
-  if (lot.condition !== 'sound') rows.push([w.condition, lot.condition])
+  if (lot.condition !== 'sound') rows.push([lotWords.condition, lot.condition])
   if (lot.forMember)
     rows.push([
       words.stock.acts.forMember,
       members.find(({ id }) => id === lot.forMember)?.name ?? words.stock.acts.anybody,
     ])
-  if (item.purpose) rows.push([w.purpose, item.purpose])
-  if (item.forWhom) rows.push([w.forWhom, item.forWhom])
-  if (lot.batch) rows.push([w.batch, lot.batch])
+  if (item.purpose) rows.push([lotWords.purpose, item.purpose])
+  if (item.forWhom) rows.push([lotWords.forWhom, item.forWhom])
+  if (lot.batch) rows.push([lotWords.batch, lot.batch])
   const price = lot.unitPriceMinor === null ? '' : money(lot.unitPriceMinor, currency)
   if (price || lot.boughtAt)
     rows.push([words.stock.acts.bought, [lot.boughtAt, price].filter(Boolean).join(', ')])
@@ -69,7 +72,7 @@ export function LotFacts({ line, tag, members, today }: Props) {
       words.items.verdict.label,
       words.stock.review.verdict(item.verdict.kind, item.verdict.words),
     ])
-  if (lot.note) rows.push([w.note, lot.note])
+  if (lot.note) rows.push([lotWords.note, lot.note])
   return (
     <>
       {day && <ClockLine day={day} today={today} turning={judged.state === 'turning'} />}
@@ -88,7 +91,7 @@ export function LotFacts({ line, tag, members, today }: Props) {
       )}
       {lot.origin && <p className={classes.source}>{words.stock.acts.origin(lot.origin.way)}.</p>}
       {lot.opened.kind === 'opened' && (
-        <p className={classes.source}>{w.clockSource(item.openedClock)}</p>
+        <p className={classes.source}>{lotWords.clockSource(item.openedClock)}</p>
       )}
     </>
   )

@@ -11,8 +11,8 @@ import { words } from '../../../words'
 import { HistoryLine } from './HistoryLine'
 import classes from './mat.module.css'
 
-const w = words.stock.lot
-const k = words.stock.acts
+const lotWords = words.stock.lot
+const actsWords = words.stock.acts
 const FEW = 8
 /** Small print stays readable. */
 const EDGE = 1400
@@ -34,17 +34,17 @@ export function LotHistory({ lotId, version, unit }: Props) {
     <>
       <Paper lotId={lotId} has={data.hasPaper} title={itemTitle(data.item)} />
       <section className={classes.history}>
-        <h3>{w.history}</h3>
+        <h3>{lotWords.history}</h3>
         <HistoryLine totals={data.totals} unit={unit} />
         <ul>
           {data.history.slice(0, FEW).map((entry, index) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: entries are only ever added before
             <li key={data.history.length - index} data-undone={entry.undone}>
-              {w.did(entry, unit)}
+              {lotWords.did(entry, unit)}
             </li>
           ))}
         </ul>
-        <a href={`/record?lot=${lotId}`}>{k.records}</a>
+        <a href={`/record?lot=${lotId}`}>{actsWords.records}</a>
       </section>
     </>
   )
@@ -63,7 +63,11 @@ function Paper({
   const { run, busy } = useActing()
   const [wrong, setWrong] = useState(false)
   const keep = (photo: string | null) =>
-    run(keepPaper, { params: { lotId }, body: { photo } }, photo ? k.did.paper : k.did.noPaper)
+    run(
+      keepPaper,
+      { params: { lotId }, body: { photo } },
+      photo ? actsWords.did.paper : actsWords.did.noPaper,
+    )
   const choose = async (file: File | undefined) => {
     if (!file) return
     const photo = await shrunkPicture(file, EDGE).catch(() => null)
@@ -74,11 +78,11 @@ function Paper({
     <div className={classes.paper}>
       {has && (
         <a href={addressOf(lotPaper, { lotId })} target="_blank" rel="noreferrer">
-          <img src={addressOf(lotPaper, { lotId })} alt={k.paperAlt(title)} />
+          <img src={addressOf(lotPaper, { lotId })} alt={actsWords.paperAlt(title)} />
         </a>
       )}
       <label className={classes.quiet}>
-        {has ? k.changePaper : k.addPaper}
+        {has ? actsWords.changePaper : actsWords.addPaper}
         <input
           type="file"
           accept="image/*"
@@ -94,7 +98,7 @@ function Paper({
           disabled={busy}
           onClick={() => void keep(null)}
         >
-          {k.removePaper}
+          {actsWords.removePaper}
         </button>
       )}
       {wrong && <small role="alert">{words.members.tooLarge}</small>}

@@ -17,8 +17,8 @@ import { LotHistory } from './LotHistory'
 import classes from './mat.module.css'
 import type { Kit, LineOnMat, Picked, PocketOnMat, PocketRef, TagOnMat } from './view'
 
-const w = words.stock.lot
-const k = words.stock.acts
+const lotWords = words.stock.lot
+const actsWords = words.stock.acts
 
 interface Props {
   readonly kit: Kit
@@ -40,13 +40,18 @@ export function LotPanel(props: Props) {
     <aside className={`${classes.panel} no-print`} aria-label={itemTitle(item)}>
       <header>
         <h2>{itemTitle(item)}</h2>
-        <button type="button" className={classes.closePanel} onClick={onClose} aria-label={w.close}>
+        <button
+          type="button"
+          className={classes.closePanel}
+          onClick={onClose}
+          aria-label={lotWords.close}
+        >
           ×
         </button>
       </header>
       <p className="second">
         {pocket.name} · {counted(tag?.amount ?? (0 as Amount), item.unit)}
-        {tag?.uses ? ` · ${k.uses(tag.uses)}` : ''}
+        {tag?.uses ? ` · ${actsWords.uses(tag.uses)}` : ''}
       </p>
       {tag && <LotFacts line={line} tag={tag} members={kit.members} today={today} />}
       <ParField line={line} pocketId={pocket.id} />
@@ -79,9 +84,13 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
     const params = { lotId: lot.id }
     const seen = { seenVersion: lot.version }
     if (one === 'clean')
-      await run(cleanLot, { params, body: { pocketId: pocket.id, ...seen } }, k.did.clean)
+      await run(cleanLot, { params, body: { pocketId: pocket.id, ...seen } }, actsWords.did.clean)
     else
-      await run(amendLot, { params, body: { ...seen, standing: { kind: 'ready' } } }, k.did.found)
+      await run(
+        amendLot,
+        { params, body: { ...seen, standing: { kind: 'ready' } } },
+        actsWords.did.found,
+      )
   }
 
   useEffect(() => {
@@ -139,7 +148,7 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
         rare.map((one) => press(one))
       ) : (
         <button type="button" data-more onClick={() => setMore(true)}>
-          {k.more}
+          {actsWords.more}
         </button>
       )}
     </div>
@@ -147,7 +156,9 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
 }
 
 const actName = (act: Act): string =>
-  act in k.acts ? k.acts[act as keyof typeof k.acts] : w[act as keyof typeof w.confirm]
+  act in actsWords.acts
+    ? actsWords.acts[act as keyof typeof actsWords.acts]
+    : lotWords[act as keyof typeof lotWords.confirm]
 
 function ParField({ line, pocketId }: { readonly line: LineOnMat; readonly pocketId: string }) {
   const { run, busy } = useActing()
@@ -162,17 +173,22 @@ function ParField({ line, pocketId }: { readonly line: LineOnMat; readonly pocke
     )
   return (
     <div className={classes.par}>
-      <span>{w.belongs}</span>
+      <span>{lotWords.belongs}</span>
       <button
         type="button"
         disabled={busy || line.par === 0}
         onClick={() => change(-1)}
-        aria-label={`${w.par} −1`}
+        aria-label={`${lotWords.par} −1`}
       >
         −
       </button>
       <b>{formatAmount(line.par)}</b>
-      <button type="button" disabled={busy} onClick={() => change(1)} aria-label={`${w.par} +1`}>
+      <button
+        type="button"
+        disabled={busy}
+        onClick={() => change(1)}
+        aria-label={`${lotWords.par} +1`}
+      >
         +
       </button>
     </div>

@@ -11,7 +11,7 @@ import type { Kit } from './view'
 /** The mat itself, or what is done instead of looking at it. */
 export type MatMode = 'mat' | 'kit' | 'pockets' | 'forMe'
 
-const w = words.kits.mat
+const matWords = words.kits.mat
 
 interface Props {
   readonly kit: Kit
@@ -35,7 +35,7 @@ export function MatHead({ kit, today, onMode }: Props) {
           disabled={busy}
           onClick={() => void run(checkKit, { params: { kitId: kit.id } }, words.undo.did.check)}
         >
-          {w.looked}
+          {matWords.looked}
         </button>
         <button type="button" onClick={() => onMode('forMe')}>
           {words.kits.arrange.forMe}
@@ -46,7 +46,7 @@ export function MatHead({ kit, today, onMode }: Props) {
           kit.note,
           words.kits.lastCheck(kit.lastCheck, today),
           `${words.strap.readinessLong(kit.readiness)}`,
-          w.nextCheck(kit.nextCheck, today),
+          matWords.nextCheck(kit.nextCheck, today),
         ]
           .filter(Boolean)
           .join(' · ')}
@@ -72,12 +72,12 @@ export function MatHead({ kit, today, onMode }: Props) {
           {words.kits.arrange.pockets}
         </button>
         <button type="button" onClick={() => onMode('kit')}>
-          {w.edit}
+          {matWords.edit}
         </button>
         <a href={`/kits/${kit.id}/sheet`}>
           {kit.lidSheet && !kit.lidSheet.upToDate
             ? words.rounds.end.sheetOld(kit.lidSheet.on, today)
-            : w.print}
+            : matWords.print}
         </a>
         <button type="button" onClick={() => print()}>
           {words.kits.arrange.printed}

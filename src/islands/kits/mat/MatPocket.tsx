@@ -9,7 +9,7 @@ import { words } from '../../../words'
 import classes from './mat.module.css'
 import type { LineOnMat, Picked, PocketOnMat, TagOnMat } from './view'
 
-const w = words.kits.mat
+const matWords = words.kits.mat
 
 interface Props {
   readonly pocket: PocketOnMat
@@ -51,9 +51,9 @@ export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChang
             pocket.sort === 'elsewhere'
               ? pocket.spot
                 ? words.kits.pocket.spotName(pocket.spot)
-                : w.elsewhere
+                : matWords.elsewhere
               : '',
-            pocket.reachSeconds === null ? '' : w.reach(pocket.reachSeconds),
+            pocket.reachSeconds === null ? '' : matWords.reach(pocket.reachSeconds),
           ]
             .filter(Boolean)
             .join(' · ')}
@@ -62,13 +62,13 @@ export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChang
           type="button"
           className={classes.add}
           onClick={onAdd}
-          aria-label={w.addTo(pocket.name)}
+          aria-label={matWords.addTo(pocket.name)}
         >
           +
         </button>
       </header>
       <div className={classes.tags}>
-        {pocket.lines.length === 0 && <p className={classes.emptyPocket}>{w.empty}</p>}
+        {pocket.lines.length === 0 && <p className={classes.emptyPocket}>{matWords.empty}</p>}
         {pocket.lines.flatMap((line) =>
           line.tags.length === 0
             ? [
@@ -222,7 +222,7 @@ function BareTag({ line, pocketId, picked, onPick }: TagProps) {
       <span className={classes.eyelet} />
       <span className={classes.tagName}>{title}</span>
       <span className={classes.tagUnder}>
-        <small>{w.bare}</small>
+        <small>{matWords.bare}</small>
         <b data-short>0/{formatAmount(line.par)}</b>
       </span>
     </button>

@@ -45,7 +45,7 @@ export const MatScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.kits.mat
+const matWords = words.kits.mat
 /** What the address names: a lot or an item, in its pocket where that is said. */
 function firstPicked(kit: Kit, { lot, item, pocket: only }: Named): Picked | null {
   for (const pocket of kit.pockets) {
@@ -148,7 +148,7 @@ function Mat({ strap, initial, pockets, named }: Props) {
         </DndContext>
         <footer className={`${classes.foot} no-print`}>
           <AddPocket kitId={kit.id} />
-          <small className="second">{w.keys}</small>
+          <small className="second">{matWords.keys}</small>
         </footer>
       </div>
       {line && pocket && picked ? (

@@ -4,7 +4,7 @@ import { words } from '../../../words'
 import classes from './mat.module.css'
 import type { Kit } from './view'
 
-const w = words.kits.pointers
+const pointersWords = words.kits.pointers
 
 export function Minding({ kit }: { readonly kit: Kit }) {
   const name = (pocketId: string): string =>
@@ -14,16 +14,16 @@ export function Minding({ kit }: { readonly kit: Kit }) {
     at: kit.pointers.filter((pointer) => pointer.code === code),
   })).filter(({ at }) => at.length > 0)
   return (
-    <aside className={`${classes.hint} no-print`} aria-label={w.title}>
+    <aside className={`${classes.hint} no-print`} aria-label={pointersWords.title}>
       <p>{words.kits.mat.pickOne}</p>
-      <h2>{w.title}</h2>
+      <h2>{pointersWords.title}</h2>
       {rules.length === 0 ? (
-        <p>{w.none}</p>
+        <p>{pointersWords.none}</p>
       ) : (
         <ul className={classes.minding}>
           {rules.map(({ code, at }) => (
             <li key={code}>
-              <b title={w.source(code)}>{w.rule(code)}</b>
+              <b title={pointersWords.source(code)}>{pointersWords.rule(code)}</b>
               <ul>
                 {at.map(({ pocketId, things, seconds }) => (
                   <li key={pocketId}>

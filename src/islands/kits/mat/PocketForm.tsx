@@ -10,7 +10,7 @@ import { words } from '../../../words'
 import classes from './mat.module.css'
 import type { PocketOnMat } from './view'
 
-const w = words.kits.pocket
+const pocketWords = words.kits.pocket
 
 interface Props {
   readonly pocket: PocketOnMat
@@ -39,7 +39,7 @@ export function PocketForm({ pocket, onClose }: Props) {
       setFields({ ...fields, [name]: event.currentTarget.value }),
   })
   const tick = (name: 'clear' | 'dry' | 'upright') => ({
-    label: w[name],
+    label: pocketWords[name],
     checked: fields[name],
     onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
       setFields({ ...fields, [name]: event.currentTarget.checked }),
@@ -76,44 +76,44 @@ export function PocketForm({ pocket, onClose }: Props) {
   return (
     <FormDialog
       opened
-      title={w.title}
+      title={pocketWords.title}
       press={words.household.save}
       busy={busy}
       ready={fields.name.trim() !== '' && inner !== 'wrong' && !wrongSeconds}
       onSubmit={submit}
       onClose={onClose}
     >
-      <TextInput data-autofocus label={w.name} maxLength={120} {...text('name')} />
+      <TextInput data-autofocus label={pocketWords.name} maxLength={120} {...text('name')} />
       <div className={classes.pair}>
         <Select
-          label={w.sort}
+          label={pocketWords.sort}
           value={fields.sort}
           onChange={(sort) => sort && setFields({ ...fields, sort: sort as PocketSort })}
           data={(['inside', 'outside', 'elsewhere'] as const).map((value) => ({
             value,
-            label: w[value],
+            label: pocketWords[value],
           }))}
         />
         {fields.sort === 'elsewhere' ? (
           <Select
-            label={w.spot}
-            placeholder={w.noSpot}
+            label={pocketWords.spot}
+            placeholder={pocketWords.noSpot}
             clearable
             value={fields.spot}
             onChange={(spot) => setFields({ ...fields, spot: spot as Spot | null })}
-            data={SPOT_IDS.map((value) => ({ value, label: w.spotName(value) }))}
+            data={SPOT_IDS.map((value) => ({ value, label: pocketWords.spotName(value) }))}
           />
         ) : (
           <TextInput
-            label={w.reach}
+            label={pocketWords.reach}
             inputMode="numeric"
-            error={wrongSeconds ? w.wrongSeconds : undefined}
+            error={wrongSeconds ? pocketWords.wrongSeconds : undefined}
             {...text('seconds')}
           />
         )}
       </div>
       <TextInput
-        label={w.inner}
+        label={pocketWords.inner}
         placeholder={words.kits.shapes.measures}
         error={inner === 'wrong' ? words.kits.shapes.wrong : undefined}
         {...text('inner')}
@@ -128,7 +128,7 @@ export function PocketForm({ pocket, onClose }: Props) {
           disabled={busy}
           onClick={() => void remove()}
         >
-          {w.remove}
+          {pocketWords.remove}
         </button>
       )}
     </FormDialog>

@@ -6,7 +6,7 @@ import { money } from '../../../words/frame/format'
 import classes from './forecast.module.css'
 import type { ForecastView } from './useForecast'
 
-const w = words.restock.forecast
+const forecastWords = words.restock.forecast
 
 interface Props {
   readonly found: Forecast
@@ -23,16 +23,16 @@ export function AtRisk({ found, view }: Props) {
     .sort((a, b) => (b.range?.middle ?? 0) - (a.range?.middle ?? 0))
   if (rows.length === 0) return null
   return (
-    <section aria-label={w.risk}>
-      <h2>{w.risk}</h2>
+    <section aria-label={forecastWords.risk}>
+      <h2>{forecastWords.risk}</h2>
       <div className={tables.wide}>
         <table className={classes.risk}>
           <thead>
             <tr>
-              <th scope="col">{w.place}</th>
+              <th scope="col">{forecastWords.place}</th>
               <td />
-              <th scope="col">{w.middle}</th>
-              <th scope="col">{w.nineInTen}</th>
+              <th scope="col">{forecastWords.middle}</th>
+              <th scope="col">{forecastWords.nineInTen}</th>
             </tr>
           </thead>
           <tbody>

@@ -31,7 +31,7 @@ export const ForecastScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.restock.forecast
+const forecastWords = words.restock.forecast
 
 function Forecasted({ initial, place }: Props) {
   const { data: view } = useQuery({
@@ -43,8 +43,8 @@ function Forecasted({ initial, place }: Props) {
   if (view.lines.length === 0)
     return (
       <>
-        <h1>{w.title}</h1>
-        <p className={notes.nothing}>{w.none}</p>
+        <h1>{forecastWords.title}</h1>
+        <p className={notes.nothing}>{forecastWords.none}</p>
       </>
     )
   const sum = (minor: number) =>
@@ -55,40 +55,42 @@ function Forecasted({ initial, place }: Props) {
       <header>
         <h1>
           {found
-            ? w.headline(
+            ? forecastWords.headline(
                 sum(found.spentInAll.middle / years),
                 sum(found.lapsedInAll.middle / years),
               )
-            : w.waiting}
+            : forecastWords.waiting}
         </h1>
-        <p className="second">{w.under(FUTURES)}</p>
+        <p className="second">{forecastWords.under(FUTURES)}</p>
       </header>
       {state.kind === 'working' && (
         <Working
-          label={state.on === 'futures' ? w.working : w.weighing}
+          label={state.on === 'futures' ? forecastWords.working : forecastWords.weighing}
           share={state.share}
           onStop={stop}
         />
       )}
       {(state.kind === 'stopped' || state.kind === 'failed') && (
         <Ended
-          said={state.kind === 'stopped' ? w.stopped : w.failed}
-          again={w.again}
+          said={state.kind === 'stopped' ? forecastWords.stopped : forecastWords.failed}
+          again={forecastWords.again}
           onAgain={start}
         />
       )}
-      {view.unpriced.length > 0 && <p className={notes.caution}>{w.unpriced(view.unpriced)}</p>}
+      {view.unpriced.length > 0 && (
+        <p className={notes.caution}>{forecastWords.unpriced(view.unpriced)}</p>
+      )}
       {found && (
         <>
           <div className={classes.charts}>
             <Months
-              title={w.spending}
+              title={forecastWords.spending}
               months={found.months}
               ranges={found.spent}
               currency={view.currency}
             />
             <Months
-              title={w.lapsing}
+              title={forecastWords.lapsing}
               months={found.months}
               ranges={found.lapsed}
               currency={view.currency}

@@ -7,7 +7,7 @@ import { words } from '../../../words'
 import { money, monthYear } from '../../../words/frame/format'
 import classes from './forecast.module.css'
 
-const w = words.restock.forecast
+const forecastWords = words.restock.forecast
 
 interface Props {
   readonly title: string
@@ -31,7 +31,7 @@ export function Months({ title, months, ranges, currency }: Props) {
       dispose = drawRanges(element, ranges, {
         names: months.map(monthYear),
         label: (minor) => money(Math.round(minor / 100) * 100, currency).replace(/\.00$/, ''),
-        told: ({ low, middle, high }) => w.range(told(low), told(middle), told(high)),
+        told: ({ low, middle, high }) => forecastWords.range(told(low), told(middle), told(high)),
       })
     })
     return () => {
@@ -43,17 +43,17 @@ export function Months({ title, months, ranges, currency }: Props) {
     <figure className={classes.figure}>
       <figcaption>{title}</figcaption>
       <div ref={box} className={classes.chart} role="img" aria-label={title} />
-      <p className="second">{w.likely}</p>
+      <p className="second">{forecastWords.likely}</p>
       <details>
-        <summary>{w.table}</summary>
+        <summary>{forecastWords.table}</summary>
         <div className={tables.wide}>
           <table className={tables.ruled}>
             <thead>
               <tr>
-                <th scope="col">{w.month}</th>
-                <th scope="col">{w.oneInTen}</th>
-                <th scope="col">{w.middle}</th>
-                <th scope="col">{w.nineInTen}</th>
+                <th scope="col">{forecastWords.month}</th>
+                <th scope="col">{forecastWords.oneInTen}</th>
+                <th scope="col">{forecastWords.middle}</th>
+                <th scope="col">{forecastWords.nineInTen}</th>
               </tr>
             </thead>
             <tbody>

@@ -7,7 +7,7 @@ import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
 import type { ForecastView } from './useForecast'
 
-const w = words.restock.forecast
+const forecastWords = words.restock.forecast
 
 interface Props {
   readonly ifs: readonly WhatIf[]
@@ -31,19 +31,19 @@ export function WhatIfs({ ifs, view, place }: Props) {
   if (rows.length === 0) return null
   const shown = all ? rows : rows.slice(0, FIRST)
   return (
-    <section aria-label={w.whatIf}>
-      <h2>{w.whatIf}</h2>
+    <section aria-label={forecastWords.whatIf}>
+      <h2>{forecastWords.whatIf}</h2>
       <p className="second">
-        {w.whatIfUnder} {w.order}
+        {forecastWords.whatIfUnder} {forecastWords.order}
       </p>
       <div className={tables.wide}>
         <table className={tables.ruled}>
           <thead>
             <tr>
-              <th scope="col">{w.thing}</th>
-              <th scope="col">{w.now}</th>
-              <th scope="col">{w.fewer}</th>
-              <th scope="col">{w.more}</th>
+              <th scope="col">{forecastWords.thing}</th>
+              <th scope="col">{forecastWords.now}</th>
+              <th scope="col">{forecastWords.fewer}</th>
+              <th scope="col">{forecastWords.more}</th>
             </tr>
           </thead>
           <tbody>
@@ -61,13 +61,13 @@ export function WhatIfs({ ifs, view, place }: Props) {
                   <td>
                     <b>{now.par}</b>
                     <small>
-                      {w.perYear(money(Math.round(now.spentMinor), currency))}
+                      {forecastWords.perYear(money(Math.round(now.spentMinor), currency))}
                       <br />
-                      {w.bareDays(now.bareDays)}
+                      {forecastWords.bareDays(now.bareDays)}
                     </small>
                   </td>
                   {problem.lines[line]?.mustBe ? (
-                    <td>{w.mustBe}</td>
+                    <td>{forecastWords.mustBe}</td>
                   ) : (
                     <Changed to={fewer} from={now} currency={currency} unit={about.unit} />
                   )}
@@ -80,7 +80,7 @@ export function WhatIfs({ ifs, view, place }: Props) {
       </div>
       {!all && rows.length > FIRST && (
         <button type="button" className={presses.press} onClick={() => setAll(true)}>
-          {w.showAll(rows.length)}
+          {forecastWords.showAll(rows.length)}
         </button>
       )}
     </section>
@@ -103,12 +103,18 @@ function Changed({
   if (!to) return <td>–</td>
   const by = Math.round(to.spentMinor - from.spentMinor)
   const sum = money(Math.abs(by), currency)
-  const without = w.without(to.without, unit)
+  const without = forecastWords.without(to.without, unit)
   return (
     <td>
-      <b>{Math.abs(by) < SAME_MINOR ? w.same : by < 0 ? w.saves(sum) : w.costs(sum)}</b>
+      <b>
+        {Math.abs(by) < SAME_MINOR
+          ? forecastWords.same
+          : by < 0
+            ? forecastWords.saves(sum)
+            : forecastWords.costs(sum)}
+      </b>
       <small>
-        {w.bareDays(to.bareDays)}
+        {forecastWords.bareDays(to.bareDays)}
         {without !== '' && (
           <>
             <br />

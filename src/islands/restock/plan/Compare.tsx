@@ -5,7 +5,7 @@ import { money } from '../../../words/frame/format'
 import classes from './plan.module.css'
 import type { Found } from './usePlan'
 
-const w = words.restock.plan
+const planWords = words.restock.plan
 
 interface Props {
   readonly found: Found
@@ -15,19 +15,19 @@ interface Props {
 export function Compare({ found, before }: Props) {
   const { plan, view } = found
   const columns: readonly (readonly [string, Compared])[] = [
-    [w.columns.plan, plan.board.lived],
-    ...(before ? [[w.columns.before, before.plan.board.lived] as const] : []),
-    [w.columns.plain, plan.plain],
-    [w.columns.idle, plan.idle],
+    [planWords.columns.plan, plan.board.lived],
+    ...(before ? [[planWords.columns.before, before.plan.board.lived] as const] : []),
+    [planWords.columns.plain, plan.plain],
+    [planWords.columns.idle, plan.idle],
   ]
   const rows: readonly (readonly [string, (of: Compared) => string])[] = [
-    [w.rows.spent, ({ cost }) => money(Math.round(cost.spentMinor), view.currency)],
-    [w.rows.must, ({ bareDays }) => w.days(bareDays.life + bareDays.urgent)],
-    [w.rows.nice, ({ bareDays }) => w.days(bareDays.comfort)],
+    [planWords.rows.spent, ({ cost }) => money(Math.round(cost.spentMinor), view.currency)],
+    [planWords.rows.must, ({ bareDays }) => planWords.days(bareDays.life + bareDays.urgent)],
+    [planWords.rows.nice, ({ bareDays }) => planWords.days(bareDays.comfort)],
   ]
   return (
-    <section className={classes.box} aria-label={w.compare}>
-      <h2>{w.compare}</h2>
+    <section className={classes.box} aria-label={planWords.compare}>
+      <h2>{planWords.compare}</h2>
       <table className={classes.compare}>
         <thead>
           <tr>
@@ -50,8 +50,8 @@ export function Compare({ found, before }: Props) {
           ))}
         </tbody>
       </table>
-      <p>{w.compareUnder}</p>
-      <p>{w.gap(plan.gap, plan.stopped)}</p>
+      <p>{planWords.compareUnder}</p>
+      <p>{planWords.gap(plan.gap, plan.stopped)}</p>
     </section>
   )
 }

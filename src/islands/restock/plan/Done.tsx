@@ -8,7 +8,7 @@ import { namesOf } from './names'
 import classes from './plan.module.css'
 import type { Found } from './usePlan'
 
-const w = words.restock.plan.done
+const doneWords = words.restock.plan.done
 
 interface Props {
   readonly found: Found
@@ -25,10 +25,10 @@ export function Carry({ found, title, carry }: Props & { readonly carry: CarryLi
   const body = { pocketId, to: line.pocketId, amount: nearest(carry.amount), seenVersion }
   return (
     <Press
-      label={w.carried}
+      label={doneWords.carried}
       title={title}
       busy={busy}
-      onPress={() => void run(moveLot, { params: { lotId }, body }, w.didCarry)}
+      onPress={() => void run(moveLot, { params: { lotId }, body }, doneWords.didCarry)}
     />
   )
 }
@@ -41,10 +41,10 @@ export function ThrowAway({ found, title, out }: Props & { readonly out: TakeOut
   const body = { pocketId, amount: nearest(out.amount), seenVersion }
   return (
     <Press
-      label={w.thrownAway}
+      label={doneWords.thrownAway}
       title={title}
       busy={busy}
-      onPress={() => void run(discardLot, { params: { lotId }, body }, w.didThrowAway)}
+      onPress={() => void run(discardLot, { params: { lotId }, body }, doneWords.didThrowAway)}
     />
   )
 }

@@ -7,7 +7,7 @@ import { words } from '../../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
 
-const w = words.restock.plan
+const planWords = words.restock.plan
 type Wish = z.input<typeof restock.wish>
 
 interface Props {
@@ -23,14 +23,16 @@ export function KeepOrNot({ view, title, keep, not }: Props) {
   if (kept)
     return (
       <span className={classes.presses}>
-        <em>{w.pinned}</em>
+        <em>{planWords.pinned}</em>
         <button
           type="button"
           disabled={busy}
-          aria-label={`${w.release}: ${title}`}
-          onClick={() => void run(removeWish, { params: { wishId: kept.id } }, w.didRelease)}
+          aria-label={`${planWords.release}: ${title}`}
+          onClick={() =>
+            void run(removeWish, { params: { wishId: kept.id } }, planWords.didRelease)
+          }
         >
-          {w.release}
+          {planWords.release}
         </button>
       </span>
     )
@@ -39,18 +41,18 @@ export function KeepOrNot({ view, title, keep, not }: Props) {
       <button
         type="button"
         disabled={busy}
-        aria-label={`${w.pin}: ${title}`}
-        onClick={() => void run(addWish, { body: keep }, w.didPin)}
+        aria-label={`${planWords.pin}: ${title}`}
+        onClick={() => void run(addWish, { body: keep }, planWords.didPin)}
       >
-        {w.pin}
+        {planWords.pin}
       </button>
       <button
         type="button"
         disabled={busy}
-        aria-label={`${w.forbid}: ${title}`}
-        onClick={() => void run(addWish, { body: not }, w.didForbid)}
+        aria-label={`${planWords.forbid}: ${title}`}
+        onClick={() => void run(addWish, { body: not }, planWords.didForbid)}
       >
-        {w.forbid}
+        {planWords.forbid}
       </button>
     </span>
   )

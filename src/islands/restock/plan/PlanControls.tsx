@@ -15,7 +15,7 @@ import { money } from '../../../words/frame/format'
 import classes from './plan.module.css'
 import type { Found, PlanView } from './usePlan'
 
-const w = words.restock.plan
+const planWords = words.restock.plan
 
 interface Props {
   readonly view: PlanView
@@ -36,7 +36,7 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
   const ask = (patch: Partial<RestockSettings>) => {
     const body = { ...settings, budgetMinor: budget, ...patch }
     if ('budgetMinor' in patch) onBudget(patch.budgetMinor ?? null)
-    void run(setPlan, { body }, w.didSet)
+    void run(setPlan, { body }, planWords.didSet)
   }
   // The plan follows the thumb at once; it is written down when the thumb rests.
   const settle = useDebouncedCallback((minor: number) => ask({ budgetMinor: minor }), 700)
@@ -44,10 +44,10 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
   const limit = most ?? up(Math.max(spent, budget ?? 0) * 1.25)
   const shown = dragged ?? budget
   return (
-    <section className={classes.box} aria-label={w.controls}>
-      <h2 id="plan-budget">{w.budget}</h2>
+    <section className={classes.box} aria-label={planWords.controls}>
+      <h2 id="plan-budget">{planWords.budget}</h2>
       <p className={classes.sum}>
-        {w.ofBudget(money(spent, currency), shown === null ? null : money(shown, currency))}
+        {planWords.ofBudget(money(spent, currency), shown === null ? null : money(shown, currency))}
       </p>
       {budget === null ? (
         <button
@@ -58,13 +58,13 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
             ask({ budgetMinor: up(spent) })
           }}
         >
-          {w.limit}
+          {planWords.limit}
         </button>
       ) : (
         <>
           <Slider
             aria-labelledby="plan-budget"
-            thumbLabel={w.budget}
+            thumbLabel={planWords.budget}
             value={dragged ?? budget}
             min={0}
             max={limit}
@@ -79,13 +79,13 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
             }}
           />
           <button type="button" disabled={busy} onClick={() => ask({ budgetMinor: null })}>
-            {w.noLimit}
+            {planWords.noLimit}
           </button>
         </>
       )}
-      {found?.plan.overBudget && <p className={classes.warn}>{w.overBudget}</p>}
+      {found?.plan.overBudget && <p className={classes.warn}>{planWords.overBudget}</p>}
       <fieldset className={classes.chips}>
-        <legend>{w.lookAheadLabel}</legend>
+        <legend>{planWords.lookAheadLabel}</legend>
         {LOOK_AHEADS.map((days) => (
           <button
             key={days}
@@ -94,12 +94,12 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
             aria-pressed={settings.days === days}
             onClick={() => ask({ days })}
           >
-            {w.lookAhead(days)}
+            {planWords.lookAhead(days)}
           </button>
         ))}
       </fieldset>
       <fieldset className={classes.chips}>
-        <legend>{w.thoroughness}</legend>
+        <legend>{planWords.thoroughness}</legend>
         {THOROUGHNESS_IDS.map((id) => (
           <button
             key={id}
@@ -108,7 +108,7 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
             aria-pressed={settings.comfortMinor === THOROUGHNESS[id]}
             onClick={() => ask({ comfortMinor: THOROUGHNESS[id] })}
           >
-            {w.thorough[id]}
+            {planWords.thorough[id]}
           </button>
         ))}
       </fieldset>

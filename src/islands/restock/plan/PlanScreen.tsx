@@ -18,7 +18,7 @@ import { namesOf } from './names'
 import { PlanControls } from './PlanControls'
 import { Prices } from './Prices'
 import classes from './plan.module.css'
-import { Bare } from './Uncovered'
+import { Uncovered } from './Uncovered'
 import { type Found, type PlanView, usePlan } from './usePlan'
 import { VisitCard } from './VisitCard'
 import { Wishes } from './Wishes'
@@ -36,7 +36,7 @@ export const PlanScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.restock.plan
+const planWords = words.restock.plan
 
 function Planning({ initial, place }: Props) {
   const [budget, setBudget] = useState(initial.settings.budgetMinor)
@@ -46,25 +46,25 @@ function Planning({ initial, place }: Props) {
   if (view.lines.length === 0)
     return (
       <>
-        <h1>{w.title}</h1>
-        <p className={notes.nothing}>{w.none}</p>
+        <h1>{planWords.title}</h1>
+        <p className={notes.nothing}>{planWords.none}</p>
       </>
     )
   return (
     <div className={classes.screen}>
       <div className={classes.main}>
         <header className={classes.head}>
-          <h1>{found ? headline(found) : w.title}</h1>
-          <p className="second">{w.under(view.settings.days)}</p>
+          <h1>{found ? headline(found) : planWords.title}</h1>
+          <p className="second">{planWords.under(view.settings.days)}</p>
           {found && <ToList found={found} />}
         </header>
         {state.kind === 'working' && (
-          <Working label={w.working} share={state.share} onStop={stop} />
+          <Working label={planWords.working} share={state.share} onStop={stop} />
         )}
         {(state.kind === 'stopped' || state.kind === 'failed') && (
           <Ended
-            said={state.kind === 'stopped' ? w.stopped : w.failed}
-            again={w.again}
+            said={state.kind === 'stopped' ? planWords.stopped : planWords.failed}
+            again={planWords.again}
             onAgain={start}
           />
         )}
@@ -89,7 +89,7 @@ function headline({ plan: { board } }: Found): string {
   const carries = near(board.carries, ({ putOn }) => putOn)
   const buys = near(board.buys, ({ by }) => by)
   const outs = near(board.takeOuts, ({ on }) => on)
-  return w.headline(
+  return planWords.headline(
     carries.length,
     buys.reduce((sum, { packs }) => sum + packs, 0),
     outs.length,
@@ -108,7 +108,7 @@ function ToList({ found }: { readonly found: Found }) {
   }
   return (
     <button type="button" className={classes.done} disabled={busy} onClick={() => void put()}>
-      {w.toList}
+      {planWords.toList}
     </button>
   )
 }
@@ -132,7 +132,7 @@ function Board({ found, place }: { readonly found: Found; readonly place: string
       </ol>
       {later.length > 0 && (
         <details className={classes.later}>
-          <summary>{w.later(later.length)}</summary>
+          <summary>{planWords.later(later.length)}</summary>
           <ol className={classes.line}>
             {later.map((visit) => (
               <VisitCard key={`${visit.day}/${visit.stop}`} visit={visit} found={found} />
@@ -140,7 +140,7 @@ function Board({ found, place }: { readonly found: Found; readonly place: string
           </ol>
         </details>
       )}
-      <Bare found={found} place={place} />
+      <Uncovered found={found} place={place} />
     </>
   )
 }

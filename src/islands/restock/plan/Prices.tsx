@@ -10,15 +10,15 @@ import { words } from '../../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
 
-const w = words.restock.plan
+const planWords = words.restock.plan
 type Offer = PlanView['offers'][number]
 
 export function Prices({ view }: { readonly view: PlanView }) {
   const [adding, setAdding] = useState<string | null>(null)
   return (
     <details className={classes.later}>
-      <summary>{w.prices}</summary>
-      <p className="second">{w.pricesUnder}</p>
+      <summary>{planWords.prices}</summary>
+      <p className="second">{planWords.pricesUnder}</p>
       <ul className={classes.prices}>
         {view.things.map(({ itemId, title }) => {
           const offers = view.offers.filter((offer) => offer.itemId === itemId)
@@ -48,7 +48,7 @@ export function Prices({ view }: { readonly view: PlanView }) {
                 />
               ) : (
                 <button type="button" onClick={() => setAdding(itemId)}>
-                  {w.addShop}
+                  {planWords.addShop}
                 </button>
               )}
             </li>
@@ -74,10 +74,10 @@ function OfferRow({ title, offer, isNew = false, onDone }: RowProps) {
   const [lead, setLead] = useState(String(offer.leadDays))
   const size = readAmount(pack)
   const minor = readPrice(price)
-  const wrongPack = size.kind === 'refused' || size.amount === 0 ? w.badPack : ''
-  const wrongPrice = minor === 'not_a_price' ? w.badPrice : ''
-  const wrongShop = isNew && shop.trim() === '' ? w.noShopName : ''
-  const wrongLead = /^\d{1,3}$/.test(lead.trim()) ? '' : w.badLead
+  const wrongPack = size.kind === 'refused' || size.amount === 0 ? planWords.badPack : ''
+  const wrongPrice = minor === 'not_a_price' ? planWords.badPrice : ''
+  const wrongShop = isNew && shop.trim() === '' ? planWords.noShopName : ''
+  const wrongLead = /^\d{1,3}$/.test(lead.trim()) ? '' : planWords.badLead
   const [tried, setTried] = useState(false)
   const changed =
     isNew ||
@@ -99,14 +99,14 @@ function OfferRow({ title, offer, isNew = false, onDone }: RowProps) {
           leadDays: Number(lead),
         },
       },
-      w.didSet,
+      planWords.didSet,
     )
     if (done) onDone?.()
   }
   return (
     <form
       className={classes.offer}
-      aria-label={w.change(title)}
+      aria-label={planWords.change(title)}
       onSubmit={(event) => {
         event.preventDefault()
         void save()
@@ -115,31 +115,31 @@ function OfferRow({ title, offer, isNew = false, onDone }: RowProps) {
       {isNew ? (
         <TextInput
           size="xs"
-          label={w.shop}
+          label={planWords.shop}
           value={shop}
           error={(tried && wrongShop) || undefined}
           onChange={({ currentTarget }) => setShop(currentTarget.value)}
         />
       ) : (
-        <span className={classes.shopName}>{offer.shop || w.anyShop}</span>
+        <span className={classes.shopName}>{offer.shop || planWords.anyShop}</span>
       )}
       <TextInput
         size="xs"
-        label={w.inPack}
+        label={planWords.inPack}
         value={pack}
         error={wrongPack || undefined}
         onChange={({ currentTarget }) => setPack(currentTarget.value)}
       />
       <TextInput
         size="xs"
-        label={w.price}
+        label={planWords.price}
         value={price}
         error={wrongPrice || undefined}
         onChange={({ currentTarget }) => setPrice(currentTarget.value)}
       />
       <TextInput
         size="xs"
-        label={w.lead}
+        label={planWords.lead}
         inputMode="numeric"
         value={lead}
         error={wrongLead || undefined}
@@ -147,7 +147,7 @@ function OfferRow({ title, offer, isNew = false, onDone }: RowProps) {
       />
       {changed && (
         <button type="submit" disabled={busy}>
-          {w.save}
+          {planWords.save}
         </button>
       )}
       {offer.offerId !== null && (
@@ -155,10 +155,14 @@ function OfferRow({ title, offer, isNew = false, onDone }: RowProps) {
           type="button"
           disabled={busy}
           onClick={() =>
-            void run(removeOffer, { params: { offerId: offer.offerId as string } }, w.didSet)
+            void run(
+              removeOffer,
+              { params: { offerId: offer.offerId as string } },
+              planWords.didSet,
+            )
           }
         >
-          {w.removeShop}
+          {planWords.removeShop}
         </button>
       )}
     </form>

@@ -4,10 +4,16 @@ import { namesOf } from './names'
 import classes from './plan.module.css'
 import type { Found } from './usePlan'
 
-const w = words.restock.plan
+const planWords = words.restock.plan
 const FIRST = { life: 0, urgent: 1, comfort: 2 } as const
 
-export function Bare({ found, place }: { readonly found: Found; readonly place: string | null }) {
+export function Uncovered({
+  found,
+  place,
+}: {
+  readonly found: Found
+  readonly place: string | null
+}) {
   const { view, plan } = found
   const names = namesOf(view)
   const all = plan.board.bare.filter(
@@ -23,31 +29,32 @@ export function Bare({ found, place }: { readonly found: Found; readonly place: 
   return (
     <>
       {all.length > 0 && (
-        <section className={classes.bare} aria-label={w.bare}>
-          <h2>{w.bare}</h2>
+        <section className={classes.bare} aria-label={planWords.bare}>
+          <h2>{planWords.bare}</h2>
           <ul>
             {bare.map(({ line, short, days, why }) => (
               <li key={line} data-tier={tier(line)}>
                 <b>{names.thing(names.thingOfLine(line)).title}</b>{' '}
                 <span>
                   {names.whereLine(line)}:{' '}
-                  {w.bareLine(short, view.problem.lines[line]?.par ?? 0, days)} · {w.bareWhy[why]}
+                  {planWords.bareLine(short, view.problem.lines[line]?.par ?? 0, days)} ·{' '}
+                  {planWords.bareWhy[why]}
                 </span>
               </li>
             ))}
           </ul>
-          {waiting > 0 && <p className="second">{w.untilVisit(waiting)}</p>}
+          {waiting > 0 && <p className="second">{planWords.untilVisit(waiting)}</p>}
         </section>
       )}
       {unknown.length + plan.unheeded.length > 0 && (
-        <section className={classes.bare} aria-label={w.missing}>
-          <h2>{w.missing}</h2>
+        <section className={classes.bare} aria-label={planWords.missing}>
+          <h2>{planWords.missing}</h2>
           <ul>
             {plan.unheeded.map((thing) => (
-              <li key={thing}>{w.unheeded(names.thing(thing).title)}</li>
+              <li key={thing}>{planWords.unheeded(names.thing(thing).title)}</li>
             ))}
             {unknown.map((fault) => (
-              <li key={JSON.stringify(fault)}>{w.fault(fault)}</li>
+              <li key={JSON.stringify(fault)}>{planWords.fault(fault)}</li>
             ))}
           </ul>
         </section>

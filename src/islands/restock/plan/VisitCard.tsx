@@ -10,7 +10,7 @@ import { namesOf } from './names'
 import classes from './plan.module.css'
 import type { Found } from './usePlan'
 
-const w = words.restock.plan
+const planWords = words.restock.plan
 
 interface Props {
   readonly visit: VisitStop
@@ -28,36 +28,37 @@ export function VisitCard({ visit, found }: Props) {
     <li className={classes.visit} data-hue={stop?.hue}>
       <header>
         <h2>
-          <time dateTime={when}>{w.day(when, names.today)}</time> <span>{stop?.name}</span>
+          <time dateTime={when}>{planWords.day(when, names.today)}</time> <span>{stop?.name}</span>
         </h2>
         {visit.spentMinor > 0 && (
           <small>
-            {w.soFar(sum(visit.spentMinor), budgetMinor === null ? null : sum(budgetMinor))}
+            {planWords.soFar(sum(visit.spentMinor), budgetMinor === null ? null : sum(budgetMinor))}
           </small>
         )}
       </header>
-      <Part title={w.buyBefore} of={visit.buys}>
+      <Part title={planWords.buyBefore} of={visit.buys}>
         {(buy) => <Bought key={`${buy.offer}/${buy.by}`} buy={buy} found={found} at={at} />}
       </Part>
-      <Part title={w.takeAlong} of={visit.takes}>
+      <Part title={planWords.takeAlong} of={visit.takes}>
         {(carry) => (
           <li key={keyOf(carry)} className={classes.does}>
             <p>
               <b>{amountOf(carry, found)}</b> {names.thing(names.thingOfLine(carry.line)).title}{' '}
               <span className={classes.why}>
-                {w.from(names.whereShelf(carry.shelf, at))} {w.to(names.whereLine(carry.line, at))}
+                {planWords.from(names.whereShelf(carry.shelf, at))}{' '}
+                {planWords.to(names.whereLine(carry.line, at))}
               </span>
             </p>
           </li>
         )}
       </Part>
-      <Part title={w.putHere} of={visit.puts}>
+      <Part title={planWords.putHere} of={visit.puts}>
         {(carry) => <Carried key={keyOf(carry)} carry={carry} found={found} at={at} />}
       </Part>
       {(['swap_out', 'throw_away'] as const).map((kind) => (
         <Part
           key={kind}
-          title={w.takeOut[kind]}
+          title={planWords.takeOut[kind]}
           of={visit.takeOuts.filter((out) => out.kind === kind)}
         >
           {(out) => (
@@ -87,7 +88,7 @@ const keyOf = ({ shelf, line, putOn }: CarryLine): string => `${shelf}/${line}/$
 
 const amountOf = ({ amount, line }: CarryLine, { view }: Found): string => {
   const names = namesOf(view)
-  return w.some(amount, names.thing(names.thingOfLine(line)).unit)
+  return planWords.some(amount, names.thing(names.thingOfLine(line)).unit)
 }
 
 interface PartProps<Of> {
@@ -116,17 +117,19 @@ function Bought({ buy, found, at }: At & { readonly buy: BuyLine }) {
   return (
     <li className={classes.does}>
       <p>
-        <b>{w.packs(buy.packs, offer.units, thing.unit)}</b> {thing.title}{' '}
+        <b>{planWords.packs(buy.packs, offer.units, thing.unit)}</b> {thing.title}{' '}
         <span className={classes.price}>{money(buy.costMinor, view.currency)}</span>
       </p>
       <p className={classes.why}>
         {[
-          w.at(shop === '' ? w.anyShop : shop),
-          ...(comes ? [w.coming[comes.state]] : []),
-          ...(buy.orderBy < buy.by ? [w.orderBy(names.day(buy.orderBy), names.today)] : []),
-          ...buy.goesTo.map(({ amount, line }) => w.goesTo(amount, names.whereLine(line, at))),
-          ...(meets ? [w.meets(meets, names.day, names.today)] : [w.tops]),
-          ...(buy.leftOver > 0 ? [w.leftOver(buy.leftOver)] : []),
+          planWords.at(shop === '' ? planWords.anyShop : shop),
+          ...(comes ? [planWords.coming[comes.state]] : []),
+          ...(buy.orderBy < buy.by ? [planWords.orderBy(names.day(buy.orderBy), names.today)] : []),
+          ...buy.goesTo.map(({ amount, line }) =>
+            planWords.goesTo(amount, names.whereLine(line, at)),
+          ),
+          ...(meets ? [planWords.meets(meets, names.day, names.today)] : [planWords.tops]),
+          ...(buy.leftOver > 0 ? [planWords.leftOver(buy.leftOver)] : []),
         ].join(' · ')}
       </p>
       {!comes && (
@@ -153,14 +156,18 @@ function Carried({ carry, found, at }: At & { readonly carry: CarryLine }) {
     <li className={classes.does}>
       <p>
         <b>{amountOf(carry, found)}</b> {title}{' '}
-        <span className={classes.price}>{w.saves(money(carry.savesMinor, view.currency))}</span>
+        <span className={classes.price}>
+          {planWords.saves(money(carry.savesMinor, view.currency))}
+        </span>
       </p>
       <p className={classes.why}>
         {[
-          w.from(names.whereShelf(carry.shelf, at)),
-          w.to(`${line.pocket}, ${line.kit}`),
-          carry.meets ? w.meets(carry.meets, names.day, names.today) : w.tops,
-          ...(carry.turnsOn === null ? [] : [w.wouldLapse(names.day(carry.turnsOn), names.today)]),
+          planWords.from(names.whereShelf(carry.shelf, at)),
+          planWords.to(`${line.pocket}, ${line.kit}`),
+          carry.meets ? planWords.meets(carry.meets, names.day, names.today) : planWords.tops,
+          ...(carry.turnsOn === null
+            ? []
+            : [planWords.wouldLapse(names.day(carry.turnsOn), names.today)]),
         ].join(' · ')}
       </p>
       {isToday(carry.putOn) && <Carry found={found} title={title} carry={carry} />}
@@ -184,12 +191,16 @@ function TakenOut({ out, found, at }: At & { readonly out: TakeOutLine }) {
   return (
     <li className={classes.does}>
       <p>
-        <b>{w.some(out.amount, unit)}</b> {title}{' '}
-        <span className={classes.price}>{w.worth(money(out.worthMinor, view.currency))}</span>
+        <b>{planWords.some(out.amount, unit)}</b> {title}{' '}
+        <span className={classes.price}>
+          {planWords.worth(money(out.worthMinor, view.currency))}
+        </span>
       </p>
       <p className={classes.why}>
         {where} ·{' '}
-        {out.kind === 'swap_out' ? w.swapWhy(turns, names.today) : w.spent(turns, names.today)}
+        {out.kind === 'swap_out'
+          ? planWords.swapWhy(turns, names.today)
+          : planWords.spent(turns, names.today)}
       </p>
       {out.kind === 'throw_away' && isToday(out.on) && (
         <ThrowAway found={found} title={title} out={out} />

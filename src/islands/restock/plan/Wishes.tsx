@@ -5,14 +5,14 @@ import { words } from '../../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
 
-const w = words.restock.plan
+const planWords = words.restock.plan
 
 export function Wishes({ view }: { readonly view: PlanView }) {
   const { run, busy } = useActing()
   if (view.wishes.length === 0) return null
   return (
-    <section className={classes.box} aria-label={w.wishes}>
-      <h2>{w.wishes}</h2>
+    <section className={classes.box} aria-label={planWords.wishes}>
+      <h2>{planWords.wishes}</h2>
       <ul className={classes.wishes}>
         {view.wishes.map(({ id, wish }) => (
           <li key={id}>
@@ -20,9 +20,9 @@ export function Wishes({ view }: { readonly view: PlanView }) {
             <button
               type="button"
               disabled={busy}
-              onClick={() => void run(removeWish, { params: { wishId: id } }, w.didRelease)}
+              onClick={() => void run(removeWish, { params: { wishId: id } }, planWords.didRelease)}
             >
-              {w.release}
+              {planWords.release}
             </button>
           </li>
         ))}
@@ -34,17 +34,19 @@ export function Wishes({ view }: { readonly view: PlanView }) {
 function sentence(view: PlanView, wish: PlanView['wishes'][number]['wish']): string {
   if (wish.kind === 'buy' || wish.kind === 'no_buy') {
     const title = view.things.find(({ itemId }) => itemId === wish.itemId)?.title
-    if (title === undefined) return w.wish.gone
-    return wish.kind === 'buy' ? w.wish.buy(wish.packs, title) : w.wish.no_buy(title)
+    if (title === undefined) return planWords.wish.gone
+    return wish.kind === 'buy'
+      ? planWords.wish.buy(wish.packs, title)
+      : planWords.wish.no_buy(title)
   }
   const at = view.shelves.findIndex(
     ({ lotId, pocketId }) => lotId === wish.lotId && pocketId === wish.pocketId,
   )
   const title = view.things[view.problem.shelves[at]?.thing ?? -1]?.title
   const to = view.lines.find(({ pocketId }) => pocketId === wish.to)
-  if (title === undefined || !to) return w.wish.gone
+  if (title === undefined || !to) return planWords.wish.gone
   const where = `${to.pocket}, ${to.kit}`
   return wish.kind === 'carry'
-    ? w.wish.carry(wish.amount, title, where)
-    : w.wish.no_carry(title, where)
+    ? planWords.wish.carry(wish.amount, title, where)
+    : planWords.wish.no_carry(title, where)
 }

@@ -11,7 +11,7 @@ import { words } from '../../../words'
 import classes from './rates.module.css'
 import type { Rate } from './view'
 
-const w = words.restock.rates
+const ratesWords = words.restock.rates
 
 interface Props {
   readonly rate: Rate
@@ -35,10 +35,12 @@ export function RateRow({ rate, most }: Props) {
         <small>{place}</small>
       </th>
       <td>
-        <b>{w.year(perYear, unit)}</b>
-        <small>{from === 'record' ? w.source.record(times, days) : w.source[from]}</small>
+        <b>{ratesWords.year(perYear, unit)}</b>
+        <small>
+          {from === 'record' ? ratesWords.source.record(times, days) : ratesWords.source[from]}
+        </small>
       </td>
-      <td data-label={from === 'hand' ? undefined : w.range}>
+      <td data-label={from === 'hand' ? undefined : ratesWords.range}>
         {from === 'hand' ? (
           '–'
         ) : (
@@ -47,30 +49,30 @@ export function RateRow({ rate, most }: Props) {
               <i style={{ left: at(low), right: `calc(100% - ${at(high)})` }} />
               <b style={{ left: at(perYear) }} />
             </span>
-            {w.between(low, high)}
+            {ratesWords.between(low, high)}
           </>
         )}
       </td>
-      <td data-label={w.season}>
+      <td data-label={ratesWords.season}>
         <Season season={rate.season} />
       </td>
-      <td data-label={w.hand}>
+      <td data-label={ratesWords.hand}>
         <form
           onSubmit={(event) => {
             event.preventDefault()
-            if (read.kind === 'read') void save(read.amount, w.saved)
+            if (read.kind === 'read') void save(read.amount, ratesWords.saved)
           }}
         >
           <TextInput
-            aria-label={w.set(title, place)}
+            aria-label={ratesWords.set(title, place)}
             inputMode="decimal"
             size="sm"
             value={typed}
             onChange={(event) => setTyped(event.currentTarget.value)}
-            error={typed.trim() !== '' && read.kind === 'refused' ? w.wrong : undefined}
+            error={typed.trim() !== '' && read.kind === 'refused' ? ratesWords.wrong : undefined}
           />
           <button type="submit" className={presses.press} disabled={busy || read.kind !== 'read'}>
-            {w.save}
+            {ratesWords.save}
           </button>
           {rate.byHand !== null && (
             <button
@@ -78,10 +80,10 @@ export function RateRow({ rate, most }: Props) {
               className={quiet.quiet}
               disabled={busy}
               onClick={async () => {
-                if (await save(null, w.left)) setTyped('')
+                if (await save(null, ratesWords.left)) setTyped('')
               }}
             >
-              {w.leave}
+              {ratesWords.leave}
             </button>
           )}
         </form>
@@ -92,12 +94,12 @@ export function RateRow({ rate, most }: Props) {
 
 /** A column for each month, as high as what is used in it against the mean of the year. */
 const Season = ({ season }: { readonly season: readonly number[] }) => (
-  <span className={classes.season} role="img" aria-label={w.seasonTold(season)}>
+  <span className={classes.season} role="img" aria-label={ratesWords.seasonTold(season)}>
     {season.map((value, month) => (
       // biome-ignore lint/suspicious/noArrayIndexKey: a month is its position
       <i key={month} data-high={value >= 1.25}>
         <b style={{ height: `${Math.min(100, value * 45)}%` }} />
-        {w.letters[month]}
+        {ratesWords.letters[month]}
       </i>
     ))}
   </span>

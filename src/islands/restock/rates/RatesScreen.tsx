@@ -27,7 +27,7 @@ export const RatesScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.restock.rates
+const ratesWords = words.restock.rates
 
 function Learned({ initial, place }: Props) {
   const { data } = useQuery({
@@ -41,20 +41,20 @@ function Learned({ initial, place }: Props) {
   if (rates.length === 0)
     return (
       <>
-        <h1>{w.title}</h1>
-        <p className={notes.nothing}>{w.none}</p>
+        <h1>{ratesWords.title}</h1>
+        <p className={notes.nothing}>{ratesWords.none}</p>
       </>
     )
   return (
     <div className={classes.screen}>
       <header>
-        <h1>{w.headline(known.length, rates.length)}</h1>
-        <p className="second">{w.under}</p>
+        <h1>{ratesWords.headline(known.length, rates.length)}</h1>
+        <p className="second">{ratesWords.under}</p>
       </header>
       {known.length > 0 && <Table rates={known} />}
       {usual.length > 0 && (
         <details open={known.length === 0}>
-          <summary>{w.showUsual(usual.length)}</summary>
+          <summary>{ratesWords.showUsual(usual.length)}</summary>
           <Table rates={usual} />
         </details>
       )}
@@ -69,11 +69,11 @@ const Table = ({ rates }: { readonly rates: readonly Rate[] }) => {
       <table className={tables.ruled}>
         <thead>
           <tr>
-            <th scope="col">{w.thing}</th>
-            <th scope="col">{w.perYear}</th>
-            <th scope="col">{w.range}</th>
-            <th scope="col">{w.season}</th>
-            <th scope="col">{w.hand}</th>
+            <th scope="col">{ratesWords.thing}</th>
+            <th scope="col">{ratesWords.perYear}</th>
+            <th scope="col">{ratesWords.range}</th>
+            <th scope="col">{ratesWords.season}</th>
+            <th scope="col">{ratesWords.hand}</th>
           </tr>
         </thead>
         <tbody>

@@ -8,7 +8,7 @@ import { words } from '../../../words'
 import classes from './recalls.module.css'
 import type { Recalls } from './view'
 
-const w = words.restock.recalls
+const recallsWords = words.restock.recalls
 
 interface Props {
   readonly lot: Recalls['bulletins'][number]['lots'][number]
@@ -25,35 +25,35 @@ export function ConcernedLot({ lot }: Props) {
         params: { lotId: lot.lotId },
         body: { seenVersion: lot.version, batch: batch.trim() },
       },
-      w.noted,
+      recallsWords.noted,
     )
   return (
     <li className={classes.lot} data-hue={lot.hue}>
       <p>
-        <b>{w.lot(lot.amount, lot.unit)}</b> {title}{' '}
-        <a href={`/kits/${lot.kitId}?lot=${lot.lotId}`}>{w.where(pocket, kit, place)}</a>
-        {lot.batch !== '' && <> · {w.ofBatch(lot.batch)}</>}
+        <b>{recallsWords.lot(lot.amount, lot.unit)}</b> {title}{' '}
+        <a href={`/kits/${lot.kitId}?lot=${lot.lotId}`}>{recallsWords.where(pocket, kit, place)}</a>
+        {lot.batch !== '' && <> · {recallsWords.ofBatch(lot.batch)}</>}
       </p>
       {lot.how === 'recalled' ? (
-        <em data-held={lot.isHeld}>{lot.isHeld ? w.isHeld : w.recalled}</em>
+        <em data-held={lot.isHeld}>{lot.isHeld ? recallsWords.isHeld : recallsWords.recalled}</em>
       ) : (
         <form
-          aria-label={`${w.batch}: ${title}, ${pocket}, ${kit}`}
+          aria-label={`${recallsWords.batch}: ${title}, ${pocket}, ${kit}`}
           onSubmit={(event) => {
             event.preventDefault()
             note()
           }}
         >
           <TextInput
-            aria-label={w.batch}
-            placeholder={w.batch}
+            aria-label={recallsWords.batch}
+            placeholder={recallsWords.batch}
             size="sm"
             maxLength={120}
             value={batch}
             onChange={(event) => setBatch(event.currentTarget.value)}
           />
           <button type="submit" className={presses.press} disabled={busy || batch.trim() === ''}>
-            {w.note}
+            {recallsWords.note}
           </button>
         </form>
       )}

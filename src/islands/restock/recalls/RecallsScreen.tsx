@@ -27,7 +27,7 @@ export const RecallsScreen = ({ strap, initial }: Props) => (
   </Frame>
 )
 
-const w = words.restock.recalls
+const recallsWords = words.restock.recalls
 const toHold = ({ lots }: Bulletin) =>
   lots.filter(({ how, isHeld }) => how === 'recalled' && !isHeld).length
 const toLookAt = ({ lots }: Bulletin) => lots.filter(({ how }) => how === 'look').length
@@ -47,23 +47,23 @@ function Bulletins({ initial }: Pick<Props, 'initial'>) {
   return (
     <div className={classes.screen}>
       <header>
-        <h1>{w.headline(sum(toHold), sum(toLookAt), data.isStandIn)}</h1>
-        <p className="second">{w.under(data.source)}</p>
-        {data.isStandIn && <p className={notes.caution}>{w.standIn}</p>}
+        <h1>{recallsWords.headline(sum(toHold), sum(toLookAt), data.isStandIn)}</h1>
+        <p className="second">{recallsWords.under(data.source)}</p>
+        {data.isStandIn && <p className={notes.caution}>{recallsWords.standIn}</p>}
       </header>
       <WriteRecall />
       {feed !== 'read' && (
         <p className={notes.caution} role="alert">
-          {w.feed[feed]}
+          {recallsWords.feed[feed]}
         </p>
       )}
-      {unread.length > 0 && <p className={notes.caution}>{w.unread(unread)}</p>}
+      {unread.length > 0 && <p className={notes.caution}>{recallsWords.unread(unread)}</p>}
       {ours.map((bulletin) => (
         <Ours key={bulletin.id} bulletin={bulletin} />
       ))}
       {others.length > 0 && (
         <details>
-          <summary>{w.others(others.length)}</summary>
+          <summary>{recallsWords.others(others.length)}</summary>
           {others.map((bulletin) => (
             <article key={bulletin.id} className={classes.bulletin}>
               <About bulletin={bulletin} />
@@ -91,16 +91,16 @@ function Ours({ bulletin }: { readonly bulletin: Bulletin }) {
           disabled={busy}
           onClick={() =>
             void run(takeRecall, { body: { bulletinId: id } }, ({ held, look }) =>
-              w.held(held, look),
+              recallsWords.held(held, look),
             )
           }
         >
-          {w.hold(open)}
+          {recallsWords.hold(open)}
         </button>
       )}
-      {toLookAt(bulletin) > 0 && <h3>{w.look}</h3>}
+      {toLookAt(bulletin) > 0 && <h3>{recallsWords.look}</h3>}
       <Lots of={lots.filter(({ how }) => how === 'look')} />
-      {takenOn !== null && open === 0 && <p className="second">{w.takenOn(takenOn)}</p>}
+      {takenOn !== null && open === 0 && <p className="second">{recallsWords.takenOn(takenOn)}</p>}
     </article>
   )
 }
@@ -118,11 +118,11 @@ const About = ({ bulletin }: { readonly bulletin: Bulletin }) => (
   <>
     <header>
       <h2>{bulletin.title}</h2>
-      <small>{w.published(bulletin.id, bulletin.publishedOn)}</small>
+      <small>{recallsWords.published(bulletin.id, bulletin.publishedOn)}</small>
     </header>
     <p>{bulletin.reason}.</p>
     <p className="second">
-      {bulletin.product} · {w.batches(bulletin.batches)}
+      {bulletin.product} · {recallsWords.batches(bulletin.batches)}
     </p>
   </>
 )

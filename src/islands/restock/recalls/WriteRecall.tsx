@@ -9,7 +9,7 @@ import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import classes from './recalls.module.css'
 
-const w = words.restock.recalls
+const recallsWords = words.restock.recalls
 const EMPTY = { name: '', strength: '', batches: '', reason: '', advice: '', source: '' }
 
 /** One batch a line; two with a dash between them are all from one to the other. */
@@ -30,7 +30,7 @@ export function WriteRecall() {
   const [fields, setFields] = useState(EMPTY)
   const [on, setOn] = useState<string>(today)
   const text = (name: keyof typeof EMPTY) => ({
-    label: w.fields[name],
+    label: recallsWords.fields[name],
     value: fields[name],
     onChange: (event: { currentTarget: { value: string } }) =>
       setFields({ ...fields, [name]: event.currentTarget.value }),
@@ -39,7 +39,7 @@ export function WriteRecall() {
     return (
       <p>
         <Button variant="default" onClick={() => setOpen(true)}>
-          {w.write}
+          {recallsWords.write}
         </Button>
       </p>
     )
@@ -48,7 +48,7 @@ export function WriteRecall() {
   return (
     <form
       className={classes.write}
-      aria-label={w.write}
+      aria-label={recallsWords.write}
       onSubmit={(event) => {
         event.preventDefault()
         void run(
@@ -63,7 +63,7 @@ export function WriteRecall() {
               publishedOn: on as PlainDate,
             },
           },
-          ({ held, look }) => w.held(held, look),
+          ({ held, look }) => recallsWords.held(held, look),
         ).then((done) => {
           if (!done) return
           setFields(EMPTY)
@@ -79,7 +79,7 @@ export function WriteRecall() {
       <TextInput required withAsterisk={false} maxLength={120} {...text('source')} />
       <TextInput
         type="date"
-        label={w.fields.on}
+        label={recallsWords.fields.on}
         max={today}
         value={on}
         onChange={(event) => setOn(event.currentTarget.value)}
@@ -90,10 +90,10 @@ export function WriteRecall() {
           loading={busy}
           disabled={!isWhole || batches.length === 0 || on === ''}
         >
-          {w.save}
+          {recallsWords.save}
         </Button>
         <Button variant="default" onClick={() => setOpen(false)}>
-          {w.cancel}
+          {recallsWords.cancel}
         </Button>
       </span>
     </form>

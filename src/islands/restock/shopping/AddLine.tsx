@@ -11,7 +11,7 @@ import { useActing } from '../../../ui/acting'
 import { FormDialog } from '../../../ui/FormDialog'
 import { words } from '../../../words'
 
-const w = words.restock.shopping.adding
+const addingWords = words.restock.shopping.adding
 
 interface Props {
   readonly shops: readonly string[]
@@ -49,8 +49,8 @@ export function AddLine({ shops, onClose }: Props) {
   return (
     <FormDialog
       opened
-      title={w.title}
-      press={w.press}
+      title={addingWords.title}
+      press={addingWords.press}
       busy={busy}
       ready={item !== undefined && Number.isInteger(count) && count >= 1 && count <= 1000}
       onSubmit={submit}
@@ -58,16 +58,16 @@ export function AddLine({ shops, onClose }: Props) {
     >
       <Select
         data-autofocus
-        label={w.item}
+        label={addingWords.item}
         searchable
-        nothingFoundMessage={w.unknown}
+        nothingFoundMessage={addingWords.unknown}
         value={itemId}
         onChange={setItemId}
         data={items.map((one) => ({ value: one.id, label: itemTitle(one) }))}
         limit={30}
       />
       <NumberInput
-        label={w.packs}
+        label={addingWords.packs}
         value={packs}
         onChange={setPacks}
         min={1}
@@ -75,8 +75,8 @@ export function AddLine({ shops, onClose }: Props) {
         allowDecimal={false}
       />
       <Autocomplete
-        label={w.shop}
-        description={w.shopHint}
+        label={addingWords.shop}
+        description={addingWords.shopHint}
         value={shop ?? item?.shop ?? ''}
         onChange={setShop}
         data={[...shops]}

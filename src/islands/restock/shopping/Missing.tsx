@@ -7,7 +7,7 @@ import { words } from '../../../words'
 import classes from './shopping.module.css'
 import type { Purchase, Shopping } from './view'
 
-const w = words.restock.shopping
+const shoppingWords = words.restock.shopping
 
 interface Props {
   readonly view: Shopping
@@ -20,9 +20,9 @@ export function Missing({ view, isMaking }: Props) {
   const missing = view.lines.filter(({ state }) => state.kind === 'not_there')
   if (missing.length === 0) return null
   return (
-    <section className={classes.shop} aria-label={w.missing}>
+    <section className={classes.shop} aria-label={shoppingWords.missing}>
       <header>
-        <h2>{w.missing}</h2>
+        <h2>{shoppingWords.missing}</h2>
       </header>
       <ul>
         {missing.map((line) => {
@@ -35,14 +35,14 @@ export function Missing({ view, isMaking }: Props) {
                   <b>{itemTitle(item)}</b>
                 </p>
                 <p className={classes.why}>
-                  {state.kind === 'not_there' && w.missingAt(shop, state.until, today)}
+                  {state.kind === 'not_there' && shoppingWords.missingAt(shop, state.until, today)}
                 </p>
                 <p aria-live="polite">
                   {other
-                    ? w.replaced(other.shop, itemTitle(other.item))
+                    ? shoppingWords.replaced(other.shop, itemTitle(other.item))
                     : isMaking
-                      ? w.making
-                      : w.notReplaced}
+                      ? shoppingWords.making
+                      : shoppingWords.notReplaced}
                 </p>
               </div>
               <div className={`${classes.does} no-print`}>
@@ -54,11 +54,11 @@ export function Missing({ view, isMaking }: Props) {
                     void run(
                       markPurchase,
                       { params: { purchaseId: id }, body: { state: 'listed' } },
-                      w.did.listed,
+                      shoppingWords.did.listed,
                     )
                   }
                 >
-                  {w.backOn}
+                  {shoppingWords.backOn}
                 </button>
               </div>
             </li>

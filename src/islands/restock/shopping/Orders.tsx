@@ -7,7 +7,7 @@ import { words } from '../../../words'
 import classes from './shopping.module.css'
 import type { Purchase, Shopping } from './view'
 
-const w = words.restock.shopping
+const shoppingWords = words.restock.shopping
 
 interface Props {
   readonly view: Shopping
@@ -21,9 +21,9 @@ export function Orders({ view, onPutAway }: Props) {
   const of = (orderId: string) =>
     view.lines.filter(({ state }) => 'orderId' in state && state.orderId === orderId)
   return (
-    <section className={classes.shop} aria-label={w.orders}>
+    <section className={classes.shop} aria-label={shoppingWords.orders}>
       <header>
-        <h2>{w.orders}</h2>
+        <h2>{shoppingWords.orders}</h2>
       </header>
       {view.orders.map(({ id, shop, reference, orderedOn }) => {
         const waits = of(id).some(({ state }) => state.kind === 'ordered' && state.dueOn <= today)
@@ -31,15 +31,15 @@ export function Orders({ view, onPutAway }: Props) {
           <div key={id} className={classes.aisle}>
             <div>
               <h3>{shop}</h3>
-              <p className={classes.why}>{w.orderedOn(reference, orderedOn, today)}</p>
+              <p className={classes.why}>{shoppingWords.orderedOn(reference, orderedOn, today)}</p>
               {waits && (
                 <button
                   type="button"
                   className={`${classes.first} no-print`}
                   disabled={busy}
-                  onClick={() => void run(askShop, { body: { shop } }, w.asked)}
+                  onClick={() => void run(askShop, { body: { shop } }, shoppingWords.asked)}
                 >
-                  {w.ask}
+                  {shoppingWords.ask}
                 </button>
               )}
             </div>
@@ -69,12 +69,15 @@ function OrderedLine({
     <li className={classes.line} data-ordered>
       <div className={classes.what}>
         <p className={classes.name}>
-          <b>{title}</b> <span>{w.packs(packs, packSize, item.unit)}</span>
+          <b>{title}</b> <span>{shoppingWords.packs(packs, packSize, item.unit)}</span>
         </p>
         <p className={classes.why}>
           {state.kind === 'ordered'
-            ? [w.due(state.dueOn, today), ...(state.backOrdered ? [w.backOrdered] : [])].join(' · ')
-            : w.arrived}
+            ? [
+                shoppingWords.due(state.dueOn, today),
+                ...(state.backOrdered ? [shoppingWords.backOrdered] : []),
+              ].join(' · ')
+            : shoppingWords.arrived}
         </p>
       </div>
       {state.kind === 'arrived' && (
@@ -82,10 +85,10 @@ function OrderedLine({
           <button
             type="button"
             className={classes.first}
-            aria-label={w.putAwayOf(title)}
+            aria-label={shoppingWords.putAwayOf(title)}
             onClick={onPutAway}
           >
-            {w.putAway}
+            {shoppingWords.putAway}
           </button>
         </div>
       )}

@@ -10,7 +10,7 @@ import classes from './shopping.module.css'
 import type { Missing } from './useList'
 import type { Purchase } from './view'
 
-const w = words.restock.shopping
+const shoppingWords = words.restock.shopping
 
 interface Props {
   readonly line: Purchase
@@ -29,9 +29,9 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
   const mark = (state: 'listed' | 'in_bag' | 'not_there', said: string) =>
     run(markPurchase, { params, body: { state } }, said, `${said}: ${title}`)
   const change = (to: number) =>
-    void run(changePurchase, { params, body: { packs: to } }, w.did.packs)
+    void run(changePurchase, { params, body: { packs: to } }, shoppingWords.did.packs)
   const none = async () => {
-    if (await mark('not_there', w.did.none))
+    if (await mark('not_there', shoppingWords.did.none))
       onNone({ itemId: item.id, instead: line.instead.map((one) => one.title) })
   }
   return (
@@ -40,42 +40,49 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
         checked={inBag}
         disabled={busy}
         size="lg"
-        onChange={() => void mark(inBag ? 'listed' : 'in_bag', inBag ? w.did.listed : w.did.bag)}
-        aria-label={w.tick(title)}
+        onChange={() =>
+          void mark(
+            inBag ? 'listed' : 'in_bag',
+            inBag ? shoppingWords.did.listed : shoppingWords.did.bag,
+          )
+        }
+        aria-label={shoppingWords.tick(title)}
       />
       <div className={classes.what}>
         <p className={classes.name}>
-          <b>{title}</b> <span>{w.packs(packs, packSize, item.unit)}</span>
+          <b>{title}</b> <span>{shoppingWords.packs(packs, packSize, item.unit)}</span>
           {priceMinor !== null && <small>{money(packs * priceMinor, currency)}</small>}
         </p>
-        {line.spec !== '' && <p className={classes.spec}>{w.askFor(line.spec)}</p>}
+        {line.spec !== '' && <p className={classes.spec}>{shoppingWords.askFor(line.spec)}</p>}
         <p className={classes.why}>
           {[
-            ...line.goesTo.map(({ amount, pocket, kit }) => w.goesTo(amount, pocket, kit)),
-            ...(wantedBy && wantedBy > today ? [w.by(wantedBy, today)] : []),
-            ...(line.source === 'hand' ? [w.byHand] : []),
+            ...line.goesTo.map(({ amount, pocket, kit }) =>
+              shoppingWords.goesTo(amount, pocket, kit),
+            ),
+            ...(wantedBy && wantedBy > today ? [shoppingWords.by(wantedBy, today)] : []),
+            ...(line.source === 'hand' ? [shoppingWords.byHand] : []),
           ].join(' · ')}
         </p>
         {!inBag && (
           <details className={`${classes.more} no-print`}>
-            <summary>{w.more}</summary>
+            <summary>{shoppingWords.more}</summary>
             <div className={classes.does}>
               <span className={classes.stepper}>
                 <button
                   type="button"
                   className={classes.press}
                   disabled={busy || packs <= 1}
-                  aria-label={w.onePackFewer(title)}
+                  aria-label={shoppingWords.onePackFewer(title)}
                   onClick={() => change(packs - 1)}
                 >
                   −
                 </button>
-                {w.packs(packs, packSize, item.unit)}
+                {shoppingWords.packs(packs, packSize, item.unit)}
                 <button
                   type="button"
                   className={classes.press}
                   disabled={busy}
-                  aria-label={w.onePackMore(title)}
+                  aria-label={shoppingWords.onePackMore(title)}
                   onClick={() => change(packs + 1)}
                 >
                   +
@@ -85,24 +92,24 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
                 type="button"
                 className={classes.press}
                 disabled={busy}
-                aria-label={w.removeOf(title)}
-                onClick={() => void run(removePurchase, { params }, w.did.removed)}
+                aria-label={shoppingWords.removeOf(title)}
+                onClick={() => void run(removePurchase, { params }, shoppingWords.did.removed)}
               >
-                {w.remove}
+                {shoppingWords.remove}
               </button>
             </div>
             {line.instead.length > 0 && (
               <>
-                <h4>{w.instead}</h4>
+                <h4>{shoppingWords.instead}</h4>
                 <ul>
                   {line.instead.map((one) => (
                     <li key={one.title}>
-                      {w.insteadOf(one.title, one.spec)}
-                      {one.kept && <em> · {w.keptToo}</em>}
+                      {shoppingWords.insteadOf(one.title, one.spec)}
+                      {one.kept && <em> · {shoppingWords.keptToo}</em>}
                     </li>
                   ))}
                 </ul>
-                <p className="second">{w.judged}</p>
+                <p className="second">{shoppingWords.judged}</p>
               </>
             )}
           </details>
@@ -114,20 +121,20 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
             type="button"
             className={classes.first}
             disabled={busy}
-            aria-label={w.putAwayOf(title)}
+            aria-label={shoppingWords.putAwayOf(title)}
             onClick={onPutAway}
           >
-            {w.putAway}
+            {shoppingWords.putAway}
           </button>
         ) : (
           <button
             type="button"
             className={classes.press}
             disabled={busy}
-            aria-label={w.noneOf(title)}
+            aria-label={shoppingWords.noneOf(title)}
             onClick={() => void none()}
           >
-            {w.none}
+            {shoppingWords.none}
           </button>
         )}
       </div>

@@ -24,7 +24,7 @@ import { ExpiryField, useExpiry } from '../../stock/lot/ExpiryField'
 import classes from './shopping.module.css'
 import type { Purchase } from './view'
 
-const w = words.restock.shopping.receive
+const receiveWords = words.restock.shopping.receive
 
 /** What the code on the pack said; its number is learned when the pack is put away. */
 interface Scanned {
@@ -71,7 +71,7 @@ export function PutAway({ purchase, onClose }: Props) {
     setScanning(false)
     const stands = codes?.codes.find((one) => one.gtin === gtin)
     if (stands && stands.itemId !== item.id) {
-      setScanned({ gtin: null, isOther: true, says: w.isOther(stands.title) })
+      setScanned({ gtin: null, isOther: true, says: receiveWords.isOther(stands.title) })
       return
     }
     const printed = date ?? bestBefore
@@ -95,7 +95,7 @@ export function PutAway({ purchase, onClose }: Props) {
           isAll: left > 0 && isAll,
         },
       },
-      w.put,
+      receiveWords.put,
     )
     if (done) setLabel(done.lotId)
     // Refused, what was read is not sent again: the date may be typed instead.
@@ -106,20 +106,20 @@ export function PutAway({ purchase, onClose }: Props) {
   return (
     <FormDialog
       opened
-      title={w.title(itemTitle(item))}
-      press={w.press}
+      title={receiveWords.title(itemTitle(item))}
+      press={receiveWords.press}
       busy={busy}
       ready={ready}
       onSubmit={submit}
       onClose={onClose}
     >
-      {proposed.length === 0 && <p>{w.noPocket}</p>}
+      {proposed.length === 0 && <p>{receiveWords.noPocket}</p>}
       <button
         type="button"
         className={`${presses.press} ${classes.scan}`}
         onClick={() => setScanning(true)}
       >
-        {w.scan}
+        {receiveWords.scan}
       </button>
       {scanned && (
         <p className={scanned.isOther ? notes.caution : 'second'} role="status">
@@ -129,13 +129,13 @@ export function PutAway({ purchase, onClose }: Props) {
       <ExpiryField expiry={expiry} />
       <div className={classes.pair}>
         <TextInput
-          label={w.batch}
+          label={receiveWords.batch}
           maxLength={120}
           value={batch}
           onChange={(event) => setBatch(event.currentTarget.value)}
         />
         <TextInput
-          label={w.price}
+          label={receiveWords.price}
           inputMode="decimal"
           value={price}
           onChange={(event) => setPrice(event.currentTarget.value)}
@@ -143,14 +143,14 @@ export function PutAway({ purchase, onClose }: Props) {
         />
       </div>
       <fieldset className={classes.into}>
-        <legend>{w.whole(bought, item.unit)}</legend>
+        <legend>{receiveWords.whole(bought, item.unit)}</legend>
         {proposed.map(({ pocketId, pocket, kit, place, hue }, index) => {
           const one = read[index]
           return (
             <TextInput
               key={pocketId}
               data-hue={hue}
-              label={w.into(pocket, kit, place)}
+              label={receiveWords.into(pocket, kit, place)}
               inputMode="decimal"
               value={amounts[index] ?? ''}
               onChange={(event) => {
@@ -167,15 +167,15 @@ export function PutAway({ purchase, onClose }: Props) {
         })}
         {left > NOTHING && proposed.length > 0 && (
           <p className={classes.rest}>
-            {w.rest(left, item.unit)}{' '}
+            {receiveWords.rest(left, item.unit)}{' '}
             <Checkbox
               checked={isAll}
               onChange={(event) => setIsAll(event.currentTarget.checked)}
-              label={w.isAll}
+              label={receiveWords.isAll}
             />
           </p>
         )}
-        {over > NOTHING && <p className="second">{w.tooMuch(over, item.unit)}</p>}
+        {over > NOTHING && <p className="second">{receiveWords.tooMuch(over, item.unit)}</p>}
       </fieldset>
       {scanning && <ScanDialog today={today} onRead={take} onClose={() => setScanning(false)} />}
     </FormDialog>
@@ -191,16 +191,16 @@ const Labelled = ({
   <Modal
     opened
     onClose={onClose}
-    title={w.done(itemTitle(purchase.item))}
+    title={receiveWords.done(itemTitle(purchase.item))}
     closeButtonProps={{ 'aria-label': words.kits.cancel }}
   >
     <div className={classes.labelled}>
-      <p>{w.labelWhy}</p>
+      <p>{receiveWords.labelWhy}</p>
       <a className={presses.go} href={`/lots/${lotId}/label`} target="_blank" rel="noreferrer">
-        {w.label}
+        {receiveWords.label}
       </a>
       <button type="button" className={quiet.quiet} onClick={onClose}>
-        {w.noLabel}
+        {receiveWords.noLabel}
       </button>
     </div>
   </Modal>

@@ -11,7 +11,7 @@ import classes from './shopping.module.css'
 import type { Missing } from './useList'
 import type { Purchase, Shopping } from './view'
 
-const w = words.restock.shopping
+const shoppingWords = words.restock.shopping
 
 interface Props {
   readonly shop: string
@@ -33,20 +33,22 @@ export function ShopList({ shop, lines, view, onPutAway, onNone }: Props) {
   const sum = costs.reduce<number>((total, cost) => total + (cost ?? 0), 0)
   const unpriced = costs.filter((cost) => cost === null).length
   const order = () =>
-    void run(orderListed, { body: { shop } }, (answer) => w.ordered(answer.reference, answer))
+    void run(orderListed, { body: { shop } }, (answer) =>
+      shoppingWords.ordered(answer.reference, answer),
+    )
   return (
-    <section className={classes.shop} aria-label={shop || w.noShop}>
+    <section className={classes.shop} aria-label={shop || shoppingWords.noShop}>
       <header>
-        <h2>{shop || w.noShop}</h2>
-        <small>{w.sum(money(sum, view.currency), unpriced)}</small>
-        {service?.isStandIn && <small className={classes.why}>{w.standIn}</small>}
+        <h2>{shop || shoppingWords.noShop}</h2>
+        <small>{shoppingWords.sum(money(sum, view.currency), unpriced)}</small>
+        {service?.isStandIn && <small className={classes.why}>{shoppingWords.standIn}</small>}
       </header>
       {service && (
         <div className={`${classes.service} no-print`}>
-          <p>{w.delivers(service.deliversOn)}</p>
+          <p>{shoppingWords.delivers(service.deliversOn)}</p>
           {orderable.length > 0 && (
             <button type="button" className={presses.go} disabled={busy} onClick={order}>
-              {w.order(orderable.length)}
+              {shoppingWords.order(orderable.length)}
             </button>
           )}
           <button
@@ -55,11 +57,11 @@ export function ShopList({ shop, lines, view, onPutAway, onNone }: Props) {
             disabled={busy}
             onClick={() =>
               void run(takePrices, { body: { shop } }, ({ priced, without }) =>
-                w.priced(priced, without),
+                shoppingWords.priced(priced, without),
               )
             }
           >
-            {w.prices(service.name)}
+            {shoppingWords.prices(service.name)}
           </button>
         </div>
       )}
@@ -67,7 +69,7 @@ export function ShopList({ shop, lines, view, onPutAway, onNone }: Props) {
         const of = lines.filter((line) => line.aisle === aisle)
         return of.length === 0 ? null : (
           <div key={aisle} className={classes.aisle}>
-            <h3>{w.aisle(aisle)}</h3>
+            <h3>{shoppingWords.aisle(aisle)}</h3>
             <ul>
               {of.map((line) => (
                 <PurchaseLine

@@ -34,7 +34,7 @@ export const ShoppingScreen = (props: Props) => (
   </Frame>
 )
 
-const w = words.restock.shopping
+const shoppingWords = words.restock.shopping
 
 function List({ initial, place }: Props) {
   const { data } = useQuery({
@@ -58,20 +58,20 @@ function List({ initial, place }: Props) {
     <div className={classes.screen}>
       <header className={classes.head}>
         <div>
-          <h1>{w.headline(toBuy, toPutAway, onItsWay)}</h1>
+          <h1>{shoppingWords.headline(toBuy, toPutAway, onItsWay)}</h1>
           <p className="second">
-            {lines.length === 0 ? w.empty : w.under}
-            <span className={classes.printedOn}> {w.printed(today)}</span>
+            {lines.length === 0 ? shoppingWords.empty : shoppingWords.under}
+            <span className={classes.printedOn}> {shoppingWords.printed(today)}</span>
           </p>
         </div>
         <div className={`${classes.presses} no-print`}>
           <Make list={list} isFirst={lines.length === 0} />
           <Button variant="default" onClick={() => setAdding(true)}>
-            {w.add}
+            {shoppingWords.add}
           </Button>
           {inShops.length > 0 && (
             <Button variant="default" onClick={() => window.print()}>
-              {w.print}
+              {shoppingWords.print}
             </Button>
           )}
         </div>
@@ -106,16 +106,16 @@ const shopsOf = (lines: readonly Purchase[]): readonly string[] =>
 function Make({ list, isFirst }: { readonly list: ListMaking; readonly isFirst: boolean }) {
   const { making, make, stop } = list
   if (making.kind === 'working')
-    return <Working label={w.making} share={making.share} onStop={stop} />
+    return <Working label={shoppingWords.making} share={making.share} onStop={stop} />
   return (
     <>
       {making.kind === 'failed' && (
         <p className={classes.failed} role="alert">
-          {w.failed}
+          {shoppingWords.failed}
         </p>
       )}
       <Button variant={isFirst ? 'filled' : 'default'} onClick={() => void make()}>
-        {isFirst ? w.make : w.makeAgain}
+        {isFirst ? shoppingWords.make : shoppingWords.makeAgain}
       </Button>
     </>
   )

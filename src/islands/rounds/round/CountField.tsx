@@ -5,7 +5,7 @@ import { readAmount } from '../../../core/quantity/readAmount'
 import { words } from '../../../words'
 import classes from './round.module.css'
 
-const w = words.rounds.card
+const cardWords = words.rounds.card
 
 interface Props {
   readonly found: Amount
@@ -21,12 +21,17 @@ export function CountField({ found, recorded, unit, onStep, onType }: Props) {
   const unclear = reading !== null && reading.kind === 'refused'
   return (
     <div className={classes.count}>
-      <button type="button" aria-label={w.fewer} onClick={() => onStep(-1)} disabled={found === 0}>
+      <button
+        type="button"
+        aria-label={cardWords.fewer}
+        onClick={() => onStep(-1)}
+        disabled={found === 0}
+      >
         −
       </button>
       <div>
         <input
-          aria-label={`${w.count}${unit ? `, ${unit}` : ''}`}
+          aria-label={`${cardWords.count}${unit ? `, ${unit}` : ''}`}
           aria-invalid={unclear}
           inputMode="decimal"
           enterKeyHint="done"
@@ -43,10 +48,10 @@ export function CountField({ found, recorded, unit, onStep, onType }: Props) {
         />
         <small>
           {unit && <span>{unit} · </span>}
-          {unclear ? words.rounds.tally.badCount : w.recorded(recorded)}
+          {unclear ? words.rounds.tally.badCount : cardWords.recorded(recorded)}
         </small>
       </div>
-      <button type="button" aria-label={w.more} onClick={() => onStep(1)}>
+      <button type="button" aria-label={cardWords.more} onClick={() => onStep(1)}>
         +
       </button>
     </div>

@@ -8,7 +8,7 @@ import { expiryText } from '../../../words/frame/format'
 import type { ExpirySettings } from '../../stock/lot/ExpiryField'
 import classes from './round.module.css'
 
-const w = words.rounds.card
+const cardWords = words.rounds.card
 
 interface Props {
   readonly recorded: Expiry
@@ -33,7 +33,7 @@ export function DateAsk({ recorded, date, settings, onChange }: Props) {
   }
   return (
     <fieldset className={classes.dateAsk}>
-      <legend>{w.dateAsk(recorded)}</legend>
+      <legend>{cardWords.dateAsk(recorded)}</legend>
       <div className={classes.chips}>
         {recorded.kind !== 'unknown' && (
           <button
@@ -44,12 +44,12 @@ export function DateAsk({ recorded, date, settings, onChange }: Props) {
               onChange(date.kind === 'as_recorded' ? { kind: 'not_read' } : { kind: 'as_recorded' })
             }}
           >
-            {w.sameDate}
+            {cardWords.sameDate}
           </button>
         )}
         {typed === null && (
           <button type="button" onClick={() => type('')}>
-            {w.otherDate}
+            {cardWords.otherDate}
           </button>
         )}
         {(typed !== null || (date.kind === 'other' && date.expiry.kind === 'none')) && (
@@ -61,7 +61,7 @@ export function DateAsk({ recorded, date, settings, onChange }: Props) {
               onChange({ kind: 'other', expiry: { kind: 'none' } })
             }}
           >
-            {w.noDate}
+            {cardWords.noDate}
           </button>
         )}
       </div>
@@ -70,7 +70,7 @@ export function DateAsk({ recorded, date, settings, onChange }: Props) {
       )}
       {typed !== null && (
         <label className={classes.note}>
-          {w.typeDate}
+          {cardWords.typeDate}
           <input
             value={typed}
             inputMode="text"
@@ -78,13 +78,13 @@ export function DateAsk({ recorded, date, settings, onChange }: Props) {
             aria-invalid={reading?.kind === 'refused'}
             onChange={(event) => type(event.currentTarget.value)}
           />
-          {reading?.kind === 'refused' && <small role="alert">{w.badDate}</small>}
+          {reading?.kind === 'refused' && <small role="alert">{cardWords.badDate}</small>}
           {date.kind === 'other' && <small>{expiryText(date.expiry)}</small>}
         </label>
       )}
       {reading?.kind === 'ask' && (
         <div className={classes.chips}>
-          <span>{w.twoDates}</span>
+          <span>{cardWords.twoDates}</span>
           {reading.readings.map((one) => (
             <button
               key={formatExpiry(one)}

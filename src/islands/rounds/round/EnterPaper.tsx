@@ -15,7 +15,7 @@ import { wasOf } from './draft'
 import classes from './round.module.css'
 import type { GoingRound } from './useRound'
 
-const w = words.rounds.tally
+const tallyWords = words.rounds.tally
 
 const BLANK = { count: '', date: '', marks: '' }
 type Written = typeof BLANK
@@ -40,7 +40,7 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
   const wrong = readings.some(({ reading }) => reading.kind === 'refused')
 
   const save = async () => {
-    if (filled.length === 0) return setSaid(w.nothing)
+    if (filled.length === 0) return setSaid(tallyWords.nothing)
     setBusy(true)
     const on: PlainDate = plainDate(day)
     for (const { line, reading } of readings)
@@ -56,7 +56,7 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
           { by: who.trim(), on },
         )
     if (signing) await finish(who.trim())
-    setSaid(w.saved(filled.length))
+    setSaid(tallyWords.saved(filled.length))
     setWritten({})
     setBusy(false)
     location.assign(signing ? `/round?id=${round.id}` : '/rounds')
@@ -76,9 +76,9 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
   return (
     <main id="main" className={`${classes.page} ${classes.enter}`}>
       <header className={classes.step}>
-        <h1>{w.enterTitle(contents.kit.name)}</h1>
-        <p className={classes.quiet}>{w.enterLead}</p>
-        <p className={classes.quiet}>{w.legend}</p>
+        <h1>{tallyWords.enterTitle(contents.kit.name)}</h1>
+        <p className={classes.quiet}>{tallyWords.enterLead}</p>
+        <p className={classes.quiet}>{tallyWords.legend}</p>
         <WaitingBadge outbox={outbox} />
       </header>
       <form
@@ -92,11 +92,11 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
       >
         <div className={classes.enterHead}>
           <label className={classes.note}>
-            {w.by}
+            {tallyWords.by}
             <input value={who} onChange={(event) => setWho(event.currentTarget.value)} />
           </label>
           <label className={classes.note}>
-            {w.day}
+            {tallyWords.day}
             <input
               type="date"
               value={day}
@@ -108,11 +108,11 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
         <table>
           <thead>
             <tr>
-              <th scope="col">{w.line}</th>
-              <th scope="col">{w.thing}</th>
-              <th scope="col">{w.found}</th>
-              <th scope="col">{w.date}</th>
-              <th scope="col">{w.marks}</th>
+              <th scope="col">{tallyWords.line}</th>
+              <th scope="col">{tallyWords.thing}</th>
+              <th scope="col">{tallyWords.found}</th>
+              <th scope="col">{tallyWords.date}</th>
+              <th scope="col">{tallyWords.marks}</th>
             </tr>
           </thead>
           <tbody>
@@ -133,7 +133,7 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
             checked={signing}
             onChange={(event) => setSigning(event.currentTarget.checked)}
           />
-          {w.signOff}
+          {tallyWords.signOff}
         </label>
         {said && <p role="status">{said}</p>}
         <footer className={classes.foot}>
@@ -142,8 +142,8 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
             className={classes.go}
             disabled={busy || wrong || who.trim() === '' || day === '' || day > contents.today}
           >
-            <b>{w.save}</b>
-            <small>{w.saved(filled.length)}</small>
+            <b>{tallyWords.save}</b>
+            <small>{tallyWords.saved(filled.length)}</small>
           </button>
         </footer>
       </form>
@@ -189,12 +189,13 @@ function Line({
       <td>
         {thing.title}
         <small>
-          {pocket} · {formatAmount(thing.recorded)} {w.recorded} · {expiryText(thing.expiry)}
+          {pocket} · {formatAmount(thing.recorded)} {tallyWords.recorded} ·{' '}
+          {expiryText(thing.expiry)}
         </small>
       </td>
-      {field('count', w.found)}
-      {field('date', w.date)}
-      {field('marks', w.marks)}
+      {field('count', tallyWords.found)}
+      {field('date', tallyWords.date)}
+      {field('marks', tallyWords.marks)}
     </tr>
   )
 }
@@ -202,12 +203,12 @@ function Line({
 function sentence(fault: TallyFault): string {
   switch (fault.code) {
     case 'bad_count':
-      return w.badCount
+      return tallyWords.badCount
     case 'bad_date':
-      return w.badDate
+      return tallyWords.badDate
     case 'date_two_ways':
-      return w.dateTwoWays
+      return tallyWords.dateTwoWays
     case 'bad_mark':
-      return w.badMark(fault.mark)
+      return tallyWords.badMark(fault.mark)
   }
 }

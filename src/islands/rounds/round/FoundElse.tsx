@@ -18,7 +18,7 @@ import classes from './round.module.css'
 import { ScanDialog } from './ScanDialog'
 import type { GoingRound } from './useRound'
 
-const w = words.rounds.found
+const foundWords = words.rounds.found
 type CodesView = z.output<(typeof readCodes)['result']>
 
 interface Props {
@@ -101,7 +101,7 @@ export function FoundElse({ going, pocketId, bare, onClose }: Props) {
       <Modal
         opened={!scanning}
         onClose={onClose}
-        title={w.title}
+        title={foundWords.title}
         closeButtonProps={{ 'aria-label': words.rounds.card.closeHelp }}
       >
         <form
@@ -118,12 +118,12 @@ export function FoundElse({ going, pocketId, bare, onClose }: Props) {
           </button>
           {code && (
             <p role="status" className={classes.quiet}>
-              {code.known ? w.scanned(name) : w.unknownCode}
+              {code.known ? foundWords.scanned(name) : foundWords.unknownCode}
             </p>
           )}
           <Autocomplete
-            label={w.which}
-            placeholder={w.hint}
+            label={foundWords.which}
+            placeholder={foundWords.hint}
             data={[...titles.keys()]}
             limit={8}
             value={name}
@@ -131,11 +131,11 @@ export function FoundElse({ going, pocketId, bare, onClose }: Props) {
           />
           {name.trim() !== '' && items && !itemId && (
             <p className={classes.quiet}>
-              {w.unknown(name.trim())}. {w.onHold}
+              {foundWords.unknown(name.trim())}. {foundWords.onHold}
             </p>
           )}
           <TextInput
-            label={w.amount}
+            label={foundWords.amount}
             inputMode="decimal"
             value={count}
             onChange={(event) => setCount(event.currentTarget.value)}
@@ -143,13 +143,13 @@ export function FoundElse({ going, pocketId, bare, onClose }: Props) {
           />
           <ExpiryField expiry={expiry} />
           <TextInput
-            label={w.batch}
+            label={foundWords.batch}
             value={batch}
             maxLength={120}
             onChange={(event) => setBatch(event.currentTarget.value)}
           />
           <button type="submit" className={classes.go} disabled={!ready || busy}>
-            <b>{w.add}</b>
+            <b>{foundWords.add}</b>
           </button>
         </form>
       </Modal>

@@ -8,7 +8,7 @@ import { FoundElse } from './FoundElse'
 import classes from './round.module.css'
 import type { GoingRound } from './useRound'
 
-const w = words.rounds.pocket
+const pocketWords = words.rounds.pocket
 
 interface Props {
   readonly pocket: PocketProgress
@@ -23,23 +23,23 @@ export function PocketEnd({ pocket, going, isLast, onAnswer, onClose }: Props) {
   const left = pocket.asked - pocket.answered
   return (
     <section className={classes.step}>
-      <h1>{w.done(pocket.pocket.name)}</h1>
+      <h1>{pocketWords.done(pocket.pocket.name)}</h1>
       {left > 0 && (
         <p className={classes.notice}>
-          {w.left(left)}{' '}
+          {pocketWords.left(left)}{' '}
           <button type="button" className={classes.link} onClick={onAnswer}>
-            {w.goBack}
+            {pocketWords.goBack}
           </button>
         </p>
       )}
-      <h2>{w.anything}</h2>
+      <h2>{pocketWords.anything}</h2>
       {pocket.pocket.bare.length > 0 && (
         <>
-          <p className={classes.quiet}>{w.missing}</p>
+          <p className={classes.quiet}>{pocketWords.missing}</p>
           <div className={classes.chips}>
             {pocket.pocket.bare.map((bare) => (
               <button key={bare.itemId} type="button" onClick={() => setFinding(bare)}>
-                {w.foundIt(bare.title)}
+                {pocketWords.foundIt(bare.title)}
               </button>
             ))}
           </div>
@@ -62,7 +62,7 @@ export function PocketEnd({ pocket, going, isLast, onAnswer, onClose }: Props) {
       )}
       <footer className={classes.foot}>
         <button type="button" className={classes.go} onClick={onClose}>
-          <b>{isLast ? w.putBackLast : w.putBack}</b>
+          <b>{isLast ? pocketWords.putBackLast : pocketWords.putBack}</b>
         </button>
       </footer>
       {finding && (

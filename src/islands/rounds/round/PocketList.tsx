@@ -4,7 +4,7 @@ import { words } from '../../../words'
 import classes from './round.module.css'
 import type { GoingRound } from './useRound'
 
-const w = words.rounds
+const roundsWords = words.rounds
 
 interface Props {
   readonly going: GoingRound
@@ -14,7 +14,7 @@ interface Props {
 
 export const PocketList = ({ going: { progress, me }, onChoose, onEnd }: Props) => (
   <section className={classes.step}>
-    <h1>{w.pockets}</h1>
+    <h1>{roundsWords.pockets}</h1>
     <ol className={classes.pocketList}>
       {progress.pockets.map(({ pocket, closed, asked, answered, at }) => {
         const others = at.filter((name) => name !== me)
@@ -23,8 +23,8 @@ export const PocketList = ({ going: { progress, me }, onChoose, onEnd }: Props) 
             <button type="button" data-done={closed} onClick={() => onChoose(pocket.id)}>
               <b>{pocket.name}</b>
               <small>
-                {closed ? w.pocket.closed : w.pocket.open(asked - answered)}
-                {others.length > 0 && ` · ${w.pocket.there(others)}`}
+                {closed ? roundsWords.pocket.closed : roundsWords.pocket.open(asked - answered)}
+                {others.length > 0 && ` · ${roundsWords.pocket.there(others)}`}
               </small>
             </button>
           </li>
@@ -33,7 +33,7 @@ export const PocketList = ({ going: { progress, me }, onChoose, onEnd }: Props) 
     </ol>
     <footer className={classes.foot}>
       <button type="button" className={classes.go} onClick={onEnd}>
-        <b>{w.end.title}</b>
+        <b>{roundsWords.end.title}</b>
       </button>
     </footer>
   </section>

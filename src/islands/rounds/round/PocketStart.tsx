@@ -4,7 +4,7 @@ import { words } from '../../../words'
 import classes from './round.module.css'
 import type { GoingRound } from './useRound'
 
-const w = words.rounds.pocket
+const pocketWords = words.rounds.pocket
 
 interface Props {
   readonly pocket: PocketProgress
@@ -21,15 +21,15 @@ export function PocketStart({ pocket, going, onBegin, onOther }: Props) {
   )
   return (
     <section className={classes.step}>
-      <h1>{w.takeOut(pocket.pocket.name)}</h1>
+      <h1>{pocketWords.takeOut(pocket.pocket.name)}</h1>
       <p className={classes.quiet}>
-        {open > 0 ? w.things(open) : w.nothingAsked}
-        {pocket.pocket.sort === 'elsewhere' && ` · ${w.elsewhere}`}
+        {open > 0 ? pocketWords.things(open) : pocketWords.nothingAsked}
+        {pocket.pocket.sort === 'elsewhere' && ` · ${pocketWords.elsewhere}`}
       </p>
-      {others.length > 0 && <p className={classes.notice}>{w.there(others)}</p>}
+      {others.length > 0 && <p className={classes.notice}>{pocketWords.there(others)}</p>}
       {elsewhere.map((one) => (
         <p key={one.pocket.id} className={classes.quiet}>
-          {one.pocket.name}: {w.there(one.at)}
+          {one.pocket.name}: {pocketWords.there(one.at)}
         </p>
       ))}
       <ul className={classes.preview}>
@@ -44,10 +44,10 @@ export function PocketStart({ pocket, going, onBegin, onOther }: Props) {
       </ul>
       <footer className={classes.foot}>
         <button type="button" className={classes.side} onClick={onOther}>
-          {w.instead}
+          {pocketWords.instead}
         </button>
         <button type="button" className={classes.go} onClick={onBegin}>
-          <b>{w.begin}</b>
+          <b>{pocketWords.begin}</b>
         </button>
       </footer>
     </section>

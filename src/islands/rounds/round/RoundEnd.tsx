@@ -13,7 +13,7 @@ import { counted } from '../../../words/frame/format'
 import classes from './round.module.css'
 import type { GoingRound } from './useRound'
 
-const w = words.rounds.end
+const endWords = words.rounds.end
 
 interface Props {
   readonly going: GoingRound
@@ -31,23 +31,23 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
   )
   return (
     <section className={classes.step}>
-      <h1>{w.title}</h1>
+      <h1>{endWords.title}</h1>
       <p className={classes.under}>
         {report.lines.length === 0 && report.extra.length === 0 && report.notLookedAt === 0
-          ? w.allAsRecorded
+          ? endWords.allAsRecorded
           : [
-              report.lines.length > 0 && w.differs(report.lines.length),
-              report.asRecorded > 0 && w.asRecorded(report.asRecorded),
+              report.lines.length > 0 && endWords.differs(report.lines.length),
+              report.asRecorded > 0 && endWords.asRecorded(report.asRecorded),
             ]
               .filter((part) => part !== false)
               .join(', ')}
       </p>
       {report.notLookedAt > 0 && (
-        <p className={classes.notice}>{w.notLooked(report.notLookedAt)}</p>
+        <p className={classes.notice}>{endWords.notLooked(report.notLookedAt)}</p>
       )}
       {report.contradicted.length > 0 && (
         <section className={classes.clash}>
-          <h2>{w.contradicted}</h2>
+          <h2>{endWords.contradicted}</h2>
           <ul>
             {progress.pockets.flatMap(({ pocket, things }) =>
               things.flatMap(({ lotId, answer, against, thing }) =>
@@ -55,7 +55,7 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
                   <li key={lotId}>
                     <b>{answer.fact.was.title}</b>
                     <span>
-                      {w.against(
+                      {endWords.against(
                         answer.by,
                         formatAmount(answer.fact.look.found),
                         against.by,
@@ -64,7 +64,7 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
                     </span>
                     {thing && !round.finished && (
                       <button type="button" onClick={() => onCount(pocket.id, lotId)}>
-                        {w.countAgain}
+                        {endWords.countAgain}
                       </button>
                     )}
                   </li>
@@ -81,7 +81,11 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
           {unsure.map(({ id, fact, outcome }) => (
             <li key={id}>
               <b>{fact.kind === 'looked' ? fact.was.title : ''}</b>
-              <span>{outcome?.kind === 'overtaken' ? w.overtaken(outcome.by) : w.outOfStock}</span>
+              <span>
+                {outcome?.kind === 'overtaken'
+                  ? endWords.overtaken(outcome.by)
+                  : endWords.outOfStock}
+              </span>
             </li>
           ))}
         </ul>
@@ -94,7 +98,7 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
               {pocket} · {by}
             </small>
             {findings.map((finding) => (
-              <span key={finding.kind}>{w.finding(finding, unit)}</span>
+              <span key={finding.kind}>{endWords.finding(finding, unit)}</span>
             ))}
           </li>
         ))}
@@ -104,20 +108,22 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
             <small>
               {pocket} · {by}
             </small>
-            <span>{w.extra(formatAmount(amount), title)}</span>
+            <span>{endWords.extra(formatAmount(amount), title)}</span>
           </li>
         ))}
       </ul>
       {round.finished ? (
         <>
-          <p className={classes.signed}>{w.signed(round.finished.by, timeOf(round.finished.at))}</p>
+          <p className={classes.signed}>
+            {endWords.signed(round.finished.by, timeOf(round.finished.at))}
+          </p>
           <Afterwards going={going} />
           <footer className={classes.foot}>
             <a className={classes.side} href={`/kits/${contents.kit.id}`}>
-              {w.toKit}
+              {endWords.toKit}
             </a>
             <a className={classes.go} href="/rounds">
-              <b>{w.toRounds}</b>
+              <b>{endWords.toRounds}</b>
             </a>
           </footer>
         </>
@@ -131,7 +137,7 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
           }}
         >
           <label className={classes.note}>
-            {w.signedBy}
+            {endWords.signedBy}
             <input
               value={name}
               maxLength={120}
@@ -140,18 +146,18 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
           </label>
           <div className={classes.chips}>
             <button type="button" onClick={onGoOn}>
-              {w.goOn}
+              {endWords.goOn}
             </button>
             <button
               type="button"
               onClick={() => void leave().then(() => location.assign('/rounds'))}
             >
-              {w.leave}
+              {endWords.leave}
             </button>
           </div>
           <footer className={classes.foot}>
             <button type="submit" className={classes.go} disabled={busy || name.trim() === ''}>
-              <b>{w.sign}</b>
+              <b>{endWords.sign}</b>
             </button>
           </footer>
         </form>
@@ -183,11 +189,11 @@ function Afterwards({ going: { contents, outbox } }: { readonly going: GoingRoun
     .filter((errand) => errand.kitId === kitId)
   return (
     <section className={classes.after}>
-      <h2>{w.errands}</h2>
+      <h2>{endWords.errands}</h2>
       {unsent || !errands ? (
-        <p className={classes.quiet}>{w.errandsWait}</p>
+        <p className={classes.quiet}>{endWords.errandsWait}</p>
       ) : errands.length === 0 ? (
-        <p className={classes.quiet}>{w.noErrands}</p>
+        <p className={classes.quiet}>{endWords.noErrands}</p>
       ) : (
         <ul className={classes.preview}>
           {errands.map((errand) => (
@@ -204,11 +210,11 @@ function Afterwards({ going: { contents, outbox } }: { readonly going: GoingRoun
       {kit && !unsent && (
         <p className={kit.lidSheet?.upToDate ? classes.quiet : classes.notice}>
           {kit.lidSheet === null
-            ? w.sheetNone
+            ? endWords.sheetNone
             : kit.lidSheet.upToDate
-              ? w.sheetCurrent(kit.lidSheet.on, contents.today)
-              : w.sheetOld(kit.lidSheet.on, contents.today)}{' '}
-          {!kit.lidSheet?.upToDate && <a href={`/kits/${kitId}/sheet`}>{w.printSheet}</a>}
+              ? endWords.sheetCurrent(kit.lidSheet.on, contents.today)
+              : endWords.sheetOld(kit.lidSheet.on, contents.today)}{' '}
+          {!kit.lidSheet?.upToDate && <a href={`/kits/${kitId}/sheet`}>{endWords.printSheet}</a>}
         </p>
       )}
     </section>

@@ -8,7 +8,7 @@ import { KitMap } from './KitMap'
 import classes from './round.module.css'
 import type { GoingRound } from './useRound'
 
-const w = words.rounds
+const roundsWords = words.rounds
 
 interface Props {
   readonly going: GoingRound
@@ -27,22 +27,22 @@ export function RoundHead({ going, at, look, paused, onPause, onPockets }: Props
   return (
     <header className={classes.head}>
       <div className={classes.headLine}>
-        <a href="/rounds" aria-label={w.end.toRounds}>
+        <a href="/rounds" aria-label={roundsWords.end.toRounds}>
           ‹
         </a>
         <b>
           {contents.kit.name}
           <span aria-hidden> · </span>
           <span className="visually-hidden">, </span>
-          {w.card.of(answered, asked)}
+          {roundsWords.card.of(answered, asked)}
         </b>
         <WaitingBadge outbox={outbox} />
-        <time>{w.clock(progress.seconds + seconds)}</time>
+        <time>{roundsWords.clock(progress.seconds + seconds)}</time>
       </div>
       <div
         className={classes.progress}
         role="progressbar"
-        aria-label={w.answered(answered, asked)}
+        aria-label={roundsWords.answered(answered, asked)}
         aria-valuemin={0}
         aria-valuemax={asked}
         aria-valuenow={answered}
@@ -50,15 +50,15 @@ export function RoundHead({ going, at, look, paused, onPause, onPockets }: Props
         <span style={{ width: `${asked === 0 ? 100 : (100 * answered) / asked}%` }} />
       </div>
       {round.finished === null && !paused && (
-        <nav className={classes.headPresses} aria-label={w.title}>
+        <nav className={classes.headPresses} aria-label={roundsWords.title}>
           <button type="button" onClick={onPockets}>
-            {w.pockets}
+            {roundsWords.pockets}
           </button>
           <button type="button" aria-pressed={look.look === 'torch'} onClick={look.toggleTorch}>
             {words.look.torch}
           </button>
           <button type="button" onClick={onPause}>
-            {w.pause}
+            {roundsWords.pause}
           </button>
         </nav>
       )}

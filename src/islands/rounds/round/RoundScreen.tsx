@@ -20,7 +20,7 @@ import classes from './round.module.css'
 import { ThingCard } from './ThingCard'
 import { type GoingRound, useRound } from './useRound'
 
-const w = words.rounds
+const roundsWords = words.rounds
 
 const IS_ID = /^[0-9a-f-]{36}$/i
 
@@ -34,7 +34,7 @@ export function RoundScreen() {
         {IS_ID.test(roundId) ? (
           <Opened roundId={roundId} onPaper={address.has('paper')} />
         ) : (
-          <NoRound why={w.noneChosen} />
+          <NoRound why={roundsWords.noneChosen} />
         )}
       </QueryClientProvider>
     </MantineProvider>
@@ -47,11 +47,11 @@ function Opened({ roundId, onPaper }: { readonly roundId: RoundId; readonly onPa
   if (state.kind === 'loading')
     return (
       <main className={classes.page} aria-busy>
-        <p className={classes.quiet}>{w.loading}</p>
+        <p className={classes.quiet}>{roundsWords.loading}</p>
       </main>
     )
   if (state.kind === 'not_here')
-    return <NoRound why={state.gone ? words.errors.notFound : w.notHere} />
+    return <NoRound why={state.gone ? words.errors.notFound : roundsWords.notHere} />
   return onPaper && !state.going.round.finished ? (
     <EnterPaper going={state.going} />
   ) : (
@@ -61,10 +61,10 @@ function Opened({ roundId, onPaper }: { readonly roundId: RoundId; readonly onPa
 
 const NoRound = ({ why }: { readonly why: string }) => (
   <main className={classes.page}>
-    <h1>{w.title}</h1>
+    <h1>{roundsWords.title}</h1>
     <p className={classes.quiet}>{why}</p>
     <a className={classes.wide} href="/rounds">
-      {w.end.toRounds}
+      {roundsWords.end.toRounds}
     </a>
   </main>
 )
@@ -146,10 +146,10 @@ function Going({ going }: { readonly going: GoingRound }) {
       />
       {paused ? (
         <section className={classes.step}>
-          <h1>{w.paused}</h1>
-          <p className={classes.quiet}>{w.pausedLead}</p>
+          <h1>{roundsWords.paused}</h1>
+          <p className={classes.quiet}>{roundsWords.pausedLead}</p>
           <button type="button" className={classes.go} onClick={() => setPaused(false)}>
-            {w.goOn}
+            {roundsWords.goOn}
           </button>
         </section>
       ) : at.kind === 'report' || (!pocket && at.kind !== 'pockets') ? (

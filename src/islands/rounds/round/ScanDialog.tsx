@@ -10,7 +10,7 @@ import { words } from '../../../words'
 import classes from './round.module.css'
 import { useReader } from './useReader'
 
-const w = words.rounds.scan
+const scanWords = words.rounds.scan
 
 interface Props {
   readonly today: PlainDate
@@ -31,7 +31,7 @@ export function ScanDialog({ today, onRead, onClose }: Props) {
   const take = (code: string): void => {
     const reading = readCode(code, today)
     if (reading.kind === 'read') onRead(reading.fields)
-    else setSaid(w.refused(reading.refusal))
+    else setSaid(scanWords.refused(reading.refusal))
   }
   const taking = useRef(take)
   taking.current = take
@@ -52,7 +52,7 @@ export function ScanDialog({ today, onRead, onClose }: Props) {
   }, [read])
 
   const scanLabel = async (label: PracticeLabel) => {
-    setSaid(w.looking)
+    setSaid(scanWords.looking)
     const picture = await fetch(labelPicture(label)).then((response) => response.blob())
     const code = await firstCode(
       stillFrames(picture),
@@ -60,7 +60,7 @@ export function ScanDialog({ today, onRead, onClose }: Props) {
       new AbortController().signal,
       LOOKS_AT_A_LABEL,
     )
-    if (code === null) setSaid(w.nothing)
+    if (code === null) setSaid(scanWords.nothing)
     else take(code)
   }
 
@@ -68,14 +68,14 @@ export function ScanDialog({ today, onRead, onClose }: Props) {
     <Modal
       opened
       onClose={onClose}
-      title={w.title}
+      title={scanWords.title}
       closeButtonProps={{ 'aria-label': words.rounds.card.closeHelp }}
     >
       <div className={classes.scan}>
         {camera === 'none' ? (
-          <p className={classes.quiet}>{w.noCamera}</p>
+          <p className={classes.quiet}>{scanWords.noCamera}</p>
         ) : (
-          <video ref={video} muted playsInline aria-label={w.camera} />
+          <video ref={video} muted playsInline aria-label={scanWords.camera} />
         )}
         <form
           onSubmit={(event) => {
@@ -85,7 +85,7 @@ export function ScanDialog({ today, onRead, onClose }: Props) {
           }}
         >
           <label className={classes.note}>
-            {w.typed}
+            {scanWords.typed}
             <input
               data-autofocus
               value={typed}
@@ -93,16 +93,16 @@ export function ScanDialog({ today, onRead, onClose }: Props) {
               onChange={(event) => setTyped(event.currentTarget.value)}
             />
           </label>
-          <button type="submit">{w.read}</button>
+          <button type="submit">{scanWords.read}</button>
         </form>
         {said && <p role="status">{said}</p>}
-        <h2>{w.labels}</h2>
+        <h2>{scanWords.labels}</h2>
         <ul className={classes.labels}>
           {PRACTICE_LABELS.map((label) => (
             <li key={label.id}>
               <button
                 type="button"
-                aria-label={w.label(label.name)}
+                aria-label={scanWords.label(label.name)}
                 onClick={() => void scanLabel(label)}
               >
                 <img src={labelPicture(label)} alt="" loading="lazy" />

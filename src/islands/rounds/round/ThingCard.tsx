@@ -39,7 +39,7 @@ import { ScanDialog } from './ScanDialog'
 import type { GoingRound } from './useRound'
 import { WhatIsThis } from './WhatIsThis'
 
-const w = words.rounds.card
+const cardWords = words.rounds.card
 
 interface Props {
   readonly pocket: PocketProgress
@@ -130,13 +130,13 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
     setBeside(null)
     const stands = codes?.codes.find((one) => one.gtin === gtin)
     if (stands && stands.itemId !== thing.itemId) {
-      setScanned(w.isOther(stands.title))
+      setScanned(cardWords.isOther(stands.title))
       return
     }
     const date = expiry ?? bestBefore
     if (date) setDraft((now) => withDate(now, { kind: 'other', expiry: date }))
     setScanned(
-      [w.scanned(date ? expiryText(date) : '', batch ?? ''), w.scannedMore(fields)]
+      [cardWords.scanned(date ? expiryText(date) : '', batch ?? ''), cardWords.scannedMore(fields)]
         .filter(Boolean)
         .join('; '),
     )
@@ -144,7 +144,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
       void keepAct(
         teachCode,
         { params: { itemId: thing.itemId, gtin } },
-        { key: newKey(), title: `${w.scan}: ${thing.title}` },
+        { key: newKey(), title: `${cardWords.scan}: ${thing.title}` },
       )
   }
 
@@ -179,10 +179,10 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
       </p>
 
       {isSpent ? (
-        <p className={classes.notice}>{w.takeOut}</p>
+        <p className={classes.notice}>{cardWords.takeOut}</p>
       ) : away ? (
         <p className={classes.notice}>
-          {thing.judged.state === 'lent' ? w.lentTo(thing.judged.to) : w.hereAgain}
+          {thing.judged.state === 'lent' ? cardWords.lentTo(thing.judged.to) : cardWords.hereAgain}
         </p>
       ) : (
         <CountField
@@ -196,7 +196,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
 
       {gone > NOTHING && !isSpent && !away && (
         <fieldset className={classes.chips}>
-          <legend>{w.goneAsk(formatAmount(gone))}</legend>
+          <legend>{cardWords.goneAsk(formatAmount(gone))}</legend>
           {goneChoices(draft).map((one) => (
             <button
               key={one}
@@ -204,7 +204,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
               aria-pressed={draft.gone === one}
               onClick={() => setDraft(withGone(draft, one))}
             >
-              {w.gone[one]}
+              {cardWords.gone[one]}
             </button>
           ))}
         </fieldset>
@@ -226,7 +226,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
               on={draft.proofs.includes('battery')}
               onPress={() => setDraft(withProof(draft, 'battery'))}
             >
-              {w.proofs.battery}
+              {cardWords.proofs.battery}
             </Chip>
           )}
           {asks.includes('seal') && (
@@ -234,7 +234,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
               on={draft.proofs.includes('seal')}
               onPress={() => setDraft(withProof(draft, 'seal'))}
             >
-              {w.proofs.seal}
+              {cardWords.proofs.seal}
             </Chip>
           )}
           {conditionsOf(thing).map((condition) => (
@@ -243,13 +243,13 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
               on={draft.worse?.condition === condition}
               onPress={() => setDraft(withCondition(draft, condition))}
             >
-              {w.conditions(condition)}
+              {cardWords.conditions(condition)}
             </Chip>
           ))}
           {thing.opened.kind === 'sealed' &&
             (thing.kind === 'medicine' || thing.kind === 'food') && (
               <Chip on={draft.opened > NOTHING} onPress={() => setDraft(withOpened(draft))}>
-                {w.opened}
+                {cardWords.opened}
               </Chip>
             )}
           {draft.found > NOTHING && (
@@ -257,17 +257,17 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
               on={false}
               onPress={() => setDraft({ ...withFound(draft, NOTHING), gone: 'missing' })}
             >
-              {w.notHere}
+              {cardWords.notHere}
             </Chip>
           )}
         </div>
       )}
       {draft.worse && draft.found > draft.worse.amount - 1 && draft.found > NOTHING && (
         <div className={classes.worse}>
-          <span>{w.howMany(draft.worse.condition)}</span>
+          <span>{cardWords.howMany(draft.worse.condition)}</span>
           <button
             type="button"
-            aria-label={w.fewerOf(draft.worse.condition)}
+            aria-label={cardWords.fewerOf(draft.worse.condition)}
             onClick={() => setDraft(withWorse(draft, -1))}
           >
             −
@@ -275,7 +275,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
           <b>{formatAmount(draft.worse.amount)}</b>
           <button
             type="button"
-            aria-label={w.moreOf(draft.worse.condition)}
+            aria-label={cardWords.moreOf(draft.worse.condition)}
             onClick={() => setDraft(withWorse(draft, 1))}
           >
             +
@@ -284,7 +284,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
       )}
       {(beside === 'note' || draft.note !== '') && (
         <label className={classes.note}>
-          {w.note}
+          {cardWords.note}
           <input
             value={draft.note}
             maxLength={500}
@@ -299,16 +299,16 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
       )}
       <div className={classes.more}>
         <button type="button" onClick={() => setBeside('what')}>
-          {w.whatIsThis}
+          {cardWords.whatIsThis}
         </button>
         <button type="button" onClick={() => setBeside('found')}>
-          {w.alsoHere}
+          {cardWords.alsoHere}
         </button>
         <button type="button" onClick={() => setBeside('scan')}>
-          {w.scan}
+          {cardWords.scan}
         </button>
         <button type="button" onClick={() => setBeside('note')}>
-          {w.note}
+          {cardWords.note}
         </button>
         <KeepPhoto lotId={thing.lotId} title={thing.title} />
       </div>
@@ -316,7 +316,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
       <footer className={classes.foot}>
         {onBack && (
           <button type="button" className={classes.side} onClick={onBack}>
-            {w.back}
+            {cardWords.back}
           </button>
         )}
         {isSpent && (
@@ -325,7 +325,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
             className={classes.side}
             onClick={() => done({ ...withFound(draft, thing.recorded), gone: 'unknown' })}
           >
-            {w.leftIn}
+            {cardWords.leftIn}
           </button>
         )}
         {away && (
@@ -334,12 +334,12 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
             className={classes.side}
             onClick={() => done({ ...withFound(draft, NOTHING), gone: 'still_away' })}
           >
-            {thing.judged.state === 'lent' ? w.gone.still_away : w.notHere}
+            {thing.judged.state === 'lent' ? cardWords.gone.still_away : cardWords.notHere}
           </button>
         )}
         <button type="submit" className={classes.go}>
-          <b>{isSpent ? w.tookOut : away ? w.yesHere : w.next}</b>
-          <small>{then ? w.thenComes(then) : w.thenPocket}</small>
+          <b>{isSpent ? cardWords.tookOut : away ? cardWords.yesHere : cardWords.next}</b>
+          <small>{then ? cardWords.thenComes(then) : cardWords.thenPocket}</small>
         </button>
       </footer>
       {beside === 'scan' && (

@@ -5,7 +5,7 @@ import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 import classes from './round.module.css'
 
-const w = words.rounds.card
+const cardWords = words.rounds.card
 
 export function WhatIsThis({
   thing,
@@ -17,9 +17,9 @@ export function WhatIsThis({
   readonly onClose: () => void
 }) {
   const known = [
-    thing.purpose && w.for(thing.purpose),
-    thing.forWhom && w.forWhom(thing.forWhom),
-    thing.batch && w.batch(thing.batch),
+    thing.purpose && cardWords.for(thing.purpose),
+    thing.forWhom && cardWords.forWhom(thing.forWhom),
+    thing.batch && cardWords.batch(thing.batch),
     thing.note,
   ].filter((line) => line !== '')
   return (
@@ -27,7 +27,7 @@ export function WhatIsThis({
       opened={opened}
       onClose={onClose}
       title={thing.title}
-      closeButtonProps={{ 'aria-label': w.closeHelp }}
+      closeButtonProps={{ 'aria-label': cardWords.closeHelp }}
     >
       <div className={classes.what}>
         <p>{expiryText(thing.expiry)}</p>
@@ -36,11 +36,11 @@ export function WhatIsThis({
         ))}
         {thing.directions && (
           <>
-            <h2>{w.directions}</h2>
+            <h2>{cardWords.directions}</h2>
             <p>{thing.directions}</p>
           </>
         )}
-        {known.length === 0 && thing.directions === '' && <p>{w.notKnown}</p>}
+        {known.length === 0 && thing.directions === '' && <p>{cardWords.notKnown}</p>}
       </div>
     </Modal>
   )

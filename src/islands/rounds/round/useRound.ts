@@ -25,7 +25,7 @@ import { dropWaiting, keepAct } from '../../../device/outbox'
 import { type Outbox, useOutbox } from '../../../ui/useOutbox'
 import { words } from '../../../words'
 
-const w = words.rounds.waiting
+const waitingWords = words.rounds.waiting
 
 export type RoundEntry = z.output<typeof rounds.entry>
 export type DateOrder = z.output<typeof rounds.roundValue>['dateOrder']
@@ -156,7 +156,7 @@ export function useRound(roundId: RoundId): RoundState {
           await keepAct(
             finishRound,
             { params: { roundId }, body: { signedBy } },
-            { key: newKey(), title: w.finish(contents.kit.name) },
+            { key: newKey(), title: waitingWords.finish(contents.kit.name) },
           )
           await send()
           await server.refetch()
@@ -248,12 +248,12 @@ function saidHere(
 function titleOf(fact: EntryFact): string {
   switch (fact.kind) {
     case 'looked':
-      return w.looked(fact.was.title, formatAmount(fact.look.found))
+      return waitingWords.looked(fact.was.title, formatAmount(fact.look.found))
     case 'found':
-      return w.found(fact.title, formatAmount(fact.amount))
+      return waitingWords.found(fact.title, formatAmount(fact.amount))
     case 'at_pocket':
-      return w.pocketOpen
+      return waitingWords.pocketOpen
     case 'closed':
-      return w.pocketClosed
+      return waitingWords.pocketClosed
   }
 }

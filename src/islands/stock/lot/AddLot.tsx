@@ -21,8 +21,8 @@ import { ExpiryField, useExpiry } from './ExpiryField'
 import classes from './lot.module.css'
 import { useCatalogue, WhatIsIt } from './WhatIsIt'
 
-const w = words.stock.add
-const k = words.stock.acts
+const addWords = words.stock.add
+const actsWords = words.stock.acts
 
 interface Props {
   readonly title: string
@@ -125,7 +125,7 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
     <FormDialog
       opened
       title={title}
-      press={w.put}
+      press={addWords.put}
       busy={busy}
       ready={ready}
       onSubmit={submit}
@@ -133,8 +133,8 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
     >
       <Autocomplete
         data-autofocus={item === undefined || undefined}
-        label={w.item}
-        description={known ? w.known : undefined}
+        label={addWords.item}
+        description={known ? addWords.known : undefined}
         value={fields.name}
         onChange={(name) => {
           setFields({ ...fields, name })
@@ -147,9 +147,11 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
           setEntryId(entry.id)
         }}
         data={[
-          { group: w.yours, items: [...new Set(items.map(itemTitle))] },
+          { group: addWords.yours, items: [...new Set(items.map(itemTitle))] },
           // The catalogue comes in when somebody has begun to type.
-          ...(fields.name.trim().length < 3 ? [] : [{ group: w.fromCatalogue, items: titles }]),
+          ...(fields.name.trim().length < 3
+            ? []
+            : [{ group: addWords.fromCatalogue, items: titles }]),
         ]}
         limit={fields.name.trim().length < 3 ? 8 : 5}
         maxDropdownHeight={440}
@@ -166,34 +168,34 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
       )}
       {!known && (
         <div className={classes.pair}>
-          <TextInput label={w.strength} {...text('strength')} />
-          <TextInput label={w.unit} placeholder={w.unitHint} {...text('unit')} />
+          <TextInput label={addWords.strength} {...text('strength')} />
+          <TextInput label={addWords.unit} placeholder={addWords.unitHint} {...text('unit')} />
         </div>
       )}
       <div className={classes.pair}>
         <TextInput
           data-autofocus={item !== undefined || undefined}
-          label={w.amount}
+          label={addWords.amount}
           error={wrong(amount, 'amount')}
           {...text('amount')}
         />
         <TextInput
-          label={w.par}
-          placeholder={known ? w.parHint : ''}
+          label={addWords.par}
+          placeholder={known ? addWords.parHint : ''}
           error={wrong(par, 'par')}
           {...text('par')}
         />
       </div>
       <ExpiryField expiry={expiry} />
-      {!known && <TextInput label={w.purpose} {...text('purpose')} />}
+      {!known && <TextInput label={addWords.purpose} {...text('purpose')} />}
       <div className={classes.pair}>
         <TextInput
-          label={w.price}
+          label={addWords.price}
           inputMode="decimal"
           error={price === 'not_a_price' ? words.imports.notAPrice : undefined}
           {...text('price')}
         />
-        <TextInput label={w.batch} {...text('batch')} />
+        <TextInput label={addWords.batch} {...text('batch')} />
       </div>
       {more ? (
         <>
@@ -205,7 +207,7 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
             />
           </div>
           <Textarea
-            label={k.directions}
+            label={actsWords.directions}
             autosize
             minRows={2}
             maxLength={2000}
@@ -215,7 +217,7 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
         </>
       ) : (
         <button type="button" className={quiet.quiet} onClick={() => setMore(true)}>
-          {w.more}
+          {addWords.more}
         </button>
       )}
     </FormDialog>
@@ -233,8 +235,8 @@ function ForWhom({
   const { data } = useQuery({ queryKey: ['household'], queryFn: () => call(readHousehold) })
   return (
     <Select
-      label={k.forMember}
-      placeholder={k.anybody}
+      label={actsWords.forMember}
+      placeholder={actsWords.anybody}
       clearable
       value={value}
       onChange={onChange}

@@ -4,7 +4,7 @@ import { useEffect, useMemo } from 'react'
 import { words } from '../../../words'
 import classes from './lot.module.css'
 
-const w = words.items
+const itemsWords = words.items
 
 /** Loaded when somebody adds a thing: it need not come with every page. */
 export const useCatalogue = () =>
@@ -37,7 +37,7 @@ export function WhatIsIt({ name, strength, unit, value, onChange }: Props) {
   if (!taken || taken.entries.length === 0) return null
   return (
     <fieldset className={classes.what}>
-      <legend>{taken.isSure ? w.isIt : w.isItOne}</legend>
+      <legend>{taken.isSure ? itemsWords.isIt : itemsWords.isItOne}</legend>
       {taken.entries.map(({ id, title, says }) => (
         <button
           key={id}
@@ -49,7 +49,7 @@ export function WhatIsIt({ name, strength, unit, value, onChange }: Props) {
         </button>
       ))}
       <button type="button" aria-pressed={value === null} onClick={() => onChange(null)}>
-        {w.none}
+        {itemsWords.none}
       </button>
     </fieldset>
   )

@@ -5,7 +5,7 @@ import { words } from '../../../words'
 import classes from './review.module.css'
 import type { Review } from './view'
 
-const w = words.stock.review
+const reviewWords = words.stock.review
 
 interface Props {
   readonly looks: Review['looks']
@@ -17,10 +17,10 @@ export function Looks({ looks, place, today }: Props) {
   const { places } = useStrap()
   const here = looks.filter(({ placeId, gain }) => gain > 0 && (!place || placeId === place))
   return (
-    <aside className={classes.looks} aria-label={w.looks}>
-      <h2>{w.looks}</h2>
-      <p className="second">{w.looksIntro}</p>
-      {here.length === 0 && <p>{w.allSure}</p>}
+    <aside className={classes.looks} aria-label={reviewWords.looks}>
+      <h2>{reviewWords.looks}</h2>
+      <p className="second">{reviewWords.looksIntro}</p>
+      {here.length === 0 && <p>{reviewWords.allSure}</p>}
       <ol>
         {here.map((look) => (
           <li key={look.pocketId} data-hue={places.find(({ id }) => id === look.placeId)?.hue}>
@@ -35,10 +35,10 @@ export function Looks({ looks, place, today }: Props) {
             </span>
             <small>
               {[
-                w.sureNow(look.sure),
-                w.oldest(look.oldest?.on ?? null, today),
-                w.look(look.lots, Math.max(1, Math.round(look.seconds / 60))),
-                w.next(look.next, today),
+                reviewWords.sureNow(look.sure),
+                reviewWords.oldest(look.oldest?.on ?? null, today),
+                reviewWords.look(look.lots, Math.max(1, Math.round(look.seconds / 60))),
+                reviewWords.next(look.next, today),
               ]
                 .filter(Boolean)
                 .join(' · ')}

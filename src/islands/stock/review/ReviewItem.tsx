@@ -11,7 +11,7 @@ import { counted, money } from '../../../words/frame/format'
 import classes from './review.module.css'
 import type { ReviewEntry } from './view'
 
-const w = words.stock.review
+const reviewWords = words.stock.review
 
 interface Props {
   readonly line: ReviewEntry
@@ -26,10 +26,10 @@ export function ReviewItem({ line, today }: Props) {
 
   const why =
     reason.kind === 'duplicate'
-      ? w.duplicate(reason.surplus, reason.kits, line.unit)
+      ? reviewWords.duplicate(reason.surplus, reason.kits, line.unit)
       : reason.kind === 'idle'
-        ? w.idle(reason.since)
-        : w.verdict(reason.verdict.kind, reason.verdict.words)
+        ? reviewWords.idle(reason.since)
+        : reviewWords.verdict(reason.verdict.kind, reason.verdict.words)
 
   const discard = () =>
     run(
@@ -54,12 +54,12 @@ export function ReviewItem({ line, today }: Props) {
         <b>{line.title}</b>
         <p>{why}</p>
         <p className={classes.takes}>
-          {w.takes(
+          {reviewWords.takes(
             words.kits.grams(burden.grams, habits.units),
             words.kits.litres(burden.volume),
             money(burden.minor, habits.currency),
           )}
-          {burden.unknown > 0 && <small> · {w.unknown}</small>}
+          {burden.unknown > 0 && <small> · {reviewWords.unknown}</small>}
         </p>
         <ul className={classes.at}>
           {line.at.map((one) => (
@@ -80,18 +80,20 @@ export function ReviewItem({ line, today }: Props) {
         <Button
           variant="default"
           loading={busy}
-          aria-label={w.keepLong(line.title)}
-          onClick={() => void run(keepReviewed, { body: { reviewKey: line.key } }, w.didKeep)}
+          aria-label={reviewWords.keepLong(line.title)}
+          onClick={() =>
+            void run(keepReviewed, { body: { reviewKey: line.key } }, reviewWords.didKeep)
+          }
         >
-          {w.keep}
+          {reviewWords.keep}
         </Button>
         {reason.kind !== 'duplicate' &&
           (asking ? (
             <div className={classes.sure} role="alert">
-              <b>{w.sure(line.title)}</b>
+              <b>{reviewWords.sure(line.title)}</b>
               <span>{words.watch.safeWay(line.kind)}</span>
               <Button loading={busy} onClick={() => void discard()}>
-                {w.discard}
+                {reviewWords.discard}
               </Button>
               <Button variant="default" onClick={() => setAsking(false)}>
                 {words.kits.cancel}
@@ -99,7 +101,7 @@ export function ReviewItem({ line, today }: Props) {
             </div>
           ) : (
             <Button variant="default" onClick={() => setAsking(true)}>
-              {w.discard}
+              {reviewWords.discard}
             </Button>
           ))}
       </div>

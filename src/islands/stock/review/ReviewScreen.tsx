@@ -9,7 +9,7 @@ import { Looks } from './Looks'
 import { ReviewItem } from './ReviewItem'
 import classes from './review.module.css'
 
-const w = words.stock.review
+const reviewWords = words.stock.review
 const KINDS = ['verdict', 'duplicate', 'idle'] as const
 
 interface Props {
@@ -26,7 +26,7 @@ export const ReviewScreen = (props: Props) => (
 
 function Reviewed({ strap, place }: Props) {
   const { data } = useQuery({ queryKey: ['review'], queryFn: () => call(readReview) })
-  if (!data) return <p role="status">{w.loading}</p>
+  if (!data) return <p role="status">{reviewWords.loading}</p>
   const lines = data.lines.filter(
     ({ at }) => place === null || at.some(({ placeId }) => placeId === place),
   )
@@ -34,17 +34,17 @@ function Reviewed({ strap, place }: Props) {
     <div className={classes.screen}>
       <section>
         <header className={classes.head}>
-          <h1>{w.title(lines.length)}</h1>
+          <h1>{reviewWords.title(lines.length)}</h1>
           <p className="second">
-            {w.intro} {w.kept(data.kept)}
+            {reviewWords.intro} {reviewWords.kept(data.kept)}
           </p>
         </header>
         {KINDS.map((kind) => {
           const of = lines.filter(({ reason }) => reason.kind === kind)
           return of.length === 0 ? null : (
-            <section key={kind} className={classes.kind} aria-label={w.reasons[kind]}>
+            <section key={kind} className={classes.kind} aria-label={reviewWords.reasons[kind]}>
               <h2>
-                {w.reasons[kind]} <small>{of.length}</small>
+                {reviewWords.reasons[kind]} <small>{of.length}</small>
               </h2>
               <ul>
                 {of.map((line) => (

@@ -4,7 +4,7 @@ import { type KeptPage, keptPages } from '../../../device/keptPages'
 import { words } from '../../../words'
 import classes from './away.module.css'
 
-const w = words.rounds.away
+const awayWords = words.rounds.away
 const LOOK_AGAIN_MILLISECONDS = 2000
 
 export function AwayScreen() {
@@ -21,8 +21,8 @@ export function AwayScreen() {
   }, [])
   return (
     <main className={classes.page}>
-      <h1>{w.title}</h1>
-      {pages && <p>{pages.length > 0 ? w.lead : w.nothing}</p>}
+      <h1>{awayWords.title}</h1>
+      {pages && <p>{pages.length > 0 ? awayWords.lead : awayWords.nothing}</p>}
       <ul>
         {pages?.map(({ href, title }) => (
           <li key={href}>
@@ -31,7 +31,7 @@ export function AwayScreen() {
         ))}
       </ul>
       <button type="button" onClick={() => location.reload()}>
-        {w.retry}
+        {awayWords.retry}
       </button>
     </main>
   )

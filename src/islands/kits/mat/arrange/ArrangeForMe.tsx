@@ -10,7 +10,7 @@ import classes from './arrange.module.css'
 import { SmallMat } from './SmallMat'
 import { type LayoutData, useArranging } from './useArranging'
 
-const w = words.kits.arrange
+const arrangeWords = words.kits.arrange
 
 interface Props {
   readonly kit: Kit
@@ -22,23 +22,25 @@ export function ArrangeForMe({ kit, onDone }: Props) {
   if (state.kind === 'found')
     return <Proposal kit={kit} data={state.data} found={state.found} onDone={onDone} />
   return (
-    <section className={classes.working} aria-label={w.forMe}>
+    <section className={classes.working} aria-label={arrangeWords.forMe}>
       <h1>{kit.name}</h1>
       {state.kind === 'working' ? (
         <>
-          <p role="status">{w.working}</p>
-          <progress value={state.share} max={1} aria-label={w.working} />
+          <p role="status">{arrangeWords.working}</p>
+          <progress value={state.share} max={1} aria-label={arrangeWords.working} />
           <Button variant="default" onClick={stop}>
-            {w.stop}
+            {arrangeWords.stop}
           </Button>
         </>
       ) : (
         <>
-          <p role="status">{state.kind === 'stopped' ? w.stopped : w.failed}</p>
+          <p role="status">
+            {state.kind === 'stopped' ? arrangeWords.stopped : arrangeWords.failed}
+          </p>
           <div className={classes.presses}>
-            <Button onClick={() => void start()}>{w.again}</Button>
+            <Button onClick={() => void start()}>{arrangeWords.again}</Button>
             <Button variant="default" onClick={onDone}>
-              {w.none}
+              {arrangeWords.none}
             </Button>
           </div>
         </>
@@ -74,7 +76,7 @@ function Proposal({ kit, data, found, onDone }: ProposalProps) {
     const result = await run(
       carryOutLayout,
       { params: { kitId: kit.id }, body: { steps } },
-      w.done(chosen.length),
+      arrangeWords.done(chosen.length),
     )
     if (!result) return
     await refreshed()
@@ -87,31 +89,38 @@ function Proposal({ kit, data, found, onDone }: ProposalProps) {
   }
 
   return (
-    <section className={classes.proposal} aria-label={w.forMe}>
+    <section className={classes.proposal} aria-label={arrangeWords.forMe}>
       <header>
-        <h1>{moves.length === 0 ? w.fine : w.title(moves.length)}</h1>
+        <h1>{moves.length === 0 ? arrangeWords.fine : arrangeWords.title(moves.length)}</h1>
         <p className="second">
-          {w.score(found.before, found.score)} {found.proven ? w.proven : w.found}
+          {arrangeWords.score(found.before, found.score)}{' '}
+          {found.proven ? arrangeWords.proven : arrangeWords.found}
         </p>
       </header>
       <div className={classes.mats}>
         <SmallMat
-          title={w.before}
+          title={arrangeWords.before}
           kit={kit}
           problem={problem}
           layout={problem.things.map(({ at }) => at)}
           marked={taken}
         />
-        <SmallMat title={w.after} kit={kit} problem={problem} layout={then} marked={taken} />
+        <SmallMat
+          title={arrangeWords.after}
+          kit={kit}
+          problem={problem}
+          layout={then}
+          marked={taken}
+        />
       </div>
       <div className={classes.moves}>
         <div className={classes.movesHead}>
-          <h2>{w.moves}</h2>
+          <h2>{arrangeWords.moves}</h2>
           <button type="button" onClick={() => setTaken(new Set(moves.map(({ key }) => key)))}>
-            {w.all}
+            {arrangeWords.all}
           </button>
           <button type="button" onClick={() => setTaken(new Set())}>
-            {w.nobody}
+            {arrangeWords.nobody}
           </button>
         </div>
         <ul>
@@ -127,7 +136,7 @@ function Proposal({ kit, data, found, onDone }: ProposalProps) {
                 <span>
                   {bay(move.from)} → {bay(move.to)}
                 </span>
-                <small>{w.why(move.why)}</small>
+                <small>{arrangeWords.why(move.why)}</small>
               </label>
             </li>
           ))}
@@ -136,11 +145,11 @@ function Proposal({ kit, data, found, onDone }: ProposalProps) {
       <div className={classes.presses}>
         {moves.length > 0 && (
           <Button loading={busy} disabled={chosen.length === 0} onClick={() => void take()}>
-            {w.take(chosen.length)}
+            {arrangeWords.take(chosen.length)}
           </Button>
         )}
         <Button variant="default" onClick={onDone}>
-          {w.none}
+          {arrangeWords.none}
         </Button>
       </div>
     </section>

@@ -11,7 +11,7 @@ import { words } from '../../../../words'
 import type { Kit } from '../view'
 import classes from './arrange.module.css'
 
-const w = words.kits.arrange
+const arrangeWords = words.kits.arrange
 
 interface Props {
   readonly kit: Kit
@@ -98,10 +98,10 @@ export function ArrangePockets({ kit, onDone }: Props) {
   }, [onDone])
 
   return (
-    <section className={classes.pockets} aria-label={w.pocketsTitle}>
+    <section className={classes.pockets} aria-label={arrangeWords.pocketsTitle}>
       <header>
-        <h1>{w.pocketsTitle}</h1>
-        <p className="second">{w.pocketsHelp}</p>
+        <h1>{arrangeWords.pocketsTitle}</h1>
+        <p className="second">{arrangeWords.pocketsHelp}</p>
       </header>
       <DndContext id="pockets" sensors={sensors} accessibility={SILENT} onDragEnd={dropped}>
         {/** biome-ignore lint/a11y/noStaticElementInteractions: the keys belong to the pockets inside */}
@@ -119,26 +119,26 @@ export function ArrangePockets({ kit, onDone }: Props) {
       </DndContext>
       <div className={classes.presses}>
         <Button loading={busy} disabled={steps.length < 2} onClick={() => void save()}>
-          {w.save}
+          {arrangeWords.save}
         </Button>
         <Button variant="default" disabled={steps.length < 2} onClick={back}>
-          {w.step}
+          {arrangeWords.step}
         </Button>
         <Button variant="default" onClick={onDone}>
-          {w.cancel}
+          {arrangeWords.cancel}
         </Button>
         <span className={classes.sizes}>
           <button type="button" onClick={() => nudge({ columns: 1 })}>
-            {w.wider}
+            {arrangeWords.wider}
           </button>
           <button type="button" onClick={() => nudge({ columns: -1 })}>
-            {w.narrower}
+            {arrangeWords.narrower}
           </button>
           <button type="button" onClick={() => nudge({ rows: 1 })}>
-            {w.taller}
+            {arrangeWords.taller}
           </button>
           <button type="button" onClick={() => nudge({ rows: -1 })}>
-            {w.shorter}
+            {arrangeWords.shorter}
           </button>
         </span>
       </div>
@@ -192,7 +192,7 @@ function Block({ placed: { id, cell }, kit, chosen, onChoose }: BlockProps) {
           .join(' · ')}
       </small>
       <span className="visually-hidden">
-        {w.at(cell.column, cell.row, cell.columns, cell.rows)}
+        {arrangeWords.at(cell.column, cell.row, cell.columns, cell.rows)}
       </span>
     </button>
   )

@@ -1,6 +1,6 @@
-/** What is kept in memory is never older than the household's last act, whoever did it. */
+/** What is revisionCache in memory is never older than the household's last act, whoever did it. */
 import { beforeAll, describe, expect, it } from 'vitest'
-import { kept } from '../../src/app/frame/cache'
+import { revisionCache } from '../../src/app/frame/cache'
 import type { World } from '../../src/app/frame/world'
 import { readKit } from '../../src/app/kits/readKits'
 import { undoAct } from '../../src/app/record/undoAct'
@@ -22,7 +22,7 @@ beforeAll(async () => {
 
 describe('a server beside the one that acts', () => {
   it('sees each act at once, and its undoing', async () => {
-    const other: World = { ...app.world, surveys: kept<Survey>() }
+    const other: World = { ...app.world, surveys: revisionCache<Survey>() }
     const there = async () => {
       const { pockets } = await readKit(other, app.keeper, stock.kitId)
       return pockets[0]?.lines[0]?.tags[0]?.amount
@@ -39,8 +39,8 @@ describe('a server beside the one that acts', () => {
     await undoAct(app.world, app.keeper, { key: newKey(), actId })
     expect(await there()).toBe(10_000)
   })
-  it('answers the same whether it was kept or made', async () => {
-    const fresh = await readWatch({ ...app.world, surveys: kept<Survey>() }, app.keeper)
+  it('answers the same whether it was revisionCache or made', async () => {
+    const fresh = await readWatch({ ...app.world, surveys: revisionCache<Survey>() }, app.keeper)
     await readWatch(app.world, app.keeper)
     expect(await readWatch(app.world, app.keeper)).toEqual(fresh)
   })
@@ -50,7 +50,7 @@ describe('keeping', () => {
   const household = (n: number) => idOf<HouseholdId>(7, n)
   const day = plainDate('2026-11-26')
   it('makes a value once for a revision and a day', async () => {
-    const store = kept<number>()
+    const store = revisionCache<number>()
     let made = 0
     const ask = (n: number, revision: number, today = day) =>
       store.get(household(n), { revision, today }, async () => ++made)
@@ -60,7 +60,7 @@ describe('keeping', () => {
     expect(await ask(2, 2)).toBe(4)
   })
   it('lets go of the household that nobody asked for longest', async () => {
-    const store = kept<number>()
+    const store = revisionCache<number>()
     let made = 0
     const ask = (n: number) =>
       store.get(household(n), { revision: 1, today: day }, async () => ++made)
@@ -74,7 +74,7 @@ describe('keeping', () => {
     expect(made).toBe(before + 1)
   })
   it('is asked by many at once and made once', async () => {
-    const store = kept<number>()
+    const store = revisionCache<number>()
     let made = 0
     const slowly = async () => {
       made += 1
@@ -86,7 +86,7 @@ describe('keeping', () => {
     expect(await Promise.all(asked)).toEqual([1, 1, 1])
   })
   it('keeps nothing when the making fails', async () => {
-    const store = kept<number>()
+    const store = revisionCache<number>()
     const at = { revision: 1, today: day }
     await expect(
       store.get(household(1), at, () => Promise.reject(new Error('away'))),
