@@ -5,7 +5,6 @@ import { readCare, readHandover, readOpenIncidents } from '../../app/care/readCa
 import type * as contract from '../../contract/care'
 import type { Instant } from '../../core/dosing/given'
 import type { CareFact } from '../../core/incident/entry'
-import { handoverPdf } from '../../sheets/handoverPdf'
 import { paperSize } from '../../sheets/paper'
 import { plainFileName } from '../fileNames'
 import type { HandlersOf } from '../handler'
@@ -36,6 +35,8 @@ export const care: HandlersOf<typeof contract> = {
   carePhoto: async (world, caller, { entryId }) =>
     pictureFile('photo', await careActs.readPhoto(world, caller, entryId)),
   handoverPdf: async (world, caller, { incidentId, size }) => {
+    // What draws PDFs is large and seldom asked for.
+    const { handoverPdf } = await import('../../sheets/handoverPdf')
     const { handover, household, numbers, now, today } = await readHandover(
       world,
       caller,
