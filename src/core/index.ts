@@ -130,22 +130,8 @@ export type { Opened, OpenedClock } from './shelf-life/openedClock'
 export { OPENED_RULES } from './shelf-life/openedRules'
 export { proposePockets } from './shopping/proposePockets'
 export { elsewhere, isMissingAt, type Purchase, partTargets } from './shopping/purchase'
-export {
-  type Decision,
-  decideAmend,
-  decideClean,
-  decideCount,
-  decideDecant,
-  decideDiscard,
-  decideGive,
-  decideLend,
-  decideMove,
-  decideOpen,
-  decideReceive,
-  decideReuse,
-  decideTakeBack,
-  decideUse,
-} from './stock/decide'
+/** Every decision about a lot. */
+export * from './stock/decide'
 export { firstOut, soonerThan } from './stock/firstOut'
 export { type Item, itemTitle, type Par } from './stock/item'
 export { judgeLot, type LotState } from './stock/judge'

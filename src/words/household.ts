@@ -87,3 +87,10 @@ export const householdText = {
   age: (days: number): string =>
     days < 730 ? `${Math.floor(days / 30.44)} months` : `${Math.floor(days / 365.25)} years`,
 }
+
+/** What somebody did, after a name: "Ilse …". */
+export const householdPast = {
+  feed_added: 'made an address for a calendar',
+  feed_removed: 'closed a calendar’s address',
+  household_changed: 'changed the household',
+} as const

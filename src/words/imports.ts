@@ -259,3 +259,8 @@ export const bringing = {
   otherNumber: 'Another number',
   take: 'Take it',
 } as const
+
+/** What somebody did, after a name: "Ilse …". */
+export const importsPast = {
+  brought_in: 'brought a list in',
+} as const

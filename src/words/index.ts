@@ -36,7 +36,16 @@ import { restockText } from './restock/restock'
 import { shopping } from './restock/shopping'
 import { rounds } from './rounds'
 import { label, sheetText } from './sheets'
-import { add, lotActsText, lotText, reviewText, state, stateWord, stockListText } from './stock'
+import {
+  add,
+  lotActs,
+  lotActsText,
+  lotText,
+  reviewText,
+  state,
+  stateWord,
+  stockListText,
+} from './stock'
 import { watchText } from './watch'
 
 const english = {
@@ -78,7 +87,7 @@ const english = {
   stock: {
     list: stockListText,
     lot: lotText,
-    acts: lotActsText,
+    acts: { ...lotActsText, of: lotActs },
     add,
     review: reviewText,
     state,

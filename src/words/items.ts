@@ -223,3 +223,10 @@ export const things = {
   why: 'Said by the keeper',
   wrongUses: 'Give a number above nothing',
 } as const
+
+/** What somebody did, after a name: "Ilse …". */
+export const itemsPast = {
+  code_taught: 'said what a code stands for',
+  items_matched: 'matched items with the catalogue',
+  item_changed: 'changed an item',
+} as const

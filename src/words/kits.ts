@@ -219,3 +219,14 @@ export const arrange = {
   done: (count: number): string => (count === 1 ? 'One thing moved' : `${count} things moved`),
   printed: 'Print',
 }
+
+/** What somebody did, after a name: "Ilse …". */
+export const kitsPast = {
+  kit_arranged: 'arranged a mat',
+  kit_added: 'added a kit',
+  kit_changed: 'changed a kit',
+  kit_checked: 'looked a kit through',
+  pocket_added: 'added a pocket',
+  pocket_changed: 'changed a pocket',
+  pocket_removed: 'took a pocket away',
+} as const

@@ -46,3 +46,8 @@ export const lists = {
   cost: (cost: string): string => `about ${cost}`,
   free: 'here already',
 } as const
+
+/** What somebody did, after a name: "Ilse …". */
+export const listsPast = {
+  list_decided: 'decided on a proposed list',
+} as const

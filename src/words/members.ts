@@ -157,3 +157,18 @@ export const member = {
   cautionLine:
     'This sheet organises; it is no medical or veterinary advice. Call first. The pack label and the prescriber win.',
 } as const
+
+/** What somebody did, after a name: "Ilse …". */
+export const membersPast = {
+  member_added: 'added a member',
+  member_changed: 'changed a member',
+  member_removed: 'took a member off',
+  guest_added: 'added a guest',
+  weighed: 'noted a weight',
+  weighing_removed: 'took a weight away',
+  photo_set: 'changed a photo',
+  course_added: 'added a prescription',
+  course_changed: 'changed a prescription',
+  course_removed: 'took a prescription away',
+  leftover_released: 'noted the prescriber’s word',
+} as const

@@ -114,3 +114,12 @@ export const importText = {
       .filter(Boolean)
       .join(', '),
 }
+
+/** What somebody did, after a name: "Ilse …". */
+export const placesPast = {
+  visits_imported: 'read visits from a calendar',
+  place_added: 'added a place',
+  place_changed: 'changed a place',
+  visit_added: 'added a visit',
+  visit_removed: 'took a visit away',
+} as const

@@ -86,3 +86,8 @@ export function told(entry: Told, unit: string): string {
   const overruled = entry.overruled ? ', although another ends sooner' : ''
   return entry.undone ? `took back: ${said}` : `${said}${overruled}`
 }
+
+/** What somebody did, after a name: "Ilse …". */
+export const recordPast = {
+  undone: 'took an act back',
+} as const

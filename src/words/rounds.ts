@@ -428,3 +428,11 @@ const FEWER: Readonly<Record<Gone, string>> = {
   missing: ', not here',
   still_away: ', not back yet',
 }
+
+/** What somebody did, after a name: "Ilse …". */
+export const roundsPast = {
+  round_started: 'started a round',
+  round_entry: 'answered in a round',
+  round_finished: 'signed a round off',
+  round_left: 'left a round',
+} as const

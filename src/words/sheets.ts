@@ -49,3 +49,8 @@ export const label = {
   opened: 'Opened on ________________',
   code: 'Code with its date and batch',
 }
+
+/** What somebody did, after a name: "Ilse …". */
+export const sheetsPast = {
+  sheet_printed: 'printed a lid sheet',
+} as const

@@ -185,3 +185,9 @@ export const watchText = {
   disclaimer:
     'Vivid Satchel keeps count; it gives no medical or veterinary advice. In need call first. The pack label and the prescriber win.',
 }
+
+/** What somebody did, after a name: "Ilse …". */
+export const watchPast = {
+  errand_done: 'did an errand',
+  errand_put_off: 'put an errand off',
+} as const

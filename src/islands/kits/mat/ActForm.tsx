@@ -1,19 +1,6 @@
 /** The few things that have to be asked before an act on a lot. */
 import { Button, Checkbox, Select, Textarea, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import {
-  amendLot,
-  countLot,
-  decantLot,
-  discardLot,
-  giveLot,
-  lendLot,
-  moveLot,
-  openLot,
-  reuseLot,
-  takeBackLot,
-  useLot,
-} from '../../../contract/stock'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { readAmount } from '../../../core/quantity/readAmount'
@@ -22,7 +9,7 @@ import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
 import { words } from '../../../words'
 import { counted, expiryText, fullDay } from '../../../words/frame/format'
-import { type FormAct, usualAmount } from './acts'
+import { type AskedAct, lotAct, type Question, usualAmount } from './acts'
 import { KeepsFor, NOT_SAID, periodSaid } from './KeepsFor'
 import classes from './mat.module.css'
 import type { LineOnMat, PocketOnMat, PocketRef, TagOnMat } from './view'
@@ -31,7 +18,7 @@ const lotWords = words.stock.lot
 const actsWords = words.stock.acts
 
 interface Props {
-  readonly act: Exclude<FormAct, 'edit'>
+  readonly act: AskedAct
   readonly line: LineOnMat
   readonly tag: TagOnMat
   readonly pocket: PocketOnMat
@@ -42,13 +29,12 @@ interface Props {
   readonly onTake: (lotId: string) => void
 }
 
-const NEEDS_PLACE: ReadonlySet<Props['act']> = new Set(['move', 'decant'])
-const NEEDS_WHOM: ReadonlySet<Props['act']> = new Set(['lend', 'give'])
-const MAY_PASS_OVER: ReadonlySet<Props['act']> = new Set(['use', 'move'])
-
 export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake }: Props) {
   const { run, busy } = useActing()
   const { lot, amount } = tag
+  const { asks, passesOver, send } = lotAct(act)
+  const { press, did, ...form } = actsWords.of[act]
+  const isAsked = (question: Question): boolean => asks?.includes(question) ?? false
   const [typed, setTyped] = useState(usualAmount(act, amount, line.item.unit))
   const [keeps, setKeeps] = useState(NOT_SAID)
   const [to, setTo] = useState<string | null>(null)
@@ -61,122 +47,47 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
     reading.kind === 'refused'
       ? words.imports.fault({ field: 'amount', code: 'amount', refusal: reading.refusal })
       : ''
-  const first = MAY_PASS_OVER.has(act) ? firstOut(line, tag) : null
-  const needsDirections = act === 'decant' && line.item.kind === 'medicine'
-  const period = act === 'open' ? periodSaid(keeps) : null
+  const first = passesOver ? firstOut(line, tag) : null
+  const needsDirections = isAsked('directions') && line.item.kind === 'medicine'
+  const period = isAsked('day') ? periodSaid(keeps) : null
   const ready =
     wrong === '' &&
     period !== 'wrong' &&
-    (!NEEDS_PLACE.has(act) || to !== null) &&
-    (!NEEDS_WHOM.has(act) || whom.trim() !== '') &&
+    (!isAsked('place') || to !== null) &&
+    (!isAsked('whom') || whom.trim() !== '') &&
     (!needsDirections || directions.trim() !== '')
 
-  const send = (some: Amount) => {
-    const params = { lotId: lot.id }
-    const seen = { seenVersion: lot.version }
-    const about = (did: string): string =>
-      `${did}: ${counted(some, line.item.unit)} ${itemTitle(line.item)}`
-    const taking = { pocketId: pocket.id, amount: some, ...seen }
-    switch (act) {
-      case 'use':
-        return run(useLot, { params, body: taking }, words.undo.did.use, about(words.undo.did.use))
-      case 'reuse':
-        return usedUp
-          ? run(useLot, { params, body: taking }, words.undo.did.use)
-          : run(reuseLot, { params, body: taking }, actsWords.did.reuse)
-      case 'discard':
-        return run(
-          discardLot,
-          { params, body: taking },
-          words.undo.did.discard,
-          about(words.undo.did.discard),
-        )
-      case 'open':
-        return run(
-          openLot,
-          {
-            params,
-            body: {
-              ...taking,
-              on: on as PlainDate,
-              ...(period &&
-                period !== 'wrong' && { keeps: { period, source: words.stock.keepsFor.source } }),
-            },
-          },
-          words.undo.did.open,
-        )
-      case 'count':
-        return run(
-          countLot,
-          { params, body: { pocketId: pocket.id, found: some, ...seen } },
-          words.undo.did.count,
-          about(words.undo.did.count),
-        )
-      case 'move':
-        return run(
-          moveLot,
-          { params, body: { ...taking, to: to ?? '' } },
-          words.undo.did.move,
-          about(words.undo.did.move),
-        )
-      case 'give':
-        return run(
-          giveLot,
-          { params, body: { ...taking, to: whom } },
-          actsWords.did.give,
-          about(actsWords.did.give),
-        )
-      case 'lend':
-        return run(lendLot, { params, body: { ...taking, to: whom } }, actsWords.did.lend)
-      case 'takeBack':
-        return run(takeBackLot, { params, body: taking }, actsWords.did.takeBack)
-      case 'decant':
-        return run(
-          decantLot,
-          { params, body: { ...taking, to: to ?? '', directions } },
-          actsWords.did.decant,
-        )
-      case 'missing':
-        return run(
-          amendLot,
-          {
-            params,
-            body: {
-              ...seen,
-              standing: { kind: 'missing', since: today },
-              part: { pocketId: pocket.id, amount: some },
-            },
-          },
-          actsWords.did.missing,
-        )
-    }
-  }
   const submit = async () => {
-    if (reading.kind === 'read' && (await send(reading.amount))) onDone()
+    if (reading.kind !== 'read' || period === 'wrong') return
+    const told = {
+      lot,
+      pocketId: pocket.id,
+      amount: reading.amount,
+      today,
+      to: to ?? '',
+      whom,
+      on: on as PlainDate,
+      period,
+      directions,
+      usedUp,
+    }
+    const about = `${did}: ${counted(reading.amount, line.item.unit)} ${itemTitle(line.item)}`
+    if (await send(run, told, did, about)) onDone()
   }
   const step = (by: number) => {
     if (reading.kind === 'read')
       setTyped(formatAmount(Math.max(0, reading.amount + by * 1000) as Amount))
   }
-  const name =
-    act in actsWords.confirm
-      ? actsWords.acts[act as keyof typeof actsWords.confirm]
-      : lotWords[act as keyof typeof lotWords.confirm]
-  const press =
-    act in actsWords.confirm
-      ? actsWords.confirm[act as keyof typeof actsWords.confirm]
-      : lotWords.confirm[act as keyof typeof lotWords.confirm]
-
   return (
     <form
       className={classes.actForm}
-      aria-label={name}
+      aria-label={press}
       onSubmit={(event) => {
         event.preventDefault()
         void submit()
       }}
     >
-      <h3>{name}</h3>
+      <h3>{press}</h3>
       {first && (
         <p className={classes.caution}>
           {actsWords.first(first.until)}{' '}
@@ -212,14 +123,14 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
         </button>
       </div>
       {act === 'takeBack' && <small className="second">{actsWords.backHint}</small>}
-      {act === 'reuse' && (
+      {isAsked('usedUp') && (
         <Checkbox
           label={actsWords.usedUp}
           checked={usedUp}
           onChange={(event) => setUsedUp(event.currentTarget.checked)}
         />
       )}
-      {act === 'open' && (
+      {isAsked('day') && (
         <TextInput
           type="date"
           label={lotWords.onDay}
@@ -228,14 +139,14 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
           onChange={(event) => setOn(event.currentTarget.value)}
         />
       )}
-      {act === 'open' && (
+      {isAsked('day') && (
         <KeepsFor
           value={keeps}
           now={lotWords.clockRule(line.item.openedClock)}
           onChange={setKeeps}
         />
       )}
-      {NEEDS_WHOM.has(act) && (
+      {isAsked('whom') && (
         <TextInput
           label={act === 'lend' ? actsWords.toWhom : actsWords.whoGets}
           value={whom}
@@ -243,7 +154,7 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
           onChange={(event) => setWhom(event.currentTarget.value)}
         />
       )}
-      {NEEDS_PLACE.has(act) && (
+      {isAsked('place') && (
         <Select
           label={lotWords.toWhere}
           searchable
@@ -257,7 +168,7 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
             }))}
         />
       )}
-      {act === 'decant' && (
+      {isAsked('directions') && (
         <>
           <Textarea
             label={actsWords.directions}
@@ -275,7 +186,7 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
       )}
       <div className={classes.formPresses}>
         <Button type="submit" loading={busy} disabled={!ready}>
-          {press}
+          {'confirm' in form ? form.confirm : press}
         </Button>
         <Button variant="default" onClick={onDone}>
           {words.kits.cancel}

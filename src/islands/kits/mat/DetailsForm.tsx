@@ -135,7 +135,7 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
           ...(ofItem && { item: { seenVersion: item.version, ...itemPatch } }),
         },
       },
-      words.undo.did.edit,
+      words.stock.acts.of.edit.did,
     )
     if (saved) onDone()
   }
@@ -197,13 +197,13 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
   return (
     <form
       className={classes.actForm}
-      aria-label={lotWords.edit}
+      aria-label={words.stock.acts.of.edit.press}
       onSubmit={(event) => {
         event.preventDefault()
         void save()
       }}
     >
-      <h3>{lotWords.edit}</h3>
+      <h3>{words.stock.acts.of.edit.press}</h3>
       <ExpiryField expiry={expiry} autoFocus />
       <Select
         label={lotWords.condition}
@@ -325,7 +325,7 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
       />
       <div className={classes.formPresses}>
         <Button type="submit" loading={busy} disabled={!ready}>
-          {lotWords.confirm.edit}
+          {words.stock.acts.of.edit.confirm}
         </Button>
         <Button variant="default" onClick={onDone}>
           {words.kits.cancel}

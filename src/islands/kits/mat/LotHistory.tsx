@@ -66,7 +66,7 @@ function Paper({
     run(
       keepPaper,
       { params: { lotId }, body: { photo } },
-      photo ? actsWords.did.paper : actsWords.did.noPaper,
+      photo ? actsWords.paperKept : actsWords.paperGone,
     )
   const choose = async (file: File | undefined) => {
     if (!file) return

@@ -1,7 +1,7 @@
 /** One lot: what it is, which clock runs, and every act on it. */
 import { Button } from '@mantine/core'
 import { useEffect, useState } from 'react'
-import { amendLot, cleanLot, setPar } from '../../../contract/stock'
+import { setPar } from '../../../contract/stock'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { itemTitle } from '../../../core/stock/item'
@@ -10,7 +10,7 @@ import { isTyping } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { counted } from '../../../words/frame/format'
 import { ActForm } from './ActForm'
-import { ACT_KEYS, type Act, type FormAct, firstAct, isAtOnce, offeredActs } from './acts'
+import { type Act, type AskedAct, firstAct, hotkeyOf, lotAct, offeredActs } from './acts'
 import { DetailsForm } from './DetailsForm'
 import { LotFacts } from './LotFacts'
 import { LotHistory } from './LotHistory'
@@ -70,33 +70,40 @@ export function LotPanel(props: Props) {
 function Acts(props: Props & { readonly tag: TagOnMat }) {
   const { kit, line, tag, pocket, pockets, today, onPick } = props
   const { run, busy } = useActing()
-  const [act, setAct] = useState<FormAct | null>(null)
+  const [act, setAct] = useState<Act | null>(null)
   const [more, setMore] = useState(false)
   const first = firstAct(line.item, tag)
   const { usual, rare } = offeredActs(line.item, tag)
   const { lot } = tag
 
   const start = async (one: Act): Promise<void> => {
-    if (!isAtOnce(one)) {
-      setAct(one)
-      return
-    }
-    const params = { lotId: lot.id }
-    const seen = { seenVersion: lot.version }
-    if (one === 'clean')
-      await run(cleanLot, { params, body: { pocketId: pocket.id, ...seen } }, actsWords.did.clean)
-    else
-      await run(
-        amendLot,
-        { params, body: { ...seen, standing: { kind: 'ready' } } },
-        actsWords.did.found,
-      )
+    if (one === 'edit' || lotAct(one).asks) setAct(one)
+    else await send(one)
   }
+  /** What the press itself is enough for. */
+  const send = (one: AskedAct) =>
+    lotAct(one).send(
+      run,
+      {
+        lot,
+        pocketId: pocket.id,
+        amount: tag.amount,
+        today,
+        to: '',
+        whom: '',
+        on: today,
+        period: null,
+        directions: '',
+        usedUp: false,
+      },
+      actsWords.of[one].did,
+      '',
+    )
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return
-      const found = [first, ...usual, ...rare].find((one) => ACT_KEYS[one] === event.key)
+      const found = [first, ...usual, ...rare].find((one) => hotkeyOf(one) === event.key)
       if (!found) return
       void start(found)
       event.preventDefault()
@@ -137,7 +144,7 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
       disabled={busy}
       onClick={() => void start(one)}
     >
-      {actName(one)} <kbd>{ACT_KEYS[one].toUpperCase()}</kbd>
+      {actsWords.of[one].press} <kbd>{hotkeyOf(one).toUpperCase()}</kbd>
     </button>
   )
   return (
@@ -154,11 +161,6 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
     </div>
   )
 }
-
-const actName = (act: Act): string =>
-  act in actsWords.acts
-    ? actsWords.acts[act as keyof typeof actsWords.acts]
-    : lotWords[act as keyof typeof lotWords.confirm]
 
 function ParField({ line, pocketId }: { readonly line: LineOnMat; readonly pocketId: string }) {
   const { run, busy } = useActing()

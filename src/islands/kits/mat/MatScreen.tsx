@@ -110,7 +110,7 @@ function Mat({ strap, initial, pockets, named }: Props) {
         params: { lotId: tagged.lotId },
         body: { pocketId: from, amount, seenVersion: version, to },
       },
-      words.undo.did.move,
+      words.stock.acts.of.move.did,
     )
   }
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { amount } from '../../../core/quantity/amount'
 import { ITEM_KINDS } from '../../../core/stock/itemKind'
-import { ACT_KEYS, type Act, firstAct, offeredActs, usualAmount } from './acts'
+import { type Act, firstAct, hotkeyOf, offeredActs, usualAmount } from './acts'
 
 const tag = (state: string, opened: 'sealed' | 'opened' = 'sealed') =>
   ({ judged: { state }, lot: { opened: { kind: opened } } }) as Parameters<typeof offeredActs>[1]
@@ -38,7 +38,7 @@ describe('what a lot is offered', () => {
           const { usual, rare } = offeredActs({ kind }, tag(state, opened))
           const all: readonly Act[] = [first, ...usual, ...rare]
           expect(new Set(all).size).toBe(all.length)
-          expect(new Set(all.map((act) => ACT_KEYS[act])).size).toBe(all.length)
+          expect(new Set(all.map((act) => hotkeyOf(act))).size).toBe(all.length)
         }
   })
 })

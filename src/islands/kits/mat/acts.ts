@@ -1,32 +1,171 @@
-/** Which acts a lot is offered, in which order, under which keys. */
-
+/** Acts on a lot: which are offered, in which order, under which keys; what each asks and sends. */
+import type { z } from 'zod'
+import type { openedPeriod } from '../../../contract/primitives'
+import {
+  amendLot,
+  cleanLot,
+  countLot,
+  decantLot,
+  discardLot,
+  giveLot,
+  lendLot,
+  moveLot,
+  openLot,
+  reuseLot,
+  takeBackLot,
+  useLot,
+} from '../../../contract/stock'
+import type { PlainDate } from '../../../core/calendar/plainDate'
 import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { NEVER_DECANTED } from '../../../core/stock/decide'
 import type { Item } from '../../../core/stock/item'
+import type { useActing } from '../../../ui/acting'
+import { words } from '../../../words'
 import type { TagOnMat } from './view'
 
-export const ACT_KEYS = {
-  use: 'u',
-  reuse: 'u',
-  open: 'o',
-  move: 'm',
-  discard: 'x',
-  count: 'c',
-  edit: 'e',
-  lend: 'l',
-  give: 'g',
-  decant: 'd',
-  missing: 'n',
-  clean: 'k',
-  takeBack: 'b',
-  found: 'f',
-} as const
-export type Act = keyof typeof ACT_KEYS
+type OpenedPeriod = z.input<typeof openedPeriod>
 
-/** Done with the press itself: nothing is to be asked. */
-export type AtOnce = 'clean' | 'found'
-export const isAtOnce = (act: Act): act is AtOnce => act === 'clean' || act === 'found'
-export type FormAct = Exclude<Act, AtOnce>
+/** What the form of an act has been told. */
+export interface Told {
+  readonly lot: TagOnMat['lot']
+  readonly pocketId: string
+  readonly amount: Amount
+  readonly today: PlainDate
+  /** The pocket it goes to. */
+  readonly to: string
+  readonly whom: string
+  readonly on: PlainDate
+  /** How long it keeps once open, as its label says; null where that was not said. */
+  readonly period: OpenedPeriod | null
+  readonly directions: string
+  readonly usedUp: boolean
+}
+
+/** What a form asks besides how many. */
+export type Question = 'place' | 'whom' | 'day' | 'directions' | 'usedUp'
+
+interface LotAct {
+  /** The key that begins it. */
+  readonly hotkey: string
+  /** What has to be asked; null where the press itself is enough. */
+  readonly asks: readonly Question[] | null
+  /** Another lot of its line may be the one to take first. */
+  readonly passesOver?: true
+  /** Sends it; null was not done. */
+  readonly send: (run: Run, told: Told, did: string, about: string) => Promise<unknown>
+}
+type Run = ReturnType<typeof useActing>['run']
+
+const ofLot = ({ lot }: Told) => ({ lotId: lot.id })
+const seen = ({ lot }: Told) => ({ seenVersion: lot.version })
+const taking = (told: Told) => ({ pocketId: told.pocketId, amount: told.amount, ...seen(told) })
+
+/** Every act on a lot, in one place: its key, what it asks, what it sends. Its words stand beside in `words.stock.acts.of`. */
+export const LOT_ACTS = {
+  use: {
+    hotkey: 'u',
+    asks: [],
+    passesOver: true,
+    send: (run, told, did, about) =>
+      run(useLot, { params: ofLot(told), body: taking(told) }, did, about),
+  },
+  reuse: {
+    hotkey: 'u',
+    asks: ['usedUp'],
+    send: (run, told, did) =>
+      told.usedUp
+        ? run(useLot, { params: ofLot(told), body: taking(told) }, words.stock.acts.of.use.did)
+        : run(reuseLot, { params: ofLot(told), body: taking(told) }, did),
+  },
+  open: {
+    hotkey: 'o',
+    asks: ['day'],
+    send: (run, told, did) => {
+      const keeps = told.period && { period: told.period, source: words.stock.keepsFor.source }
+      const body = { ...taking(told), on: told.on, ...(keeps && { keeps }) }
+      return run(openLot, { params: ofLot(told), body }, did)
+    },
+  },
+  move: {
+    hotkey: 'm',
+    asks: ['place'],
+    passesOver: true,
+    send: (run, told, did, about) =>
+      run(moveLot, { params: ofLot(told), body: { ...taking(told), to: told.to } }, did, about),
+  },
+  discard: {
+    hotkey: 'x',
+    asks: [],
+    send: (run, told, did, about) =>
+      run(discardLot, { params: ofLot(told), body: taking(told) }, did, about),
+  },
+  count: {
+    hotkey: 'c',
+    asks: [],
+    send: (run, told, did, about) => {
+      const body = { pocketId: told.pocketId, found: told.amount, ...seen(told) }
+      return run(countLot, { params: ofLot(told), body }, did, about)
+    },
+  },
+  lend: {
+    hotkey: 'l',
+    asks: ['whom'],
+    send: (run, told, did) =>
+      run(lendLot, { params: ofLot(told), body: { ...taking(told), to: told.whom } }, did),
+  },
+  give: {
+    hotkey: 'g',
+    asks: ['whom'],
+    send: (run, told, did, about) =>
+      run(giveLot, { params: ofLot(told), body: { ...taking(told), to: told.whom } }, did, about),
+  },
+  decant: {
+    hotkey: 'd',
+    asks: ['place', 'directions'],
+    send: (run, told, did) => {
+      const { to, directions } = told
+      return run(decantLot, { params: ofLot(told), body: { ...taking(told), to, directions } }, did)
+    },
+  },
+  missing: {
+    hotkey: 'n',
+    asks: [],
+    send: (run, told, did) => {
+      const part = { pocketId: told.pocketId, amount: told.amount }
+      const standing = { kind: 'missing', since: told.today } as const
+      return run(amendLot, { params: ofLot(told), body: { ...seen(told), standing, part } }, did)
+    },
+  },
+  takeBack: {
+    hotkey: 'b',
+    asks: [],
+    send: (run, told, did) => run(takeBackLot, { params: ofLot(told), body: taking(told) }, did),
+  },
+  clean: {
+    hotkey: 'k',
+    asks: null,
+    send: (run, told, did) =>
+      run(cleanLot, { params: ofLot(told), body: { pocketId: told.pocketId, ...seen(told) } }, did),
+  },
+  found: {
+    hotkey: 'f',
+    asks: null,
+    send: (run, told, did) =>
+      run(
+        amendLot,
+        { params: ofLot(told), body: { ...seen(told), standing: { kind: 'ready' } } },
+        did,
+      ),
+  },
+} as const satisfies Readonly<Record<string, LotAct>>
+
+/** Changing the details is a form of its own. */
+const EDIT_KEY = 'e'
+
+export type AskedAct = keyof typeof LOT_ACTS
+export type Act = AskedAct | 'edit'
+export const hotkeyOf = (act: Act): string => (act === 'edit' ? EDIT_KEY : LOT_ACTS[act].hotkey)
+export const lotAct = (act: AskedAct): LotAct => LOT_ACTS[act]
 
 /** What one most likely came for. */
 export function firstAct({ kind }: Pick<Item, 'kind'>, { judged }: Pick<TagOnMat, 'judged'>): Act {
@@ -75,7 +214,7 @@ export function offeredActs(
 const MEASURED: ReadonlySet<string> = new Set(['mL', 'L', 'g', 'kg', 'mg', 'ml', 'l'])
 
 /** How many a press usually means: all of it when it goes, one when it is used. */
-export function usualAmount(act: FormAct, amount: Amount, unit: string): string {
+export function usualAmount(act: Act, amount: Amount, unit: string): string {
   // What is counted by what it holds is opened as a whole: nobody opens one millilitre.
   if (act === 'open' && MEASURED.has(unit)) return formatAmount(amount)
   const one =
