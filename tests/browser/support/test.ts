@@ -106,8 +106,25 @@ async function expectNoViolations(page: Page, runOnly: unknown): Promise<void> {
     )
   }, runOnly)
   expect(violations).toEqual([])
+  expect(await page.evaluate(flatControls)).toEqual([])
   const sideways = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
   expect(sideways).toBeLessThanOrEqual(0)
+}
+
+/** Controls that are shown and measure nothing: pressed by key they work, by hand they are not there. */
+function flatControls(): readonly string[] {
+  const controls = document.querySelectorAll<HTMLElement>(
+    'button, a[href], input:not([type=hidden]), select, textarea, [role=slider], [role=radio]',
+  )
+  return [...controls].flatMap((control) => {
+    if (!control.checkVisibility()) return []
+    // A field that is hidden behind its label is pressed there.
+    const [label] = (control as HTMLInputElement).labels ?? []
+    const sizes = [control, ...(label ? [label] : [])].map((one) => one.getBoundingClientRect())
+    return sizes.some(({ width, height }) => width > 0 && height > 0)
+      ? []
+      : [control.outerHTML.slice(0, 200)]
+  })
 }
 
 /** What the application said last. */
