@@ -169,7 +169,7 @@ export function measure(mutants: number): readonly Figure[] {
       name: 'lines of style',
       value: sum(styles.map(linesOf)),
       goal: 4600,
-      holds: 9900,
+      holds: 9950,
       because: `${styles.length} sheets`,
     },
     { name: 'font sizes', value: sizes.length, goal: 6, holds: 48, because: sizes.join(' · ') },

@@ -8,9 +8,12 @@ import {
   type MantineColorsTuple,
   Modal,
   MultiSelect,
+  NumberInput,
   PasswordInput,
   Popover,
+  SegmentedControl,
   Select,
+  Slider,
   TagsInput,
   Textarea,
   TextInput,
@@ -55,6 +58,7 @@ export const theme = createTheme({
     PasswordInput: PasswordInput.extend({
       classNames: { ...field, innerInput: classes.typed, visibilityToggle: classes.eye },
     }),
+    NumberInput: NumberInput.extend({ classNames: { ...field, control: classes.step } }),
     Textarea: Textarea.extend({
       classNames: field,
       defaultProps: { autosize: true, minRows: 2 },
@@ -83,6 +87,16 @@ export const theme = createTheme({
         header: classes.header,
         body: classes.body,
       },
+    }),
+    SegmentedControl: SegmentedControl.extend({
+      classNames: {
+        root: classes.segments,
+        indicator: classes.chosen,
+        label: classes.segment,
+      },
+    }),
+    Slider: Slider.extend({
+      classNames: { track: classes.track, bar: classes.filled, thumb: classes.thumb },
     }),
     Popover: Popover.extend({ classNames: { dropdown: classes.dropdown } }),
   },
