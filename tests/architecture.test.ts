@@ -2,6 +2,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { dirname, relative, resolve } from 'node:path'
 import { describe, expect, it } from 'vitest'
+import { NOUNS } from '../src/contract'
 
 const SRC = resolve(import.meta.dirname, '../src')
 
@@ -128,17 +129,30 @@ describe('the layers', () => {
         )?.[0],
       ]).toEqual([file, undefined])
   })
-  it('have no circle of files within a layer’s core', () => {
-    const graph = new Map<string, string[]>()
-    for (const { from, target, isPackage, typeOnly } of imports)
-      if (!isPackage && !typeOnly && layerOf(from) === 'core')
-        graph.set(from, [...(graph.get(from) ?? []), `${target}.ts`])
-    const circles: string[] = []
-    const walk = (file: string, trail: readonly string[]): void => {
-      if (trail.includes(file)) circles.push([...trail, file].join(' → '))
-      else for (const next of graph.get(file) ?? []) walk(next, [...trail, file])
-    }
-    for (const file of graph.keys()) walk(file, [])
-    expect(circles).toEqual([])
+})
+
+/** Folders and files of a layer that are no capability, and what they are. */
+const SHARED: Readonly<Record<string, readonly string[]>> = {
+  contract: ['endpoint', 'householdFile', 'index', 'primitives', 'values'],
+  'contract/values': ['forecast', 'shopping'],
+  app: ['frame'],
+  db: ['frame'],
+  words: ['frame', 'index'],
+  islands: [],
+  'api/handlers': ['index'],
+}
+
+describe('the capabilities', () => {
+  it.each(Object.entries(SHARED))('%s: every room has the name of one', (layer, shared) => {
+    const rooms = readdirSync(`${SRC}/${layer}`)
+      .filter((name) => !/\.test\.tsx?$/.test(name))
+      .map((name) => name.replace(/\.tsx?$/, ''))
+    const known = new Set<string>([...NOUNS, ...shared])
+    expect(rooms.filter((room) => !known.has(room))).toEqual([])
+  })
+  it('each has its contract and its handlers', () => {
+    for (const noun of NOUNS)
+      for (const file of [`contract/${noun}.ts`, `api/handlers/${noun}.ts`])
+        expect([file, files.includes(file)]).toEqual([file, true])
   })
 })
