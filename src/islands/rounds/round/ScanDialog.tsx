@@ -51,15 +51,14 @@ export function ScanDialog({ today, onRead, onClose }: Props) {
     return () => stop.abort()
   }, [read])
 
+  const codeOf = async (label: PracticeLabel): Promise<string | null> => {
+    const picture = await fetch(labelPicture(label)).then((response) => response.blob())
+    const never = new AbortController().signal
+    return firstCode(stillFrames(picture), read, never, LOOKS_AT_A_LABEL)
+  }
   const scanLabel = async (label: PracticeLabel) => {
     setSaid(scanWords.looking)
-    const picture = await fetch(labelPicture(label)).then((response) => response.blob())
-    const code = await firstCode(
-      stillFrames(picture),
-      read,
-      new AbortController().signal,
-      LOOKS_AT_A_LABEL,
-    )
+    const code = await codeOf(label).catch(() => null)
     if (code === null) setSaid(scanWords.nothing)
     else take(code)
   }
