@@ -1,5 +1,4 @@
 /** Reads once what the screens of a household read, as strictly as its endpoints answer. */
-
 import type { Caller, World } from '../app/frame/world'
 import { readKit, readKits, readLot } from '../app/kits/readKits'
 import { readCalendarFile } from '../app/places/calendarActs'

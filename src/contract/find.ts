@@ -1,5 +1,4 @@
 /** Endpoints of finding anything. */
-
 import { z } from 'zod'
 import { endpoint } from './endpoint'
 import * as wire from './primitives'

@@ -1,5 +1,4 @@
 /** Endpoints of the household and its calendar addresses. */
-
 import { z } from 'zod'
 import { isTimeZone } from '../core/calendar/plainDate'
 import { LABEL_SETS } from '../core/household/labelSet'

@@ -1,5 +1,4 @@
 /** Endpoints of the kinds of thing a household keeps, and the codes on their packs. */
-
 import { z } from 'zod'
 import { endpoint } from './endpoint'
 import * as wire from './primitives'

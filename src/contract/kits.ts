@@ -1,5 +1,4 @@
 /** Endpoints of kits, their pockets and mats. */
-
 import { z } from 'zod'
 import { endpoint } from './endpoint'
 import * as wire from './primitives'

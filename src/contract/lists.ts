@@ -1,5 +1,4 @@
 /** Endpoints of the lists that are proposed for a place. */
-
 import { z } from 'zod'
 import { endpoint } from './endpoint'
 import * as wire from './primitives'

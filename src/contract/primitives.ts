@@ -34,79 +34,41 @@ import { isOpenedRuleId, type OpenedRuleId } from '../core/shelf-life/openedRule
 import { ITEM_KINDS } from '../core/stock/itemKind'
 import { CONDITIONS } from '../core/stock/lot'
 
-const lower = (text: string): string => text.toLowerCase()
+// ---- ids ---------------------------------------------------------------------------------
 
-export const incidentId = z.uuid().transform((text) => lower(text) as IncidentId)
+const idOf = <Id extends string>() => z.uuid().transform((text) => text.toLowerCase() as Id)
 
-export const careEntryId = z.uuid().transform((text) => lower(text) as CareEntryId)
-
-export const recipeId = z.uuid().transform((text) => lower(text) as RecipeId)
+export const actId = idOf<ActId>()
+export const itemId = idOf<ItemId>()
+export const kitId = idOf<KitId>()
+export const lotId = idOf<LotId>()
+export const memberId = idOf<MemberId>()
+export const courseId = idOf<CourseId>()
+export const weighingId = idOf<WeighingId>()
+export const placeId = idOf<PlaceId>()
+export const pocketId = idOf<PocketId>()
+export const visitId = idOf<VisitId>()
+export const shopOfferId = idOf<ShopOfferId>()
+export const wishId = idOf<WishId>()
+export const purchaseId = idOf<PurchaseId>()
+export const shopOrderId = idOf<ShopOrderId>()
+export const roundId = idOf<RoundId>()
+export const entryId = idOf<EntryId>()
+export const incidentId = idOf<IncidentId>()
+export const careEntryId = idOf<CareEntryId>()
+export const recipeId = idOf<RecipeId>()
 
 /** A card of the household; a shipped one cannot be changed. */
-export const ownCardId = z.uuid().transform((text) => lower(text) as CardId)
+export const ownCardId = idOf<CardId>()
 
 export const cardId = z
   .string()
   .regex(/^(?:label:[a-z0-9-]{1,60}|[0-9a-f-]{36})$/, 'Name a card')
   .transform((text) => text as CardId)
 
-const idOf = <Id extends string>() => z.uuid().transform((text) => text.toLowerCase() as Id)
-
-export const lotId = idOf<LotId>()
-
-export const ofLot = z.object({ lotId: lotId })
-
-export const kitId = idOf<KitId>()
-
-export const ofKit = z.object({ kitId: kitId })
-
-export const pocketId = idOf<PocketId>()
-
-export const ofPocket = z.object({ pocketId: pocketId })
-
-export const placeId = idOf<PlaceId>()
-
-export const ofPlace = z.object({ placeId: placeId })
-
-export const version = z.int().min(0)
-
-export const seen = {
-  seenVersion: version.describe('The version of the record that was on the screen'),
-}
-
-export const someAmount = z
-  .int('Give a number of thousandths')
-  .min(1, 'Give an amount above nothing')
-  .max(MOST, 'More than a hundred thousand is refused')
-  .transform((value) => value as Amount)
-
-export const taking = { pocketId: pocketId, amount: someAmount, ...seen }
-
-export const oneOf = <T extends string>(ids: readonly T[]) => z.enum(ids as readonly [T, ...T[]])
-
-const edge = z.int('Give whole millimetres').min(1).max(5000)
-
-/** Longest first, however they were typed. */
-export const millimetres = z
-  .tuple([edge, edge, edge])
-  .readonly()
-  .transform((edges) => [...edges].sort((a, b) => b - a) as unknown as Millimetres)
-
-export const roundId = z.uuid().transform((text) => text.toLowerCase() as RoundId)
-
-export const entryId = z.uuid().transform((text) => text.toLowerCase() as EntryId)
-
 export const gtin = z.string().regex(/^\d{14}$/, 'Give fourteen digits')
 
-export const plainDate = z
-  .string()
-  .refine(isPlainDate, 'Give a day of the calendar as 2027-03-31')
-  .transform((text) => text as PlainDate)
-
-export const plainMonth = z
-  .string()
-  .refine(isPlainMonth, 'Give a month as 2027-03')
-  .transform((text) => text as PlainMonth)
+// ---- texts and days ----------------------------------------------------------------------
 
 /** Line breaks and tabs may be written; other control characters and half characters may not. */
 const isWritable = (text: string): boolean =>
@@ -135,38 +97,30 @@ export const longText = typed(2000)
 /** A number to call, as it is written on a card. */
 export const phone = typed(40)
 
-export const actId = idOf<ActId>()
+/** An entry of the shipped catalogue. */
+export const catalogueId = typed(80).min(1)
 
-export const itemId = idOf<ItemId>()
+export const plainDate = z
+  .string()
+  .refine(isPlainDate, 'Give a day of the calendar as 2027-03-31')
+  .transform((text) => text as PlainDate)
 
-export const memberId = idOf<MemberId>()
+export const plainMonth = z
+  .string()
+  .refine(isPlainMonth, 'Give a month as 2027-03')
+  .transform((text) => text as PlainMonth)
 
-export const courseId = idOf<CourseId>()
+export const weekday = z.union([
+  z.literal(1),
+  z.literal(2),
+  z.literal(3),
+  z.literal(4),
+  z.literal(5),
+  z.literal(6),
+  z.literal(7),
+])
 
-export const weighingId = idOf<WeighingId>()
-
-export const visitId = idOf<VisitId>()
-
-export const shopOfferId = idOf<ShopOfferId>()
-
-export const wishId = idOf<WishId>()
-
-export const purchaseId = idOf<PurchaseId>()
-
-export const shopOrderId = idOf<ShopOrderId>()
-
-/** Thousandths of the item's unit. */
-export const amount = z
-  .int('Give a number of thousandths')
-  .min(0, 'An amount cannot be less than nothing')
-  .max(MOST, 'More than a hundred thousand is refused')
-  .transform((value) => value as Amount)
-
-/** Thousandths over any number of lots: not bounded like one of them. It is only ever answered. */
-export const total = z
-  .int()
-  .min(0)
-  .transform((value) => value as Total)
+export const dateOrder = z.enum(DATE_ORDERS)
 
 /** A picture as a data URL. */
 export const photo = z
@@ -177,7 +131,43 @@ export const photo = z
     'Choose a picture: JPEG, PNG or WebP',
   )
 
+/** A paper's name; one that is none of ours stands for A4. */
+export const paper = typed(20).optional()
+
+// ---- amounts -----------------------------------------------------------------------------
+
+/** Thousandths of the item's unit. */
+export const amount = z
+  .int('Give a number of thousandths')
+  .min(0, 'An amount cannot be less than nothing')
+  .max(MOST, 'More than a hundred thousand is refused')
+  .transform((value) => value as Amount)
+
+export const someAmount = z
+  .int('Give a number of thousandths')
+  .min(1, 'Give an amount above nothing')
+  .max(MOST, 'More than a hundred thousand is refused')
+  .transform((value) => value as Amount)
+
+/** Thousandths over any number of lots: not bounded like one of them. It is only ever answered. */
+export const total = z
+  .int()
+  .min(0)
+  .transform((value) => value as Total)
+
+export const grams = z.int('Give whole grams').min(1).max(2_000_000)
+
 export const minor = z.int().min(0).max(100_000_000)
+
+const edge = z.int('Give whole millimetres').min(1).max(5000)
+
+/** Longest first, however they were typed. */
+export const millimetres = z
+  .tuple([edge, edge, edge])
+  .readonly()
+  .transform((edges) => [...edges].sort((a, b) => b - a) as unknown as Millimetres)
+
+// ---- what a lot is -----------------------------------------------------------------------
 
 export const expiry = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('day'), day: plainDate }),
@@ -217,6 +207,8 @@ export const openedClock = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('unset') }),
 ])
 
+export const condition = z.enum(CONDITIONS)
+
 export const standing = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('ready') }),
   z.object({
@@ -229,27 +221,6 @@ export const standing = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('missing'), since: plainDate }),
 ])
 
-export const condition = z.enum(CONDITIONS)
-
-export const itemKind = z.enum(ITEM_KINDS)
-
-export const weekday = z.union([
-  z.literal(1),
-  z.literal(2),
-  z.literal(3),
-  z.literal(4),
-  z.literal(5),
-  z.literal(6),
-  z.literal(7),
-])
-
-export const species = z.enum(SPECIES)
-
-/** An entry of the shipped catalogue. */
-export const catalogueId = typed(80).min(1)
-
-export const grams = z.int('Give whole grams').min(1).max(2_000_000)
-
 export const LOT_STATES = [
   'sound',
   'turning',
@@ -260,10 +231,26 @@ export const LOT_STATES = [
   'missing',
 ] as const
 
-export const dateOrder = z.enum(DATE_ORDERS)
+export const itemKind = z.enum(ITEM_KINDS)
+
+export const species = z.enum(SPECIES)
+
+export const oneOf = <T extends string>(ids: readonly T[]) => z.enum(ids as readonly [T, ...T[]])
+
+// ---- what acts on a record ask and answer ------------------------------------------------
+
+export const version = z.int().min(0)
+
+export const seen = {
+  seenVersion: version.describe('The version of the record that was on the screen'),
+}
+
+export const ofLot = z.object({ lotId })
+export const ofKit = z.object({ kitId })
+export const ofPocket = z.object({ pocketId })
+export const ofPlace = z.object({ placeId })
+
+export const taking = { pocketId, amount: someAmount, ...seen }
 
 /** What every change answers: the act, for undoing it. */
 export const done = z.object({ actId })
-
-/** A paper's name; one that is none of ours stands for A4. */
-export const paper = typed(20).optional()

@@ -1,5 +1,4 @@
 /** Endpoints of what was done, and of taking it back. */
-
 import { z } from 'zod'
 import { endpoint } from './endpoint'
 import * as wire from './primitives'

@@ -1,5 +1,4 @@
 /** Endpoints of the restocking plan, the shopping list, shops, forecasts and recalls. */
-
 import { z } from 'zod'
 import { endpoint } from './endpoint'
 import * as wire from './primitives'

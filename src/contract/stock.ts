@@ -1,5 +1,4 @@
 /** Endpoints of lots: what is put in, used, moved, counted, and the list of all. */
-
 import { z } from 'zod'
 import { endpoint, file } from './endpoint'
 import * as wire from './primitives'

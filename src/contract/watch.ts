@@ -1,5 +1,4 @@
 /** Endpoints of what every place needs, and when. */
-
 import { z } from 'zod'
 import { endpoint } from './endpoint'
 import * as wire from './primitives'

@@ -2,7 +2,6 @@
  * The demo household as data: a blended family with a row house, an estate car, a cargo bike
  * and a hill cottage. All names, places and numbers are made up; days count from today.
  */
-
 import type { Rhythm } from '../core/calendar/presence'
 import type { Climate, Hue, PlaceTrait, Signal } from '../core/household/places'
 import type { PocketSort } from '../core/household/pocket'

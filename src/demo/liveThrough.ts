@@ -1,5 +1,4 @@
 /** The demo's year of small things: uses, moves, loans, what was given and thrown away. */
-
 import type { Caller, World } from '../app/frame/world'
 import { amendLot, discardLot, giveLot, moveLot, useLot } from '../app/stock/lotActs'
 import { decantLot, reuseLot } from '../app/stock/partActs'

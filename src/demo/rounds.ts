@@ -1,5 +1,4 @@
 /** What the demo's helpers have looked at: a round of the pannier, codes on packs, a printed sheet. */
-
 import type { Caller, World } from '../app/frame/world'
 import { teachCode } from '../app/items/codeActs'
 import { readContents } from '../app/rounds/readRounds'

@@ -1,5 +1,4 @@
 /** English for cover and a sitter’s evening. */
-
 import { type RoleId, roleName } from '../core/catalogue/roles'
 import { SKILLS } from '../core/catalogue/skills'
 import type { CellState } from '../core/cover/board'

@@ -1,5 +1,4 @@
 /** English for what things are. */
-
 import type { Without } from '../core/catalogue/companions'
 import type { ItemFacts } from '../core/catalogue/itemFacts'
 import { roleName } from '../core/catalogue/roles'

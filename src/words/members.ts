@@ -1,5 +1,4 @@
 /** English for people and animals. */
-
 import type { PlainDate } from '../core/calendar/plainDate'
 import type { CourseState } from '../core/household/course'
 import type { WeightState } from '../core/household/weight'

@@ -1,5 +1,4 @@
 /** English for places, visits and calendars. */
-
 import type { Rhythm } from '../core/calendar/presence'
 import type { Climate, Signal } from '../core/household/places'
 import type { CalendarEntry } from '../core/watch/calendarEntries'

@@ -1,5 +1,4 @@
 /** English for lots, the stock and the review. */
-
 import type { PlainDate } from '../core/calendar/plainDate'
 import type { NextThere } from '../core/calendar/presence'
 import type { Total } from '../core/quantity/amount'

@@ -1,5 +1,4 @@
 /** The kinds of thing a household keeps, and the codes on their packs. */
-
 import { changeItem, readItems } from '../../app/household/householdActs'
 import * as catalogueActs from '../../app/items/catalogueActs'
 import * as codeActs from '../../app/items/codeActs'

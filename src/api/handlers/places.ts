@@ -1,5 +1,4 @@
 /** Places, visits, and the calendar of everything with a date. */
-
 import * as calendarActs from '../../app/places/calendarActs'
 import * as placeActs from '../../app/places/placeActs'
 import { readStrap } from '../../app/watch/readWatch'

@@ -1,5 +1,4 @@
 /** Lots: what is put in, used, moved, counted, and the list of all. */
-
 import { readLot } from '../../app/kits/readKits'
 import * as lotActs from '../../app/stock/lotActs'
 import * as manyActs from '../../app/stock/manyActs'

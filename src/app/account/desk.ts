@@ -1,5 +1,4 @@
 /** What account work needs from outside, and who may do it. */
-
 import { type Letter, LetterNotSentError, type Letters } from '../../core/account/letters'
 import { endSessions } from '../../db/account/accounts'
 import { removePasskeys } from '../../db/account/passkeys'

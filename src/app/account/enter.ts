@@ -1,5 +1,4 @@
 /** Coming in: making an account, signing in and out. */
-
 import { randomBytes } from 'node:crypto'
 import { isAPIError } from 'better-auth/api'
 import type { Letter } from '../../core/account/letters'

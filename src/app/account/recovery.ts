@@ -1,5 +1,4 @@
 /** Getting in again: recovery codes, a letter, and the machine’s own word. */
-
 import { createHash, randomBytes } from 'node:crypto'
 import { isAPIError } from 'better-auth/api'
 import { accountByEmail, setRecoveryCodes, takeRecoveryCode } from '../../db/account/accounts'

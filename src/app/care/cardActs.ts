@@ -1,5 +1,4 @@
 /** Writing down what a prescriber said: dose cards and recipes of the household. */
-
 import type { CardId } from '../../core/dosing/card'
 import { cardFaults } from '../../core/dosing/cardFaults'
 import type { MemberId } from '../../core/ids'

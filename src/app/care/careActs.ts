@@ -3,7 +3,6 @@
  * have no connection; a dose that was given is recorded whatever speaks against it, and a dose
  * that is about to be given is refused where somebody else was faster.
  */
-
 import { takenBy, takesSomething } from '../../core/cover/pantry'
 import { patientOn } from '../../core/cover/suitability'
 import { beyondLimits } from '../../core/dosing/allowance'

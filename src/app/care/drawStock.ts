@@ -1,5 +1,4 @@
 /** What was used at an incident, out of the kit: as much as the record knows of, and never lost. */
-
 import { randomUUID } from 'node:crypto'
 import type { LotId } from '../../core/ids'
 import type { Take, TakeOutcome } from '../../core/incident/entry'

@@ -1,5 +1,4 @@
 /** Everything that cover is judged from, for the board, a member's sheet and the proposed lists. */
-
 import type { z } from 'zod'
 import type { readCover as readCoverEndpoint } from '../../contract/cover'
 import { schoolsOf } from '../../core/cover/schools'

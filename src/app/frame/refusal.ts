@@ -1,5 +1,4 @@
 /** Why a use case does not do what was asked: a closed set of codes with the facts of each. */
-
 import type { PasswordFault } from '../../core/account/password'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { OwnFactsFault } from '../../core/catalogue/itemFacts'

@@ -1,5 +1,4 @@
 /** The household itself: settings, members, items. */
-
 import type { z } from 'zod'
 import type { readHousehold as readHouseholdEndpoint } from '../../contract/household'
 import type { OwnFacts } from '../../core/catalogue/ownFacts'

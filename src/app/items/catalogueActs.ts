@@ -1,5 +1,4 @@
 /** Says which catalogue entry an item is one of, and what the household knows better. */
-
 import { catalogue } from '../../core/catalogue/catalogue'
 import type { CatalogueEntry } from '../../core/catalogue/entry'
 import { ownFactsFaults } from '../../core/catalogue/itemFacts'

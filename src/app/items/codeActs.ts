@@ -1,5 +1,4 @@
 /** Codes on packs: reading which item each stands for, and learning it. */
-
 import type { z } from 'zod'
 import type * as items from '../../contract/values/items'
 import type { ItemId } from '../../core/ids'

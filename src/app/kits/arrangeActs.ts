@@ -1,5 +1,4 @@
 /** The drawing of a kit: where its pockets lie on the mat, and where a computed layout puts things. */
-
 import type { MatCell } from '../../core/household/pocket'
 import type { KitId, LotId, PocketId } from '../../core/ids'
 import { overlaps, withinMat } from '../../core/layout/cells'

@@ -1,5 +1,4 @@
 /** Decides proposed lines of a place's list: accepted lines set a par, overruled ones keep their note. */
-
 import type { ItemId, PlaceId, PocketId } from '../../core/ids'
 import { type Amount, units } from '../../core/quantity/amount'
 import type { OpenedClock } from '../../core/shelf-life/openedClock'

@@ -1,5 +1,4 @@
 /** Prescriptions: whose, filled with which item, how much a day, what becomes of the rest. */
-
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { CourseId, ItemId, MemberId } from '../../core/ids'
 import type { Amount } from '../../core/quantity/amount'

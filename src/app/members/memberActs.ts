@@ -1,5 +1,4 @@
 /** The people and animals that kits are kept for: who they are, what they weigh, how they look. */
-
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { allergyFaults } from '../../core/cover/suitability'
 import { signed } from '../../core/household/asked'

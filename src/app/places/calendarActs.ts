@@ -1,5 +1,4 @@
 /** Visits read from a calendar, and the dates that matter written into one. */
-
 import ical, { type ICalEventData } from 'ical-generator'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { addDays } from '../../core/calendar/plainDate'

@@ -1,5 +1,4 @@
 /** Adding and changing places and visits. */
-
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Rhythm } from '../../core/calendar/presence'
 import {

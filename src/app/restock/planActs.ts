@@ -1,5 +1,4 @@
 /** What is asked of the restocking plan: its settings, wishes, and what shops charge. */
-
 import type { ItemId, LotId, PocketId, ShopOfferId, WishId } from '../../core/ids'
 import type { Amount } from '../../core/quantity/amount'
 import type { KeeperWish } from '../../core/restock/household'

@@ -1,5 +1,4 @@
 /** How much of each thing is used up where: learned from the record, or as the keeper says. */
-
 import type { z } from 'zod'
 import type * as forecast from '../../contract/values/forecast'
 import { addDays } from '../../core/calendar/plainDate'

@@ -1,5 +1,4 @@
 /** Starting a round, saying what is there, signing it off. */
-
 import { randomUUID } from 'node:crypto'
 import { assertNever } from '../../core/brand'
 import type { KitId, PocketId } from '../../core/ids'

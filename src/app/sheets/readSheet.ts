@@ -1,5 +1,4 @@
 /** The lid sheet of a kit, and the list for a spreadsheet. */
-
 import { numbersToCall } from '../../core/household/emergencyNumbers'
 import type { KitId } from '../../core/ids'
 import { exportList } from '../../core/interchange/exportList'

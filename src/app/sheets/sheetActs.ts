@@ -1,5 +1,4 @@
 /** Whether the lid sheet that hangs in a kit still says what is in it. */
-
 import { createHash } from 'node:crypto'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { KitId } from '../../core/ids'

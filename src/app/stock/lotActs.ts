@@ -1,5 +1,4 @@
 /** Acts on one lot: use, move, give away, throw away, count, change details. */
-
 import { randomUUID } from 'node:crypto'
 import type { ActKind } from '../../contract'
 import type { LotId, PocketId } from '../../core/ids'

@@ -1,5 +1,4 @@
 /** One act on many lots: moved, thrown away, confirmed, put on hold or missed together. */
-
 import type { ActKind } from '../../contract'
 import { assertNever } from '../../core/brand'
 import type { LotId, PocketId } from '../../core/ids'

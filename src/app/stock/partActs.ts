@@ -1,5 +1,4 @@
 /** Acts that part some off a lot and bring it back: open, use and clean, lend, decant. */
-
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { PocketId } from '../../core/ids'
 import type { OpenedPeriod } from '../../core/shelf-life/openedRules'

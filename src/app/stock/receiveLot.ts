@@ -1,5 +1,4 @@
 /** Receives a lot into a pocket; the item may be new, and the par may be set with it. */
-
 import { randomUUID } from 'node:crypto'
 import type { Expiry } from '../../core/calendar/expiry'
 import type { PlainDate } from '../../core/calendar/plainDate'

@@ -1,5 +1,4 @@
 /** How many of an item belong in a pocket. */
-
 import type { ItemId, PocketId } from '../../core/ids'
 import { type Amount, NOTHING } from '../../core/quantity/amount'
 import { createRecord, editRecord, removeRecord } from '../../db/frame/records'

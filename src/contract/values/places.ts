@@ -1,5 +1,4 @@
 /** Places, visits and pockets as they are answered. */
-
 import { z } from 'zod'
 import {
   CLIMATES,

@@ -4,7 +4,6 @@
  * The text form sorts and compares as text, crosses every boundary unchanged, and is
  * checked once where it is made. Arithmetic is Temporal's.
  */
-
 import * as Instant from 'temporal-polyfill/fns/Instant'
 import * as Day from 'temporal-polyfill/fns/PlainDate'
 import * as Zoned from 'temporal-polyfill/fns/ZonedDateTime'

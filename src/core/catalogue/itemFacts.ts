@@ -3,7 +3,6 @@
  * what the household adds or overrules and its reason. An item without an entry is a plain
  * item: it is counted and dated, and plays the roles that the household gives it, none at first.
  */
-
 import { SPECIES } from '../household/species'
 import { readName } from '../naming/readName'
 import type { Item } from '../stock/item'

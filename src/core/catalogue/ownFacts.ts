@@ -1,5 +1,4 @@
 /** What a household says of its own item. */
-
 import type { Species } from '../household/species'
 import type { Size } from './entry'
 import type { RoleId } from './roles'

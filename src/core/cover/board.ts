@@ -1,5 +1,4 @@
 /** The cover board: for every need and member, whether these kits cover it on this day. */
-
 import type { Member } from '../household/member'
 import type { MemberId } from '../ids'
 import { Asking, arises, OWN_MEDICINE, type Question, TENTHS, usesOf, waysOf } from './asking'

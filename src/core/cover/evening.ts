@@ -1,5 +1,4 @@
 /** Could the sitter cope? What is missing on a chosen evening, with these in their care. */
-
 import type { PlainDate } from '../calendar/plainDate'
 import { SKILL_IDS, type SkillId } from '../catalogue/skills'
 import { isRunning } from '../household/course'

@@ -1,5 +1,4 @@
 /** A cell of the board in full: which lots, where, what is held back and why, what would close the gap. */
-
 import type { PlainDate } from '../calendar/plainDate'
 import type { KitId, LotId, MemberId, PlaceId } from '../ids'
 import { Asking, type Question, waysOf } from './asking'

@@ -2,7 +2,6 @@
  * A household's stock laid out for the question "what covers what": each lot where it lies, in
  * uses, with the day through which it is good. Made once; asked again for every toggle.
  */
-
 import type { PlainDate } from '../calendar/plainDate'
 import type { ItemFacts } from '../catalogue/itemFacts'
 import { ROLES, type RoleId } from '../catalogue/roles'

@@ -2,7 +2,6 @@
  * The list a place should have, derived from who is there, what can happen there and how far
  * help is. Every line carries the needs that ask for it; the keeper accepts or overrules.
  */
-
 import type { PlainDate } from '../calendar/plainDate'
 import { monthNumber } from '../calendar/plainDate'
 import { catalogue } from '../catalogue/catalogue'

@@ -1,5 +1,4 @@
 /** Whether a thing suits a member, and every reason why it does not. */
-
 import { assertNever } from '../brand'
 import { addDays, type PlainDate } from '../calendar/plainDate'
 import type { ItemFacts } from '../catalogue/itemFacts'

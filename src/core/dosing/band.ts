@@ -1,5 +1,4 @@
 /** Which line of a card fits a patient. */
-
 import type { PlainDate } from '../calendar/plainDate'
 import type { Patient } from '../cover/suitability'
 import { weightOn } from '../household/weight'

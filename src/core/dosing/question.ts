@@ -1,5 +1,4 @@
 /** A question of a dose, and what is answered. */
-
 import type { Schools } from '../cover/schools'
 import type { Patient } from '../cover/suitability'
 import type { LabelSet } from '../household/labelSet'

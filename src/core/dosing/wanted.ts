@@ -1,5 +1,4 @@
 /** How much a rule asks for, and in which form it is measured out. */
-
 import type { Patient } from '../cover/suitability'
 import { weightOn } from '../household/weight'
 import { downTo, type Exact, exact, lesser } from '../quantity/exact'

@@ -1,5 +1,4 @@
 /** A person or an animal that kits are kept for, with the facts that decide what suits them. */
-
 import type { PlainDate } from '../calendar/plainDate'
 import type { SkillId } from '../catalogue/skills'
 import type { SubstanceId } from '../catalogue/substances'

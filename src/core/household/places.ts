@@ -1,5 +1,4 @@
 /** Where kits are kept: places, the kits in them, the pockets of a kit. */
-
 import type { PlainDate } from '../calendar/plainDate'
 import type { Presence, Rhythm } from '../calendar/presence'
 import type { KitId, MemberId, PlaceId } from '../ids'

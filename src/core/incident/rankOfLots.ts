@@ -1,5 +1,4 @@
 /** In which order lots at hand are offered, and which are a last resort. */
-
 import type { PlainDate } from '../calendar/plainDate'
 import type { RoleId } from '../catalogue/roles'
 import type { Asking } from '../cover/asking'

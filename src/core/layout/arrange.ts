@@ -3,7 +3,6 @@
  * as long as it pays. Small kits are arranged as well as can be, and proven so; large ones
  * never worse than they are or than plain first-fit.
  */
-
 import { seeded } from '../chance/seeded'
 import { Board } from './board'
 import { EPSILON, searchAll } from './exact'

@@ -3,7 +3,6 @@
  * spare elsewhere, else buy the pack that is cheapest now. It is what the best plan is compared
  * with, and what is shown where no best plan was found.
  */
-
 import { countsOn, departure, lastOf } from './moving'
 import type { Buy, Carry, Decisions, Put } from './plan'
 import { type RestockProblem, type Tier, wantedOn } from './problem'

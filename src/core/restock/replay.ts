@@ -3,7 +3,6 @@
  * line lacks on each day. It knows nothing of how a plan is found and is what plans are judged
  * and compared by.
  */
-
 import { countsOn, lastOf } from './moving'
 import type { Decisions } from './plan'
 import {

@@ -1,5 +1,4 @@
 /** A round on paper: the lines of the tally sheet, and what was written on one of them. */
-
 import type { PlainDate } from '../calendar/plainDate'
 import { type DateOrder, readPrintedDate } from '../calendar/readPrintedDate'
 import { type Amount, NOTHING, THOUSAND } from '../quantity/amount'

@@ -3,7 +3,6 @@
  * what is there. Watch, the mat and the restock list all read this one survey, so that they
  * can never disagree.
  */
-
 import type { PlainDate } from '../calendar/plainDate'
 import { type Lookahead, nextCheckDay } from '../calendar/presence'
 import { type Course, leftOverItems } from '../household/course'

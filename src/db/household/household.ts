@@ -1,5 +1,4 @@
 /** The household itself. */
-
 import type { Household } from '../../core/household/household'
 import type { HouseholdId } from '../../core/ids'
 import type { Trx } from '../frame/connect'

@@ -1,5 +1,4 @@
 /** The kinds of thing a household keeps. */
-
 import type { Expression } from 'kysely'
 import type { ItemId, LotId, PurchaseId } from '../../core/ids'
 import type { Item } from '../../core/stock/item'

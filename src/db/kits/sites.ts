@@ -1,5 +1,4 @@
 /** Places, kits and pockets. */
-
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Visit } from '../../core/calendar/presence'
 import type { Pocket } from '../../core/household/pocket'

@@ -1,5 +1,4 @@
 /** What was decided on proposed lists. */
-
 import type { PlaceId } from '../../core/ids'
 import type { Trx } from '../frame/connect'
 

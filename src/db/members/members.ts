@@ -1,5 +1,4 @@
 /** People and animals, their weights and prescriptions. */
-
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Course } from '../../core/household/course'
 import { belongsOn, type Member } from '../../core/household/member'

@@ -1,5 +1,4 @@
 /** Papers of lots and named views of the stock. */
-
 import type { LotId } from '../../core/ids'
 import type { Trx } from '../frame/connect'
 

@@ -1,5 +1,4 @@
 /** Reads a household’s whole stock for the survey. */
-
 import type { ItemId, LotId, PocketId } from '../../core/ids'
 import type { Amount } from '../../core/quantity/amount'
 import type { Lot } from '../../core/stock/lot'

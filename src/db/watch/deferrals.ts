@@ -1,5 +1,4 @@
 /** Errands and reviews that were put off. */
-
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Trx } from '../frame/connect'
 

@@ -2,7 +2,6 @@
  * One dose on paper: who, how much, drawn, with the sum, its source, the clock and the lot. What
  * speaks against it stands in the place of the amount.
  */
-
 import { useState } from 'react'
 import type { BarrelId } from '../../core/dosing/barrel'
 import { BARRELS } from '../../core/dosing/barrel'

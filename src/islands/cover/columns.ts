@@ -1,5 +1,4 @@
 /** Columns of the board: the people and animals, or the kits one by one. */
-
 import type { Question } from '../../core/cover/asking'
 import { type Board, board, type Cell, type Row, worst } from '../../core/cover/board'
 import type { Need, Tier } from '../../core/cover/need'

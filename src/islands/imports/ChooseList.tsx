@@ -1,5 +1,4 @@
 /** The start: a file or pasted text; while it is read, how far it is. */
-
 import { Button, Textarea } from '@mantine/core'
 import { useState } from 'react'
 import { exportList, listTemplate } from '../../contract/imports'

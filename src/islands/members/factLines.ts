@@ -1,5 +1,4 @@
 /** A member's facts as lines of a sheet; what nobody has said is left out. */
-
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { SKILLS } from '../../core/catalogue/skills'
 import { substanceName } from '../../core/catalogue/substances'

@@ -1,5 +1,4 @@
 /** Every lid sheet, to look at, print or save. */
-
 import { addressOf } from '../../contract/endpoint'
 import { exportList } from '../../contract/imports'
 import { lidSheetPdf } from '../../contract/sheets'

@@ -1,5 +1,4 @@
 /** Dates, amounts and money as people read them. */
-
 import type { Expiry } from '../../core/calendar/expiry'
 import { daysBetween, type PlainDate } from '../../core/calendar/plainDate'
 import { formatAmount, type Total } from '../../core/quantity/amount'

@@ -1,5 +1,4 @@
 /** English for the frame around every screen. */
-
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { NextThere } from '../../core/calendar/presence'
 import { awayFrom, fullDay, weekdayDay } from './format'

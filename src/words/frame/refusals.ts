@@ -1,5 +1,4 @@
 /** What is said when something is refused: what happened, and what to do. */
-
 import type { RefusalReason } from '../../app/frame/refusal'
 import { MOST_CHARACTERS, type PasswordFault } from '../../core/account/password'
 import { assertNever } from '../../core/brand'

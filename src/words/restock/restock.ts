@@ -1,5 +1,4 @@
 /** English for the way to what is restocked. */
-
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { formatAmount, type Total } from '../../core/quantity/amount'
 import { capital, counted, fullDay, numberWord, someThings } from '../frame/format'

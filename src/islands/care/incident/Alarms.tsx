@@ -1,5 +1,4 @@
 /** What readings and timers call for, at the head of an incident. */
-
 import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { AlarmProps } from './panel'

@@ -1,5 +1,4 @@
 /** One page for a doctor, a vet or an ambulance; and the same to read aloud. */
-
 import { handoverPdf } from '../../../contract/care'
 import { addressOf } from '../../../contract/endpoint'
 import type { Course } from '../../../core/household/course'

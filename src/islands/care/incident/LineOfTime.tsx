@@ -1,5 +1,4 @@
 /** Everything that was noted, the latest first; what was wrong is struck out and stays readable. */
-
 import { carePhoto } from '../../../contract/care'
 import { addressOf } from '../../../contract/endpoint'
 import type { Instant } from '../../../core/dosing/given'

@@ -1,5 +1,4 @@
 /** Where it happened. */
-
 import { useState } from 'react'
 import { words } from '../../../words'
 import classes from './incident.module.css'

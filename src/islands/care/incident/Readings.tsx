@@ -1,5 +1,4 @@
 /** The last readings, each beside what is usual. */
-
 import { useMemo } from 'react'
 import type { Instant } from '../../../core/dosing/given'
 import { alarmsOfLine } from '../../../core/incident/alarmsOfLine'

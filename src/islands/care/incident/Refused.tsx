@@ -1,5 +1,4 @@
 /** Entries that the record does not take. */
-
 import { useState } from 'react'
 import { removeIncident } from '../../../contract/care'
 import type { CareFact, Incident } from '../../../core/incident/entry'

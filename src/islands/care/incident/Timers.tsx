@@ -1,5 +1,4 @@
 /** Timers that run. */
-
 import type { Instant } from '../../../core/dosing/given'
 import type { Timer } from '../../../core/incident/timeline'
 import { words } from '../../../words'

@@ -1,5 +1,4 @@
 /** What every panel of an incident is given. */
-
 import type { Instant } from '../../../core/dosing/given'
 import type { Member } from '../../../core/household/member'
 import type { CareFact, Incident } from '../../../core/incident/entry'
