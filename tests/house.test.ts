@@ -1,9 +1,10 @@
 /** The house stays easy to build on: each figure of `npm run house` is at its goal or no worse than it was. */
 import { describe, expect, it } from 'vitest'
 import { circlesOf, codeLines, importsOf, isHeld, measure } from '../scripts/house'
+import { mutantsOf, sample } from '../scripts/mutants'
 
 describe('the house', () => {
-  it.each(measure(0))('$name: $value, held at $holds', (figure) => {
+  it.each(measure())('$name: $value, held at $holds', (figure) => {
     expect([figure.because, isHeld(figure)]).toEqual([figure.because, true])
     // What is held may never be looser than the goal allows once the goal is reached.
     expect(figure.least ? figure.holds <= figure.goal : figure.holds >= figure.goal).toBe(true)
@@ -25,5 +26,28 @@ describe('how it is measured', () => {
     expect(circlesOf(files)).toHaveLength(1)
     expect(circlesOf(files.slice(1))).toEqual([])
     expect(importsOf(file('a', 'b'))).toEqual(['src/b'])
+  })
+})
+
+describe('a change by one word', () => {
+  const text = "export const a = (n: number): string => (n > 1 && !none ? 'not above' : 'today')\n"
+  const all = mutantsOf('src/words/a.ts', text)
+  it('is made where a reader would believe it, and nowhere else', () => {
+    expect(all.map(({ was, is }) => [was, is])).toEqual([
+      ["'not above' : 'today'", "'today' : 'not above'"],
+      ['&&', '||'],
+      ['>', '>='],
+      ['1', '(1 + 1)'],
+      ['!', ''],
+      ['not', 'now'],
+      ['today', 'tomorrow'],
+    ])
+    for (const { from, to, was } of all) expect(text.slice(from, to)).toBe(was)
+    expect(mutantsOf('src/core/a.ts', text)).toHaveLength(5)
+  })
+  it('is chosen by a seed', () => {
+    expect(sample(all, 3, 1)).toEqual(sample(all, 3, 1))
+    expect(sample(all, 3, 1)).not.toEqual(sample(all, 3, 2))
+    expect(new Set(sample(all, 7, 1)).size).toBe(7)
   })
 })
