@@ -4,17 +4,13 @@
  */
 import type { z } from 'zod'
 import type { AccountDesk, LetIn } from '../app/account/desk'
+import type { Keyed } from '../app/frame/asked'
 import type { Caller, World } from '../app/frame/world'
 import type { Endpoint, FileEndpoint } from '../contract/endpoint'
 
 /** Nothing where a part of an endpoint is empty. */
 type Part<Schema extends z.ZodType> =
   z.output<Schema> extends Record<string, never> ? unknown : z.output<Schema>
-
-interface Keyed {
-  /** The idempotency key of an act; "" for everything else. */
-  readonly key: string
-}
 
 export type Asked<E extends Endpoint> = Part<E['params']> &
   Part<E['query']> &

@@ -27,7 +27,8 @@ export interface Incoming {
 
 const KEY = /^[\w-]{8,100}$/
 
-const mustBeCaller = (caller: Caller | null): Caller => {
+/** @throws {Refusal} `not_signed_in` */
+export const mustBeCaller = (caller: Caller | null): Caller => {
   if (!caller) throw new Refusal({ code: 'not_signed_in' })
   return caller
 }

@@ -1,6 +1,5 @@
 /** Everything of a household as one file to keep, and the way back from it. */
 import type { APIRoute } from 'astro'
-import { Refusal } from '../app/frame/refusal'
 import type { Caller, World } from '../app/frame/world'
 import { bringBack, readPictureOf, readWhole } from '../app/household/wholeHousehold'
 import { readKits } from '../app/kits/readKits'
@@ -28,6 +27,7 @@ import {
 } from './householdArchive'
 import { problem, problemOf } from './problem'
 import { runtime } from './runtime'
+import { mustBeCaller } from './serve'
 
 const wholeWords = words.account.whole
 /** Kinds of records in an order in which each can be written. */
@@ -36,9 +36,9 @@ const KINDS = [...RECORD_NAMES, 'record_change']
 /** @param sheetPdf draws the sheet for a lid */
 export const saveEverything =
   (sheetPdf: (sheet: LidSheet) => Promise<Buffer>): APIRoute =>
-  async ({ locals: { caller } }) => {
+  async ({ locals }) => {
     try {
-      if (!caller) throw new Refusal({ code: 'not_signed_in' })
+      const caller = mustBeCaller(locals.caller)
       const { world } = runtime()
       const at = world.now()
       const files = await filesOf(world, caller, at, sheetPdf)
@@ -115,9 +115,9 @@ async function recordCsv(world: World, caller: Caller): Promise<string> {
 }
 
 /** Takes an archive that is sent as it is, without a form around it. */
-export const takeEverything: APIRoute = async ({ request, locals: { caller } }) => {
+export const takeEverything: APIRoute = async ({ request, locals }) => {
   try {
-    if (!caller) throw new Refusal({ code: 'not_signed_in' })
+    const caller = mustBeCaller(locals.caller)
     if (request.headers.get('content-type') !== 'application/zip')
       return problem(
         415,

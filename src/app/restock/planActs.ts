@@ -1,4 +1,5 @@
 /** What is asked of the restocking plan: its settings, wishes, and what shops charge. */
+
 import type { ItemId, LotId, PocketId, ShopOfferId, WishId } from '../../core/ids'
 import type { Amount } from '../../core/quantity/amount'
 import type { KeeperWish } from '../../core/restock/household'
@@ -8,13 +9,10 @@ import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
 import { itemNow, itemOfLot } from '../../db/items/items'
 import { readOffers, readWishes } from '../../db/restock/plan'
 import { type Acting, act, mustEdit } from '../frame/act'
+import type { Keyed } from '../frame/asked'
 import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
-
-interface Keyed {
-  readonly key: string
-}
 
 export const setPlan = (
   world: World,

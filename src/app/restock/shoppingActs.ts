@@ -31,6 +31,7 @@ import {
   stateColumns,
 } from '../../db/restock/shopping'
 import { type Acting, act, mustEdit } from '../frame/act'
+import type { Keyed } from '../frame/asked'
 import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import { titleIn } from '../frame/titleIn'
@@ -40,9 +41,6 @@ import { receiveInto } from '../stock/receiveLot'
 import { writeOffer } from './planActs'
 import { buyCameTrue } from './wishes'
 
-interface Keyed {
-  readonly key: string
-}
 interface OnPurchase extends Keyed {
   readonly purchaseId: PurchaseId
 }
