@@ -159,8 +159,14 @@ export function measure(): readonly Figure[] {
     .filter(({ path }) => !DATA.test(path) && !path.endsWith('.astro'))
     .map((file) => ({ file, lines: codeLines(file.text) }))
     .sort((a, b) => b.lines - a.lines)
-  const sizes = valuesOf(styles, /font-size:\s*([^;}]+)/g)
-  const radii = valuesOf(styles, /border(?:-[a-z]+)*-radius:\s*([^;}]+)/g)
+  // A share of the whole (the torch look) is no size; a corner of several values is counted by each.
+  const sizes = distinct([
+    ...valuesOf(styles, /font-size:\s*([^;}]+)/g),
+    ...valuesOf(styles, /\bfont:[^;}/]*?(var\(--text-\d\)|\d[\d.]*(?:rem|em|px|pt|mm))(?=[\s;/])/g),
+  ]).filter((size) => !size.endsWith('%'))
+  const radii = distinct(
+    valuesOf(styles, /border(?:-[a-z]+)*-radius:\s*([^;}]+)/g).flatMap((value) => value.split(' ')),
+  ).filter((radius) => radius !== '0')
   const all = sum([...code, ...styles, ...others, ...tests].map(linesOf))
   return [
     {
