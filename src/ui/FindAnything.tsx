@@ -1,4 +1,5 @@
 /** "/": where are the tweezers? */
+
 import { Modal, TextInput } from '@mantine/core'
 import { useDebouncedValue } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
@@ -6,6 +7,7 @@ import { useEffect, useRef, useState } from 'react'
 import { find } from '../contract/find'
 import { call } from '../device/call'
 import { words } from '../words'
+import { Box, Row } from './Box'
 import classes from './FindAnything.module.css'
 import { StateGlyph } from './StateGlyph'
 
@@ -61,11 +63,18 @@ export function FindAnything({
         aria-controls="found"
         aria-activedescendant={found[at] ? `found-${at}` : undefined}
       />
-      {error && <p className={classes.note}>{error.message}</p>}
-      {!error && found.length === 0 && (
-        <p className={classes.note}>{q === '' || !data ? words.find.start : words.find.none(q)}</p>
+      {error && (
+        <Box as="p" padX={2} padY={6} tone="second">
+          {error.message}
+        </Box>
       )}
-      <div
+      {!error && found.length === 0 && (
+        <Box as="p" padX={2} padY={6} tone="second">
+          {q === '' || !data ? words.find.start : words.find.none(q)}
+        </Box>
+      )}
+      <Box
+        above={4}
         id="found"
         role="listbox"
         aria-label={words.find.result}
@@ -73,8 +82,13 @@ export function FindAnything({
         ref={listRef}
       >
         {found.map((thing, index) => (
-          // biome-ignore lint/a11y/useKeyWithClickEvents: the field above has the keys, as a combobox does
-          <div
+          <Row
+            gap={5}
+            align="center"
+            padX={4}
+            padY={3}
+            lineBelow="hairline"
+            radius={2}
             key={`${thing.href}${thing.title}${thing.where}`}
             id={`found-${index}`}
             role="option"
@@ -87,7 +101,9 @@ export function FindAnything({
             <StateGlyph state={thing.state === 'none' ? 'sound' : thing.state} />
             <span>
               <b>{thing.title}</b>
-              <small>{thing.where}</small>
+              <Box as="small" tone="second" block>
+                {thing.where}
+              </Box>
             </span>
             <span className={classes.detail}>
               {thing.detail}
@@ -95,9 +111,9 @@ export function FindAnything({
                 thing.state !== 'sound' &&
                 ` · ${words.stock.stateWord[thing.state]}`}
             </span>
-          </div>
+          </Row>
         ))}
-      </div>
+      </Box>
     </Modal>
   )
 }

@@ -1,8 +1,9 @@
 /** A dialog with one form and one press that ends it. */
+
 import { Button, Modal } from '@mantine/core'
 import type { ReactNode } from 'react'
 import { words } from '../words'
-import classes from './FormDialog.module.css'
+import { Stack } from './Box'
 
 interface Props {
   readonly opened: boolean
@@ -32,8 +33,9 @@ export const FormDialog = ({
     title={title}
     closeButtonProps={{ 'aria-label': words.kits.cancel }}
   >
-    <form
-      className={classes.form}
+    <Stack
+      as="form"
+      gap={5}
       onSubmit={(event) => {
         event.preventDefault()
         void onSubmit()
@@ -43,6 +45,6 @@ export const FormDialog = ({
       <Button type="submit" loading={busy} disabled={!ready}>
         {press}
       </Button>
-    </form>
+    </Stack>
   </Modal>
 )

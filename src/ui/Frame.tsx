@@ -1,4 +1,5 @@
 /** What every screen stands in: the strap of places, the tabs, finding, keys, look, messages. */
+
 import { MantineProvider } from '@mantine/core'
 import { QueryClient, QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query'
 import { createContext, type ReactNode, useContext, useEffect, useRef, useState } from 'react'
@@ -9,6 +10,7 @@ import { call } from '../device/call'
 import { words } from '../words'
 import { longDay } from '../words/frame/format'
 import { ActingProvider, useActing } from './acting'
+import { Box, Row } from './Box'
 import { FindAnything } from './FindAnything'
 import classes from './Frame.module.css'
 import { KeysHelp } from './KeysHelp'
@@ -125,14 +127,33 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
       <a className={classes.skip} href="#main">
         {words.errors.skip}
       </a>
-      <header className={`${classes.strap} no-print`}>
+      <Row
+        as="header"
+        gap={7}
+        align="center"
+        padX={6}
+        padY={5}
+        tone="onStrap"
+        className={`${classes.strap} no-print`}
+      >
         <a href="/" className={classes.brand}>
-          <span>{words.name}</span>
-          <small>{longDay(strap.today)}</small>
+          <Box as="span" size={4} weight="bold" face="display" block>
+            {words.name}
+          </Box>
+          <Box as="small" size={1}>
+            {longDay(strap.today)}
+          </Box>
         </a>
-        <nav aria-label={words.strap.label} className={classes.places}>
+        <Row as="nav" gap={5} grow shrink aria-label={words.strap.label} className={classes.places}>
           {strap.places.map((one) => (
-            <a
+            <Row
+              as="a"
+              gap={4}
+              align="center"
+              justify="between"
+              radius={2}
+              grow
+              shrink
               key={one.id}
               href={place === one.id ? hrefOf(tab) : `${hrefOf(tab)}?place=${one.id}`}
               className={classes.place}
@@ -140,39 +161,65 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
               data-dim={place !== null && place !== one.id}
               aria-current={place === one.id ? 'true' : undefined}
             >
-              <span className={classes.buckle} aria-hidden />
-              <span className={classes.placeText}>
-                <b>{one.name}</b>
-                <small>
+              <Box as="span" radius={1} className={classes.buckle} aria-hidden />
+              <Box as="span" shrink className={classes.placeText}>
+                <Box as="b" size={3} weight="bold" face="display" nowrap block>
+                  {one.name}
+                </Box>
+                <Box as="small" size={1} nowrap block>
                   {words.strap.next(one.next, strap.today)} · {words.strap.todo(one.todo)}
-                </small>
-              </span>
-              <strong>
+                </Box>
+              </Box>
+              <Box as="strong" size={5} weight="bold" face="display">
                 <span aria-hidden>{words.strap.readiness(one.readiness)}</span>
                 <span className="visually-hidden">{words.strap.readinessLong(one.readiness)}</span>
-              </strong>
-            </a>
+              </Box>
+            </Row>
           ))}
-        </nav>
-      </header>
+        </Row>
+      </Row>
       <OpenIncidentsBar />
       <LeavingBar strap={strap} />
-      <div className={`${classes.bar} no-print`}>
+      <Row gap={4} align="end" className={`${classes.bar} no-print`}>
         <nav className={classes.tabs} aria-label={words.name}>
           {TABS.map(({ id, href }, index) => (
-            <a
+            <Box
+              as="a"
+              pad={4}
+              size={3}
+              weight="bold"
+              tone="second"
+              face="display"
+              nowrap
               key={id}
               href={place && id !== 'household' && id !== 'bring' ? `${href}?place=${place}` : href}
               className={classes.tab}
               aria-current={id === tab ? 'page' : undefined}
             >
-              {words.tabs[id]} <small aria-hidden>{index + 1}</small>
-            </a>
+              {words.tabs[id]}{' '}
+              <Box as="small" size={1} weight="normal" aria-hidden>
+                {index + 1}
+              </Box>
+            </Box>
           ))}
         </nav>
-        <a href="/incident" className={classes.happened}>
+        <Box
+          as="a"
+          align="center"
+          padX={5}
+          padY={2}
+          below={3}
+          size={3}
+          weight="bold"
+          tone="paper"
+          face="display"
+          radius={2}
+          nowrap
+          href="/incident"
+          className={classes.happened}
+        >
           {words.care.incident.open}
-        </a>
+        </Box>
         <LookSwitch look={look} />
         <WaitingBadge outbox={outbox} />
         <button
@@ -186,10 +233,20 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
         <button type="button" className={classes.find} onClick={() => setFinding(true)}>
           {words.find.label} <kbd>/</kbd>
         </button>
-      </div>
-      <main id="main" className={classes.main}>
+      </Row>
+      <Box
+        as="main"
+        pad={6}
+        surface="paper"
+        line="seam"
+        radius={2}
+        grow
+        shrink
+        id="main"
+        className={classes.main}
+      >
         <StrapContext.Provider value={strap}>{children}</StrapContext.Provider>
-      </main>
+      </Box>
       <FindAnything opened={finding} onClose={() => setFinding(false)} />
       <KeysHelp opened={helping} onClose={() => setHelping(false)} />
     </div>

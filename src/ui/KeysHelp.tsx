@@ -1,6 +1,8 @@
 /** The keys, shown on "?". */
+
 import { Modal } from '@mantine/core'
 import { words } from '../words'
+import { Box, Row } from './Box'
 import classes from './KeysHelp.module.css'
 
 export function KeysHelp({
@@ -19,12 +21,12 @@ export function KeysHelp({
     >
       <dl className={classes.keys}>
         {words.keys.rows.map(([key, what]) => (
-          <div key={key}>
-            <dt>
+          <Row gap={6} padY={3} lineBelow="hairline" key={key}>
+            <Box as="dt" weight="bold">
               <kbd>{key}</kbd>
-            </dt>
+            </Box>
             <dd>{what}</dd>
-          </div>
+          </Row>
         ))}
       </dl>
     </Modal>

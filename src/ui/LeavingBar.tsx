@@ -1,8 +1,10 @@
 /** On every screen of a household that is to be deleted: by whom, when, and the way to keep it. */
+
 import type { z } from 'zod'
 import type * as places from '../contract/values/places'
 import { words } from '../words'
 import { moment } from '../words/frame/format'
+import { Box, Row } from './Box'
 import classes from './LeavingBar.module.css'
 
 const wholeWords = words.account.whole
@@ -11,11 +13,26 @@ export function LeavingBar({ strap }: { readonly strap: z.infer<typeof places.st
   const { deletion, habits } = strap
   if (!deletion) return null
   return (
-    <p className={`${classes.bar} no-print`} role="note">
+    <Row
+      as="p"
+      gapX={6}
+      gapY={2}
+      align="baseline"
+      wrap
+      padX={6}
+      padY={4}
+      surface="canvas"
+      line="bad"
+      radius={2}
+      className={`${classes.bar} no-print`}
+      role="note"
+    >
       <span>
         {wholeWords.toBeDeleted(deletion.askedBy, moment(deletion.dueAt, habits.timeZone))}
       </span>
-      <a href="/account#leaving">{wholeWords.keepOrSave}</a>
-    </p>
+      <Box as="a" weight="bold" href="/account#leaving">
+        {wholeWords.keepOrSave}
+      </Box>
+    </Row>
   )
 }

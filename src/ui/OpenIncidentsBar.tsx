@@ -1,4 +1,5 @@
 /** On every screen: what goes on, and which timers speak up now. */
+
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
 import { readOpenIncidents } from '../contract/care'
@@ -7,6 +8,7 @@ import { call } from '../device/call'
 import { noteServerTime, serverNow } from '../device/clock'
 import { connection } from '../device/connection'
 import { words } from '../words'
+import { Box, Row } from './Box'
 import classes from './OpenIncidentsBar.module.css'
 import { useSpeakUp } from './speakUp'
 
@@ -48,20 +50,39 @@ export function OpenIncidentsBar() {
   )
   if (!data || (data.going.length === 0 && due.length === 0)) return null
   return (
-    <div className={`${classes.bar} no-print`}>
+    <Row gapX={5} gapY={3} wrap className={`${classes.bar} no-print`}>
       {data.going.map(({ id, who, kind, since }) => (
-        <a key={id} href={`/incident?id=${id}`}>
+        <Box
+          as="a"
+          gap={4}
+          align="center"
+          padX={5}
+          padY={2}
+          surface="turning"
+          key={id}
+          href={`/incident?id=${id}`}
+        >
           <b>{incidentWords.bar(who, incidentWords.kind(kind))}</b>{' '}
           {now > 0 && incidentWords.since(words.care.span(now - since))}
-        </a>
+        </Box>
       ))}
       <span role="alert">
         {due.map((timer) => (
-          <a key={timer.key} href={`/incident?id=${timer.incidentId}`} data-due>
+          <Box
+            as="a"
+            gap={4}
+            align="center"
+            padX={5}
+            padY={2}
+            surface="turning"
+            key={timer.key}
+            href={`/incident?id=${timer.incidentId}`}
+            data-due
+          >
             {incidentWords.barDue(`${timer.who}, ${incidentWords.timer(timer as Timer)}`)}
-          </a>
+          </Box>
         ))}
       </span>
-    </div>
+    </Row>
   )
 }

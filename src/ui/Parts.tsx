@@ -1,4 +1,5 @@
 /** The parts of one tab, as a line of links above its screen. */
+import { Box, Row } from './Box'
 import classes from './Parts.module.css'
 
 interface Props {
@@ -8,11 +9,27 @@ interface Props {
 }
 
 export const Parts = ({ label, current, parts }: Props) => (
-  <nav className={`${classes.parts} no-print`} aria-label={label}>
+  <Row
+    as="nav"
+    gapX={6}
+    gapY={2}
+    wrap
+    below={4}
+    className={`${classes.parts} no-print`}
+    aria-label={label}
+  >
     {parts.map(({ id, label: name, href }) => (
-      <a key={id} href={href} aria-current={id === current ? 'page' : undefined}>
+      <Box
+        as="a"
+        padY={1}
+        size={3}
+        tone="second"
+        key={id}
+        href={href}
+        aria-current={id === current ? 'page' : undefined}
+      >
         {name}
-      </a>
+      </Box>
     ))}
-  </nav>
+  </Row>
 )

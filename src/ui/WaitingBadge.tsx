@@ -1,10 +1,12 @@
 /** Says plainly what waits on this device to be sent, and shows it. */
+
 import { Modal } from '@mantine/core'
 import { useState, useSyncExternalStore } from 'react'
 import { connection, connectionAtFirst, onConnection } from '../device/connection'
 import { dropWaiting, sendAgain } from '../device/outbox'
 import { forgetUnkept, onUnkept, unkeptAtFirst, unkeptNow } from '../device/unkept'
 import { words } from '../words'
+import { Box, Stack } from './Box'
 import type { Outbox } from './useOutbox'
 import classes from './WaitingBadge.module.css'
 
@@ -28,13 +30,13 @@ function Unkept() {
       title={waitingWords.full}
       closeButtonProps={{ 'aria-label': words.rounds.card.closeHelp }}
     >
-      <div className={classes.list}>
+      <Stack gap={5} className={classes.list}>
         <p>{waitingWords.notKept(unkept?.title ?? '')}</p>
         <p>{problem ? `${problem.title}. ${problem.detail}` : waitingWords.makeRoom}</p>
         <button type="button" className={classes.send} onClick={forgetUnkept}>
           {problem ? waitingWords.close : waitingWords.haveRead}
         </button>
-      </div>
+      </Stack>
     </Modal>
   )
 }
@@ -67,7 +69,7 @@ function Badge({ outbox }: { readonly outbox: Outbox }) {
         title={waitingWords.list}
         closeButtonProps={{ 'aria-label': words.rounds.card.closeHelp }}
       >
-        <div className={classes.list}>
+        <Stack gap={5} className={classes.list}>
           <p>
             {away
               ? there.keptAt
@@ -77,11 +79,13 @@ function Badge({ outbox }: { readonly outbox: Outbox }) {
                 ? waitingWords.none
                 : ''}
           </p>
-          <ol>
+          <Stack as="ol" gap={4}>
             {[...refused, ...waiting].map(({ key, title, takenAt, problem }) => (
-              <li key={key} data-refused={problem !== null}>
+              <Stack as="li" gap={1} lineBelow="dashed" key={key} data-refused={problem !== null}>
                 <b>{title}</b>
-                <small>{waitingWords.since(whenOf(new Date(takenAt).toISOString()))}</small>
+                <Box as="small" tone="second">
+                  {waitingWords.since(whenOf(new Date(takenAt).toISOString()))}
+                </Box>
                 {problem && (
                   <>
                     <p>
@@ -103,15 +107,15 @@ function Badge({ outbox }: { readonly outbox: Outbox }) {
                     </button>
                   </>
                 )}
-              </li>
+              </Stack>
             ))}
-          </ol>
+          </Stack>
           {waiting.length > 0 && (
             <button type="button" className={classes.send} onClick={() => void outbox.send()}>
               {waitingWords.sendNow}
             </button>
           )}
-        </div>
+        </Stack>
       </Modal>
     </>
   )

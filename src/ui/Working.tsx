@@ -1,5 +1,7 @@
 /** Something that takes a while: how far it is, and a press that stops it; then what came of it. */
+
 import { words } from '../words'
+import { Row } from './Box'
 import classes from './Working.module.css'
 
 interface Props {
@@ -10,13 +12,13 @@ interface Props {
 }
 
 export const Working = ({ label, share, onStop }: Props) => (
-  <div className={classes.working} role="status">
+  <Row gap={5} align="center" wrap tone="second" className={classes.working} role="status">
     <span>{label}</span>
     <progress value={share} max={1} aria-label={label} />
     <button type="button" className={classes.press} onClick={onStop}>
       {words.restock.plan.stop}
     </button>
-  </div>
+  </Row>
 )
 
 /** It was stopped or failed: said, and begun again with one press. */
@@ -29,10 +31,10 @@ export const Ended = ({
   readonly again: string
   readonly onAgain: () => void
 }) => (
-  <div className={classes.working} role="status">
+  <Row gap={5} align="center" wrap tone="second" className={classes.working} role="status">
     <span>{said}</span>
     <button type="button" className={classes.press} onClick={onAgain}>
       {again}
     </button>
-  </div>
+  </Row>
 )

@@ -2,6 +2,7 @@
  * Doing things: sends an act under a key of its own, says what happened, offers to take it
  * back, and keeps what could not be sent for another try.
  */
+
 import { useQueryClient } from '@tanstack/react-query'
 import {
   createContext,
@@ -19,6 +20,7 @@ import { type Asked, call, newKey, OfflineError, ProblemError } from '../device/
 import { keepAct } from '../device/outbox'
 import { words } from '../words'
 import classes from './acting.module.css'
+import { Box, Row, Stack } from './Box'
 
 interface Message {
   readonly id: number
@@ -236,13 +238,25 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
   return (
     <Acting.Provider value={value}>
       {children}
-      <div className={`${classes.messages} no-print`} role="status" aria-live="polite">
+      <Stack gap={4} className={`${classes.messages} no-print`} role="status" aria-live="polite">
         {messages.map((message) => (
-          <div key={message.id} className={classes.message} data-tone={message.tone}>
-            <div>
+          <Row
+            gap={5}
+            align="center"
+            tone="onStrap"
+            radius={2}
+            key={message.id}
+            className={classes.message}
+            data-tone={message.tone}
+          >
+            <Box grow>
               <strong>{message.title}</strong>
-              {message.detail && <p>{message.detail}</p>}
-            </div>
+              {message.detail && (
+                <Box as="p" size={2}>
+                  {message.detail}
+                </Box>
+              )}
+            </Box>
             {message.press && (
               <button
                 type="button"
@@ -266,9 +280,9 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
             >
               ×
             </button>
-          </div>
+          </Row>
         ))}
-      </div>
+      </Stack>
     </Acting.Provider>
   )
 }

@@ -1,6 +1,8 @@
 /** Light, dark and torch; kept on the device. */
+
 import { useCallback, useEffect, useMemo, useState } from 'react'
 import { words } from '../words'
+import { Row } from './Box'
 import classes from './look.module.css'
 
 export const LOOKS = ['light', 'dark', 'torch'] as const
@@ -36,7 +38,14 @@ export function useLook(): LookValue {
 
 export function LookSwitch({ look: { look, choose } }: { readonly look: LookValue }) {
   return (
-    <div className={classes.looks} role="radiogroup" aria-label={words.look.label}>
+    <Row
+      below={2}
+      line="seam"
+      radius={2}
+      className={classes.looks}
+      role="radiogroup"
+      aria-label={words.look.label}
+    >
       {LOOKS.map((one) => (
         <button
           key={one}
@@ -49,6 +58,6 @@ export function LookSwitch({ look: { look, choose } }: { readonly look: LookValu
           {words.look[one]}
         </button>
       ))}
-    </div>
+    </Row>
   )
 }

@@ -1,7 +1,9 @@
 /** The account (now and then, at a desk): what one signs in with, and where one is signed in. */
+
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { readAccount, readLeaving } from '../../contract/account'
 import { call } from '../../device/call'
+import { Box, Row } from '../../ui/Box'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { moment } from '../../words/frame/format'
@@ -34,7 +36,9 @@ function Backup({ lastBackup }: Pick<AccountView, 'lastBackup'>) {
   const { timeZone } = useStrap().habits
   return (
     <section className={classes.part} aria-label={accountWords.backup}>
-      <h2>{accountWords.backup}</h2>
+      <Box as="h2" size={4}>
+        {accountWords.backup}
+      </Box>
       <p>
         {lastBackup === null
           ? accountWords.noBackup
@@ -62,13 +66,21 @@ function AccountParts({ initial, leaving: initialLeaving }: Omit<Props, 'strap'>
   }
   return (
     <>
-      <header className={classes.head}>
+      <Row
+        as="header"
+        gap={6}
+        align="start"
+        justify="between"
+        wrap
+        below={6}
+        className={classes.head}
+      >
         <div>
           <h1>{accountWords.title}</h1>
           <p className="second">{data.isDemo ? accountWords.demo : accountWords.lead}</p>
         </div>
         <SignOut />
-      </header>
+      </Row>
       <div className={classes.parts}>
         {!data.isDemo && (
           <>

@@ -1,8 +1,10 @@
 /** Recovery codes: made with the password, shown once, printed alone on a page. */
+
 import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { makeRecoveryCodes } from '../../contract/account'
 import { call } from '../../device/call'
+import { Box, Row, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './account.module.css'
 import { Password } from './Password'
@@ -30,28 +32,32 @@ export function Codes({ account, onChanged }: Props) {
   }
   return (
     <section className={classes.part} aria-label={accountWords.codes}>
-      <h2>{accountWords.codes}</h2>
+      <Box as="h2" size={4}>
+        {accountWords.codes}
+      </Box>
       <p className="second">{accountWords.codesHelp}</p>
       {codes.length > 0 ? (
-        <div className={classes.codes} data-printed="alone">
+        <Stack gap={5} className={classes.codes} data-printed="alone">
           <p>
             <b>{accountWords.codesFor(account.email)}</b>
           </p>
-          <ol>
+          <Stack as="ol" gapX={6} gapY={2}>
             {codes.map((code) => (
               <li key={code}>
-                <code>{code}</code>
+                <Box as="code" size={3}>
+                  {code}
+                </Box>
               </li>
             ))}
-          </ol>
+          </Stack>
           <p role="status">{accountWords.codesOnce}</p>
-          <p className={classes.presses}>
+          <Row as="p" gap={4} wrap className={classes.presses}>
             <Button onClick={() => print()}>{accountWords.printCodes}</Button>
             <Button variant="default" onClick={() => setCodes([])}>
               {accountWords.haveCodes}
             </Button>
-          </p>
-        </div>
+          </Row>
+        </Stack>
       ) : (
         <form
           onSubmit={(event) => {

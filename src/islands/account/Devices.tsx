@@ -1,8 +1,10 @@
 /** Where one is signed in, and signing out there. */
+
 import { Button } from '@mantine/core'
 import Bowser from 'bowser'
 import { endDevice, endOtherDevices } from '../../contract/account'
 import { call } from '../../device/call'
+import { Box } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { moment } from '../../words/frame/format'
@@ -44,7 +46,9 @@ export function Devices({ account, onChanged }: Props) {
   }
   return (
     <section className={classes.part} aria-label={accountWords.devices}>
-      <h2>{accountWords.devices}</h2>
+      <Box as="h2" size={4}>
+        {accountWords.devices}
+      </Box>
       <ul>
         {account.devices.map(({ id, isThis, userAgent, since, lastUsed }) => {
           const name = nameOfDevice(userAgent)
@@ -53,10 +57,10 @@ export function Devices({ account, onChanged }: Props) {
               <div>
                 <b>{name}</b>
                 {isThis && ` · ${accountWords.thisDevice}`}
-                <small>
+                <Box as="small" tone="second" block>
                   {accountWords.lastUsed(moment(lastUsed, timeZone))} ·{' '}
                   {accountWords.since(moment(since, timeZone))}
-                </small>
+                </Box>
               </div>
               {!isThis && (
                 <Button

@@ -1,4 +1,5 @@
 /** Going: out of a household in which others stay, or with the household, or with the account. */
+
 import { Button } from '@mantine/core'
 import { useState } from 'react'
 import type { z } from 'zod'
@@ -6,6 +7,7 @@ import * as account from '../../contract/account'
 import { call } from '../../device/call'
 import { forgetDevice } from '../../device/forget'
 import { WHOLE_PATH } from '../../device/whole'
+import { Box, Row } from '../../ui/Box'
 import { FormDialog } from '../../ui/FormDialog'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
@@ -42,21 +44,23 @@ export function Leaving({ leaving, onChanged }: Props) {
   }
   return (
     <section className={classes.part} id="leaving" aria-label={wholeWords.leaving}>
-      <h2>{wholeWords.leaving}</h2>
+      <Box as="h2" size={4}>
+        {wholeWords.leaving}
+      </Box>
       {deletion && (
         <>
           <p>
             <b>{wholeWords.toBeDeleted(deletion.askedBy, moment(deletion.dueAt, timeZone))}</b>
             {deletion.withAccount && ` ${wholeWords.withAccount}`}
           </p>
-          <p className={classes.presses}>
+          <Row as="p" gap={4} wrap className={classes.presses}>
             <Button loading={busy} onClick={() => void keep()}>
               {wholeWords.keep}
             </Button>
             <Button variant="default" component="a" href={WHOLE_PATH} download>
               {wholeWords.saveFirst}
             </Button>
-          </p>
+          </Row>
         </>
       )}
       <Said said={said} />

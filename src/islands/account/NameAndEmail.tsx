@@ -1,8 +1,10 @@
 /** What acts are signed with, and the address one signs in with. */
+
 import { Button, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeEmail, renameAccount } from '../../contract/account'
 import { call } from '../../device/call'
+import { Box } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './account.module.css'
 import { Password } from './Password'
@@ -44,7 +46,9 @@ export function NameAndEmail({ account, onChanged }: Props) {
   }
   return (
     <section className={classes.part} aria-label={accountWords.who}>
-      <h2>{accountWords.who}</h2>
+      <Box as="h2" size={4}>
+        {accountWords.who}
+      </Box>
       <form
         onSubmit={(event) => {
           event.preventDefault()

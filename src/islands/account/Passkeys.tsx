@@ -1,9 +1,11 @@
 /** Passkeys: made on this device with the password, seen, and taken away. */
+
 import { Button, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import { endPasskey } from '../../contract/account'
 import { call } from '../../device/call'
 import { makePasskey, type PasskeysHere, passkeysHere } from '../../device/passkey'
+import { Box } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { moment } from '../../words/frame/format'
@@ -51,7 +53,9 @@ export function Passkeys({ account, onChanged }: Props) {
   }
   return (
     <section className={classes.part} aria-label={accountWords.passkeys}>
-      <h2>{accountWords.passkeys}</h2>
+      <Box as="h2" size={4}>
+        {accountWords.passkeys}
+      </Box>
       <p className="second">{accountWords.passkeysHelp}</p>
       {account.passkeys.length > 0 && (
         <ul>
@@ -59,12 +63,12 @@ export function Passkeys({ account, onChanged }: Props) {
             <li key={id}>
               <div>
                 <b>{name}</b>
-                <small>
+                <Box as="small" tone="second" block>
                   {accountWords.passkeyTimes(
                     moment(madeAt, timeZone),
                     lastUsed === null ? null : moment(lastUsed, timeZone),
                   )}
-                </small>
+                </Box>
               </div>
               <Button
                 variant="default"

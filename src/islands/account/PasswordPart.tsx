@@ -1,8 +1,10 @@
 /** A new password, with the old one. */
+
 import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { changePassword } from '../../contract/account'
 import { call } from '../../device/call'
+import { Box } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './account.module.css'
 import { Password } from './Password'
@@ -26,7 +28,9 @@ export function PasswordPart({ onChanged }: { readonly onChanged: () => Promise<
   }
   return (
     <section className={classes.part} aria-label={accountWords.password}>
-      <h2>{accountWords.password}</h2>
+      <Box as="h2" size={4}>
+        {accountWords.password}
+      </Box>
       <form
         onSubmit={(event) => {
           event.preventDefault()

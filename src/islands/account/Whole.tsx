@@ -1,8 +1,10 @@
 /** Everything of the household as one file, and the way back from one. */
+
 import { Button, FileInput } from '@mantine/core'
 import { useRef, useState } from 'react'
 import type { BroughtBack } from '../../core/household/broughtBack'
 import { sendWhole, WHOLE_PATH } from '../../device/whole'
+import { Box, Row } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './account.module.css'
 import { Said } from './Said'
@@ -22,7 +24,9 @@ export function Whole({ empty }: { readonly empty: boolean }) {
   }
   return (
     <section className={classes.part} aria-label={wholeWords.title}>
-      <h2>{wholeWords.title}</h2>
+      <Box as="h2" size={4}>
+        {wholeWords.title}
+      </Box>
       <p className="second">{wholeWords.lead}</p>
       <Button component="a" href={WHOLE_PATH} download justify="start" w="fit-content">
         {wholeWords.save}
@@ -55,7 +59,7 @@ export function Whole({ empty }: { readonly empty: boolean }) {
             onChange={setFile}
             disabled={busy}
           />
-          <p className={classes.presses}>
+          <Row as="p" gap={4} wrap className={classes.presses}>
             <Button type="submit" loading={busy} disabled={!file}>
               {wholeWords.backPress}
             </Button>
@@ -64,7 +68,7 @@ export function Whole({ empty }: { readonly empty: boolean }) {
                 {wholeWords.backStop}
               </Button>
             )}
-          </p>
+          </Row>
           {busy && <p role="status">{wholeWords.backWorking}</p>}
           <Said said={said} />
         </form>

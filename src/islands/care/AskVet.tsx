@@ -1,10 +1,12 @@
 /** No number without its vet: whom to ask, and what to tell them. */
+
 import { substanceName } from '../../core/catalogue/substances'
 import { DAY_MILLISECONDS, type GivenDose, type Instant } from '../../core/dosing/given'
 import { knowledgeOf } from '../../core/household/asked'
 import type { Member } from '../../core/household/member'
 import type { Topic } from '../../core/household/told'
 import { ageInMonths, weightOn } from '../../core/household/weight'
+import { Box, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import { ageText, weight } from '../../words/care/weights'
 import { fullDay } from '../../words/frame/format'
@@ -62,29 +64,38 @@ export function AskVet({ care, member, given, now }: Props) {
     [benchWords.tellLines.eaten, '…'],
   ]
   return (
-    <section className={classes.askVet}>
-      <h3>
+    <Stack as="section" gap={4} className={classes.askVet}>
+      <Box as="h3" size={5}>
         {agreed.length > 0 ? benchWords.agreedInWords(member.name) : benchWords.noRule(member.name)}
-      </h3>
+      </Box>
       <p>{words.care.refusal({ code: 'ask_vet' }, { now, timeZone: view.timeZone })}</p>
       {agreed.map(({ substance, words: said, vet, on }) => (
-        <blockquote key={substance}>
+        <Box as="blockquote" padX={5} padY={4} key={substance}>
           {substanceName(substance)}: {said} ({vet}, {fullDay(on)}){' '}
           <a href={`/bench/cards?for=${member.id}&agreed=${substance}`}>{benchWords.asCard}</a>
-        </blockquote>
+        </Box>
       ))}
-      <h4>{benchWords.tell}</h4>
-      <dl className={classes.rows}>
+      <Box as="h4" size={3}>
+        {benchWords.tell}
+      </Box>
+      <Stack as="dl" className={classes.rows}>
         {tell.map(([name, text]) => (
           <div key={name}>
             <dt>{name}</dt>
             <dd>{text}</dd>
           </div>
         ))}
-      </dl>
-      <a className={classes.quietLink} href={`/bench/cards?for=${member.id}`}>
+      </Stack>
+      <Box
+        as="a"
+        size={2}
+        weight="bold"
+        face="text"
+        className={classes.quietLink}
+        href={`/bench/cards?for=${member.id}`}
+      >
         {benchWords.askVet}
-      </a>
-    </section>
+      </Box>
+    </Stack>
   )
 }

@@ -1,7 +1,9 @@
 /** How much of a day’s most is given, and the answer in one line. */
+
 import type { DoseAnswer } from '../../core/dosing/question'
 import type { DoseRefusal } from '../../core/dosing/refusal'
 import { measureText, strengthText } from '../../core/quantity/measure'
+import { Box, Row } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './care.module.css'
 
@@ -11,13 +13,21 @@ const benchWords = words.care.bench
 export function Line({ answer }: { readonly answer: DoseAnswer }) {
   const { card } = answer
   const name = card.strength ? `${card.name}, ${strengthText(card.strength)}` : card.name
-  if (answer.kind === 'refused') return <p className={classes.line}>{name}</p>
+  if (answer.kind === 'refused')
+    return (
+      <Box as="p" size={4} className={classes.line}>
+        {name}
+      </Box>
+    )
   const { portion, measure } = answer.dose
   return (
-    <p className={classes.line}>
-      {name}: <strong>{words.care.portion(portion)}</strong>
+    <Box as="p" size={4} className={classes.line}>
+      {name}:{' '}
+      <Box as="strong" size={5} face="display">
+        {words.care.portion(portion)}
+      </Box>
       {measure && ` = ${measureText(measure)}`}
-    </p>
+    </Box>
   )
 }
 
@@ -31,7 +41,10 @@ export function DayBar({ answer }: { readonly answer: DoseAnswer }) {
     <div className={classes.dayBar}>
       <dt>{benchWords.dayBar}</dt>
       <dd>
-        <span
+        <Row
+          as="span"
+          line="ink"
+          radius={1}
           className={classes.track}
           role="img"
           aria-label={benchWords.dayBarLabel(
@@ -45,7 +58,7 @@ export function DayBar({ answer }: { readonly answer: DoseAnswer }) {
             className={classes.trackDose}
             style={{ width: `${Math.max(0, Math.min(100 - given, dose))}%` }}
           />
-        </span>
+        </Row>
       </dd>
     </div>
   )

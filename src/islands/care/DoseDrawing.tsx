@@ -1,5 +1,7 @@
 /** A dose drawn as it is given: syringe fills, tablets with their cut, drops, dosing spoons. */
+
 import type { Dose } from '../../core/dosing/question'
+import { Box, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './care.module.css'
 import { Syringe } from './Syringe'
@@ -19,7 +21,7 @@ export function DoseDrawing({
   if (dose.measuring) {
     const { fills, barrel } = dose.measuring
     return (
-      <div className={classes.drawn} data-compact={compact}>
+      <Stack gap={2} className={classes.drawn} data-compact={compact}>
         {fills.map((fill, at) => (
           <Syringe
             // biome-ignore lint/suspicious/noArrayIndexKey: fills may be alike
@@ -29,14 +31,18 @@ export function DoseDrawing({
             note={fills.length > 1 ? benchWords.fillNumber(at + 1, fills.length) : ''}
           />
         ))}
-      </div>
+      </Stack>
     )
   }
   if (dose.quarters !== null)
     return <Tablets quarters={dose.quarters} cuts={cuts} text={words.care.portion(dose.portion)} />
   if (dose.portion.unit === 'drop')
     return <Drops count={dose.portion.thousandths / 1000} text={words.care.portion(dose.portion)} />
-  return <p className={classes.big}>{words.care.portion(dose.portion)}</p>
+  return (
+    <Box as="p" size={6} weight="bold" face="display">
+      {words.care.portion(dose.portion)}
+    </Box>
+  )
 }
 
 const MOST_DROPS = 30
@@ -61,7 +67,9 @@ function Drops({ count, text }: { readonly count: number; readonly text: string 
           />
         ))}
       </svg>
-      <figcaption>{text}</figcaption>
+      <Box as="figcaption" size={2} tone="second">
+        {text}
+      </Box>
     </figure>
   )
 }

@@ -2,6 +2,7 @@
  * One dose on paper: who, how much, drawn, with the sum, its source, the clock and the lot. What
  * speaks against it stands in the place of the amount.
  */
+
 import { useState } from 'react'
 import type { BarrelId } from '../../core/dosing/barrel'
 import { BARRELS } from '../../core/dosing/barrel'
@@ -18,6 +19,7 @@ import type { PlaceId } from '../../core/ids'
 import type { CareFact } from '../../core/incident/entry'
 import { thousandthsText } from '../../core/quantity/exact'
 import { measureText } from '../../core/quantity/measure'
+import { Box, Row, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import { weight } from '../../words/care/weights'
 import { counted, fullDay } from '../../words/frame/format'
@@ -90,27 +92,36 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
     )
   }
   return (
-    <article className={classes.paper} aria-labelledby="dose-head">
-      <h2 id="dose-head">
+    <Stack as="article" gap={4} className={classes.paper} aria-labelledby="dose-head">
+      <Box as="h2" size={6} breakable id="dose-head">
         {benchWords.head(
           member.name,
           state.kind === 'unknown' ? null : weight(state.weighing.grams, view.units),
           weighedAgo(patient),
         )}
         {state.kind !== 'fresh' && (
-          <a className={classes.quietLink} href={`/members/${member.id}`}>
+          <Box
+            as="a"
+            size={2}
+            weight="bold"
+            face="text"
+            className={classes.quietLink}
+            href={`/members/${member.id}`}
+          >
             {benchWords.weigh}
-          </a>
+          </Box>
         )}
-      </h2>
+      </Box>
       <Line answer={answer} />
-      <p className={classes.source}>
+      <Box as="p" size={2} tone="second" className={classes.source}>
         {answer.band?.printed && `${answer.band.printed}. `}
         {words.care.source(card)}. {words.care.notAdvice}
-      </p>
+      </Box>
       {asked.length > 0 && (
         <fieldset className={classes.chips}>
-          <legend>{benchWords.signs}</legend>
+          <Box as="legend" weight="bold">
+            {benchWords.signs}
+          </Box>
           {asked.map((sign) => (
             <button
               key={sign}
@@ -136,20 +147,37 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
       )}
       {refusals.length > questions.length && (
         <div role="alert">
-          <ul className={classes.refusals} data-wait={answer.kind === 'wait'}>
+          <Stack as="ul" gap={3} className={classes.refusals} data-wait={answer.kind === 'wait'}>
             {refusals
               .filter((refusal) => !isQuestion(refusal))
               .map((refusal) => (
-                <li key={refusal.code} data-wait={isWait(refusal)}>
+                <Box
+                  as="li"
+                  padX={4}
+                  padY={2}
+                  size={4}
+                  weight="bold"
+                  surface="paper"
+                  radius={1}
+                  key={refusal.code}
+                  data-wait={isWait(refusal)}
+                >
                   {words.care.refusal(refusal, { now, timeZone: view.timeZone })}
                   {refusal.code === 'lot_ask' && (
-                    <a className={classes.quietLink} href="/cover/items">
+                    <Box
+                      as="a"
+                      size={2}
+                      weight="bold"
+                      face="text"
+                      className={classes.quietLink}
+                      href="/cover/items"
+                    >
                       {questionsWords.readLabel}
-                    </a>
+                    </Box>
                   )}
-                </li>
+                </Box>
               ))}
-          </ul>
+          </Stack>
         </div>
       )}
       {cut && lot && (
@@ -203,18 +231,20 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
                 onClick={() => setBarrel(barrel === id ? null : id)}
               >
                 {thousandthsText(capacity)} mL
-                <small>{atHand.has(id) ? ` ${benchWords.atHand}` : ''}</small>
+                <Box as="small" size={1}>
+                  {atHand.has(id) ? ` ${benchWords.atHand}` : ''}
+                </Box>
               </button>
             ))}
           {answer.dose.measuring && answer.dose.portion.thousandths % 2500 === 0 && (
-            <p className={classes.spoon}>
+            <Row as="p" gap={4} align="center" wrap size={3} tone="second">
               <Spoons millilitres={answer.dose.portion.thousandths / 1000} />
               {benchWords.spoon(thousandthsText(answer.dose.portion.thousandths / 5))}
-            </p>
+            </Row>
           )}
         </div>
       )}
-      <dl className={classes.rows}>
+      <Stack as="dl" className={classes.rows}>
         <div>
           <dt>{benchWords.lastGiven}</dt>
           <dd>
@@ -271,63 +301,72 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
             </dd>
           </div>
         )}
-      </dl>
+      </Stack>
       {(offers.barred.length > 0 || offers.others.length > 0) && (
-        <div className={classes.beside}>
+        <Stack gap={5}>
           {offers.barred.length > 0 && (
             <section>
               <h3>{benchWords.barred}</h3>
-              <ul>
+              <Box as="ul" above={2}>
                 {offers.barred.map((one) => (
-                  <li key={`${one.lotId}${one.pocketId}`}>
+                  <Box as="li" padY={1} key={`${one.lotId}${one.pocketId}`}>
                     <b>{one.title}</b>, {one.place}:{' '}
                     {words.care.refusal(one.why, { now, timeZone: view.timeZone })}
-                  </li>
+                  </Box>
                 ))}
-              </ul>
+              </Box>
             </section>
           )}
           {offers.others.length > 0 && (
             <section>
               <h3>{benchWords.others}</h3>
-              <ul className={classes.strengths}>
+              <Row as="ul" gap={3} wrap above={2}>
                 {offers.others.map((one) => (
-                  <li key={`${one.lotId}${one.pocketId}`}>
+                  <Stack
+                    as="li"
+                    padX={4}
+                    padY={2}
+                    line="dashed"
+                    radius={1}
+                    key={`${one.lotId}${one.pocketId}`}
+                  >
                     <b>{one.title}</b>
-                    <small>
+                    <Box as="small" tone="second">
                       {one.place}, {one.pocket}
-                    </small>
-                  </li>
+                    </Box>
+                  </Stack>
                 ))}
-              </ul>
+              </Row>
             </section>
           )}
-        </div>
+        </Stack>
       )}
       {others.length > 0 && (
-        <section className={classes.disagree}>
+        <Box as="section" padX={5} padY={4} line="seam" radius={2}>
           <h3>{benchWords.disagree}</h3>
-          <ul>
+          <Box as="ul" above={2}>
             {others.map(({ card: other, measure }) => (
               <li key={other.id}>
                 <b>{measureText(measure)}</b> {words.care.source(other)}
               </li>
             ))}
-          </ul>
-        </section>
+          </Box>
+        </Box>
       )}
       <details className={classes.sum}>
-        <summary>{benchWords.sum}</summary>
-        <ol>
+        <Box as="summary" weight="bold">
+          {benchWords.sum}
+        </Box>
+        <Box as="ol" above={2}>
           {answer.steps.map((step) => (
             <li key={words.care.step(step, view.units)}>{words.care.step(step, view.units)}</li>
           ))}
-        </ol>
+        </Box>
       </details>
       {card.stop.length > 0 && (
-        <p className={classes.stop}>
+        <Box as="p" size={3} tone="ink">
           <b>{benchWords.stop}:</b> {card.stop.join('; ')}.
-        </p>
+        </Box>
       )}
       {answer.kind !== 'refused' && (
         <NoteDose
@@ -337,13 +376,17 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
         />
       )}
       {answer.kind === 'give' && !compact && (
-        <a
+        <Box
+          as="a"
+          size={2}
+          weight="bold"
+          face="text"
           className={`${classes.quietLink} no-print`}
           href={`/bench/slip?card=${card.id}&for=${member.id}`}
         >
           {benchWords.slip}
-        </a>
+        </Box>
       )}
-    </article>
+    </Stack>
   )
 }

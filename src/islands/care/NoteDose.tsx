@@ -1,6 +1,8 @@
 /** Noting that a dose was given: now, earlier, or although something speaks against it. */
+
 import { useState } from 'react'
 import type { Dose, DoseAnswer } from '../../core/dosing/question'
+import { Row, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './care.module.css'
 
@@ -25,7 +27,7 @@ export function NoteDose({ answer, dose, onNote }: Props) {
     setWhy('')
   }
   const earlier = (
-    <label className={classes.minutes}>
+    <Row as="label" gap={4} align="center" className={classes.minutes}>
       {benchWords.minutesAgo}
       <input
         inputMode="numeric"
@@ -33,11 +35,11 @@ export function NoteDose({ answer, dose, onNote }: Props) {
         onChange={(event) => setMinutes(event.currentTarget.value)}
         aria-invalid={wrong}
       />
-    </label>
+    </Row>
   )
   if (answer.kind === 'give')
     return (
-      <div className={`${classes.note} no-print`}>
+      <Row gapX={6} gapY={4} align="center" wrap className={`${classes.note} no-print`}>
         <button
           type="button"
           className={classes.go}
@@ -47,19 +49,21 @@ export function NoteDose({ answer, dose, onNote }: Props) {
           {benchWords.give(words.care.portion(dose.portion))}
         </button>
         <details>
-          <summary>{benchWords.earlier}</summary>
+          <Row as="summary" align="center">
+            {benchWords.earlier}
+          </Row>
           {earlier}
         </details>
-      </div>
+      </Row>
     )
   return (
     <details className={`${classes.anyway} no-print`}>
       <summary>{benchWords.anyway}</summary>
       <p>{benchWords.anywayLead}</p>
-      <label>
+      <Stack as="label" gap={2} above={3} below={3}>
         {benchWords.why}
         <textarea value={why} rows={2} onChange={(event) => setWhy(event.currentTarget.value)} />
-      </label>
+      </Stack>
       {earlier}
       <button
         type="button"

@@ -1,5 +1,7 @@
 /** Whom to call, on top of everything; each number can be pressed. */
+
 import type { Member } from '../../core/household/member'
+import { Box, Row } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './care.module.css'
 
@@ -26,18 +28,36 @@ export function NumbersStrap({ numbers, member }: Props) {
     ...contacts.filter(({ phone }) => phone !== ''),
   ]
   return (
-    <nav className={classes.numbers} aria-label={w.label}>
+    <Row
+      as="nav"
+      gapX={7}
+      gapY={3}
+      justify="between"
+      wrap
+      padX={6}
+      padY={4}
+      tone="onStrap"
+      radius={2}
+      className={classes.numbers}
+      aria-label={w.label}
+    >
       {lines.map(({ name, phone }) =>
         phone === '' ? (
-          <span key={name}>
-            {name} <b>{w.none}</b>
-          </span>
+          <Box as="span" gap={3} align="center" key={name}>
+            {name}{' '}
+            <Box as="b" face="display" nowrap>
+              {w.none}
+            </Box>
+          </Box>
         ) : (
-          <a key={name} href={dialled(phone)}>
-            {name} <b>{phone}</b>
-          </a>
+          <Box as="a" gap={3} align="center" key={name} href={dialled(phone)}>
+            {name}{' '}
+            <Box as="b" face="display" nowrap>
+              {phone}
+            </Box>
+          </Box>
         ),
       )}
-    </nav>
+    </Row>
   )
 }

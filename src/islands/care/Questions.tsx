@@ -1,8 +1,10 @@
 /** What has to be asked before a dose is shown: answered here in one press, and kept. */
+
 import { useState } from 'react'
 import type { Question } from '../../core/dosing/refusal'
 import { questionKey } from '../../core/dosing/refusal'
 import type { Member } from '../../core/household/member'
+import { Box, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './care.module.css'
 import type { Answers } from './useAnswers'
@@ -18,16 +20,26 @@ interface Props {
 export function Questions({ member, questions, answers }: Props) {
   if (questions.length === 0) return null
   return (
-    <section className={classes.questions} aria-label={questionsWords.title}>
+    <Stack
+      as="section"
+      gap={4}
+      padX={6}
+      padY={5}
+      surface="paper"
+      line="heavy"
+      radius={2}
+      className={classes.questions}
+      aria-label={questionsWords.title}
+    >
       <h3>{questionsWords.title}</h3>
-      <ul>
+      <Stack as="ul" gap={5}>
         {questions.map((question) => (
-          <li key={questionKey(question)}>
+          <Stack as="li" gap={3} key={questionKey(question)}>
             <Asked question={question} member={member} answers={answers} />
-          </li>
+          </Stack>
         ))}
-      </ul>
-    </section>
+      </Stack>
+    </Stack>
   )
 }
 
@@ -46,19 +58,19 @@ function Asked({
       return (
         <>
           <p>{questionsWords.notAsked(question.topic, member.name)}</p>
-          <div className={classes.presses}>
+          <Box align="end" className={classes.presses}>
             <button type="button" disabled={answers.busy} onClick={() => answers.none(question)}>
               {questionsWords.none(question.topic)}
             </button>
             <a href={page}>{questionsWords.some}</a>
-          </div>
+          </Box>
         </>
       )
     case 'note_says':
       return (
         <>
           <p>{questionsWords.noteSays(question.noted)}</p>
-          <div className={classes.presses}>
+          <Box align="end" className={classes.presses}>
             <button
               type="button"
               disabled={answers.busy}
@@ -73,7 +85,7 @@ function Asked({
             >
               {questionsWords.isNotSo}
             </button>
-          </div>
+          </Box>
         </>
       )
     case 'ask_first':
@@ -92,22 +104,26 @@ function Word({
   return (
     <>
       <p>{questionsWords.askFirst(question.reason)}</p>
-      <p className={classes.source}>{question.source}</p>
-      <form
+      <Box as="p" size={2} tone="second" className={classes.source}>
+        {question.source}
+      </Box>
+      <Box
+        as="form"
+        align="end"
         className={classes.presses}
         onSubmit={(event) => {
           event.preventDefault()
           if (who.trim() !== '') answers.settled(question, who.trim())
         }}
       >
-        <label>
+        <Stack as="label" gap={2} size={2}>
           {questionsWords.who}
           <input value={who} maxLength={120} onChange={(event) => setWho(event.target.value)} />
-        </label>
+        </Stack>
         <button type="submit" disabled={answers.busy || who.trim() === ''}>
           {questionsWords.mayBeGiven}
         </button>
-      </form>
+      </Box>
     </>
   )
 }

@@ -1,7 +1,9 @@
 /** A syringe drawn to scale: the face of its plunger stands at the volume. */
+
 import { type Barrel, drawSyringe } from '../../core/dosing/barrel'
 import { thousandthsText } from '../../core/quantity/exact'
 import type { Microlitres } from '../../core/quantity/measure'
+import { Box } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './care.module.css'
 
@@ -101,10 +103,10 @@ export function Syringe({ barrel, fill, note }: Props) {
           {amount}
         </text>
       </svg>
-      <figcaption>
+      <Box as="figcaption" size={2} tone="second">
         {name}
         {note && `, ${note}`}
-      </figcaption>
+      </Box>
     </figure>
   )
 }

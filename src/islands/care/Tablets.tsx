@@ -1,4 +1,5 @@
 /** Whole tablets and a cut one, drawn: what is given is filled, what stays is an outline. */
+import { Box } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './care.module.css'
 
@@ -59,7 +60,9 @@ export function Tablets({ quarters, cuts, text }: Props) {
           )
         })}
       </svg>
-      <figcaption>{text}</figcaption>
+      <Box as="figcaption" size={2} tone="second">
+        {text}
+      </Box>
     </figure>
   )
 }

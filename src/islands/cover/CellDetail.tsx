@@ -1,7 +1,9 @@
 /** Why a cell is as it is: the lots and where they lie, what is held back, what would close the gap. */
+
 import { useMemo } from 'react'
 import { explain, type PartAnswer, type WayAnswer } from '../../core/cover/explain'
 import type { Need } from '../../core/cover/need'
+import { Box, Row, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { type GridCell, PARTY } from './columns'
@@ -33,20 +35,20 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout }: Prop
   ]
   return (
     <section className={classes.detail} aria-label={title.filter(Boolean).join(', ')}>
-      <header>
-        <h3>
+      <Row as="header" gap={6} align="baseline" justify="between">
+        <Box as="h3" size={4}>
           {title.filter(Boolean).join(' · ')}: {coverWords.states[cell.state]}
-        </h3>
+        </Box>
         <button type="button" onClick={onClose} aria-label={words.find.close}>
           ×
         </button>
-      </header>
+      </Row>
       {need.call && (
-        <p className={classes.call}>
+        <Box as="p" below={4}>
           <b>{coverWords.callFirst}:</b> {need.call}
-        </p>
+        </Box>
       )}
-      <div className={classes.ways}>
+      <Stack gap={4} className={classes.ways}>
         {explained.ways.map((way) => (
           <Way
             key={way.way.name}
@@ -56,26 +58,30 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout }: Prop
             onWithout={onWithout}
           />
         ))}
-      </div>
+      </Stack>
       {explained.closings.length > 0 && (
-        <div className={classes.closes}>
-          <h4>{coverWords.closes}</h4>
+        <Box above={4} className={classes.closes}>
+          <Box as="h4" size={3} weight="bold" face="text">
+            {coverWords.closes}
+          </Box>
           <ul>
             {explained.closings.map((closing) => (
-              <li key={closing.way}>
+              <Box as="li" padY={1} key={closing.way}>
                 {coverWords.closing(closing, kitName, habits.currency)}{' '}
                 <small>{coverWords.afterIt(closing.becomes)}</small>
-              </li>
+              </Box>
             ))}
           </ul>
-        </div>
+        </Box>
       )}
       {explained.cautions.map((caution) => (
-        <p key={caution} className={classes.caution}>
+        <Box as="p" above={4} size={2} key={caution} className={classes.caution}>
           {coverWords.caution}: {caution}
-        </p>
+        </Box>
       ))}
-      <p className={classes.sourceLine}>{coverWords.sourceOf(need.source)}</p>
+      <Box as="p" above={4} size={2} tone="second">
+        {coverWords.sourceOf(need.source)}
+      </Box>
     </section>
   )
 }
@@ -100,10 +106,18 @@ function Way({
     ).values(),
   ]
   return (
-    <div className={classes.way} data-chosen={chosen}>
-      <h4>
+    <Box
+      padX={5}
+      padY={4}
+      surface="paper"
+      line="dashed"
+      radius={2}
+      className={classes.way}
+      data-chosen={chosen}
+    >
+      <Box as="h4" below={2} size={3} weight="bold" face="text">
         <small>{answer.first ? coverWords.first : coverWords.planB}</small> {answer.way.name}
-      </h4>
+      </Box>
       <ul>
         {answer.fromTap.map((part) => (
           <li key={part.any.join()}>
@@ -120,19 +134,21 @@ function Way({
         ))}
       </ul>
       {held.length > 0 && (
-        <div className={classes.held}>
-          <h5>{coverWords.heldBack}</h5>
+        <Box above={4}>
+          <Box as="h5" size={2}>
+            {coverWords.heldBack}
+          </Box>
           <ul>
             {held.slice(0, 6).map((one) => (
-              <li key={`${one.title}/${one.kitId}`}>
+              <Box as="li" size={2} key={`${one.title}/${one.kitId}`}>
                 {one.title}{' '}
                 <small>{one.why.map((why) => coverWords.why(why, today)).join('; ')}</small>
-              </li>
+              </Box>
             ))}
           </ul>
-        </div>
+        </Box>
       )}
-    </div>
+    </Box>
   )
 }
 

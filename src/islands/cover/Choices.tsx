@@ -1,4 +1,5 @@
 /** A row of presses that are each on or off: kits, people, skills. */
+import { Box, Row } from '../../ui/Box'
 import classes from './cover.module.css'
 
 export interface Choice {
@@ -17,8 +18,10 @@ export const Choices = ({
   readonly choices: readonly Choice[]
   readonly onToggle: (id: string) => void
 }) => (
-  <fieldset className={classes.choices}>
-    <legend>{label}</legend>
+  <Row as="fieldset" gap={3} wrap shrink className={classes.choices}>
+    <Box as="legend" below={2} size={2} weight="bold">
+      {label}
+    </Box>
     {choices.map(({ id, name, on, hue }) => (
       <button
         key={id}
@@ -31,5 +34,5 @@ export const Choices = ({
         {name}
       </button>
     ))}
-  </fieldset>
+  </Row>
 )

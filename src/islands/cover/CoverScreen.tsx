@@ -1,5 +1,7 @@
 /** Cover (planning, at a desk): for every problem that can happen, whether these kits hold for these people and animals. */
+
 import { useMemo, useState } from 'react'
+import { Box, Row } from '../../ui/Box'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import { BoardGrid } from './BoardGrid'
@@ -64,14 +66,18 @@ function CoverBoard({ initial, place: chosen }: Props) {
   const unmatched = cover.view.items.filter((item) => isUnsaid(cover.view, item)).length
   return (
     <>
-      <header className={classes.head}>
+      <Box as="header" below={5} className={classes.head}>
         <h1>{coverWords.headline(place.name, gaps, cells.length)}</h1>
-        <p className="second">{coverWords.under(holds.length, cells.length)}</p>
-      </header>
+        <Box as="p" size={3} className="second">
+          {coverWords.under(holds.length, cells.length)}
+        </Box>
+      </Box>
       <WhatIf cover={cover} asked={asked} />
-      <div className={`${classes.how} no-print`}>
-        <fieldset className={classes.choices}>
-          <legend className="visually-hidden">{coverWords.by.label}</legend>
+      <Row gap={5} align="center" wrap above={5} below={4} className="no-print">
+        <Row as="fieldset" gap={3} wrap shrink className={classes.choices}>
+          <Box as="legend" below={2} size={2} weight="bold" className="visually-hidden">
+            {coverWords.by.label}
+          </Box>
           {(['members', 'kits'] as const).map((one) => (
             <button
               key={one}
@@ -91,9 +97,11 @@ function CoverBoard({ initial, place: chosen }: Props) {
           >
             {coverWords.onlyGaps}
           </button>
-        </fieldset>
-        <p className={classes.legend}>{coverWords.legend}</p>
-      </div>
+        </Row>
+        <Box as="p" size={2} tone="second">
+          {coverWords.legend}
+        </Box>
+      </Row>
       <BoardGrid
         cover={cover}
         grid={grid}
@@ -102,9 +110,9 @@ function CoverBoard({ initial, place: chosen }: Props) {
         onWithout={asked.toggleItem}
       />
       {unmatched > 0 && (
-        <p className={classes.note}>
+        <Box as="p" padX={5} padY={3} below={4} size={2} surface="canvas" className={classes.note}>
           {coverWords.unmatched(unmatched)} <a href="/cover/items">{coverWords.match}</a>
-        </p>
+        </Box>
       )}
     </>
   )

@@ -1,4 +1,5 @@
 /** Could the sitter cope (planning, before leaving): the links that are missing on a chosen evening. */
+
 import { TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { isPlainDate } from '../../core/calendar/plainDate'
@@ -7,6 +8,7 @@ import type { Question } from '../../core/cover/asking'
 import { evening, type MissingLink } from '../../core/cover/evening'
 import { explain } from '../../core/cover/explain'
 import type { KitId, MemberId } from '../../core/ids'
+import { Box, Stack } from '../../ui/Box'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { Choices } from './Choices'
@@ -82,12 +84,14 @@ function Evening({ initial, place: chosen }: Props) {
   }
   return (
     <>
-      <header className={classes.head}>
+      <Box as="header" below={5} className={classes.head}>
         <h1>{eveningWords.headline(lines.length, judged.held, judged.of)}</h1>
-        <p className="second">{eveningWords.under}</p>
-      </header>
+        <Box as="p" size={3} className="second">
+          {eveningWords.under}
+        </Box>
+      </Box>
       <div className={classes.evening}>
-        <div className={classes.asked}>
+        <Stack gap={6} padX={6} padY={5} line="dashed" radius={2}>
           <Choices
             label={eveningWords.where}
             choices={view.places.map(({ id, name, hue }) => ({
@@ -117,15 +121,24 @@ function Evening({ initial, place: chosen }: Props) {
             choices={SITTER_SKILLS.map((id) => ({ id, name: SKILLS[id].name, on: skills.has(id) }))}
             onToggle={(id) => setSkills(flip(skills, id as SkillId))}
           />
-        </div>
+        </Stack>
         <ol className={classes.links}>
           {lines.map(({ link, names }) => {
             const { what, todo } = eveningWords.link(link, memberName)
             return (
-              <li key={`${what}${names.join()}`} data-life={isLife(link)}>
-                <b>{names.length > 1 ? `${what.split(':')[0]}: ${names.join(', ')}` : what}</b>
-                <small className={classes.todo}>{closing(link) ?? todo}</small>
-              </li>
+              <Box
+                as="li"
+                lineBelow="hairline"
+                key={`${what}${names.join()}`}
+                data-life={isLife(link)}
+              >
+                <Box as="b" size={3} block>
+                  {names.length > 1 ? `${what.split(':')[0]}: ${names.join(', ')}` : what}
+                </Box>
+                <Box as="small" size={2} tone="second" block className={classes.todo}>
+                  {closing(link) ?? todo}
+                </Box>
+              </Box>
             )
           })}
         </ol>

@@ -1,4 +1,5 @@
 /** What to do first, where there is nothing to judge yet. */
+import { Box } from '../../ui/Box'
 import classes from './cover.module.css'
 
 export const Nothing = ({
@@ -14,7 +15,21 @@ export const Nothing = ({
 }) => (
   <div className={classes.nothing}>
     <h1>{title}</h1>
-    <p>{text}</p>
-    <a href={href}>{to}</a>
+    <Box as="p" above={3} below={6}>
+      {text}
+    </Box>
+    <Box
+      as="a"
+      padX={6}
+      padY={4}
+      weight="bold"
+      tone="paper"
+      surface="ink"
+      line="ink"
+      radius={2}
+      href={href}
+    >
+      {to}
+    </Box>
   </div>
 )

@@ -1,6 +1,8 @@
 /** The toggles above the board: each re-judges it whole. */
+
 import { Select, TextInput } from '@mantine/core'
 import { isPlainDate } from '../../core/calendar/plainDate'
+import { Box, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import { Choices } from './Choices'
 import classes from './cover.module.css'
@@ -16,7 +18,14 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
   const ofPlaceFirst = (a: { placeId: string }, b: { placeId: string }): number =>
     Number(b.placeId === asked.asked.placeId) - Number(a.placeId === asked.asked.placeId)
   return (
-    <div className={`${classes.whatIf} no-print`}>
+    <Stack
+      gap={3}
+      padX={5}
+      padY={4}
+      line="dashed"
+      radius={2}
+      className={`${classes.whatIf} no-print`}
+    >
       <Choices
         label={coverWords.place}
         choices={view.places.map(({ id, name, hue }) => ({
@@ -42,7 +51,7 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
         }))}
         onToggle={asked.toggleKit}
       />
-      <div className={classes.when}>
+      <Stack gap={6} align="center" justify="start" className={classes.when}>
         <TextInput
           type="date"
           label={coverWords.on}
@@ -80,9 +89,9 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
             {coverWords.reset}
           </button>
         )}
-      </div>
+      </Stack>
       {asked.asked.without.size > 0 && (
-        <p className={classes.withoutList}>
+        <Box as="p" size={2} className={classes.withoutList}>
           {coverWords.without}:{' '}
           {[...asked.asked.without].map((id) => {
             const title = laid.things.find(({ itemId }) => itemId === id)?.title ?? ''
@@ -98,8 +107,8 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
               </button>
             )
           })}
-        </p>
+        </Box>
       )}
-    </div>
+    </Stack>
   )
 }

@@ -1,4 +1,5 @@
 /** A new member, or a guest in three facts. */
+
 import { Button, Checkbox, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { addMember } from '../../contract/members'
@@ -8,6 +9,7 @@ import { blankFacts } from '../../core/household/member'
 import { SPECIES, type Species } from '../../core/household/species'
 import { TOPICS, type Topic } from '../../core/household/told'
 import { useActing } from '../../ui/acting'
+import { Row, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { TOPIC_NAMES } from '../../words/care/objections'
@@ -78,8 +80,10 @@ export function AddMember({
     else setWho(NOBODY)
   }
   return (
-    <form
-      className={classes.form}
+    <Stack
+      as="form"
+      gap={5}
+      above={4}
       aria-label={isGuest ? words.members.guest : householdWords.addMember}
       onSubmit={(event) => {
         event.preventDefault()
@@ -87,7 +91,7 @@ export function AddMember({
       }}
     >
       {isGuest && <p className="second">{words.members.guestFacts}</p>}
-      <div className={classes.pair}>
+      <Stack gap={5} align="start" columns={2}>
         <TextInput
           autoFocus
           required
@@ -128,7 +132,7 @@ export function AddMember({
             onChange={(event) => setUntil(event.currentTarget.value)}
           />
         )}
-      </div>
+      </Stack>
       {!isGuest && (
         <TextInput
           label={householdWords.note}
@@ -136,7 +140,7 @@ export function AddMember({
           onChange={(event) => setWho({ ...who, note: event.currentTarget.value })}
         />
       )}
-      <fieldset className={classes.asked}>
+      <Row as="fieldset" gapX={6} gapY={4} wrap line="seam" radius={2} className={classes.asked}>
         <legend>{householdWords.askNow.title}</legend>
         {TOPICS.map((topic) => (
           <Select
@@ -155,7 +159,7 @@ export function AddMember({
         {TOPICS.some((topic) => told[topic] === 'some') && (
           <p className="second">{householdWords.askNow.next}</p>
         )}
-      </fieldset>
+      </Row>
       {who.species === 'person' && !isGuest && (
         <Checkbox
           label={householdWords.helper}
@@ -163,14 +167,14 @@ export function AddMember({
           onChange={(event) => setWho({ ...who, helper: event.currentTarget.checked })}
         />
       )}
-      <div className={classes.presses}>
+      <Row gap={4}>
         <Button type="submit" loading={busy} disabled={who.name.trim() === '' || wrongWeight}>
           {householdWords.add}
         </Button>
         <Button variant="default" onClick={onDone}>
           {householdWords.done}
         </Button>
-      </div>
-    </form>
+      </Row>
+    </Stack>
   )
 }

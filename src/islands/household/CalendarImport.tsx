@@ -1,8 +1,10 @@
 /** Reads a calendar file in the browser, shows what is to come, and adds what is ticked as visits. */
+
 import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { importVisits } from '../../contract/places'
 import { useActing } from '../../ui/acting'
+import { Box, Row } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/frame/format'
@@ -60,7 +62,16 @@ export function CalendarImport({ place }: Props) {
         />
       </label>
       {reading && (
-        <section className={classes.calendar} aria-label={importingWords.importTo(place.name)}>
+        <Box
+          as="section"
+          pad={5}
+          above={4}
+          surface="canvas"
+          line="dashed"
+          radius={2}
+          className={classes.calendar}
+          aria-label={importingWords.importTo(place.name)}
+        >
           {reading === 'reading' ? (
             <p role="status">{importingWords.reading}</p>
           ) : reading.kind === 'refused' ? (
@@ -73,7 +84,7 @@ export function CalendarImport({ place }: Props) {
               <small className="second">
                 {importingWords.leftOut(reading.past, reading.unreadable)}
               </small>
-              <ul>
+              <Box as="ul" above={3} below={5}>
                 {visits.map((visit, index) => (
                   <li key={`${visit.uid}${visit.startsOn}`}>
                     <label>
@@ -88,10 +99,10 @@ export function CalendarImport({ place }: Props) {
                     </label>
                   </li>
                 ))}
-              </ul>
+              </Box>
             </>
           )}
-          <div className={classes.presses}>
+          <Row gap={4}>
             {visits.length > 0 && (
               <Button loading={busy} disabled={taken.length === 0} onClick={() => void take()}>
                 {importingWords.take(taken.length)}
@@ -100,8 +111,8 @@ export function CalendarImport({ place }: Props) {
             <Button variant="default" onClick={() => setReading(null)}>
               {words.kits.cancel}
             </Button>
-          </div>
-        </section>
+          </Row>
+        </Box>
       )}
     </>
   )

@@ -1,10 +1,12 @@
 /** Addresses that calendar programs subscribe to. */
+
 import { Button, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { addFeed, readFeeds, removeFeed } from '../../contract/household'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
+import { Box, Row } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './household.module.css'
 
@@ -23,9 +25,11 @@ export function Feeds() {
   }
   return (
     <section className={classes.part} aria-label={feedsWords.title}>
-      <header>
-        <h2>{feedsWords.title}</h2>
-      </header>
+      <Row as="header" gap={5} align="baseline" justify="between">
+        <Box as="h2" size={4}>
+          {feedsWords.title}
+        </Box>
+      </Row>
       <p className="second">{feedsWords.lead}</p>
       <ul>
         {data?.feeds.map(({ id, name: of, path }) => (
@@ -49,7 +53,12 @@ export function Feeds() {
           </li>
         ))}
       </ul>
-      <form
+      <Row
+        as="form"
+        gap={4}
+        align="end"
+        wrap
+        above={4}
         className={classes.feed}
         onSubmit={(event) => {
           event.preventDefault()
@@ -65,7 +74,7 @@ export function Feeds() {
         <Button type="submit" loading={busy} disabled={name.trim() === ''}>
           {feedsWords.add}
         </Button>
-      </form>
+      </Row>
     </section>
   )
 }

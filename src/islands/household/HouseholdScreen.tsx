@@ -1,8 +1,10 @@
 /** The household (now and then, at a desk): who belongs to it, where it keeps things, how it writes. */
+
 import { useQuery } from '@tanstack/react-query'
 import { readHousehold } from '../../contract/household'
 import { readActs } from '../../contract/record'
 import { call } from '../../device/call'
+import { Row } from '../../ui/Box'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import type { CoverView } from '../cover/useCover'
@@ -43,7 +45,7 @@ function HouseholdParts({ initial, acts, who, cover }: Props) {
   })
   return (
     <>
-      <header className={classes.head}>
+      <Row as="header" gap={6} align="start" justify="between" below={6}>
         <div>
           <h1>{data.household.name}</h1>
           <p className="second">{words.household.signedIn(who)}</p>
@@ -52,7 +54,7 @@ function HouseholdParts({ initial, acts, who, cover }: Props) {
           <a href="/account">{words.account.open}</a>
           <SignOut />
         </nav>
-      </header>
+      </Row>
       <Members initial={cover} />
       <div className={classes.parts}>
         <Places places={data.places} members={data.members} />

@@ -1,6 +1,8 @@
 /** What was done lately; each act may be taken back. */
+
 import { undoAct } from '../../contract/record'
 import { useActing } from '../../ui/acting'
+import { Box, Row } from '../../ui/Box'
 import { words } from '../../words'
 import { actWord } from '../../words/frame/acts'
 import { moment } from '../../words/frame/format'
@@ -18,9 +20,11 @@ export function Lately({ acts, timeZone }: Props) {
   const { run, busy } = useActing()
   return (
     <section className={classes.part} aria-label={householdWords.recent}>
-      <header>
-        <h2>{householdWords.recent}</h2>
-      </header>
+      <Row as="header" gap={5} align="baseline" justify="between">
+        <Box as="h2" size={4}>
+          {householdWords.recent}
+        </Box>
+      </Row>
       {acts.length === 0 && <p className="second">{householdWords.nothingYet}</p>}
       <ul>
         {acts.slice(0, 14).map((act) => (

@@ -1,4 +1,5 @@
 /** People and animals as cards with their readiness, and adding one or a guest. */
+
 import { useMemo, useState } from 'react'
 import { removeMember } from '../../contract/members'
 import { daysBetween } from '../../core/calendar/plainDate'
@@ -7,6 +8,7 @@ import { takesSomething } from '../../core/cover/pantry'
 import { notAsked } from '../../core/household/asked'
 import { weightOn } from '../../core/household/weight'
 import { useActing } from '../../ui/acting'
+import { Box, Row, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { TOPIC_NAMES } from '../../words/care/objections'
@@ -25,7 +27,7 @@ export function Members({ initial }: { readonly initial: CoverView }) {
   const cards = useMemo(() => memberCards(laid, today), [laid, today])
   return (
     <section className={classes.members} aria-label={householdWords.members}>
-      <header>
+      <Row as="header" gap={6} align="baseline" justify="between">
         <h2>{householdWords.members}</h2>
         {!adding && (
           <span>
@@ -37,17 +39,17 @@ export function Members({ initial }: { readonly initial: CoverView }) {
             </button>
           </span>
         )}
-      </header>
+      </Row>
       {adding && <AddMember isGuest={adding === 'guest'} onDone={() => setAdding(null)} />}
       {view.members.length === 0 && !adding && <p className="second">{householdWords.noMembers}</p>}
       {view.places.length > 0 && view.members.length > 0 && (
         <p className="second">{householdWords.readinessBy}</p>
       )}
-      <ul>
+      <Stack as="ul" gap={5} above={4}>
         {cards.map((card) => (
           <Card key={card.member.id} card={card} view={view} />
         ))}
-      </ul>
+      </Stack>
     </section>
   )
 }
@@ -75,11 +77,22 @@ function Card({
     ),
   ].filter(Boolean)
   return (
-    <li className={classes.card}>
+    <Stack
+      as="li"
+      gap={5}
+      align="start"
+      padX={5}
+      padY={4}
+      line="dashed"
+      radius={2}
+      className={classes.card}
+    >
       <Portrait member={member} photo={view.photos.find((one) => one.memberId === member.id)} />
       <div>
-        <a href={`/members/${member.id}`}>{member.name}</a>
-        <small>
+        <Box as="a" size={4} weight="bold" face="display" href={`/members/${member.id}`}>
+          {member.name}
+        </Box>
+        <Box as="small" size={2} tone="second" block>
           {[
             member.species,
             member.born ? householdWords.age(daysBetween(member.born, today)) : '',
@@ -88,25 +101,38 @@ function Card({
           ]
             .filter(Boolean)
             .join(' · ')}
-        </small>
-        <p className={classes.ready}>
+        </Box>
+        <Row as="p" gap={3} above={2} below={1} className={classes.ready}>
           {places.map(({ placeId, readiness }) => {
             const place = view.places.find(({ id }) => id === placeId)
             return (
               place &&
               readiness !== null && (
-                <span key={placeId} data-hue={place.hue} title={place.name}>
+                <Box
+                  as="span"
+                  padX={3}
+                  padY={1}
+                  size={3}
+                  weight="bold"
+                  tone="onStrap"
+                  face="display"
+                  text="center"
+                  radius={1}
+                  key={placeId}
+                  data-hue={place.hue}
+                  title={place.name}
+                >
                   <span className="visually-hidden">{place.name} </span>
                   {words.members.readiness(readiness)}
-                </span>
+                </Box>
               )
             )
           })}
-        </p>
+        </Row>
         {minded.map((line) => (
-          <small key={line} className={classes.minded}>
+          <Box as="small" size={2} tone="second" block key={line} className={classes.minded}>
             {line}
-          </small>
+          </Box>
         ))}
       </div>
       <button
@@ -124,6 +150,6 @@ function Card({
       >
         {householdWords.remove}
       </button>
-    </li>
+    </Stack>
   )
 }

@@ -1,4 +1,5 @@
 /** Changes what is known of a place: how far help is, the air, who is there and when. */
+
 import { MultiSelect, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changePlace } from '../../contract/places'
@@ -6,6 +7,7 @@ import type { Weekday } from '../../core/calendar/plainDate'
 import type { Rhythm } from '../../core/calendar/presence'
 import { CLIMATES, type Climate, SIGNALS, type Signal } from '../../core/household/places'
 import { useActing } from '../../ui/acting'
+import { Box, Row, Stack } from '../../ui/Box'
 import { FormDialog } from '../../ui/FormDialog'
 import { words } from '../../words'
 import classes from './household.module.css'
@@ -110,7 +112,7 @@ export function PlaceForm({ place, members, onClose }: Props) {
         value={fields.name}
         onChange={(event) => set({ name: event.currentTarget.value })}
       />
-      <div className={classes.pair}>
+      <Stack gap={5} align="start" columns={2}>
         <TextInput
           label={placesWords.minutesToHelp}
           inputMode="numeric"
@@ -125,8 +127,8 @@ export function PlaceForm({ place, members, onClose }: Props) {
           error={toVet === 'wrong' ? placesWords.wrongMinutes : undefined}
           onChange={(event) => set({ minutesToVet: event.currentTarget.value })}
         />
-      </div>
-      <div className={classes.pair}>
+      </Stack>
+      <Stack gap={5} align="start" columns={2}>
         <Select
           label={placesWords.signal}
           placeholder={placesWords.unsaid}
@@ -143,7 +145,7 @@ export function PlaceForm({ place, members, onClose }: Props) {
           onChange={(climate) => set({ climate: climate as Climate | null })}
           data={CLIMATES.map((value) => ({ value, label: placesWords.climateWord(value) }))}
         />
-      </div>
+      </Stack>
       <MultiSelect
         label={placesWords.usually}
         value={fields.usuallyThere}
@@ -163,10 +165,12 @@ export function PlaceForm({ place, members, onClose }: Props) {
         ]}
       />
       {onDays && (
-        <fieldset className={classes.week}>
-          <legend>{placesWords.days}</legend>
+        <Row as="fieldset" gap={3} wrap className={classes.week}>
+          <Box as="legend" below={2} weight="bold">
+            {placesWords.days}
+          </Box>
           {WEEK.map((day) => (
-            <label key={day}>
+            <Box as="label" padX={4} padY={3} line="seam" radius={2} key={day}>
               <input
                 type="checkbox"
                 checked={fields.days.includes(day)}
@@ -179,16 +183,20 @@ export function PlaceForm({ place, members, onClose }: Props) {
                 }
               />
               {placesWords.weekdays[day - 1]}
-            </label>
+            </Box>
           ))}
-          {fields.days.length === 0 && <small role="alert">{placesWords.pickDay}</small>}
-        </fieldset>
+          {fields.days.length === 0 && (
+            <Box as="small" tone="bad" role="alert">
+              {placesWords.pickDay}
+            </Box>
+          )}
+        </Row>
       )}
       {fields.rhythm === 'season' && (
-        <div className={classes.pair}>
+        <Stack gap={5} align="start" columns={2}>
           {month('fromMonth')}
           {month('toMonth')}
-        </div>
+        </Stack>
       )}
     </FormDialog>
   )

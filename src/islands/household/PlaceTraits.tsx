@@ -1,7 +1,9 @@
 /** What can happen at a place: needs follow from it. */
+
 import { changePlace } from '../../contract/places'
 import { PLACE_TRAIT_IDS, PLACE_TRAITS } from '../../core/household/places'
 import { useActing } from '../../ui/acting'
+import { Row } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './household.module.css'
 import type { HouseholdView } from './view'
@@ -17,7 +19,7 @@ export function PlaceTraits({ place }: { readonly place: HouseholdView['places']
       words.undo.did.saved,
     )
   return (
-    <fieldset className={classes.traits}>
+    <Row as="fieldset" gap={3} align="end" wrap above={3} below={3} className={classes.traits}>
       <legend className="visually-hidden">{householdWords.traits(place.name)}</legend>
       {PLACE_TRAIT_IDS.map((trait) => {
         const isOn = place.traits.includes(trait)
@@ -35,6 +37,6 @@ export function PlaceTraits({ place }: { readonly place: HouseholdView['places']
           </button>
         )
       })}
-    </fieldset>
+    </Row>
   )
 }

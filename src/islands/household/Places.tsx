@@ -1,9 +1,11 @@
 /** Places, how often somebody is there, and the dated visits that errands are planned by. */
+
 import { Button, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { addVisit, calendarFile, removeVisit } from '../../contract/places'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { useActing } from '../../ui/acting'
+import { Box, Row, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/frame/format'
@@ -23,12 +25,14 @@ interface PlacesProps {
 
 export const Places = ({ places, members }: PlacesProps) => (
   <section className={classes.part} aria-label={householdWords.places}>
-    <header>
-      <h2>{householdWords.places}</h2>
+    <Row as="header" gap={5} align="baseline" justify="between">
+      <Box as="h2" size={4}>
+        {householdWords.places}
+      </Box>
       <a className={classes.quiet} href="/kits">
         {words.kits.addPlace}
       </a>
-    </header>
+    </Row>
     {places.length === 0 && <p className="second">{words.kits.noPlaces}</p>}
     {places.map((place) => (
       <PlaceVisits key={place.id} place={place} members={members} />
@@ -72,8 +76,10 @@ function PlaceVisits({ place, members }: PlaceProps) {
   }
   const backwards = visit !== null && visit.to !== '' && visit.to < visit.from
   return (
-    <div className={classes.place} data-hue={place.hue}>
-      <h3>{place.name}</h3>
+    <Box above={4} className={classes.place} data-hue={place.hue}>
+      <Box as="h3" size={3} tone="hue">
+        {place.name}
+      </Box>
       <p className="second">
         {[householdWords.rhythm(place.rhythm), words.places.summary(place), place.note]
           .filter(Boolean)
@@ -102,15 +108,17 @@ function PlaceVisits({ place, members }: PlaceProps) {
         ))}
       </ul>
       {visit ? (
-        <form
-          className={classes.form}
+        <Stack
+          as="form"
+          gap={5}
+          above={4}
           aria-label={`${householdWords.addVisit}: ${place.name}`}
           onSubmit={(event) => {
             event.preventDefault()
             void submit()
           }}
         >
-          <div className={classes.pair}>
+          <Stack gap={5} align="start" columns={2}>
             <TextInput
               autoFocus
               required
@@ -128,24 +136,24 @@ function PlaceVisits({ place, members }: PlaceProps) {
               error={backwards ? householdWords.backwards : undefined}
               onChange={(event) => setVisit({ ...visit, to: event.currentTarget.value })}
             />
-          </div>
+          </Stack>
           <TextInput
             label={householdWords.label}
             maxLength={120}
             value={visit.label}
             onChange={(event) => setVisit({ ...visit, label: event.currentTarget.value })}
           />
-          <div className={classes.presses}>
+          <Row gap={4}>
             <Button type="submit" loading={busy} disabled={backwards}>
               {householdWords.add}
             </Button>
             <Button variant="default" onClick={() => setVisit(null)}>
               {words.kits.cancel}
             </Button>
-          </div>
-        </form>
+          </Row>
+        </Stack>
       ) : (
-        <div className={classes.placePresses}>
+        <Row gapX={6} gapY={2} align="center" wrap>
           <button
             type="button"
             className={classes.quiet}
@@ -163,7 +171,7 @@ function PlaceVisits({ place, members }: PlaceProps) {
             {words.places.facts}
           </button>
           <CalendarImport place={place} />
-        </div>
+        </Row>
       )}
       {changing && (
         <PlaceForm
@@ -173,6 +181,6 @@ function PlaceVisits({ place, members }: PlaceProps) {
           onClose={() => setChanging(false)}
         />
       )}
-    </div>
+    </Box>
   )
 }

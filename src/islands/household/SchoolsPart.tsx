@@ -1,4 +1,5 @@
 /** Where practitioners disagree: the household's answer to each, with the reason for ours and the caution of the chosen. */
+
 import { Select } from '@mantine/core'
 import { changeHousehold } from '../../contract/household'
 import {
@@ -9,6 +10,7 @@ import {
   schoolsOf,
 } from '../../core/cover/schools'
 import { useActing } from '../../ui/acting'
+import { Box, Row, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './household.module.css'
 import type { HouseholdView } from './view'
@@ -26,11 +28,13 @@ export function SchoolsPart({ household }: { readonly household: HouseholdView['
     )
   return (
     <section className={classes.part} aria-label={words.members.schools}>
-      <header>
-        <h2>{words.members.schools}</h2>
-      </header>
+      <Row as="header" gap={5} align="baseline" justify="between">
+        <Box as="h2" size={4}>
+          {words.members.schools}
+        </Box>
+      </Row>
       <p className="second">{words.members.schoolsUnder}</p>
-      <div className={classes.schools}>
+      <Stack gap={6} above={4} className={classes.schools}>
         {SCHOOL_QUESTIONS.map((question) => {
           const { caution } = schoolAnswer(question, schools)
           return (
@@ -46,11 +50,15 @@ export function SchoolsPart({ household }: { readonly household: HouseholdView['
                   label: name,
                 }))}
               />
-              {caution && <small>{caution}</small>}
+              {caution && (
+                <Box as="small" above={2} size={2} block>
+                  {caution}
+                </Box>
+              )}
             </div>
           )
         })}
-      </div>
+      </Stack>
     </section>
   )
 }

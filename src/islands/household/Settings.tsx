@@ -1,4 +1,5 @@
 /** How the household writes and whom it calls. */
+
 import { Button, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeHousehold } from '../../contract/household'
@@ -6,6 +7,7 @@ import { EMERGENCY_NUMBERS, numbersToCall } from '../../core/household/emergency
 import { LABEL_SETS, labelSetOf } from '../../core/household/labelSet'
 import { PACES } from '../../core/rounds/pace'
 import { useActing } from '../../ui/acting'
+import { Box, Row, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './household.module.css'
 import type { HouseholdView } from './view'
@@ -38,11 +40,15 @@ export function Settings({ household }: { readonly household: Household }) {
   }
   return (
     <section className={classes.part} aria-label={householdWords.settings}>
-      <header>
-        <h2>{householdWords.settings}</h2>
-      </header>
-      <form
-        className={classes.form}
+      <Row as="header" gap={5} align="baseline" justify="between">
+        <Box as="h2" size={4}>
+          {householdWords.settings}
+        </Box>
+      </Row>
+      <Stack
+        as="form"
+        gap={5}
+        above={4}
         onSubmit={(event) => {
           event.preventDefault()
           save()
@@ -83,7 +89,7 @@ export function Settings({ household }: { readonly household: Household }) {
             ...LABEL_SETS.map((id) => ({ value: id, label: householdWords.labelSets[id] })),
           ]}
         />
-        <div className={classes.pair}>
+        <Stack gap={5} align="start" columns={2}>
           <TextInput
             label={householdWords.emergency}
             placeholder={byCountry.emergency ? householdWords.fromCountry(byCountry.emergency) : ''}
@@ -96,7 +102,7 @@ export function Settings({ household }: { readonly household: Household }) {
             maxLength={40}
             {...text('poisonNumber')}
           />
-        </div>
+        </Stack>
         <Select
           label={householdWords.timeZone}
           searchable
@@ -105,7 +111,7 @@ export function Settings({ household }: { readonly household: Household }) {
           data={timeZones(fields.timeZone)}
           limit={60}
         />
-        <div className={classes.pair}>
+        <Stack gap={5} align="start" columns={2}>
           <Select
             label={householdWords.dateOrder}
             value={fields.dateOrder}
@@ -124,7 +130,7 @@ export function Settings({ household }: { readonly household: Household }) {
             onChange={(value) => value && setFields({ ...fields, currency: value })}
             data={[...new Set([fields.currency, ...CURRENCIES])].sort()}
           />
-        </div>
+        </Stack>
         <Select
           label={words.rounds.pace}
           description={words.rounds.paceHelp[fields.roundPace]}
@@ -141,12 +147,12 @@ export function Settings({ household }: { readonly household: Household }) {
           onChange={(event) => setLookahead(event.currentTarget.value)}
           error={wrongDays ? householdWords.wrongLookahead : undefined}
         />
-        <div className={classes.presses}>
+        <Row gap={4}>
           <Button type="submit" loading={busy} disabled={wrongDays || fields.name.trim() === ''}>
             {householdWords.save}
           </Button>
-        </div>
-      </form>
+        </Row>
+      </Stack>
     </section>
   )
 }

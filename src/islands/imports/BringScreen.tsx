@@ -2,6 +2,7 @@
  * Brings a hand-kept list in (once, at a desk): choose or paste it, see how every line was
  * read, answer and mend, and only then have it written.
  */
+
 import { Button } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
@@ -11,6 +12,7 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Known } from '../../core/interchange/known'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
+import { Box, Row } from '../../ui/Box'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import classes from './bring.module.css'
@@ -75,13 +77,13 @@ function Bringing({ known: first }: Props) {
       <section className={classes.done} aria-live="polite">
         <h1>{importsWords.done(brought.lots, brought.made.kits.length)}</h1>
         <p className="second">{importsWords.doneUnder(brought.already, brought.skipped)}</p>
-        <ul className={classes.made}>
+        <Box as="ul" above={4} below={4}>
           {howReadWords.made(brought.made).map((one) => (
             <li key={one}>{one}</li>
           ))}
           {brought.held > 0 && <li>{howReadWords.heldAtFirst(brought.held)}</li>}
-        </ul>
-        <div className={classes.presses}>
+        </Box>
+        <Row gapX={6} gapY={4} align="center" wrap above={5} className={classes.presses}>
           {waiting > 0 && (
             <Button onClick={() => setBrought(null)}>{howReadWords.goOn(waiting)}</Button>
           )}
@@ -106,7 +108,7 @@ function Bringing({ known: first }: Props) {
           >
             {importsWords.again}
           </Button>
-        </div>
+        </Row>
       </section>
     )
   if (state.kind === 'open')

@@ -1,7 +1,9 @@
 /** The start: a file or pasted text; while it is read, how far it is. */
+
 import { Button, Textarea } from '@mantine/core'
 import { useState } from 'react'
 import { exportList, listTemplate } from '../../contract/imports'
+import { Box, Row, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './bring.module.css'
 import type { ListState } from './useList'
@@ -21,12 +23,12 @@ export function ChooseList({ state, onOpen, onCancel }: Props) {
     if (file) await onOpen(file.name, new Uint8Array(await file.arrayBuffer()))
   }
   return (
-    <div className={classes.start}>
-      <div className={classes.choose}>
+    <Stack gapX={8} gapY={7} align="start" className={classes.start}>
+      <div>
         <h1>{importsWords.title}</h1>
         <p className="second">{importsWords.under}</p>
         {state.kind === 'reading' ? (
-          <div className={classes.reading} aria-live="polite">
+          <Box above={7} className={classes.reading} aria-live="polite">
             <progress
               value={state.done}
               max={Math.max(1, state.total)}
@@ -36,15 +38,34 @@ export function ChooseList({ state, onOpen, onCancel }: Props) {
             <Button variant="default" onClick={onCancel}>
               {importsWords.cancel}
             </Button>
-          </div>
+          </Box>
         ) : (
           <>
             {state.refused && (
-              <p role="alert" className={classes.refused}>
+              <Box
+                as="p"
+                padX={5}
+                padY={4}
+                above={5}
+                below={5}
+                weight="bold"
+                surface="spent"
+                radius={2}
+                role="alert"
+              >
                 {importsWords.refused[state.refused]}
-              </p>
+              </Box>
             )}
-            <label
+            <Stack
+              as="label"
+              gap={2}
+              padX={6}
+              padY={7}
+              above={6}
+              below={6}
+              tone="matInk"
+              surface="mat"
+              radius={2}
               className={classes.drop}
               data-over={over}
               onDragOver={(event) => {
@@ -69,9 +90,11 @@ export function ChooseList({ state, onOpen, onCancel }: Props) {
                   })
                 }}
               />
-              <b>{importsWords.file}</b>
+              <Box as="b" size={4} weight="bold" face="display">
+                {importsWords.file}
+              </Box>
               <small>{importsWords.drop}</small>
-            </label>
+            </Stack>
             <form
               onSubmit={(event) => {
                 event.preventDefault()
@@ -87,28 +110,32 @@ export function ChooseList({ state, onOpen, onCancel }: Props) {
                 maxRows={14}
                 classNames={{ input: classes.pasted }}
               />
-              <div className={classes.presses}>
+              <Row gapX={6} gapY={4} align="center" wrap above={5} className={classes.presses}>
                 <Button type="submit" disabled={pasted.trim() === ''}>
                   {importsWords.read}
                 </Button>
                 <a href={listTemplate.path}>{importsWords.template}</a>
                 <a href={exportList.path}>{importsWords.export}</a>
-              </div>
+              </Row>
             </form>
           </>
         )}
       </div>
-      <aside className={classes.understood}>
+      <Box as="aside" padX={6} padY={5} line="dashed" radius={2} className={classes.understood}>
         <h2>{importsWords.understood.title}</h2>
-        <dl>
+        <Box as="dl" above={3}>
           {importsWords.understood.rows.map(([what, examples]) => (
             <div key={what}>
-              <dt>{what}</dt>
-              <dd>{examples}</dd>
+              <Box as="dt" weight="bold">
+                {what}
+              </Box>
+              <Box as="dd" size={2} tone="second">
+                {examples}
+              </Box>
             </div>
           ))}
-        </dl>
-      </aside>
-    </div>
+        </Box>
+      </Box>
+    </Stack>
   )
 }

@@ -1,10 +1,12 @@
 /** What is asked once for the whole list: how old it is, what columns hold, which names are new. */
+
 import { Button, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { readPrintedDate } from '../../core/calendar/readPrintedDate'
 import { type Field, KEPT } from '../../core/interchange/headings'
 import type { NameAnswer, NameQuestion, SitePart } from '../../core/interchange/sites'
+import { Box, Row, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/frame/format'
@@ -25,12 +27,12 @@ interface Props {
 }
 
 export const ListQuestions = (props: Props) => (
-  <div className={classes.questions}>
+  <Stack gap={6} above={3} below={6} className={classes.questions}>
     <HowOld {...props} />
     <WhatColumns {...props} />
     <WrittenOnce {...props} />
     <NewNames {...props} />
-  </div>
+  </Stack>
 )
 
 function HowOld({ claimedOn, onClaimed }: Props) {
@@ -44,8 +46,10 @@ function HowOld({ claimedOn, onClaimed }: Props) {
       ? reading.expiry.day
       : null
   return (
-    <fieldset className={classes.question}>
-      <legend>{howReadWords.howOld}</legend>
+    <Row as="fieldset" gap={3} wrap above={2} below={2} className={classes.question}>
+      <Box as="legend" size={2} weight="bold">
+        {howReadWords.howOld}
+      </Box>
       <button
         type="button"
         aria-pressed={claimedOn === null && !older}
@@ -95,21 +99,23 @@ function HowOld({ claimedOn, onClaimed }: Props) {
           error={typed !== '' && day === null ? howReadWords.olderWrong : undefined}
         />
       )}
-      <p className={classes.remark}>
+      <Box as="p" size={2} tone="second" className={classes.remark}>
         {claimedOn === undefined
           ? howReadWords.howOldWhy
           : claimedOn === null
             ? howReadWords.countedMeans
             : howReadWords.claimMeans(fullDay(claimedOn))}
-      </p>
-    </fieldset>
+      </Box>
+    </Row>
   )
 }
 
 const WhatColumns = ({ list, onRemap }: Props) =>
   list.questions.map(({ column, holds, fields, example }) => (
-    <fieldset key={column} className={classes.question}>
-      <legend>{howReadWords.column(list.headings[column] ?? '', holds, example)}</legend>
+    <Row as="fieldset" gap={3} wrap above={2} below={2} key={column} className={classes.question}>
+      <Box as="legend" size={2} weight="bold">
+        {howReadWords.column(list.headings[column] ?? '', holds, example)}
+      </Box>
       {fields.map((field) => (
         <button key={field} type="button" onClick={() => onRemap(column, field)}>
           {importsWords.field[field]}
@@ -121,22 +127,24 @@ const WhatColumns = ({ list, onRemap }: Props) =>
       <button type="button" onClick={() => onRemap(column, null)}>
         {importsWords.leaveOutLine}
       </button>
-    </fieldset>
+    </Row>
   ))
 
 const WrittenOnce = ({ list, onCarry }: Props) =>
   list.once.map((field) => {
     const down = list.carried.includes(field)
     return (
-      <fieldset key={field} className={classes.question}>
-        <legend>{howReadWords.once(importsWords.field[field])}</legend>
+      <Row as="fieldset" gap={3} wrap above={2} below={2} key={field} className={classes.question}>
+        <Box as="legend" size={2} weight="bold">
+          {howReadWords.once(importsWords.field[field])}
+        </Box>
         <button type="button" aria-pressed={down} onClick={() => onCarry(field, true)}>
           {howReadWords.carryDown}
         </button>
         <button type="button" aria-pressed={!down} onClick={() => onCarry(field, false)}>
           {howReadWords.carryNot}
         </button>
-      </fieldset>
+      </Row>
     )
   })
 
@@ -147,8 +155,10 @@ function NewNames({ names, onName }: Props) {
   if (names.length === 0) return null
   const fresh = names.filter(({ near }) => near.length === 0)
   return (
-    <fieldset className={classes.names}>
-      <legend>{howReadWords.newNames(names.length)}</legend>
+    <Box as="fieldset" padX={6} padY={5} line="dashed" radius={2} className={classes.names}>
+      <Box as="legend" padX={2} weight="bold">
+        {howReadWords.newNames(names.length)}
+      </Box>
       {fresh.length > 1 && (
         <Button
           onClick={() => onName(fresh.map(({ key, as }) => [key, { kind: 'new', as }] as const))}
@@ -159,14 +169,16 @@ function NewNames({ names, onName }: Props) {
           )}
         </Button>
       )}
-      <ul>
+      <Box as="ul" above={3}>
         {names.map(({ key, text, as, lines, near }) => (
-          <li key={key}>
+          <Stack as="li" gapX={6} gapY={2} align="center" padY={2} lineAbove="hairline" key={key}>
             <span>
               <b>{text}</b>{' '}
-              <small>{howReadWords.nameIn(importsWords.field[as], lines.length)}</small>
+              <Box as="small" size={2} tone="second">
+                {howReadWords.nameIn(importsWords.field[as], lines.length)}
+              </Box>
             </span>
-            <span className={classes.question}>
+            <Row as="span" gap={3} wrap above={2} below={2} className={classes.question}>
               {near.map((site) => {
                 const said = [site.pocket, site.kit, site.place].filter(Boolean).join(', ')
                 return (
@@ -189,10 +201,10 @@ function NewNames({ names, onName }: Props) {
                   {howReadWords.newAs[way]}
                 </button>
               ))}
-            </span>
-          </li>
+            </Row>
+          </Stack>
         ))}
-      </ul>
-    </fieldset>
+      </Box>
+    </Box>
   )
 }

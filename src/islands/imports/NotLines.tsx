@@ -1,5 +1,7 @@
 /** Rows of the file that are no lines of the list, each with its reason: nothing vanishes. */
+
 import type { LeftRow } from '../../core/interchange/readList'
+import { Box } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './bring.module.css'
 
@@ -7,14 +9,14 @@ const howReadWords = words.imports.howRead
 
 export const NotLines = ({ left }: { readonly left: readonly LeftRow[] }) =>
   left.length === 0 ? null : (
-    <details className={classes.notLines}>
+    <Box as="details" above={5} tone="second" className={classes.notLines}>
       <summary>{howReadWords.notLines(left.length)}</summary>
-      <ul>
+      <Box as="ul" above={2} below={2}>
         {left.map(({ line, why, text }) => (
           <li key={line}>
             <b>{howReadWords.row(line)}</b> {text} <i>{howReadWords.notLine[why]}</i>
           </li>
         ))}
-      </ul>
-    </details>
+      </Box>
+    </Box>
   )

@@ -1,4 +1,5 @@
 /** How the list was read: its columns, where lines go, every line, and the press that writes it. */
+
 import { Autocomplete, Button, Select } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import type { PlainDate } from '../../core/calendar/plainDate'
@@ -6,6 +7,7 @@ import { FIELDS, type Field, KEPT } from '../../core/interchange/headings'
 import type { Known, Site } from '../../core/interchange/known'
 import type { Cells } from '../../core/interchange/readLine'
 import type { NameAnswer } from '../../core/interchange/sites'
+import { Box, Row, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import classes from './bring.module.css'
@@ -76,7 +78,16 @@ export function Preview(props: Props) {
   ]
   return (
     <div>
-      <header className={classes.head}>
+      <Row
+        as="header"
+        gapX={6}
+        gapY={4}
+        align="start"
+        justify="between"
+        wrap
+        below={5}
+        className={classes.head}
+      >
         <div>
           <h1>
             {importsWords.summary(
@@ -91,7 +102,7 @@ export function Preview(props: Props) {
             {importsWords.makes(sorted.newPlaces, [...sorted.newKits, ...sorted.newPockets])}
           </p>
         </div>
-        <div className={classes.presses}>
+        <Row gapX={6} gapY={4} align="center" wrap above={5} className={classes.presses}>
           <Button variant="default" onClick={onCancel}>
             {importsWords.cancel}
           </Button>
@@ -104,8 +115,8 @@ export function Preview(props: Props) {
           >
             {importsWords.confirm(counts.ready)}
           </Button>
-        </div>
-      </header>
+        </Row>
+      </Row>
       <ListQuestions
         list={list}
         names={sorted.names}
@@ -116,13 +127,21 @@ export function Preview(props: Props) {
         onName={props.onName}
       />
       {unanswered > 0 && (
-        <p className={classes.caution}>
+        <Box as="p" padX={5} padY={4} above={5} below={5} surface="turning" radius={2}>
           {counts.ready > 0 ? importsWords.needsYou : words.imports.howRead.needsFirst}
-        </p>
+        </Box>
       )}
       <ColumnMeanings {...props} />
       {needsFallback && <Fallback known={known} value={fallback} onChange={setFallback} />}
-      <div className={classes.shows} role="group" aria-label={importsWords.show.all}>
+      <Row
+        gap={4}
+        wrap
+        above={6}
+        below={3}
+        className={classes.shows}
+        role="group"
+        aria-label={importsWords.show.all}
+      >
         {totals.map(([one, count]) => (
           <button
             key={one}
@@ -137,8 +156,8 @@ export function Preview(props: Props) {
             {importsWords.show[one]} <b>{count}</b>
           </button>
         ))}
-      </div>
-      <ol className={classes.lines}>
+      </Row>
+      <ol>
         {shown.slice(0, most).map((row) => {
           const fate = sorted.fates.get(row.line)
           return (
@@ -165,9 +184,11 @@ export function Preview(props: Props) {
 }
 
 const ColumnMeanings = ({ list, onRemap }: Props) => (
-  <details className={classes.box}>
-    <summary>{importsWords.columns}</summary>
-    <div className={classes.columns}>
+  <Box as="details" padX={6} padY={4} line="dashed" radius={2}>
+    <Box as="summary" weight="bold">
+      {importsWords.columns}
+    </Box>
+    <Stack gapX={6} gapY={5} align="end" above={5} below={3} className={classes.columns}>
       {list.headings.map((heading, index) => (
         <Select
           // biome-ignore lint/suspicious/noArrayIndexKey: columns may share a heading; their order is fixed
@@ -188,8 +209,8 @@ const ColumnMeanings = ({ list, onRemap }: Props) => (
           ]}
         />
       ))}
-    </div>
-  </details>
+    </Stack>
+  </Box>
 )
 
 function Fallback({
@@ -210,8 +231,20 @@ function Fallback({
     ),
   ]
   return (
-    <fieldset className={classes.fallback}>
-      <legend>{importsWords.fallback}</legend>
+    <Stack
+      as="fieldset"
+      gap={6}
+      padX={6}
+      padY={5}
+      above={5}
+      below={5}
+      line="dashed"
+      radius={2}
+      className={classes.fallback}
+    >
+      <Box as="legend" padX={2} weight="bold">
+        {importsWords.fallback}
+      </Box>
       {(['place', 'kit', 'pocket'] as const).map((part) => (
         <Autocomplete
           key={part}
@@ -223,6 +256,6 @@ function Fallback({
           error={value[part].trim() === '' ? importsWords.nameIt : undefined}
         />
       ))}
-    </fieldset>
+    </Stack>
   )
 }

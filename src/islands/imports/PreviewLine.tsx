@@ -1,4 +1,5 @@
 /** One line: how it was read; answered, mended or left out in place. */
+
 import { Button, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { writePrintedDate } from '../../core/calendar/readPrintedDate'
@@ -7,6 +8,7 @@ import type { Cells, LineQuestion, ListLine } from '../../core/interchange/readL
 import type { ReadRow } from '../../core/interchange/readList'
 import { formatAmount } from '../../core/quantity/amount'
 import { itemTitle } from '../../core/stock/item'
+import { Box, Row, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { counted, expiryText } from '../../words/frame/format'
@@ -34,11 +36,21 @@ export function PreviewLine({ row, fate, onMend, onLeave }: Props) {
       ? 'ask'
       : fate.kind
   return (
-    <li className={classes.line} data-tone={tone}>
-      <span className={classes.number}>
+    <Stack
+      as="li"
+      gapX={5}
+      gapY={2}
+      align="start"
+      padX={3}
+      padY={4}
+      lineBelow="hairline"
+      className={classes.line}
+      data-tone={tone}
+    >
+      <Box as="span" size={2} tone="second" text="right">
         <span className="visually-hidden">{importsWords.line}</span> {row.line}
-      </span>
-      <div className={classes.read}>
+      </Box>
+      <Box shrink>
         {fate.kind === 'read' ? <ReadLine value={fate.value} /> : <Written cells={row.cells} />}
         <Remark fate={fate} />
         {fate.kind === 'ask' &&
@@ -61,8 +73,8 @@ export function PreviewLine({ row, fate, onMend, onLeave }: Props) {
             }}
           />
         )}
-      </div>
-      <div className={classes.linePresses}>
+      </Box>
+      <Row gap={5} className={classes.linePresses}>
         {fate.kind !== 'left_out' && !editing && (
           <button
             type="button"
@@ -79,8 +91,8 @@ export function PreviewLine({ row, fate, onMend, onLeave }: Props) {
         >
           {fate.kind === 'left_out' ? importsWords.takeIn : importsWords.leaveOutLine}
         </button>
-      </div>
-    </li>
+      </Row>
+    </Stack>
   )
 }
 
@@ -88,13 +100,13 @@ export function PreviewLine({ row, fate, onMend, onLeave }: Props) {
 const EDITED: ReadonlySet<Field> = new Set(['item', 'amount', 'expiry', 'place', 'kit', 'pocket'])
 
 const Written = ({ cells }: { readonly cells: Cells }) => (
-  <p className={classes.written}>
+  <Box as="p" breakable>
     {FIELDS.flatMap((field) => (cells[field] ? [cells[field]] : [])).join(' · ')}
-  </p>
+  </Box>
 )
 
 const ReadLine = ({ value }: { readonly value: ListLine }) => (
-  <p className={classes.values}>
+  <Stack as="p" gapX={6} gapY={2} breakable className={classes.values}>
     <b>{itemTitle({ name: value.item, strength: value.strength })}</b>
     <span>
       {value.amount === 0 ? '' : counted(value.amount, value.unit)}
@@ -102,17 +114,17 @@ const ReadLine = ({ value }: { readonly value: ListLine }) => (
     </span>
     <span>{value.amount === 0 ? '' : expiryText(value.expiry)}</span>
     <span>{[value.pocket, value.kit, value.place].filter(Boolean).join(', ')}</span>
-  </p>
+  </Stack>
 )
 
 function Remark({ fate }: { readonly fate: Fate }) {
   const said = remarkOf(fate)
   return said.length === 0 ? null : (
-    <ul className={classes.remark}>
+    <Box as="ul" size={2} tone="second" className={classes.remark}>
       {said.map((one) => (
         <li key={one}>{one}</li>
       ))}
-    </ul>
+    </Box>
   )
 }
 
@@ -151,18 +163,18 @@ function Question({
     ? question.readings.map((one) => [writePrintedDate(one, today), expiryText(one)])
     : question.answers.map((one) => [one, one])
   return (
-    <fieldset className={classes.question}>
-      <legend>
+    <Row as="fieldset" gap={3} wrap above={2} below={2} className={classes.question}>
+      <Box as="legend" size={2} weight="bold">
         {howReadWords.question(importsWords.field[question.field], question)}{' '}
         {written && `“${written}”`}
-      </legend>
+      </Box>
       {answers.map(([text, shown]) => (
         <button key={text} type="button" onClick={() => onAnswer(text)}>
           {shown}
         </button>
       ))}
       {!isDate && (
-        <span className={classes.otherNumber}>
+        <Box as="span" gap={3} align="center" className={classes.otherNumber}>
           <TextInput
             aria-label={`${importsWords.field[question.field]}: ${howReadWords.otherNumber}`}
             placeholder={howReadWords.otherNumber}
@@ -176,9 +188,9 @@ function Question({
           <button type="button" disabled={typed.trim() === ''} onClick={() => onAnswer(typed)}>
             {howReadWords.take}
           </button>
-        </span>
+        </Box>
       )}
-    </fieldset>
+    </Row>
   )
 }
 
@@ -193,8 +205,12 @@ function LineEditor({
 }) {
   const [typed, setTyped] = useState<Cells>({})
   return (
-    <form
-      className={classes.editor}
+    <Row
+      as="form"
+      gap={4}
+      align="end"
+      wrap
+      above={3}
       onSubmit={(event) => {
         event.preventDefault()
         onMend(typed)
@@ -211,6 +227,6 @@ function LineEditor({
       <Button type="submit" variant="default">
         {importsWords.mend}
       </Button>
-    </form>
+    </Row>
   )
 }

@@ -1,10 +1,12 @@
 /** A thing whose name leaves something open: what it may be, what is open, and "none of these". */
+
 import { Button, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import type { CatalogueEntry } from '../../core/catalogue/entry'
 import { itemFacts } from '../../core/catalogue/itemFacts'
 import { shownName } from '../../core/naming/shownName'
 import { itemTitle } from '../../core/stock/item'
+import { Box, Row } from '../../ui/Box'
 import { words } from '../../words'
 import type { Answer, Unsaid } from './saying'
 import classes from './things.module.css'
@@ -31,7 +33,10 @@ export function AskedThing({ thing: { item, saying }, country, onAnswer, onNone 
   }
   const title = itemTitle(item)
   return (
-    <li
+    <Box
+      as="li"
+      padY={5}
+      lineBelow="hairline"
       className={classes.asked}
       onKeyDown={(event) => {
         if (event.target instanceof HTMLInputElement) return
@@ -43,7 +48,9 @@ export function AskedThing({ thing: { item, saying }, country, onAnswer, onNone 
         event.stopPropagation()
       }}
     >
-      <h3>{title}</h3>
+      <Box as="h3" size={3}>
+        {title}
+      </Box>
       {chosen ? (
         <Uses
           item={item}
@@ -66,12 +73,12 @@ export function AskedThing({ thing: { item, saying }, country, onAnswer, onNone 
               >
                 {shownName(itemTitle(entry), country)}
               </button>
-              <small>
+              <Box as="small" size={2} tone="second">
                 {[
                   ...open.slice(0, 2).map(itemsWords.open),
                   ...itemsWords.countsAs(itemFacts(item, entry, item.own), item.unit).slice(0, 2),
                 ].join(' · ')}
-              </small>
+              </Box>
             </li>
           ))}
           <li>
@@ -86,7 +93,7 @@ export function AskedThing({ thing: { item, saying }, country, onAnswer, onNone 
           </li>
         </ol>
       )}
-    </li>
+    </Box>
   )
 }
 
@@ -105,8 +112,12 @@ function Uses({
   const uses = Number(typed.replace(',', '.'))
   const wrong = typed.trim() !== '' && !(uses > 0 && uses <= 1000)
   return (
-    <form
-      className={classes.uses}
+    <Row
+      as="form"
+      gap={4}
+      align="end"
+      wrap
+      above={2}
       onSubmit={(event) => {
         event.preventDefault()
         if (typed.trim() !== '' && !wrong) onTake(uses)
@@ -126,6 +137,6 @@ function Uses({
       <Button variant="default" onClick={onNone}>
         {itemsWords.none}
       </Button>
-    </form>
+    </Row>
   )
 }

@@ -1,4 +1,5 @@
 /** A matched item: what the catalogue says of it, and what the household knows better. */
+
 import { Button, Checkbox, MultiSelect, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeItem, matchItems } from '../../contract/items'
@@ -11,6 +12,7 @@ import { STORAGE_CLASS_IDS, type StorageClass } from '../../core/catalogue/stora
 import { SUBSTANCE_IDS, type SubstanceId, substanceName } from '../../core/catalogue/substances'
 import { itemTitle } from '../../core/stock/item'
 import { useActing } from '../../ui/acting'
+import { Row, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import classes from '../cover/cover.module.css'
 import { entryChoices, type ItemView } from './saying'
@@ -167,7 +169,9 @@ function OwnForm({
     if (result) onDone()
   }
   return (
-    <form
+    <Stack
+      as="form"
+      gap={4}
       className={classes.own}
       onSubmit={(event) => {
         event.preventDefault()
@@ -242,14 +246,14 @@ function OwnForm({
         value={why}
         onChange={(event) => setWhy(event.currentTarget.value)}
       />
-      <span className={classes.presses}>
+      <Row as="span" gap={4} align="center" wrap>
         <Button type="submit" loading={busy}>
           {matchingWords.save}
         </Button>
         <Button variant="default" onClick={onDone}>
           {matchingWords.cancel}
         </Button>
-      </span>
-    </form>
+      </Row>
+    </Stack>
   )
 }

@@ -1,8 +1,10 @@
 /** What the names leave no doubt about: all that each will count as is seen before one press takes it. */
+
 import { Button, Checkbox } from '@mantine/core'
 import { useState } from 'react'
 import { shownName } from '../../core/naming/shownName'
 import { itemTitle } from '../../core/stock/item'
+import { Box, Row, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import type { Answer, Unsaid } from './saying'
 import classes from './things.module.css'
@@ -28,8 +30,8 @@ export function SureThings({ things, all, country, onConfirm, onNone }: Props) {
     if (answers.length > 0) onConfirm(answers)
   }
   return (
-    <section className={classes.group}>
-      <header>
+    <Box as="section" above={6}>
+      <Row as="header" gapX={6} gapY={4} align="end" justify="between" wrap>
         <div>
           <h2>{itemsWords.sure(all)}</h2>
           <p className="second">{itemsWords.sureUnder}</p>
@@ -37,11 +39,19 @@ export function SureThings({ things, all, country, onConfirm, onNone }: Props) {
         <Button data-first-answer onClick={confirm}>
           {itemsWords.confirmSure(taken.length)}
         </Button>
-      </header>
-      <ul aria-label={itemsWords.sure(all)}>
+      </Row>
+      <Box as="ul" above={4} aria-label={itemsWords.sure(all)}>
         {things.map(({ item, saying }) =>
           saying.kind === 'sure' ? (
-            <li key={item.id} className={classes.sure}>
+            <Stack
+              as="li"
+              gapX={6}
+              gapY={2}
+              padY={4}
+              lineBelow="hairline"
+              key={item.id}
+              className={classes.sure}
+            >
               <Checkbox
                 checked={!unticked.has(item.id)}
                 onChange={(event) => {
@@ -54,13 +64,15 @@ export function SureThings({ things, all, country, onConfirm, onNone }: Props) {
               />
               <p>
                 <b>{shownName(itemTitle(saying.entry), country)}</b>{' '}
-                <small>{itemsWords.countsAs(saying.facts, item.unit).join(' · ')}</small>
+                <Box as="small" size={2} tone="second">
+                  {itemsWords.countsAs(saying.facts, item.unit).join(' · ')}
+                </Box>
               </p>
-            </li>
+            </Stack>
           ) : null,
         )}
-      </ul>
+      </Box>
       {all > things.length && <p className="second">{itemsWords.moreOf(all - things.length)}</p>}
-    </section>
+    </Box>
   )
 }

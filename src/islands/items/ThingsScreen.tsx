@@ -1,8 +1,10 @@
 /** What things are (planning): what a name leaves no doubt about, what is asked, what nobody knows. */
+
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { matchItems } from '../../contract/items'
 import { sayingOf } from '../../core/naming/saying'
 import { useActing } from '../../ui/acting'
+import { Box } from '../../ui/Box'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import { CoverTabs } from '../cover/CoverTabs'
@@ -12,7 +14,6 @@ import { AskedThing } from './AskedThing'
 import { KnownThing } from './KnownThing'
 import { SureThings } from './SureThings'
 import type { Answer, Unsaid } from './saying'
-import classes from './things.module.css'
 import { UnknownThing } from './UnknownThing'
 
 interface Props {
@@ -77,12 +78,12 @@ function Things({ initial }: Props) {
   const next = useNextInFocus(open.length + noneOf.size)
   return (
     <div ref={next}>
-      <header className={coverClasses.head}>
+      <Box as="header" below={5} className={coverClasses.head}>
         <h1>{items.length === 0 ? itemsWords.title : itemsWords.headline(open.length)}</h1>
-        <p className="second">
+        <Box as="p" size={3} className="second">
           {items.length === 0 ? words.items.matching.noItems : itemsWords.under}
-        </p>
-      </header>
+        </Box>
+      </Box>
       {sure.length > 0 && (
         <SureThings
           key={sure
@@ -97,10 +98,10 @@ function Things({ initial }: Props) {
         />
       )}
       {asked.length > 0 && (
-        <section className={classes.group}>
+        <Box as="section" above={6}>
           <h2>{itemsWords.asked(asked.length)}</h2>
           <p className="second">{itemsWords.askedUnder}</p>
-          <ul aria-label={itemsWords.asked(asked.length)}>
+          <Box as="ul" above={4} aria-label={itemsWords.asked(asked.length)}>
             {asked.slice(0, ASKED_AT_ONCE).map((one) => (
               <AskedThing
                 key={one.item.id}
@@ -110,17 +111,17 @@ function Things({ initial }: Props) {
                 onNone={none}
               />
             ))}
-          </ul>
+          </Box>
           {asked.length > ASKED_AT_ONCE && (
             <p className="second">{itemsWords.moreOf(asked.length - ASKED_AT_ONCE)}</p>
           )}
-        </section>
+        </Box>
       )}
       {unknown.length > 0 && (
-        <section className={classes.group}>
+        <Box as="section" above={6}>
           <h2>{itemsWords.unknown(unknown.length)}</h2>
           <p className="second">{itemsWords.unknownUnder}</p>
-          <ul aria-label={itemsWords.unknown(unknown.length)}>
+          <Box as="ul" above={4} aria-label={itemsWords.unknown(unknown.length)}>
             {unknown.slice(0, AT_ONCE).map((one) => (
               <UnknownThing
                 key={one.item.id}
@@ -129,21 +130,21 @@ function Things({ initial }: Props) {
                 onAnswer={answer}
               />
             ))}
-          </ul>
+          </Box>
           {unknown.length > AT_ONCE && (
             <p className="second">{itemsWords.moreOf(unknown.length - AT_ONCE)}</p>
           )}
-        </section>
+        </Box>
       )}
       {known.length > 0 && (
-        <section className={coverClasses.known}>
+        <Box as="section" above={7} className={coverClasses.known}>
           <h2>{words.items.matching.known}</h2>
-          <ul>
+          <Box as="ul" above={2}>
             {known.map((item) => (
               <KnownThing key={item.id} item={item} country={view.country} />
             ))}
-          </ul>
-        </section>
+          </Box>
+        </Box>
       )}
     </div>
   )

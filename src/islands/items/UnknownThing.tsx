@@ -1,4 +1,5 @@
 /** A thing that no entry of the catalogue is: described in ten seconds, looked up, or just counted. */
+
 import { Button, MultiSelect, SegmentedControl, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { ROLE_IDS, type RoleId, roleName } from '../../core/catalogue/roles'
@@ -9,6 +10,7 @@ import { shownName } from '../../core/naming/shownName'
 import { usesWritten } from '../../core/naming/usesWritten'
 import { OPENED_RULES, type OpenedRuleId } from '../../core/shelf-life/openedRules'
 import { itemTitle } from '../../core/stock/item'
+import { Box, Row, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import { type Answer, entryChoices, type Unsaid } from './saying'
 import classes from './things.module.css'
@@ -27,10 +29,20 @@ export function UnknownThing({ thing: { item, saying }, country, onAnswer }: Pro
   const aside = saying.kind === 'unknown' ? saying.setAside : null
   const doubts = saying.kind === 'unknown' ? saying.doubts : []
   return (
-    <li className={classes.unknown}>
+    <Stack
+      as="li"
+      gapX={6}
+      gapY={3}
+      align="start"
+      padY={5}
+      lineBelow="hairline"
+      className={classes.unknown}
+    >
       <div>
-        <h3>{title}</h3>
-        <small>
+        <Box as="h3" size={3}>
+          {title}
+        </Box>
+        <Box as="small" size={2} tone="second">
           {[
             item.purpose,
             ...doubts.map((doubt) => itemsWords.doubt[doubt]),
@@ -43,7 +55,7 @@ export function UnknownThing({ thing: { item, saying }, country, onAnswer }: Pro
           ]
             .filter(Boolean)
             .join(' · ')}
-        </small>
+        </Box>
       </div>
       {saying_ ? (
         <SayIt
@@ -55,7 +67,7 @@ export function UnknownThing({ thing: { item, saying }, country, onAnswer }: Pro
           }}
         />
       ) : (
-        <span className={classes.presses}>
+        <Row as="span" gap={4} align="center" wrap className={classes.presses}>
           <button
             type="button"
             data-first-answer
@@ -89,9 +101,9 @@ export function UnknownThing({ thing: { item, saying }, country, onAnswer }: Pro
           >
             {itemsWords.justCount}
           </button>
-        </span>
+        </Row>
       )}
-    </li>
+    </Stack>
   )
 }
 
@@ -120,7 +132,11 @@ function SayIt({
   const uses = usesWritten(holds)
   const wrong = holds.trim() !== '' && uses === null
   return (
-    <form
+    <Stack
+      as="form"
+      gapX={6}
+      gapY={5}
+      align="end"
       className={classes.sayIt}
       onSubmit={(event) => {
         event.preventDefault()
@@ -201,14 +217,14 @@ function SayIt({
         onChange={setStorage}
         data={STORAGE_CLASS_IDS.map((id) => ({ value: id, label: itemsWords.storageName(id) }))}
       />
-      <span className={classes.presses}>
+      <Row as="span" gap={4} align="center" wrap className={classes.presses}>
         <Button type="submit" disabled={roles.length === 0 || wrong}>
           {itemsWords.save}
         </Button>
         <Button variant="default" onClick={() => onDone(null)}>
           {itemsWords.cancel}
         </Button>
-      </span>
-    </form>
+      </Row>
+    </Stack>
   )
 }

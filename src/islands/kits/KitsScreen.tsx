@@ -1,4 +1,5 @@
 /** All kits by place, and adding places and kits. */
+
 import { Button, Select, Textarea, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -10,6 +11,7 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Shape } from '../../core/household/container'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
+import { Box, Row, Stack } from '../../ui/Box'
 import { FormDialog } from '../../ui/FormDialog'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
@@ -45,30 +47,39 @@ function Kits({ kits: initial, place }: Props) {
   return (
     <>
       <KitTabs part="kits" place={place} />
-      <header className={classes.head}>
-        <h1>{kitsWords.title}</h1>
+      <Row as="header" gap={4} align="center" wrap below={4}>
+        <Box as="h1" grow>
+          {kitsWords.title}
+        </Box>
         <Button variant="default" onClick={() => setAdding('place')}>
           {kitsWords.addPlace}
         </Button>
         <Button disabled={strap.places.length === 0} onClick={() => setAdding('kit')}>
           {kitsWords.add}
         </Button>
-      </header>
+      </Row>
       {strap.places.length === 0 && <p className="second">{kitsWords.noPlaces}</p>}
       {shown.map((at) => {
         const here = data.kits.filter(({ placeId }) => placeId === at.id)
         return (
-          <section key={at.id} className={classes.place} data-hue={at.hue}>
-            <h2>
+          <Box
+            as="section"
+            above={6}
+            lineAbove="dashed"
+            key={at.id}
+            className={classes.place}
+            data-hue={at.hue}
+          >
+            <Box as="h2" tone="hue">
               {at.name} <small>{words.strap.next(at.next, strap.today)}</small>
-            </h2>
+            </Box>
             {here.length === 0 && <p className="second">{kitsWords.none}</p>}
             <div className={classes.cards}>
               {here.map((kit) => (
                 <KitTile key={kit.id} kit={kit} today={strap.today} />
               ))}
             </div>
-          </section>
+          </Box>
         )
       })}
       <AddPlace opened={adding === 'place'} onClose={() => setAdding(null)} />
@@ -83,18 +94,41 @@ function Kits({ kits: initial, place }: Props) {
 }
 
 const KitTile = ({ kit, today }: { readonly kit: KitCard; readonly today: PlainDate }) => (
-  <a href={`/kits/${kit.id}`} className={classes.card}>
+  <Stack
+    as="a"
+    gapX={4}
+    gapY={1}
+    padX={6}
+    padY={5}
+    surface="paper"
+    radius={2}
+    href={`/kits/${kit.id}`}
+    className={classes.card}
+  >
     <span className={classes.handle} aria-hidden />
-    <b>{kit.name}</b>
-    <strong>{words.strap.readiness(kit.readiness)}</strong>
-    <small>{kit.note}</small>
-    <span className={classes.counts} data-fine={kit.spent + kit.turning + kit.short === 0}>
+    <Box as="b" size={4} weight="bold" face="display">
+      {kit.name}
+    </Box>
+    <Box as="strong" size={5} weight="bold" tone="hue" face="display">
+      {words.strap.readiness(kit.readiness)}
+    </Box>
+    <Box as="small" size={2} tone="second">
+      {kit.note}
+    </Box>
+    <Box
+      as="span"
+      above={2}
+      below={1}
+      weight="bold"
+      className={classes.counts}
+      data-fine={kit.spent + kit.turning + kit.short === 0}
+    >
       {kitsWords.counts(kit.spent, kit.turning, kit.short)}
-    </span>
-    <small>
+    </Box>
+    <Box as="small" size={2} tone="second">
       {kitsWords.summary(kit.pockets, kit.lots)} · {kitsWords.lastCheck(kit.lastCheck, today)}
-    </small>
-  </a>
+    </Box>
+  </Stack>
 )
 
 type RhythmKind = 'always' | 'weekdays' | 'visits'

@@ -1,5 +1,7 @@
 /** Chooses what a kit is kept in, by little drawings of where its pockets lie. */
+
 import { SHAPES, type Shape, TEMPLATES } from '../../core/household/container'
+import { Box, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './kits.module.css'
 
@@ -11,14 +13,27 @@ interface Props {
 }
 
 export const ShapeChoice = ({ value, onChange }: Props) => (
-  <fieldset className={classes.shapes}>
-    <legend>{shapesWords.label}</legend>
-    <label>
+  <Stack as="fieldset" gap={4} className={classes.shapes}>
+    <Box as="legend" below={2} weight="bold">
+      {shapesWords.label}
+    </Box>
+    <Stack as="label" gap={2} pad={4} surface="paper" line="seam" radius={2}>
       <input type="radio" name="shape" checked={value === null} onChange={() => onChange(null)} />
-      <b>{shapesWords.none}</b>
-    </label>
+      <Box as="b" size={2}>
+        {shapesWords.none}
+      </Box>
+    </Stack>
     {SHAPES.map((shape) => (
-      <label key={shape} title={shapesWords.about(shape)}>
+      <Stack
+        as="label"
+        gap={2}
+        pad={4}
+        surface="paper"
+        line="seam"
+        radius={2}
+        key={shape}
+        title={shapesWords.about(shape)}
+      >
         <input
           type="radio"
           name="shape"
@@ -26,16 +41,20 @@ export const ShapeChoice = ({ value, onChange }: Props) => (
           onChange={() => onChange(shape)}
         />
         <ShapeDrawing shape={shape} />
-        <b>{shapesWords.name(shape)}</b>
-      </label>
+        <Box as="b" size={2}>
+          {shapesWords.name(shape)}
+        </Box>
+      </Stack>
     ))}
-  </fieldset>
+  </Stack>
 )
 
 const ShapeDrawing = ({ shape }: { readonly shape: Shape }) => (
-  <span className={classes.drawing} aria-hidden>
+  <Stack as="span" gap={1} className={classes.drawing} aria-hidden>
     {TEMPLATES[shape].pockets.map(({ name, sort, cell }) => (
-      <i
+      <Box
+        as="i"
+        radius={1}
         key={name}
         data-sort={sort}
         style={{
@@ -44,5 +63,5 @@ const ShapeDrawing = ({ shape }: { readonly shape: Shape }) => (
         }}
       />
     ))}
-  </span>
+  </Stack>
 )

@@ -1,4 +1,5 @@
 /** Proposed lists (planning): what a place should hold, each line with its reasons, decided line by line. */
+
 import { Button, Select, Textarea, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import type { z } from 'zod'
@@ -8,6 +9,7 @@ import { skillsAmong } from '../../core/cover/asking'
 import { type ProposedLine, propose } from '../../core/cover/proposal'
 import type { MemberId, PocketId } from '../../core/ids'
 import { useActing } from '../../ui/acting'
+import { Box, Row, Stack } from '../../ui/Box'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { counted, money } from '../../words/frame/format'
@@ -114,11 +116,13 @@ function Lists({ initial, place: chosen }: Props) {
   })
   return (
     <>
-      <header className={classes.head}>
+      <Box as="header" below={5} className={classes.head}>
         <h1>{listsWords.headline(place.name, open.length)}</h1>
-        <p className="second">{listsWords.under(money(cost, habits.currency))}</p>
-      </header>
-      <div className={classes.whatIf}>
+        <Box as="p" size={3} className="second">
+          {listsWords.under(money(cost, habits.currency))}
+        </Box>
+      </Box>
+      <Stack gap={3} padX={5} padY={4} line="dashed" radius={2} className={classes.whatIf}>
         <Choices
           label={words.cover.place}
           choices={view.places.map(({ id, name, hue }) => ({ id, name, hue, on: id === placeId }))}
@@ -136,7 +140,7 @@ function Lists({ initial, place: chosen }: Props) {
             setAway(next)
           }}
         />
-        <div className={classes.when}>
+        <Stack gap={6} align="center" justify="start" className={classes.when}>
           <TextInput
             type="number"
             label={listsWords.days}
@@ -182,19 +186,19 @@ function Lists({ initial, place: chosen }: Props) {
               {listsWords.makeKit}
             </Button>
           )}
-        </div>
-      </div>
+        </Stack>
+      </Stack>
       {proposal.unmet.length > 0 && (
-        <div className={classes.unmet}>
+        <Box padX={5} padY={4} above={5} surface="canvas" className={classes.unmet}>
           <h2>{listsWords.unmet}</h2>
-          <ul>
+          <Box as="ul" above={2}>
             {proposal.unmet.map(({ needId, need, members }) => (
               <li key={needId}>{listsWords.unmetLine(need, members)}</li>
             ))}
-          </ul>
-        </div>
+          </Box>
+        </Box>
       )}
-      <ul className={classes.lines} aria-label={listsWords.title}>
+      <Box as="ul" above={4} className={classes.lines} aria-label={listsWords.title}>
         {open.map((line) => (
           <Line
             key={line.key}
@@ -205,33 +209,38 @@ function Lists({ initial, place: chosen }: Props) {
             onOverrule={(note) => void decide([{ decision: 'overruled', key: line.key, note }])}
           />
         ))}
-      </ul>
+      </Box>
       {proposal.formerLife.length > 0 && (
-        <section className={classes.former}>
+        <Box as="section" above={6}>
           <h2>{listsWords.former}</h2>
-          <ul>
+          <Box as="ul" above={2}>
             {proposal.formerLife.map(({ itemId, title, why }) => (
-              <li key={itemId}>
-                <b>{title}</b> <small>{listsWords.formerWhy[why]}</small>
-              </li>
+              <Box as="li" padY={2} key={itemId}>
+                <b>{title}</b>{' '}
+                <Box as="small" size={2} tone="second">
+                  {listsWords.formerWhy[why]}
+                </Box>
+              </Box>
             ))}
-          </ul>
-        </section>
+          </Box>
+        </Box>
       )}
       {decided.length > 0 && (
-        <details className={classes.decided}>
-          <summary>{listsWords.decided(decided.length)}</summary>
-          <ul>
+        <Box as="details" above={6}>
+          <Box as="summary" weight="bold">
+            {listsWords.decided(decided.length)}
+          </Box>
+          <Box as="ul" above={2}>
             {decided.map((line) => {
               const one = decisions.get(line.key)
               return (
-                <li key={line.key}>
+                <Box as="li" padY={1} key={line.key}>
                   <b>{line.title}</b>{' '}
-                  <small>
+                  <Box as="small" size={2} tone="second">
                     {one?.decision === 'overruled'
                       ? `${listsWords.overruled}: ${one.note}`
                       : listsWords.accepted}
-                  </small>
+                  </Box>
                   {one?.decision === 'overruled' && (
                     <button
                       type="button"
@@ -242,11 +251,11 @@ function Lists({ initial, place: chosen }: Props) {
                       {listsWords.reopen}
                     </button>
                   )}
-                </li>
+                </Box>
               )
             })}
-          </ul>
-        </details>
+          </Box>
+        </Box>
       )}
     </>
   )
@@ -306,7 +315,7 @@ function Line({
         </details>
       </div>
       {note === null ? (
-        <span className={classes.presses}>
+        <Row as="span" gap={4} align="center" wrap>
           <button
             type="button"
             className={classes.press}
@@ -324,9 +333,12 @@ function Line({
           >
             {listsWords.overrule}
           </button>
-        </span>
+        </Row>
       ) : (
-        <form
+        <Stack
+          as="form"
+          gap={4}
+          align="end"
           className={classes.overrule}
           onSubmit={(event) => {
             event.preventDefault()
@@ -348,7 +360,7 @@ function Line({
           <Button variant="default" onClick={() => setNote(null)}>
             {listsWords.cancel}
           </Button>
-        </form>
+        </Stack>
       )}
     </li>
   )

@@ -1,9 +1,11 @@
 /** From which temperature the doctor or vet wants to see this patient: their line wins over the customary one. */
+
 import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { AlarmLine, MemberFacts } from '../../core/household/member'
 import { readTemperature, temperatureText } from '../../core/quantity/measure'
+import { Box, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import classes from './member.module.css'
@@ -62,14 +64,24 @@ export function AlarmField<F extends MemberFacts>({ facts, today, onChange }: Pr
     />
   )
   return (
-    <fieldset className={classes.group}>
-      <legend>{membersWords.alarm}</legend>
+    <Stack
+      as="fieldset"
+      gap={4}
+      padX={5}
+      padY={4}
+      line="dashed"
+      radius={2}
+      className={classes.group}
+    >
+      <Box as="legend" padX={2} size={2} weight="bold">
+        {membersWords.alarm}
+      </Box>
       <p className="second">{membersWords.alarmHint}</p>
-      <div className={classes.pair}>
+      <Stack gap={4} align="end" className={classes.pair}>
         {field('hot', membersWords.alarmHot)}
         {field('cold', membersWords.alarmCold)}
-      </div>
+      </Stack>
       {field('who', membersWords.alarmWho)}
-    </fieldset>
+    </Stack>
   )
 }

@@ -1,4 +1,5 @@
 /** What decides for an animal; its vet's words are kept as they are. */
+
 import { Button, Checkbox, MultiSelect, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import type { PlainDate } from '../../core/calendar/plainDate'
@@ -12,6 +13,7 @@ import {
   TRAITS_OF_ANIMALS,
 } from '../../core/household/member'
 import type { VitalRange } from '../../core/household/vitals'
+import { Box, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/frame/format'
@@ -51,10 +53,18 @@ export function AnimalFields({
         value={facts.temperament}
         onChange={(event) => set({ temperament: event.currentTarget.value })}
       />
-      <fieldset className={classes.group}>
-        <legend>
+      <Stack
+        as="fieldset"
+        gap={4}
+        padX={5}
+        padY={4}
+        line="dashed"
+        radius={2}
+        className={classes.group}
+      >
+        <Box as="legend" padX={2} size={2} weight="bold">
           {membersWords.vitals} ({membersWords.own})
-        </legend>
+        </Box>
         {(['temperature', 'pulse', 'breathing'] as const).map((sign) => (
           <RangeFields
             key={sign}
@@ -63,7 +73,7 @@ export function AnimalFields({
             onChange={(range) => set({ normal: { ...facts.normal, [sign]: range } })}
           />
         ))}
-      </fieldset>
+      </Stack>
       <MultiSelect
         label={membersWords.conditions}
         value={[...(facts.conditions ?? [])]}
@@ -111,7 +121,7 @@ function RangeFields({
     onChange(isRange ? { from: from as number, to: to as number } : null)
   }
   return (
-    <div className={classes.range}>
+    <Stack gap={4} align="center" size={2} className={classes.range}>
       <span>{label}</span>
       {(['from', 'to'] as const).map((end) => (
         <TextInput
@@ -122,7 +132,7 @@ function RangeFields({
           onChange={(event) => change({ ...text, [end]: event.currentTarget.value })}
         />
       ))}
-    </div>
+    </Stack>
   )
 }
 
@@ -136,11 +146,21 @@ function Agreed({
   const { today } = useStrap()
   const [adding, setAdding] = useState<AgreedMedicine | null>(null)
   return (
-    <fieldset className={classes.group}>
-      <legend>{membersWords.agreed}</legend>
+    <Stack
+      as="fieldset"
+      gap={4}
+      padX={5}
+      padY={4}
+      line="dashed"
+      radius={2}
+      className={classes.group}
+    >
+      <Box as="legend" padX={2} size={2} weight="bold">
+        {membersWords.agreed}
+      </Box>
       <p className="second">{membersWords.agreedHint}</p>
       {agreed.map((one) => (
-        <div key={one.substance} className={classes.agreed}>
+        <Stack gap={2} lineBelow="hairline" key={one.substance} className={classes.agreed}>
           <b>{substanceName(one.substance)}</b>
           <span>
             “{one.words}” ({one.vet}, {fullDay(one.on)})
@@ -166,7 +186,7 @@ function Agreed({
           >
             {membersWords.remove}
           </button>
-        </div>
+        </Stack>
       ))}
       {adding ? (
         <>
@@ -185,7 +205,7 @@ function Agreed({
             value={adding.words}
             onChange={(event) => setAdding({ ...adding, words: event.currentTarget.value })}
           />
-          <div className={classes.pair}>
+          <Stack gap={4} align="end" className={classes.pair}>
             <TextInput
               label={membersWords.vet}
               maxLength={120}
@@ -201,7 +221,7 @@ function Agreed({
                 setAdding({ ...adding, on: event.currentTarget.value as PlainDate })
               }
             />
-          </div>
+          </Stack>
           <Button
             variant="default"
             disabled={adding.words.trim() === '' || adding.vet.trim() === ''}
@@ -230,6 +250,6 @@ function Agreed({
           {membersWords.addAgreed}
         </button>
       )}
-    </fieldset>
+    </Stack>
   )
 }

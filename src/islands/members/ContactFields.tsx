@@ -1,6 +1,8 @@
 /** A name and a number. */
+
 import { TextInput } from '@mantine/core'
 import type { Contact } from '../../core/household/member'
+import { Box, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './member.module.css'
 
@@ -17,9 +19,11 @@ export const ContactFields = ({
   readonly onChange: (contact: Contact) => void
   readonly onRemove?: () => void
 }) => (
-  <fieldset className={classes.group}>
-    <legend>{legend}</legend>
-    <div className={classes.pair}>
+  <Stack as="fieldset" gap={4} padX={5} padY={4} line="dashed" radius={2} className={classes.group}>
+    <Box as="legend" padX={2} size={2} weight="bold">
+      {legend}
+    </Box>
+    <Stack gap={4} align="end" className={classes.pair}>
       <TextInput
         label={membersWords.contactName}
         maxLength={120}
@@ -33,11 +37,11 @@ export const ContactFields = ({
         value={contact.phone}
         onChange={(event) => onChange({ ...contact, phone: event.currentTarget.value })}
       />
-    </div>
+    </Stack>
     {onRemove && (
       <button type="button" className={classes.quiet} onClick={onRemove}>
         {membersWords.remove}
       </button>
     )}
-  </fieldset>
+  </Stack>
 )

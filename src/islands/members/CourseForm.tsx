@@ -1,4 +1,5 @@
 /** A prescription as it was written: a new one, or one to change. Its item stays the one it was filled with. */
+
 import { Button, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { addCourse, changeCourse } from '../../contract/members'
@@ -10,6 +11,7 @@ import { formatAmount } from '../../core/quantity/amount'
 import { readAmount } from '../../core/quantity/readAmount'
 import { itemTitle } from '../../core/stock/item'
 import { useActing } from '../../ui/acting'
+import { Row, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import type { CoverView } from '../cover/useCover'
@@ -72,8 +74,11 @@ export function CourseForm({ member, view, course, onDone }: Props) {
     if (result) onDone()
   }
   return (
-    <form
-      className={`${classes.form} no-print`}
+    <Stack
+      as="form"
+      gap={5}
+      above={4}
+      className="no-print"
       aria-label={title}
       onSubmit={(event) => {
         event.preventDefault()
@@ -95,10 +100,10 @@ export function CourseForm({ member, view, course, onDone }: Props) {
             .map((item) => ({ value: item.id, label: itemTitle(item) }))}
         />
       )}
-      <div className={classes.pair}>
+      <Stack gap={4} align="end" className={classes.pair}>
         <TextInput label={membersWords.reason} maxLength={120} {...text('reason')} />
         <TextInput label={membersWords.prescriber} maxLength={120} {...text('prescriber')} />
-      </div>
+      </Stack>
       <TextInput label={membersWords.directions} maxLength={2000} {...text('directions')} />
       <TextInput
         label={membersWords.perDay}
@@ -106,7 +111,7 @@ export function CourseForm({ member, view, course, onDone }: Props) {
         {...text('perDay')}
         error={wrong ? membersWords.wrongAmount : undefined}
       />
-      <div className={classes.pair}>
+      <Stack gap={4} align="end" className={classes.pair}>
         <TextInput
           type="date"
           required
@@ -121,16 +126,16 @@ export function CourseForm({ member, view, course, onDone }: Props) {
           min={fields.startsOn}
           {...text('endsOn')}
         />
-      </div>
-      <div className={classes.presses}>
+      </Stack>
+      <Row gap={5} align="center" wrap>
         <Button type="submit" loading={busy} disabled={!itemId || wrong}>
           {course ? membersWords.save : membersWords.addCourse}
         </Button>
         <Button variant="default" onClick={onDone}>
           {membersWords.cancel}
         </Button>
-      </div>
-    </form>
+      </Row>
+    </Stack>
   )
 }
 

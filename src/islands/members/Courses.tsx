@@ -1,9 +1,11 @@
 /** Prescriptions of a member: days left, whether a course will finish, and what waits for the prescriber. */
+
 import { Button, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeCourse, removeCourse } from '../../contract/members'
 import type { CourseLine, MemberSheet } from '../../core/cover/memberSheet'
 import { useActing } from '../../ui/acting'
+import { Box, Row, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { counted } from '../../words/frame/format'
@@ -17,8 +19,10 @@ export function Courses({ sheet, cover }: { readonly sheet: MemberSheet; readonl
   const [adding, setAdding] = useState(false)
   return (
     <section className={classes.part} aria-label={membersWords.medicines}>
-      <header>
-        <h2>{membersWords.medicines}</h2>
+      <Row as="header" gap={5} align="baseline" justify="between">
+        <Box as="h2" size={4}>
+          {membersWords.medicines}
+        </Box>
         {!adding && (
           <button
             type="button"
@@ -28,7 +32,7 @@ export function Courses({ sheet, cover }: { readonly sheet: MemberSheet; readonl
             {membersWords.addCourse}
           </button>
         )}
-      </header>
+      </Row>
       {sheet.courses.length === 0 && !adding && (
         <p className="second">{membersWords.noMedicines}</p>
       )}
@@ -83,7 +87,18 @@ function CourseItem({
             .filter(Boolean)
             .join(' · ')}
         </small>
-        <p className={classes.courseState}>{membersWords.course(state, unit)}</p>
+        <Box
+          as="p"
+          padX={4}
+          padY={1}
+          above={1}
+          size={3}
+          surface="mat"
+          radius={1}
+          className={classes.courseState}
+        >
+          {membersWords.course(state, unit)}
+        </Box>
         {course.release && (
           <small>
             {membersWords.released(course.release.by, course.release.on, course.release.words)}
@@ -93,8 +108,10 @@ function CourseItem({
       {changing ? (
         <CourseForm member={member} view={view} course={course} onDone={() => setChanging(false)} />
       ) : word ? (
-        <form
-          className={classes.form}
+        <Stack
+          as="form"
+          gap={5}
+          above={4}
           onSubmit={(event) => {
             event.preventDefault()
             void release()
@@ -115,15 +132,15 @@ function CourseItem({
             value={word.words}
             onChange={(event) => setWord({ ...word, words: event.currentTarget.value })}
           />
-          <div className={classes.presses}>
+          <Row gap={5} align="center" wrap>
             <Button type="submit" loading={busy}>
               {membersWords.save}
             </Button>
             <Button variant="default" onClick={() => setWord(null)}>
               {membersWords.cancel}
             </Button>
-          </div>
-        </form>
+          </Row>
+        </Stack>
       ) : (
         <span className="no-print">
           {state.kind === 'left_over' && (

@@ -1,4 +1,5 @@
 /** Everything about a member that decides what suits them. */
+
 import { Button, Checkbox, TagsInput, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeMember } from '../../contract/members'
@@ -6,6 +7,7 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import { SUBSTANCE_IDS, substanceName, substanceNamed } from '../../core/catalogue/substances'
 import type { Allergy, Member, MemberFacts } from '../../core/household/member'
 import { useActing } from '../../ui/acting'
+import { Row, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { AnimalFields } from './AnimalFields'
@@ -49,14 +51,16 @@ export function FactsForm({
     if (result) onDone()
   }
   return (
-    <form
-      className={classes.form}
+    <Stack
+      as="form"
+      gap={5}
+      above={4}
       onSubmit={(event) => {
         event.preventDefault()
         void submit()
       }}
     >
-      <div className={classes.pair}>
+      <Stack gap={4} align="end" className={classes.pair}>
         <TextInput
           required
           withAsterisk={false}
@@ -72,7 +76,7 @@ export function FactsForm({
           value={plain.born}
           onChange={(event) => setPlain({ ...plain, born: event.currentTarget.value })}
         />
-      </div>
+      </Stack>
       <TextInput
         label={words.household.note}
         value={plain.note}
@@ -100,15 +104,15 @@ export function FactsForm({
       ) : (
         <AnimalFields facts={facts} onChange={setFacts} />
       )}
-      <div className={classes.presses}>
+      <Row gap={5} align="center" wrap>
         <Button type="submit" loading={busy} disabled={plain.name.trim() === ''}>
           {membersWords.save}
         </Button>
         <Button variant="default" onClick={onDone}>
           {membersWords.cancel}
         </Button>
-      </div>
-    </form>
+      </Row>
+    </Stack>
   )
 }
 

@@ -1,4 +1,5 @@
 /** A member's cover sheet (at a desk, and on paper for a sitter): what holds for them, what is held back, their medicines, whom to call. */
+
 import { Button, Checkbox } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { daysBetween } from '../../core/calendar/plainDate'
@@ -8,6 +9,7 @@ import type { Need } from '../../core/cover/need'
 import { takesSomething } from '../../core/cover/pantry'
 import { weightOn } from '../../core/household/weight'
 import type { MemberId } from '../../core/ids'
+import { Box, Row, Stack } from '../../ui/Box'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { type CoverView, useCover } from '../cover/useCover'
@@ -48,7 +50,7 @@ function MemberParts({ initial, memberId }: Props) {
   const state = weightOn(member.species, member.born, member.weighings, today)
   return (
     <article data-private={isPrivate}>
-      <header className={classes.head}>
+      <Stack as="header" gap={6} align="start" below={6} className={classes.head}>
         <Photo member={member} photo={view.photos.find((one) => one.memberId === memberId)} />
         <div>
           <h1>{member.name}</h1>
@@ -63,9 +65,11 @@ function MemberParts({ initial, memberId }: Props) {
               .filter(Boolean)
               .join(' · ')}
           </p>
-          <p className={classes.cautionLine}>{membersWords.cautionLine}</p>
+          <Box as="p" above={2} size={2} tone="second">
+            {membersWords.cautionLine}
+          </Box>
         </div>
-        <div className={`${classes.presses} no-print`}>
+        <Row gap={5} align="center" wrap className="no-print">
           <Checkbox
             label={membersWords.withPrivate}
             checked={isPrivate}
@@ -74,8 +78,8 @@ function MemberParts({ initial, memberId }: Props) {
           <Button variant="default" onClick={() => window.print()}>
             {membersWords.print}
           </Button>
-        </div>
-      </header>
+        </Row>
+      </Stack>
       {isPrivate && (
         <Unasked
           member={member}
@@ -83,10 +87,12 @@ function MemberParts({ initial, memberId }: Props) {
           onEdit={() => setEditing(true)}
         />
       )}
-      <div className={classes.columns}>
+      <Stack gap={6} align="start" className={classes.columns}>
         <div>
           <section className={classes.part}>
-            <h2>{membersWords.places}</h2>
+            <Box as="h2" size={4}>
+              {membersWords.places}
+            </Box>
             {sheet.places.map((part) => (
               <PlaceLines
                 key={part.placeId}
@@ -103,8 +109,10 @@ function MemberParts({ initial, memberId }: Props) {
           <Numbers member={member} numbers={view.numbers} isPrivate={isPrivate} />
           {isPrivate && (
             <section className={classes.part} aria-label={membersWords.edit}>
-              <header>
-                <h2>{membersWords.edit}</h2>
+              <Row as="header" gap={5} align="baseline" justify="between">
+                <Box as="h2" size={4}>
+                  {membersWords.edit}
+                </Box>
                 {!editing && (
                   <button
                     type="button"
@@ -114,29 +122,31 @@ function MemberParts({ initial, memberId }: Props) {
                     {words.items.matching.change}
                   </button>
                 )}
-              </header>
+              </Row>
               {editing ? (
                 <FactsForm key={member.version} member={member} onDone={() => setEditing(false)} />
               ) : (
-                <dl className={classes.facts}>
+                <Box as="dl" above={2} className={classes.facts}>
                   {factLines(
                     member,
                     today,
                     takesSomething(laid.stock.courses, memberId, today),
                     view.units,
                   ).map(([name, text]) => (
-                    <div key={name}>
-                      <dt>{name}</dt>
+                    <Stack gap={4} padY={2} size={3} lineBelow="hairline" key={name}>
+                      <Box as="dt" tone="second">
+                        {name}
+                      </Box>
                       <dd>{text}</dd>
-                    </div>
+                    </Stack>
                   ))}
-                </dl>
+                </Box>
               )}
             </section>
           )}
           <Weights member={member} state={state} units={view.units} />
         </div>
-      </div>
+      </Stack>
     </article>
   )
 }
@@ -167,40 +177,44 @@ function PlaceLines({
   )
   const gaps = lines.filter(({ cell }) => cell.state !== 'covered' && cell.state !== 'plan_b')
   return (
-    <div className={classes.place} data-hue={place.hue}>
-      <h3>
+    <Box padY={4} lineAbove="hairline" className={classes.place} data-hue={place.hue}>
+      <Row as="h3" gap={5} align="baseline" size={3} tone="hue">
         <a href={`/cover?place=${place.id}`}>{place.name}</a>
         <strong>{membersWords.readiness(part.readiness)}</strong>
         <small>{membersWords.gaps(gaps.length)}</small>
-      </h3>
+      </Row>
       <ul>
         {gaps.map(({ need, cell }) => (
-          <li key={need.id} data-tier={need.tier}>
+          <Box as="li" padY={1} key={need.id} data-tier={need.tier}>
             {need.name} <small>{words.cover.states[cell.state]}</small>
-          </li>
+          </Box>
         ))}
       </ul>
       <details>
-        <summary>{membersWords.holds(holds.length)}</summary>
+        <Box as="summary" above={2} size={2} weight="bold">
+          {membersWords.holds(holds.length)}
+        </Box>
         <ul>
           {holds.map(({ need, sources }) => (
-            <li key={need.id}>
+            <Box as="li" padY={1} key={need.id}>
               {need.name}{' '}
               <small>
                 {[...new Map(sources.map((one) => [one.title, one])).values()]
                   .map((one) => `${one.title} (${one.pocket.name}, ${kitName(one.kitId)})`)
                   .join('; ')}
               </small>
-            </li>
+            </Box>
           ))}
         </ul>
       </details>
       {held.length > 0 && (
         <details open>
-          <summary>{membersWords.held}</summary>
+          <Box as="summary" above={2} size={2} weight="bold">
+            {membersWords.held}
+          </Box>
           <ul>
             {held.map((one) => (
-              <li key={`${one.kitId}/${one.title}`}>
+              <Box as="li" padY={1} key={`${one.kitId}/${one.title}`}>
                 {one.title}{' '}
                 <small>
                   {isPrivate
@@ -208,11 +222,11 @@ function PlaceLines({
                     : membersWords.notFor(name)}{' '}
                   · {one.pocket}, {kitName(one.kitId)}
                 </small>
-              </li>
+              </Box>
             ))}
           </ul>
         </details>
       )}
-    </div>
+    </Box>
   )
 }

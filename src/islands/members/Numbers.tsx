@@ -1,5 +1,7 @@
 /** Whom to call: large, since it is read in a hurry. */
+
 import type { Contact, Member } from '../../core/household/member'
+import { Box } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './member.module.css'
 
@@ -26,8 +28,10 @@ export function Numbers({
         ]
   return (
     <section className={classes.part} aria-label={membersWords.numbers}>
-      <h2>{membersWords.numbers}</h2>
-      <dl className={classes.numbers}>
+      <Box as="h2" size={4}>
+        {membersWords.numbers}
+      </Box>
+      <Box as="dl" above={2} className={classes.numbers}>
         <NumberLine name={membersWords.emergency} phone={numbers.emergency} />
         <NumberLine name={membersWords.poison} phone={numbers.poison} />
         {own.map(([name, contact]) => (
@@ -38,7 +42,7 @@ export function Numbers({
             {...(contact.name !== name && { who: contact.name })}
           />
         ))}
-      </dl>
+      </Box>
     </section>
   )
 }

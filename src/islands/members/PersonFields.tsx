@@ -1,4 +1,5 @@
 /** What decides for a person. */
+
 import { Checkbox, MultiSelect, Select, TextInput } from '@mantine/core'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { SKILL_IDS, SKILLS, type SkillId } from '../../core/catalogue/skills'
@@ -12,6 +13,7 @@ import {
   PREGNANCIES,
   type Pregnancy,
 } from '../../core/household/member'
+import { Box, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/frame/format'
@@ -45,7 +47,7 @@ export function PersonFields({
         <ToldField topic="conditions" facts={facts} today={today} onChange={onChange} />
       )}
       <ToldField topic="medicines" facts={facts} today={today} onChange={onChange} />
-      <div className={classes.pair}>
+      <Stack gap={4} align="end" className={classes.pair}>
         <Select
           label={membersWords.swallows}
           value={facts.swallowsTablets === null ? UNKNOWN : facts.swallowsTablets ? 'yes' : 'no'}
@@ -63,8 +65,8 @@ export function PersonFields({
           onChange={(size) => set({ gloveSize: size === UNKNOWN ? null : (size as GloveSize) })}
           data={[{ value: UNKNOWN, label: membersWords.gloveNone }, ...GLOVE_SIZES]}
         />
-      </div>
-      <div className={classes.pair}>
+      </Stack>
+      <Stack gap={4} align="end" className={classes.pair}>
         <Select
           label={membersWords.sex}
           value={facts.sex}
@@ -77,7 +79,7 @@ export function PersonFields({
           onChange={(pregnancy) => set({ pregnancy: pregnancy as Pregnancy })}
           data={PREGNANCIES.map((value) => ({ value, label: membersWords.pregnancies[value] }))}
         />
-      </div>
+      </Stack>
       <Checkbox
         label={membersWords.thinner}
         checked={facts.bloodThinner}
@@ -109,10 +111,20 @@ export function PersonFields({
       >
         {membersWords.addContact}
       </button>
-      <fieldset className={classes.group}>
-        <legend>{membersWords.skills}</legend>
+      <Stack
+        as="fieldset"
+        gap={4}
+        padX={5}
+        padY={4}
+        line="dashed"
+        radius={2}
+        className={classes.group}
+      >
+        <Box as="legend" padX={2} size={2} weight="bold">
+          {membersWords.skills}
+        </Box>
         {facts.skills.map((signed, at) => (
-          <div key={signed.skill} className={classes.skill}>
+          <Stack gap={4} align="center" size={2} key={signed.skill} className={classes.skill}>
             <b>{SKILLS[signed.skill].name}</b>
             <TextInput
               type="date"
@@ -146,7 +158,7 @@ export function PersonFields({
             >
               {membersWords.remove}
             </button>
-          </div>
+          </Stack>
         ))}
         <Select
           aria-label={membersWords.addSkill}
@@ -160,7 +172,7 @@ export function PersonFields({
             (value) => ({ value, label: SKILLS[value].name }),
           )}
         />
-      </fieldset>
+      </Stack>
     </>
   )
 }
@@ -176,10 +188,26 @@ function Settled({
   const settled = facts.settled ?? []
   if (settled.length === 0) return null
   return (
-    <fieldset className={classes.group}>
-      <legend>{membersWords.settled}</legend>
+    <Stack
+      as="fieldset"
+      gap={4}
+      padX={5}
+      padY={4}
+      line="dashed"
+      radius={2}
+      className={classes.group}
+    >
+      <Box as="legend" padX={2} size={2} weight="bold">
+        {membersWords.settled}
+      </Box>
       {settled.map((word) => (
-        <div key={`${word.rule}${word.substance}`} className={classes.skill}>
+        <Stack
+          gap={4}
+          align="center"
+          size={2}
+          key={`${word.rule}${word.substance}`}
+          className={classes.skill}
+        >
           <span>
             {membersWords.settledWord(substanceName(word.substance), word.who, fullDay(word.on))}
           </span>
@@ -190,8 +218,8 @@ function Settled({
           >
             {membersWords.remove}
           </button>
-        </div>
+        </Stack>
       ))}
-    </fieldset>
+    </Stack>
   )
 }

@@ -1,9 +1,11 @@
 /** A member's photo: made small in the browser before it is sent. */
+
 import { useState } from 'react'
 import { addressOf } from '../../contract/endpoint'
 import { memberPhoto, setPhoto } from '../../contract/members'
 import type { Member } from '../../core/household/member'
 import { useActing } from '../../ui/acting'
+import { Stack } from '../../ui/Box'
 import { shrunkPicture } from '../../ui/picture'
 import { words } from '../../words'
 import classes from './member.module.css'
@@ -31,7 +33,7 @@ export function Photo({ member, photo }: Props) {
       )
   }
   return (
-    <label className={classes.photo}>
+    <Stack as="label" gap={2} className={classes.photo}>
       <Portrait member={member} photo={photo} />
       <input
         type="file"
@@ -42,7 +44,7 @@ export function Photo({ member, photo }: Props) {
       />
       <span className="no-print">{membersWords.changePhoto}</span>
       {wrong && <small role="alert">{membersWords.tooLarge}</small>}
-    </label>
+    </Stack>
   )
 }
 

@@ -1,10 +1,12 @@
 /** What nobody has asked about a member yet, and what the note seems to say: answered in one press. */
+
 import { changeMember } from '../../contract/members'
 import { notAsked, toldNone } from '../../core/household/asked'
 import type { Member } from '../../core/household/member'
 import { type Noted, noteAnswered, notedKey, noteSays } from '../../core/household/noteSays'
 import type { Topic } from '../../core/household/told'
 import { useActing } from '../../ui/acting'
+import { Box, Row, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import classes from './member.module.css'
@@ -33,36 +35,47 @@ export function Unasked({ member, takesSomething, onEdit }: Props) {
   const none = (topic: Topic) => keep(toldNone(member.facts, topic, today))
   const isSo = (one: Noted, so: boolean) => keep(noteAnswered(member.facts, one, so))
   return (
-    <section className={`${classes.unasked} no-print`} aria-label={membersWords.unasked}>
-      <h2>{membersWords.unasked}</h2>
-      <ul>
+    <Stack
+      as="section"
+      gap={4}
+      pad={6}
+      below={6}
+      surface="turning"
+      radius={2}
+      className={`${classes.unasked} no-print`}
+      aria-label={membersWords.unasked}
+    >
+      <Box as="h2" size={4}>
+        {membersWords.unasked}
+      </Box>
+      <Stack as="ul" gap={4}>
         {topics.map((topic) => (
-          <li key={topic}>
+          <Row as="li" gapX={6} gapY={4} align="center" justify="between" wrap key={topic}>
             <span>{questionsWords.notAsked(topic, member.name)}</span>
-            <span className={classes.presses}>
+            <Row as="span" gap={5} align="center" wrap>
               <button type="button" disabled={busy} onClick={() => none(topic)}>
                 {questionsWords.none(topic)}
               </button>
               <button type="button" disabled={busy} onClick={onEdit}>
                 {questionsWords.some}
               </button>
-            </span>
-          </li>
+            </Row>
+          </Row>
         ))}
         {noted.map((one) => (
-          <li key={notedKey(one)}>
+          <Row as="li" gapX={6} gapY={4} align="center" justify="between" wrap key={notedKey(one)}>
             <span>{questionsWords.noteSays(one)}</span>
-            <span className={classes.presses}>
+            <Row as="span" gap={5} align="center" wrap>
               <button type="button" disabled={busy} onClick={() => isSo(one, true)}>
                 {questionsWords.isSo}
               </button>
               <button type="button" disabled={busy} onClick={() => isSo(one, false)}>
                 {questionsWords.isNotSo}
               </button>
-            </span>
-          </li>
+            </Row>
+          </Row>
         ))}
-      </ul>
-    </section>
+      </Stack>
+    </Stack>
   )
 }

@@ -1,6 +1,8 @@
 /** The history of a weight as a line; its table stands below it. */
+
 import { useEffect, useRef } from 'react'
 import type { Weighing } from '../../core/household/weight'
+import { Box } from '../../ui/Box'
 import { words } from '../../words'
 import { weight } from '../../words/care/weights'
 import { monthYear } from '../../words/frame/format'
@@ -37,5 +39,14 @@ export function WeightChart({
       dispose()
     }
   }, [weighings, units])
-  return <div ref={box} className={classes.chart} role="img" aria-label={words.members.weight} />
+  return (
+    <Box
+      above={2}
+      below={2}
+      ref={box}
+      className={classes.chart}
+      role="img"
+      aria-label={words.members.weight}
+    />
+  )
 }

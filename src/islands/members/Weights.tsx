@@ -1,4 +1,5 @@
 /** Weights over time: the line, the table behind it, and noting a new one. */
+
 import { Button, Checkbox, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { removeWeighing, weigh } from '../../contract/members'
@@ -7,6 +8,7 @@ import type { Instant } from '../../core/dosing/given'
 import type { Member } from '../../core/household/member'
 import { type WeightState, weightFault } from '../../core/household/weight'
 import { useActing } from '../../ui/acting'
+import { Box, Row, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { SMALL_BODY_GRAMS, weight } from '../../words/care/weights'
@@ -48,12 +50,18 @@ export function Weights({ member, state, units }: Props) {
   }
   return (
     <section className={classes.part} aria-label={membersWords.weight}>
-      <header>
-        <h2>{membersWords.weight}</h2>
+      <Row as="header" gap={5} align="baseline" justify="between">
+        <Box as="h2" size={4}>
+          {membersWords.weight}
+        </Box>
         <small data-stale={state.kind !== 'fresh'}>{membersWords.weighed(state, units)}</small>
-      </header>
+      </Row>
       {member.weighings.length > 1 && <WeightChart weighings={member.weighings} units={units} />}
-      <form
+      <Stack
+        as="form"
+        gap={4}
+        align="end"
+        above={4}
         className={`${classes.weigh} no-print`}
         aria-label={membersWords.weigh}
         onSubmit={(event) => {
@@ -102,7 +110,7 @@ export function Weights({ member, state, units }: Props) {
             onChange={(event) => setSure(event.currentTarget.checked)}
           />
         )}
-      </form>
+      </Stack>
       {member.weighings.length > 0 && (
         <details>
           <summary>{membersWords.table}</summary>

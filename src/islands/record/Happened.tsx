@@ -1,4 +1,5 @@
 /** Movements, newest first, day by day; narrowed by thing, kit and hand. */
+
 import { Button, Select } from '@mantine/core'
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
 import { Fragment, useState } from 'react'
@@ -8,6 +9,7 @@ import { readRecord } from '../../contract/record'
 import type { recordEntry } from '../../contract/values/record'
 import { tellingOnes } from '../../core/stock/telling'
 import { call } from '../../device/call'
+import { Box, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import { longDay } from '../../words/frame/format'
 import classes from './record.module.css'
@@ -49,7 +51,7 @@ export function Happened({ place, asked }: Props) {
   const entries = told(pages.data?.pages.flatMap((page) => page.entries) ?? [])
   return (
     <section aria-label={recordWords.happened}>
-      <div className={`${classes.filters} no-print`}>
+      <Stack gap={5} below={6} className={`${classes.filters} no-print`}>
         <Select
           label={recordWords.item}
           placeholder={recordWords.anyItem}
@@ -80,27 +82,29 @@ export function Happened({ place, asked }: Props) {
           onChange={setWho}
           data={first?.hands ?? []}
         />
-      </div>
+      </Stack>
       {pages.isSuccess && entries.length === 0 && <p className="second">{recordWords.none}</p>}
-      <ol className={classes.entries}>
+      <Box as="ol" below={6} className={classes.entries}>
         {entries.map((entry, index) => (
           <Fragment key={entry.position}>
             {entry.day !== entries[index - 1]?.day && (
-              <li className={classes.day}>
+              <Stack as="li" gap={5} padY={2} size={3} className={classes.day}>
                 {longDay(entry.day)} {entry.day.slice(0, 4)}
-              </li>
+              </Stack>
             )}
-            <li data-undone={entry.undone}>
+            <Stack as="li" gap={5} padY={2} size={3} data-undone={entry.undone}>
               <span>{entry.who}</span>
               <span>
-                <a href={`/record?lot=${entry.lotId}`}>{entry.title}</a>
+                <Box as="a" weight="bold" tone="ink" href={`/record?lot=${entry.lotId}`}>
+                  {entry.title}
+                </Box>
                 {': '}
                 {words.record.told(entry, entry.unit)}
               </span>
-            </li>
+            </Stack>
           </Fragment>
         ))}
-      </ol>
+      </Box>
       {pages.hasNextPage && (
         <Button
           variant="default"

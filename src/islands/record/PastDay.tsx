@@ -1,4 +1,5 @@
 /** What lay where on the evening of a past day, place by place. */
+
 import { TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -7,6 +8,7 @@ import { readPast } from '../../contract/record'
 import type { pastValue } from '../../contract/values/record'
 import { isPlainDate, type PlainDate } from '../../core/calendar/plainDate'
 import { call } from '../../device/call'
+import { Box, Stack } from '../../ui/Box'
 import { StateGlyph } from '../../ui/StateGlyph'
 import { words } from '../../words'
 import { counted } from '../../words/frame/format'
@@ -35,7 +37,7 @@ export function PastDay({ place, first, today }: Props) {
   )
   return (
     <section aria-label={recordWords.asItWas}>
-      <div className={`${classes.filters} no-print`}>
+      <Stack gap={5} below={6} className={`${classes.filters} no-print`}>
         <TextInput
           type="date"
           label={recordWords.day}
@@ -44,7 +46,7 @@ export function PastDay({ place, first, today }: Props) {
           error={asked === null && day !== '' ? words.record.notADay(today) : undefined}
           onChange={(event) => setDay(event.currentTarget.value)}
         />
-      </div>
+      </Stack>
       {error && <p role="alert">{error.message}</p>}
       {data && (
         <>
@@ -80,29 +82,46 @@ function PlaceThen({ place, day, holdings }: PlaceProps) {
   if (holdings.length === 0) return null
   const kits = [...new Map(holdings.map(({ kitId, kit }) => [kitId, kit]))]
   return (
-    <section className={classes.then} data-hue={place.hue} aria-label={place.name}>
-      <h3>{place.name}</h3>
-      <div>
+    <Box
+      as="section"
+      above={6}
+      className={classes.then}
+      data-hue={place.hue}
+      aria-label={place.name}
+    >
+      <Box as="h3" size={4}>
+        {place.name}
+      </Box>
+      <Stack gapX={7} gapY={5}>
         {kits.map(([kitId, kit]) => (
           <div key={kitId}>
-            <h4>{kit}</h4>
+            <Box as="h4" above={3} below={2} size={3}>
+              {kit}
+            </Box>
             <ul>
               {holdings
                 .filter((one) => one.kitId === kitId)
                 .map((one) => (
-                  <li key={`${one.lotId}${one.pocket}`}>
+                  <Stack
+                    as="li"
+                    align="center"
+                    padY={2}
+                    size={2}
+                    lineBelow="hairline"
+                    key={`${one.lotId}${one.pocket}`}
+                  >
                     <StateGlyph state={one.judged.state} />
                     <b>{one.title}</b>
                     <span>{counted(one.amount, one.unit)}</span>
-                    <small>
+                    <Box as="small" tone="second">
                       {one.pocket} · {words.stock.state(one.judged, day)}
-                    </small>
-                  </li>
+                    </Box>
+                  </Stack>
                 ))}
             </ul>
           </div>
         ))}
-      </div>
-    </section>
+      </Stack>
+    </Box>
   )
 }

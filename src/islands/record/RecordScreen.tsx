@@ -1,5 +1,7 @@
 /** The record read back (planning): what happened, by thing, kit, place or hand; and any past day. */
+
 import { useState } from 'react'
+import { Row } from '../../ui/Box'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import { KitTabs } from '../kits/KitTabs'
@@ -32,7 +34,7 @@ function Recorded({ strap, place, asked }: Props) {
   const [past, setPast] = useState(asked.day !== null)
   return (
     <>
-      <header className={classes.head}>
+      <Row as="header" gapX={7} gapY={4} align="center" wrap below={5} className={classes.head}>
         <h1>{recordWords.title}</h1>
         <span role="group" aria-label={recordWords.title}>
           <button type="button" aria-pressed={!past} onClick={() => setPast(false)}>
@@ -42,7 +44,7 @@ function Recorded({ strap, place, asked }: Props) {
             {recordWords.asItWas}
           </button>
         </span>
-      </header>
+      </Row>
       {past ? (
         <PastDay place={place} first={asked.day ?? strap.today} today={strap.today} />
       ) : (

@@ -1,7 +1,9 @@
 /** One kit and its round: why, what it asks, how long, what to bring, which pockets. */
+
 import { useState } from 'react'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { PocketId } from '../../core/ids'
+import { Box, Row, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './rounds.module.css'
 import type { Start } from './useStart'
@@ -31,16 +33,31 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
       return next
     })
   return (
-    <article className={classes.offer} data-hue={hue} data-open={open}>
+    <Stack
+      as="article"
+      align="start"
+      surface="paper"
+      line="hairline"
+      className={classes.offer}
+      data-hue={hue}
+      data-open={open}
+    >
       <button type="button" className={classes.offerHead} aria-expanded={open} onClick={onToggle}>
         <span>
-          <b>{kit}</b> {place}
+          <Box as="b" size={4} weight="bold" face="display">
+            {kit}
+          </Box>{' '}
+          {place}
         </span>
-        <small>
+        <Box as="small" tone="second">
           {roundsWords.due(offered.dueOn, today)} ·{' '}
           {roundsWords.pocketsOf(pockets.length, allPockets.length)} · {roundsWords.takes(seconds)}
-        </small>
-        {first && <small>{roundsWords.why(first.code, first.since, today)}</small>}
+        </Box>
+        {first && (
+          <Box as="small" tone="second">
+            {roundsWords.why(first.code, first.since, today)}
+          </Box>
+        )}
       </button>
       <button
         type="button"
@@ -52,13 +69,17 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
         {roundsWords.start}
       </button>
       {open && (
-        <div className={classes.offerBody}>
-          <dl>
-            <dt>{roundsWords.asksTitle}</dt>
+        <Stack gap={5} className={classes.offerBody}>
+          <Stack as="dl" gapX={5} gapY={3} lineAbove="dashed">
+            <Box as="dt" weight="bold">
+              {roundsWords.asksTitle}
+            </Box>
             <dd>{roundsWords.toll(toll)}</dd>
             {reasons.length > 1 && (
               <>
-                <dt>{roundsWords.whyTitle}</dt>
+                <Box as="dt" weight="bold">
+                  {roundsWords.whyTitle}
+                </Box>
                 <dd>
                   <ul>
                     {reasons.map((reason) => (
@@ -72,7 +93,9 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
             )}
             {bring.length > 0 && (
               <>
-                <dt>{roundsWords.bringTitle}</dt>
+                <Box as="dt" weight="bold">
+                  {roundsWords.bringTitle}
+                </Box>
                 <dd>
                   <ul>
                     {bring.map((one) => (
@@ -82,17 +105,19 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
                 </dd>
               </>
             )}
-          </dl>
-          <fieldset className={classes.pockets}>
-            <legend>{roundsWords.whichPockets}</legend>
+          </Stack>
+          <Row as="fieldset" gapX={6} gapY={2} wrap className={classes.pockets}>
+            <Box as="legend" weight="bold">
+              {roundsWords.whichPockets}
+            </Box>
             {allPockets.map(({ id, name }) => (
-              <label key={id}>
+              <Box as="label" gap={4} align="center" key={id}>
                 <input type="checkbox" checked={chosen.has(id)} onChange={() => toggle(id)} />
                 {name}
-              </label>
+              </Box>
             ))}
-          </fieldset>
-          <div className={classes.presses}>
+          </Row>
+          <Row gap={4} justify="end" wrap>
             <button
               type="button"
               className={classes.quietPress}
@@ -115,9 +140,9 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
             >
               {roundsWords.paper}
             </button>
-          </div>
-        </div>
+          </Row>
+        </Stack>
       )}
-    </article>
+    </Stack>
   )
 }

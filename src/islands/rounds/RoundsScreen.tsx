@@ -1,9 +1,11 @@
 /** Rounds (planning, and standing at the door): what is due and why, what it asks, what to bring. */
+
 import { useQuery } from '@tanstack/react-query'
 import { type ReactNode, useState } from 'react'
 import { readRounds } from '../../contract/rounds'
 import { dayAt } from '../../core/calendar/plainDate'
 import { call } from '../../device/call'
+import { Box, Stack } from '../../ui/Box'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { KitTabs } from '../kits/KitTabs'
@@ -58,20 +60,22 @@ function Rounds({ initial, place, kit }: Props) {
   return (
     <>
       <KitTabs part="rounds" place={place} />
-      <header className={classes.head}>
+      <Stack as="header" gap={2} className={classes.head}>
         <h1>{roundsWords.headline(due.length)}</h1>
         <p className="second">{roundsWords.lead}</p>
-      </header>
+      </Stack>
       {start.problem && (
-        <p role="alert" className={classes.problem}>
+        <Box as="p" padX={6} padY={4} above={5} surface="spent" radius={2} role="alert">
           {start.problem}
-        </p>
+        </Box>
       )}
-      <div className={classes.parts}>
+      <Stack gapX={7} gapY={6} above={6} className={classes.parts}>
         {open.length > 0 && (
           <section className={classes.open}>
-            <h2>{roundsWords.openNow}</h2>
-            <ul className={classes.lines}>
+            <Box as="h2" below={3}>
+              {roundsWords.openNow}
+            </Box>
+            <Stack as="ul" gap={4} className={classes.lines}>
               {open.map((line) => (
                 <Line
                   key={line.round.id}
@@ -87,20 +91,26 @@ function Rounds({ initial, place, kit }: Props) {
                   </Go>
                 </Line>
               ))}
-            </ul>
+            </Stack>
           </section>
         )}
         {due.length > 0 && (
           <section className={classes.due}>
-            <h2>{roundsWords.dueNow}</h2>
-            <ul className={classes.offers}>{due.map(offer)}</ul>
+            <Box as="h2" below={3}>
+              {roundsWords.dueNow}
+            </Box>
+            <Stack as="ul" gap={4}>
+              {due.map(offer)}
+            </Stack>
           </section>
         )}
-        <div className={classes.side}>
+        <Stack gap={6} className={classes.side}>
           {small.length > 0 && (
             <section>
-              <h2>{roundsWords.smallTitle}</h2>
-              <ul className={classes.lines}>
+              <Box as="h2" below={3}>
+                {roundsWords.smallTitle}
+              </Box>
+              <Stack as="ul" gap={4} className={classes.lines}>
                 {small.map((one) => (
                   <Line
                     key={one.pocket.id}
@@ -119,13 +129,15 @@ function Rounds({ initial, place, kit }: Props) {
                     </button>
                   </Line>
                 ))}
-              </ul>
+              </Stack>
             </section>
           )}
           {finished.length > 0 && (
             <section>
-              <h2>{roundsWords.done}</h2>
-              <ul className={classes.lines}>
+              <Box as="h2" below={3}>
+                {roundsWords.done}
+              </Box>
+              <Stack as="ul" gap={4} className={classes.lines}>
                 {finished.map(({ round, kit: name, place: at, hue, seconds }) => (
                   <Line
                     key={round.id}
@@ -148,20 +160,24 @@ function Rounds({ initial, place, kit }: Props) {
                     </Go>
                   </Line>
                 ))}
-              </ul>
+              </Stack>
             </section>
           )}
-        </div>
+        </Stack>
         <section className={classes.later}>
-          <h2>{roundsWords.laterOn}</h2>
+          <Box as="h2" below={3}>
+            {roundsWords.laterOn}
+          </Box>
           {due.length + later.length === 0 && (
             <p className="second">
               {roundsWords.noKits} <a href="/kits">{roundsWords.addKit}</a>
             </p>
           )}
-          <ul className={classes.offers}>{later.map(offer)}</ul>
+          <Stack as="ul" gap={4}>
+            {later.map(offer)}
+          </Stack>
         </section>
-      </div>
+      </Stack>
     </>
   )
 }

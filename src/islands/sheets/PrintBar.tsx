@@ -1,9 +1,11 @@
 /** Above a sheet: paper, printing, the PDF, and the way back. Does not print. */
+
 import { Button, MantineProvider } from '@mantine/core'
 import { addressOf } from '../../contract/endpoint'
 import { lidSheetPdf, notePrinted } from '../../contract/sheets'
 import { call, newKey } from '../../device/call'
 import { PAPER_SIZES, type PaperSize } from '../../sheets/paper'
+import { Box, Row } from '../../ui/Box'
 import { theme } from '../../ui/theme'
 import { words } from '../../words'
 import classes from './sheets.module.css'
@@ -16,22 +18,48 @@ const note = (kitId: string): Promise<unknown> =>
 
 export const PrintBar = ({ kitId, size }: { readonly kitId: string; readonly size: PaperSize }) => (
   <MantineProvider theme={theme}>
-    <nav className={`${classes.bar} no-print`} aria-label={sheetsWords.size}>
+    <Row
+      as="nav"
+      gapX={6}
+      gapY={4}
+      align="center"
+      wrap
+      padX={6}
+      padY={4}
+      surface="paper"
+      lineBelow="dashed"
+      className={`${classes.bar} no-print`}
+      aria-label={sheetsWords.size}
+    >
       <a href={`/kits/${kitId}`}>{sheetsWords.back}</a>
-      <span className={classes.sizes}>
+      <Row as="span" line="seam" radius={2} className={classes.sizes}>
         {PAPER_SIZES.map((one) => (
-          <a key={one} href={`?size=${one}`} aria-current={one === size ? 'true' : undefined}>
+          <Box
+            as="a"
+            padX={5}
+            padY={3}
+            size={2}
+            key={one}
+            href={`?size=${one}`}
+            aria-current={one === size ? 'true' : undefined}
+          >
             {sheetsWords.paper[one]}
-          </a>
+          </Box>
         ))}
-      </span>
-      <a
+      </Row>
+      <Box
+        as="a"
+        padX={6}
+        padY={4}
+        weight="bold"
+        line="ink"
+        radius={2}
         className={classes.pdf}
         href={`${addressOf(lidSheetPdf, { kitId })}?size=${size}`}
         onClick={() => void note(kitId)}
       >
         {sheetsWords.pdf}
-      </a>
+      </Box>
       <Button
         onClick={() => {
           window.print()
@@ -40,6 +68,6 @@ export const PrintBar = ({ kitId, size }: { readonly kitId: string; readonly siz
       >
         {sheetsWords.printNow}
       </Button>
-    </nav>
+    </Row>
   </MantineProvider>
 )

@@ -1,13 +1,23 @@
 /** Above a paper that is printed as it is. */
+import { Row } from '../../ui/Box'
 import presses from '../../ui/presses.module.css'
 import { words } from '../../words'
 import classes from './sheets.module.css'
 
 export const PrintPress = () => (
-  <p className={`${classes.press} no-print`}>
+  <Row
+    as="p"
+    gapX={6}
+    gapY={4}
+    align="center"
+    justify="center"
+    wrap
+    above={6}
+    className={`${classes.press} no-print`}
+  >
     <button type="button" className={presses.go} onClick={() => window.print()}>
       {words.sheets.label.print}
     </button>
     <span>{words.sheets.label.paper}</span>
-  </p>
+  </Row>
 )

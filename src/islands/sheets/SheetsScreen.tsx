@@ -1,8 +1,10 @@
 /** Every lid sheet, to look at, print or save. */
+
 import { addressOf } from '../../contract/endpoint'
 import { exportList } from '../../contract/imports'
 import { lidSheetPdf } from '../../contract/sheets'
 import { PAPER_SIZES } from '../../sheets/paper'
+import { Box, Row, Stack } from '../../ui/Box'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import type { KitCard } from '../kits/KitsScreen'
@@ -28,27 +30,49 @@ function Sheets({ kits, place }: Props) {
     <>
       <h1>{sheetsWords.all}</h1>
       <p className="second">{sheetsWords.under}</p>
-      {kits.length === 0 && <p className={classes.none}>{words.kits.none}</p>}
-      <div className={classes.places}>
+      {kits.length === 0 && (
+        <Box as="p" above={6}>
+          {words.kits.none}
+        </Box>
+      )}
+      <Stack className={classes.places}>
         {places
           .filter(({ id }) => place === null || id === place)
           .map((at) => (
-            <section key={at.id} data-hue={at.hue} className={classes.place}>
-              <h2>{at.name}</h2>
+            <Box
+              as="section"
+              above={6}
+              lineAbove="dashed"
+              key={at.id}
+              data-hue={at.hue}
+              className={classes.place}
+            >
+              <Box as="h2" tone="hue">
+                {at.name}
+              </Box>
               <ul>
                 {kits
                   .filter(({ placeId }) => placeId === at.id)
                   .map((kit) => (
-                    <li key={kit.id}>
-                      <span className={classes.page} aria-hidden />
+                    <Row
+                      as="li"
+                      gapX={6}
+                      gapY={2}
+                      align="center"
+                      wrap
+                      padY={4}
+                      lineBelow="hairline"
+                      key={kit.id}
+                    >
+                      <Box as="span" radius={1} className={classes.page} aria-hidden />
                       <div>
                         <a href={`/kits/${kit.id}/sheet`}>{kit.name}</a>
-                        <small>
+                        <Box as="small" tone="second" block>
                           {words.kits.summary(kit.pockets, kit.lots)} ·{' '}
                           {words.kits.lastCheck(kit.lastCheck, today)}
-                        </small>
+                        </Box>
                       </div>
-                      <span className={classes.files}>
+                      <Row as="span" gap={6} size={2} className={classes.files}>
                         {PAPER_SIZES.map((size) => (
                           <a
                             key={size}
@@ -58,17 +82,17 @@ function Sheets({ kits, place }: Props) {
                             {sheetsWords.pdf} {sheetsWords.paper[size]}
                           </a>
                         ))}
-                      </span>
-                    </li>
+                      </Row>
+                    </Row>
                   ))}
               </ul>
-            </section>
+            </Box>
           ))}
-      </div>
-      <p className={classes.more}>
+      </Stack>
+      <Row as="p" gap={7} above={7}>
         <a href="/restock">{sheetsWords.alsoRestock}</a>
         <a href={exportList.path}>{words.imports.export}</a>
-      </p>
+      </Row>
     </>
   )
 }

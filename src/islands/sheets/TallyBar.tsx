@@ -1,5 +1,7 @@
 /** Above a tally: printing it, entering it afterwards, and the way back. Does not print. */
+
 import { Button, MantineProvider } from '@mantine/core'
+import { Box, Row } from '../../ui/Box'
 import { theme } from '../../ui/theme'
 import { words } from '../../words'
 import classes from './sheets.module.css'
@@ -8,12 +10,33 @@ const roundsWords = words.rounds
 
 export const TallyBar = ({ roundId }: { readonly roundId: string }) => (
   <MantineProvider theme={theme}>
-    <nav className={`${classes.bar} no-print`} aria-label={roundsWords.tally.print}>
+    <Row
+      as="nav"
+      gapX={6}
+      gapY={4}
+      align="center"
+      wrap
+      padX={6}
+      padY={4}
+      surface="paper"
+      lineBelow="dashed"
+      className={`${classes.bar} no-print`}
+      aria-label={roundsWords.tally.print}
+    >
       <a href="/rounds">{roundsWords.end.toRounds}</a>
-      <a className={classes.pdf} href={`/round?id=${roundId}&paper`}>
+      <Box
+        as="a"
+        padX={6}
+        padY={4}
+        weight="bold"
+        line="ink"
+        radius={2}
+        className={classes.pdf}
+        href={`/round?id=${roundId}&paper`}
+      >
         {roundsWords.tally.enter}
-      </a>
+      </Box>
       <Button onClick={() => window.print()}>{roundsWords.tally.print}</Button>
-    </nav>
+    </Row>
   </MantineProvider>
 )

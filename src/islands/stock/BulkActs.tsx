@@ -1,4 +1,5 @@
 /** What can be done to everything that is chosen, in one act that one press takes back. */
+
 import { Button, Select, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -8,6 +9,7 @@ import { actOnMany } from '../../contract/stock'
 import type { manyDeed } from '../../contract/values/stock'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
+import { Box, Row } from '../../ui/Box'
 import { words } from '../../words'
 import type { StockRow } from './rows'
 import classes from './stock.module.css'
@@ -62,10 +64,23 @@ export function BulkActs({ picked, onDone }: Props) {
   const ways = [...new Set(picked.map((row) => words.watch.safeWay(row.kind)).filter(Boolean))]
 
   return (
-    <section className={`${classes.deeds} no-print`} aria-label={listWords.chosen(picked.length)}>
+    <Row
+      as="section"
+      gap={4}
+      align="center"
+      wrap
+      padX={5}
+      padY={4}
+      surface="paper"
+      line="heavy"
+      className={`${classes.deeds} no-print`}
+      aria-label={listWords.chosen(picked.length)}
+    >
       <b role="status">{listWords.chosen(picked.length)}</b>
       {picked.length > MOST ? (
-        <p>{listWords.most}</p>
+        <Box as="p" size={2}>
+          {listWords.most}
+        </Box>
       ) : kind === null ? (
         KINDS.map((one) => (
           <Button key={one} variant="default" loading={busy} onClick={() => void press(one)}>
@@ -73,7 +88,12 @@ export function BulkActs({ picked, onDone }: Props) {
           </Button>
         ))
       ) : (
-        <form
+        <Row
+          as="form"
+          gap={4}
+          align="center"
+          wrap
+          grow
           onSubmit={(event) => {
             event.preventDefault()
             void act(kind)
@@ -104,9 +124,9 @@ export function BulkActs({ picked, onDone }: Props) {
             />
           )}
           {kind === 'discard' && (
-            <p>
+            <Box as="p" size={2}>
               <b>{listWords.sureDiscard(picked.length)}</b> {ways.join(' ')}
-            </p>
+            </Box>
           )}
           <Button type="submit" loading={busy} disabled={deedOf(kind) === null}>
             {listWords.deeds[kind]}
@@ -114,11 +134,11 @@ export function BulkActs({ picked, onDone }: Props) {
           <Button variant="default" onClick={() => setKind(null)}>
             {words.kits.cancel}
           </Button>
-        </form>
+        </Row>
       )}
       <button type="button" className={classes.drop} onClick={onDone}>
         {listWords.drop}
       </button>
-    </section>
+    </Row>
   )
 }

@@ -1,4 +1,5 @@
 /** Narrows the stock: words, states, sort of thing, patient, grouping; and keeps views by name. */
+
 import { Button, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { LOT_STATES } from '../../contract/primitives'
@@ -6,6 +7,7 @@ import { removeView, saveView } from '../../contract/stock'
 import { GROUPINGS, stockFilter } from '../../contract/values/stock'
 import { ITEM_KINDS, type ItemKind } from '../../core/stock/itemKind'
 import { useActing } from '../../ui/acting'
+import { Row, Stack } from '../../ui/Box'
 import { FormDialog } from '../../ui/FormDialog'
 import { StateGlyph } from '../../ui/StateGlyph'
 import { words } from '../../words'
@@ -30,9 +32,9 @@ export function StockFilters({ filter, members, views, onChange }: Props) {
   const set = (patch: Partial<StockFilter>): void => onChange({ ...filter, ...patch })
   const plain = JSON.stringify(filter) === JSON.stringify(EVERYTHING)
   return (
-    <div className={`${classes.filters} no-print`}>
+    <Stack gap={4} className={`${classes.filters} no-print`}>
       <Views views={views} filter={filter} plain={plain} onChange={onChange} />
-      <fieldset className={classes.states}>
+      <Row as="fieldset" gap={3} align="center" wrap className={classes.states}>
         <legend className="visually-hidden">{listWords.states}</legend>
         {LOT_STATES.map((state) => (
           <label key={state}>
@@ -51,8 +53,8 @@ export function StockFilters({ filter, members, views, onChange }: Props) {
             {words.stock.stateWord[state]}
           </label>
         ))}
-      </fieldset>
-      <div className={classes.fields}>
+      </Row>
+      <Stack gap={5} className={classes.fields}>
         <TextInput
           label={listWords.words}
           value={filter.words}
@@ -82,8 +84,8 @@ export function StockFilters({ filter, members, views, onChange }: Props) {
           onChange={(group) => set({ group: (group ?? 'none') as StockFilter['group'] })}
           data={GROUPINGS.map((value) => ({ value, label: listWords.groups[value] }))}
         />
-      </div>
-    </div>
+      </Stack>
+    </Stack>
   )
 }
 
@@ -107,7 +109,7 @@ function Views({ views, filter, plain, onChange }: ViewsProps) {
     if (result) setNaming(null)
   }
   return (
-    <div className={classes.views}>
+    <Row gap={3} align="center" wrap className={classes.views}>
       <span className="visually-hidden">{listWords.views}</span>
       <button type="button" aria-pressed={plain} onClick={() => onChange(EVERYTHING)}>
         {listWords.clear}
@@ -158,6 +160,6 @@ function Views({ views, filter, plain, onChange }: ViewsProps) {
           onChange={(event) => setNaming(event.currentTarget.value)}
         />
       </FormDialog>
-    </div>
+    </Row>
   )
 }

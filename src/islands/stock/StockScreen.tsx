@@ -1,9 +1,11 @@
 /** Every lot wherever it lies (planning at a desk): found, sorted, grouped, and acted on together. */
+
 import { useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
 import { readStockList } from '../../contract/stock'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
+import { Box, Stack } from '../../ui/Box'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import { KitTabs } from '../kits/KitTabs'
@@ -71,8 +73,8 @@ function Stock({ strap, place }: Props) {
     setChosen(next)
   }
   return (
-    <div className={classes.screen} aria-busy={busy}>
-      <header className={classes.head}>
+    <Stack gap={5} className={classes.screen} aria-busy={busy}>
+      <header>
         <h1>{listWords.title(shown.length, data.rows.length)}</h1>
       </header>
       <StockFilters
@@ -85,9 +87,9 @@ function Stock({ strap, place }: Props) {
         }}
       />
       {shown.length === 0 ? (
-        <p className={classes.nothing}>
+        <Box as="p" padY={8} tone="second">
           {data.rows.length === 0 ? listWords.empty : listWords.nothing}
-        </p>
+        </Box>
       ) : (
         <StockTable
           lines={lines}
@@ -103,6 +105,6 @@ function Stock({ strap, place }: Props) {
         />
       )}
       {picked.length > 0 && <BulkActs picked={picked} onDone={() => setChosen(new Set())} />}
-    </div>
+    </Stack>
   )
 }

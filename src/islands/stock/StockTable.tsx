@@ -1,7 +1,9 @@
 /** The lines of the stock; only those in sight are drawn, so that thousands scroll freely. */
+
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { memo, useLayoutEffect, useRef, useState } from 'react'
 import type { PlainDate } from '../../core/calendar/plainDate'
+import { Box, Row, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { StateGlyph } from '../../ui/StateGlyph'
 import { words } from '../../words'
@@ -62,14 +64,18 @@ export function StockTable(props: Props) {
   })
   const all = shown.length > 0 && shown.every((row) => chosen.has(rowKey(row)))
   return (
-    <div
-      role="table"
-      aria-label={words.kits.tabs.stock}
-      aria-rowcount={lines.length + 1}
-      className={classes.table}
-    >
-      {/* biome-ignore lint/a11y/useFocusableInteractive: its presses take the focus */}
-      <div role="row" aria-rowindex={1} className={classes.columns}>
+    <Box size={2} role="table" aria-label={words.kits.tabs.stock} aria-rowcount={lines.length + 1}>
+      <Stack
+        gap={5}
+        align="center"
+        pad={4}
+        size={2}
+        tone="second"
+        surface="paper"
+        role="row"
+        aria-rowindex={1}
+        className={classes.columns}
+      >
         {/* biome-ignore lint/a11y/useFocusableInteractive: see above */}
         <span role="columnheader">
           <input
@@ -103,7 +109,7 @@ export function StockTable(props: Props) {
             )}
           </span>
         ))}
-      </div>
+      </Stack>
       <div
         role="rowgroup"
         ref={body}
@@ -115,21 +121,27 @@ export function StockTable(props: Props) {
           if (!line) return null
           const top = item.start - rows.options.scrollMargin
           return line.kind === 'heading' ? (
-            // biome-ignore lint/a11y/useFocusableInteractive: it only names what follows
-            <div
+            <Row
+              align="end"
+              padX={4}
+              weight="bold"
+              face="display"
+              lineBelow="dashed"
               key={item.key}
               role="row"
               aria-rowindex={item.index + 2}
               className={classes.heading}
               style={placedAt(top, item.size)}
             >
-              {/* biome-ignore lint/a11y/useFocusableInteractive: see above */}
               <span role="rowheader">
-                {line.title} <small>{line.count}</small>
+                {line.title}{' '}
+                <Box as="small" weight="normal" tone="second">
+                  {line.count}
+                </Box>
               </span>
-            </div>
+            </Row>
           ) : (
-            <Row
+            <LotRow
               key={item.key}
               row={line.row}
               index={item.index + 2}
@@ -143,7 +155,7 @@ export function StockTable(props: Props) {
           )
         })}
       </div>
-    </div>
+    </Box>
   )
 }
 
@@ -164,7 +176,7 @@ const placedAt = (top: number, height: number): React.CSSProperties => ({
 })
 
 /** Drawn once: while one scrolls, the rows that stay in sight stay as they are. */
-const Row = memo(function Row(props: RowProps) {
+const LotRow = memo(function LotRow(props: RowProps) {
   const { row, index, top, height, chosen, members, today, onChoose } = props
   const { habits, places } = useStrap()
   const hue = places.find(({ id }) => id === row.placeId)?.hue
@@ -174,8 +186,11 @@ const Row = memo(function Row(props: RowProps) {
     </span>
   )
   return (
-    // biome-ignore lint/a11y/useFocusableInteractive: its link and its tick take the focus
-    <div
+    <Stack
+      gap={5}
+      align="center"
+      padX={4}
+      lineBelow="hairline"
       role="row"
       aria-rowindex={index}
       className={classes.row}
@@ -193,17 +208,24 @@ const Row = memo(function Row(props: RowProps) {
       )}
       {cell(
         'title',
-        <a href={`/kits/${row.kitId}?lot=${row.lotId}&pocket=${row.pocketId}`}>
+        <Box
+          as="a"
+          gap={4}
+          align="center"
+          weight="bold"
+          tone="ink"
+          href={`/kits/${row.kitId}?lot=${row.lotId}&pocket=${row.pocketId}`}
+        >
           <StateGlyph state={row.judged.state} />
           {row.title}
-        </a>,
+        </Box>,
       )}
       {cell('amount', counted(row.amount, row.unit))}
       {cell('end', words.stock.state(row.judged, today))}
       {cell(
         'where',
         <>
-          <i data-hue={hue} aria-hidden />
+          <Box as="i" radius={1} data-hue={hue} aria-hidden />
           {row.pocket}, {row.kit}
           <span className="visually-hidden">, {row.place}</span>
         </>,
@@ -212,6 +234,6 @@ const Row = memo(function Row(props: RowProps) {
       {cell('forMember', members.find(({ id }) => id === row.forMember)?.name ?? '')}
       {cell('sure', `${row.sure} %`, listWords.sure(row.sure, row.confirmed, today))}
       {cell('worth', row.worthMinor === null ? '' : money(row.worthMinor, habits.currency))}
-    </div>
+    </Stack>
   )
 })

@@ -1,8 +1,10 @@
 /** What to do at one place, by act; each with its reason, done or put off with one press. */
+
 import { Fragment, useState } from 'react'
 import { doErrand, putOffErrand } from '../../contract/watch'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { useActing } from '../../ui/acting'
+import { Box, Row } from '../../ui/Box'
 import { type OutlineState, StateGlyph } from '../../ui/StateGlyph'
 import { words } from '../../words'
 import { counted, fullDay } from '../../words/frame/format'
@@ -36,16 +38,28 @@ export function ErrandGroup({ group, place, today, alone }: Props) {
   const shown = all ? group.errands : group.errands.slice(0, FEW)
   const hidden = group.total - shown.length
   return (
-    <section className={classes.group} data-hue={place.hue} aria-label={place.name}>
-      <header>
-        <h2>{words.watch.group(place.name, group.next, today)}</h2>
+    <Box
+      as="section"
+      pad={5}
+      line="dashed"
+      radius={2}
+      className={classes.group}
+      data-hue={place.hue}
+      aria-label={place.name}
+    >
+      <Row as="header" gap={4} align="baseline" justify="between">
+        <Box as="h2" tone="hue">
+          {words.watch.group(place.name, group.next, today)}
+        </Box>
         <small>{words.watch.visit(group.next)}</small>
-      </header>
+      </Row>
       <ul>
         {shown.map((errand, index) => (
           <Fragment key={errand.key}>
             {errand.act !== shown[index - 1]?.act && (
-              <li className={classes.act}>{words.watch.acts[errand.act]}</li>
+              <Box as="li" above={4} size={1} weight="bold" tone="second">
+                {words.watch.acts[errand.act]}
+              </Box>
             )}
             <ErrandRow errand={errand} today={today} />
           </Fragment>
@@ -61,7 +75,7 @@ export function ErrandGroup({ group, place, today, alone }: Props) {
             {words.watch.showAll(group.total)}
           </a>
         ))}
-    </section>
+    </Box>
   )
 }
 
@@ -77,22 +91,25 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
       ? `${errand.unit === '' ? ' ×' : ','} ${counted(errand.amount, errand.unit)}`
       : ''
   return (
-    <li className={classes.errand}>
+    <Row as="li" gap={5} align="start" padY={4} lineBelow="hairline">
       <StateGlyph state={GLYPH[errand.act]} />
-      <div className={classes.errandText}>
-        <a href={href}>
+      <Box grow shrink breakable className={classes.errandText}>
+        <Box as="a" weight="bold" href={href}>
           {errand.title}
           {amount}
-        </a>
-        <p>
+        </Box>
+        <Box as="p" size={2} tone="second">
           {words.watch.reason(errand.reason, today)}
           {errand.pocket && ` · ${errand.pocket}, ${errand.kit}`}
           {errand.act === 'throw_away' && (
-            <span className={classes.safe}> {words.watch.safeWay(errand.itemKind)}</span>
+            <Box as="span" block>
+              {' '}
+              {words.watch.safeWay(errand.itemKind)}
+            </Box>
           )}
-        </p>
-      </div>
-      <div className={classes.presses}>
+        </Box>
+      </Box>
+      <Box gap={1} align="end" className={classes.presses}>
         {needsAnswer ? (
           <a className={classes.press} href={href}>
             {isRound ? words.watch.press.check : words.watch.open}
@@ -127,8 +144,8 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
         >
           {words.watch.later}
         </button>
-      </div>
+      </Box>
       {errand.due && <span className="visually-hidden">{fullDay(errand.due)}</span>}
-    </li>
+    </Row>
   )
 }

@@ -1,7 +1,9 @@
 /** Eighteen months, a lane a place: each lot at the day it turns, visits as bands. */
+
 import { Popover } from '@mantine/core'
 import { useState } from 'react'
 import { addMonths, daysBetween, type PlainDate } from '../../core/calendar/plainDate'
+import { Box, Stack } from '../../ui/Box'
 import { StateOutline } from '../../ui/StateGlyph'
 import { words } from '../../words'
 import { counted, shortDay, shortMonth } from '../../words/frame/format'
@@ -30,14 +32,19 @@ export function SeasonRibbon({ ribbon, places, today }: Props) {
       {places.map((place) => {
         const lane = ribbon.lanes.find(({ placeId }) => placeId === place.id)
         return (
-          <div key={place.id} className={classes.lane} data-hue={place.hue}>
-            <div className={classes.laneName}>
-              <b>{place.name}</b>
-              <small>{words.strap.next(place.next, today)}</small>
-            </div>
+          <Stack lineAbove="dashed" key={place.id} className={classes.lane} data-hue={place.hue}>
+            <Box padX={2} padY={4} className={classes.laneName}>
+              <Box as="b" size={3} weight="bold" tone="hue" face="display" block>
+                {place.name}
+              </Box>
+              <Box as="small" size={1} tone="second">
+                {words.strap.next(place.next, today)}
+              </Box>
+            </Box>
             <div className={classes.track} data-visits={(lane?.visits.length ?? 0) > 0}>
               {lane?.visits.map((visit, index) => (
-                <div
+                <Box
+                  surface="band"
                   key={visit.startsOn}
                   className={classes.band}
                   style={{
@@ -45,11 +52,17 @@ export function SeasonRibbon({ ribbon, places, today }: Props) {
                     width: `max(3px, ${at(visit.endsOn) - at(visit.startsOn)}%)`,
                   }}
                 >
-                  {hasRoom(lane.visits, index, at) && <span>{visit.label}</span>}
-                </div>
+                  {hasRoom(lane.visits, index, at) && (
+                    <Box as="span" size={1} weight="bold" nowrap>
+                      {visit.label}
+                    </Box>
+                  )}
+                </Box>
               ))}
               {lane && lane.tags.length === 0 && (
-                <span className={classes.noTags}>{words.watch.nothingTurns}</span>
+                <Box as="span" size={2} tone="second" className={classes.noTags}>
+                  {words.watch.nothingTurns}
+                </Box>
               )}
               {lane?.tags.map((tag) => (
                 <RibbonTag
@@ -60,21 +73,23 @@ export function SeasonRibbon({ ribbon, places, today }: Props) {
                 />
               ))}
             </div>
-          </div>
+          </Stack>
         )
       })}
-      <div className={classes.axis} aria-hidden>
-        <span className={classes.todayMark}>{words.watch.today}</span>
+      <Box size={1} tone="second" lineAbove="dashed" className={classes.axis} aria-hidden>
+        <Box as="span" nowrap className={classes.todayMark}>
+          {words.watch.today}
+        </Box>
         {months.map((day) => (
-          <span key={day} style={{ left: `${at(day)}%` }}>
+          <Box as="span" nowrap key={day} style={{ left: `${at(day)}%` }}>
             {shortMonth(day)}
             {day.slice(5, 7) === '01' ||
             (day.slice(0, 4) !== today.slice(0, 4) && day.slice(5, 7) < '03')
               ? ` ${day.slice(0, 4)}`
               : ''}
-          </span>
+          </Box>
         ))}
-      </div>
+      </Box>
     </section>
   )
 }
@@ -124,27 +139,41 @@ function RibbonTag({
           aria-label={`${shortDay(tag.day, today)}: ${name}${tag.turning ? `, ${words.stock.stateWord.turning}` : ''}`}
         >
           <StateOutline state={tag.turning ? 'turning' : 'sound'} />
-          <span className={classes.tagText}>
+          <Box as="span" size={1} weight="bold" className={classes.tagText}>
             {tag.title}
-            {tag.count > 1 && <em>{words.watch.more(tag.count - 1)}</em>}
-          </span>
+            {tag.count > 1 && (
+              <Box as="em" tone="hue">
+                {words.watch.more(tag.count - 1)}
+              </Box>
+            )}
+          </Box>
         </button>
       </Popover.Target>
       <Popover.Dropdown>
-        <p className={classes.popTitle}>{words.watch.ribbonLots(tag.count)}</p>
+        <Box as="p" below={3} size={3} weight="bold" face="display">
+          {words.watch.ribbonLots(tag.count)}
+        </Box>
         <ul className={classes.popList}>
           {tag.lots.map((lot) => (
             <li key={`${lot.lotId}${lot.kitId}`}>
-              <a href={`/kits/${lot.kitId}?lot=${lot.lotId}`}>
+              <Box
+                as="a"
+                pad={2}
+                lineAbove="hairline"
+                block
+                href={`/kits/${lot.kitId}?lot=${lot.lotId}`}
+              >
                 <b>{lot.title}</b>
-                <small>
+                <Box as="small" tone="second" block>
                   {shortDay(lot.day, today)} · {counted(lot.amount, lot.unit)} · {lot.kit}
-                </small>
-              </a>
+                </Box>
+              </Box>
             </li>
           ))}
           {tag.count > tag.lots.length && (
-            <li className={classes.popMore}>{words.watch.andMore(tag.count - tag.lots.length)}</li>
+            <Box as="li" padX={2} padY={3} tone="second" lineAbove="hairline">
+              {words.watch.andMore(tag.count - tag.lots.length)}
+            </Box>
           )}
         </ul>
       </Popover.Dropdown>

@@ -1,7 +1,9 @@
 /** Watch, the first screen (planning, at a desk): what matters today, what turns when, what to do where. */
+
 import { useQuery } from '@tanstack/react-query'
 import { readWatch } from '../../contract/watch'
 import { call } from '../../device/call'
+import { Box, Row, Stack } from '../../ui/Box'
 import { Frame } from '../../ui/Frame'
 import notes from '../../ui/notes.module.css'
 import { words } from '../../words'
@@ -33,15 +35,17 @@ function Watching({ initial, place }: Props) {
   return (
     <div className={classes.screen}>
       <h1>{words.watch.headline(watch.headline)}</h1>
-      <p className={classes.under}>{words.watch.under(watch.headline, today)}</p>
+      <Box as="p" above={1} below={5} tone="second">
+        {words.watch.under(watch.headline, today)}
+      </Box>
       {watch.recalled > 0 && (
-        <p className={`${notes.mustNot} ${classes.recall}`}>
+        <Box as="p" below={5} className={notes.mustNot}>
           {words.restock.recalls.onWatch(watch.recalled)}.{' '}
           <a href="/restock/recalls">{words.restock.recalls.lookAtIt}</a>
-        </p>
+        </Box>
       )}
       {watch.unasked.length > 0 && (
-        <p className={classes.unasked}>
+        <Box as="p" padX={6} padY={4} above={3} below={5} surface="turning" radius={2}>
           {words.watch.unasked}{' '}
           {watch.unasked.map(({ memberId, name }, at) => (
             <span key={memberId}>
@@ -50,17 +54,24 @@ function Watching({ initial, place }: Props) {
             </span>
           ))}
           .
-        </p>
+        </Box>
       )}
       {watch.headline.code === 'nothing_kept' ? (
-        <div className={classes.start}>
-          <a href="/bring-in">{words.watch.emptyBring}</a>
-          <a href="/kits">{words.watch.emptyKit}</a>
-        </div>
+        <Row gap={5} above={7} below={7} className={classes.start}>
+          <Box as="a" padX={7} padY={5} weight="bold" line="ink" radius={2} href="/bring-in">
+            {words.watch.emptyBring}
+          </Box>
+          <Box as="a" padX={7} padY={5} weight="bold" line="ink" radius={2} href="/kits">
+            {words.watch.emptyKit}
+          </Box>
+        </Row>
       ) : (
         <SeasonRibbon ribbon={watch.ribbon} places={shown} today={today} />
       )}
-      <section
+      <Stack
+        as="section"
+        gap={6}
+        align="start"
         aria-label={words.watch.errands}
         className={classes.groups}
         data-single={shown.length === 1}
@@ -81,11 +92,20 @@ function Watching({ initial, place }: Props) {
               )
             )
           })}
-      </section>
-      <footer className={classes.foot}>
+      </Stack>
+      <Row
+        as="footer"
+        gapX={6}
+        gapY={2}
+        wrap
+        above={6}
+        size={1}
+        tone="second"
+        className={classes.foot}
+      >
         {aside && <span>{aside}</span>}
         <span>{words.watch.disclaimer}</span>
-      </footer>
+      </Row>
     </div>
   )
 }

@@ -1,8 +1,10 @@
 /** A new account, by the way that a letter told. */
+
 import { Button, MantineProvider, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { openAccount } from '../../../contract/account'
 import { call } from '../../../device/call'
+import { Box, Stack } from '../../../ui/Box'
 import { theme } from '../../../ui/theme'
 import { words } from '../../../words'
 import { Password } from '../Password'
@@ -34,9 +36,11 @@ function NewAccount({ accountKey, email }: Props) {
       location.assign('/')
   }
   return (
-    <main className={classes.page}>
-      <section className={classes.card}>
-        <h1>{accountWords.newAccountTitle}</h1>
+    <Stack as="main" gap={6} pad={6} className={classes.page}>
+      <Box as="section" pad={7} surface="paper" line="dashed" radius={2} className={classes.card}>
+        <Box as="h1" size={6}>
+          {accountWords.newAccountTitle}
+        </Box>
         {email === null ? (
           <p role="alert">{accountWords.noAccountKey}</p>
         ) : (
@@ -71,7 +75,7 @@ function NewAccount({ accountKey, email }: Props) {
         <p>
           <a href="/sign-in">{accountWords.back}</a>
         </p>
-      </section>
-    </main>
+      </Box>
+    </Stack>
   )
 }

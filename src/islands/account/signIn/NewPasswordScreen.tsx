@@ -1,8 +1,10 @@
 /** A new password, by the way that a letter told. */
+
 import { Button, MantineProvider } from '@mantine/core'
 import { useState } from 'react'
 import { answerLetter } from '../../../contract/account'
 import { call } from '../../../device/call'
+import { Box, Stack } from '../../../ui/Box'
 import { theme } from '../../../ui/theme'
 import { words } from '../../../words'
 import { Password } from '../Password'
@@ -26,9 +28,11 @@ function NewPassword({ token }: { readonly token: string }) {
     if (await work(() => call(answerLetter, { body: { token, password } }))) setSet(true)
   }
   return (
-    <main className={classes.page}>
-      <section className={classes.card}>
-        <h1>{accountWords.newTitle}</h1>
+    <Stack as="main" gap={6} pad={6} className={classes.page}>
+      <Box as="section" pad={7} surface="paper" line="dashed" radius={2} className={classes.card}>
+        <Box as="h1" size={6}>
+          {accountWords.newTitle}
+        </Box>
         {isSet ? (
           <p role="status">{accountWords.newIsSet}</p>
         ) : token === '' ? (
@@ -56,7 +60,7 @@ function NewPassword({ token }: { readonly token: string }) {
         <p>
           <a href="/sign-in">{accountWords.back}</a>
         </p>
-      </section>
-    </main>
+      </Box>
+    </Stack>
   )
 }

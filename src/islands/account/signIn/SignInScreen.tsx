@@ -1,10 +1,12 @@
 /** Signing in, making an account, or opening the demo household with one press. */
+
 import { Button, MantineProvider, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import { askForAccount, openDemo, signIn, signUp } from '../../../contract/account'
 import { call } from '../../../device/call'
 import { forgetDevice } from '../../../device/forget'
 import { passkeysHere, signInByPasskey } from '../../../device/passkey'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { theme } from '../../../ui/theme'
 import { words } from '../../../words'
 import { Password } from '../Password'
@@ -55,9 +57,11 @@ function SignIn({ demo, next, sendsMail }: Props) {
 
   if (way === 'again')
     return (
-      <main className={classes.page}>
-        <section className={classes.card}>
-          <h1>{words.account.again}</h1>
+      <Stack as="main" gap={6} pad={6} className={classes.page}>
+        <Box as="section" pad={7} surface="paper" line="dashed" radius={2} className={classes.card}>
+          <Box as="h1" size={6}>
+            {words.account.again}
+          </Box>
           <GetInAgain
             email={fields.email}
             onEmail={(email) => setFields({ ...fields, email })}
@@ -65,14 +69,18 @@ function SignIn({ demo, next, sendsMail }: Props) {
             onIn={() => location.assign(next)}
             onBack={() => setWay('known')}
           />
-        </section>
-      </main>
+        </Box>
+      </Stack>
     )
   return (
-    <main className={classes.page}>
-      <section className={classes.card}>
-        <h1>{signInWords.title}</h1>
-        <p className={classes.lead}>{signInWords.lead}</p>
+    <Stack as="main" gap={6} pad={6} className={classes.page}>
+      <Box as="section" pad={7} surface="paper" line="dashed" radius={2} className={classes.card}>
+        <Box as="h1" size={6}>
+          {signInWords.title}
+        </Box>
+        <Box as="p" above={2} below={6} tone="second">
+          {signInWords.lead}
+        </Box>
         {demo && (
           <div className={classes.demo}>
             <Button
@@ -122,7 +130,7 @@ function SignIn({ demo, next, sendsMail }: Props) {
             />
           )}
           <Said said={said} />
-          <div className={classes.presses}>
+          <Row gap={4} align="center" wrap>
             <Button type="submit" variant={demo ? 'default' : 'filled'} loading={busy}>
               {byLetter
                 ? words.account.sendLetter
@@ -147,10 +155,12 @@ function SignIn({ demo, next, sendsMail }: Props) {
                 {words.account.cannotGetIn}
               </Button>
             )}
-          </div>
+          </Row>
         </form>
-      </section>
-      <p className={classes.foot}>{words.watch.disclaimer}</p>
-    </main>
+      </Box>
+      <Box as="p" size={2} tone="second">
+        {words.watch.disclaimer}
+      </Box>
+    </Stack>
   )
 }

@@ -1,8 +1,10 @@
 /** Guided cards (planning, to rehearse; in need, to follow): all of them, and one step by step. */
+
 import { useEffect, useState } from 'react'
 import type { GuideCard } from '../../../core/guide/card'
 import { GUIDE_CARDS, guideCard } from '../../../core/guide/guide'
 import type { Member } from '../../../core/household/member'
+import { Box, Stack } from '../../../ui/Box'
 import { Frame, type Strap, useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { BenchTabs } from '../bench/BenchTabs'
@@ -38,7 +40,7 @@ function Guides({ members }: { readonly members: readonly Member[] }) {
   }
   if (card)
     return (
-      <div className={classes.one}>
+      <Stack gap={4} className={classes.one}>
         <button type="button" className={classes.link} onClick={() => open(null)}>
           ‹ {guideWords.all}
         </button>
@@ -51,7 +53,7 @@ function Guides({ members }: { readonly members: readonly Member[] }) {
           onStep={null}
           onEnd={() => open(null)}
         />
-      </div>
+      </Stack>
     )
   const groups = [
     {
@@ -70,19 +72,27 @@ function Guides({ members }: { readonly members: readonly Member[] }) {
   return (
     <>
       <h1>{guideWords.title}</h1>
-      <p className={classes.lead}>{guideWords.lead}</p>
+      <Box as="p" below={6} tone="second" className={classes.lead}>
+        {guideWords.lead}
+      </Box>
       {groups.map(({ title, cards }) => (
-        <section key={title} className={classes.group}>
-          <h2>{title}</h2>
-          <div>
+        <Box as="section" below={7} key={title} className={classes.group}>
+          <Box as="h2" below={4} size={4}>
+            {title}
+          </Box>
+          <Stack gap={4}>
             {cards.map((one) => (
               <button key={one.id} type="button" data-life={one.life} onClick={() => open(one)}>
-                <b>{one.name}</b>
-                <small>{one.call}</small>
+                <Box as="b" size={4} weight="bold" face="display">
+                  {one.name}
+                </Box>
+                <Box as="small" tone="second">
+                  {one.call}
+                </Box>
               </button>
             ))}
-          </div>
-        </section>
+          </Stack>
+        </Box>
       ))}
     </>
   )

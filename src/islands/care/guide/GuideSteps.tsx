@@ -1,9 +1,11 @@
 /** A guided card step by step, in type that is read at arm's length. */
+
 import { useState } from 'react'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { roleName } from '../../../core/catalogue/roles'
 import type { GuideCard, GuideStep } from '../../../core/guide/card'
 import { type Member, skillsOn } from '../../../core/household/member'
+import { Box, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './guide.module.css'
 
@@ -38,31 +40,49 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
   // It opens the card; while a step is done it stands below it, so that the step is read first.
   const whenToStop = (
     <>
-      <p className={classes.call}>{card.call}</p>
-      <section className={classes.stop}>
-        <h3>{guideWords.stop}</h3>
+      <Box
+        as="p"
+        padX={6}
+        padY={4}
+        size={4}
+        weight="bold"
+        tone="onStrap"
+        face="display"
+        radius={2}
+        className={classes.call}
+      >
+        {card.call}
+      </Box>
+      <Box as="section" padX={6} padY={4} surface="spent" className={classes.stop}>
+        <Box as="h3" size={3}>
+          {guideWords.stop}
+        </Box>
         <ul>
           {card.stop.map((one) => (
             <li key={one}>{one}</li>
           ))}
         </ul>
-      </section>
+      </Box>
     </>
   )
   return (
-    <div className={classes.steps}>
+    <Stack gap={5} className={classes.steps}>
       {at === -1 && whenToStop}
-      {onStep === null && <p className={classes.rehearse}>{guideWords.rehearse}</p>}
+      {onStep === null && (
+        <Box as="p" tone="second">
+          {guideWords.rehearse}
+        </Box>
+      )}
       {at === -1 ? (
         <>
           {card.before.length > 0 && (
             <section>
               <h3>{guideWords.before}</h3>
-              <ul className={classes.before}>
+              <Box as="ul" above={2} size={4}>
                 {card.before.map((one) => (
                   <li key={one}>{one}</li>
                 ))}
-              </ul>
+              </Box>
             </section>
           )}
           <button type="button" className={classes.next} onClick={() => setAt(0)}>
@@ -70,15 +90,17 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
           </button>
         </>
       ) : step ? (
-        <section className={classes.step} aria-live="polite">
+        <Stack as="section" gap={4} aria-live="polite">
           <small>{guideWords.stepOf(at + 1, card.steps.length)}</small>
-          <p className={classes.big}>{step.text}</p>
+          <Box as="p" size={6} weight="bold" face="display">
+            {step.text}
+          </Box>
           {step.skill && (
             <p className={classes.gate}>
               {guideWords.onlyTaught(step.skill)}. {guideWords.taught(taught(step.skill))}
             </p>
           )}
-          <p className={classes.notes}>
+          <Box as="p" tone="second">
             {[
               step.takes.length > 0 &&
                 `${guideWords.takes}: ${step.takes.map((role) => roleName(role).toLowerCase()).join(', ')}`,
@@ -86,8 +108,8 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
             ]
               .filter(Boolean)
               .join(' · ')}
-          </p>
-          <div className={classes.presses}>
+          </Box>
+          <Stack gap={4} className={classes.presses}>
             <button type="button" onClick={() => setAt(at - 1)}>
               {guideWords.back}
             </button>
@@ -104,38 +126,40 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
             >
               {onStep ? guideWords.done : guideWords.next}
             </button>
-          </div>
-        </section>
+          </Stack>
+        </Stack>
       ) : (
-        <section className={classes.step}>
-          <p className={classes.big}>{guideWords.end}</p>
+        <Stack as="section" gap={4}>
+          <Box as="p" size={6} weight="bold" face="display">
+            {guideWords.end}
+          </Box>
           <p>{guideWords.endLead}</p>
           {card.later.length > 0 && (
             <>
               <h3>{guideWords.laterTitle}</h3>
-              <ul>
+              <Box as="ul" above={2}>
                 {card.later.map(({ days, what }) => (
                   <li key={what}>{guideWords.later(days, what)}</li>
                 ))}
-              </ul>
+              </Box>
             </>
           )}
           <h3>{guideWords.handover}</h3>
           <p>{card.handover}</p>
-          <div className={classes.presses}>
+          <Stack gap={4} className={classes.presses}>
             <button type="button" onClick={() => setAt(card.steps.length - 1)}>
               {guideWords.back}
             </button>
             <button type="button" className={classes.next} onClick={onEnd}>
               {guideWords.done}
             </button>
-          </div>
-        </section>
+          </Stack>
+        </Stack>
       )}
       {at >= 0 && whenToStop}
-      <p className={classes.source}>
+      <Box as="p" size={2} tone="second">
         {guideWords.follows(card.guideline)}. {words.care.notAdvice}
-      </p>
-    </div>
+      </Box>
+    </Stack>
   )
 }

@@ -1,4 +1,5 @@
 /** What readings and timers call for, at the head of an incident. */
+import { Box, Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { AlarmProps } from './panel'
@@ -10,23 +11,58 @@ export function Alarms({ line, patient, now, due, onSay }: AlarmProps) {
   const animal = patient.facts.kind === 'animal'
   const beyond = line.entries.filter((entry) => entry.beyond.length > 0 && !entry.struck)
   return (
-    <div className={classes.alarms} role="alert">
+    <Stack gap={4} className={classes.alarms} role="alert">
       {beyond.length > 0 && (
-        <p className={classes.alarm}>
+        <Box
+          as="p"
+          padX={6}
+          padY={5}
+          size={4}
+          weight="bold"
+          face="display"
+          surface="spent"
+          line="bad"
+          radius={2}
+          className={classes.alarm}
+        >
           {animal ? incidentWords.beyondAnimal : incidentWords.beyond}{' '}
           {beyond.map(({ fact }) => incidentWords.fact(fact, 'metric')).join(', ')}
-        </p>
+        </Box>
       )}
       {line.tourniquet && (
-        <p className={classes.alarm}>
+        <Box
+          as="p"
+          padX={6}
+          padY={5}
+          size={4}
+          weight="bold"
+          face="display"
+          surface="spent"
+          line="bad"
+          radius={2}
+          className={classes.alarm}
+        >
           {incidentWords.tourniquetOn(
             line.tourniquet.where,
             words.care.span(now - line.tourniquet.at),
           )}
-        </p>
+        </Box>
       )}
       {due.map((timer) => (
-        <p key={timer.key} className={classes.due}>
+        <Row
+          as="p"
+          gap={5}
+          align="center"
+          justify="between"
+          padX={6}
+          padY={4}
+          size={4}
+          tone="canvas"
+          surface="ink"
+          radius={2}
+          key={timer.key}
+          className={classes.due}
+        >
           <b>{incidentWords.timer(timer)}</b>
           <button
             type="button"
@@ -34,8 +70,8 @@ export function Alarms({ line, patient, now, due, onSay }: AlarmProps) {
           >
             {incidentWords.done}
           </button>
-        </p>
+        </Row>
       ))}
-    </div>
+    </Stack>
   )
 }

@@ -1,9 +1,11 @@
 /** A dose at an incident: what a card allows, with the same paper as on the bench. */
+
 import { useMemo, useState } from 'react'
 import type { DoseCard } from '../../../core/dosing/card'
 import type { Instant } from '../../../core/dosing/given'
 import { isFor } from '../../../core/dosing/sources'
 import { asksOnly } from '../../../core/dosing/workOut'
+import { Box, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import { AskVet } from '../AskVet'
 import { askDose } from '../askDose'
@@ -58,12 +60,12 @@ export function DosePanel(props: PanelProps) {
         <AskVet care={care} member={patient} given={given} now={now} />
       ) : (
         <>
-          <p className={classes.quiet}>
+          <Box as="p" tone="second">
             {patient.guestUntil !== null
               ? words.care.refusal({ code: 'stranger' }, { now, timeZone: view.timeZone })
               : incidentWords.doseLead}
-          </p>
-          <div className={classes.tiles}>
+          </Box>
+          <Stack gap={4} className={classes.tiles}>
             {patient.guestUntil === null &&
               cards.map(({ card, kind }) => (
                 <button
@@ -79,7 +81,7 @@ export function DosePanel(props: PanelProps) {
                   </small>
                 </button>
               ))}
-          </div>
+          </Stack>
         </>
       )}
       <SomethingElse {...props} />

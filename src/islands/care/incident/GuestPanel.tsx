@@ -1,9 +1,11 @@
 /** Somebody made in seconds: what is known of them is filled in while the clock runs. */
+
 import { useState } from 'react'
 import { SPECIES, type Species } from '../../../core/household/species'
 import { TOPICS, type Topic } from '../../../core/household/told'
 import { AGE_UNITS, type AgeUnit } from '../../../core/household/weight'
 import type { IncidentPatient } from '../../../core/incident/entry'
+import { Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import { AGE_UNIT_NAMES } from '../../../words/care/weights'
 import classes from './incident.module.css'
@@ -81,9 +83,9 @@ export function GuestPanel({ guest, onSay }: Props) {
     </div>
   )
   return (
-    <details className={classes.more}>
+    <Stack as="details" gap={5} className={classes.more}>
       <summary>{guestWords.lead}</summary>
-      <div className={classes.guest}>
+      <Stack gap={5} className={classes.guest}>
         {field('name')}
         {!isPerson && (
           <label>
@@ -100,7 +102,7 @@ export function GuestPanel({ guest, onSay }: Props) {
         )}
         <div>
           {field('age', 'numeric')}
-          <span className={classes.units}>
+          <Row as="span" gap={3} wrap>
             {AGE_UNITS.map((one) => (
               <button
                 key={one}
@@ -111,7 +113,7 @@ export function GuestPanel({ guest, onSay }: Props) {
                 {AGE_UNIT_NAMES[one]}
               </button>
             ))}
-          </span>
+          </Row>
           {unit === 'years' && age === 0 && <small>{guestWords.monthsPlease}</small>}
           {isPerson && (
             <button type="button" aria-pressed={grownUp} onClick={() => setGrownUp((now) => !now)}>
@@ -152,7 +154,7 @@ export function GuestPanel({ guest, onSay }: Props) {
         >
           {guestWords.save}
         </button>
-      </div>
-    </details>
+      </Stack>
+    </Stack>
   )
 }

@@ -1,10 +1,12 @@
 /** A guided card within an incident: steps are noted, timers set, what was used is taken off. */
+
 import { useState } from 'react'
 import { patientOn } from '../../../core/cover/suitability'
 import type { GuideCard, GuideStep } from '../../../core/guide/card'
 import { guideCard, guidesFor } from '../../../core/guide/guide'
 import { takesOfStep } from '../../../core/guide/takes'
 import { INCIDENT_KINDS } from '../../../core/incident/kinds'
+import { Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import { GuideSteps } from '../guide/GuideSteps'
 import classes from './incident.module.css'
@@ -22,7 +24,7 @@ export function GuidePanel(props: PanelProps) {
   if (!card) {
     const rest = guidesFor(patient.species).filter((one) => !first.includes(one))
     return (
-      <div className={classes.tiles}>
+      <Stack gap={4} className={classes.tiles}>
         {[...first, ...rest].map((one) => (
           <button
             key={one.id}
@@ -34,7 +36,7 @@ export function GuidePanel(props: PanelProps) {
             {one.life && <small>{careWords.guide.life}</small>}
           </button>
         ))}
-      </div>
+      </Stack>
     )
   }
   const onStep = async (step: GuideStep, at: number) => {

@@ -1,8 +1,10 @@
 /** One page for a doctor, a vet or an ambulance; and the same to read aloud. */
+
 import { handoverPdf } from '../../../contract/care'
 import { addressOf } from '../../../contract/endpoint'
 import type { Course } from '../../../core/household/course'
 import { handoverOf } from '../../../core/incident/handover'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import { handoverHead, handoverParts, readAloud } from '../../../words/care/handover'
 import { NumbersStrap } from '../NumbersStrap'
@@ -27,42 +29,55 @@ export function HandoverPage({ care, started, onGo }: IncidentProps) {
   )
   const at = { now, today: view.today, timeZone: view.timeZone, units: view.units }
   return (
-    <main className={classes.page} id="main">
-      <header className={`${classes.top} no-print`}>
+    <Stack as="main" gap={6} className={classes.page} id="main">
+      <Row as="header" gapX={5} gapY={4} align="center" wrap className={`${classes.top} no-print`}>
         <button type="button" onClick={() => onGo('line')}>
           ‹ {careWords.incident.back}
         </button>
-        <span className={classes.row}>
+        <Row as="span" gapX={5} gapY={4} align="center" wrap className={classes.row}>
           <a href={addressOf(handoverPdf, { incidentId: line.incident.id })}>
             {careWords.incident.pdf}
           </a>
           <button type="button" onClick={() => print()}>
             {careWords.incident.print}
           </button>
-        </span>
-      </header>
-      <article className={classes.handover}>
+        </Row>
+      </Row>
+      <Stack
+        as="article"
+        gap={5}
+        padX={6}
+        padY={7}
+        surface="paper"
+        line="hairline"
+        radius={2}
+        className={classes.handover}
+      >
         <NumbersStrap numbers={care.cover.numbers} member={patient} />
         <h1>{handoverHead(page, at)}</h1>
-        <p className={classes.quiet}>
+        <Box as="p" tone="second">
           {careWords.handover.madeAt(careWords.time(now, now, view.timeZone))}
-        </p>
+        </Box>
         {handoverParts(page, at).map(({ title, lines }) => (
-          <section key={`${title}${lines[0]}`}>
+          <Box as="section" lineAbove="hairline" key={`${title}${lines[0]}`}>
             {title && <h2>{title}</h2>}
-            <ul>
+            <Box as="ul" above={2}>
               {lines.map((text, position) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: two lines may say the same
-                <li key={position}>{text}</li>
+                <Box as="li" padY={1} key={position}>
+                  {text}
+                </Box>
               ))}
-            </ul>
-          </section>
+            </Box>
+          </Box>
         ))}
-      </article>
-      <section className={`${classes.aloud} no-print`}>
+      </Stack>
+      <Box as="section" pad={6} line="dashed" radius={2} className={`${classes.aloud} no-print`}>
         <h2>{careWords.incident.readAloud}</h2>
-        <p>{readAloud(page, at)}</p>
-      </section>
-    </main>
+        <Box as="p" above={2} size={4}>
+          {readAloud(page, at)}
+        </Box>
+      </Box>
+    </Stack>
   )
 }

@@ -2,10 +2,12 @@
  * Something happened (in need: night, shaking hands, few words). The numbers to call stand on top,
  * one line of time below; everything is written down on this device first.
  */
+
 import { MantineProvider } from '@mantine/core'
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { useCallback, useEffect, useState } from 'react'
 import type { IncidentId } from '../../../core/incident/entry'
+import { Box, Stack } from '../../../ui/Box'
 import { QUERIES } from '../../../ui/Frame'
 import { useLook } from '../../../ui/look'
 import { theme } from '../../../ui/theme'
@@ -74,33 +76,35 @@ function Opened() {
 
   if (state.kind === 'loading')
     return (
-      <main className={classes.page} aria-busy>
+      <Stack as="main" gap={6} className={classes.page} aria-busy>
         <h1 className="visually-hidden">{incidentWords.title}</h1>
-        <p className={classes.quiet}>{incidentWords.loading}</p>
-      </main>
+        <Box as="p" tone="second">
+          {incidentWords.loading}
+        </Box>
+      </Stack>
     )
   if (state.kind === 'not_here')
     return (
-      <main className={classes.page}>
+      <Stack as="main" gap={6} className={classes.page}>
         <h1>{incidentWords.title}</h1>
         <p>{incidentWords.signIn}</p>
         <p>
           <a href="/away">{words.rounds.waiting.noConnection}</a>
         </p>
-      </main>
+      </Stack>
     )
   const { care } = state
   if (at.id === null) return <Start care={care} onStarted={(id) => go({ id, view: 'line' })} />
   const started = care.incidents.find(({ id }) => id === at.id)
   if (!started)
     return (
-      <main className={classes.page}>
+      <Stack as="main" gap={6} className={classes.page}>
         <h1>{incidentWords.title}</h1>
         <p>{incidentWords.notHere}</p>
         <p>
           <a href="/incident">{incidentWords.log}</a>
         </p>
-      </main>
+      </Stack>
     )
   const props = { care, started, onGo: (view: View) => go({ id: at.id, view }) }
   if (at.view === 'handover') return <HandoverPage {...props} />

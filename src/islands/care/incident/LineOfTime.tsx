@@ -1,10 +1,12 @@
 /** Everything that was noted, the latest first; what was wrong is struck out and stays readable. */
+
 import { carePhoto } from '../../../contract/care'
 import { addressOf } from '../../../contract/endpoint'
 import type { Instant } from '../../../core/dosing/given'
 import type { Member } from '../../../core/household/member'
 import { readingsOf } from '../../../core/incident/handover'
 import type { Timeline, TimelineEntry } from '../../../core/incident/timeline'
+import { Box } from '../../../ui/Box'
 import { words } from '../../../words'
 import type { Care } from '../useCare'
 import classes from './incident.module.css'
@@ -43,7 +45,7 @@ export function LineOfTime({ care, line, patient, now, onSay }: Props) {
       })}
       <section className={classes.line}>
         <h2>{incidentWords.title2}</h2>
-        <ol>
+        <Box as="ol" above={3}>
           {shown.map((entry) => (
             <Line
               key={entry.id}
@@ -60,7 +62,7 @@ export function LineOfTime({ care, line, patient, now, onSay }: Props) {
               {incidentWords.open} <small>{incidentWords.by(line.incident.startedBy)}</small>
             </div>
           </li>
-        </ol>
+        </Box>
       </section>
     </>
   )
@@ -82,27 +84,37 @@ function Line({ entry, care, patient, now, onSay }: LineProps) {
     <li data-struck={struck} data-kind={fact.kind} data-beyond={beyond.length > 0}>
       <time>{words.care.time(entry.at, now, view.timeZone)}</time>
       <div>
-        <span className={classes.fact}>{incidentWords.fact(fact, view.units)}</span>{' '}
+        <Box as="span" weight="bold" breakable className={classes.fact}>
+          {incidentWords.fact(fact, view.units)}
+        </Box>{' '}
         <small>
           {incidentWords.by(entry.by)}
           {struck && `, ${incidentWords.struck}`}
           {outcome === null && `, ${incidentWords.waiting}`}
         </small>
         {reading && reading.standing !== 'unknown' && reading.normal && (
-          <small className={classes.standing} data-standing={reading.standing}>
+          <Box as="small" block className={classes.standing} data-standing={reading.standing}>
             {incidentWords.standing[reading.standing]} (
             {incidentWords.normal(reading.normal, reading.reading.of, view.units)})
             {reading.corrected !== reading.reading &&
               `; ${incidentWords.corrected(incidentWords.reading(reading.corrected, view.units))}`}
-          </small>
+          </Box>
         )}
         {outcome?.kind === 'short' && (
-          <small className={classes.standing}>{incidentWords.short(outcome.titles)}</small>
+          <Box as="small" block className={classes.standing}>
+            {incidentWords.short(outcome.titles)}
+          </Box>
         )}
         {beyond.map((refusal) => (
-          <small key={refusal.code} className={classes.standing} data-standing="above">
+          <Box
+            as="small"
+            block
+            key={refusal.code}
+            className={classes.standing}
+            data-standing="above"
+          >
             {words.care.refusal(refusal, { now, timeZone: view.timeZone })}
-          </small>
+          </Box>
         ))}
         {fact.kind === 'photo' && outcome !== null && (
           <img

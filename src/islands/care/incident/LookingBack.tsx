@@ -1,6 +1,8 @@
 /** Afterwards: what worked, what was missing, what goes back to par, a note for the next list. */
+
 import { useState } from 'react'
 import { formatAmount, sum } from '../../../core/quantity/amount'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import { lineOf, patientOfIncident } from '../useCare'
 import classes from './incident.module.css'
@@ -33,31 +35,46 @@ export function LookingBack({ care, started, onGo }: IncidentProps) {
     setKept(true)
   }
   return (
-    <main className={classes.page} id="main">
-      <header className={classes.top}>
+    <Stack as="main" gap={6} className={classes.page} id="main">
+      <Row as="header" gapX={5} gapY={4} align="center" wrap className={classes.top}>
         <button type="button" onClick={() => onGo('line')}>
           ‹ {incidentWords.back}
         </button>
-      </header>
+      </Row>
       <h1>
         {l.title}: {incidentWords.bar(patient?.name ?? '', incidentWords.kind(line.incident.kind))}
       </h1>
       <section className={classes.log}>
         <h2>{l.used}</h2>
-        {used.length === 0 && <p className={classes.quiet}>{l.nothing}</p>}
-        <ul>
+        {used.length === 0 && (
+          <Box as="p" tone="second">
+            {l.nothing}
+          </Box>
+        )}
+        <Box as="ul" above={2}>
           {used.map(({ title, amount, where }) => (
-            <li key={`${title}${where}`}>
+            <Row
+              as="li"
+              gapX={5}
+              gapY={2}
+              justify="between"
+              wrap
+              padY={4}
+              lineAbove="hairline"
+              key={`${title}${where}`}
+            >
               <b>{title}</b>
-              <small>
+              <Box as="small" tone="second">
                 {amount}, {where}
-              </small>
-            </li>
+              </Box>
+            </Row>
           ))}
-        </ul>
+        </Box>
         {used.length > 0 && <a href="/restock">{l.toRestock}</a>}
       </section>
-      <form
+      <Stack
+        as="form"
+        gap={5}
         className={classes.fields}
         onSubmit={(event) => {
           event.preventDefault()
@@ -82,8 +99,8 @@ export function LookingBack({ care, started, onGo }: IncidentProps) {
           {l.save}
         </button>
         <p role="status">{kept && l.kept}</p>
-      </form>
-    </main>
+      </Stack>
+    </Stack>
   )
 }
 

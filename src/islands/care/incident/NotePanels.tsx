@@ -1,4 +1,5 @@
 /** The small notes: what is seen, words, a photo, a timer, whom one reached, a tourniquet. */
+
 import { useState } from 'react'
 import type { Species } from '../../../core/household/species'
 import {
@@ -9,6 +10,7 @@ import {
   type Seen,
 } from '../../../core/incident/entry'
 import { TIMER_PRESETS } from '../../../core/incident/timeline'
+import { Stack } from '../../../ui/Box'
 import { shrunkPicture } from '../../../ui/picture'
 import { askForNotices } from '../../../ui/speakUp'
 import { words } from '../../../words'
@@ -62,7 +64,9 @@ export function SeenPanel({ patient, say, onDone }: PanelProps) {
 export function NotePanel({ say, onDone }: PanelProps) {
   const [text, setText] = useState('')
   return (
-    <form
+    <Stack
+      as="form"
+      gap={5}
       className={classes.fields}
       onSubmit={(event) => {
         event.preventDefault()
@@ -76,7 +80,7 @@ export function NotePanel({ say, onDone }: PanelProps) {
       <button type="submit" className={classes.go} disabled={text.trim() === ''}>
         {incidentWords.save}
       </button>
-    </form>
+    </Stack>
   )
 }
 
@@ -96,7 +100,7 @@ export function PhotoPanel({ say, onDone }: PanelProps) {
     }
   }
   return (
-    <div className={classes.fields}>
+    <Stack gap={5} className={classes.fields}>
       <label>
         {incidentWords.photoWords}
         <input value={text} onChange={(event) => setText(event.currentTarget.value)} />
@@ -112,7 +116,7 @@ export function PhotoPanel({ say, onDone }: PanelProps) {
         />
       </label>
       {fault && <p role="alert">{fault}</p>}
-    </div>
+    </Stack>
   )
 }
 
@@ -128,7 +132,7 @@ export function TimerPanel({ say, onDone }: PanelProps) {
   }
   return (
     <>
-      <div className={classes.tiles}>
+      <Stack gap={4} className={classes.tiles}>
         {TIMER_PRESETS.map(({ id, minutes: after }) => (
           <button
             key={id}
@@ -138,8 +142,10 @@ export function TimerPanel({ say, onDone }: PanelProps) {
             {incidentWords.presets[id]}
           </button>
         ))}
-      </div>
-      <form
+      </Stack>
+      <Stack
+        as="form"
+        gap={5}
         className={classes.fields}
         onSubmit={(event) => {
           event.preventDefault()
@@ -162,7 +168,7 @@ export function TimerPanel({ say, onDone }: PanelProps) {
         <button type="submit" className={classes.go} disabled={!ready}>
           {incidentWords.setTimer}
         </button>
-      </form>
+      </Stack>
     </>
   )
 }
@@ -181,7 +187,7 @@ export function CalledPanel({ care, patient, say, onDone }: PanelProps) {
   return (
     <>
       <p>{incidentWords.calledWhom}</p>
-      <div className={classes.tiles}>
+      <Stack gap={4} className={classes.tiles}>
         {whom.map(([name = '', phone = '']) => (
           <button
             key={name}
@@ -192,7 +198,7 @@ export function CalledPanel({ care, patient, say, onDone }: PanelProps) {
             <small>{phone}</small>
           </button>
         ))}
-      </div>
+      </Stack>
     </>
   )
 }
@@ -210,7 +216,7 @@ export function TourniquetPanel({ patient, say, onDone }: PanelProps) {
   return (
     <>
       <p>{incidentWords.tourniquetWhere}</p>
-      <div className={classes.tiles}>
+      <Stack gap={4} className={classes.tiles}>
         {limbs.map((limb) => (
           <button
             key={limb}
@@ -220,7 +226,7 @@ export function TourniquetPanel({ patient, say, onDone }: PanelProps) {
             {limb}
           </button>
         ))}
-      </div>
+      </Stack>
     </>
   )
 }

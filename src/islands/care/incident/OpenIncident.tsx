@@ -1,8 +1,10 @@
 /** An incident that goes on: what speaks up now, what can be noted, and the line of time. */
+
 import { useEffect, useMemo, useRef, useState } from 'react'
 import type { CareFact } from '../../../core/incident/entry'
 import { type IncidentKind, kindsFor } from '../../../core/incident/kinds'
 import { hasCounted } from '../../../core/incident/timeline'
+import { Row, Stack } from '../../../ui/Box'
 import { useLook } from '../../../ui/look'
 import { useSpeakUp } from '../../../ui/speakUp'
 import { WaitingBadge } from '../../../ui/WaitingBadge'
@@ -69,10 +71,10 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
   )
   if (!patient)
     return (
-      <main className={classes.page}>
+      <Stack as="main" gap={6} className={classes.page}>
         <h1>{incidentWords.title}</h1>
         <p>{words.errors.notFoundHint}</p>
-      </main>
+      </Stack>
     )
   const memberId = incident.patient.kind === 'member' ? incident.patient.memberId : null
   const say = async (fact: CareFact, more: { photo?: string; minutesAgo?: number } = {}) => {
@@ -81,8 +83,8 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
   const Panel = open && PANELS[open]
   const place = care.cover.places.find(({ id }) => id === incident.placeId)
   return (
-    <main className={classes.page} id="main">
-      <header className={classes.top}>
+    <Stack as="main" gap={6} className={classes.page} id="main">
+      <Row as="header" gapX={5} gapY={4} align="center" wrap className={classes.top}>
         <a href="/incident" aria-label={incidentWords.log}>
           ‹
         </a>
@@ -91,7 +93,7 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
         <button type="button" aria-pressed={look.look === 'torch'} onClick={look.toggleTorch}>
           {words.look.torch}
         </button>
-      </header>
+      </Row>
       <NumbersStrap numbers={care.cover.numbers} member={patient} />
       <h1>{incidentWords.bar(patient.name, incidentWords.kind(incident.kind))}</h1>
       <Place
@@ -104,9 +106,9 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
       <Refused care={care} incident={incident} />
       {incident.patient.kind === 'guest' && <GuestPanel guest={incident.patient} onSay={say} />}
       {incident.kind === null && !line.ended ? (
-        <section className={classes.step}>
+        <Stack as="section" gap={4}>
           <h2>{incidentWords.what}</h2>
-          <div className={classes.tiles}>
+          <Stack gap={4} className={classes.tiles}>
             {kindsFor(patient.species).map((kind) => (
               <button
                 key={kind}
@@ -116,28 +118,38 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
                 {incidentWords.kind(kind)}
               </button>
             ))}
-          </div>
-        </section>
+          </Stack>
+        </Stack>
       ) : (
         !line.ended &&
         open === null && (
-          <nav className={classes.acts} aria-label={incidentWords.title}>
+          <Stack as="nav" gap={4} className={classes.acts} aria-label={incidentWords.title}>
             {PANEL_IDS.map((id) => (
               <button key={id} type="button" onClick={() => setOpen(id)}>
                 {incidentWords.acts[id]}
               </button>
             ))}
-          </nav>
+          </Stack>
         )
       )}
       {Panel && open && (
-        <section className={classes.panel} aria-label={incidentWords.acts[open]} ref={panel}>
-          <header>
+        <Stack
+          as="section"
+          gap={5}
+          pad={6}
+          surface="paper"
+          line="seam"
+          radius={2}
+          className={classes.panel}
+          aria-label={incidentWords.acts[open]}
+          ref={panel}
+        >
+          <Row as="header" align="center" justify="between">
             <h2>{incidentWords.acts[open]}</h2>
             <button type="button" className={classes.close} onClick={() => setOpen(null)}>
               {incidentWords.back}
             </button>
-          </header>
+          </Row>
           <Panel
             care={care}
             line={line}
@@ -147,11 +159,11 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
             onDone={() => setOpen(null)}
             onOpen={setOpen}
           />
-        </section>
+        </Stack>
       )}
       <Timers timers={line.timers} now={now} timeZone={care.view.timeZone} onSay={say} />
       <LineOfTime care={care} line={line} patient={patient} now={now} onSay={say} />
-      <footer className={classes.foot}>
+      <Row as="footer" gap={4} wrap lineAbove="dashed" className={classes.foot}>
         <button type="button" className={classes.go} onClick={() => onGo('handover')}>
           {incidentWords.handover}
         </button>
@@ -173,7 +185,7 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
           </button>
         )}
         {!hasCounted(line) && <Slip incident={incident} />}
-      </footer>
-    </main>
+      </Row>
+    </Stack>
   )
 }

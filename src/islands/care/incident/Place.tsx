@@ -1,5 +1,7 @@
 /** Where it happened. */
+
 import { useState } from 'react'
+import { Row } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './incident.module.css'
 
@@ -16,7 +18,7 @@ export function Place({
 }) {
   const [open, setOpen] = useState(false)
   return (
-    <div className={classes.place}>
+    <Row gap={3} wrap className={classes.place}>
       <button type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
         {incidentWords.place(chosen)}
       </button>
@@ -34,6 +36,6 @@ export function Place({
             {name}
           </button>
         ))}
-    </div>
+    </Row>
   )
 }

@@ -1,4 +1,5 @@
 /** Readings: temperature with where it was measured; pulse and breaths by tapping along. */
+
 import { useState } from 'react'
 import { type Reading, SITES, type Site } from '../../../core/incident/entry'
 import {
@@ -9,6 +10,7 @@ import {
   tapRate,
 } from '../../../core/incident/readings'
 import { type MeasureFault, readTemperature } from '../../../core/quantity/measure'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
@@ -26,7 +28,9 @@ export function ReadingPanel({ care, patient, say, onDone }: PanelProps) {
   const normal = normalFor(patient, 'temperature', today)
   return (
     <>
-      <form
+      <Stack
+        as="form"
+        gap={5}
         className={classes.fields}
         onSubmit={(event) => {
           event.preventDefault()
@@ -68,19 +72,19 @@ export function ReadingPanel({ care, patient, say, onDone }: PanelProps) {
           ))}
         </fieldset>
         {reading && isCorrected(reading, animal) && (
-          <p className={classes.quiet}>
+          <Box as="p" tone="second">
             {incidentWords.corrected(
               incidentWords.reading(correctedReading(reading, animal), units),
             )}
-          </p>
+          </Box>
         )}
-        <p className={classes.quiet}>
+        <Box as="p" tone="second">
           {normal ? incidentWords.normal(normal, 'temperature', units) : incidentWords.noNormal}
-        </p>
+        </Box>
         <button type="submit" className={classes.go} disabled={!reading}>
           {incidentWords.noteReading}
         </button>
-      </form>
+      </Stack>
       <Tapping
         of="pulse"
         label={incidentWords.tapPulse}
@@ -128,7 +132,7 @@ function Tapping({ of, label, patient, today, onNote }: TappingProps) {
         ? own
         : null
   return (
-    <section className={classes.tapping} aria-label={incidentWords.of[of]}>
+    <Stack as="section" gap={3} className={classes.tapping} aria-label={incidentWords.of[of]}>
       <button
         type="button"
         className={classes.tap}
@@ -145,15 +149,15 @@ function Tapping({ of, label, patient, today, onNote }: TappingProps) {
         }}
       >
         {label}
-        <strong aria-live="polite">
+        <Box as="strong" size={6} weight="bold" face="display" aria-live="polite">
           {rate ? incidentWords.rate(rate.perMinute) : incidentWords.tapOn}
-        </strong>
+        </Box>
         {rate && !rate.steady && <small>{incidentWords.uneven}</small>}
       </button>
-      <p className={classes.quiet}>
+      <Box as="p" tone="second">
         {normal ? incidentWords.normal(normal, of, 'metric') : incidentWords.noNormal}
-      </p>
-      <div className={classes.row}>
+      </Box>
+      <Row gapX={5} gapY={4} align="center" wrap className={classes.row}>
         <label>
           {incidentWords.typed}
           <input
@@ -172,7 +176,7 @@ function Tapping({ of, label, patient, today, onNote }: TappingProps) {
         >
           {incidentWords.noteReading}
         </button>
-      </div>
-    </section>
+      </Row>
+    </Stack>
   )
 }

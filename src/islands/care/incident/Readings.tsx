@@ -1,8 +1,10 @@
 /** The last readings, each beside what is usual. */
+
 import { useMemo } from 'react'
 import type { Instant } from '../../../core/dosing/given'
 import { alarmsOfLine } from '../../../core/incident/alarmsOfLine'
 import type { Seen } from '../../../core/incident/entry'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { useSpeakUp } from '../../../ui/speakUp'
 import { words } from '../../../words'
 import type { Care } from '../useCare'
@@ -40,7 +42,13 @@ export function Readings({
   const how = { units, time: (at: Instant) => words.care.time(at, now, timeZone) }
   const seen = (one: Seen) => void onSay({ kind: 'seen', seen: [one], words: '' })
   return (
-    <section
+    <Stack
+      as="section"
+      gap={3}
+      padX={6}
+      padY={5}
+      line="seam"
+      radius={2}
       className={classes.readings}
       data-urgency={told?.urgency}
       role="alert"
@@ -48,18 +56,20 @@ export function Readings({
     >
       {told && (
         <>
-          <strong>{incidentWords.urgency(told)}</strong>
+          <Box as="strong" size={5} weight="bold" face="display">
+            {incidentWords.urgency(told)}
+          </Box>
           <p>
             {incidentWords.cause(told, units)} {incidentWords.trend(trend, units)}
           </p>
         </>
       )}
-      <ul>
+      <Stack as="ul" gap={2}>
         {advice.map((one) => (
           <li key={one.kind + ('of' in one ? one.of : '')}>{incidentWords.advice(one, how)}</li>
         ))}
-      </ul>
-      <div className={classes.row}>
+      </Stack>
+      <Row gapX={5} gapY={4} align="center" wrap className={classes.row}>
         {advice.some(({ kind }) => kind === 'ask_heat') && (
           <>
             <button type="button" onClick={() => seen('in-heat')}>
@@ -75,7 +85,7 @@ export function Readings({
             {incidentWords.lookedAt(told.whom)}
           </button>
         )}
-      </div>
-    </section>
+      </Row>
+    </Stack>
   )
 }

@@ -1,9 +1,11 @@
 /** Entries that the record does not take. */
+
 import { useState } from 'react'
 import { removeIncident } from '../../../contract/care'
 import type { CareFact, Incident } from '../../../core/incident/entry'
 import { call, newKey, ProblemError } from '../../../device/call'
 import { dropWaiting } from '../../../device/outbox'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { useOutbox } from '../../../ui/useOutbox'
 import { words } from '../../../words'
 import type { Care } from '../useCare'
@@ -57,14 +59,25 @@ export function Refused({ care, incident }: { readonly care: Care; readonly inci
   const of = care.refused.filter(({ incidentId }) => incidentId === incident.id)
   if (of.length === 0) return null
   return (
-    <div className={classes.alarms} role="alert">
+    <Stack gap={4} className={classes.alarms} role="alert">
       {of.map((act) => (
-        <div key={act.key} className={classes.alarm}>
+        <Box
+          padX={6}
+          padY={5}
+          size={4}
+          weight="bold"
+          face="display"
+          surface="spent"
+          line="bad"
+          radius={2}
+          key={act.key}
+          className={classes.alarm}
+        >
           <p>
             {incidentWords.refused}: {incidentWords.fact(act.fact, care.view.units)}.{' '}
             {act.problem?.title}. {act.problem?.detail}
           </p>
-          <p className={classes.row}>
+          <Row as="p" gapX={5} gapY={4} align="center" wrap className={classes.row}>
             {act.fact.kind === 'dose' && (
               <button
                 type="button"
@@ -88,9 +101,9 @@ export function Refused({ care, incident }: { readonly care: Care; readonly inci
             <button type="button" onClick={() => void dropWaiting([act.key])}>
               {words.rounds.waiting.drop}
             </button>
-          </p>
-        </div>
+          </Row>
+        </Box>
       ))}
-    </div>
+    </Stack>
   )
 }

@@ -1,4 +1,5 @@
 /** What was given without a card: an item of the household, or only its name and what acts in it. */
+
 import { useState } from 'react'
 import { substanceName } from '../../../core/catalogue/substances'
 import { heldByHand } from '../../../core/dosing/byHand'
@@ -6,6 +7,7 @@ import { ingredientKey } from '../../../core/dosing/card'
 import type { CareFact } from '../../../core/incident/entry'
 import { readAmount } from '../../../core/quantity/readAmount'
 import { itemTitle } from '../../../core/stock/item'
+import { Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
@@ -46,7 +48,7 @@ export function SomethingElse({ care, say, onDone }: PanelProps) {
     onDone()
   }
   return (
-    <details className={classes.more}>
+    <Stack as="details" gap={5} className={classes.more}>
       <summary>{incidentWords.manual}</summary>
       <label>
         {incidentWords.manualName}
@@ -89,6 +91,6 @@ export function SomethingElse({ care, say, onDone }: PanelProps) {
       >
         {incidentWords.save}
       </button>
-    </details>
+    </Stack>
   )
 }

@@ -1,4 +1,5 @@
 /** Who? One press, and the clock runs. What happened is asked while it does. */
+
 import { useState } from 'react'
 import { undoAct } from '../../../contract/record'
 import type { Member } from '../../../core/household/member'
@@ -6,6 +7,7 @@ import type { ActId } from '../../../core/ids'
 import type { IncidentId, IncidentPatient } from '../../../core/incident/entry'
 import type { Timeline } from '../../../core/incident/timeline'
 import { call, newKey } from '../../../device/call'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { WaitingBadge } from '../../../ui/WaitingBadge'
 import { words } from '../../../words'
 import { NumbersStrap } from '../NumbersStrap'
@@ -41,17 +43,26 @@ export function Start({ care, onStarted }: Props) {
   const open = lines.filter(({ line }) => !line.ended)
   const ended = lines.filter(({ line }) => line.ended)
   return (
-    <main className={classes.page} id="main">
-      <header className={classes.top}>
+    <Stack as="main" gap={6} className={classes.page} id="main">
+      <Row as="header" gapX={5} gapY={4} align="center" wrap className={classes.top}>
         <a href="/" aria-label={words.errors.home}>
           ‹
         </a>
         <b>{incidentWords.title}</b>
         <WaitingBadge outbox={care.outbox} />
-      </header>
+      </Row>
       <NumbersStrap numbers={care.cover.numbers} member={null} />
       {open.map(({ incident, line }) => (
-        <a key={incident.id} href={`/incident?id=${incident.id}`} className={classes.goingOn}>
+        <Row
+          as="a"
+          gapX={5}
+          gapY={2}
+          justify="between"
+          wrap
+          key={incident.id}
+          href={`/incident?id=${incident.id}`}
+          className={classes.goingOn}
+        >
           <b>
             {incidentWords.bar(
               patientOfIncident(care, line.incident)?.name ?? '',
@@ -59,13 +70,28 @@ export function Start({ care, onStarted }: Props) {
             )}
           </b>
           <span>{incidentWords.since(words.care.span(now - incident.startedAt))}</span>
-        </a>
+        </Row>
       ))}
       <Gone />
-      <section className={classes.step}>
+      <Stack as="section" gap={4}>
         <h1>{incidentWords.who}</h1>
-        {!care.ready && <p className={classes.alarm}>{incidentWords.signIn}</p>}
-        <div className={classes.tiles}>
+        {!care.ready && (
+          <Box
+            as="p"
+            padX={6}
+            padY={5}
+            size={4}
+            weight="bold"
+            face="display"
+            surface="spent"
+            line="bad"
+            radius={2}
+            className={classes.alarm}
+          >
+            {incidentWords.signIn}
+          </Box>
+        )}
+        <Stack gap={4} className={classes.tiles}>
           {care.members.map((member) => (
             <Tile key={member.id} member={member} busy={busy || !care.ready} onStart={start} />
           ))}
@@ -85,27 +111,42 @@ export function Start({ care, onStarted }: Props) {
           >
             {incidentWords.guestAnimal}
           </button>
-        </div>
-      </section>
+        </Stack>
+      </Stack>
       <section className={classes.log}>
         <h2>{incidentWords.log}</h2>
-        {ended.length === 0 && <p className={classes.quiet}>{incidentWords.noneEnded}</p>}
-        <ul>
+        {ended.length === 0 && (
+          <Box as="p" tone="second">
+            {incidentWords.noneEnded}
+          </Box>
+        )}
+        <Box as="ul" above={2}>
           {ended.map(({ incident, line }) => (
-            <li key={incident.id}>
+            <Row
+              as="li"
+              gapX={5}
+              gapY={2}
+              justify="between"
+              wrap
+              padY={4}
+              lineAbove="hairline"
+              key={incident.id}
+            >
               <a href={`/incident?id=${incident.id}`}>
                 {incidentWords.bar(
                   patientOfIncident(care, line.incident)?.name ?? '',
                   incidentWords.kind(line.incident.kind),
                 )}
               </a>
-              <small>{words.care.time(incident.startedAt, now, care.view.timeZone)}</small>
+              <Box as="small" tone="second">
+                {words.care.time(incident.startedAt, now, care.view.timeZone)}
+              </Box>
               {nextList(line) && <em>{incidentWords.looking.noted(nextList(line))}</em>}
-            </li>
+            </Row>
           ))}
-        </ul>
+        </Box>
       </section>
-    </main>
+    </Stack>
   )
 }
 

@@ -1,6 +1,8 @@
 /** Timers that run. */
+
 import type { Instant } from '../../../core/dosing/given'
 import type { Timer } from '../../../core/incident/timeline'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
@@ -20,23 +22,27 @@ export function Timers({ timers, now, timeZone, onSay }: TimersProps) {
   return (
     <section className={classes.timers}>
       <h2>{incidentWords.timers}</h2>
-      <ul>
+      <Box as="ul" above={2}>
         {coming.map((timer) => (
-          <li key={timer.key}>
-            <span>
+          <Row as="li" gap={5} align="center" padY={3} lineAbove="hairline" key={timer.key}>
+            <Stack as="span" grow>
               <b>{incidentWords.timer(timer)}</b>
-              <small>{words.care.time(timer.due, now, timeZone)}</small>
-            </span>
-            <time>{incidentWords.notYet(words.care.span(timer.due - now))}</time>
+              <Box as="small" tone="second">
+                {words.care.time(timer.due, now, timeZone)}
+              </Box>
+            </Stack>
+            <Box as="time" size={3} weight="bold" face="display" nowrap>
+              {incidentWords.notYet(words.care.span(timer.due - now))}
+            </Box>
             <button
               type="button"
               onClick={() => void onSay({ kind: 'timer_done', timer: timer.key })}
             >
               {incidentWords.done}
             </button>
-          </li>
+          </Row>
         ))}
-      </ul>
+      </Box>
     </section>
   )
 }

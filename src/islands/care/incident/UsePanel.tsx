@@ -2,10 +2,12 @@
  * What can I use? Whom to call, what to do with bare hands, then what lies there in the order in
  * which it is taken; and what is set aside, with how grave that is and why.
  */
+
 import { useMemo } from 'react'
 import { oneUse } from '../../../core/cover/taking'
 import { atHand, type SetAside } from '../../../core/incident/atHand'
 import type { AtHandLot, UseWay } from '../../../core/incident/rankOfLots'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
@@ -40,15 +42,29 @@ export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
     })
   return (
     <>
-      <div className={classes.alarm}>
+      <Box
+        padX={6}
+        padY={5}
+        size={4}
+        weight="bold"
+        face="display"
+        surface="spent"
+        line="bad"
+        radius={2}
+        className={classes.alarm}
+      >
         {answer.calls.map((call) => (
           <p key={call}>{call}</p>
         ))}
-      </div>
-      <p className={classes.first}>
+      </Box>
+      <Box as="p" padX={6} padY={5} size={4} line="heavy" radius={2}>
         <b>{incidentWords.atOnce}</b> {answer.first}
-      </p>
-      {answer.ways.length > 0 && <p className={classes.quiet}>{incidentWords.useLead}</p>}
+      </Box>
+      {answer.ways.length > 0 && (
+        <Box as="p" tone="second">
+          {incidentWords.useLead}
+        </Box>
+      )}
       {answer.ways.map((way) => (
         <WayPart
           key={`${way.need}${way.way}`}
@@ -78,11 +94,15 @@ export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
           onDose={() => onOpen('dose')}
         />
       ))}
-      {answer.ways.length === 0 && <p className={classes.quiet}>{incidentWords.useNothing}</p>}
+      {answer.ways.length === 0 && (
+        <Box as="p" tone="second">
+          {incidentWords.useNothing}
+        </Box>
+      )}
       {answer.cautions.map((caution) => (
-        <p key={caution} className={classes.quiet}>
+        <Box as="p" tone="second" key={caution}>
           {caution}
-        </p>
+        </Box>
       ))}
       {(['forbidden', 'ask_first', 'not_as_it_is'] as const).map((grade) => (
         <Aside
@@ -114,19 +134,33 @@ function WayPart({
 }) {
   const lacking = way.parts.filter(({ lots }) => lots.length === 0)
   return (
-    <section className={classes.way}>
-      <h3>
+    <Box as="section" padX={5} padY={4} line="dashed" radius={2} className={classes.way}>
+      <Box as="h3" size={4}>
         {way.way}
         {way.rank === 'prescribed' && <small> {incidentWords.prescribed}</small>}
-      </h3>
-      {way.caution && <p className={classes.quiet}>{way.caution}</p>}
-      {way.fromHome.length > 0 && (
-        <p className={classes.quiet}>{incidentWords.fromHome(way.fromHome)}</p>
+      </Box>
+      {way.caution && (
+        <Box as="p" tone="second">
+          {way.caution}
+        </Box>
       )}
-      <ul>
+      {way.fromHome.length > 0 && (
+        <Box as="p" tone="second">
+          {incidentWords.fromHome(way.fromHome)}
+        </Box>
+      )}
+      <Box as="ul" above={2}>
         {way.parts.flatMap((part) =>
           part.lots.slice(0, MOST_LOTS).map((lot) => (
-            <li key={`${part.roles.join()}${lot.lotId}${lot.shelf.pocket.id}`}>
+            <Row
+              as="li"
+              gap={5}
+              align="center"
+              justify="between"
+              padY={3}
+              lineAbove="hairline"
+              key={`${part.roles.join()}${lot.lotId}${lot.shelf.pocket.id}`}
+            >
               <span>
                 <b>{lot.title}</b>
                 <small>{where(lot)}</small>
@@ -145,14 +179,16 @@ function WayPart({
                   {incidentWords.use}
                 </button>
               )}
-            </li>
+            </Row>
           )),
         )}
-      </ul>
+      </Box>
       {lacking.length > 0 && (
-        <p className={classes.quiet}>{incidentWords.lacking(lacking.map(({ roles }) => roles))}</p>
+        <Box as="p" tone="second">
+          {incidentWords.lacking(lacking.map(({ roles }) => roles))}
+        </Box>
       )}
-    </section>
+    </Box>
   )
 }
 
@@ -182,14 +218,16 @@ function Aside({
   }
   return (
     <section className={classes.not} data-grade={grade}>
-      <h3>{words.cover.grade[grade]}</h3>
-      <ul>
+      <Box as="h3" padX={4} padY={1} surface="paper" radius={1}>
+        {words.cover.grade[grade]}
+      </Box>
+      <Stack as="ul" gap={2} above={2}>
         {[...lines].map(([key, line]) => (
-          <li key={key}>
+          <Box as="li" padX={4} padY={1} surface="paper" radius={1} key={key}>
             <b>{line.title}</b> ({[...line.kits].join(', ')}): {line.why}
-          </li>
+          </Box>
         ))}
-      </ul>
+      </Stack>
     </section>
   )
 }

@@ -1,4 +1,5 @@
 /** The few things that have to be asked before an act on a lot. */
+
 import { Button, Checkbox, Select, Textarea, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import type { PlainDate } from '../../../core/calendar/plainDate'
@@ -7,6 +8,7 @@ import { readAmount } from '../../../core/quantity/readAmount'
 import { lastGoodDay } from '../../../core/shelf-life/lastGoodDay'
 import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import { counted, expiryText, fullDay } from '../../../words/frame/format'
 import { type AskedAct, lotAct, type Question, usualAmount } from './acts'
@@ -79,7 +81,10 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
       setTyped(formatAmount(Math.max(0, reading.amount + by * 1000) as Amount))
   }
   return (
-    <form
+    <Stack
+      as="form"
+      gap={5}
+      lineAbove="dashed"
       className={classes.actForm}
       aria-label={press}
       onSubmit={(event) => {
@@ -87,19 +92,23 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
         void submit()
       }}
     >
-      <h3>{press}</h3>
+      <Box as="h3" size={3}>
+        {press}
+      </Box>
       {first && (
-        <p className={classes.caution}>
+        <Box as="p" padX={4} padY={3} size={2} surface="turning" radius={2}>
           {actsWords.first(first.until)}{' '}
           <button type="button" className={classes.inText} onClick={() => onTake(first.lotId)}>
             {actsWords.takeThat}
           </button>
-        </p>
+        </Box>
       )}
       {act === 'discard' && words.watch.safeWay(line.item.kind) && (
-        <p className={classes.caution}>{words.watch.safeWay(line.item.kind)}</p>
+        <Box as="p" padX={4} padY={3} size={2} surface="turning" radius={2}>
+          {words.watch.safeWay(line.item.kind)}
+        </Box>
       )}
-      <div className={classes.stepper}>
+      <Stack gap={3} align="end" className={classes.stepper}>
         <button type="button" onClick={() => step(-1)} aria-label="−1">
           −
         </button>
@@ -121,7 +130,7 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
         <button type="button" onClick={() => step(1)} aria-label="+1">
           +
         </button>
-      </div>
+      </Stack>
       {act === 'takeBack' && <small className="second">{actsWords.backHint}</small>}
       {isAsked('usedUp') && (
         <Checkbox
@@ -178,21 +187,21 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
             value={directions}
             onChange={(event) => setDirections(event.currentTarget.value)}
           />
-          <p className={classes.caution}>
+          <Box as="p" padX={4} padY={3} size={2} surface="turning" radius={2}>
             {actsWords.decantHint}{' '}
             {actsWords.label(itemTitle(line.item), endOf(line, tag), lot.batch)}
-          </p>
+          </Box>
         </>
       )}
-      <div className={classes.formPresses}>
+      <Row gap={4}>
         <Button type="submit" loading={busy} disabled={!ready}>
           {'confirm' in form ? form.confirm : press}
         </Button>
         <Button variant="default" onClick={onDone}>
           {words.kits.cancel}
         </Button>
-      </div>
-    </form>
+      </Row>
+    </Stack>
   )
 }
 

@@ -1,17 +1,19 @@
 /** Adds a pocket to the kit. */
+
 import { Button, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { addPocket } from '../../../contract/kits'
 import { useActing } from '../../../ui/acting'
+import { Row } from '../../../ui/Box'
 import { words } from '../../../words'
-import classes from './mat.module.css'
 
 export function AddPocket({ kitId }: { readonly kitId: string }) {
   const { run, busy } = useActing()
   const [name, setName] = useState('')
   return (
-    <form
-      className={classes.addPocket}
+    <Row
+      as="form"
+      gap={4}
       onSubmit={(event) => {
         event.preventDefault()
         void run(addPocket, { params: { kitId }, body: { name } }, words.undo.did.saved).then(
@@ -29,6 +31,6 @@ export function AddPocket({ kitId }: { readonly kitId: string }) {
       <Button type="submit" variant="default" loading={busy} disabled={name.trim() === ''}>
         {words.kits.mat.addHere}
       </Button>
-    </form>
+    </Row>
   )
 }

@@ -1,14 +1,15 @@
 /** Changes what a kit is called, where it is kept and how often it is looked through. */
+
 import { Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeKit } from '../../../contract/kits'
 import { SHAPES, type Shape, TEMPLATES } from '../../../core/household/container'
 import { readMeasures, writeMeasures } from '../../../core/quantity/readMeasures'
 import { useActing } from '../../../ui/acting'
+import { Stack } from '../../../ui/Box'
 import { FormDialog } from '../../../ui/FormDialog'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
-import classes from './mat.module.css'
 import type { Kit } from './view'
 
 const matWords = words.kits.mat
@@ -105,7 +106,7 @@ export function ChangeKit({ kit, onClose }: { readonly kit: Kit; readonly onClos
             error={outer === 'wrong' ? shapesWords.wrong : undefined}
             {...text('outer')}
           />
-          <div className={classes.pair}>
+          <Stack gap={5} align="end" columns={2}>
             <TextInput
               label={shapesWords.empty}
               inputMode="numeric"
@@ -119,7 +120,7 @@ export function ChangeKit({ kit, onClose }: { readonly kit: Kit; readonly onClos
               error={wrongCarry ? shapesWords.wrongGrams : undefined}
               {...text('carry')}
             />
-          </div>
+          </Stack>
         </>
       )}
     </FormDialog>

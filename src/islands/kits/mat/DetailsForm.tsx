@@ -1,4 +1,5 @@
 /** Changes what is known of a lot, and of its item everywhere. */
+
 import { Button, Checkbox, Select, Textarea, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { amendLot } from '../../../contract/stock'
@@ -21,6 +22,7 @@ import {
 } from '../../../core/stock/lot'
 import { VERDICT_KINDS, type VerdictKind } from '../../../core/stock/verdict'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import { counted } from '../../../words/frame/format'
 import { ExpiryField, useExpiry } from '../../stock/lot/ExpiryField'
@@ -195,7 +197,10 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
   }
 
   return (
-    <form
+    <Stack
+      as="form"
+      gap={5}
+      lineAbove="dashed"
       className={classes.actForm}
       aria-label={words.stock.acts.of.edit.press}
       onSubmit={(event) => {
@@ -203,7 +208,9 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
         void save()
       }}
     >
-      <h3>{words.stock.acts.of.edit.press}</h3>
+      <Box as="h3" size={3}>
+        {words.stock.acts.of.edit.press}
+      </Box>
       <ExpiryField expiry={expiry} autoFocus />
       <Select
         label={lotWords.condition}
@@ -260,7 +267,9 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
           {...text('only')}
         />
       )}
-      <h3>{lotWords.itemDetails}</h3>
+      <Box as="h3" size={3}>
+        {lotWords.itemDetails}
+      </Box>
       <TextInput label={lotWords.purpose} {...text('purpose')} />
       <TextInput label={lotWords.forWhom} {...text('forWhom')} />
       <Select
@@ -323,14 +332,14 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
         checked={fields.essential}
         onChange={(event) => setFields({ ...fields, essential: event.currentTarget.checked })}
       />
-      <div className={classes.formPresses}>
+      <Row gap={4}>
         <Button type="submit" loading={busy} disabled={!ready}>
           {words.stock.acts.of.edit.confirm}
         </Button>
         <Button variant="default" onClick={onDone}>
           {words.kits.cancel}
         </Button>
-      </div>
-    </form>
+      </Row>
+    </Stack>
   )
 }

@@ -1,7 +1,9 @@
 /** How many of a lot there were, as a stepped line from the day it came in to the last act. */
+
 import type { z } from 'zod'
 import type { readLot } from '../../../contract/stock'
 import { daysBetween } from '../../../core/calendar/plainDate'
+import { Box, Row } from '../../../ui/Box'
 import { words } from '../../../words'
 import { counted, monthYear } from '../../../words/frame/format'
 import classes from './mat.module.css'
@@ -28,7 +30,7 @@ export function HistoryLine({ totals, unit }: Props) {
   }))
   const path = points.map(({ x, y }, index) => (index === 0 ? `M${x} ${y}` : `H${x}V${y}`)).join('')
   return (
-    <figure className={classes.historyLine}>
+    <Box as="figure" above={3} below={2} className={classes.historyLine}>
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
@@ -40,10 +42,10 @@ export function HistoryLine({ totals, unit }: Props) {
           <circle key={index} cx={Math.max(3, x)} cy={y} r={3} />
         ))}
       </svg>
-      <figcaption>
+      <Row as="figcaption" justify="between">
         <small>{monthYear(first.day)}</small>
         <small>{counted(last.total, unit)}</small>
-      </figcaption>
-    </figure>
+      </Row>
+    </Box>
   )
 }

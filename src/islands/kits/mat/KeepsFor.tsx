@@ -1,6 +1,8 @@
 /** How long it keeps once it is open, as its label says: entered where it is opened. */
+
 import { Select, TextInput } from '@mantine/core'
 import type { OpenedPeriod } from '../../../core/shelf-life/openedRules'
+import { Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './mat.module.css'
 
@@ -42,7 +44,7 @@ export function KeepsFor({
   readonly onChange: (draft: KeepsDraft) => void
 }) {
   return (
-    <div className={classes.keeps}>
+    <Stack gap={4} align="end" className={classes.keeps}>
       {isCounted(value.kind) && (
         <TextInput
           label={keepsForWords.label}
@@ -59,6 +61,6 @@ export function KeepsFor({
         onChange={(kind) => onChange({ ...value, kind: (kind ?? 'days') as PeriodKind })}
         data={PERIODS.map((kind) => ({ value: kind, label: keepsForWords.kind[kind] }))}
       />
-    </div>
+    </Stack>
   )
 }

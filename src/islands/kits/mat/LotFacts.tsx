@@ -1,7 +1,9 @@
 /** What is known of a lot: its clocks first, then whom it is for, directions, where it came from. */
+
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { addDays, daysBetween } from '../../../core/calendar/plainDate'
 import { lastGoodDay } from '../../../core/shelf-life/lastGoodDay'
+import { Box, Row } from '../../../ui/Box'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { expiryText, fullDay, money, shortMonth } from '../../../words/frame/format'
@@ -76,22 +78,33 @@ export function LotFacts({ line, tag, members, today }: Props) {
   return (
     <>
       {day && <ClockLine day={day} today={today} turning={judged.state === 'turning'} />}
-      <dl className={classes.facts}>
+      <Box as="dl" above={3} below={2}>
         {rows.map(([name, value]) => (
-          <div key={name}>
+          <Row gap={5} justify="between" padY={2} size={2} lineBelow="hairline" key={name}>
             <dt>{name}</dt>
-            <dd>{value}</dd>
-          </div>
+            <Box as="dd" weight="bold" text="right" breakable>
+              {value}
+            </Box>
+          </Row>
         ))}
-      </dl>
+      </Box>
       {lot.directions && (
-        <p className={classes.directions}>
-          <b>{words.stock.acts.directions}</b> {lot.directions}
-        </p>
+        <Box as="p" padX={4} padY={3} above={4} size={2} surface="band" radius={2} breakable>
+          <Box as="b" size={1} block>
+            {words.stock.acts.directions}
+          </Box>{' '}
+          {lot.directions}
+        </Box>
       )}
-      {lot.origin && <p className={classes.source}>{words.stock.acts.origin(lot.origin.way)}.</p>}
+      {lot.origin && (
+        <Box as="p" size={1} tone="second">
+          {words.stock.acts.origin(lot.origin.way)}.
+        </Box>
+      )}
       {lot.opened.kind === 'opened' && (
-        <p className={classes.source}>{lotWords.clockSource(item.openedClock)}</p>
+        <Box as="p" size={1} tone="second">
+          {lotWords.clockSource(item.openedClock)}
+        </Box>
       )}
     </>
   )
@@ -112,14 +125,24 @@ function ClockLine({
   const middle = addDays(today, span / 2)
   const end = addDays(today, span)
   return (
-    <div className={classes.clock} aria-hidden>
-      <span className={classes.marker} data-turning={turning} style={{ left: `${at}%` }} />
+    <Row justify="between" above={7} className={classes.clock} aria-hidden>
+      <Box
+        as="span"
+        surface="ink"
+        className={classes.marker}
+        data-turning={turning}
+        style={{ left: `${at}%` }}
+      />
       <span className={classes.rule} />
-      <small>{words.watch.today}</small>
-      <small>{shortMonth(middle)}</small>
-      <small>
+      <Box as="small" size={1} tone="second">
+        {words.watch.today}
+      </Box>
+      <Box as="small" size={1} tone="second">
+        {shortMonth(middle)}
+      </Box>
+      <Box as="small" size={1} tone="second">
         {shortMonth(end)} {end.slice(0, 4)}
-      </small>
-    </div>
+      </Box>
+    </Row>
   )
 }

@@ -1,4 +1,5 @@
 /** What became of a lot: how many there were as a line, and each act in words. */
+
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { addressOf } from '../../../contract/endpoint'
@@ -6,6 +7,7 @@ import { keepPaper, lotPaper, readLot } from '../../../contract/stock'
 import { itemTitle } from '../../../core/stock/item'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
+import { Box, Row } from '../../../ui/Box'
 import { shrunkPicture } from '../../../ui/picture'
 import { words } from '../../../words'
 import { HistoryLine } from './HistoryLine'
@@ -33,19 +35,21 @@ export function LotHistory({ lotId, version, unit }: Props) {
   return (
     <>
       <Paper lotId={lotId} has={data.hasPaper} title={itemTitle(data.item)} />
-      <section className={classes.history}>
-        <h3>{lotWords.history}</h3>
+      <Box as="section" above={6} size={2} tone="second" className={classes.history}>
+        <Box as="h3" size={2} tone="ink">
+          {lotWords.history}
+        </Box>
         <HistoryLine totals={data.totals} unit={unit} />
-        <ul>
+        <Box as="ul" above={2}>
           {data.history.slice(0, FEW).map((entry, index) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: entries are only ever added before
             <li key={data.history.length - index} data-undone={entry.undone}>
               {lotWords.did(entry, unit)}
             </li>
           ))}
-        </ul>
+        </Box>
         <a href={`/record?lot=${lotId}`}>{actsWords.records}</a>
-      </section>
+      </Box>
     </>
   )
 }
@@ -75,7 +79,7 @@ function Paper({
     if (photo) await keep(photo)
   }
   return (
-    <div className={classes.paper}>
+    <Row gapX={6} gapY={3} align="end" wrap above={5} className={classes.paper}>
       {has && (
         <a href={addressOf(lotPaper, { lotId })} target="_blank" rel="noreferrer">
           <img src={addressOf(lotPaper, { lotId })} alt={actsWords.paperAlt(title)} />
@@ -102,6 +106,6 @@ function Paper({
         </button>
       )}
       {wrong && <small role="alert">{words.members.tooLarge}</small>}
-    </div>
+    </Row>
   )
 }

@@ -1,4 +1,5 @@
 /** One lot: what it is, which clock runs, and every act on it. */
+
 import { Button } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import { setPar } from '../../../contract/stock'
@@ -6,6 +7,7 @@ import type { PlainDate } from '../../../core/calendar/plainDate'
 import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { isTyping } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { counted } from '../../../words/frame/format'
@@ -37,8 +39,15 @@ export function LotPanel(props: Props) {
   const { kit, line, tag, pocket, today, onClose, onAdd } = props
   const { item } = line
   return (
-    <aside className={`${classes.panel} no-print`} aria-label={itemTitle(item)}>
-      <header>
+    <Box
+      as="aside"
+      pad={6}
+      line="seam"
+      radius={2}
+      className={`${classes.panel} no-print`}
+      aria-label={itemTitle(item)}
+    >
+      <Row as="header" gap={3} align="start">
         <h2>{itemTitle(item)}</h2>
         <button
           type="button"
@@ -48,7 +57,7 @@ export function LotPanel(props: Props) {
         >
           ×
         </button>
-      </header>
+      </Row>
       <p className="second">
         {pocket.name} · {counted(tag?.amount ?? (0 as Amount), item.unit)}
         {tag?.uses ? ` · ${actsWords.uses(tag.uses)}` : ''}
@@ -63,7 +72,7 @@ export function LotPanel(props: Props) {
         <Acts {...props} tag={tag} />
       )}
       {tag && <LotHistory lotId={tag.lot.id} version={tag.lot.version} unit={item.unit} />}
-    </aside>
+    </Box>
   )
 }
 
@@ -148,7 +157,7 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
     </button>
   )
   return (
-    <div className={classes.acts}>
+    <Stack gap={4} columns={2} className={classes.acts}>
       {press(first, true)}
       {usual.map((one) => press(one))}
       {more ? (
@@ -158,7 +167,7 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
           {actsWords.more}
         </button>
       )}
-    </div>
+    </Stack>
   )
 }
 
@@ -174,8 +183,10 @@ function ParField({ line, pocketId }: { readonly line: LineOnMat; readonly pocke
       words.undo.did.par,
     )
   return (
-    <div className={classes.par}>
-      <span>{lotWords.belongs}</span>
+    <Row gap={4} align="center" above={3} below={5} size={2} className={classes.par}>
+      <Box as="span" grow>
+        {lotWords.belongs}
+      </Box>
       <button
         type="button"
         disabled={busy || line.par === 0}
@@ -184,7 +195,9 @@ function ParField({ line, pocketId }: { readonly line: LineOnMat; readonly pocke
       >
         −
       </button>
-      <b>{formatAmount(line.par)}</b>
+      <Box as="b" text="center">
+        {formatAmount(line.par)}
+      </Box>
       <button
         type="button"
         disabled={busy}
@@ -193,6 +206,6 @@ function ParField({ line, pocketId }: { readonly line: LineOnMat; readonly pocke
       >
         +
       </button>
-    </div>
+    </Row>
   )
 }

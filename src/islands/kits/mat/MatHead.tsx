@@ -1,7 +1,9 @@
 /** Above the mat: which kit it is, whether it closes, and what can be done with the whole of it. */
+
 import { checkKit } from '../../../contract/kits'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
@@ -24,11 +26,11 @@ export function MatHead({ kit, today, onMode }: Props) {
   const { habits } = useStrap()
   const { load } = kit
   return (
-    <header className={classes.head}>
-      <h1>
+    <Stack as="header" gapX={6} gapY={1} align="center" below={5} className={classes.head}>
+      <Box as="h1" breakable>
         {kit.name}, {kit.place.name.charAt(0).toLowerCase() + kit.place.name.slice(1)}
-      </h1>
-      <div className={`${classes.headPresses} no-print`}>
+      </Box>
+      <Row gap={3} justify="end" wrap className={`${classes.headPresses} no-print`}>
         <a href={`/rounds?kit=${kit.id}`}>{words.rounds.startHere}</a>
         <button
           type="button"
@@ -40,8 +42,8 @@ export function MatHead({ kit, today, onMode }: Props) {
         <button type="button" onClick={() => onMode('forMe')}>
           {words.kits.arrange.forMe}
         </button>
-      </div>
-      <p className="second">
+      </Row>
+      <Box as="p" size={2} className="second">
         {[
           kit.note,
           words.kits.lastCheck(kit.lastCheck, today),
@@ -50,12 +52,25 @@ export function MatHead({ kit, today, onMode }: Props) {
         ]
           .filter(Boolean)
           .join(' · ')}
-      </p>
-      <p className={classes.load} data-closes={load.closes.kind}>
+      </Box>
+      <Row
+        as="p"
+        gapX={6}
+        gapY={1}
+        wrap
+        above={1}
+        size={2}
+        className={classes.load}
+        data-closes={load.closes.kind}
+      >
         <b>{words.kits.load.weighs(load.grams, habits.units)}</b>
-        {load.tooHeavyBy > 0 && <em>{words.kits.load.tooHeavy(load.tooHeavyBy, habits.units)}</em>}
+        {load.tooHeavyBy > 0 && (
+          <Box as="em" weight="bold" tone="bad">
+            {words.kits.load.tooHeavy(load.tooHeavyBy, habits.units)}
+          </Box>
+        )}
         <b>{words.kits.load.closes(load.closes)}</b>
-        <span>
+        <Box as="span" tone="second">
           {[
             words.kits.litres(load.volume),
             words.kits.load.worth(money(load.valueMinor, habits.currency)),
@@ -65,9 +80,9 @@ export function MatHead({ kit, today, onMode }: Props) {
           ]
             .filter(Boolean)
             .join(' · ')}
-        </span>
-      </p>
-      <div className={`${classes.headQuiet} no-print`}>
+        </Box>
+      </Row>
+      <Row gapX={6} gapY={2} justify="end" wrap className={`${classes.headQuiet} no-print`}>
         <button type="button" onClick={() => onMode('pockets')}>
           {words.kits.arrange.pockets}
         </button>
@@ -82,7 +97,7 @@ export function MatHead({ kit, today, onMode }: Props) {
         <button type="button" onClick={() => print()}>
           {words.kits.arrange.printed}
         </button>
-      </div>
-    </header>
+      </Row>
+    </Stack>
   )
 }

@@ -1,8 +1,10 @@
 /** One pocket with its tags: a place to drop tags on, with how full it is. */
+
 import { useDraggable, useDroppable } from '@dnd-kit/core'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { formatAmount } from '../../../core/quantity/amount'
 import { itemTitle } from '../../../core/stock/item'
+import { Box, Row } from '../../../ui/Box'
 import { useStrap } from '../../../ui/Frame'
 import { StateOutline } from '../../../ui/StateGlyph'
 import { words } from '../../../words'
@@ -40,12 +42,12 @@ export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChang
         } as React.CSSProperties
       }
     >
-      <header>
-        <h2>
+      <Row as="header" gap={3} align="center">
+        <Box as="h2" size={3} tone="matInk" grow shrink breakable>
           <button type="button" onClick={onChange} aria-label={words.kits.pocket.edit(pocket.name)}>
             {pocket.name}
           </button>
-        </h2>
+        </Box>
         <small>
           {[
             pocket.sort === 'elsewhere'
@@ -66,9 +68,13 @@ export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChang
         >
           +
         </button>
-      </header>
-      <div className={classes.tags}>
-        {pocket.lines.length === 0 && <p className={classes.emptyPocket}>{matWords.empty}</p>}
+      </Row>
+      <Row gapX={4} gapY={5} wrap above={4}>
+        {pocket.lines.length === 0 && (
+          <Box as="p" size={2} tone="second">
+            {matWords.empty}
+          </Box>
+        )}
         {pocket.lines.flatMap((line) =>
           line.tags.length === 0
             ? [
@@ -93,7 +99,7 @@ export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChang
                 />
               )),
         )}
-      </div>
+      </Row>
       <FillBar pocket={pocket} hints={hints} />
     </section>
   )
@@ -111,9 +117,20 @@ function FillBar({
   const { habits } = useStrap()
   const over = (share !== null && share > 1) || fill.tooBig.length > 0
   return (
-    <footer className={classes.fill} data-over={over}>
+    <Row
+      as="footer"
+      gap={4}
+      align="center"
+      size={1}
+      tone="second"
+      className={classes.fill}
+      data-over={over}
+    >
       {share !== null && (
-        <span
+        <Box
+          as="span"
+          surface="mat"
+          radius={1}
           className={classes.fillBar}
           role="meter"
           aria-label={words.kits.pocket.fill(name)}
@@ -121,8 +138,8 @@ function FillBar({
           aria-valuemax={100}
           aria-valuenow={Math.min(100, Math.round(100 * share))}
         >
-          <i style={{ width: `${Math.min(100, 100 * share)}%` }} />
-        </span>
+          <Box as="i" block style={{ width: `${Math.min(100, 100 * share)}%` }} />
+        </Box>
       )}
       <small>
         {[
@@ -134,7 +151,7 @@ function FillBar({
           .filter(Boolean)
           .join(' · ')}
       </small>
-    </footer>
+    </Row>
   )
 }
 
@@ -192,15 +209,26 @@ function Tag({
       onClick={() => onPick({ pocketId, itemId: line.item.id, lotId: tag.lot.id })}
     >
       <StateOutline state={tag.judged.state} />
-      <span className={classes.eyelet} />
-      <span className={classes.tagName}>{title}</span>
-      <span className={classes.tagUnder}>
-        <small>{stateText}</small>
+      <Box as="span" line="ink" className={classes.eyelet} />
+      <Box as="span" size={2} weight="bold" breakable block className={classes.tagName}>
+        {title}
+      </Box>
+      <Row
+        as="span"
+        gap={5}
+        align="baseline"
+        justify="between"
+        size={2}
+        className={classes.tagUnder}
+      >
+        <Box as="small" size={1} tone="second" breakable>
+          {stateText}
+        </Box>
         <b data-short={line.state !== 'enough'}>
           {formatAmount(tag.amount)}
           {par}
         </b>
-      </span>
+      </Row>
     </button>
   )
 }
@@ -219,12 +247,23 @@ function BareTag({ line, pocketId, picked, onPick }: TagProps) {
       onClick={() => onPick({ pocketId, itemId: line.item.id, lotId: null })}
     >
       <StateOutline state="bare" />
-      <span className={classes.eyelet} />
-      <span className={classes.tagName}>{title}</span>
-      <span className={classes.tagUnder}>
-        <small>{matWords.bare}</small>
+      <Box as="span" line="ink" className={classes.eyelet} />
+      <Box as="span" size={2} weight="bold" breakable block className={classes.tagName}>
+        {title}
+      </Box>
+      <Row
+        as="span"
+        gap={5}
+        align="baseline"
+        justify="between"
+        size={2}
+        className={classes.tagUnder}
+      >
+        <Box as="small" size={1} tone="second" breakable>
+          {matWords.bare}
+        </Box>
         <b data-short>0/{formatAmount(line.par)}</b>
-      </span>
+      </Row>
     </button>
   )
 }

@@ -2,6 +2,7 @@
  * A kit unpacked on a mat (planning at a desk, standing at the kit): every pocket in its true
  * arrangement, every lot a tag, nothing under anything.
  */
+
 import { DndContext, type DragEndEvent, DragOverlay } from '@dnd-kit/core'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
@@ -9,6 +10,7 @@ import { readKit } from '../../../contract/kits'
 import { moveLot } from '../../../contract/stock'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { Frame, isTyping, type Strap } from '../../../ui/Frame'
 import { SILENT, usePulling } from '../../../ui/pulling'
 import { words } from '../../../words'
@@ -117,8 +119,8 @@ function Mat({ strap, initial, pockets, named }: Props) {
   if (mode === 'pockets') return <ArrangePockets kit={kit} onDone={() => setMode('mat')} />
   if (mode === 'forMe') return <ArrangeForMe kit={kit} onDone={() => setMode('mat')} />
   return (
-    <div className={classes.screen} data-open={line !== undefined}>
-      <div className={classes.left}>
+    <Stack gap={6} align="start" className={classes.screen} data-open={line !== undefined}>
+      <div>
         <MatHead kit={kit} today={today} onMode={setMode} />
         <DndContext
           id="mat"
@@ -128,7 +130,15 @@ function Mat({ strap, initial, pockets, named }: Props) {
           onDragEnd={dropped}
           onDragCancel={() => setDragged(null)}
         >
-          <div className={classes.mat} ref={matRef} data-shape={kit.container?.shape}>
+          <Stack
+            gap={5}
+            pad={5}
+            surface="mat"
+            radius={2}
+            className={classes.mat}
+            ref={matRef}
+            data-shape={kit.container?.shape}
+          >
             {kit.pockets.map((one) => (
               <MatPocket
                 key={one.id}
@@ -141,15 +151,37 @@ function Mat({ strap, initial, pockets, named }: Props) {
                 onChange={() => setChanged(one.id)}
               />
             ))}
-          </div>
+          </Stack>
           <DragOverlay dropAnimation={null}>
-            {dragged && <span className={classes.dragged}>{dragged.title}</span>}
+            {dragged && (
+              <Box
+                as="span"
+                padX={5}
+                padY={4}
+                size={2}
+                weight="bold"
+                line="ink"
+                radius={1}
+                className={classes.dragged}
+              >
+                {dragged.title}
+              </Box>
+            )}
           </DragOverlay>
         </DndContext>
-        <footer className={`${classes.foot} no-print`}>
+        <Row
+          as="footer"
+          gapX={6}
+          gapY={4}
+          align="center"
+          justify="between"
+          wrap
+          above={5}
+          className="no-print"
+        >
           <AddPocket kitId={kit.id} />
           <small className="second">{matWords.keys}</small>
-        </footer>
+        </Row>
       </div>
       {line && pocket && picked ? (
         <LotPanel
@@ -185,7 +217,7 @@ function Mat({ strap, initial, pockets, named }: Props) {
           onClose={() => setAdding(null)}
         />
       )}
-    </div>
+    </Stack>
   )
 }
 

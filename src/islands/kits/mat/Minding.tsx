@@ -1,5 +1,7 @@
 /** Beside the mat while nothing is picked: what lies where it should not, rule by rule. */
+
 import { POINTER_CODES } from '../../../core/layout/pointers'
+import { Box, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './mat.module.css'
 import type { Kit } from './view'
@@ -14,31 +16,39 @@ export function Minding({ kit }: { readonly kit: Kit }) {
     at: kit.pointers.filter((pointer) => pointer.code === code),
   })).filter(({ at }) => at.length > 0)
   return (
-    <aside className={`${classes.hint} no-print`} aria-label={pointersWords.title}>
+    <Box
+      as="aside"
+      pad={6}
+      tone="second"
+      line="seam"
+      radius={2}
+      className={`${classes.hint} no-print`}
+      aria-label={pointersWords.title}
+    >
       <p>{words.kits.mat.pickOne}</p>
       <h2>{pointersWords.title}</h2>
       {rules.length === 0 ? (
         <p>{pointersWords.none}</p>
       ) : (
-        <ul className={classes.minding}>
+        <Stack as="ul" gap={5} above={4} size={2} tone="ink" className={classes.minding}>
           {rules.map(({ code, at }) => (
             <li key={code}>
               <b title={pointersWords.source(code)}>{pointersWords.rule(code)}</b>
-              <ul>
+              <Box as="ul" above={2}>
                 {at.map(({ pocketId, things, seconds }) => (
                   <li key={pocketId}>
                     {things.join(', ')}{' '}
-                    <small>
+                    <Box as="small" tone="second">
                       {name(pocketId)}
                       {seconds === null ? '' : `, ${words.kits.mat.reach(seconds)}`}
-                    </small>
+                    </Box>
                   </li>
                 ))}
-              </ul>
+              </Box>
             </li>
           ))}
-        </ul>
+        </Stack>
       )}
-    </aside>
+    </Box>
   )
 }

@@ -1,10 +1,12 @@
 /** Changes what a pocket is called, where it is, how big it is and what it is good for. */
+
 import { Checkbox, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changePocket, removePocket } from '../../../contract/kits'
 import { type PocketSort, SPOT_IDS, type Spot } from '../../../core/household/pocket'
 import { readMeasures, writeMeasures } from '../../../core/quantity/readMeasures'
 import { useActing } from '../../../ui/acting'
+import { Stack } from '../../../ui/Box'
 import { FormDialog } from '../../../ui/FormDialog'
 import { words } from '../../../words'
 import classes from './mat.module.css'
@@ -84,7 +86,7 @@ export function PocketForm({ pocket, onClose }: Props) {
       onClose={onClose}
     >
       <TextInput data-autofocus label={pocketWords.name} maxLength={120} {...text('name')} />
-      <div className={classes.pair}>
+      <Stack gap={5} align="end" columns={2}>
         <Select
           label={pocketWords.sort}
           value={fields.sort}
@@ -111,7 +113,7 @@ export function PocketForm({ pocket, onClose }: Props) {
             {...text('seconds')}
           />
         )}
-      </div>
+      </Stack>
       <TextInput
         label={pocketWords.inner}
         placeholder={words.kits.shapes.measures}

@@ -1,5 +1,7 @@
 /** What may turn unused at each place: the table is its own chart. */
+
 import type { Forecast } from '../../../core/forecast/forecast'
+import { Box } from '../../../ui/Box'
 import tables from '../../../ui/tables.module.css'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
@@ -40,10 +42,15 @@ export function AtRisk({ found, view }: Props) {
               <tr key={stop.placeId} data-hue={stop.hue}>
                 <th scope="row">{stop.name}</th>
                 <td>
-                  <span className={classes.bar} aria-hidden="true">
-                    <i style={{ width: share(range?.high ?? 0) }} />
-                    <b style={{ width: share(range?.middle ?? 0) }} />
-                  </span>
+                  <Box as="span" block className={classes.bar} aria-hidden="true">
+                    <Box as="i" line="ink" radius={1} style={{ width: share(range?.high ?? 0) }} />
+                    <Box
+                      as="b"
+                      line="ink"
+                      radius={1}
+                      style={{ width: share(range?.middle ?? 0) }}
+                    />
+                  </Box>
                 </td>
                 <td>{sum(range?.middle ?? 0)}</td>
                 <td>{sum(range?.high ?? 0)}</td>

@@ -2,10 +2,12 @@
  * The forecast (a quiet evening at a desk): what two years may cost and how much of it turns
  * unused, by month and by place, and what one more or one fewer of a thing would change.
  */
+
 import { useQuery } from '@tanstack/react-query'
 import { readForecast } from '../../../contract/restock'
 import { FUTURES } from '../../../core/forecast/forecast'
 import { call } from '../../../device/call'
+import { Box, Stack } from '../../../ui/Box'
 import { Frame, type Strap } from '../../../ui/Frame'
 import notes from '../../../ui/notes.module.css'
 import { Ended, Working } from '../../../ui/Working'
@@ -44,14 +46,16 @@ function Forecasted({ initial, place }: Props) {
     return (
       <>
         <h1>{forecastWords.title}</h1>
-        <p className={notes.nothing}>{forecastWords.none}</p>
+        <Box as="p" pad={6} line="dashed" radius={2} className={notes.nothing}>
+          {forecastWords.none}
+        </Box>
       </>
     )
   const sum = (minor: number) =>
     money(Math.round(minor / 100) * 100, view.currency).replace(/\.00$/, '')
   const years = view.problem.months / 12
   return (
-    <div className={classes.screen}>
+    <Stack gap={6} columns={1} className={classes.screen}>
       <header>
         <h1>
           {found
@@ -82,7 +86,7 @@ function Forecasted({ initial, place }: Props) {
       )}
       {found && (
         <>
-          <div className={classes.charts}>
+          <Stack gap={6} className={classes.charts}>
             <Months
               title={forecastWords.spending}
               months={found.months}
@@ -95,11 +99,11 @@ function Forecasted({ initial, place }: Props) {
               ranges={found.lapsed}
               currency={view.currency}
             />
-          </div>
+          </Stack>
           <AtRisk found={found} view={view} />
         </>
       )}
       {ifs && <WhatIfs ifs={ifs} view={view} place={place} />}
-    </div>
+    </Stack>
   )
 }

@@ -1,7 +1,9 @@
 /** A range for each month: drawn, and as a table. */
+
 import { useEffect, useRef } from 'react'
 import type { PlainMonth } from '../../../core/calendar/plainDate'
 import type { Range } from '../../../core/forecast/forecast'
+import { Box } from '../../../ui/Box'
 import tables from '../../../ui/tables.module.css'
 import { words } from '../../../words'
 import { money, monthYear } from '../../../words/frame/format'
@@ -40,10 +42,14 @@ export function Months({ title, months, ranges, currency }: Props) {
     }
   }, [months, ranges, currency])
   return (
-    <figure className={classes.figure}>
-      <figcaption>{title}</figcaption>
+    <Box as="figure" padX={6} padY={5} surface="paper" line="hairline" radius={2}>
+      <Box as="figcaption" size={4} weight="bold" face="display">
+        {title}
+      </Box>
       <div ref={box} className={classes.chart} role="img" aria-label={title} />
-      <p className="second">{forecastWords.likely}</p>
+      <Box as="p" size={2} className="second">
+        {forecastWords.likely}
+      </Box>
       <details>
         <summary>{forecastWords.table}</summary>
         <div className={tables.wide}>
@@ -69,6 +75,6 @@ export function Months({ title, months, ranges, currency }: Props) {
           </table>
         </div>
       </details>
-    </figure>
+    </Box>
   )
 }

@@ -1,5 +1,7 @@
 /** The plan beside the plain one, beside doing nothing, and beside the plan before. */
+
 import type { Compared } from '../../../core/restock/restockPlan'
+import { Box, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
 import classes from './plan.module.css'
@@ -26,8 +28,19 @@ export function Compare({ found, before }: Props) {
     [planWords.rows.nice, ({ bareDays }) => planWords.days(bareDays.comfort)],
   ]
   return (
-    <section className={classes.box} aria-label={planWords.compare}>
-      <h2>{planWords.compare}</h2>
+    <Stack
+      as="section"
+      gap={4}
+      padX={6}
+      padY={5}
+      line="seam"
+      radius={2}
+      className={classes.box}
+      aria-label={planWords.compare}
+    >
+      <Box as="h2" size={3}>
+        {planWords.compare}
+      </Box>
       <table className={classes.compare}>
         <thead>
           <tr>
@@ -50,8 +63,12 @@ export function Compare({ found, before }: Props) {
           ))}
         </tbody>
       </table>
-      <p>{planWords.compareUnder}</p>
-      <p>{planWords.gap(plan.gap, plan.stopped)}</p>
-    </section>
+      <Box as="p" size={2} tone="second">
+        {planWords.compareUnder}
+      </Box>
+      <Box as="p" size={2} tone="second">
+        {planWords.gap(plan.gap, plan.stopped)}
+      </Box>
+    </Stack>
   )
 }

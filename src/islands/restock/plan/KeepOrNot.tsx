@@ -1,8 +1,10 @@
 /** Keeps a line of the plan as it is, or forbids it; the rest is planned around it. */
+
 import type { z } from 'zod'
 import { addWish, removeWish } from '../../../contract/restock'
 import type * as restock from '../../../contract/values/restock'
 import { useActing } from '../../../ui/acting'
+import { Box, Row } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
@@ -22,8 +24,10 @@ export function KeepOrNot({ view, title, keep, not }: Props) {
   const kept = view.wishes.find(({ wish }) => isAbout(wish, keep))
   if (kept)
     return (
-      <span className={classes.presses}>
-        <em>{planWords.pinned}</em>
+      <Row as="span" gap={3} align="center" justify="end" wrap className={classes.presses}>
+        <Box as="em" size={2} tone="second">
+          {planWords.pinned}
+        </Box>
         <button
           type="button"
           disabled={busy}
@@ -34,10 +38,10 @@ export function KeepOrNot({ view, title, keep, not }: Props) {
         >
           {planWords.release}
         </button>
-      </span>
+      </Row>
     )
   return (
-    <span className={classes.presses}>
+    <Row as="span" gap={3} align="center" justify="end" wrap className={classes.presses}>
       <button
         type="button"
         disabled={busy}
@@ -54,7 +58,7 @@ export function KeepOrNot({ view, title, keep, not }: Props) {
       >
         {planWords.forbid}
       </button>
-    </span>
+    </Row>
   )
 }
 

@@ -1,4 +1,5 @@
 /** What is asked of the plan: how much may be spent, how far to look, how much comfort is worth. */
+
 import { Slider } from '@mantine/core'
 import { useDebouncedCallback } from '@mantine/hooks'
 import { useState } from 'react'
@@ -10,6 +11,7 @@ import {
   THOROUGHNESS_IDS,
 } from '../../../core/restock/settings'
 import { useActing } from '../../../ui/acting'
+import { Box, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
 import classes from './plan.module.css'
@@ -44,11 +46,22 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
   const limit = most ?? up(Math.max(spent, budget ?? 0) * 1.25)
   const shown = dragged ?? budget
   return (
-    <section className={classes.box} aria-label={planWords.controls}>
-      <h2 id="plan-budget">{planWords.budget}</h2>
-      <p className={classes.sum}>
+    <Stack
+      as="section"
+      gap={4}
+      padX={6}
+      padY={5}
+      line="seam"
+      radius={2}
+      className={classes.box}
+      aria-label={planWords.controls}
+    >
+      <Box as="h2" size={3} id="plan-budget">
+        {planWords.budget}
+      </Box>
+      <Box as="p" size={2} tone="second" className={classes.sum}>
         {planWords.ofBudget(money(spent, currency), shown === null ? null : money(shown, currency))}
-      </p>
+      </Box>
       {budget === null ? (
         <button
           type="button"
@@ -83,7 +96,11 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
           </button>
         </>
       )}
-      {found?.plan.overBudget && <p className={classes.warn}>{planWords.overBudget}</p>}
+      {found?.plan.overBudget && (
+        <Box as="p" size={2} tone="second" className={classes.warn}>
+          {planWords.overBudget}
+        </Box>
+      )}
       <fieldset className={classes.chips}>
         <legend>{planWords.lookAheadLabel}</legend>
         {LOOK_AHEADS.map((days) => (
@@ -112,6 +129,6 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
           </button>
         ))}
       </fieldset>
-    </section>
+    </Stack>
   )
 }

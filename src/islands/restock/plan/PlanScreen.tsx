@@ -2,11 +2,13 @@
  * The restocking plan (planning at a desk): what to carry, buy and take out at which visit, what
  * it costs, and what else could be done; any line can be kept or forbidden.
  */
+
 import { useDebouncedValue } from '@mantine/hooks'
 import { useState } from 'react'
 import { makeList } from '../../../contract/restock'
 import { timeline } from '../../../core/restock/timeline'
 import { useActing } from '../../../ui/acting'
+import { Box, Stack } from '../../../ui/Box'
 import { Frame, type Strap } from '../../../ui/Frame'
 import notes from '../../../ui/notes.module.css'
 import { Ended, Working } from '../../../ui/Working'
@@ -47,17 +49,19 @@ function Planning({ initial, place }: Props) {
     return (
       <>
         <h1>{planWords.title}</h1>
-        <p className={notes.nothing}>{planWords.none}</p>
+        <Box as="p" pad={6} line="dashed" radius={2} className={notes.nothing}>
+          {planWords.none}
+        </Box>
       </>
     )
   return (
-    <div className={classes.screen}>
-      <div className={classes.main}>
-        <header className={classes.head}>
+    <Stack gap={7} align="start" className={classes.screen}>
+      <div>
+        <Box as="header" below={3}>
           <h1>{found ? headline(found) : planWords.title}</h1>
           <p className="second">{planWords.under(view.settings.days)}</p>
           {found && <ToList found={found} />}
-        </header>
+        </Box>
         {state.kind === 'working' && (
           <Working label={planWords.working} share={state.share} onStop={stop} />
         )}
@@ -71,12 +75,12 @@ function Planning({ initial, place }: Props) {
         {found && <Board found={found} place={place} />}
         <Prices view={view} />
       </div>
-      <aside className={classes.side}>
+      <Stack as="aside" gap={6} className={classes.side}>
         <PlanControls view={view} found={found} budget={budget} onBudget={setBudget} />
         {found && <Compare found={found} before={before} />}
         <Wishes view={view} />
-      </aside>
-    </div>
+      </Stack>
+    </Stack>
   )
 }
 
@@ -125,20 +129,22 @@ function Board({ found, place }: { readonly found: Found; readonly place: string
   const [soon, later] = [visits.slice(0, SOON), visits.slice(SOON)]
   return (
     <>
-      <ol className={classes.line}>
+      <Stack as="ol" gap={6} className={classes.line}>
         {soon.map((visit) => (
           <VisitCard key={`${visit.day}/${visit.stop}`} visit={visit} found={found} />
         ))}
-      </ol>
+      </Stack>
       {later.length > 0 && (
-        <details className={classes.later}>
-          <summary>{planWords.later(later.length)}</summary>
-          <ol className={classes.line}>
+        <Box as="details" above={6} className={classes.later}>
+          <Box as="summary" weight="bold">
+            {planWords.later(later.length)}
+          </Box>
+          <Stack as="ol" gap={6} className={classes.line}>
             {later.map((visit) => (
               <VisitCard key={`${visit.day}/${visit.stop}`} visit={visit} found={found} />
             ))}
-          </ol>
-        </details>
+          </Stack>
+        </Box>
       )}
       <Uncovered found={found} place={place} />
     </>

@@ -1,4 +1,5 @@
 /** Packs and prices of every shop, edited in place. */
+
 import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { removeOffer, setOffer } from '../../../contract/restock'
@@ -6,6 +7,7 @@ import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { readAmount } from '../../../core/quantity/readAmount'
 import { readPrice, writePrice } from '../../../core/quantity/readPrice'
 import { useActing } from '../../../ui/acting'
+import { Box, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
@@ -16,14 +18,16 @@ type Offer = PlanView['offers'][number]
 export function Prices({ view }: { readonly view: PlanView }) {
   const [adding, setAdding] = useState<string | null>(null)
   return (
-    <details className={classes.later}>
-      <summary>{planWords.prices}</summary>
+    <Box as="details" above={6} className={classes.later}>
+      <Box as="summary" weight="bold">
+        {planWords.prices}
+      </Box>
       <p className="second">{planWords.pricesUnder}</p>
-      <ul className={classes.prices}>
+      <Stack as="ul" gap={5} above={3} className={classes.prices}>
         {view.things.map(({ itemId, title }) => {
           const offers = view.offers.filter((offer) => offer.itemId === itemId)
           return (
-            <li key={itemId}>
+            <Stack as="li" gap={2} lineBelow="hairline" key={itemId}>
               <b>{title}</b>
               {offers.map((offer) => (
                 <OfferRow
@@ -51,11 +55,11 @@ export function Prices({ view }: { readonly view: PlanView }) {
                   {planWords.addShop}
                 </button>
               )}
-            </li>
+            </Stack>
           )
         })}
-      </ul>
-    </details>
+      </Stack>
+    </Box>
   )
 }
 
@@ -104,7 +108,10 @@ function OfferRow({ title, offer, isNew = false, onDone }: RowProps) {
     if (done) onDone?.()
   }
   return (
-    <form
+    <Stack
+      as="form"
+      gap={4}
+      align="end"
       className={classes.offer}
       aria-label={planWords.change(title)}
       onSubmit={(event) => {
@@ -165,6 +172,6 @@ function OfferRow({ title, offer, isNew = false, onDone }: RowProps) {
           {planWords.removeShop}
         </button>
       )}
-    </form>
+    </Stack>
   )
 }

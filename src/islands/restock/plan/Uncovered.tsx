@@ -1,4 +1,5 @@
 /** What stays short all the same, with why; and what the plan does not know. */
+import { Box } from '../../../ui/Box'
 import { words } from '../../../words'
 import { namesOf } from './names'
 import classes from './plan.module.css'
@@ -29,35 +30,61 @@ export function Uncovered({
   return (
     <>
       {all.length > 0 && (
-        <section className={classes.bare} aria-label={planWords.bare}>
-          <h2>{planWords.bare}</h2>
-          <ul>
+        <Box
+          as="section"
+          padX={6}
+          padY={4}
+          above={6}
+          line="dashed"
+          radius={2}
+          className={classes.bare}
+          aria-label={planWords.bare}
+        >
+          <Box as="h2" size={3}>
+            {planWords.bare}
+          </Box>
+          <Box as="ul" above={2}>
             {bare.map(({ line, short, days, why }) => (
-              <li key={line} data-tier={tier(line)}>
+              <Box as="li" size={2} key={line} data-tier={tier(line)}>
                 <b>{names.thing(names.thingOfLine(line)).title}</b>{' '}
-                <span>
+                <Box as="span" tone="second">
                   {names.whereLine(line)}:{' '}
                   {planWords.bareLine(short, view.problem.lines[line]?.par ?? 0, days)} ·{' '}
                   {planWords.bareWhy[why]}
-                </span>
-              </li>
+                </Box>
+              </Box>
             ))}
-          </ul>
+          </Box>
           {waiting > 0 && <p className="second">{planWords.untilVisit(waiting)}</p>}
-        </section>
+        </Box>
       )}
       {unknown.length + plan.unheeded.length > 0 && (
-        <section className={classes.bare} aria-label={planWords.missing}>
-          <h2>{planWords.missing}</h2>
-          <ul>
+        <Box
+          as="section"
+          padX={6}
+          padY={4}
+          above={6}
+          line="dashed"
+          radius={2}
+          className={classes.bare}
+          aria-label={planWords.missing}
+        >
+          <Box as="h2" size={3}>
+            {planWords.missing}
+          </Box>
+          <Box as="ul" above={2}>
             {plan.unheeded.map((thing) => (
-              <li key={thing}>{planWords.unheeded(names.thing(thing).title)}</li>
+              <Box as="li" size={2} key={thing}>
+                {planWords.unheeded(names.thing(thing).title)}
+              </Box>
             ))}
             {unknown.map((fault) => (
-              <li key={JSON.stringify(fault)}>{planWords.fault(fault)}</li>
+              <Box as="li" size={2} key={JSON.stringify(fault)}>
+                {planWords.fault(fault)}
+              </Box>
             ))}
-          </ul>
-        </section>
+          </Box>
+        </Box>
       )}
     </>
   )

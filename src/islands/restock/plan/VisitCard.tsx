@@ -1,7 +1,9 @@
 /** One visit on the line of time: what to have bought, take along, put, swap out and throw away. */
+
 import type { ReactNode } from 'react'
 import type { BuyLine, CarryLine, TakeOutLine } from '../../../core/restock/board'
 import type { VisitStop } from '../../../core/restock/timeline'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
 import { Carry, ThrowAway } from './Done'
@@ -25,31 +27,39 @@ export function VisitCard({ visit, found }: Props) {
   const sum = (minor: number) => money(minor, view.currency)
   const when = names.day(visit.day)
   return (
-    <li className={classes.visit} data-hue={stop?.hue}>
-      <header>
-        <h2>
+    <Box
+      as="li"
+      padX={6}
+      padY={5}
+      surface="paper"
+      line="hairline"
+      className={classes.visit}
+      data-hue={stop?.hue}
+    >
+      <Row as="header" gapX={6} gapY={2} align="baseline" justify="between" wrap>
+        <Box as="h2" size={4}>
           <time dateTime={when}>{planWords.day(when, names.today)}</time> <span>{stop?.name}</span>
-        </h2>
+        </Box>
         {visit.spentMinor > 0 && (
           <small>
             {planWords.soFar(sum(visit.spentMinor), budgetMinor === null ? null : sum(budgetMinor))}
           </small>
         )}
-      </header>
+      </Row>
       <Part title={planWords.buyBefore} of={visit.buys}>
         {(buy) => <Bought key={`${buy.offer}/${buy.by}`} buy={buy} found={found} at={at} />}
       </Part>
       <Part title={planWords.takeAlong} of={visit.takes}>
         {(carry) => (
-          <li key={keyOf(carry)} className={classes.does}>
-            <p>
+          <Stack as="li" align="start" key={keyOf(carry)} className={classes.does}>
+            <Box as="p" breakable>
               <b>{amountOf(carry, found)}</b> {names.thing(names.thingOfLine(carry.line)).title}{' '}
-              <span className={classes.why}>
+              <Box as="span" size={2} tone="second">
                 {planWords.from(names.whereShelf(carry.shelf, at))}{' '}
                 {planWords.to(names.whereLine(carry.line, at))}
-              </span>
-            </p>
-          </li>
+              </Box>
+            </Box>
+          </Stack>
         )}
       </Part>
       <Part title={planWords.putHere} of={visit.puts}>
@@ -71,7 +81,7 @@ export function VisitCard({ visit, found }: Props) {
           )}
         </Part>
       ))}
-    </li>
+    </Box>
   )
 }
 
@@ -100,8 +110,12 @@ interface PartProps<Of> {
 const Part = <Of,>({ title, of, children }: PartProps<Of>) =>
   of.length === 0 ? null : (
     <section className={classes.part}>
-      <h3>{title}</h3>
-      <ul>{of.map(children)}</ul>
+      <Box as="h3" size={3}>
+        {title}
+      </Box>
+      <Stack as="ul" gap={4}>
+        {of.map(children)}
+      </Stack>
     </section>
   )
 
@@ -115,12 +129,14 @@ function Bought({ buy, found, at }: At & { readonly buy: BuyLine }) {
   const meets = buy.goesTo.find((to) => to.meets)?.meets
   const comes = view.coming.find((one) => one.offer === buy.offer)
   return (
-    <li className={classes.does}>
-      <p>
+    <Stack as="li" align="start" className={classes.does}>
+      <Box as="p" breakable>
         <b>{planWords.packs(buy.packs, offer.units, thing.unit)}</b> {thing.title}{' '}
-        <span className={classes.price}>{money(buy.costMinor, view.currency)}</span>
-      </p>
-      <p className={classes.why}>
+        <Box as="span" tone="second" className={classes.price}>
+          {money(buy.costMinor, view.currency)}
+        </Box>
+      </Box>
+      <Box as="p" size={2} tone="second" breakable>
         {[
           planWords.at(shop === '' ? planWords.anyShop : shop),
           ...(comes ? [planWords.coming[comes.state]] : []),
@@ -131,7 +147,7 @@ function Bought({ buy, found, at }: At & { readonly buy: BuyLine }) {
           ...(meets ? [planWords.meets(meets, names.day, names.today)] : [planWords.tops]),
           ...(buy.leftOver > 0 ? [planWords.leftOver(buy.leftOver)] : []),
         ].join(' · ')}
-      </p>
+      </Box>
       {!comes && (
         <KeepOrNot
           view={view}
@@ -140,7 +156,7 @@ function Bought({ buy, found, at }: At & { readonly buy: BuyLine }) {
           not={{ kind: 'no_buy', itemId: thing.itemId }}
         />
       )}
-    </li>
+    </Stack>
   )
 }
 
@@ -153,14 +169,14 @@ function Carried({ carry, found, at }: At & { readonly carry: CarryLine }) {
   if (!shelf || !line) return null
   const lot = { lotId: shelf.lotId, pocketId: shelf.pocketId, to: line.pocketId }
   return (
-    <li className={classes.does}>
-      <p>
+    <Stack as="li" align="start" className={classes.does}>
+      <Box as="p" breakable>
         <b>{amountOf(carry, found)}</b> {title}{' '}
-        <span className={classes.price}>
+        <Box as="span" tone="second" className={classes.price}>
           {planWords.saves(money(carry.savesMinor, view.currency))}
-        </span>
-      </p>
-      <p className={classes.why}>
+        </Box>
+      </Box>
+      <Box as="p" size={2} tone="second" breakable>
         {[
           planWords.from(names.whereShelf(carry.shelf, at)),
           planWords.to(`${line.pocket}, ${line.kit}`),
@@ -169,7 +185,7 @@ function Carried({ carry, found, at }: At & { readonly carry: CarryLine }) {
             ? []
             : [planWords.wouldLapse(names.day(carry.turnsOn), names.today)]),
         ].join(' · ')}
-      </p>
+      </Box>
       {isToday(carry.putOn) && <Carry found={found} title={title} carry={carry} />}
       <KeepOrNot
         view={view}
@@ -177,7 +193,7 @@ function Carried({ carry, found, at }: At & { readonly carry: CarryLine }) {
         keep={{ kind: 'carry', ...lot, amount: carry.amount }}
         not={{ kind: 'no_carry', ...lot }}
       />
-    </li>
+    </Stack>
   )
 }
 
@@ -189,22 +205,22 @@ function TakenOut({ out, found, at }: At & { readonly out: TakeOutLine }) {
     out.line === null ? names.whereShelf(out.shelf ?? -1, at) : names.whereLine(out.line, at)
   const turns = names.day(out.turnsOn)
   return (
-    <li className={classes.does}>
-      <p>
+    <Stack as="li" align="start" className={classes.does}>
+      <Box as="p" breakable>
         <b>{planWords.some(out.amount, unit)}</b> {title}{' '}
-        <span className={classes.price}>
+        <Box as="span" tone="second" className={classes.price}>
           {planWords.worth(money(out.worthMinor, view.currency))}
-        </span>
-      </p>
-      <p className={classes.why}>
+        </Box>
+      </Box>
+      <Box as="p" size={2} tone="second" breakable>
         {where} ·{' '}
         {out.kind === 'swap_out'
           ? planWords.swapWhy(turns, names.today)
           : planWords.spent(turns, names.today)}
-      </p>
+      </Box>
       {out.kind === 'throw_away' && isToday(out.on) && (
         <ThrowAway found={found} title={title} out={out} />
       )}
-    </li>
+    </Stack>
   )
 }

@@ -1,6 +1,8 @@
 /** What the keeper wants of the plan: every kept or forbidden line, to be given back to it. */
+
 import { removeWish } from '../../../contract/restock'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
@@ -11,11 +13,22 @@ export function Wishes({ view }: { readonly view: PlanView }) {
   const { run, busy } = useActing()
   if (view.wishes.length === 0) return null
   return (
-    <section className={classes.box} aria-label={planWords.wishes}>
-      <h2>{planWords.wishes}</h2>
-      <ul className={classes.wishes}>
+    <Stack
+      as="section"
+      gap={4}
+      padX={6}
+      padY={5}
+      line="seam"
+      radius={2}
+      className={classes.box}
+      aria-label={planWords.wishes}
+    >
+      <Box as="h2" size={3}>
+        {planWords.wishes}
+      </Box>
+      <Stack as="ul" gap={4} className={classes.wishes}>
         {view.wishes.map(({ id, wish }) => (
-          <li key={id}>
+          <Row as="li" gap={4} align="center" justify="between" size={2} key={id}>
             <span>{sentence(view, wish)}</span>
             <button
               type="button"
@@ -24,10 +37,10 @@ export function Wishes({ view }: { readonly view: PlanView }) {
             >
               {planWords.release}
             </button>
-          </li>
+          </Row>
         ))}
-      </ul>
-    </section>
+      </Stack>
+    </Stack>
   )
 }
 

@@ -1,10 +1,12 @@
 /** One rate: a dot on its range, its season month by month, and a field for who knows better. */
+
 import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { setRate } from '../../../contract/restock'
 import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { readAmount } from '../../../core/quantity/readAmount'
 import { useActing } from '../../../ui/acting'
+import { Box } from '../../../ui/Box'
 import presses from '../../../ui/presses.module.css'
 import quiet from '../../../ui/quiet.module.css'
 import { words } from '../../../words'
@@ -45,10 +47,10 @@ export function RateRow({ rate, most }: Props) {
           '–'
         ) : (
           <>
-            <span className={classes.scale} aria-hidden="true">
-              <i style={{ left: at(low), right: `calc(100% - ${at(high)})` }} />
-              <b style={{ left: at(perYear) }} />
-            </span>
+            <Box as="span" block className={classes.scale} aria-hidden="true">
+              <Box as="i" radius={1} style={{ left: at(low), right: `calc(100% - ${at(high)})` }} />
+              <Box as="b" surface="paper" style={{ left: at(perYear) }} />
+            </Box>
             {ratesWords.between(low, high)}
           </>
         )}
@@ -94,13 +96,27 @@ export function RateRow({ rate, most }: Props) {
 
 /** A column for each month, as high as what is used in it against the mean of the year. */
 const Season = ({ season }: { readonly season: readonly number[] }) => (
-  <span className={classes.season} role="img" aria-label={ratesWords.seasonTold(season)}>
+  <Box
+    as="span"
+    align="end"
+    className={classes.season}
+    role="img"
+    aria-label={ratesWords.seasonTold(season)}
+  >
     {season.map((value, month) => (
-      // biome-ignore lint/suspicious/noArrayIndexKey: a month is its position
-      <i key={month} data-high={value >= 1.25}>
-        <b style={{ height: `${Math.min(100, value * 45)}%` }} />
+      <Box
+        as="i"
+        justify="end"
+        size={1}
+        tone="second"
+        text="center"
+        // biome-ignore lint/suspicious/noArrayIndexKey: a month is its position
+        key={month}
+        data-high={value >= 1.25}
+      >
+        <Box as="b" line="seam" block style={{ height: `${Math.min(100, value * 45)}%` }} />
         {ratesWords.letters[month]}
-      </i>
+      </Box>
     ))}
-  </span>
+  </Box>
 )

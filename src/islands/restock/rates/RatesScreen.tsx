@@ -2,9 +2,11 @@
  * Rates of use (now and then at a desk): what was learned, how sure it is, in which months more is
  * used, and where the keeper knows better.
  */
+
 import { useQuery } from '@tanstack/react-query'
 import { readRates } from '../../../contract/restock'
 import { call } from '../../../device/call'
+import { Box, Stack } from '../../../ui/Box'
 import { Frame, type Strap } from '../../../ui/Frame'
 import notes from '../../../ui/notes.module.css'
 import tables from '../../../ui/tables.module.css'
@@ -42,11 +44,13 @@ function Learned({ initial, place }: Props) {
     return (
       <>
         <h1>{ratesWords.title}</h1>
-        <p className={notes.nothing}>{ratesWords.none}</p>
+        <Box as="p" pad={6} line="dashed" radius={2} className={notes.nothing}>
+          {ratesWords.none}
+        </Box>
       </>
     )
   return (
-    <div className={classes.screen}>
+    <Stack gap={6} columns={1} className={classes.screen}>
       <header>
         <h1>{ratesWords.headline(known.length, rates.length)}</h1>
         <p className="second">{ratesWords.under}</p>
@@ -58,7 +62,7 @@ function Learned({ initial, place }: Props) {
           <Table rates={usual} />
         </details>
       )}
-    </div>
+    </Stack>
   )
 }
 

@@ -1,8 +1,10 @@
 /** A lot that a bulletin is about, where it lies; its batch can be noted where nobody has. */
+
 import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { amendLot } from '../../../contract/stock'
 import { useActing } from '../../../ui/acting'
+import { Box, Row } from '../../../ui/Box'
 import presses from '../../../ui/presses.module.css'
 import { words } from '../../../words'
 import classes from './recalls.module.css'
@@ -35,9 +37,16 @@ export function ConcernedLot({ lot }: Props) {
         {lot.batch !== '' && <> · {recallsWords.ofBatch(lot.batch)}</>}
       </p>
       {lot.how === 'recalled' ? (
-        <em data-held={lot.isHeld}>{lot.isHeld ? recallsWords.isHeld : recallsWords.recalled}</em>
+        <Box as="em" padX={5} padY={1} weight="bold" line="ink" radius={1} data-held={lot.isHeld}>
+          {lot.isHeld ? recallsWords.isHeld : recallsWords.recalled}
+        </Box>
       ) : (
-        <form
+        <Row
+          as="form"
+          gapX={5}
+          gapY={3}
+          align="center"
+          wrap
           aria-label={`${recallsWords.batch}: ${title}, ${pocket}, ${kit}`}
           onSubmit={(event) => {
             event.preventDefault()
@@ -55,7 +64,7 @@ export function ConcernedLot({ lot }: Props) {
           <button type="submit" className={presses.press} disabled={busy || batch.trim() === ''}>
             {recallsWords.note}
           </button>
-        </form>
+        </Row>
       )}
     </li>
   )

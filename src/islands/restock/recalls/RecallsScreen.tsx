@@ -1,8 +1,10 @@
 /** Recalls: whether something in the house is recalled, where it lies, and holding it everywhere. */
+
 import { useQuery } from '@tanstack/react-query'
 import { readRecalls, takeRecall } from '../../../contract/restock'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
+import { Box, Stack } from '../../../ui/Box'
 import { Frame, type Strap } from '../../../ui/Frame'
 import notes from '../../../ui/notes.module.css'
 import presses from '../../../ui/presses.module.css'
@@ -45,7 +47,7 @@ function Bulletins({ initial }: Pick<Props, 'initial'>) {
     .sort((a, b) => toHold(b) - toHold(a) || toLookAt(b) - toLookAt(a))
   const others = bulletins.filter((one) => !ours.includes(one))
   return (
-    <div className={classes.screen}>
+    <Stack gap={6} className={classes.screen}>
       <header>
         <h1>{recallsWords.headline(sum(toHold), sum(toLookAt), data.isStandIn)}</h1>
         <p className="second">{recallsWords.under(data.source)}</p>
@@ -65,13 +67,23 @@ function Bulletins({ initial }: Pick<Props, 'initial'>) {
         <details>
           <summary>{recallsWords.others(others.length)}</summary>
           {others.map((bulletin) => (
-            <article key={bulletin.id} className={classes.bulletin}>
+            <Stack
+              as="article"
+              gap={4}
+              padX={6}
+              padY={5}
+              surface="paper"
+              line="hairline"
+              radius={2}
+              key={bulletin.id}
+              className={classes.bulletin}
+            >
               <About bulletin={bulletin} />
-            </article>
+            </Stack>
           ))}
         </details>
       )}
-    </div>
+    </Stack>
   )
 }
 
@@ -80,7 +92,18 @@ function Ours({ bulletin }: { readonly bulletin: Bulletin }) {
   const { id, lots, takenOn, advice } = bulletin
   const open = toHold(bulletin)
   return (
-    <article className={classes.bulletin} data-open={open > 0} aria-label={bulletin.title}>
+    <Stack
+      as="article"
+      gap={4}
+      padX={6}
+      padY={5}
+      surface="paper"
+      line="hairline"
+      radius={2}
+      className={classes.bulletin}
+      data-open={open > 0}
+      aria-label={bulletin.title}
+    >
       <About bulletin={bulletin} />
       {advice !== '' && <p className={open > 0 ? notes.mustNot : undefined}>{advice}</p>}
       <Lots of={lots.filter(({ how }) => how === 'recalled')} />
@@ -98,10 +121,14 @@ function Ours({ bulletin }: { readonly bulletin: Bulletin }) {
           {recallsWords.hold(open)}
         </button>
       )}
-      {toLookAt(bulletin) > 0 && <h3>{recallsWords.look}</h3>}
+      {toLookAt(bulletin) > 0 && (
+        <Box as="h3" above={3} size={3}>
+          {recallsWords.look}
+        </Box>
+      )}
       <Lots of={lots.filter(({ how }) => how === 'look')} />
       {takenOn !== null && open === 0 && <p className="second">{recallsWords.takenOn(takenOn)}</p>}
-    </article>
+    </Stack>
   )
 }
 

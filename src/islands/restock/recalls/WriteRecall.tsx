@@ -1,10 +1,12 @@
 /** A recall that somebody read elsewhere, written down by hand. */
+
 import { Button, Textarea, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { writeRecall } from '../../../contract/restock'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import type { Batches } from '../../../core/recall/bulletin'
 import { useActing } from '../../../ui/acting'
+import { Row, Stack } from '../../../ui/Box'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import classes from './recalls.module.css'
@@ -46,7 +48,13 @@ export function WriteRecall() {
   const batches = readBatches(fields.batches)
   const isWhole = [fields.name, fields.reason, fields.source].every((one) => one.trim() !== '')
   return (
-    <form
+    <Stack
+      as="form"
+      gap={4}
+      pad={6}
+      surface="paper"
+      line="seam"
+      radius={2}
       className={classes.write}
       aria-label={recallsWords.write}
       onSubmit={(event) => {
@@ -84,7 +92,7 @@ export function WriteRecall() {
         value={on}
         onChange={(event) => setOn(event.currentTarget.value)}
       />
-      <span className={classes.presses}>
+      <Row as="span" gap={4} wrap>
         <Button
           type="submit"
           loading={busy}
@@ -95,7 +103,7 @@ export function WriteRecall() {
         <Button variant="default" onClick={() => setOpen(false)}>
           {recallsWords.cancel}
         </Button>
-      </span>
-    </form>
+      </Row>
+    </Stack>
   )
 }

@@ -1,7 +1,9 @@
 /** What was not to be had, and what the plan put on the list in its place. */
+
 import { markPurchase } from '../../../contract/restock'
 import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import classes from './shopping.module.css'
@@ -20,23 +22,45 @@ export function Missing({ view, isMaking }: Props) {
   const missing = view.lines.filter(({ state }) => state.kind === 'not_there')
   if (missing.length === 0) return null
   return (
-    <section className={classes.shop} aria-label={shoppingWords.missing}>
-      <header>
-        <h2>{shoppingWords.missing}</h2>
-      </header>
+    <Box
+      as="section"
+      padX={6}
+      padY={5}
+      surface="paper"
+      line="dashed"
+      radius={2}
+      className={classes.shop}
+      aria-label={shoppingWords.missing}
+    >
+      <Row as="header" gap={5} align="baseline" justify="between">
+        <Box as="h2" size={5}>
+          {shoppingWords.missing}
+        </Box>
+      </Row>
       <ul>
         {missing.map((line) => {
           const { id, item, shop, state } = line
           const other = insteadOf(line, view.lines)
           return (
-            <li key={id} className={classes.line} data-ordered>
-              <div className={classes.what}>
+            <Stack
+              as="li"
+              gapX={6}
+              gapY={2}
+              align="start"
+              padY={4}
+              key={id}
+              className={classes.line}
+              data-ordered
+            >
+              <Box breakable>
                 <p className={classes.name}>
-                  <b>{itemTitle(item)}</b>
+                  <Box as="b" size={4}>
+                    {itemTitle(item)}
+                  </Box>
                 </p>
-                <p className={classes.why}>
+                <Box as="p" size={2} tone="second">
                   {state.kind === 'not_there' && shoppingWords.missingAt(shop, state.until, today)}
-                </p>
+                </Box>
                 <p aria-live="polite">
                   {other
                     ? shoppingWords.replaced(other.shop, itemTitle(other.item))
@@ -44,8 +68,8 @@ export function Missing({ view, isMaking }: Props) {
                       ? shoppingWords.making
                       : shoppingWords.notReplaced}
                 </p>
-              </div>
-              <div className={`${classes.does} no-print`}>
+              </Box>
+              <Row gap={3} align="center" justify="end" wrap className={`${classes.does} no-print`}>
                 <button
                   type="button"
                   className={classes.press}
@@ -60,12 +84,12 @@ export function Missing({ view, isMaking }: Props) {
                 >
                   {shoppingWords.backOn}
                 </button>
-              </div>
-            </li>
+              </Row>
+            </Stack>
           )
         })}
       </ul>
-    </section>
+    </Box>
   )
 }
 

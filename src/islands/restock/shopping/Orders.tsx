@@ -1,7 +1,9 @@
 /** What shops were asked to bring: which packs are here, which come when. */
+
 import { askShop } from '../../../contract/restock'
 import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import classes from './shopping.module.css'
@@ -21,17 +23,32 @@ export function Orders({ view, onPutAway }: Props) {
   const of = (orderId: string) =>
     view.lines.filter(({ state }) => 'orderId' in state && state.orderId === orderId)
   return (
-    <section className={classes.shop} aria-label={shoppingWords.orders}>
-      <header>
-        <h2>{shoppingWords.orders}</h2>
-      </header>
+    <Box
+      as="section"
+      padX={6}
+      padY={5}
+      surface="paper"
+      line="dashed"
+      radius={2}
+      className={classes.shop}
+      aria-label={shoppingWords.orders}
+    >
+      <Row as="header" gap={5} align="baseline" justify="between">
+        <Box as="h2" size={5}>
+          {shoppingWords.orders}
+        </Box>
+      </Row>
       {view.orders.map(({ id, shop, reference, orderedOn }) => {
         const waits = of(id).some(({ state }) => state.kind === 'ordered' && state.dueOn <= today)
         return (
-          <div key={id} className={classes.aisle}>
+          <Stack lineAbove="hairline" key={id} className={classes.aisle}>
             <div>
-              <h3>{shop}</h3>
-              <p className={classes.why}>{shoppingWords.orderedOn(reference, orderedOn, today)}</p>
+              <Box as="h3" size={3}>
+                {shop}
+              </Box>
+              <Box as="p" size={2} tone="second">
+                {shoppingWords.orderedOn(reference, orderedOn, today)}
+              </Box>
               {waits && (
                 <button
                   type="button"
@@ -48,10 +65,10 @@ export function Orders({ view, onPutAway }: Props) {
                 <OrderedLine key={line.id} line={line} onPutAway={() => onPutAway(line)} />
               ))}
             </ul>
-          </div>
+          </Stack>
         )
       })}
-    </section>
+    </Box>
   )
 }
 
@@ -66,22 +83,25 @@ function OrderedLine({
   const { item, packs, packSize, state } = line
   const title = itemTitle(item)
   return (
-    <li className={classes.line} data-ordered>
-      <div className={classes.what}>
+    <Stack as="li" gapX={6} gapY={2} align="start" padY={4} className={classes.line} data-ordered>
+      <Box breakable>
         <p className={classes.name}>
-          <b>{title}</b> <span>{shoppingWords.packs(packs, packSize, item.unit)}</span>
+          <Box as="b" size={4}>
+            {title}
+          </Box>{' '}
+          <span>{shoppingWords.packs(packs, packSize, item.unit)}</span>
         </p>
-        <p className={classes.why}>
+        <Box as="p" size={2} tone="second">
           {state.kind === 'ordered'
             ? [
                 shoppingWords.due(state.dueOn, today),
                 ...(state.backOrdered ? [shoppingWords.backOrdered] : []),
               ].join(' · ')
             : shoppingWords.arrived}
-        </p>
-      </div>
+        </Box>
+      </Box>
       {state.kind === 'arrived' && (
-        <div className={`${classes.does} no-print`}>
+        <Row gap={3} align="center" justify="end" wrap className={`${classes.does} no-print`}>
           <button
             type="button"
             className={classes.first}
@@ -90,8 +110,8 @@ function OrderedLine({
           >
             {shoppingWords.putAway}
           </button>
-        </div>
+        </Row>
       )}
-    </li>
+    </Stack>
   )
 }

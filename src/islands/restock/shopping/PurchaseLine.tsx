@@ -1,8 +1,10 @@
 /** One line in the shop: what to ask for, how many packs and for where; ticked, or not to be had. */
+
 import { Checkbox } from '@mantine/core'
 import { changePurchase, markPurchase, removePurchase } from '../../../contract/restock'
 import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
@@ -35,7 +37,15 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
       onNone({ itemId: item.id, instead: line.instead.map((one) => one.title) })
   }
   return (
-    <li className={classes.line} data-bought={inBag}>
+    <Stack
+      as="li"
+      gapX={6}
+      gapY={2}
+      align="start"
+      padY={4}
+      className={classes.line}
+      data-bought={inBag}
+    >
       <Checkbox
         checked={inBag}
         disabled={busy}
@@ -48,13 +58,20 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
         }
         aria-label={shoppingWords.tick(title)}
       />
-      <div className={classes.what}>
+      <Box breakable>
         <p className={classes.name}>
-          <b>{title}</b> <span>{shoppingWords.packs(packs, packSize, item.unit)}</span>
-          {priceMinor !== null && <small>{money(packs * priceMinor, currency)}</small>}
+          <Box as="b" size={4}>
+            {title}
+          </Box>{' '}
+          <span>{shoppingWords.packs(packs, packSize, item.unit)}</span>
+          {priceMinor !== null && (
+            <Box as="small" tone="second">
+              {money(packs * priceMinor, currency)}
+            </Box>
+          )}
         </p>
-        {line.spec !== '' && <p className={classes.spec}>{shoppingWords.askFor(line.spec)}</p>}
-        <p className={classes.why}>
+        {line.spec !== '' && <p>{shoppingWords.askFor(line.spec)}</p>}
+        <Box as="p" size={2} tone="second">
           {[
             ...line.goesTo.map(({ amount, pocket, kit }) =>
               shoppingWords.goesTo(amount, pocket, kit),
@@ -62,12 +79,14 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
             ...(wantedBy && wantedBy > today ? [shoppingWords.by(wantedBy, today)] : []),
             ...(line.source === 'hand' ? [shoppingWords.byHand] : []),
           ].join(' · ')}
-        </p>
+        </Box>
         {!inBag && (
-          <details className={`${classes.more} no-print`}>
-            <summary>{shoppingWords.more}</summary>
-            <div className={classes.does}>
-              <span className={classes.stepper}>
+          <Box as="details" above={1} size={2} className={`${classes.more} no-print`}>
+            <Box as="summary" padY={2} tone="second">
+              {shoppingWords.more}
+            </Box>
+            <Row gap={3} align="center" justify="end" wrap className={classes.does}>
+              <Row as="span" gap={3} align="center" justify="end" wrap className={classes.stepper}>
                 <button
                   type="button"
                   className={classes.press}
@@ -87,7 +106,7 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
                 >
                   +
                 </button>
-              </span>
+              </Row>
               <button
                 type="button"
                 className={classes.press}
@@ -97,25 +116,27 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
               >
                 {shoppingWords.remove}
               </button>
-            </div>
+            </Row>
             {line.instead.length > 0 && (
               <>
-                <h4>{shoppingWords.instead}</h4>
+                <Box as="h4" above={4} size={3}>
+                  {shoppingWords.instead}
+                </Box>
                 <ul>
                   {line.instead.map((one) => (
-                    <li key={one.title}>
+                    <Box as="li" padY={1} key={one.title}>
                       {shoppingWords.insteadOf(one.title, one.spec)}
                       {one.kept && <em> · {shoppingWords.keptToo}</em>}
-                    </li>
+                    </Box>
                   ))}
                 </ul>
                 <p className="second">{shoppingWords.judged}</p>
               </>
             )}
-          </details>
+          </Box>
         )}
-      </div>
-      <div className={`${classes.does} no-print`}>
+      </Box>
+      <Row gap={3} align="center" justify="end" wrap className={`${classes.does} no-print`}>
         {inBag ? (
           <button
             type="button"
@@ -137,7 +158,7 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
             {shoppingWords.none}
           </button>
         )}
-      </div>
-    </li>
+      </Row>
+    </Stack>
   )
 }

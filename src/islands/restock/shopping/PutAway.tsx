@@ -1,4 +1,5 @@
 /** What was bought goes into its pockets, with the date and batch that are printed on it. */
+
 import { Checkbox, Modal, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -12,6 +13,7 @@ import { readPrice, writePrice } from '../../../core/quantity/readPrice'
 import { itemTitle } from '../../../core/stock/item'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { FormDialog } from '../../../ui/FormDialog'
 import { useStrap } from '../../../ui/Frame'
 import notes from '../../../ui/notes.module.css'
@@ -127,7 +129,7 @@ export function PutAway({ purchase, onClose }: Props) {
         </p>
       )}
       <ExpiryField expiry={expiry} />
-      <div className={classes.pair}>
+      <Stack gap={5} columns={2}>
         <TextInput
           label={receiveWords.batch}
           maxLength={120}
@@ -141,9 +143,11 @@ export function PutAway({ purchase, onClose }: Props) {
           onChange={(event) => setPrice(event.currentTarget.value)}
           error={paid === 'not_a_price' ? words.imports.notAPrice : undefined}
         />
-      </div>
-      <fieldset className={classes.into}>
-        <legend>{receiveWords.whole(bought, item.unit)}</legend>
+      </Stack>
+      <Stack as="fieldset" gap={4} pad={5} line="dashed" radius={2}>
+        <Box as="legend" padX={2} weight="bold">
+          {receiveWords.whole(bought, item.unit)}
+        </Box>
         {proposed.map(({ pocketId, pocket, kit, place, hue }, index) => {
           const one = read[index]
           return (
@@ -166,17 +170,17 @@ export function PutAway({ purchase, onClose }: Props) {
           )
         })}
         {left > NOTHING && proposed.length > 0 && (
-          <p className={classes.rest}>
+          <Row as="p" gapX={4} gapY={2} align="center" wrap>
             {receiveWords.rest(left, item.unit)}{' '}
             <Checkbox
               checked={isAll}
               onChange={(event) => setIsAll(event.currentTarget.checked)}
               label={receiveWords.isAll}
             />
-          </p>
+          </Row>
         )}
         {over > NOTHING && <p className="second">{receiveWords.tooMuch(over, item.unit)}</p>}
-      </fieldset>
+      </Stack>
       {scanning && <ScanDialog today={today} onRead={take} onClose={() => setScanning(false)} />}
     </FormDialog>
   )
@@ -194,7 +198,7 @@ const Labelled = ({
     title={receiveWords.done(itemTitle(purchase.item))}
     closeButtonProps={{ 'aria-label': words.kits.cancel }}
   >
-    <div className={classes.labelled}>
+    <Stack gap={6} className={classes.labelled}>
       <p>{receiveWords.labelWhy}</p>
       <a className={presses.go} href={`/lots/${lotId}/label`} target="_blank" rel="noreferrer">
         {receiveWords.label}
@@ -202,6 +206,6 @@ const Labelled = ({
       <button type="button" className={quiet.quiet} onClick={onClose}>
         {receiveWords.noLabel}
       </button>
-    </div>
+    </Stack>
   </Modal>
 )

@@ -1,8 +1,10 @@
 /** One shop: its lines aisle by aisle, what they come to, and ordering where it takes orders. */
+
 import { orderListed, takePrices } from '../../../contract/restock'
 import { sameShop } from '../../../core/restock/offers'
 import { AISLES } from '../../../core/shopping/aisles'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import presses from '../../../ui/presses.module.css'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
@@ -37,15 +39,39 @@ export function ShopList({ shop, lines, view, onPutAway, onNone }: Props) {
       shoppingWords.ordered(answer.reference, answer),
     )
   return (
-    <section className={classes.shop} aria-label={shop || shoppingWords.noShop}>
-      <header>
-        <h2>{shop || shoppingWords.noShop}</h2>
+    <Box
+      as="section"
+      padX={6}
+      padY={5}
+      surface="paper"
+      line="dashed"
+      radius={2}
+      className={classes.shop}
+      aria-label={shop || shoppingWords.noShop}
+    >
+      <Row as="header" gap={5} align="baseline" justify="between">
+        <Box as="h2" size={5}>
+          {shop || shoppingWords.noShop}
+        </Box>
         <small>{shoppingWords.sum(money(sum, view.currency), unpriced)}</small>
-        {service?.isStandIn && <small className={classes.why}>{shoppingWords.standIn}</small>}
-      </header>
+        {service?.isStandIn && (
+          <Box as="small" size={2} tone="second">
+            {shoppingWords.standIn}
+          </Box>
+        )}
+      </Row>
       {service && (
-        <div className={`${classes.service} no-print`}>
-          <p>{shoppingWords.delivers(service.deliversOn)}</p>
+        <Row
+          gapX={6}
+          gapY={4}
+          align="center"
+          wrap
+          padY={4}
+          className={`${classes.service} no-print`}
+        >
+          <Box as="p" size={2} tone="second">
+            {shoppingWords.delivers(service.deliversOn)}
+          </Box>
           {orderable.length > 0 && (
             <button type="button" className={presses.go} disabled={busy} onClick={order}>
               {shoppingWords.order(orderable.length)}
@@ -63,13 +89,15 @@ export function ShopList({ shop, lines, view, onPutAway, onNone }: Props) {
           >
             {shoppingWords.prices(service.name)}
           </button>
-        </div>
+        </Row>
       )}
       {AISLES.map((aisle) => {
         const of = lines.filter((line) => line.aisle === aisle)
         return of.length === 0 ? null : (
-          <div key={aisle} className={classes.aisle}>
-            <h3>{shoppingWords.aisle(aisle)}</h3>
+          <Stack lineAbove="hairline" key={aisle} className={classes.aisle}>
+            <Box as="h3" size={3}>
+              {shoppingWords.aisle(aisle)}
+            </Box>
             <ul>
               {of.map((line) => (
                 <PurchaseLine
@@ -81,9 +109,9 @@ export function ShopList({ shop, lines, view, onPutAway, onNone }: Props) {
                 />
               ))}
             </ul>
-          </div>
+          </Stack>
         )
       })}
-    </section>
+    </Box>
   )
 }

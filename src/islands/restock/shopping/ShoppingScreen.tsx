@@ -2,12 +2,14 @@
  * What to buy (made at a desk, ticked off in the shop, put away at the kit): by shop, then by
  * aisle; what is ordered with its day; what was not to be had, and what is on the list instead.
  */
+
 import { Button } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { readShopping } from '../../../contract/restock'
 import { sameShop } from '../../../core/restock/offers'
 import { call } from '../../../device/call'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { Frame, type Strap, useStrap } from '../../../ui/Frame'
 import { Working } from '../../../ui/Working'
 import { words } from '../../../words'
@@ -55,8 +57,8 @@ function List({ initial, place }: Props) {
   const onItsWay = lines.filter(({ state }) => state.kind === 'ordered').length
   const toPutAway = lines.filter(({ state }) => ['in_bag', 'arrived'].includes(state.kind)).length
   return (
-    <div className={classes.screen}>
-      <header className={classes.head}>
+    <Stack gap={6} className={classes.screen}>
+      <Row as="header" gapX={6} gapY={5} align="start" justify="between" wrap>
         <div>
           <h1>{shoppingWords.headline(toBuy, toPutAway, onItsWay)}</h1>
           <p className="second">
@@ -64,7 +66,7 @@ function List({ initial, place }: Props) {
             <span className={classes.printedOn}> {shoppingWords.printed(today)}</span>
           </p>
         </div>
-        <div className={`${classes.presses} no-print`}>
+        <Row gap={4} align="center" wrap className={`${classes.presses} no-print`}>
           <Make list={list} isFirst={lines.length === 0} />
           <Button variant="default" onClick={() => setAdding(true)}>
             {shoppingWords.add}
@@ -74,8 +76,8 @@ function List({ initial, place }: Props) {
               {shoppingWords.print}
             </Button>
           )}
-        </div>
-      </header>
+        </Row>
+      </Row>
       <Missing view={view} isMaking={list.making.kind === 'working'} />
       {shopsOf(inShops).map((shop) => (
         <ShopList
@@ -92,7 +94,7 @@ function List({ initial, place }: Props) {
         <PutAway key={receiving.id} purchase={receiving} onClose={() => setReceiving(null)} />
       )}
       {adding && <AddLine shops={data.shops} onClose={() => setAdding(false)} />}
-    </div>
+    </Stack>
   )
 }
 
@@ -110,9 +112,9 @@ function Make({ list, isFirst }: { readonly list: ListMaking; readonly isFirst: 
   return (
     <>
       {making.kind === 'failed' && (
-        <p className={classes.failed} role="alert">
+        <Box as="p" tone="bad" className={classes.failed} role="alert">
           {shoppingWords.failed}
-        </p>
+        </Box>
       )}
       <Button variant={isFirst ? 'filled' : 'default'} onClick={() => void make()}>
         {isFirst ? shoppingWords.make : shoppingWords.makeAgain}

@@ -1,7 +1,9 @@
 /** How many there are: large steps beside the number, which can also be typed. */
+
 import { useState } from 'react'
 import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { readAmount } from '../../../core/quantity/readAmount'
+import { Box, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './round.module.css'
 
@@ -20,7 +22,7 @@ export function CountField({ found, recorded, unit, onStep, onType }: Props) {
   const reading = typed === null ? null : readAmount(typed)
   const unclear = reading !== null && reading.kind === 'refused'
   return (
-    <div className={classes.count}>
+    <Stack gap={5} align="center" text="center" className={classes.count}>
       <button
         type="button"
         aria-label={cardWords.fewer}
@@ -46,14 +48,14 @@ export function CountField({ found, recorded, unit, onStep, onType }: Props) {
           onBlur={() => setTyped(null)}
           size={Math.max(1, (typed ?? formatAmount(found)).length)}
         />
-        <small>
+        <Box as="small" tone="second">
           {unit && <span>{unit} · </span>}
           {unclear ? words.rounds.tally.badCount : cardWords.recorded(recorded)}
-        </small>
+        </Box>
       </div>
       <button type="button" aria-label={cardWords.more} onClick={() => onStep(1)}>
         +
       </button>
-    </div>
+    </Stack>
   )
 }

@@ -1,8 +1,10 @@
 /** The printed date: read and confirmed, or read and different. */
+
 import { useState } from 'react'
 import { type Expiry, formatExpiry } from '../../../core/calendar/expiry'
 import { readPrintedDate } from '../../../core/calendar/readPrintedDate'
 import type { DateLook } from '../../../core/rounds/round'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 import type { ExpirySettings } from '../../stock/lot/ExpiryField'
@@ -32,9 +34,11 @@ export function DateAsk({ recorded, date, settings, onChange }: Props) {
     )
   }
   return (
-    <fieldset className={classes.dateAsk}>
-      <legend>{cardWords.dateAsk(recorded)}</legend>
-      <div className={classes.chips}>
+    <Stack as="fieldset" gap={4} lineAbove="dashed" className={classes.dateAsk}>
+      <Box as="legend" size={4} weight="bold" face="display">
+        {cardWords.dateAsk(recorded)}
+      </Box>
+      <Row gap={4} align="center" wrap className={classes.chips}>
         {recorded.kind !== 'unknown' && (
           <button
             type="button"
@@ -64,12 +68,12 @@ export function DateAsk({ recorded, date, settings, onChange }: Props) {
             {cardWords.noDate}
           </button>
         )}
-      </div>
+      </Row>
       {typed === null && date.kind === 'other' && date.expiry.kind !== 'none' && (
         <p>{expiryText(date.expiry)}</p>
       )}
       {typed !== null && (
-        <label className={classes.note}>
+        <Stack as="label" gap={2} weight="bold" className={classes.note}>
           {cardWords.typeDate}
           <input
             value={typed}
@@ -78,12 +82,20 @@ export function DateAsk({ recorded, date, settings, onChange }: Props) {
             aria-invalid={reading?.kind === 'refused'}
             onChange={(event) => type(event.currentTarget.value)}
           />
-          {reading?.kind === 'refused' && <small role="alert">{cardWords.badDate}</small>}
-          {date.kind === 'other' && <small>{expiryText(date.expiry)}</small>}
-        </label>
+          {reading?.kind === 'refused' && (
+            <Box as="small" weight="normal" role="alert">
+              {cardWords.badDate}
+            </Box>
+          )}
+          {date.kind === 'other' && (
+            <Box as="small" weight="normal">
+              {expiryText(date.expiry)}
+            </Box>
+          )}
+        </Stack>
       )}
       {reading?.kind === 'ask' && (
-        <div className={classes.chips}>
+        <Row gap={4} align="center" wrap className={classes.chips}>
           <span>{cardWords.twoDates}</span>
           {reading.readings.map((one) => (
             <button
@@ -97,8 +109,8 @@ export function DateAsk({ recorded, date, settings, onChange }: Props) {
               {expiryText(one)}
             </button>
           ))}
-        </div>
+        </Row>
       )}
-    </fieldset>
+    </Stack>
   )
 }

@@ -1,4 +1,5 @@
 /** A round that was written on paper, taken over line by line (at a desk, with the keyboard). */
+
 import { useRef, useState } from 'react'
 import { type PlainDate, plainDate } from '../../../core/calendar/plainDate'
 import { formatAmount } from '../../../core/quantity/amount'
@@ -8,6 +9,7 @@ import {
   type TallyLine,
   tallyLines,
 } from '../../../core/rounds/tally'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { WaitingBadge } from '../../../ui/WaitingBadge'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
@@ -74,14 +76,18 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
   }
 
   return (
-    <main id="main" className={`${classes.page} ${classes.enter}`}>
-      <header className={classes.step}>
-        <h1>{tallyWords.enterTitle(contents.kit.name)}</h1>
+    <Stack as="main" gap={6} pad={6} id="main" className={`${classes.page} ${classes.enter}`}>
+      <Box as="header" gap={6} className={classes.step}>
+        <Box as="h1" size={6} breakable>
+          {tallyWords.enterTitle(contents.kit.name)}
+        </Box>
         <p className={classes.quiet}>{tallyWords.enterLead}</p>
         <p className={classes.quiet}>{tallyWords.legend}</p>
         <WaitingBadge outbox={outbox} />
-      </header>
-      <form
+      </Box>
+      <Box
+        as="form"
+        gap={6}
         ref={form}
         className={classes.step}
         onKeyDown={onKey}
@@ -90,12 +96,12 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
           void save()
         }}
       >
-        <div className={classes.enterHead}>
-          <label className={classes.note}>
+        <Row gap={6} align="end" wrap>
+          <Stack as="label" gap={2} weight="bold" className={classes.note}>
             {tallyWords.by}
             <input value={who} onChange={(event) => setWho(event.currentTarget.value)} />
-          </label>
-          <label className={classes.note}>
+          </Stack>
+          <Stack as="label" gap={2} weight="bold" className={classes.note}>
             {tallyWords.day}
             <input
               type="date"
@@ -103,8 +109,8 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
               max={contents.today}
               onChange={(event) => setDay(event.currentTarget.value)}
             />
-          </label>
-        </div>
+          </Stack>
+        </Row>
         <table>
           <thead>
             <tr>
@@ -127,27 +133,31 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
             ))}
           </tbody>
         </table>
-        <label className={classes.chips}>
+        <Row as="label" gap={4} align="center" wrap className={classes.chips}>
           <input
             type="checkbox"
             checked={signing}
             onChange={(event) => setSigning(event.currentTarget.checked)}
           />
           {tallyWords.signOff}
-        </label>
+        </Row>
         {said && <p role="status">{said}</p>}
-        <footer className={classes.foot}>
+        <Row as="footer" gap={4} className={classes.foot}>
           <button
             type="submit"
             className={classes.go}
             disabled={busy || wrong || who.trim() === '' || day === '' || day > contents.today}
           >
-            <b>{tallyWords.save}</b>
-            <small>{tallyWords.saved(filled.length)}</small>
+            <Box as="b" size={5} weight="bold" face="display">
+              {tallyWords.save}
+            </Box>
+            <Box as="small" text="right" breakable>
+              {tallyWords.saved(filled.length)}
+            </Box>
           </button>
-        </footer>
-      </form>
-    </main>
+        </Row>
+      </Box>
+    </Stack>
   )
 }
 

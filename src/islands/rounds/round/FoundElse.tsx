@@ -1,4 +1,5 @@
 /** Something lies there that the record does not know of: what, how many, which date. */
+
 import { Autocomplete, Modal, TextInput } from '@mantine/core'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -12,6 +13,7 @@ import type { Bare } from '../../../core/rounds/contents'
 import { itemTitle } from '../../../core/stock/item'
 import { call, newKey } from '../../../device/call'
 import { keepAct } from '../../../device/outbox'
+import { Box, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import { ExpiryField, useExpiryWith } from '../../stock/lot/ExpiryField'
 import classes from './round.module.css'
@@ -104,8 +106,10 @@ export function FoundElse({ going, pocketId, bare, onClose }: Props) {
         title={foundWords.title}
         closeButtonProps={{ 'aria-label': words.rounds.card.closeHelp }}
       >
-        <form
-          className={classes.found}
+        <Stack
+          as="form"
+          gap={5}
+          columns={1}
           onSubmit={(event) => {
             event.preventDefault()
             // The card underneath is a form as well.
@@ -149,9 +153,11 @@ export function FoundElse({ going, pocketId, bare, onClose }: Props) {
             onChange={(event) => setBatch(event.currentTarget.value)}
           />
           <button type="submit" className={classes.go} disabled={!ready || busy}>
-            <b>{foundWords.add}</b>
+            <Box as="b" size={5} weight="bold" face="display">
+              {foundWords.add}
+            </Box>
           </button>
-        </form>
+        </Stack>
       </Modal>
       {scanning && (
         <ScanDialog today={contents.today} onRead={onRead} onClose={() => setScanning(false)} />

@@ -1,8 +1,10 @@
 /** The mat in small, with the pocket at hand filled in. */
+
 import { MAT_COLUMNS } from '../../../core/household/pocket'
 import type { PocketId } from '../../../core/ids'
 import type { Contents } from '../../../core/rounds/contents'
 import type { Round } from '../../../core/rounds/round'
+import { Box, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './round.module.css'
 
@@ -15,14 +17,17 @@ interface Props {
 export function KitMap({ contents, round, at }: Props) {
   const here = contents.pockets.find(({ id }) => id === at)
   return (
-    <div
+    <Stack
+      gap={2}
       className={classes.map}
       role="img"
       aria-label={`${words.rounds.mapLabel}: ${here?.name ?? ''}`}
       style={{ gridTemplateColumns: `repeat(${MAT_COLUMNS}, 1fr)` }}
     >
       {contents.pockets.map(({ id, cell }) => (
-        <span
+        <Box
+          as="span"
+          radius={1}
           key={id}
           data-here={id === at}
           data-asked={round.pocketIds.includes(id)}
@@ -32,6 +37,6 @@ export function KitMap({ contents, round, at }: Props) {
           }}
         />
       ))}
-    </div>
+    </Stack>
   )
 }

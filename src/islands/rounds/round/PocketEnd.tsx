@@ -1,7 +1,9 @@
 /** A pocket is gone through: anything else in it, then it goes back. */
+
 import { useState } from 'react'
 import type { Bare } from '../../../core/rounds/contents'
 import type { PocketProgress } from '../../../core/rounds/progress'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import { counted } from '../../../words/frame/format'
 import { FoundElse } from './FoundElse'
@@ -22,8 +24,10 @@ export function PocketEnd({ pocket, going, isLast, onAnswer, onClose }: Props) {
   const [finding, setFinding] = useState<Bare | 'anything' | null>(null)
   const left = pocket.asked - pocket.answered
   return (
-    <section className={classes.step}>
-      <h1>{pocketWords.done(pocket.pocket.name)}</h1>
+    <Box as="section" gap={6} className={classes.step}>
+      <Box as="h1" size={6} breakable>
+        {pocketWords.done(pocket.pocket.name)}
+      </Box>
       {left > 0 && (
         <p className={classes.notice}>
           {pocketWords.left(left)}{' '}
@@ -36,35 +40,37 @@ export function PocketEnd({ pocket, going, isLast, onAnswer, onClose }: Props) {
       {pocket.pocket.bare.length > 0 && (
         <>
           <p className={classes.quiet}>{pocketWords.missing}</p>
-          <div className={classes.chips}>
+          <Row gap={4} align="center" wrap className={classes.chips}>
             {pocket.pocket.bare.map((bare) => (
               <button key={bare.itemId} type="button" onClick={() => setFinding(bare)}>
                 {pocketWords.foundIt(bare.title)}
               </button>
             ))}
-          </div>
+          </Row>
         </>
       )}
-      <div className={classes.chips}>
+      <Row gap={4} align="center" wrap className={classes.chips}>
         <button type="button" onClick={() => setFinding('anything')}>
           {words.rounds.card.foundElse}
         </button>
-      </div>
+      </Row>
       {pocket.found.length > 0 && (
-        <ul className={classes.preview}>
+        <Stack as="ul" className={classes.preview}>
           {pocket.found.map(({ id, fact }) => (
             <li key={id} data-done>
               <span>{fact.title}</span>
               <small>{counted(fact.amount, '')}</small>
             </li>
           ))}
-        </ul>
+        </Stack>
       )}
-      <footer className={classes.foot}>
+      <Row as="footer" gap={4} className={classes.foot}>
         <button type="button" className={classes.go} onClick={onClose}>
-          <b>{isLast ? pocketWords.putBackLast : pocketWords.putBack}</b>
+          <Box as="b" size={5} weight="bold" face="display">
+            {isLast ? pocketWords.putBackLast : pocketWords.putBack}
+          </Box>
         </button>
-      </footer>
+      </Row>
       {finding && (
         <FoundElse
           going={going}
@@ -73,6 +79,6 @@ export function PocketEnd({ pocket, going, isLast, onAnswer, onClose }: Props) {
           onClose={() => setFinding(null)}
         />
       )}
-    </section>
+    </Box>
   )
 }

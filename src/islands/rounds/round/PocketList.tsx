@@ -1,5 +1,7 @@
 /** All pockets of the round: which are done, which are open, and who is where. */
+
 import type { PocketId } from '../../../core/ids'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './round.module.css'
 import type { GoingRound } from './useRound'
@@ -13,28 +15,32 @@ interface Props {
 }
 
 export const PocketList = ({ going: { progress, me }, onChoose, onEnd }: Props) => (
-  <section className={classes.step}>
-    <h1>{roundsWords.pockets}</h1>
-    <ol className={classes.pocketList}>
+  <Box as="section" gap={6} className={classes.step}>
+    <Box as="h1" size={6} breakable>
+      {roundsWords.pockets}
+    </Box>
+    <Stack as="ol" gap={4} className={classes.pocketList}>
       {progress.pockets.map(({ pocket, closed, asked, answered, at }) => {
         const others = at.filter((name) => name !== me)
         return (
           <li key={pocket.id}>
             <button type="button" data-done={closed} onClick={() => onChoose(pocket.id)}>
               <b>{pocket.name}</b>
-              <small>
+              <Box as="small" tone="second">
                 {closed ? roundsWords.pocket.closed : roundsWords.pocket.open(asked - answered)}
                 {others.length > 0 && ` · ${roundsWords.pocket.there(others)}`}
-              </small>
+              </Box>
             </button>
           </li>
         )
       })}
-    </ol>
-    <footer className={classes.foot}>
+    </Stack>
+    <Row as="footer" gap={4} className={classes.foot}>
       <button type="button" className={classes.go} onClick={onEnd}>
-        <b>{roundsWords.end.title}</b>
+        <Box as="b" size={5} weight="bold" face="display">
+          {roundsWords.end.title}
+        </Box>
       </button>
-    </footer>
-  </section>
+    </Row>
+  </Box>
 )

@@ -1,5 +1,7 @@
 /** Which pocket comes out now, and who else has one open. */
+
 import type { PocketProgress } from '../../../core/rounds/progress'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './round.module.css'
 import type { GoingRound } from './useRound'
@@ -20,8 +22,10 @@ export function PocketStart({ pocket, going, onBegin, onOther }: Props) {
     (one) => one !== pocket && one.at.some((name) => name !== going.me),
   )
   return (
-    <section className={classes.step}>
-      <h1>{pocketWords.takeOut(pocket.pocket.name)}</h1>
+    <Box as="section" gap={6} className={classes.step}>
+      <Box as="h1" size={6} breakable>
+        {pocketWords.takeOut(pocket.pocket.name)}
+      </Box>
       <p className={classes.quiet}>
         {open > 0 ? pocketWords.things(open) : pocketWords.nothingAsked}
         {pocket.pocket.sort === 'elsewhere' && ` · ${pocketWords.elsewhere}`}
@@ -32,7 +36,7 @@ export function PocketStart({ pocket, going, onBegin, onOther }: Props) {
           {one.pocket.name}: {pocketWords.there(one.at)}
         </p>
       ))}
-      <ul className={classes.preview}>
+      <Stack as="ul" className={classes.preview}>
         {pocket.things
           .filter(({ asks }) => asks.length > 0)
           .map(({ thing, lotId, asks, answer }) => (
@@ -41,15 +45,17 @@ export function PocketStart({ pocket, going, onBegin, onOther }: Props) {
               <small>{asks.map((ask) => words.rounds.card.asks[ask]).join(', ')}</small>
             </li>
           ))}
-      </ul>
-      <footer className={classes.foot}>
+      </Stack>
+      <Row as="footer" gap={4} className={classes.foot}>
         <button type="button" className={classes.side} onClick={onOther}>
           {pocketWords.instead}
         </button>
         <button type="button" className={classes.go} onClick={onBegin}>
-          <b>{pocketWords.begin}</b>
+          <Box as="b" size={5} weight="bold" face="display">
+            {pocketWords.begin}
+          </Box>
         </button>
-      </footer>
-    </section>
+      </Row>
+    </Box>
   )
 }

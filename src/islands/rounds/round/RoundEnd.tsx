@@ -1,4 +1,5 @@
 /** What was found against what was recorded, what became an errand, and the signature. */
+
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { readKit } from '../../../contract/kits'
@@ -8,6 +9,7 @@ import { formatAmount } from '../../../core/quantity/amount'
 import { reportOf } from '../../../core/rounds/report'
 import { isLooked } from '../../../core/rounds/round'
 import { call } from '../../../device/call'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import { counted } from '../../../words/frame/format'
 import classes from './round.module.css'
@@ -30,9 +32,11 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
     (entry) => isLooked(entry) && entry.outcome !== null && entry.outcome.kind !== 'stood',
   )
   return (
-    <section className={classes.step}>
-      <h1>{endWords.title}</h1>
-      <p className={classes.under}>
+    <Box as="section" gap={6} className={classes.step}>
+      <Box as="h1" size={6} breakable>
+        {endWords.title}
+      </Box>
+      <Box as="p" above={2} size={4} className={classes.under}>
         {report.lines.length === 0 && report.extra.length === 0 && report.notLookedAt === 0
           ? endWords.allAsRecorded
           : [
@@ -41,12 +45,12 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
             ]
               .filter((part) => part !== false)
               .join(', ')}
-      </p>
+      </Box>
       {report.notLookedAt > 0 && (
         <p className={classes.notice}>{endWords.notLooked(report.notLookedAt)}</p>
       )}
       {report.contradicted.length > 0 && (
-        <section className={classes.clash}>
+        <Box as="section" pad={5} surface="spent" radius={2} className={classes.clash}>
           <h2>{endWords.contradicted}</h2>
           <ul>
             {progress.pockets.flatMap(({ pocket, things }) =>
@@ -74,10 +78,10 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
               ),
             )}
           </ul>
-        </section>
+        </Box>
       )}
       {unsure.length > 0 && (
-        <ul className={classes.clash}>
+        <Box as="ul" pad={5} surface="spent" radius={2} className={classes.clash}>
           {unsure.map(({ id, fact, outcome }) => (
             <li key={id}>
               <b>{fact.kind === 'looked' ? fact.was.title : ''}</b>
@@ -88,9 +92,9 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
               </span>
             </li>
           ))}
-        </ul>
+        </Box>
       )}
-      <ul className={classes.report}>
+      <Stack as="ul" className={classes.report}>
         {report.lines.map(({ pocket, title, unit, by, findings }) => (
           <li key={`${pocket}/${title}/${findings.map(({ kind }) => kind).join()}`}>
             <b>{title}</b>
@@ -111,24 +115,29 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
             <span>{endWords.extra(formatAmount(amount), title)}</span>
           </li>
         ))}
-      </ul>
+      </Stack>
       {round.finished ? (
         <>
-          <p className={classes.signed}>
+          <Box as="p" padX={6} padY={5} weight="bold" surface="band" radius={2}>
             {endWords.signed(round.finished.by, timeOf(round.finished.at))}
-          </p>
+          </Box>
           <Afterwards going={going} />
-          <footer className={classes.foot}>
+          <Row as="footer" gap={4} className={classes.foot}>
             <a className={classes.side} href={`/kits/${contents.kit.id}`}>
               {endWords.toKit}
             </a>
             <a className={classes.go} href="/rounds">
-              <b>{endWords.toRounds}</b>
+              <Box as="b" size={5} weight="bold" face="display">
+                {endWords.toRounds}
+              </Box>
             </a>
-          </footer>
+          </Row>
         </>
       ) : (
-        <form
+        <Box
+          as="form"
+          gap={6}
+          grow
           className={classes.sign}
           onSubmit={(event) => {
             event.preventDefault()
@@ -136,15 +145,15 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
             void finish(name.trim()).finally(() => setBusy(false))
           }}
         >
-          <label className={classes.note}>
+          <Stack as="label" gap={2} weight="bold" className={classes.note}>
             {endWords.signedBy}
             <input
               value={name}
               maxLength={120}
               onChange={(event) => setName(event.currentTarget.value)}
             />
-          </label>
-          <div className={classes.chips}>
+          </Stack>
+          <Row gap={4} align="center" wrap className={classes.chips}>
             <button type="button" onClick={onGoOn}>
               {endWords.goOn}
             </button>
@@ -154,15 +163,17 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
             >
               {endWords.leave}
             </button>
-          </div>
-          <footer className={classes.foot}>
+          </Row>
+          <Row as="footer" gap={4} className={classes.foot}>
             <button type="submit" className={classes.go} disabled={busy || name.trim() === ''}>
-              <b>{endWords.sign}</b>
+              <Box as="b" size={5} weight="bold" face="display">
+                {endWords.sign}
+              </Box>
             </button>
-          </footer>
-        </form>
+          </Row>
+        </Box>
       )}
-    </section>
+    </Box>
   )
 }
 
@@ -188,14 +199,14 @@ function Afterwards({ going: { contents, outbox } }: { readonly going: GoingRoun
     .flatMap((group) => group.errands)
     .filter((errand) => errand.kitId === kitId)
   return (
-    <section className={classes.after}>
+    <Stack as="section" gap={4}>
       <h2>{endWords.errands}</h2>
       {unsent || !errands ? (
         <p className={classes.quiet}>{endWords.errandsWait}</p>
       ) : errands.length === 0 ? (
         <p className={classes.quiet}>{endWords.noErrands}</p>
       ) : (
-        <ul className={classes.preview}>
+        <Stack as="ul" className={classes.preview}>
           {errands.map((errand) => (
             <li key={errand.key}>
               <span>
@@ -205,7 +216,7 @@ function Afterwards({ going: { contents, outbox } }: { readonly going: GoingRoun
               <small>{words.watch.reason(errand.reason, contents.today)}</small>
             </li>
           ))}
-        </ul>
+        </Stack>
       )}
       {kit && !unsent && (
         <p className={kit.lidSheet?.upToDate ? classes.quiet : classes.notice}>
@@ -217,6 +228,6 @@ function Afterwards({ going: { contents, outbox } }: { readonly going: GoingRoun
           {!kit.lidSheet?.upToDate && <a href={`/kits/${kitId}/sheet`}>{endWords.printSheet}</a>}
         </p>
       )}
-    </section>
+    </Stack>
   )
 }

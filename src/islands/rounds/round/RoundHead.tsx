@@ -1,6 +1,8 @@
 /** On top of every step: which kit, how far, how long; what waits; pockets and pause. */
+
 import { useEffect, useState } from 'react'
 import type { PocketId } from '../../../core/ids'
+import { Box, Row, Stack } from '../../../ui/Box'
 import type { LookValue } from '../../../ui/look'
 import { WaitingBadge } from '../../../ui/WaitingBadge'
 import { words } from '../../../words'
@@ -25,11 +27,11 @@ export function RoundHead({ going, at, look, paused, onPause, onPockets }: Props
   // What is answered carries its own seconds; the clock runs on from the last answer.
   const seconds = useClock(!paused && round.finished === null, going.entries.length)
   return (
-    <header className={classes.head}>
-      <div className={classes.headLine}>
-        <a href="/rounds" aria-label={roundsWords.end.toRounds}>
+    <Stack as="header" gap={4}>
+      <Row gapX={5} gapY={2} align="center" wrap className={classes.headLine}>
+        <Stack as="a" size={6} href="/rounds" aria-label={roundsWords.end.toRounds}>
           ‹
-        </a>
+        </Stack>
         <b>
           {contents.kit.name}
           <span aria-hidden> · </span>
@@ -37,9 +39,12 @@ export function RoundHead({ going, at, look, paused, onPause, onPockets }: Props
           {roundsWords.card.of(answered, asked)}
         </b>
         <WaitingBadge outbox={outbox} />
-        <time>{roundsWords.clock(progress.seconds + seconds)}</time>
-      </div>
-      <div
+        <Box as="time" tone="second">
+          {roundsWords.clock(progress.seconds + seconds)}
+        </Box>
+      </Row>
+      <Box
+        radius={1}
         className={classes.progress}
         role="progressbar"
         aria-label={roundsWords.answered(answered, asked)}
@@ -47,10 +52,15 @@ export function RoundHead({ going, at, look, paused, onPause, onPockets }: Props
         aria-valuemax={asked}
         aria-valuenow={answered}
       >
-        <span style={{ width: `${asked === 0 ? 100 : (100 * answered) / asked}%` }} />
-      </div>
+        <Box
+          as="span"
+          radius={1}
+          block
+          style={{ width: `${asked === 0 ? 100 : (100 * answered) / asked}%` }}
+        />
+      </Box>
       {round.finished === null && !paused && (
-        <nav className={classes.headPresses} aria-label={roundsWords.title}>
+        <Row as="nav" gap={3} className={classes.headPresses} aria-label={roundsWords.title}>
           <button type="button" onClick={onPockets}>
             {roundsWords.pockets}
           </button>
@@ -60,10 +70,10 @@ export function RoundHead({ going, at, look, paused, onPause, onPockets }: Props
           <button type="button" onClick={onPause}>
             {roundsWords.pause}
           </button>
-        </nav>
+        </Row>
       )}
       {at && <KitMap contents={contents} at={at} round={round} />}
-    </header>
+    </Stack>
   )
 }
 

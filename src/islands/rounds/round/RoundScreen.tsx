@@ -1,10 +1,12 @@
 /** A round at the kit (standing, phone in one hand): one thing after the other, next with the thumb. */
+
 import { MantineProvider } from '@mantine/core'
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import type { LotId, PocketId } from '../../../core/ids'
 import { nextIn, nextPocket, type PocketProgress } from '../../../core/rounds/progress'
 import type { RoundId } from '../../../core/rounds/round'
+import { Box, Stack } from '../../../ui/Box'
 import { QUERIES } from '../../../ui/Frame'
 import { type LookValue, useLook } from '../../../ui/look'
 import { theme } from '../../../ui/theme'
@@ -46,9 +48,9 @@ function Opened({ roundId, onPaper }: { readonly roundId: RoundId; readonly onPa
   useWorker()
   if (state.kind === 'loading')
     return (
-      <main className={classes.page} aria-busy>
+      <Stack as="main" gap={6} pad={6} className={classes.page} aria-busy>
         <p className={classes.quiet}>{roundsWords.loading}</p>
-      </main>
+      </Stack>
     )
   if (state.kind === 'not_here')
     return <NoRound why={state.gone ? words.errors.notFound : roundsWords.notHere} />
@@ -60,13 +62,13 @@ function Opened({ roundId, onPaper }: { readonly roundId: RoundId; readonly onPa
 }
 
 const NoRound = ({ why }: { readonly why: string }) => (
-  <main className={classes.page}>
+  <Stack as="main" gap={6} pad={6} className={classes.page}>
     <h1>{roundsWords.title}</h1>
     <p className={classes.quiet}>{why}</p>
     <a className={classes.wide} href="/rounds">
       {roundsWords.end.toRounds}
     </a>
-  </main>
+  </Stack>
 )
 
 function useTorchKey({ toggleTorch }: LookValue): void {
@@ -135,7 +137,14 @@ function Going({ going }: { readonly going: GoingRound }) {
     'pocketId' in at ? progress.pockets.find((one) => one.pocket.id === at.pocketId) : null
 
   return (
-    <main id="main" className={classes.page} data-hue={going.contents.place.hue}>
+    <Stack
+      as="main"
+      gap={6}
+      pad={6}
+      id="main"
+      className={classes.page}
+      data-hue={going.contents.place.hue}
+    >
       <RoundHead
         going={going}
         at={pocket?.pocket.id ?? null}
@@ -145,13 +154,15 @@ function Going({ going }: { readonly going: GoingRound }) {
         onPockets={() => setAt({ kind: 'pockets' })}
       />
       {paused ? (
-        <section className={classes.step}>
-          <h1>{roundsWords.paused}</h1>
+        <Box as="section" gap={6} className={classes.step}>
+          <Box as="h1" size={6} breakable>
+            {roundsWords.paused}
+          </Box>
           <p className={classes.quiet}>{roundsWords.pausedLead}</p>
           <button type="button" className={classes.go} onClick={() => setPaused(false)}>
             {roundsWords.goOn}
           </button>
-        </section>
+        </Box>
       ) : at.kind === 'report' || (!pocket && at.kind !== 'pockets') ? (
         <RoundEnd
           going={going}
@@ -202,6 +213,6 @@ function Going({ going }: { readonly going: GoingRound }) {
           }
         />
       )}
-    </main>
+    </Stack>
   )
 }

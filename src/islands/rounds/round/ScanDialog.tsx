@@ -1,4 +1,5 @@
 /** Reading a code: by the camera, from a practice label, from a hand scanner or typed. */
+
 import { Modal } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
 import type { PlainDate } from '../../../core/calendar/plainDate'
@@ -6,6 +7,7 @@ import { type CodeFields, readCode } from '../../../core/codes/readCode'
 import { cameraFrames, stillFrames } from '../../../device/scanner/frames'
 import { firstCode } from '../../../device/scanner/scan'
 import { labelPicture, PRACTICE_LABELS, type PracticeLabel } from '../../../standIns/labels'
+import { Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './round.module.css'
 import { useReader } from './useReader'
@@ -70,20 +72,23 @@ export function ScanDialog({ today, onRead, onClose }: Props) {
       title={scanWords.title}
       closeButtonProps={{ 'aria-label': words.rounds.card.closeHelp }}
     >
-      <div className={classes.scan}>
+      <Stack gap={5} columns={1} className={classes.scan}>
         {camera === 'none' ? (
           <p className={classes.quiet}>{scanWords.noCamera}</p>
         ) : (
           <video ref={video} muted playsInline aria-label={scanWords.camera} />
         )}
-        <form
+        <Row
+          as="form"
+          gap={4}
+          align="end"
           onSubmit={(event) => {
             event.preventDefault()
             event.stopPropagation()
             take(typed)
           }}
         >
-          <label className={classes.note}>
+          <Stack as="label" gap={2} weight="bold" className={classes.note}>
             {scanWords.typed}
             <input
               data-autofocus
@@ -91,12 +96,12 @@ export function ScanDialog({ today, onRead, onClose }: Props) {
               autoComplete="off"
               onChange={(event) => setTyped(event.currentTarget.value)}
             />
-          </label>
+          </Stack>
           <button type="submit">{scanWords.read}</button>
-        </form>
+        </Row>
         {said && <p role="status">{said}</p>}
         <h2>{scanWords.labels}</h2>
-        <ul className={classes.labels}>
+        <Stack as="ul" gap={4} className={classes.labels}>
           {PRACTICE_LABELS.map((label) => (
             <li key={label.id}>
               <button
@@ -109,8 +114,8 @@ export function ScanDialog({ today, onRead, onClose }: Props) {
               </button>
             </li>
           ))}
-        </ul>
-      </div>
+        </Stack>
+      </Stack>
     </Modal>
   )
 }

@@ -1,4 +1,5 @@
 /** One thing: how many, which date, in what state; next with the thumb. */
+
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { readCodes, teachCode } from '../../../contract/items'
@@ -10,6 +11,7 @@ import type { Thing } from '../../../core/rounds/contents'
 import type { PocketProgress } from '../../../core/rounds/progress'
 import { call, newKey } from '../../../device/call'
 import { keepAct } from '../../../device/outbox'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 import { Chip } from './Chip'
@@ -163,7 +165,9 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
   })
 
   return (
-    <form
+    <Box
+      as="form"
+      gap={6}
       className={classes.step}
       onSubmit={(event) => {
         event.preventDefault()
@@ -172,11 +176,13 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
         else done(draft)
       }}
     >
-      <h1>{thing.title}</h1>
-      <p className={classes.under}>
+      <Box as="h1" size={6} breakable>
+        {thing.title}
+      </Box>
+      <Box as="p" above={2} size={4} className={classes.under}>
         {pocket.pocket.name} · {expiryText(thing.expiry)}
         {thing.forWhom && ` · ${thing.forWhom}`}
-      </p>
+      </Box>
 
       {isSpent ? (
         <p className={classes.notice}>{cardWords.takeOut}</p>
@@ -195,8 +201,10 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
       )}
 
       {gone > NOTHING && !isSpent && !away && (
-        <fieldset className={classes.chips}>
-          <legend>{cardWords.goneAsk(formatAmount(gone))}</legend>
+        <Row as="fieldset" gap={4} align="center" wrap className={classes.chips}>
+          <Box as="legend" below={3} weight="bold">
+            {cardWords.goneAsk(formatAmount(gone))}
+          </Box>
           {goneChoices(draft).map((one) => (
             <button
               key={one}
@@ -207,7 +215,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
               {cardWords.gone[one]}
             </button>
           ))}
-        </fieldset>
+        </Row>
       )}
 
       {asks.includes('date') && draft.found > NOTHING && !isSpent && !away && (
@@ -220,7 +228,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
       )}
 
       {!isSpent && !away && draft.found > NOTHING && (
-        <div className={classes.chips}>
+        <Row gap={4} align="center" wrap className={classes.chips}>
           {asks.includes('battery') && (
             <Chip
               on={draft.proofs.includes('battery')}
@@ -260,11 +268,13 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
               {cardWords.notHere}
             </Chip>
           )}
-        </div>
+        </Row>
       )}
       {draft.worse && draft.found > draft.worse.amount - 1 && draft.found > NOTHING && (
-        <div className={classes.worse}>
-          <span>{cardWords.howMany(draft.worse.condition)}</span>
+        <Row gap={5} align="center" className={classes.worse}>
+          <Box as="span" grow>
+            {cardWords.howMany(draft.worse.condition)}
+          </Box>
           <button
             type="button"
             aria-label={cardWords.fewerOf(draft.worse.condition)}
@@ -272,7 +282,9 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
           >
             −
           </button>
-          <b>{formatAmount(draft.worse.amount)}</b>
+          <Box as="b" size={6} weight="bold" face="display" text="center">
+            {formatAmount(draft.worse.amount)}
+          </Box>
           <button
             type="button"
             aria-label={cardWords.moreOf(draft.worse.condition)}
@@ -280,24 +292,24 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
           >
             +
           </button>
-        </div>
+        </Row>
       )}
       {(beside === 'note' || draft.note !== '') && (
-        <label className={classes.note}>
+        <Stack as="label" gap={2} weight="bold" className={classes.note}>
           {cardWords.note}
           <input
             value={draft.note}
             maxLength={500}
             onChange={(event) => setDraft({ ...draft, note: event.currentTarget.value })}
           />
-        </label>
+        </Stack>
       )}
       {scanned && (
         <p role="status" className={classes.quiet}>
           {scanned}
         </p>
       )}
-      <div className={classes.more}>
+      <Row gapX={5} gapY={2} wrap size={3} className={classes.more}>
         <button type="button" onClick={() => setBeside('what')}>
           {cardWords.whatIsThis}
         </button>
@@ -311,9 +323,9 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
           {cardWords.note}
         </button>
         <KeepPhoto lotId={thing.lotId} title={thing.title} />
-      </div>
+      </Row>
 
-      <footer className={classes.foot}>
+      <Row as="footer" gap={4} className={classes.foot}>
         {onBack && (
           <button type="button" className={classes.side} onClick={onBack}>
             {cardWords.back}
@@ -338,10 +350,14 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
           </button>
         )}
         <button type="submit" className={classes.go}>
-          <b>{isSpent ? cardWords.tookOut : away ? cardWords.yesHere : cardWords.next}</b>
-          <small>{then ? cardWords.thenComes(then) : cardWords.thenPocket}</small>
+          <Box as="b" size={5} weight="bold" face="display">
+            {isSpent ? cardWords.tookOut : away ? cardWords.yesHere : cardWords.next}
+          </Box>
+          <Box as="small" text="right" breakable>
+            {then ? cardWords.thenComes(then) : cardWords.thenPocket}
+          </Box>
         </button>
-      </footer>
+      </Row>
       {beside === 'scan' && (
         <ScanDialog today={contents.today} onRead={takeCode} onClose={() => setBeside(null)} />
       )}
@@ -354,6 +370,6 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
           onClose={() => setBeside(null)}
         />
       )}
-    </form>
+    </Box>
   )
 }

@@ -1,9 +1,10 @@
 /** What the thing on the card is, for whoever has never seen it. */
+
 import { Modal } from '@mantine/core'
 import type { Thing } from '../../../core/rounds/contents'
+import { Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
-import classes from './round.module.css'
 
 const cardWords = words.rounds.card
 
@@ -29,7 +30,7 @@ export function WhatIsThis({
       title={thing.title}
       closeButtonProps={{ 'aria-label': cardWords.closeHelp }}
     >
-      <div className={classes.what}>
+      <Stack gap={5} columns={1}>
         <p>{expiryText(thing.expiry)}</p>
         {known.map((line) => (
           <p key={line}>{line}</p>
@@ -41,7 +42,7 @@ export function WhatIsThis({
           </>
         )}
         {known.length === 0 && thing.directions === '' && <p>{cardWords.notKnown}</p>}
-      </div>
+      </Stack>
     </Modal>
   )
 }

@@ -1,4 +1,5 @@
 /** Puts a lot into a pocket, of a known or a new item, without leaving the screen. */
+
 import { Autocomplete, Select, Textarea, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
@@ -14,11 +15,11 @@ import { readPrice, writePrice } from '../../../core/quantity/readPrice'
 import { itemTitle } from '../../../core/stock/item'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
+import { Stack } from '../../../ui/Box'
 import { FormDialog } from '../../../ui/FormDialog'
 import quiet from '../../../ui/quiet.module.css'
 import { words } from '../../../words'
 import { ExpiryField, useExpiry } from './ExpiryField'
-import classes from './lot.module.css'
 import { useCatalogue, WhatIsIt } from './WhatIsIt'
 
 const addWords = words.stock.add
@@ -167,12 +168,12 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
         />
       )}
       {!known && (
-        <div className={classes.pair}>
+        <Stack gap={4} align="start" columns={2}>
           <TextInput label={addWords.strength} {...text('strength')} />
           <TextInput label={addWords.unit} placeholder={addWords.unitHint} {...text('unit')} />
-        </div>
+        </Stack>
       )}
-      <div className={classes.pair}>
+      <Stack gap={4} align="start" columns={2}>
         <TextInput
           data-autofocus={item !== undefined || undefined}
           label={addWords.amount}
@@ -185,10 +186,10 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
           error={wrong(par, 'par')}
           {...text('par')}
         />
-      </div>
+      </Stack>
       <ExpiryField expiry={expiry} />
       {!known && <TextInput label={addWords.purpose} {...text('purpose')} />}
-      <div className={classes.pair}>
+      <Stack gap={4} align="start" columns={2}>
         <TextInput
           label={addWords.price}
           inputMode="decimal"
@@ -196,16 +197,16 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
           {...text('price')}
         />
         <TextInput label={addWords.batch} {...text('batch')} />
-      </div>
+      </Stack>
       {more ? (
         <>
-          <div className={classes.pair}>
+          <Stack gap={4} align="start" columns={2}>
             <TextInput label={words.stock.lot.boughtAt} maxLength={120} {...text('boughtAt')} />
             <ForWhom
               value={fields.forMember}
               onChange={(forMember) => setFields({ ...fields, forMember })}
             />
-          </div>
+          </Stack>
           <Textarea
             label={actsWords.directions}
             autosize

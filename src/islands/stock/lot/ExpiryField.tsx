@@ -1,4 +1,5 @@
 /** A printed date as typed; one that can be read in two ways is asked about. */
+
 import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { type Expiry, formatExpiry } from '../../../core/calendar/expiry'
@@ -9,6 +10,7 @@ import {
   readPrintedDate,
   writePrintedDate,
 } from '../../../core/calendar/readPrintedDate'
+import { Box, Row } from '../../../ui/Box'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
@@ -61,12 +63,21 @@ export function ExpiryField({
         }
       />
       {reading.kind === 'ask' && (
-        <fieldset className={classes.ask}>
-          <legend>
+        <Row
+          as="fieldset"
+          gap={3}
+          wrap
+          pad={4}
+          above={3}
+          line="dashed"
+          radius={2}
+          className={classes.ask}
+        >
+          <Box as="legend" size={2} weight="bold">
             {reading.why === 'far_off'
               ? words.imports.farOff
               : words.stock.lot.unclear[reading.why]}
-          </legend>
+          </Box>
           {reading.readings.map((one) => (
             <button
               key={formatExpiry(one)}
@@ -76,7 +87,7 @@ export function ExpiryField({
               {expiryText(one)}
             </button>
           ))}
-        </fieldset>
+        </Row>
       )}
     </div>
   )

@@ -1,6 +1,8 @@
 /** What the catalogue takes a new thing for, seen before it counts; "none of these" leaves it plain. */
+
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo } from 'react'
+import { Box, Row } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './lot.module.css'
 
@@ -36,8 +38,10 @@ export function WhatIsIt({ name, strength, unit, value, onChange }: Props) {
   }, [value, only, onChange])
   if (!taken || taken.entries.length === 0) return null
   return (
-    <fieldset className={classes.what}>
-      <legend>{taken.isSure ? itemsWords.isIt : itemsWords.isItOne}</legend>
+    <Row as="fieldset" gap={3} wrap className={classes.what}>
+      <Box as="legend" size={2} weight="bold">
+        {taken.isSure ? itemsWords.isIt : itemsWords.isItOne}
+      </Box>
       {taken.entries.map(({ id, title, says }) => (
         <button
           key={id}
@@ -45,12 +49,15 @@ export function WhatIsIt({ name, strength, unit, value, onChange }: Props) {
           aria-pressed={value === id}
           onClick={() => onChange(value === id ? null : id)}
         >
-          <b>{title}</b> <small>{says}</small>
+          <b>{title}</b>{' '}
+          <Box as="small" size={2} tone="second">
+            {says}
+          </Box>
         </button>
       ))}
       <button type="button" aria-pressed={value === null} onClick={() => onChange(null)}>
         {itemsWords.none}
       </button>
-    </fieldset>
+    </Row>
   )
 }

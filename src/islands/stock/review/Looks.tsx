@@ -1,5 +1,7 @@
 /** Where to look next: pockets whose counts have faded most. */
+
 import type { PlainDate } from '../../../core/calendar/plainDate'
+import { Box, Stack } from '../../../ui/Box'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import classes from './review.module.css'
@@ -17,23 +19,48 @@ export function Looks({ looks, place, today }: Props) {
   const { places } = useStrap()
   const here = looks.filter(({ placeId, gain }) => gain > 0 && (!place || placeId === place))
   return (
-    <aside className={classes.looks} aria-label={reviewWords.looks}>
-      <h2>{reviewWords.looks}</h2>
-      <p className="second">{reviewWords.looksIntro}</p>
-      {here.length === 0 && <p>{reviewWords.allSure}</p>}
-      <ol>
+    <Box
+      as="aside"
+      pad={6}
+      surface="paper"
+      line="seam"
+      radius={2}
+      className={classes.looks}
+      aria-label={reviewWords.looks}
+    >
+      <Box as="h2" size={4}>
+        {reviewWords.looks}
+      </Box>
+      <Box as="p" size={2} className="second">
+        {reviewWords.looksIntro}
+      </Box>
+      {here.length === 0 && (
+        <Box as="p" size={2}>
+          {reviewWords.allSure}
+        </Box>
+      )}
+      <Stack as="ol" gap={5} above={5}>
         {here.map((look) => (
           <li key={look.pocketId} data-hue={places.find(({ id }) => id === look.placeId)?.hue}>
-            <a href={`/kits/${look.kitId}?pocket=${look.pocketId}`}>
+            <Stack as="a" size={2} tone="ink" href={`/kits/${look.kitId}?pocket=${look.pocketId}`}>
               <b>{look.pocket}</b>
               <span>
                 {look.kit}, {look.place}
               </span>
-            </a>
-            <span className={classes.sureBar} aria-hidden>
-              <i style={{ width: `${look.sure}%` }} />
-            </span>
-            <small>
+            </Stack>
+            <Box
+              as="span"
+              above={2}
+              below={1}
+              line="seam"
+              radius={1}
+              block
+              className={classes.sureBar}
+              aria-hidden
+            >
+              <Box as="i" block style={{ width: `${look.sure}%` }} />
+            </Box>
+            <Box as="small" size={1} tone="second">
               {[
                 reviewWords.sureNow(look.sure),
                 reviewWords.oldest(look.oldest?.on ?? null, today),
@@ -42,10 +69,10 @@ export function Looks({ looks, place, today }: Props) {
               ]
                 .filter(Boolean)
                 .join(' · ')}
-            </small>
+            </Box>
           </li>
         ))}
-      </ol>
-    </aside>
+      </Stack>
+    </Box>
   )
 }

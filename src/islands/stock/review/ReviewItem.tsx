@@ -1,9 +1,11 @@
 /** One thing to think about: why, what it takes, where it lies; kept or thrown away with a press. */
+
 import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { actOnMany, keepReviewed } from '../../../contract/stock'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { useStrap } from '../../../ui/Frame'
 import { StateGlyph } from '../../../ui/StateGlyph'
 import { words } from '../../../words'
@@ -52,31 +54,46 @@ export function ReviewItem({ line, today }: Props) {
     <li className={classes.item}>
       <div>
         <b>{line.title}</b>
-        <p>{why}</p>
-        <p className={classes.takes}>
+        <Box as="p" size={2}>
+          {why}
+        </Box>
+        <Box as="p" size={2} weight="bold" className={classes.takes}>
           {reviewWords.takes(
             words.kits.grams(burden.grams, habits.units),
             words.kits.litres(burden.volume),
             money(burden.minor, habits.currency),
           )}
-          {burden.unknown > 0 && <small> · {reviewWords.unknown}</small>}
-        </p>
-        <ul className={classes.at}>
+          {burden.unknown > 0 && (
+            <Box as="small" weight="normal" tone="second">
+              {' '}
+              · {reviewWords.unknown}
+            </Box>
+          )}
+        </Box>
+        <Row as="ul" gapX={6} gapY={2} wrap above={3} size={2} className={classes.at}>
           {line.at.map((one) => (
             <li key={`${one.lotId}${one.pocketId}`}>
-              <a href={`/kits/${one.kitId}?lot=${one.lotId}&pocket=${one.pocketId}`}>
+              <Box
+                as="a"
+                gap={3}
+                align="center"
+                tone="ink"
+                href={`/kits/${one.kitId}?lot=${one.lotId}&pocket=${one.pocketId}`}
+              >
                 <StateGlyph state={one.judged.state} />
                 {counted(one.amount, line.unit)}
                 <span data-hue={places.find(({ id }) => id === one.placeId)?.hue}>
                   {one.pocket}, {one.kit}
                 </span>
-                <small>{words.stock.state(one.judged, today)}</small>
-              </a>
+                <Box as="small" tone="second">
+                  {words.stock.state(one.judged, today)}
+                </Box>
+              </Box>
             </li>
           ))}
-        </ul>
+        </Row>
       </div>
-      <div className={classes.presses}>
+      <Row gap={3} align="start" justify="end" wrap className={classes.presses}>
         <Button
           variant="default"
           loading={busy}
@@ -89,7 +106,15 @@ export function ReviewItem({ line, today }: Props) {
         </Button>
         {reason.kind !== 'duplicate' &&
           (asking ? (
-            <div className={classes.sure} role="alert">
+            <Stack
+              gap={3}
+              pad={4}
+              size={2}
+              surface="turning"
+              radius={2}
+              className={classes.sure}
+              role="alert"
+            >
               <b>{reviewWords.sure(line.title)}</b>
               <span>{words.watch.safeWay(line.kind)}</span>
               <Button loading={busy} onClick={() => void discard()}>
@@ -98,13 +123,13 @@ export function ReviewItem({ line, today }: Props) {
               <Button variant="default" onClick={() => setAsking(false)}>
                 {words.kits.cancel}
               </Button>
-            </div>
+            </Stack>
           ) : (
             <Button variant="default" onClick={() => setAsking(true)}>
               {reviewWords.discard}
             </Button>
           ))}
-      </div>
+      </Row>
     </li>
   )
 }

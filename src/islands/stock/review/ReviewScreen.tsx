@@ -1,7 +1,9 @@
 /** What is carried without need, and where to look next (planning): to think about, never to obey. */
+
 import { useQuery } from '@tanstack/react-query'
 import { readReview } from '../../../contract/stock'
 import { call } from '../../../device/call'
+import { Box, Stack } from '../../../ui/Box'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { KitTabs } from '../../kits/KitTabs'
@@ -31,31 +33,37 @@ function Reviewed({ strap, place }: Props) {
     ({ at }) => place === null || at.some(({ placeId }) => placeId === place),
   )
   return (
-    <div className={classes.screen}>
+    <Stack gap={7} align="start" className={classes.screen}>
       <section>
-        <header className={classes.head}>
+        <Box as="header" below={5}>
           <h1>{reviewWords.title(lines.length)}</h1>
           <p className="second">
             {reviewWords.intro} {reviewWords.kept(data.kept)}
           </p>
-        </header>
+        </Box>
         {KINDS.map((kind) => {
           const of = lines.filter(({ reason }) => reason.kind === kind)
           return of.length === 0 ? null : (
-            <section key={kind} className={classes.kind} aria-label={reviewWords.reasons[kind]}>
-              <h2>
+            <Box
+              as="section"
+              below={7}
+              key={kind}
+              className={classes.kind}
+              aria-label={reviewWords.reasons[kind]}
+            >
+              <Box as="h2" size={4} lineBelow="dashed">
                 {reviewWords.reasons[kind]} <small>{of.length}</small>
-              </h2>
+              </Box>
               <ul>
                 {of.map((line) => (
                   <ReviewItem key={line.key} line={line} today={strap.today} />
                 ))}
               </ul>
-            </section>
+            </Box>
           )
         })}
       </section>
       <Looks looks={data.looks} place={place} today={strap.today} />
-    </div>
+    </Stack>
   )
 }

@@ -1,6 +1,8 @@
 /** No connection, and this page is not kept: what is, to go on with. */
+
 import { useEffect, useState } from 'react'
 import { type KeptPage, keptPages } from '../../../device/keptPages'
+import { Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import classes from './away.module.css'
 
@@ -20,19 +22,19 @@ export function AwayScreen() {
     return () => clearInterval(timer)
   }, [])
   return (
-    <main className={classes.page}>
+    <Stack as="main" gap={6} pad={6} className={classes.page}>
       <h1>{awayWords.title}</h1>
       {pages && <p>{pages.length > 0 ? awayWords.lead : awayWords.nothing}</p>}
-      <ul>
+      <Stack as="ul" gap={2}>
         {pages?.map(({ href, title }) => (
           <li key={href}>
             <a href={href}>{title}</a>
           </li>
         ))}
-      </ul>
+      </Stack>
       <button type="button" onClick={() => location.reload()}>
         {awayWords.retry}
       </button>
-    </main>
+    </Stack>
   )
 }

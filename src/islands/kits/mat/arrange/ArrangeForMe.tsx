@@ -1,8 +1,10 @@
 /** A computed layout beside the present one: what moves, why, and how much of it is taken. */
+
 import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { carryOutLayout } from '../../../../contract/kits'
 import { useActing } from '../../../../ui/acting'
+import { Box, Row, Stack } from '../../../../ui/Box'
 import { words } from '../../../../words'
 import type { Arrangement } from '../../../../workers/arranger'
 import type { Kit } from '../view'
@@ -22,7 +24,7 @@ export function ArrangeForMe({ kit, onDone }: Props) {
   if (state.kind === 'found')
     return <Proposal kit={kit} data={state.data} found={state.found} onDone={onDone} />
   return (
-    <section className={classes.working} aria-label={arrangeWords.forMe}>
+    <Stack as="section" gap={6} className={classes.working} aria-label={arrangeWords.forMe}>
       <h1>{kit.name}</h1>
       {state.kind === 'working' ? (
         <>
@@ -37,15 +39,15 @@ export function ArrangeForMe({ kit, onDone }: Props) {
           <p role="status">
             {state.kind === 'stopped' ? arrangeWords.stopped : arrangeWords.failed}
           </p>
-          <div className={classes.presses}>
+          <Row gap={4} align="center" wrap>
             <Button onClick={() => void start()}>{arrangeWords.again}</Button>
             <Button variant="default" onClick={onDone}>
               {arrangeWords.none}
             </Button>
-          </div>
+          </Row>
         </>
       )}
-    </section>
+    </Stack>
   )
 }
 
@@ -89,7 +91,7 @@ function Proposal({ kit, data, found, onDone }: ProposalProps) {
   }
 
   return (
-    <section className={classes.proposal} aria-label={arrangeWords.forMe}>
+    <Stack as="section" gap={6} className={classes.proposal} aria-label={arrangeWords.forMe}>
       <header>
         <h1>{moves.length === 0 ? arrangeWords.fine : arrangeWords.title(moves.length)}</h1>
         <p className="second">
@@ -97,7 +99,7 @@ function Proposal({ kit, data, found, onDone }: ProposalProps) {
           {found.proven ? arrangeWords.proven : arrangeWords.found}
         </p>
       </header>
-      <div className={classes.mats}>
+      <Stack gap={6} columns={2} className={classes.mats}>
         <SmallMat
           title={arrangeWords.before}
           kit={kit}
@@ -112,37 +114,41 @@ function Proposal({ kit, data, found, onDone }: ProposalProps) {
           layout={then}
           marked={taken}
         />
-      </div>
+      </Stack>
       <div className={classes.moves}>
-        <div className={classes.movesHead}>
-          <h2>{arrangeWords.moves}</h2>
+        <Row gap={5} align="baseline" className={classes.movesHead}>
+          <Box as="h2" size={4}>
+            {arrangeWords.moves}
+          </Box>
           <button type="button" onClick={() => setTaken(new Set(moves.map(({ key }) => key)))}>
             {arrangeWords.all}
           </button>
           <button type="button" onClick={() => setTaken(new Set())}>
             {arrangeWords.nobody}
           </button>
-        </div>
+        </Row>
         <ul>
           {moves.map((move) => (
-            <li key={move.key}>
-              <label>
+            <Box as="li" lineBelow="hairline" key={move.key}>
+              <Stack as="label" padY={3}>
                 <input
                   type="checkbox"
                   checked={taken.has(move.key)}
                   onChange={() => toggle(move.key)}
                 />
                 <b>{move.title}</b>
-                <span>
+                <Box as="span" size={2}>
                   {bay(move.from)} → {bay(move.to)}
-                </span>
-                <small>{arrangeWords.why(move.why)}</small>
-              </label>
-            </li>
+                </Box>
+                <Box as="small" tone="second">
+                  {arrangeWords.why(move.why)}
+                </Box>
+              </Stack>
+            </Box>
           ))}
         </ul>
       </div>
-      <div className={classes.presses}>
+      <Row gap={4} align="center" wrap>
         {moves.length > 0 && (
           <Button loading={busy} disabled={chosen.length === 0} onClick={() => void take()}>
             {arrangeWords.take(chosen.length)}
@@ -151,7 +157,7 @@ function Proposal({ kit, data, found, onDone }: ProposalProps) {
         <Button variant="default" onClick={onDone}>
           {arrangeWords.none}
         </Button>
-      </div>
-    </section>
+      </Row>
+    </Stack>
   )
 }

@@ -1,4 +1,5 @@
 /** Lays the pockets of a kit out on its mat: by pulling, or by keys on the chosen pocket. */
+
 import { DndContext, type DragEndEvent, useDraggable } from '@dnd-kit/core'
 import { Button } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
@@ -6,6 +7,7 @@ import { arrangeMat } from '../../../../contract/kits'
 import { MAT_COLUMNS, type MatCell } from '../../../../core/household/pocket'
 import { type Placed, placeAt } from '../../../../core/layout/cells'
 import { useActing } from '../../../../ui/acting'
+import { Box, Row, Stack } from '../../../../ui/Box'
 import { SILENT, usePulling } from '../../../../ui/pulling'
 import { words } from '../../../../words'
 import type { Kit } from '../view'
@@ -98,14 +100,21 @@ export function ArrangePockets({ kit, onDone }: Props) {
   }, [onDone])
 
   return (
-    <section className={classes.pockets} aria-label={arrangeWords.pocketsTitle}>
+    <Stack as="section" gap={6} className={classes.pockets} aria-label={arrangeWords.pocketsTitle}>
       <header>
         <h1>{arrangeWords.pocketsTitle}</h1>
         <p className="second">{arrangeWords.pocketsHelp}</p>
       </header>
       <DndContext id="pockets" sensors={sensors} accessibility={SILENT} onDragEnd={dropped}>
-        {/** biome-ignore lint/a11y/noStaticElementInteractions: the keys belong to the pockets inside */}
-        <div className={classes.grid} ref={grid} onKeyDown={keys}>
+        <Stack
+          gap={4}
+          pad={5}
+          surface="mat"
+          radius={2}
+          className={classes.grid}
+          ref={grid}
+          onKeyDown={keys}
+        >
           {placed.map((one) => (
             <Block
               key={one.id}
@@ -115,9 +124,9 @@ export function ArrangePockets({ kit, onDone }: Props) {
               onChoose={() => setChosen(one.id)}
             />
           ))}
-        </div>
+        </Stack>
       </DndContext>
-      <div className={classes.presses}>
+      <Row gap={4} align="center" wrap>
         <Button loading={busy} disabled={steps.length < 2} onClick={() => void save()}>
           {arrangeWords.save}
         </Button>
@@ -127,7 +136,7 @@ export function ArrangePockets({ kit, onDone }: Props) {
         <Button variant="default" onClick={onDone}>
           {arrangeWords.cancel}
         </Button>
-        <span className={classes.sizes}>
+        <Row as="span" gap={3} wrap className={classes.sizes}>
           <button type="button" onClick={() => nudge({ columns: 1 })}>
             {arrangeWords.wider}
           </button>
@@ -140,9 +149,9 @@ export function ArrangePockets({ kit, onDone }: Props) {
           <button type="button" onClick={() => nudge({ rows: -1 })}>
             {arrangeWords.shorter}
           </button>
-        </span>
-      </div>
-    </section>
+        </Row>
+      </Row>
+    </Stack>
   )
 }
 
@@ -182,15 +191,17 @@ function Block({ placed: { id, cell }, kit, chosen, onChoose }: BlockProps) {
         }),
       }}
     >
-      <b>{pocket?.name}</b>
-      <small>
+      <Box as="b" face="display">
+        {pocket?.name}
+      </Box>
+      <Box as="small" tone="second">
         {[
           pocket?.inner ? words.kits.measures(pocket.inner) : '',
           pocket?.reachSeconds == null ? '' : words.kits.mat.reach(pocket.reachSeconds),
         ]
           .filter(Boolean)
           .join(' · ')}
-      </small>
+      </Box>
       <span className="visually-hidden">
         {arrangeWords.at(cell.column, cell.row, cell.columns, cell.rows)}
       </span>

@@ -1,5 +1,7 @@
 /** A mat in small: pockets where they lie, things by name, what moves marked. */
+
 import type { Layout, LayoutProblem } from '../../../../core/layout/problem'
+import { Box, Row, Stack } from '../../../../ui/Box'
 import type { Kit } from '../view'
 import classes from './arrange.module.css'
 
@@ -13,12 +15,20 @@ interface Props {
 
 export const SmallMat = ({ title, kit, problem, layout, marked }: Props) => (
   <figure className={classes.smallMat}>
-    <figcaption>{title}</figcaption>
-    <div>
+    <Box as="figcaption" below={2} weight="bold" face="display">
+      {title}
+    </Box>
+    <Stack gap={3} pad={3} surface="mat" radius={2}>
       {problem.bays.map((bay, at) => {
         const cell = kit.pockets.find(({ id }) => id === bay.id)?.cell
         return (
-          <section
+          <Row
+            as="section"
+            gap={2}
+            wrap
+            pad={3}
+            radius={2}
+            shrink
             key={bay.id}
             aria-label={`${title}: ${bay.name}`}
             style={
@@ -28,17 +38,28 @@ export const SmallMat = ({ title, kit, problem, layout, marked }: Props) => (
               }
             }
           >
-            <b>{bay.name}</b>
+            <Box as="b" size={1} tone="matInk">
+              {bay.name}
+            </Box>
             {problem.things.map(({ key, title: name }, index) =>
               layout[index] === at ? (
-                <span key={key} data-marked={marked.has(key)}>
+                <Box
+                  as="span"
+                  padX={3}
+                  padY={1}
+                  size={1}
+                  line="seam"
+                  radius={1}
+                  key={key}
+                  data-marked={marked.has(key)}
+                >
                   {name}
-                </span>
+                </Box>
               ) : null,
             )}
-          </section>
+          </Row>
         )
       })}
-    </div>
+    </Stack>
   </figure>
 )

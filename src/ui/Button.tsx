@@ -1,0 +1,76 @@
+/** What is pressed: one look for each kind of press, on a button or on a link that acts as one. */
+import type { ComponentPropsWithRef, JSX } from 'react'
+import classes from './Button.module.css'
+
+/**
+ * What a press is for.
+ * - `main`: the one thing to do next; large.
+ * - `strong`: ends a form.
+ * - `firm`: an act on what is looked at.
+ * - `plain`: done now and then, beside what is looked at.
+ * - `quiet`: looks like text; `link` likewise, in full ink.
+ * - `chip`: of these, one or some are chosen; the chosen are said with `aria-pressed`.
+ * - `tile`: one of a few large choices.
+ * - `row`: a whole line, with its words on the left.
+ * - `step`: one more, one fewer.
+ * - `bare`: what is inside carries the look.
+ */
+export type ButtonKind =
+  | 'main'
+  | 'strong'
+  | 'firm'
+  | 'plain'
+  | 'quiet'
+  | 'link'
+  | 'chip'
+  | 'tile'
+  | 'row'
+  | 'step'
+  | 'bare'
+
+interface Look {
+  readonly kind?: ButtonKind
+  /** It is being done: nothing more can be pressed here until it is. */
+  readonly busy?: boolean
+}
+type ButtonProps = Look & Omit<ComponentPropsWithRef<'button'>, keyof Look>
+type LinkProps = Look & Omit<ComponentPropsWithRef<'a'>, keyof Look> & { readonly href: string }
+
+const named = (kind: ButtonKind, className: string | undefined): string =>
+  [classes.button, classes[kind], className].filter(Boolean).join(' ')
+
+export function Button({
+  kind = 'firm',
+  busy = false,
+  disabled = false,
+  type = 'button',
+  className,
+  children,
+  ...rest
+}: ButtonProps): JSX.Element {
+  return (
+    <button
+      {...rest}
+      type={type}
+      className={named(kind, className)}
+      disabled={disabled || busy}
+      aria-busy={busy || undefined}
+    >
+      {children}
+      {busy && <i className={classes.busy} aria-hidden />}
+    </button>
+  )
+}
+
+/** A link that looks like a press, for what opens another page. */
+export const ButtonLink = ({ kind = 'firm', busy, className, ...rest }: LinkProps): JSX.Element => (
+  <a {...rest} className={named(kind, className)} aria-busy={busy || undefined} />
+)
+
+/** One of a few answers; `pressed` where several stand side by side and some are chosen. */
+export const Chip = ({
+  pressed,
+  ...rest
+}: Omit<ButtonProps, 'kind'> & { readonly pressed?: boolean }): JSX.Element => (
+  <Button kind="chip" aria-pressed={pressed} {...rest} />
+)
