@@ -32,15 +32,18 @@ interface Look {
   readonly kind?: ButtonKind
   /** It is being done: nothing more can be pressed here until it is. */
   readonly busy?: boolean
+  /** As wide as what it stands in; a press in a grid is so anyway, `snug` is not. */
+  readonly width?: 'wide' | 'snug'
 }
 type ButtonProps = Look & Omit<ComponentPropsWithRef<'button'>, keyof Look>
 type LinkProps = Look & Omit<ComponentPropsWithRef<'a'>, keyof Look> & { readonly href: string }
 
-const named = (kind: ButtonKind, className: string | undefined): string =>
-  [classes.button, classes[kind], className].filter(Boolean).join(' ')
+const named = ({ kind = 'firm', width, className }: Look & { className?: string }): string =>
+  [classes.button, classes[kind], width && classes[width], className].filter(Boolean).join(' ')
 
 export function Button({
-  kind = 'firm',
+  kind,
+  width,
   busy = false,
   disabled = false,
   type = 'button',
@@ -52,7 +55,7 @@ export function Button({
     <button
       {...rest}
       type={type}
-      className={named(kind, className)}
+      className={named({ kind, width, className })}
       disabled={disabled || busy}
       aria-busy={busy || undefined}
     >
@@ -63,8 +66,8 @@ export function Button({
 }
 
 /** A link that looks like a press, for what opens another page. */
-export const ButtonLink = ({ kind = 'firm', busy, className, ...rest }: LinkProps): JSX.Element => (
-  <a {...rest} className={named(kind, className)} aria-busy={busy || undefined} />
+export const ButtonLink = ({ kind, width, busy, className, ...rest }: LinkProps): JSX.Element => (
+  <a {...rest} className={named({ kind, width, className })} aria-busy={busy || undefined} />
 )
 
 /** One of a few answers; `pressed` where several stand side by side and some are chosen. */

@@ -1,9 +1,10 @@
 /** A dialog with one form and one press that ends it. */
 
-import { Button, Modal } from '@mantine/core'
+import { Modal } from '@mantine/core'
 import type { ReactNode } from 'react'
 import { words } from '../words'
 import { Stack } from './Box'
+import { Button } from './Button'
 
 interface Props {
   readonly opened: boolean
@@ -42,7 +43,7 @@ export const FormDialog = ({
       }}
     >
       {children}
-      <Button type="submit" loading={busy} disabled={!ready}>
+      <Button kind="strong" type="submit" busy={busy} disabled={!ready}>
         {press}
       </Button>
     </Stack>

@@ -11,6 +11,7 @@ import { words } from '../words'
 import { longDay } from '../words/frame/format'
 import { ActingProvider, useActing } from './acting'
 import { Box, Row } from './Box'
+import { Button } from './Button'
 import { FindAnything } from './FindAnything'
 import classes from './Frame.module.css'
 import { KeysHelp } from './KeysHelp'
@@ -222,17 +223,17 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
         </Box>
         <LookSwitch look={look} />
         <WaitingBadge outbox={outbox} />
-        <button
-          type="button"
+        <Button
+          kind="plain"
           className={classes.keysButton}
           onClick={() => setHelping(true)}
           aria-label={words.keys.open}
         >
           ?
-        </button>
-        <button type="button" className={classes.find} onClick={() => setFinding(true)}>
+        </Button>
+        <Button kind="plain" className={classes.find} onClick={() => setFinding(true)}>
           {words.find.label} <kbd>/</kbd>
-        </button>
+        </Button>
       </Row>
       <Box
         as="main"

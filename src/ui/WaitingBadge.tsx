@@ -7,6 +7,7 @@ import { dropWaiting, sendAgain } from '../device/outbox'
 import { forgetUnkept, onUnkept, unkeptAtFirst, unkeptNow } from '../device/unkept'
 import { words } from '../words'
 import { Box, Stack } from './Box'
+import { Button } from './Button'
 import type { Outbox } from './useOutbox'
 import classes from './WaitingBadge.module.css'
 
@@ -33,9 +34,9 @@ function Unkept() {
       <Stack gap={5} className={classes.list}>
         <p>{waitingWords.notKept(unkept?.title ?? '')}</p>
         <p>{problem ? `${problem.title}. ${problem.detail}` : waitingWords.makeRoom}</p>
-        <button type="button" className={classes.send} onClick={forgetUnkept}>
+        <Button className={classes.send} onClick={forgetUnkept}>
           {problem ? waitingWords.close : waitingWords.haveRead}
-        </button>
+        </Button>
       </Stack>
     </Modal>
   )
@@ -55,14 +56,13 @@ function Badge({ outbox }: { readonly outbox: Outbox }) {
   ].filter((part) => part !== false)
   return (
     <>
-      <button
-        type="button"
+      <Button
         className={classes.badge}
         data-tone={refused.length > 0 ? 'refused' : away ? 'away' : 'waiting'}
         onClick={() => setShown(true)}
       >
         {says.join(' · ')}
-      </button>
+      </Button>
       <Modal
         opened={shown}
         onClose={() => setShown(false)}
@@ -91,29 +91,27 @@ function Badge({ outbox }: { readonly outbox: Outbox }) {
                     <p>
                       {problem.title}. {problem.detail}
                     </p>
-                    <button
-                      type="button"
+                    <Button
                       aria-label={waitingWords.againOf(title)}
                       onClick={() => void sendAgain(key)}
                     >
                       {waitingWords.again}
-                    </button>{' '}
-                    <button
-                      type="button"
+                    </Button>{' '}
+                    <Button
                       aria-label={waitingWords.dropOf(title)}
                       onClick={() => void dropWaiting([key])}
                     >
                       {waitingWords.drop}
-                    </button>
+                    </Button>
                   </>
                 )}
               </Stack>
             ))}
           </Stack>
           {waiting.length > 0 && (
-            <button type="button" className={classes.send} onClick={() => void outbox.send()}>
+            <Button className={classes.send} onClick={() => void outbox.send()}>
               {waitingWords.sendNow}
-            </button>
+            </Button>
           )}
         </Stack>
       </Modal>

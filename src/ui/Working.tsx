@@ -2,6 +2,7 @@
 
 import { words } from '../words'
 import { Row } from './Box'
+import { Button } from './Button'
 import classes from './Working.module.css'
 
 interface Props {
@@ -15,9 +16,9 @@ export const Working = ({ label, share, onStop }: Props) => (
   <Row gap={5} align="center" wrap tone="second" className={classes.working} role="status">
     <span>{label}</span>
     <progress value={share} max={1} aria-label={label} />
-    <button type="button" className={classes.press} onClick={onStop}>
+    <Button kind="plain" onClick={onStop}>
       {words.restock.plan.stop}
-    </button>
+    </Button>
   </Row>
 )
 
@@ -33,8 +34,8 @@ export const Ended = ({
 }) => (
   <Row gap={5} align="center" wrap tone="second" className={classes.working} role="status">
     <span>{said}</span>
-    <button type="button" className={classes.press} onClick={onAgain}>
+    <Button kind="plain" onClick={onAgain}>
       {again}
-    </button>
+    </Button>
   </Row>
 )

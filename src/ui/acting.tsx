@@ -21,6 +21,7 @@ import { keepAct } from '../device/outbox'
 import { words } from '../words'
 import classes from './acting.module.css'
 import { Box, Row, Stack } from './Box'
+import { Button } from './Button'
 
 interface Message {
   readonly id: number
@@ -258,20 +259,18 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
               )}
             </Box>
             {message.press && (
-              <button
-                type="button"
-                className={classes.press}
+              <Button
+                kind="plain"
                 onClick={() => {
                   dismiss(message.id)
                   message.press?.run()
                 }}
               >
                 {message.press.label}
-              </button>
+              </Button>
             )}
-            <button
-              type="button"
-              className={classes.close}
+            <Button
+              kind="step"
               aria-label={words.undo.dismiss}
               onClick={() => {
                 dismiss(message.id)
@@ -279,7 +278,7 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
               }}
             >
               ×
-            </button>
+            </Button>
           </Row>
         ))}
       </Stack>

@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useMemo, useState } from 'react'
 import { words } from '../words'
 import { Row } from './Box'
+import { Button } from './Button'
 import classes from './look.module.css'
 
 export const LOOKS = ['light', 'dark', 'torch'] as const
@@ -47,16 +48,15 @@ export function LookSwitch({ look: { look, choose } }: { readonly look: LookValu
       aria-label={words.look.label}
     >
       {LOOKS.map((one) => (
-        <button
+        <Button
+          kind="plain"
           key={one}
-          type="button"
           role="radio"
           aria-checked={look === one}
           onClick={() => choose(one)}
-          className={classes.look}
         >
           {words.look[one]}
-        </button>
+        </Button>
       ))}
     </Row>
   )

@@ -1,10 +1,10 @@
 /** Recovery codes: made with the password, shown once, printed alone on a page. */
 
-import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { makeRecoveryCodes } from '../../contract/account'
 import { call } from '../../device/call'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import classes from './account.module.css'
 import { Password } from './Password'
@@ -52,10 +52,10 @@ export function Codes({ account, onChanged }: Props) {
           </Stack>
           <p role="status">{accountWords.codesOnce}</p>
           <Row as="p" gap={4} wrap className={classes.presses}>
-            <Button onClick={() => print()}>{accountWords.printCodes}</Button>
-            <Button variant="default" onClick={() => setCodes([])}>
-              {accountWords.haveCodes}
+            <Button kind="strong" onClick={() => print()}>
+              {accountWords.printCodes}
             </Button>
+            <Button onClick={() => setCodes([])}>{accountWords.haveCodes}</Button>
           </Row>
         </Stack>
       ) : (
@@ -72,7 +72,7 @@ export function Codes({ account, onChanged }: Props) {
             value={password}
             onChange={setPassword}
           />
-          <Button type="submit" variant="default" loading={busy}>
+          <Button type="submit" busy={busy}>
             {account.codesLeft === 0 ? accountWords.makeCodes : accountWords.makeNewCodes}
           </Button>
           <Said said={said} />

@@ -1,10 +1,10 @@
 /** Where one is signed in, and signing out there. */
 
-import { Button } from '@mantine/core'
 import Bowser from 'bowser'
 import { endDevice, endOtherDevices } from '../../contract/account'
 import { call } from '../../device/call'
 import { Box } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { moment } from '../../words/frame/format'
@@ -64,9 +64,7 @@ export function Devices({ account, onChanged }: Props) {
               </div>
               {!isThis && (
                 <Button
-                  variant="default"
-                  size="compact-md"
-                  loading={busy}
+                  busy={busy}
                   aria-label={accountWords.endOf(name)}
                   onClick={() => void end(id, name)}
                 >
@@ -80,7 +78,7 @@ export function Devices({ account, onChanged }: Props) {
       {others.length === 0 ? (
         <p className="second">{accountWords.onlyHere}</p>
       ) : (
-        <Button variant="default" loading={busy} onClick={() => void endOthers()}>
+        <Button busy={busy} onClick={() => void endOthers()}>
           {accountWords.endOthers}
         </Button>
       )}

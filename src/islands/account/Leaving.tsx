@@ -1,6 +1,5 @@
 /** Going: out of a household in which others stay, or with the household, or with the account. */
 
-import { Button } from '@mantine/core'
 import { useState } from 'react'
 import type { z } from 'zod'
 import * as account from '../../contract/account'
@@ -8,6 +7,7 @@ import { call } from '../../device/call'
 import { forgetDevice } from '../../device/forget'
 import { WHOLE_PATH } from '../../device/whole'
 import { Box, Row } from '../../ui/Box'
+import { Button, ButtonLink } from '../../ui/Button'
 import { FormDialog } from '../../ui/FormDialog'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
@@ -54,12 +54,12 @@ export function Leaving({ leaving, onChanged }: Props) {
             {deletion.withAccount && ` ${wholeWords.withAccount}`}
           </p>
           <Row as="p" gap={4} wrap className={classes.presses}>
-            <Button loading={busy} onClick={() => void keep()}>
+            <Button kind="strong" busy={busy} onClick={() => void keep()}>
               {wholeWords.keep}
             </Button>
-            <Button variant="default" component="a" href={WHOLE_PATH} download>
+            <ButtonLink href={WHOLE_PATH} download>
               {wholeWords.saveFirst}
-            </Button>
+            </ButtonLink>
           </Row>
         </>
       )}
@@ -123,9 +123,7 @@ function WithPassword({ title, press, help, send, endsRecord, onDone }: WithPass
   }
   return (
     <div>
-      <Button variant="default" onClick={() => setOpened(true)}>
-        {title}
-      </Button>
+      <Button onClick={() => setOpened(true)}>{title}</Button>
       <FormDialog
         opened={opened}
         title={title}

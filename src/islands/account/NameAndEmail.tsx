@@ -1,10 +1,11 @@
 /** What acts are signed with, and the address one signs in with. */
 
-import { Button, TextInput } from '@mantine/core'
+import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeEmail, renameAccount } from '../../contract/account'
 import { call } from '../../device/call'
 import { Box } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import classes from './account.module.css'
 import { Password } from './Password'
@@ -65,12 +66,7 @@ export function NameAndEmail({ account, onChanged }: Props) {
           value={name}
           onChange={(event) => setName(event.currentTarget.value)}
         />
-        <Button
-          type="submit"
-          variant="default"
-          loading={naming.busy}
-          disabled={name === account.name}
-        >
+        <Button type="submit" busy={naming.busy} disabled={name === account.name}>
           {accountWords.saveName}
         </Button>
         <Said said={naming.said} />
@@ -99,7 +95,7 @@ export function NameAndEmail({ account, onChanged }: Props) {
           value={password}
           onChange={setPassword}
         />
-        <Button type="submit" variant="default" loading={moving.busy}>
+        <Button type="submit" busy={moving.busy}>
           {accountWords.changeEmail}
         </Button>
         <Said said={moving.said} />

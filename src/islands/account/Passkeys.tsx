@@ -1,11 +1,12 @@
 /** Passkeys: made on this device with the password, seen, and taken away. */
 
-import { Button, TextInput } from '@mantine/core'
+import { TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import { endPasskey } from '../../contract/account'
 import { call } from '../../device/call'
 import { makePasskey, type PasskeysHere, passkeysHere } from '../../device/passkey'
 import { Box } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { moment } from '../../words/frame/format'
@@ -71,9 +72,7 @@ export function Passkeys({ account, onChanged }: Props) {
                 </Box>
               </div>
               <Button
-                variant="default"
-                size="compact-md"
-                loading={busy}
+                busy={busy}
                 aria-label={accountWords.endPasskeyOf(name)}
                 onClick={() => void end(id, name)}
               >
@@ -107,7 +106,7 @@ export function Passkeys({ account, onChanged }: Props) {
             value={fields.password}
             onChange={(password) => setFields({ ...fields, password })}
           />
-          <Button type="submit" variant="default" loading={busy}>
+          <Button type="submit" busy={busy}>
             {accountWords.makePasskey}
           </Button>
           <Said said={said} />

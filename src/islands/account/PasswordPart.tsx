@@ -1,10 +1,10 @@
 /** A new password, with the old one. */
 
-import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { changePassword } from '../../contract/account'
 import { call } from '../../device/call'
 import { Box } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import classes from './account.module.css'
 import { Password } from './Password'
@@ -50,7 +50,7 @@ export function PasswordPart({ onChanged }: { readonly onChanged: () => Promise<
           value={fields.next}
           onChange={(next) => setFields({ ...fields, next })}
         />
-        <Button type="submit" loading={busy}>
+        <Button kind="strong" type="submit" busy={busy}>
           {accountWords.changePassword}
         </Button>
         <Said said={said} />

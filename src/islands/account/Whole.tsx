@@ -1,10 +1,11 @@
 /** Everything of the household as one file, and the way back from one. */
 
-import { Button, FileInput } from '@mantine/core'
+import { FileInput } from '@mantine/core'
 import { useRef, useState } from 'react'
 import type { BroughtBack } from '../../core/household/broughtBack'
 import { sendWhole, WHOLE_PATH } from '../../device/whole'
 import { Box, Row } from '../../ui/Box'
+import { Button, ButtonLink } from '../../ui/Button'
 import { words } from '../../words'
 import classes from './account.module.css'
 import { Said } from './Said'
@@ -28,17 +29,17 @@ export function Whole({ empty }: { readonly empty: boolean }) {
         {wholeWords.title}
       </Box>
       <p className="second">{wholeWords.lead}</p>
-      <Button component="a" href={WHOLE_PATH} download justify="start" w="fit-content">
+      <ButtonLink kind="strong" href={WHOLE_PATH} download width="snug">
         {wholeWords.save}
-      </Button>
+      </ButtonLink>
       <p className="second">{wholeWords.saveHelp}</p>
       <h3>{wholeWords.back}</h3>
       {done ? (
         <>
           <Said said={said} />
-          <Button component="a" href="/" w="fit-content">
+          <ButtonLink kind="strong" href="/" width="snug">
             {wholeWords.backOpen}
-          </Button>
+          </ButtonLink>
         </>
       ) : !empty ? (
         <p className="second">{wholeWords.backNot}</p>
@@ -60,14 +61,10 @@ export function Whole({ empty }: { readonly empty: boolean }) {
             disabled={busy}
           />
           <Row as="p" gap={4} wrap className={classes.presses}>
-            <Button type="submit" loading={busy} disabled={!file}>
+            <Button kind="strong" type="submit" busy={busy} disabled={!file}>
               {wholeWords.backPress}
             </Button>
-            {busy && (
-              <Button variant="default" onClick={() => stop.current?.abort()}>
-                {wholeWords.backStop}
-              </Button>
-            )}
+            {busy && <Button onClick={() => stop.current?.abort()}>{wholeWords.backStop}</Button>}
           </Row>
           {busy && <p role="status">{wholeWords.backWorking}</p>}
           <Said said={said} />

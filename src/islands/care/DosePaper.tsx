@@ -20,6 +20,7 @@ import type { CareFact } from '../../core/incident/entry'
 import { thousandthsText } from '../../core/quantity/exact'
 import { measureText } from '../../core/quantity/measure'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Chip } from '../../ui/Button'
 import { words } from '../../words'
 import { weight } from '../../words/care/weights'
 import { counted, fullDay } from '../../words/frame/format'
@@ -123,10 +124,9 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
             {benchWords.signs}
           </Box>
           {asked.map((sign) => (
-            <button
+            <Chip
               key={sign}
-              type="button"
-              aria-pressed={signs.has(sign)}
+              pressed={signs.has(sign)}
               onClick={() => {
                 const next = new Set(signs)
                 if (!next.delete(sign)) next.add(sign)
@@ -134,7 +134,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
               }}
             >
               {SIGNS[sign]}
-            </button>
+            </Chip>
           ))}
         </fieldset>
       )}
@@ -184,9 +184,8 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
         <div className={`${classes.chips} no-print`}>
           <p>{questionsWords.scored}</p>
           {[true, false].map((isScored) => (
-            <button
+            <Chip
               key={String(isScored)}
-              type="button"
               disabled={answers.busy}
               onClick={() => {
                 const itemId = care.cover.lots.find(({ id }) => id === lot.lotId)?.itemId
@@ -194,17 +193,17 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
               }}
             >
               {isScored ? questionsWords.isScored : questionsWords.isNotScored}
-            </button>
+            </Chip>
           ))}
         </div>
       )}
       {answer.kind === 'refused' && answer.mayRaise && refusals.some(isAboutCut) && (
         <div className={`${classes.chips} no-print`}>
-          <button type="button" onClick={() => setChoice(raised ? 'lower' : 'upper')}>
+          <Chip onClick={() => setChoice(raised ? 'lower' : 'upper')}>
             {raised
               ? benchWords.lower(words.care.amount(answer.band?.amount as never))
               : benchWords.raise(words.care.amount(answer.band?.upTo as never))}
-          </button>
+          </Chip>
         </div>
       )}
       {answer.kind !== 'refused' && (
@@ -216,25 +215,24 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
       {answer.kind !== 'refused' && (
         <div className={`${classes.chips} no-print`}>
           {answer.mayRaise && (
-            <button type="button" onClick={() => setChoice(raised ? 'lower' : 'upper')}>
+            <Chip onClick={() => setChoice(raised ? 'lower' : 'upper')}>
               {raised
                 ? benchWords.lower(words.care.amount(answer.band?.amount as never))
                 : benchWords.raise(words.care.amount(answer.band?.upTo as never))}
-            </button>
+            </Chip>
           )}
           {answer.dose.measuring &&
             BARRELS.filter(({ wide }) => !wide).map(({ id, capacity }) => (
-              <button
+              <Chip
                 key={id}
-                type="button"
-                aria-pressed={answer.dose.measuring?.barrel.id === id}
+                pressed={answer.dose.measuring?.barrel.id === id}
                 onClick={() => setBarrel(barrel === id ? null : id)}
               >
                 {thousandthsText(capacity)} mL
                 <Box as="small" size={1}>
                   {atHand.has(id) ? ` ${benchWords.atHand}` : ''}
                 </Box>
-              </button>
+              </Chip>
             ))}
           {answer.dose.measuring && answer.dose.portion.thousandths % 2500 === 0 && (
             <Row as="p" gap={4} align="center" wrap size={3} tone="second">

@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import type { Dose, DoseAnswer } from '../../core/dosing/question'
 import { Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import classes from './care.module.css'
 
@@ -40,14 +41,9 @@ export function NoteDose({ answer, dose, onNote }: Props) {
   if (answer.kind === 'give')
     return (
       <Row gapX={6} gapY={4} align="center" wrap className={`${classes.note} no-print`}>
-        <button
-          type="button"
-          className={classes.go}
-          disabled={busy || wrong}
-          onClick={() => void note('')}
-        >
+        <Button kind="main" disabled={busy || wrong} onClick={() => void note('')}>
           {benchWords.give(words.care.portion(dose.portion))}
-        </button>
+        </Button>
         <details>
           <Row as="summary" align="center">
             {benchWords.earlier}
@@ -65,13 +61,9 @@ export function NoteDose({ answer, dose, onNote }: Props) {
         <textarea value={why} rows={2} onChange={(event) => setWhy(event.currentTarget.value)} />
       </Stack>
       {earlier}
-      <button
-        type="button"
-        disabled={busy || wrong || why.trim() === ''}
-        onClick={() => void note(why.trim())}
-      >
+      <Button disabled={busy || wrong || why.trim() === ''} onClick={() => void note(why.trim())}>
         {benchWords.give(words.care.portion(dose.portion))}
-      </button>
+      </Button>
     </details>
   )
 }

@@ -5,6 +5,7 @@ import type { Question } from '../../core/dosing/refusal'
 import { questionKey } from '../../core/dosing/refusal'
 import type { Member } from '../../core/household/member'
 import { Box, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import classes from './care.module.css'
 import type { Answers } from './useAnswers'
@@ -59,9 +60,9 @@ function Asked({
         <>
           <p>{questionsWords.notAsked(question.topic, member.name)}</p>
           <Box align="end" className={classes.presses}>
-            <button type="button" disabled={answers.busy} onClick={() => answers.none(question)}>
+            <Button kind="plain" disabled={answers.busy} onClick={() => answers.none(question)}>
               {questionsWords.none(question.topic)}
-            </button>
+            </Button>
             <a href={page}>{questionsWords.some}</a>
           </Box>
         </>
@@ -71,20 +72,20 @@ function Asked({
         <>
           <p>{questionsWords.noteSays(question.noted)}</p>
           <Box align="end" className={classes.presses}>
-            <button
-              type="button"
+            <Button
+              kind="plain"
               disabled={answers.busy}
               onClick={() => answers.noted(question, true)}
             >
               {questionsWords.isSo}
-            </button>
-            <button
-              type="button"
+            </Button>
+            <Button
+              kind="plain"
               disabled={answers.busy}
               onClick={() => answers.noted(question, false)}
             >
               {questionsWords.isNotSo}
-            </button>
+            </Button>
           </Box>
         </>
       )
@@ -120,9 +121,9 @@ function Word({
           {questionsWords.who}
           <input value={who} maxLength={120} onChange={(event) => setWho(event.target.value)} />
         </Stack>
-        <button type="submit" disabled={answers.busy || who.trim() === ''}>
+        <Button kind="plain" type="submit" disabled={answers.busy || who.trim() === ''}>
           {questionsWords.mayBeGiven}
-        </button>
+        </Button>
       </Box>
     </>
   )

@@ -1,6 +1,8 @@
 /** Needs down, members or kits across; a cell is its state in an outline and explains itself below its row. */
+
 import { type KeyboardEvent, useRef, useState } from 'react'
 import { TIERS } from '../../core/cover/need'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import { CellDetail } from './CellDetail'
 import { type Column, type Grid, type GridCell, type GridRow, PARTY } from './columns'
@@ -123,14 +125,14 @@ const ColumnHead = ({
     {column.id === PARTY ? (
       <span>{column.name}</span>
     ) : (
-      <button
-        type="button"
+      <Button
+        kind="bare"
         aria-pressed={!column.off}
         title={column.off ? coverWords.back(column.name) : coverWords.takeAway(column.name)}
         onClick={() => onToggle(column.id)}
       >
         {column.name}
-      </button>
+      </Button>
     )}
   </th>
 )
@@ -160,8 +162,8 @@ function Row({ cover, row, at, columns, open, onOpen, onWithout }: RowProps) {
           return (
             <td key={column.id}>
               {cell && (
-                <button
-                  type="button"
+                <Button
+                  kind="bare"
                   className={classes.cell}
                   data-state={cell.state}
                   data-at={`${at}/${position}`}
@@ -181,7 +183,7 @@ function Row({ cover, row, at, columns, open, onOpen, onWithout }: RowProps) {
                   onClick={() => onOpen(column.id === open ? null : column.id)}
                 >
                   <span aria-hidden>{coverWords.cell(cell.state, cell.have, cell.need)}</span>
-                </button>
+                </Button>
               )}
             </td>
           )

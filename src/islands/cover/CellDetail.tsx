@@ -4,6 +4,7 @@ import { useMemo } from 'react'
 import { explain, type PartAnswer, type WayAnswer } from '../../core/cover/explain'
 import type { Need } from '../../core/cover/need'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { type GridCell, PARTY } from './columns'
@@ -39,9 +40,9 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout }: Prop
         <Box as="h3" size={4}>
           {title.filter(Boolean).join(' · ')}: {coverWords.states[cell.state]}
         </Box>
-        <button type="button" onClick={onClose} aria-label={words.find.close}>
+        <Button kind="step" onClick={onClose} aria-label={words.find.close}>
           ×
-        </button>
+        </Button>
       </Row>
       {need.call && (
         <Box as="p" below={4}>
@@ -180,9 +181,9 @@ function PartLine({
               )}
             </a>
             {item && (
-              <button type="button" onClick={() => onWithout(item)}>
+              <Button kind="plain" onClick={() => onWithout(item)}>
                 {coverWords.takeAway(source.title)}
-              </button>
+              </Button>
             )}
           </small>
         )

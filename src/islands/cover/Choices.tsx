@@ -1,5 +1,7 @@
 /** A row of presses that are each on or off: kits, people, skills. */
+
 import { Box, Row } from '../../ui/Box'
+import { Chip } from '../../ui/Button'
 import classes from './cover.module.css'
 
 export interface Choice {
@@ -23,16 +25,15 @@ export const Choices = ({
       {label}
     </Box>
     {choices.map(({ id, name, on, hue }) => (
-      <button
+      <Chip
         key={id}
-        type="button"
-        aria-pressed={on}
+        pressed={on}
         data-hue={hue}
         className={classes.choice}
         onClick={() => onToggle(id)}
       >
         {name}
-      </button>
+      </Chip>
     ))}
   </Row>
 )

@@ -2,6 +2,7 @@
 
 import { useMemo, useState } from 'react'
 import { Box, Row } from '../../ui/Box'
+import { Chip } from '../../ui/Button'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import { BoardGrid } from './BoardGrid'
@@ -79,24 +80,22 @@ function CoverBoard({ initial, place: chosen }: Props) {
             {coverWords.by.label}
           </Box>
           {(['members', 'kits'] as const).map((one) => (
-            <button
+            <Chip
               key={one}
-              type="button"
               className={classes.choice}
-              aria-pressed={by === one}
+              pressed={by === one}
               onClick={() => setBy(one)}
             >
               {coverWords.by[one]}
-            </button>
+            </Chip>
           ))}
-          <button
-            type="button"
+          <Chip
             className={classes.choice}
-            aria-pressed={onlyGaps}
+            pressed={onlyGaps}
             onClick={() => setOnlyGaps(!onlyGaps)}
           >
             {coverWords.onlyGaps}
-          </button>
+          </Chip>
         </Row>
         <Box as="p" size={2} tone="second">
           {coverWords.legend}

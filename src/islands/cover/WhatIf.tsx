@@ -3,6 +3,7 @@
 import { Select, TextInput } from '@mantine/core'
 import { isPlainDate } from '../../core/calendar/plainDate'
 import { Box, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import { Choices } from './Choices'
 import classes from './cover.module.css'
@@ -85,9 +86,9 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
           )}
         />
         {asked.isChanged && (
-          <button type="button" className={classes.reset} onClick={asked.reset}>
+          <Button kind="quiet" onClick={asked.reset}>
             {coverWords.reset}
-          </button>
+          </Button>
         )}
       </Stack>
       {asked.asked.without.size > 0 && (
@@ -96,15 +97,14 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
           {[...asked.asked.without].map((id) => {
             const title = laid.things.find(({ itemId }) => itemId === id)?.title ?? ''
             return (
-              <button
+              <Button
                 key={id}
-                type="button"
                 className={classes.chip}
                 aria-label={coverWords.back(title)}
                 onClick={() => asked.toggleItem(id)}
               >
                 {title} ×
-              </button>
+              </Button>
             )
           })}
         </Box>

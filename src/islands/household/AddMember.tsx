@@ -1,6 +1,6 @@
 /** A new member, or a guest in three facts. */
 
-import { Button, Checkbox, Select, TextInput } from '@mantine/core'
+import { Checkbox, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { addMember } from '../../contract/members'
 import { addDays, type PlainDate } from '../../core/calendar/plainDate'
@@ -10,6 +10,7 @@ import { SPECIES, type Species } from '../../core/household/species'
 import { TOPICS, type Topic } from '../../core/household/told'
 import { useActing } from '../../ui/acting'
 import { Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { TOPIC_NAMES } from '../../words/care/objections'
@@ -168,12 +169,15 @@ export function AddMember({
         />
       )}
       <Row gap={4}>
-        <Button type="submit" loading={busy} disabled={who.name.trim() === '' || wrongWeight}>
+        <Button
+          kind="strong"
+          type="submit"
+          busy={busy}
+          disabled={who.name.trim() === '' || wrongWeight}
+        >
           {householdWords.add}
         </Button>
-        <Button variant="default" onClick={onDone}>
-          {householdWords.done}
-        </Button>
+        <Button onClick={onDone}>{householdWords.done}</Button>
       </Row>
     </Stack>
   )

@@ -1,10 +1,10 @@
 /** Reads a calendar file in the browser, shows what is to come, and adds what is ticked as visits. */
 
-import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { importVisits } from '../../contract/places'
 import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/frame/format'
@@ -104,13 +104,16 @@ export function CalendarImport({ place }: Props) {
           )}
           <Row gap={4}>
             {visits.length > 0 && (
-              <Button loading={busy} disabled={taken.length === 0} onClick={() => void take()}>
+              <Button
+                kind="strong"
+                busy={busy}
+                disabled={taken.length === 0}
+                onClick={() => void take()}
+              >
                 {importingWords.take(taken.length)}
               </Button>
             )}
-            <Button variant="default" onClick={() => setReading(null)}>
-              {words.kits.cancel}
-            </Button>
+            <Button onClick={() => setReading(null)}>{words.kits.cancel}</Button>
           </Row>
         </Box>
       )}

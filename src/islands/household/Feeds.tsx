@@ -1,12 +1,13 @@
 /** Addresses that calendar programs subscribe to. */
 
-import { Button, TextInput } from '@mantine/core'
+import { TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { addFeed, readFeeds, removeFeed } from '../../contract/household'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import classes from './household.module.css'
 
@@ -38,12 +39,10 @@ export function Feeds() {
               <b>{of}</b>
               <small>{address(path)}</small>
             </div>
-            <Button size="compact-md" variant="default" onClick={() => void copy(id, path)}>
+            <Button onClick={() => void copy(id, path)}>
               {copied === id ? feedsWords.copied : feedsWords.copy}
             </Button>
             <Button
-              size="compact-md"
-              variant="default"
               disabled={busy}
               aria-label={`${feedsWords.close}: ${of}`}
               onClick={() => void run(removeFeed, { params: { feedId: id } }, feedsWords.closed)}
@@ -71,7 +70,7 @@ export function Feeds() {
           value={name}
           onChange={(event) => setName(event.currentTarget.value)}
         />
-        <Button type="submit" loading={busy} disabled={name.trim() === ''}>
+        <Button kind="strong" type="submit" busy={busy} disabled={name.trim() === ''}>
           {feedsWords.add}
         </Button>
       </Row>

@@ -3,6 +3,7 @@
 import { undoAct } from '../../contract/record'
 import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import { actWord } from '../../words/frame/acts'
 import { moment } from '../../words/frame/format'
@@ -40,15 +41,15 @@ export function Lately({ acts, timeZone }: Props) {
               </small>
             </div>
             {!act.undone && act.kind !== 'undone' && (
-              <button
-                type="button"
+              <Button
+                kind="quiet"
                 className={classes.quiet}
                 disabled={busy}
                 aria-label={`${words.undo.undo}: ${act.who} ${actWord(act.kind)}`}
                 onClick={() => void run(undoAct, { params: { actId: act.id } }, words.undo.undone)}
               >
                 {words.undo.undo}
-              </button>
+              </Button>
             )}
           </li>
         ))}

@@ -9,6 +9,7 @@ import { notAsked } from '../../core/household/asked'
 import { weightOn } from '../../core/household/weight'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { TOPIC_NAMES } from '../../words/care/objections'
@@ -31,12 +32,12 @@ export function Members({ initial }: { readonly initial: CoverView }) {
         <h2>{householdWords.members}</h2>
         {!adding && (
           <span>
-            <button type="button" className={classes.quiet} onClick={() => setAdding('member')}>
+            <Button kind="quiet" className={classes.quiet} onClick={() => setAdding('member')}>
               {householdWords.add}
-            </button>
-            <button type="button" className={classes.quiet} onClick={() => setAdding('guest')}>
+            </Button>
+            <Button kind="quiet" className={classes.quiet} onClick={() => setAdding('guest')}>
               {words.members.guest}
-            </button>
+            </Button>
           </span>
         )}
       </Row>
@@ -135,8 +136,8 @@ function Card({
           </Box>
         ))}
       </div>
-      <button
-        type="button"
+      <Button
+        kind="quiet"
         className={classes.quiet}
         disabled={busy}
         aria-label={`${householdWords.remove}: ${member.name}`}
@@ -149,7 +150,7 @@ function Card({
         }
       >
         {householdWords.remove}
-      </button>
+      </Button>
     </Stack>
   )
 }

@@ -4,8 +4,8 @@ import { changePlace } from '../../contract/places'
 import { PLACE_TRAIT_IDS, PLACE_TRAITS } from '../../core/household/places'
 import { useActing } from '../../ui/acting'
 import { Row } from '../../ui/Box'
+import { Chip } from '../../ui/Button'
 import { words } from '../../words'
-import classes from './household.module.css'
 import type { HouseholdView } from './view'
 
 const householdWords = words.household
@@ -19,22 +19,21 @@ export function PlaceTraits({ place }: { readonly place: HouseholdView['places']
       words.undo.did.saved,
     )
   return (
-    <Row as="fieldset" gap={3} align="end" wrap above={3} below={3} className={classes.traits}>
+    <Row as="fieldset" gap={3} align="end" wrap above={3} below={3}>
       <legend className="visually-hidden">{householdWords.traits(place.name)}</legend>
       {PLACE_TRAIT_IDS.map((trait) => {
         const isOn = place.traits.includes(trait)
         return (
-          <button
+          <Chip
             key={trait}
-            type="button"
-            aria-pressed={isOn}
+            pressed={isOn}
             disabled={busy}
             onClick={() =>
               change(isOn ? place.traits.filter((one) => one !== trait) : [...place.traits, trait])
             }
           >
             {PLACE_TRAITS[trait]}
-          </button>
+          </Chip>
         )
       })}
     </Row>

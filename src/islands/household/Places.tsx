@@ -1,11 +1,12 @@
 /** Places, how often somebody is there, and the dated visits that errands are planned by. */
 
-import { Button, TextInput } from '@mantine/core'
+import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { addVisit, calendarFile, removeVisit } from '../../contract/places'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/frame/format'
@@ -93,8 +94,8 @@ function PlaceVisits({ place, members }: PlaceProps) {
               {fullDay(one.startsOn)}
               {one.endsOn === one.startsOn ? '' : ` – ${fullDay(one.endsOn)}`} {one.label}
             </div>
-            <button
-              type="button"
+            <Button
+              kind="quiet"
               className={classes.quiet}
               disabled={busy}
               aria-label={`${householdWords.remove}: ${place.name}, ${fullDay(one.startsOn)}`}
@@ -103,7 +104,7 @@ function PlaceVisits({ place, members }: PlaceProps) {
               }
             >
               {householdWords.remove}
-            </button>
+            </Button>
           </li>
         ))}
       </ul>
@@ -144,32 +145,30 @@ function PlaceVisits({ place, members }: PlaceProps) {
             onChange={(event) => setVisit({ ...visit, label: event.currentTarget.value })}
           />
           <Row gap={4}>
-            <Button type="submit" loading={busy} disabled={backwards}>
+            <Button kind="strong" type="submit" busy={busy} disabled={backwards}>
               {householdWords.add}
             </Button>
-            <Button variant="default" onClick={() => setVisit(null)}>
-              {words.kits.cancel}
-            </Button>
+            <Button onClick={() => setVisit(null)}>{words.kits.cancel}</Button>
           </Row>
         </Stack>
       ) : (
         <Row gapX={6} gapY={2} align="center" wrap>
-          <button
-            type="button"
+          <Button
+            kind="quiet"
             className={classes.quiet}
             aria-label={`${householdWords.addVisit}: ${place.name}`}
             onClick={() => setVisit({ from: '', to: '', label: '' })}
           >
             {householdWords.addVisit}
-          </button>
-          <button
-            type="button"
+          </Button>
+          <Button
+            kind="quiet"
             className={classes.quiet}
             aria-label={`${words.places.facts}: ${place.name}`}
             onClick={() => setChanging(true)}
           >
             {words.places.facts}
-          </button>
+          </Button>
           <CalendarImport place={place} />
         </Row>
       )}

@@ -1,6 +1,6 @@
 /** How the household writes and whom it calls. */
 
-import { Button, Select, TextInput } from '@mantine/core'
+import { Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeHousehold } from '../../contract/household'
 import { EMERGENCY_NUMBERS, numbersToCall } from '../../core/household/emergencyNumbers'
@@ -8,6 +8,7 @@ import { LABEL_SETS, labelSetOf } from '../../core/household/labelSet'
 import { PACES } from '../../core/rounds/pace'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import classes from './household.module.css'
 import type { HouseholdView } from './view'
@@ -148,7 +149,12 @@ export function Settings({ household }: { readonly household: Household }) {
           error={wrongDays ? householdWords.wrongLookahead : undefined}
         />
         <Row gap={4}>
-          <Button type="submit" loading={busy} disabled={wrongDays || fields.name.trim() === ''}>
+          <Button
+            kind="strong"
+            type="submit"
+            busy={busy}
+            disabled={wrongDays || fields.name.trim() === ''}
+          >
             {householdWords.save}
           </Button>
         </Row>

@@ -1,10 +1,11 @@
 /** Ends the session on this device, and takes away what could be read on it. */
-import { Button } from '@mantine/core'
+
 import { useState } from 'react'
 import { signOut } from '../../contract/account'
 import { call } from '../../device/call'
 import { forgetDevice } from '../../device/forget'
 import { readWaiting } from '../../device/outbox'
+import { Button } from '../../ui/Button'
 import { FormDialog } from '../../ui/FormDialog'
 import { words } from '../../words'
 
@@ -24,9 +25,7 @@ export function SignOut() {
   }
   return (
     <div>
-      <Button variant="default" onClick={() => void ask()}>
-        {words.account.signIn.signOut}
-      </Button>
+      <Button onClick={() => void ask()}>{words.account.signIn.signOut}</Button>
       {failed && <p role="alert">{words.account.signIn.failed}</p>}
       <FormDialog
         opened={unsent > 0}

@@ -3,7 +3,6 @@
  * read, answer and mend, and only then have it written.
  */
 
-import { Button } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import type { z } from 'zod'
@@ -13,6 +12,7 @@ import type { Known } from '../../core/interchange/known'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
+import { Button, ButtonLink } from '../../ui/Button'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import classes from './bring.module.css'
@@ -85,21 +85,18 @@ function Bringing({ known: first }: Props) {
         </Box>
         <Row gapX={6} gapY={4} align="center" wrap above={5} className={classes.presses}>
           {waiting > 0 && (
-            <Button onClick={() => setBrought(null)}>{howReadWords.goOn(waiting)}</Button>
-          )}
-          {brought.items > 0 && (
-            <Button component="a" href="/cover/items" variant={waiting > 0 ? 'default' : 'filled'}>
-              {howReadWords.sayWhat}
+            <Button kind="strong" onClick={() => setBrought(null)}>
+              {howReadWords.goOn(waiting)}
             </Button>
           )}
-          <Button component="a" href="/rounds" variant="default">
-            {howReadWords.firstRound}
-          </Button>
-          <Button component="a" href="/" variant="default">
-            {importsWords.toWatch}
-          </Button>
+          {brought.items > 0 && (
+            <ButtonLink href="/cover/items" kind={waiting > 0 ? 'firm' : 'strong'}>
+              {howReadWords.sayWhat}
+            </ButtonLink>
+          )}
+          <ButtonLink href="/rounds">{howReadWords.firstRound}</ButtonLink>
+          <ButtonLink href="/">{importsWords.toWatch}</ButtonLink>
           <Button
-            variant="default"
             onClick={() => {
               list.close()
               setClaimedOn(undefined)

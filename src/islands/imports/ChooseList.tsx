@@ -1,9 +1,10 @@
 /** The start: a file or pasted text; while it is read, how far it is. */
 
-import { Button, Textarea } from '@mantine/core'
+import { Textarea } from '@mantine/core'
 import { useState } from 'react'
 import { exportList, listTemplate } from '../../contract/imports'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import classes from './bring.module.css'
 import type { ListState } from './useList'
@@ -35,9 +36,7 @@ export function ChooseList({ state, onOpen, onCancel }: Props) {
               aria-label={importsWords.read}
             />
             <p>{importsWords.reading(state.done, state.total)}</p>
-            <Button variant="default" onClick={onCancel}>
-              {importsWords.cancel}
-            </Button>
+            <Button onClick={onCancel}>{importsWords.cancel}</Button>
           </Box>
         ) : (
           <>
@@ -111,7 +110,7 @@ export function ChooseList({ state, onOpen, onCancel }: Props) {
                 classNames={{ input: classes.pasted }}
               />
               <Row gapX={6} gapY={4} align="center" wrap above={5} className={classes.presses}>
-                <Button type="submit" disabled={pasted.trim() === ''}>
+                <Button kind="strong" type="submit" disabled={pasted.trim() === ''}>
                   {importsWords.read}
                 </Button>
                 <a href={listTemplate.path}>{importsWords.template}</a>

@@ -1,12 +1,13 @@
 /** What is asked once for the whole list: how old it is, what columns hold, which names are new. */
 
-import { Button, TextInput } from '@mantine/core'
+import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { readPrintedDate } from '../../core/calendar/readPrintedDate'
 import { type Field, KEPT } from '../../core/interchange/headings'
 import type { NameAnswer, NameQuestion, SitePart } from '../../core/interchange/sites'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button, Chip } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/frame/format'
@@ -50,36 +51,33 @@ function HowOld({ claimedOn, onClaimed }: Props) {
       <Box as="legend" size={2} weight="bold">
         {howReadWords.howOld}
       </Box>
-      <button
-        type="button"
-        aria-pressed={claimedOn === null && !older}
+      <Chip
+        pressed={claimedOn === null && !older}
         onClick={() => {
           setOlder(false)
           onClaimed(null)
         }}
       >
         {howReadWords.counted}
-      </button>
-      <button
-        type="button"
-        aria-pressed={claimedOn === today && !older}
+      </Chip>
+      <Chip
+        pressed={claimedOn === today && !older}
         onClick={() => {
           setOlder(false)
           onClaimed(today)
         }}
       >
         {howReadWords.fromMemory}
-      </button>
-      <button
-        type="button"
-        aria-pressed={older}
+      </Chip>
+      <Chip
+        pressed={older}
         onClick={() => {
           setOlder(true)
           onClaimed(undefined)
         }}
       >
         {howReadWords.older}
-      </button>
+      </Chip>
       {older && (
         <TextInput
           aria-label={howReadWords.olderDay}
@@ -117,16 +115,12 @@ const WhatColumns = ({ list, onRemap }: Props) =>
         {howReadWords.column(list.headings[column] ?? '', holds, example)}
       </Box>
       {fields.map((field) => (
-        <button key={field} type="button" onClick={() => onRemap(column, field)}>
+        <Button key={field} onClick={() => onRemap(column, field)}>
           {importsWords.field[field]}
-        </button>
+        </Button>
       ))}
-      <button type="button" onClick={() => onRemap(column, KEPT)}>
-        {howReadWords.keepAsNote}
-      </button>
-      <button type="button" onClick={() => onRemap(column, null)}>
-        {importsWords.leaveOutLine}
-      </button>
+      <Button onClick={() => onRemap(column, KEPT)}>{howReadWords.keepAsNote}</Button>
+      <Button onClick={() => onRemap(column, null)}>{importsWords.leaveOutLine}</Button>
     </Row>
   ))
 
@@ -138,12 +132,12 @@ const WrittenOnce = ({ list, onCarry }: Props) =>
         <Box as="legend" size={2} weight="bold">
           {howReadWords.once(importsWords.field[field])}
         </Box>
-        <button type="button" aria-pressed={down} onClick={() => onCarry(field, true)}>
+        <Chip pressed={down} onClick={() => onCarry(field, true)}>
           {howReadWords.carryDown}
-        </button>
-        <button type="button" aria-pressed={!down} onClick={() => onCarry(field, false)}>
+        </Chip>
+        <Chip pressed={!down} onClick={() => onCarry(field, false)}>
           {howReadWords.carryNot}
-        </button>
+        </Chip>
       </Row>
     )
   })
@@ -161,6 +155,7 @@ function NewNames({ names, onName }: Props) {
       </Box>
       {fresh.length > 1 && (
         <Button
+          kind="strong"
           onClick={() => onName(fresh.map(({ key, as }) => [key, { kind: 'new', as }] as const))}
         >
           {howReadWords.make(
@@ -182,24 +177,19 @@ function NewNames({ names, onName }: Props) {
               {near.map((site) => {
                 const said = [site.pocket, site.kit, site.place].filter(Boolean).join(', ')
                 return (
-                  <button
-                    key={said}
-                    type="button"
-                    onClick={() => onName([[key, { kind: 'is', site }]])}
-                  >
+                  <Button key={said} onClick={() => onName([[key, { kind: 'is', site }]])}>
                     {howReadWords.itIs(said)}
-                  </button>
+                  </Button>
                 )
               })}
               {[as, ...WAYS.filter((way) => way !== as)].map((way) => (
-                <button
+                <Button
                   key={way}
-                  type="button"
                   data-quiet={way !== as}
                   onClick={() => onName([[key, { kind: 'new', as: way }]])}
                 >
                   {howReadWords.newAs[way]}
-                </button>
+                </Button>
               ))}
             </Row>
           </Stack>

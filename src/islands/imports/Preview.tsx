@@ -1,6 +1,6 @@
 /** How the list was read: its columns, where lines go, every line, and the press that writes it. */
 
-import { Autocomplete, Button, Select } from '@mantine/core'
+import { Autocomplete, Select } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { FIELDS, type Field, KEPT } from '../../core/interchange/headings'
@@ -8,6 +8,7 @@ import type { Known, Site } from '../../core/interchange/known'
 import type { Cells } from '../../core/interchange/readLine'
 import type { NameAnswer } from '../../core/interchange/sites'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button, Chip } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import classes from './bring.module.css'
@@ -103,11 +104,10 @@ export function Preview(props: Props) {
           </p>
         </div>
         <Row gapX={6} gapY={4} align="center" wrap above={5} className={classes.presses}>
-          <Button variant="default" onClick={onCancel}>
-            {importsWords.cancel}
-          </Button>
+          <Button onClick={onCancel}>{importsWords.cancel}</Button>
           <Button
-            loading={busy}
+            kind="strong"
+            busy={busy}
             disabled={counts.ready === 0 || asksColumns || claimedOn === undefined || !siteGiven}
             onClick={() =>
               claimedOn !== undefined && onConfirm({ fallback, claimedOn, cells: sorted.cells })
@@ -133,20 +133,11 @@ export function Preview(props: Props) {
       )}
       <ColumnMeanings {...props} />
       {needsFallback && <Fallback known={known} value={fallback} onChange={setFallback} />}
-      <Row
-        gap={4}
-        wrap
-        above={6}
-        below={3}
-        className={classes.shows}
-        role="group"
-        aria-label={importsWords.show.all}
-      >
+      <Row gap={4} wrap above={6} below={3} role="group" aria-label={importsWords.show.all}>
         {totals.map(([one, count]) => (
-          <button
+          <Chip
             key={one}
-            type="button"
-            aria-pressed={one === show}
+            pressed={one === show}
             disabled={count === 0 && one !== 'all'}
             onClick={() => {
               setChosen(one)
@@ -154,7 +145,7 @@ export function Preview(props: Props) {
             }}
           >
             {importsWords.show[one]} <b>{count}</b>
-          </button>
+          </Chip>
         ))}
       </Row>
       <ol>
@@ -175,9 +166,9 @@ export function Preview(props: Props) {
       </ol>
       <NotLines left={list.left} />
       {shown.length > most && (
-        <button type="button" className={classes.more} onClick={() => setMost(most + AT_ONCE)}>
+        <Button kind="link" className={classes.more} onClick={() => setMost(most + AT_ONCE)}>
           {importsWords.more(shown.length - most)}
-        </button>
+        </Button>
       )}
     </div>
   )

@@ -1,6 +1,6 @@
 /** One line: how it was read; answered, mended or left out in place. */
 
-import { Button, TextInput } from '@mantine/core'
+import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { writePrintedDate } from '../../core/calendar/readPrintedDate'
 import { FIELDS, type Field } from '../../core/interchange/headings'
@@ -9,6 +9,7 @@ import type { ReadRow } from '../../core/interchange/readList'
 import { formatAmount } from '../../core/quantity/amount'
 import { itemTitle } from '../../core/stock/item'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button, Chip } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { counted, expiryText } from '../../words/frame/format'
@@ -76,21 +77,21 @@ export function PreviewLine({ row, fate, onMend, onLeave }: Props) {
       </Box>
       <Row gap={5} className={classes.linePresses}>
         {fate.kind !== 'left_out' && !editing && (
-          <button
-            type="button"
+          <Button
+            kind="quiet"
             onClick={() => setEditing(true)}
             aria-label={importsWords.changeLine(row.line)}
           >
             {importsWords.change}
-          </button>
+          </Button>
         )}
-        <button
-          type="button"
+        <Button
+          kind="quiet"
           onClick={() => onLeave(fate.kind !== 'left_out')}
           aria-label={`${fate.kind === 'left_out' ? importsWords.takeIn : importsWords.leaveOutLine}: ${importsWords.line} ${row.line}`}
         >
           {fate.kind === 'left_out' ? importsWords.takeIn : importsWords.leaveOutLine}
-        </button>
+        </Button>
       </Row>
     </Stack>
   )
@@ -169,9 +170,9 @@ function Question({
         {written && `“${written}”`}
       </Box>
       {answers.map(([text, shown]) => (
-        <button key={text} type="button" onClick={() => onAnswer(text)}>
+        <Chip key={text} onClick={() => onAnswer(text)}>
           {shown}
-        </button>
+        </Chip>
       ))}
       {!isDate && (
         <Box as="span" gap={3} align="center" className={classes.otherNumber}>
@@ -185,9 +186,9 @@ function Question({
               if (event.key === 'Enter' && typed.trim() !== '') onAnswer(typed)
             }}
           />
-          <button type="button" disabled={typed.trim() === ''} onClick={() => onAnswer(typed)}>
+          <Button disabled={typed.trim() === ''} onClick={() => onAnswer(typed)}>
             {howReadWords.take}
-          </button>
+          </Button>
         </Box>
       )}
     </Row>
@@ -224,9 +225,7 @@ function LineEditor({
           onChange={(event) => setTyped({ ...typed, [field]: event.currentTarget.value })}
         />
       ))}
-      <Button type="submit" variant="default">
-        {importsWords.mend}
-      </Button>
+      <Button type="submit">{importsWords.mend}</Button>
     </Row>
   )
 }

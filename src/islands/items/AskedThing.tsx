@@ -1,12 +1,13 @@
 /** A thing whose name leaves something open: what it may be, what is open, and "none of these". */
 
-import { Button, TextInput } from '@mantine/core'
+import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import type { CatalogueEntry } from '../../core/catalogue/entry'
 import { itemFacts } from '../../core/catalogue/itemFacts'
 import { shownName } from '../../core/naming/shownName'
 import { itemTitle } from '../../core/stock/item'
 import { Box, Row } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import type { Answer, Unsaid } from './saying'
 import classes from './things.module.css'
@@ -64,15 +65,15 @@ export function AskedThing({ thing: { item, saying }, country, onAnswer, onNone 
         <ol>
           {candidates.map(({ entry, open }, at) => (
             <li key={entry.id}>
-              <button
-                type="button"
+              <Button
+                kind="plain"
                 data-first-answer={at === 0 ? true : undefined}
                 data-key={at + 1}
                 aria-label={itemsWords.choose(title, shownName(itemTitle(entry), country))}
                 onClick={() => choose(entry)}
               >
                 {shownName(itemTitle(entry), country)}
-              </button>
+              </Button>
               <Box as="small" size={2} tone="second">
                 {[
                   ...open.slice(0, 2).map(itemsWords.open),
@@ -82,14 +83,14 @@ export function AskedThing({ thing: { item, saying }, country, onAnswer, onNone 
             </li>
           ))}
           <li>
-            <button
-              type="button"
+            <Button
+              kind="plain"
               data-key={0}
               aria-label={itemsWords.choose(title, itemsWords.none)}
               onClick={() => onNone(item.id)}
             >
               {itemsWords.none}
-            </button>
+            </Button>
           </li>
         </ol>
       )}
@@ -131,12 +132,10 @@ function Uses({
         onChange={(event) => setTyped(event.currentTarget.value)}
         error={wrong ? itemsWords.wrongUses : undefined}
       />
-      <Button type="submit" disabled={typed.trim() === '' || wrong}>
+      <Button kind="strong" type="submit" disabled={typed.trim() === '' || wrong}>
         {itemsWords.take}
       </Button>
-      <Button variant="default" onClick={onNone}>
-        {itemsWords.none}
-      </Button>
+      <Button onClick={onNone}>{itemsWords.none}</Button>
     </Row>
   )
 }

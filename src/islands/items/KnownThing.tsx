@@ -1,6 +1,6 @@
 /** A matched item: what the catalogue says of it, and what the household knows better. */
 
-import { Button, Checkbox, MultiSelect, Select, TextInput } from '@mantine/core'
+import { Checkbox, MultiSelect, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeItem, matchItems } from '../../contract/items'
 import { catalogue } from '../../core/catalogue/catalogue'
@@ -13,6 +13,7 @@ import { SUBSTANCE_IDS, type SubstanceId, substanceName } from '../../core/catal
 import { itemTitle } from '../../core/stock/item'
 import { useActing } from '../../ui/acting'
 import { Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import classes from '../cover/cover.module.css'
 import { entryChoices, type ItemView } from './saying'
@@ -101,14 +102,13 @@ export function KnownThing({
         {changing ? (
           <OwnForm item={item} country={country} onDone={() => setChanging(false)} />
         ) : (
-          <button
-            type="button"
-            className={classes.reset}
+          <Button
+            kind="quiet"
             aria-label={`${matchingWords.change}: ${itemTitle(item)}`}
             onClick={() => setChanging(true)}
           >
             {matchingWords.change}
-          </button>
+          </Button>
         )}
       </details>
     </li>
@@ -247,12 +247,10 @@ function OwnForm({
         onChange={(event) => setWhy(event.currentTarget.value)}
       />
       <Row as="span" gap={4} align="center" wrap>
-        <Button type="submit" loading={busy}>
+        <Button kind="strong" type="submit" busy={busy}>
           {matchingWords.save}
         </Button>
-        <Button variant="default" onClick={onDone}>
-          {matchingWords.cancel}
-        </Button>
+        <Button onClick={onDone}>{matchingWords.cancel}</Button>
       </Row>
     </Stack>
   )

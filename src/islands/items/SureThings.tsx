@@ -1,10 +1,11 @@
 /** What the names leave no doubt about: all that each will count as is seen before one press takes it. */
 
-import { Button, Checkbox } from '@mantine/core'
+import { Checkbox } from '@mantine/core'
 import { useState } from 'react'
 import { shownName } from '../../core/naming/shownName'
 import { itemTitle } from '../../core/stock/item'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import type { Answer, Unsaid } from './saying'
 import classes from './things.module.css'
@@ -36,7 +37,7 @@ export function SureThings({ things, all, country, onConfirm, onNone }: Props) {
           <h2>{itemsWords.sure(all)}</h2>
           <p className="second">{itemsWords.sureUnder}</p>
         </div>
-        <Button data-first-answer onClick={confirm}>
+        <Button kind="strong" data-first-answer onClick={confirm}>
           {itemsWords.confirmSure(taken.length)}
         </Button>
       </Row>

@@ -1,6 +1,6 @@
 /** A thing that no entry of the catalogue is: described in ten seconds, looked up, or just counted. */
 
-import { Button, MultiSelect, SegmentedControl, Select, TextInput } from '@mantine/core'
+import { MultiSelect, SegmentedControl, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { ROLE_IDS, type RoleId, roleName } from '../../core/catalogue/roles'
 import { STORAGE_CLASS_IDS, type StorageClass } from '../../core/catalogue/storageClass'
@@ -11,6 +11,7 @@ import { usesWritten } from '../../core/naming/usesWritten'
 import { OPENED_RULES, type OpenedRuleId } from '../../core/shelf-life/openedRules'
 import { itemTitle } from '../../core/stock/item'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import { type Answer, entryChoices, type Unsaid } from './saying'
 import classes from './things.module.css'
@@ -68,14 +69,14 @@ export function UnknownThing({ thing: { item, saying }, country, onAnswer }: Pro
         />
       ) : (
         <Row as="span" gap={4} align="center" wrap className={classes.presses}>
-          <button
-            type="button"
+          <Button
+            kind="plain"
             data-first-answer
             aria-label={itemsWords.choose(title, itemsWords.say)}
             onClick={() => setSaying(true)}
           >
             {itemsWords.say}
-          </button>
+          </Button>
           <Select
             aria-label={itemsWords.choose(title, itemsWords.search)}
             placeholder={itemsWords.search}
@@ -85,8 +86,8 @@ export function UnknownThing({ thing: { item, saying }, country, onAnswer }: Pro
             onChange={(id) => id && onAnswer([{ itemId: item.id, catalogueId: id }])}
             data={entryChoices(country)}
           />
-          <button
-            type="button"
+          <Button
+            kind="plain"
             data-quiet
             aria-label={itemsWords.choose(title, itemsWords.justCount)}
             onClick={() =>
@@ -100,7 +101,7 @@ export function UnknownThing({ thing: { item, saying }, country, onAnswer }: Pro
             }
           >
             {itemsWords.justCount}
-          </button>
+          </Button>
         </Row>
       )}
     </Stack>
@@ -218,12 +219,10 @@ function SayIt({
         data={STORAGE_CLASS_IDS.map((id) => ({ value: id, label: itemsWords.storageName(id) }))}
       />
       <Row as="span" gap={4} align="center" wrap className={classes.presses}>
-        <Button type="submit" disabled={roles.length === 0 || wrong}>
+        <Button kind="strong" type="submit" disabled={roles.length === 0 || wrong}>
           {itemsWords.save}
         </Button>
-        <Button variant="default" onClick={() => onDone(null)}>
-          {itemsWords.cancel}
-        </Button>
+        <Button onClick={() => onDone(null)}>{itemsWords.cancel}</Button>
       </Row>
     </Stack>
   )

@@ -1,6 +1,6 @@
 /** All kits by place, and adding places and kits. */
 
-import { Button, Select, Textarea, TextInput } from '@mantine/core'
+import { Select, Textarea, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { z } from 'zod'
@@ -12,6 +12,7 @@ import type { Shape } from '../../core/household/container'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { FormDialog } from '../../ui/FormDialog'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
@@ -51,10 +52,8 @@ function Kits({ kits: initial, place }: Props) {
         <Box as="h1" grow>
           {kitsWords.title}
         </Box>
-        <Button variant="default" onClick={() => setAdding('place')}>
-          {kitsWords.addPlace}
-        </Button>
-        <Button disabled={strap.places.length === 0} onClick={() => setAdding('kit')}>
+        <Button onClick={() => setAdding('place')}>{kitsWords.addPlace}</Button>
+        <Button kind="strong" disabled={strap.places.length === 0} onClick={() => setAdding('kit')}>
           {kitsWords.add}
         </Button>
       </Row>

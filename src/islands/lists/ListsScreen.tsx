@@ -1,6 +1,6 @@
 /** Proposed lists (planning): what a place should hold, each line with its reasons, decided line by line. */
 
-import { Button, Select, Textarea, TextInput } from '@mantine/core'
+import { Select, Textarea, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import type { z } from 'zod'
 import { createKit } from '../../contract/kits'
@@ -10,6 +10,7 @@ import { type ProposedLine, propose } from '../../core/cover/proposal'
 import type { MemberId, PocketId } from '../../core/ids'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { counted, money } from '../../words/frame/format'
@@ -165,7 +166,8 @@ function Lists({ initial, place: chosen }: Props) {
               />
               {open.length > 0 && (
                 <Button
-                  loading={busy}
+                  kind="strong"
+                  busy={busy}
                   onClick={() => void decide(open.map((line) => accepting(line, into.id)))}
                 >
                   {listsWords.acceptAll(open.length)}
@@ -174,7 +176,8 @@ function Lists({ initial, place: chosen }: Props) {
             </>
           ) : (
             <Button
-              loading={busy}
+              kind="strong"
+              busy={busy}
               onClick={() =>
                 void run(
                   createKit,
@@ -242,14 +245,13 @@ function Lists({ initial, place: chosen }: Props) {
                       : listsWords.accepted}
                   </Box>
                   {one?.decision === 'overruled' && (
-                    <button
-                      type="button"
-                      className={classes.reset}
+                    <Button
+                      kind="quiet"
                       aria-label={`${listsWords.reopen}: ${line.title}`}
                       onClick={() => void decide([{ decision: 'open', key: line.key }])}
                     >
                       {listsWords.reopen}
-                    </button>
+                    </Button>
                   )}
                 </Box>
               )
@@ -316,23 +318,20 @@ function Line({
       </div>
       {note === null ? (
         <Row as="span" gap={4} align="center" wrap>
-          <button
-            type="button"
-            className={classes.press}
+          <Button
             disabled={busy || onAccept === null}
             aria-label={`${listsWords.accept}: ${line.title}`}
             onClick={() => onAccept?.()}
           >
             {listsWords.accept}
-          </button>
-          <button
-            type="button"
-            className={classes.reset}
+          </Button>
+          <Button
+            kind="quiet"
             aria-label={`${listsWords.overrule}: ${line.title}`}
             onClick={() => setNote('')}
           >
             {listsWords.overrule}
-          </button>
+          </Button>
         </Row>
       ) : (
         <Stack
@@ -354,12 +353,10 @@ function Line({
             value={note}
             onChange={(event) => setNote(event.currentTarget.value)}
           />
-          <Button type="submit" loading={busy} disabled={note.trim() === ''}>
+          <Button kind="strong" type="submit" busy={busy} disabled={note.trim() === ''}>
             {listsWords.keepOut}
           </Button>
-          <Button variant="default" onClick={() => setNote(null)}>
-            {listsWords.cancel}
-          </Button>
+          <Button onClick={() => setNote(null)}>{listsWords.cancel}</Button>
         </Stack>
       )}
     </li>

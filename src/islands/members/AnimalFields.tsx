@@ -1,6 +1,6 @@
 /** What decides for an animal; its vet's words are kept as they are. */
 
-import { Button, Checkbox, MultiSelect, Select, TextInput } from '@mantine/core'
+import { Checkbox, MultiSelect, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { SUBSTANCE_IDS, type SubstanceId, substanceName } from '../../core/catalogue/substances'
@@ -14,6 +14,7 @@ import {
 } from '../../core/household/member'
 import type { VitalRange } from '../../core/household/vitals'
 import { Box, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/frame/format'
@@ -178,14 +179,14 @@ function Agreed({
               )
             }
           />
-          <button
-            type="button"
+          <Button
+            kind="quiet"
             className={classes.quiet}
             aria-label={`${membersWords.remove}: ${substanceName(one.substance)}`}
             onClick={() => onChange(agreed.filter((other) => other !== one))}
           >
             {membersWords.remove}
-          </button>
+          </Button>
         </Stack>
       ))}
       {adding ? (
@@ -223,7 +224,6 @@ function Agreed({
             />
           </Stack>
           <Button
-            variant="default"
             disabled={adding.words.trim() === '' || adding.vet.trim() === ''}
             onClick={() => {
               onChange([...agreed, adding])
@@ -234,8 +234,8 @@ function Agreed({
           </Button>
         </>
       ) : (
-        <button
-          type="button"
+        <Button
+          kind="quiet"
           className={classes.quiet}
           onClick={() =>
             setAdding({
@@ -248,7 +248,7 @@ function Agreed({
           }
         >
           {membersWords.addAgreed}
-        </button>
+        </Button>
       )}
     </Stack>
   )

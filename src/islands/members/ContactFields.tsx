@@ -3,6 +3,7 @@
 import { TextInput } from '@mantine/core'
 import type { Contact } from '../../core/household/member'
 import { Box, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import classes from './member.module.css'
 
@@ -39,9 +40,9 @@ export const ContactFields = ({
       />
     </Stack>
     {onRemove && (
-      <button type="button" className={classes.quiet} onClick={onRemove}>
+      <Button kind="quiet" className={classes.quiet} onClick={onRemove}>
         {membersWords.remove}
-      </button>
+      </Button>
     )}
   </Stack>
 )

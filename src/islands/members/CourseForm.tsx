@@ -1,6 +1,6 @@
 /** A prescription as it was written: a new one, or one to change. Its item stays the one it was filled with. */
 
-import { Button, Select, TextInput } from '@mantine/core'
+import { Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { addCourse, changeCourse } from '../../contract/members'
 import type { PlainDate } from '../../core/calendar/plainDate'
@@ -12,6 +12,7 @@ import { readAmount } from '../../core/quantity/readAmount'
 import { itemTitle } from '../../core/stock/item'
 import { useActing } from '../../ui/acting'
 import { Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import type { CoverView } from '../cover/useCover'
@@ -128,12 +129,10 @@ export function CourseForm({ member, view, course, onDone }: Props) {
         />
       </Stack>
       <Row gap={5} align="center" wrap>
-        <Button type="submit" loading={busy} disabled={!itemId || wrong}>
+        <Button kind="strong" type="submit" busy={busy} disabled={!itemId || wrong}>
           {course ? membersWords.save : membersWords.addCourse}
         </Button>
-        <Button variant="default" onClick={onDone}>
-          {membersWords.cancel}
-        </Button>
+        <Button onClick={onDone}>{membersWords.cancel}</Button>
       </Row>
     </Stack>
   )

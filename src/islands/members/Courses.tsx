@@ -1,11 +1,12 @@
 /** Prescriptions of a member: days left, whether a course will finish, and what waits for the prescriber. */
 
-import { Button, TextInput } from '@mantine/core'
+import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeCourse, removeCourse } from '../../contract/members'
 import type { CourseLine, MemberSheet } from '../../core/cover/memberSheet'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { counted } from '../../words/frame/format'
@@ -24,13 +25,13 @@ export function Courses({ sheet, cover }: { readonly sheet: MemberSheet; readonl
           {membersWords.medicines}
         </Box>
         {!adding && (
-          <button
-            type="button"
+          <Button
+            kind="quiet"
             className={`${classes.quiet} no-print`}
             onClick={() => setAdding(true)}
           >
             {membersWords.addCourse}
-          </button>
+          </Button>
         )}
       </Row>
       {sheet.courses.length === 0 && !adding && (
@@ -133,36 +134,34 @@ function CourseItem({
             onChange={(event) => setWord({ ...word, words: event.currentTarget.value })}
           />
           <Row gap={5} align="center" wrap>
-            <Button type="submit" loading={busy}>
+            <Button kind="strong" type="submit" busy={busy}>
               {membersWords.save}
             </Button>
-            <Button variant="default" onClick={() => setWord(null)}>
-              {membersWords.cancel}
-            </Button>
+            <Button onClick={() => setWord(null)}>{membersWords.cancel}</Button>
           </Row>
         </Stack>
       ) : (
         <span className="no-print">
           {state.kind === 'left_over' && (
-            <button
-              type="button"
+            <Button
+              kind="quiet"
               className={classes.quiet}
               aria-label={`${membersWords.release}: ${title}`}
               onClick={() => setWord({ by: course.prescriber, words: '' })}
             >
               {membersWords.release}
-            </button>
+            </Button>
           )}{' '}
-          <button
-            type="button"
+          <Button
+            kind="quiet"
             className={classes.quiet}
             aria-label={`${words.items.matching.change}: ${title}`}
             onClick={() => setChanging(true)}
           >
             {words.items.matching.change}
-          </button>{' '}
-          <button
-            type="button"
+          </Button>{' '}
+          <Button
+            kind="quiet"
             className={classes.quiet}
             disabled={busy}
             aria-label={`${membersWords.remove}: ${title}`}
@@ -171,7 +170,7 @@ function CourseItem({
             }
           >
             {membersWords.remove}
-          </button>
+          </Button>
         </span>
       )}
     </li>

@@ -1,6 +1,6 @@
 /** Everything about a member that decides what suits them. */
 
-import { Button, Checkbox, TagsInput, TextInput } from '@mantine/core'
+import { Checkbox, TagsInput, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeMember } from '../../contract/members'
 import type { PlainDate } from '../../core/calendar/plainDate'
@@ -8,6 +8,7 @@ import { SUBSTANCE_IDS, substanceName, substanceNamed } from '../../core/catalog
 import type { Allergy, Member, MemberFacts } from '../../core/household/member'
 import { useActing } from '../../ui/acting'
 import { Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { AnimalFields } from './AnimalFields'
@@ -105,12 +106,10 @@ export function FactsForm({
         <AnimalFields facts={facts} onChange={setFacts} />
       )}
       <Row gap={5} align="center" wrap>
-        <Button type="submit" loading={busy} disabled={plain.name.trim() === ''}>
+        <Button kind="strong" type="submit" busy={busy} disabled={plain.name.trim() === ''}>
           {membersWords.save}
         </Button>
-        <Button variant="default" onClick={onDone}>
-          {membersWords.cancel}
-        </Button>
+        <Button onClick={onDone}>{membersWords.cancel}</Button>
       </Row>
     </Stack>
   )

@@ -1,6 +1,6 @@
 /** A member's cover sheet (at a desk, and on paper for a sitter): what holds for them, what is held back, their medicines, whom to call. */
 
-import { Button, Checkbox } from '@mantine/core'
+import { Checkbox } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { daysBetween } from '../../core/calendar/plainDate'
 import { OWN_MEDICINE } from '../../core/cover/asking'
@@ -10,6 +10,7 @@ import { takesSomething } from '../../core/cover/pantry'
 import { weightOn } from '../../core/household/weight'
 import type { MemberId } from '../../core/ids'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { type CoverView, useCover } from '../cover/useCover'
@@ -75,9 +76,7 @@ function MemberParts({ initial, memberId }: Props) {
             checked={isPrivate}
             onChange={(event) => setPrivate(event.currentTarget.checked)}
           />
-          <Button variant="default" onClick={() => window.print()}>
-            {membersWords.print}
-          </Button>
+          <Button onClick={() => window.print()}>{membersWords.print}</Button>
         </Row>
       </Stack>
       {isPrivate && (
@@ -114,13 +113,13 @@ function MemberParts({ initial, memberId }: Props) {
                   {membersWords.edit}
                 </Box>
                 {!editing && (
-                  <button
-                    type="button"
+                  <Button
+                    kind="quiet"
                     className={`${classes.quiet} no-print`}
                     onClick={() => setEditing(true)}
                   >
                     {words.items.matching.change}
-                  </button>
+                  </Button>
                 )}
               </Row>
               {editing ? (

@@ -14,6 +14,7 @@ import {
   type Pregnancy,
 } from '../../core/household/member'
 import { Box, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/frame/format'
@@ -104,13 +105,13 @@ export function PersonFields({
           onRemove={() => set({ contacts: facts.contacts.filter((_, index) => index !== at) })}
         />
       ))}
-      <button
-        type="button"
+      <Button
+        kind="quiet"
         className={classes.quiet}
         onClick={() => set({ contacts: [...facts.contacts, { name: '', phone: '' }] })}
       >
         {membersWords.addContact}
-      </button>
+      </Button>
       <Stack
         as="fieldset"
         gap={4}
@@ -150,14 +151,14 @@ export function PersonFields({
                 })
               }}
             />
-            <button
-              type="button"
+            <Button
+              kind="quiet"
               className={classes.quiet}
               aria-label={`${membersWords.remove}: ${SKILLS[signed.skill].name}`}
               onClick={() => set({ skills: facts.skills.filter((_, index) => index !== at) })}
             >
               {membersWords.remove}
-            </button>
+            </Button>
           </Stack>
         ))}
         <Select
@@ -211,13 +212,13 @@ function Settled({
           <span>
             {membersWords.settledWord(substanceName(word.substance), word.who, fullDay(word.on))}
           </span>
-          <button
-            type="button"
+          <Button
+            kind="quiet"
             className={classes.quiet}
             onClick={() => onChange({ ...facts, settled: settled.filter((one) => one !== word) })}
           >
             {membersWords.remove}
-          </button>
+          </Button>
         </Stack>
       ))}
     </Stack>

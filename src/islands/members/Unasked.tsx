@@ -7,9 +7,9 @@ import { type Noted, noteAnswered, notedKey, noteSays } from '../../core/househo
 import type { Topic } from '../../core/household/told'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
-import classes from './member.module.css'
 
 const questionsWords = words.care.questions
 const membersWords = words.members
@@ -42,7 +42,7 @@ export function Unasked({ member, takesSomething, onEdit }: Props) {
       below={6}
       surface="turning"
       radius={2}
-      className={`${classes.unasked} no-print`}
+      className="no-print"
       aria-label={membersWords.unasked}
     >
       <Box as="h2" size={4}>
@@ -53,12 +53,12 @@ export function Unasked({ member, takesSomething, onEdit }: Props) {
           <Row as="li" gapX={6} gapY={4} align="center" justify="between" wrap key={topic}>
             <span>{questionsWords.notAsked(topic, member.name)}</span>
             <Row as="span" gap={5} align="center" wrap>
-              <button type="button" disabled={busy} onClick={() => none(topic)}>
+              <Button kind="plain" disabled={busy} onClick={() => none(topic)}>
                 {questionsWords.none(topic)}
-              </button>
-              <button type="button" disabled={busy} onClick={onEdit}>
+              </Button>
+              <Button kind="plain" disabled={busy} onClick={onEdit}>
                 {questionsWords.some}
-              </button>
+              </Button>
             </Row>
           </Row>
         ))}
@@ -66,12 +66,12 @@ export function Unasked({ member, takesSomething, onEdit }: Props) {
           <Row as="li" gapX={6} gapY={4} align="center" justify="between" wrap key={notedKey(one)}>
             <span>{questionsWords.noteSays(one)}</span>
             <Row as="span" gap={5} align="center" wrap>
-              <button type="button" disabled={busy} onClick={() => isSo(one, true)}>
+              <Button kind="plain" disabled={busy} onClick={() => isSo(one, true)}>
                 {questionsWords.isSo}
-              </button>
-              <button type="button" disabled={busy} onClick={() => isSo(one, false)}>
+              </Button>
+              <Button kind="plain" disabled={busy} onClick={() => isSo(one, false)}>
                 {questionsWords.isNotSo}
-              </button>
+              </Button>
             </Row>
           </Row>
         ))}

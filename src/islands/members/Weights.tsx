@@ -1,6 +1,6 @@
 /** Weights over time: the line, the table behind it, and noting a new one. */
 
-import { Button, Checkbox, Select, TextInput } from '@mantine/core'
+import { Checkbox, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { removeWeighing, weigh } from '../../contract/members'
 import { isPlainDate } from '../../core/calendar/plainDate'
@@ -9,6 +9,7 @@ import type { Member } from '../../core/household/member'
 import { type WeightState, weightFault } from '../../core/household/weight'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { SMALL_BODY_GRAMS, weight } from '../../words/care/weights'
@@ -93,8 +94,9 @@ export function Weights({ member, state, units }: Props) {
           }}
         />
         <Button
+          kind="strong"
           type="submit"
-          loading={busy}
+          busy={busy}
           disabled={
             grams === null ||
             fault?.code === 'weight_out_of_range' ||
@@ -126,8 +128,8 @@ export function Weights({ member, state, units }: Props) {
                   </th>
                   <td>{weight(one.grams, units)}</td>
                   <td className="no-print">
-                    <button
-                      type="button"
+                    <Button
+                      kind="quiet"
                       className={classes.quiet}
                       disabled={busy}
                       aria-label={`${membersWords.remove}: ${fullDay(one.on)}`}
@@ -140,7 +142,7 @@ export function Weights({ member, state, units }: Props) {
                       }
                     >
                       {membersWords.remove}
-                    </button>
+                    </Button>
                   </td>
                 </tr>
               ))}

@@ -1,6 +1,6 @@
 /** Movements, newest first, day by day; narrowed by thing, kit and hand. */
 
-import { Button, Select } from '@mantine/core'
+import { Select } from '@mantine/core'
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
 import { Fragment, useState } from 'react'
 import type { z } from 'zod'
@@ -10,6 +10,7 @@ import type { recordEntry } from '../../contract/values/record'
 import { tellingOnes } from '../../core/stock/telling'
 import { call } from '../../device/call'
 import { Box, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import { longDay } from '../../words/frame/format'
 import classes from './record.module.css'
@@ -106,11 +107,7 @@ export function Happened({ place, asked }: Props) {
         ))}
       </Box>
       {pages.hasNextPage && (
-        <Button
-          variant="default"
-          loading={pages.isFetchingNextPage}
-          onClick={() => void pages.fetchNextPage()}
-        >
+        <Button busy={pages.isFetchingNextPage} onClick={() => void pages.fetchNextPage()}>
           {recordWords.more}
         </Button>
       )}

@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { Row } from '../../ui/Box'
+import { Chip } from '../../ui/Button'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
 import { KitTabs } from '../kits/KitTabs'
@@ -37,12 +38,12 @@ function Recorded({ strap, place, asked }: Props) {
       <Row as="header" gapX={7} gapY={4} align="center" wrap below={5} className={classes.head}>
         <h1>{recordWords.title}</h1>
         <span role="group" aria-label={recordWords.title}>
-          <button type="button" aria-pressed={!past} onClick={() => setPast(false)}>
+          <Chip pressed={!past} onClick={() => setPast(false)}>
             {recordWords.happened}
-          </button>
-          <button type="button" aria-pressed={past} onClick={() => setPast(true)}>
+          </Chip>
+          <Chip pressed={past} onClick={() => setPast(true)}>
             {recordWords.asItWas}
-          </button>
+          </Chip>
         </span>
       </Row>
       {past ? (

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { PocketId } from '../../core/ids'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import classes from './rounds.module.css'
 import type { Start } from './useStart'
@@ -42,7 +43,7 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
       data-hue={hue}
       data-open={open}
     >
-      <button type="button" className={classes.offerHead} aria-expanded={open} onClick={onToggle}>
+      <Button kind="bare" className={classes.offerHead} aria-expanded={open} onClick={onToggle}>
         <span>
           <Box as="b" size={4} weight="bold" face="display">
             {kit}
@@ -58,16 +59,16 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
             {roundsWords.why(first.code, first.since, today)}
           </Box>
         )}
-      </button>
-      <button
-        type="button"
+      </Button>
+      <Button
+        kind="strong"
         className={classes.press}
         disabled={start.busy || ids.length === 0}
         onClick={() => void start.begin(kitId, kit, ids)}
         aria-label={`${roundsWords.start}: ${kit}`}
       >
         {roundsWords.start}
-      </button>
+      </Button>
       {open && (
         <Stack gap={5} className={classes.offerBody}>
           <Stack as="dl" gapX={5} gapY={3} lineAbove="dashed">
@@ -118,9 +119,8 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
             ))}
           </Row>
           <Row gap={4} justify="end" wrap>
-            <button
-              type="button"
-              className={classes.quietPress}
+            <Button
+              kind="quiet"
               onClick={() =>
                 setChosen(
                   new Set(
@@ -130,16 +130,15 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
               }
             >
               {ids.length === allPockets.length ? roundsWords.onlyDue : roundsWords.whole}
-            </button>
-            <button
-              type="button"
-              className={classes.quietPress}
+            </Button>
+            <Button
+              kind="quiet"
               disabled={start.busy || ids.length === 0}
               onClick={() => void start.begin(kitId, kit, ids, true)}
               aria-label={`${roundsWords.paper}: ${kit}`}
             >
               {roundsWords.paper}
-            </button>
+            </Button>
           </Row>
         </Stack>
       )}

@@ -6,6 +6,7 @@ import { readRounds } from '../../contract/rounds'
 import { dayAt } from '../../core/calendar/plainDate'
 import { call } from '../../device/call'
 import { Box, Stack } from '../../ui/Box'
+import { Button, ButtonLink } from '../../ui/Button'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { KitTabs } from '../kits/KitTabs'
@@ -118,15 +119,15 @@ function Rounds({ initial, place, kit }: Props) {
                     title={`${one.place}: ${roundsWords.small(one.pocket.name, one.kit)}`}
                     under={`${roundsWords.takes(one.seconds)} · ${roundsWords.toll(one.toll)} · ${roundsWords.sure(one.sure)}`}
                   >
-                    <button
-                      type="button"
+                    <Button
+                      kind="strong"
                       className={classes.press}
                       disabled={start.busy}
                       aria-label={`${roundsWords.start}: ${roundsWords.small(one.pocket.name, one.kit)}`}
                       onClick={() => void start.begin(one.kitId, one.kit, [one.pocket.id])}
                     >
                       {roundsWords.start}
-                    </button>
+                    </Button>
                   </Line>
                 ))}
               </Stack>
@@ -214,11 +215,7 @@ const Go = ({
   readonly quiet?: boolean
   readonly children: string
 }) => (
-  <a
-    href={href}
-    className={quiet ? classes.quietPress : classes.press}
-    aria-label={`${children}: ${about}`}
-  >
+  <ButtonLink href={href} kind={quiet ? 'firm' : 'strong'} aria-label={`${children}: ${about}`}>
     {children}
-  </a>
+  </ButtonLink>
 )

@@ -1,11 +1,12 @@
 /** Above a sheet: paper, printing, the PDF, and the way back. Does not print. */
 
-import { Button, MantineProvider } from '@mantine/core'
+import { MantineProvider } from '@mantine/core'
 import { addressOf } from '../../contract/endpoint'
 import { lidSheetPdf, notePrinted } from '../../contract/sheets'
 import { call, newKey } from '../../device/call'
 import { PAPER_SIZES, type PaperSize } from '../../sheets/paper'
 import { Box, Row } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { theme } from '../../ui/theme'
 import { words } from '../../words'
 import classes from './sheets.module.css'
@@ -61,6 +62,7 @@ export const PrintBar = ({ kitId, size }: { readonly kitId: string; readonly siz
         {sheetsWords.pdf}
       </Box>
       <Button
+        kind="strong"
         onClick={() => {
           window.print()
           void note(kitId)

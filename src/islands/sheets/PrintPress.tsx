@@ -1,6 +1,7 @@
 /** Above a paper that is printed as it is. */
+
 import { Row } from '../../ui/Box'
-import presses from '../../ui/presses.module.css'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import classes from './sheets.module.css'
 
@@ -15,9 +16,9 @@ export const PrintPress = () => (
     above={6}
     className={`${classes.press} no-print`}
   >
-    <button type="button" className={presses.go} onClick={() => window.print()}>
+    <Button kind="main" onClick={() => window.print()}>
       {words.sheets.label.print}
-    </button>
+    </Button>
     <span>{words.sheets.label.paper}</span>
   </Row>
 )

@@ -1,7 +1,8 @@
 /** Above a tally: printing it, entering it afterwards, and the way back. Does not print. */
 
-import { Button, MantineProvider } from '@mantine/core'
+import { MantineProvider } from '@mantine/core'
 import { Box, Row } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { theme } from '../../ui/theme'
 import { words } from '../../words'
 import classes from './sheets.module.css'
@@ -36,7 +37,9 @@ export const TallyBar = ({ roundId }: { readonly roundId: string }) => (
       >
         {roundsWords.tally.enter}
       </Box>
-      <Button onClick={() => window.print()}>{roundsWords.tally.print}</Button>
+      <Button kind="strong" onClick={() => window.print()}>
+        {roundsWords.tally.print}
+      </Button>
     </Row>
   </MantineProvider>
 )

@@ -1,6 +1,6 @@
 /** What can be done to everything that is chosen, in one act that one press takes back. */
 
-import { Button, Select, TextInput } from '@mantine/core'
+import { Select, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { z } from 'zod'
@@ -10,6 +10,7 @@ import type { manyDeed } from '../../contract/values/stock'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import type { StockRow } from './rows'
 import classes from './stock.module.css'
@@ -83,7 +84,7 @@ export function BulkActs({ picked, onDone }: Props) {
         </Box>
       ) : kind === null ? (
         KINDS.map((one) => (
-          <Button key={one} variant="default" loading={busy} onClick={() => void press(one)}>
+          <Button key={one} busy={busy} onClick={() => void press(one)}>
             {listWords.deeds[one]}
           </Button>
         ))
@@ -128,17 +129,15 @@ export function BulkActs({ picked, onDone }: Props) {
               <b>{listWords.sureDiscard(picked.length)}</b> {ways.join(' ')}
             </Box>
           )}
-          <Button type="submit" loading={busy} disabled={deedOf(kind) === null}>
+          <Button kind="strong" type="submit" busy={busy} disabled={deedOf(kind) === null}>
             {listWords.deeds[kind]}
           </Button>
-          <Button variant="default" onClick={() => setKind(null)}>
-            {words.kits.cancel}
-          </Button>
+          <Button onClick={() => setKind(null)}>{words.kits.cancel}</Button>
         </Row>
       )}
-      <button type="button" className={classes.drop} onClick={onDone}>
+      <Button kind="quiet" className={classes.drop} onClick={onDone}>
         {listWords.drop}
-      </button>
+      </Button>
     </Row>
   )
 }

@@ -1,6 +1,6 @@
 /** Narrows the stock: words, states, sort of thing, patient, grouping; and keeps views by name. */
 
-import { Button, Select, TextInput } from '@mantine/core'
+import { Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { LOT_STATES } from '../../contract/primitives'
 import { removeView, saveView } from '../../contract/stock'
@@ -8,6 +8,7 @@ import { GROUPINGS, stockFilter } from '../../contract/values/stock'
 import { ITEM_KINDS, type ItemKind } from '../../core/stock/itemKind'
 import { useActing } from '../../ui/acting'
 import { Row, Stack } from '../../ui/Box'
+import { Button, Chip } from '../../ui/Button'
 import { FormDialog } from '../../ui/FormDialog'
 import { StateGlyph } from '../../ui/StateGlyph'
 import { words } from '../../words'
@@ -109,25 +110,24 @@ function Views({ views, filter, plain, onChange }: ViewsProps) {
     if (result) setNaming(null)
   }
   return (
-    <Row gap={3} align="center" wrap className={classes.views}>
+    <Row gap={3} align="center" wrap>
       <span className="visually-hidden">{listWords.views}</span>
-      <button type="button" aria-pressed={plain} onClick={() => onChange(EVERYTHING)}>
+      <Chip pressed={plain} onClick={() => onChange(EVERYTHING)}>
         {listWords.clear}
-      </button>
+      </Chip>
       {views.map((view) => (
         <span key={view.id} className={classes.view}>
-          <button
-            type="button"
-            aria-pressed={isShown(view)}
+          <Chip
+            pressed={isShown(view)}
             onClick={() => {
               const read = stockFilter.safeParse(view.filter)
               onChange(read.success ? read.data : EVERYTHING)
             }}
           >
             {view.name}
-          </button>
-          <button
-            type="button"
+          </Chip>
+          <Button
+            kind="step"
             disabled={busy}
             aria-label={listWords.removeView(view.name)}
             onClick={() =>
@@ -135,13 +135,11 @@ function Views({ views, filter, plain, onChange }: ViewsProps) {
             }
           >
             ×
-          </button>
+          </Button>
         </span>
       ))}
       {!plain && !views.some(isShown) && (
-        <Button variant="default" size="compact-md" onClick={() => setNaming('')}>
-          {listWords.saveView}
-        </Button>
+        <Button onClick={() => setNaming('')}>{listWords.saveView}</Button>
       )}
       <FormDialog
         opened={naming !== null}

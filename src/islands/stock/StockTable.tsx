@@ -4,6 +4,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { memo, useLayoutEffect, useRef, useState } from 'react'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { StateGlyph } from '../../ui/StateGlyph'
 import { words } from '../../words'
@@ -102,10 +103,10 @@ export function StockTable(props: Props) {
             {sort === null ? (
               listWords.columns[column]
             ) : (
-              <button type="button" onClick={() => onSort(sort)}>
+              <Button kind="bare" onClick={() => onSort(sort)}>
                 {listWords.columns[column]}
                 {filter.sort === sort && <i aria-hidden>{filter.down ? ' ↓' : ' ↑'}</i>}
-              </button>
+              </Button>
             )}
           </span>
         ))}
@@ -133,6 +134,7 @@ export function StockTable(props: Props) {
               className={classes.heading}
               style={placedAt(top, item.size)}
             >
+              {/* biome-ignore lint/a11y/useFocusableInteractive: it only names what follows */}
               <span role="rowheader">
                 {line.title}{' '}
                 <Box as="small" weight="normal" tone="second">
@@ -227,7 +229,9 @@ const LotRow = memo(function LotRow(props: RowProps) {
         <>
           <Box as="i" radius={1} data-hue={hue} aria-hidden />
           {row.pocket}, {row.kit}
-          <span className="visually-hidden">, {row.place}</span>
+          <Box as="span" shrink nowrap className="visually-hidden">
+            , {row.place}
+          </Box>
         </>,
         `${row.pocket}, ${row.kit}, ${row.place}`,
       )}

@@ -5,6 +5,7 @@ import { doErrand, putOffErrand } from '../../contract/watch'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { type OutlineState, StateGlyph } from '../../ui/StateGlyph'
 import { words } from '../../words'
 import { counted, fullDay } from '../../words/frame/format'
@@ -67,9 +68,9 @@ export function ErrandGroup({ group, place, today, alone }: Props) {
       </ul>
       {hidden > 0 &&
         (group.errands.length === group.total ? (
-          <button type="button" className={classes.showAll} onClick={() => setAll(true)}>
+          <Button kind="link" className={classes.showAll} onClick={() => setAll(true)}>
             {words.watch.showAll(group.total)}
-          </button>
+          </Button>
         ) : (
           <a className={classes.showAll} href={`/?place=${place.id}`}>
             {words.watch.showAll(group.total)}
@@ -115,8 +116,7 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
             {isRound ? words.watch.press.check : words.watch.open}
           </a>
         ) : (
-          <button
-            type="button"
+          <Button
             className={classes.press}
             disabled={busy}
             aria-label={`${words.watch.press[errand.act]}: ${errand.title}`}
@@ -129,10 +129,10 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
             }
           >
             {words.watch.press[errand.act]}
-          </button>
+          </Button>
         )}
-        <button
-          type="button"
+        <Button
+          kind="quiet"
           className={classes.later}
           disabled={busy}
           aria-label={words.watch.laterLong(errand.title)}
@@ -143,7 +143,7 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
           }
         >
           {words.watch.later}
-        </button>
+        </Button>
       </Box>
       {errand.due && <span className="visually-hidden">{fullDay(errand.due)}</span>}
     </Row>

@@ -4,6 +4,7 @@ import { Popover } from '@mantine/core'
 import { useState } from 'react'
 import { addMonths, daysBetween, type PlainDate } from '../../core/calendar/plainDate'
 import { Box, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { StateOutline } from '../../ui/StateGlyph'
 import { words } from '../../words'
 import { counted, shortDay, shortMonth } from '../../words/frame/format'
@@ -129,8 +130,8 @@ function RibbonTag({
       withinPortal
     >
       <Popover.Target>
-        <button
-          type="button"
+        <Button
+          kind="bare"
           className={classes.tag}
           data-turning={tag.turning}
           data-row={tag.row}
@@ -147,7 +148,7 @@ function RibbonTag({
               </Box>
             )}
           </Box>
-        </button>
+        </Button>
       </Popover.Target>
       <Popover.Dropdown>
         <Box as="p" below={3} size={3} weight="bold" face="display">

@@ -1,8 +1,10 @@
 /** For whoever cannot get in: a recovery code, a letter, or whoever runs the machine. */
-import { Button, TextInput } from '@mantine/core'
+
+import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { askForLetter, recover } from '../../../contract/account'
 import { call } from '../../../device/call'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import { Password } from '../Password'
 import { Said } from '../Said'
@@ -63,7 +65,7 @@ export function GetInAgain({ email, onEmail, sendsMail, onIn, onBack }: Props) {
           value={password}
           onChange={setPassword}
         />
-        <Button type="submit" loading={coded.busy} disabled={email === ''}>
+        <Button kind="strong" type="submit" busy={coded.busy} disabled={email === ''}>
           {accountWords.useCode}
         </Button>
         <Said said={coded.said} />
@@ -81,7 +83,7 @@ export function GetInAgain({ email, onEmail, sendsMail, onIn, onBack }: Props) {
         <p>
           {accountWords.byLetterHelp} {!sendsMail && accountWords.lettersStay}
         </p>
-        <Button type="submit" variant="default" loading={lettered.busy} disabled={email === ''}>
+        <Button type="submit" busy={lettered.busy} disabled={email === ''}>
           {accountWords.sendLetter}
         </Button>
         <Said said={lettered.said} />
@@ -91,7 +93,7 @@ export function GetInAgain({ email, onEmail, sendsMail, onIn, onBack }: Props) {
         {accountWords.byMachineHelp}{' '}
         <code>./satchel reset-password {email || 'you@example.org'}</code>
       </p>
-      <Button variant="subtle" onClick={onBack}>
+      <Button kind="quiet" onClick={onBack}>
         {accountWords.back}
       </Button>
     </>

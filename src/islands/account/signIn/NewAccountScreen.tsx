@@ -1,10 +1,11 @@
 /** A new account, by the way that a letter told. */
 
-import { Button, MantineProvider, TextInput } from '@mantine/core'
+import { MantineProvider, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { openAccount } from '../../../contract/account'
 import { call } from '../../../device/call'
 import { Box, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { theme } from '../../../ui/theme'
 import { words } from '../../../words'
 import { Password } from '../Password'
@@ -66,7 +67,7 @@ function NewAccount({ accountKey, email }: Props) {
               value={fields.password}
               onChange={(password) => setFields({ ...fields, password })}
             />
-            <Button type="submit" loading={busy}>
+            <Button kind="strong" type="submit" busy={busy}>
               {words.account.signIn.signUp}
             </Button>
             <Said said={said} />

@@ -1,10 +1,11 @@
 /** A new password, by the way that a letter told. */
 
-import { Button, MantineProvider } from '@mantine/core'
+import { MantineProvider } from '@mantine/core'
 import { useState } from 'react'
 import { answerLetter } from '../../../contract/account'
 import { call } from '../../../device/call'
 import { Box, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { theme } from '../../../ui/theme'
 import { words } from '../../../words'
 import { Password } from '../Password'
@@ -51,7 +52,7 @@ function NewPassword({ token }: { readonly token: string }) {
               value={password}
               onChange={setPassword}
             />
-            <Button type="submit" loading={busy}>
+            <Button kind="strong" type="submit" busy={busy}>
               {accountWords.setNew}
             </Button>
             <Said said={said} />

@@ -1,12 +1,13 @@
 /** Signing in, making an account, or opening the demo household with one press. */
 
-import { Button, MantineProvider, TextInput } from '@mantine/core'
+import { MantineProvider, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import { askForAccount, openDemo, signIn, signUp } from '../../../contract/account'
 import { call } from '../../../device/call'
 import { forgetDevice } from '../../../device/forget'
 import { passkeysHere, signInByPasskey } from '../../../device/passkey'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { theme } from '../../../ui/theme'
 import { words } from '../../../words'
 import { Password } from '../Password'
@@ -84,9 +85,9 @@ function SignIn({ demo, next, sendsMail }: Props) {
         {demo && (
           <div className={classes.demo}>
             <Button
-              size="md"
-              fullWidth
-              loading={busy}
+              kind="strong"
+              width="wide"
+              busy={busy}
               onClick={() => void go(() => call(openDemo))}
             >
               {signInWords.demo}
@@ -131,7 +132,7 @@ function SignIn({ demo, next, sendsMail }: Props) {
           )}
           <Said said={said} />
           <Row gap={4} align="center" wrap>
-            <Button type="submit" variant={demo ? 'default' : 'filled'} loading={busy}>
+            <Button type="submit" kind={demo ? 'firm' : 'strong'} busy={busy}>
               {byLetter
                 ? words.account.sendLetter
                 : isNew
@@ -139,19 +140,15 @@ function SignIn({ demo, next, sendsMail }: Props) {
                   : signInWords.signIn}
             </Button>
             {!isNew && passkeys && (
-              <Button
-                variant="default"
-                loading={busy}
-                onClick={() => void go(() => signInByPasskey())}
-              >
+              <Button busy={busy} onClick={() => void go(() => signInByPasskey())}>
                 {words.account.byPasskey}
               </Button>
             )}
-            <Button variant="subtle" onClick={() => setWay(isNew ? 'known' : 'new')}>
+            <Button kind="quiet" onClick={() => setWay(isNew ? 'known' : 'new')}>
               {isNew ? signInWords.toSignIn : signInWords.toSignUp}
             </Button>
             {!isNew && (
-              <Button variant="subtle" onClick={() => setWay('again')}>
+              <Button kind="quiet" onClick={() => setWay('again')}>
                 {words.account.cannotGetIn}
               </Button>
             )}

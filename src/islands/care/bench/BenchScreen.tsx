@@ -1,4 +1,5 @@
 /** The bench (in need, and at a desk): how much, for whom, drawn; or why not. */
+
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { sayCare } from '../../../contract/care'
 import type { Instant } from '../../../core/dosing/given'
@@ -10,6 +11,7 @@ import type { PlaceId } from '../../../core/ids'
 import type { CareFact } from '../../../core/incident/entry'
 import { strengthText } from '../../../core/quantity/measure'
 import { useActing } from '../../../ui/acting'
+import { Button, Chip } from '../../../ui/Button'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { AskVet } from '../AskVet'
@@ -74,17 +76,16 @@ function Bench({ care, place }: { readonly care: Care; readonly place: PlaceId |
         <fieldset className={classes.who}>
           <legend>{benchWords.who}</legend>
           {members.map(({ id, name }) => (
-            <button
+            <Chip
               key={id}
-              type="button"
-              aria-pressed={id === who}
+              pressed={id === who}
               onClick={() => {
                 setWho(id)
                 setWhat(null)
               }}
             >
               {name}
-            </button>
+            </Chip>
           ))}
         </fieldset>
         {member && (
@@ -138,9 +139,9 @@ function Cards({ care, member, place, chosen, onChoose }: CardsProps) {
     <fieldset className={classes.what}>
       <legend>{benchWords.what}</legend>
       {answers.map(({ card, answer }) => (
-        <button
+        <Button
+          kind="row"
           key={card.id}
-          type="button"
           aria-pressed={card.id === chosen}
           data-state={asksOnly(answer) ? 'wait' : answer.kind}
           onClick={() => onChoose(card.id)}
@@ -161,7 +162,7 @@ function Cards({ care, member, place, chosen, onChoose }: CardsProps) {
                   ? benchWords.states.asks
                   : benchWords.states.refused}
           </em>
-        </button>
+        </Button>
       ))}
     </fieldset>
   )

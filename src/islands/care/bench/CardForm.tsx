@@ -1,4 +1,5 @@
 /** Writing down what a prescriber said, as it was said. */
+
 import { Autocomplete, Select, Textarea, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { addCard, changeCard } from '../../../contract/care'
@@ -13,6 +14,7 @@ import {
 import { sourceGap } from '../../../core/dosing/sources'
 import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
+import { Chip } from '../../../ui/Button'
 import { words } from '../../../words'
 import type { Care } from '../useCare'
 import classes from './bench.module.css'
@@ -153,14 +155,9 @@ export function CardForm({ care, card, forWhom, onDone }: Props) {
       <fieldset className={classes.volumes}>
         <legend>{f.whom}</legend>
         {members.map(({ id, name }) => (
-          <button
-            key={id}
-            type="button"
-            aria-pressed={draft.memberIds.includes(id)}
-            onClick={() => toggleMember(id)}
-          >
+          <Chip key={id} pressed={draft.memberIds.includes(id)} onClick={() => toggleMember(id)}>
             {name}
-          </button>
+          </Chip>
         ))}
       </fieldset>
       <div className={classes.fields}>

@@ -1,5 +1,5 @@
 /** Dose cards (planning, at a desk): the labels that ship, and what prescribers said. */
-import { Button } from '@mantine/core'
+
 import { useState } from 'react'
 import { cardPhoto, removeCard } from '../../../contract/care'
 import { addressOf } from '../../../contract/endpoint'
@@ -7,6 +7,7 @@ import { type DoseCard, isShipped } from '../../../core/dosing/card'
 import type { Member } from '../../../core/household/member'
 import { strengthText } from '../../../core/quantity/measure'
 import { useActing } from '../../../ui/acting'
+import { Button } from '../../../ui/Button'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { fullDay } from '../../../words/frame/format'
@@ -56,8 +57,10 @@ function Cards({ care }: { readonly care: Care }) {
         </div>
         {!open && (
           <span className={classes.presses}>
-            <Button onClick={() => setOpen({ kind: 'pack' })}>{words.care.pack.add}</Button>
-            <Button variant="default" onClick={() => setOpen({ kind: 'new', forWhom: null })}>
+            <Button kind="strong" onClick={() => setOpen({ kind: 'pack' })}>
+              {words.care.pack.add}
+            </Button>
+            <Button onClick={() => setOpen({ kind: 'new', forWhom: null })}>
               {cardsWords.add}
             </Button>
           </span>
@@ -170,23 +173,22 @@ function Card({ card, members, photo, onEdit }: CardProps) {
       {onEdit && (
         <p className={classes.cardActs}>
           {onEdit !== 'remove' && (
-            <button type="button" className={classes.plain} onClick={onEdit}>
+            <Button kind="plain" onClick={onEdit}>
               {cardsWords.edit}
-            </button>
+            </Button>
           )}
           {onEdit === 'remove' && photo && (
             <a href={addressOf(cardPhoto, { cardId: card.id })}>{words.care.pack.seePhoto}</a>
           )}
-          <button
-            type="button"
-            className={classes.plain}
+          <Button
+            kind="plain"
             disabled={busy}
             onClick={() =>
               void run(removeCard, { params: { cardId: card.id } }, cardsWords.removed)
             }
           >
             {cardsWords.remove}
-          </button>
+          </Button>
         </p>
       )}
     </article>

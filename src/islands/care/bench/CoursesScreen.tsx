@@ -1,4 +1,5 @@
 /** Courses ahead (planning): will it finish, by when to fetch more, what to draw up. */
+
 import { useState } from 'react'
 import { changeHousehold, readHousehold } from '../../../contract/household'
 import type { Weekday } from '../../../core/calendar/plainDate'
@@ -6,6 +7,7 @@ import { type CourseQuestion, coursePlan } from '../../../core/dosing/coursePlan
 import { type Course, isRunning } from '../../../core/household/course'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
+import { Chip } from '../../../ui/Button'
 import { Frame, type Strap, useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { counted } from '../../../words/frame/format'
@@ -60,15 +62,14 @@ function Courses({ care }: { readonly care: Care }) {
         <fieldset className={classes.volumes}>
           <legend>{coursesWords.pharmacy}</legend>
           {WEEKDAYS.map((day) => (
-            <button
+            <Chip
               key={day}
-              type="button"
               disabled={busy}
-              aria-pressed={view.pharmacyDays.includes(day)}
+              pressed={view.pharmacyDays.includes(day)}
               onClick={() => void toggle(day)}
             >
               {coursesWords.weekdays[day - 1]}
-            </button>
+            </Chip>
           ))}
         </fieldset>
       </header>

@@ -1,5 +1,6 @@
 /** Mixes (at the kitchen table): so much of each for a chosen volume, drawn; with who says so. */
-import { Button, Select, TextInput } from '@mantine/core'
+
+import { Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { removeRecipe, sayCare } from '../../../contract/care'
 import { BARRELS, type BarrelId, barrelById } from '../../../core/dosing/barrel'
@@ -16,6 +17,7 @@ import {
   readVolume,
 } from '../../../core/quantity/measure'
 import { useActing } from '../../../ui/acting'
+import { Button, Chip } from '../../../ui/Button'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { fullDay } from '../../../words/frame/format'
@@ -53,7 +55,11 @@ function Mixes({ care, place }: { readonly care: Care; readonly place: PlaceId |
             {mixesWords.lead} {words.care.notAdvice}
           </p>
         </div>
-        {!adding && <Button onClick={() => setAdding(true)}>{mixesWords.add}</Button>}
+        {!adding && (
+          <Button kind="strong" onClick={() => setAdding(true)}>
+            {mixesWords.add}
+          </Button>
+        )}
       </header>
       {adding && <FeedForm care={care} onDone={() => setAdding(false)} />}
       <div className={classes.group} style={{ display: 'grid', gap: '0.9rem' }}>
@@ -149,17 +155,16 @@ function Mix({
           <fieldset className={classes.volumes}>
             <legend className="visually-hidden">{mixesWords.volume}</legend>
             {volumesFor(body).map((ml) => (
-              <button
+              <Chip
                 key={ml}
-                type="button"
-                aria-pressed={typed === '' && ml === volume}
+                pressed={typed === '' && ml === volume}
                 onClick={() => {
                   setVolume(ml)
                   setTyped('')
                 }}
               >
                 {ml} mL
-              </button>
+              </Chip>
             ))}
             <label>
               {way === 'all' ? mixesWords.have : mixesWords.ownVolume}
@@ -177,14 +182,9 @@ function Mix({
             <fieldset className={classes.volumes}>
               <legend>{mixesWords.way}</legend>
               {MIX_WAYS.map((one) => (
-                <button
-                  key={one}
-                  type="button"
-                  aria-pressed={way === one}
-                  onClick={() => setWay(one)}
-                >
+                <Chip key={one} pressed={way === one} onClick={() => setWay(one)}>
                   {mixesWords.ways[one]}
-                </button>
+                </Chip>
               ))}
               {way === 'parts' && (
                 <label>
@@ -222,14 +222,13 @@ function Mix({
           <fieldset className={classes.volumes}>
             <legend>{mixesWords.syringe}</legend>
             {BARRELS.map(({ id, capacity, wide }) => (
-              <button
+              <Chip
                 key={id}
-                type="button"
-                aria-pressed={barrelId === id}
+                pressed={barrelId === id}
                 onClick={() => setBarrelId(barrelId === id ? null : id)}
               >
                 {mixesWords.barrel(thousandthsText(capacity), wide)}
-              </button>
+              </Chip>
             ))}
           </fieldset>
         )}
@@ -280,19 +279,18 @@ function Mix({
               : mixesWords.takesNothing}
         </p>
         <p className={`${classes.cardActs} no-print`}>
-          <Button onClick={() => void note()} loading={busy} disabled={'fault' in shown}>
+          <Button kind="strong" onClick={() => void note()} busy={busy} disabled={'fault' in shown}>
             {mixesWords.made}
           </Button>
           {recipe.version > 0 && (
-            <button
-              type="button"
-              className={classes.plain}
+            <Button
+              kind="plain"
               onClick={() =>
                 void run(removeRecipe, { params: { recipeId: recipe.id } }, mixesWords.removed)
               }
             >
               {mixesWords.remove}
-            </button>
+            </Button>
           )}
         </p>
       </div>

@@ -1,4 +1,5 @@
 /** The label of the very pack, written down line by line with a photo: a dose card in under a minute. */
+
 import { Autocomplete, Select, Textarea, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { addCard } from '../../../contract/care'
@@ -6,6 +7,7 @@ import { SUBSTANCE_IDS, substanceName } from '../../../core/catalogue/substances
 import { PORTION_UNITS, type PortionUnit } from '../../../core/dosing/card'
 import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
+import { Button } from '../../../ui/Button'
 import { shrunkPicture } from '../../../ui/picture'
 import { words } from '../../../words'
 import type { Care } from '../useCare'
@@ -135,9 +137,8 @@ export function PackForm({ care, onDone }: Props) {
             }
           />
         ))}
-        <button
-          type="button"
-          className={classes.plain}
+        <Button
+          kind="plain"
           onClick={() => {
             const last = draft.lines.at(-1) ?? EMPTY_LINE
             set({
@@ -149,7 +150,7 @@ export function PackForm({ care, onDone }: Props) {
           }}
         >
           {packWords.addLine}
-        </button>
+        </Button>
       </fieldset>
       <Textarea
         label={words.care.cards.fields.stop}
@@ -245,9 +246,9 @@ function Line({ line, number, unit, fault, onChange, onRemove }: LineProps) {
       {field('amount', packWords.amount(unit))}
       {field('upTo', packWords.upTo)}
       {onRemove && (
-        <button type="button" className={classes.plain} onClick={onRemove}>
+        <Button kind="plain" onClick={onRemove}>
           {packWords.removeLine}
-        </button>
+        </Button>
       )}
       {fault?.kind === 'line' && <small role="alert">{packWords.faults.line[fault.field]}</small>}
     </div>

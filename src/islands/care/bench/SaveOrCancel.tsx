@@ -1,4 +1,4 @@
-import { Button } from '@mantine/core'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './bench.module.css'
 
@@ -11,11 +11,11 @@ interface Props {
 /** The end of a form of the bench. */
 export const SaveOrCancel = ({ save, busy, onCancel }: Props) => (
   <div className={classes.presses}>
-    <Button type="submit" loading={busy}>
+    <Button kind="strong" type="submit" busy={busy}>
       {save}
     </Button>
-    <button type="button" className={classes.plain} onClick={onCancel}>
+    <Button kind="plain" onClick={onCancel}>
       {words.kits.cancel}
-    </button>
+    </Button>
   </div>
 )

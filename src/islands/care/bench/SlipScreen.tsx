@@ -1,8 +1,9 @@
 /** A dose slip for the pouch (on paper): worked out once, with the day on which it stops being true. */
-import { Button } from '@mantine/core'
+
 import { addDays } from '../../../core/calendar/plainDate'
 import { ageInYears, weighingStandsFor, weightOn } from '../../../core/household/weight'
 import { strengthText } from '../../../core/quantity/measure'
+import { Button } from '../../../ui/Button'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { weight } from '../../../words/care/weights'
@@ -52,7 +53,9 @@ function Slip({ care }: { readonly care: Care }) {
           <h1>{slipWords.title}</h1>
           <p className="second">{slipWords.cut}</p>
         </div>
-        <Button onClick={() => print()}>{slipWords.print}</Button>
+        <Button kind="strong" onClick={() => print()}>
+          {slipWords.print}
+        </Button>
       </header>
       <article className={classes.slip}>
         <h2>

@@ -5,6 +5,7 @@ import type { GuideCard } from '../../../core/guide/card'
 import { GUIDE_CARDS, guideCard } from '../../../core/guide/guide'
 import type { Member } from '../../../core/household/member'
 import { Box, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { Frame, type Strap, useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { BenchTabs } from '../bench/BenchTabs'
@@ -41,9 +42,9 @@ function Guides({ members }: { readonly members: readonly Member[] }) {
   if (card)
     return (
       <Stack gap={4} className={classes.one}>
-        <button type="button" className={classes.link} onClick={() => open(null)}>
+        <Button kind="link" className={classes.link} onClick={() => open(null)}>
           ‹ {guideWords.all}
-        </button>
+        </Button>
         <h1>{card.name}</h1>
         <GuideSteps
           key={card.id}
@@ -82,14 +83,14 @@ function Guides({ members }: { readonly members: readonly Member[] }) {
           </Box>
           <Stack gap={4}>
             {cards.map((one) => (
-              <button key={one.id} type="button" data-life={one.life} onClick={() => open(one)}>
+              <Button kind="row" key={one.id} data-life={one.life} onClick={() => open(one)}>
                 <Box as="b" size={4} weight="bold" face="display">
                   {one.name}
                 </Box>
                 <Box as="small" tone="second">
                   {one.call}
                 </Box>
-              </button>
+              </Button>
             ))}
           </Stack>
         </Box>

@@ -6,6 +6,7 @@ import { roleName } from '../../../core/catalogue/roles'
 import type { GuideCard, GuideStep } from '../../../core/guide/card'
 import { type Member, skillsOn } from '../../../core/household/member'
 import { Box, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './guide.module.css'
 
@@ -85,9 +86,9 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
               </Box>
             </section>
           )}
-          <button type="button" className={classes.next} onClick={() => setAt(0)}>
+          <Button kind="main" className={classes.next} onClick={() => setAt(0)}>
             {guideWords.begin}
-          </button>
+          </Button>
         </>
       ) : step ? (
         <Stack as="section" gap={4} aria-live="polite">
@@ -110,22 +111,22 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
               .join(' · ')}
           </Box>
           <Stack gap={4} className={classes.presses}>
-            <button type="button" onClick={() => setAt(at - 1)}>
+            <Button kind="plain" onClick={() => setAt(at - 1)}>
               {guideWords.back}
-            </button>
+            </Button>
             {onStep && (
-              <button type="button" onClick={() => setAt(at + 1)}>
+              <Button kind="plain" onClick={() => setAt(at + 1)}>
                 {guideWords.skip}
-              </button>
+              </Button>
             )}
-            <button
-              type="button"
+            <Button
+              kind="main"
               className={classes.next}
               disabled={busy}
               onClick={() => void done()}
             >
               {onStep ? guideWords.done : guideWords.next}
-            </button>
+            </Button>
           </Stack>
         </Stack>
       ) : (
@@ -147,12 +148,12 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
           <h3>{guideWords.handover}</h3>
           <p>{card.handover}</p>
           <Stack gap={4} className={classes.presses}>
-            <button type="button" onClick={() => setAt(card.steps.length - 1)}>
+            <Button kind="plain" onClick={() => setAt(card.steps.length - 1)}>
               {guideWords.back}
-            </button>
-            <button type="button" className={classes.next} onClick={onEnd}>
+            </Button>
+            <Button kind="main" className={classes.next} onClick={onEnd}>
               {guideWords.done}
-            </button>
+            </Button>
           </Stack>
         </Stack>
       )}

@@ -1,5 +1,7 @@
 /** What readings and timers call for, at the head of an incident. */
+
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { AlarmProps } from './panel'
@@ -61,15 +63,11 @@ export function Alarms({ line, patient, now, due, onSay }: AlarmProps) {
           surface="ink"
           radius={2}
           key={timer.key}
-          className={classes.due}
         >
           <b>{incidentWords.timer(timer)}</b>
-          <button
-            type="button"
-            onClick={() => void onSay({ kind: 'timer_done', timer: timer.key })}
-          >
+          <Button onClick={() => void onSay({ kind: 'timer_done', timer: timer.key })}>
             {incidentWords.done}
-          </button>
+          </Button>
         </Row>
       ))}
     </Stack>

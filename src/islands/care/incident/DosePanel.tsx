@@ -6,6 +6,7 @@ import type { Instant } from '../../../core/dosing/given'
 import { isFor } from '../../../core/dosing/sources'
 import { asksOnly } from '../../../core/dosing/workOut'
 import { Box, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import { AskVet } from '../AskVet'
 import { askDose } from '../askDose'
@@ -68,9 +69,9 @@ export function DosePanel(props: PanelProps) {
           <Stack gap={4} className={classes.tiles}>
             {patient.guestUntil === null &&
               cards.map(({ card, kind }) => (
-                <button
+                <Button
+                  kind="tile"
                   key={card.id}
-                  type="button"
                   data-wait={kind !== 'give'}
                   onClick={() => setChosen(card)}
                 >
@@ -79,7 +80,7 @@ export function DosePanel(props: PanelProps) {
                     {card.purpose}
                     {kind === 'asks' ? ` · ${words.care.bench.states.asks}` : ''}
                   </small>
-                </button>
+                </Button>
               ))}
           </Stack>
         </>

@@ -6,6 +6,7 @@ import { TOPICS, type Topic } from '../../../core/household/told'
 import { AGE_UNITS, type AgeUnit } from '../../../core/household/weight'
 import type { IncidentPatient } from '../../../core/incident/entry'
 import { Row, Stack } from '../../../ui/Box'
+import { Button, Chip } from '../../../ui/Button'
 import { words } from '../../../words'
 import { AGE_UNIT_NAMES } from '../../../words/care/weights'
 import classes from './incident.module.css'
@@ -68,9 +69,8 @@ export function GuestPanel({ guest, onSay }: Props) {
   const listed = (topic: Topic) => (
     <div key={topic}>
       {field(topic)}
-      <button
-        type="button"
-        aria-pressed={none.has(topic)}
+      <Chip
+        pressed={none.has(topic)}
         disabled={fields[topic].trim() !== ''}
         onClick={() => {
           const next = new Set(none)
@@ -79,7 +79,7 @@ export function GuestPanel({ guest, onSay }: Props) {
         }}
       >
         {guestWords.none[topic]}
-      </button>
+      </Chip>
     </div>
   )
   return (
@@ -104,32 +104,27 @@ export function GuestPanel({ guest, onSay }: Props) {
           {field('age', 'numeric')}
           <Row as="span" gap={3} wrap>
             {AGE_UNITS.map((one) => (
-              <button
-                key={one}
-                type="button"
-                aria-pressed={unit === one}
-                onClick={() => setUnit(one)}
-              >
+              <Chip key={one} pressed={unit === one} onClick={() => setUnit(one)}>
                 {AGE_UNIT_NAMES[one]}
-              </button>
+              </Chip>
             ))}
           </Row>
           {unit === 'years' && age === 0 && <small>{guestWords.monthsPlease}</small>}
           {isPerson && (
-            <button type="button" aria-pressed={grownUp} onClick={() => setGrownUp((now) => !now)}>
+            <Chip pressed={grownUp} onClick={() => setGrownUp((now) => !now)}>
               {guestWords.grownUp}
-            </button>
+            </Chip>
           )}
         </div>
         {field('kilograms', 'decimal')}
         {TOPICS.filter((topic) => isPerson || topic === 'allergies').map(listed)}
         {isPerson && (
-          <button type="button" aria-pressed={thinner} onClick={() => setThinner((now) => !now)}>
+          <Chip pressed={thinner} onClick={() => setThinner((now) => !now)}>
             {guestWords.thinner}
-          </button>
+          </Chip>
         )}
-        <button
-          type="button"
+        <Button
+          kind="main"
           className={classes.go}
           disabled={wrong}
           onClick={() =>
@@ -153,7 +148,7 @@ export function GuestPanel({ guest, onSay }: Props) {
           }
         >
           {guestWords.save}
-        </button>
+        </Button>
       </Stack>
     </Stack>
   )

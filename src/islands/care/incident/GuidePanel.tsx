@@ -7,6 +7,7 @@ import { guideCard, guidesFor } from '../../../core/guide/guide'
 import { takesOfStep } from '../../../core/guide/takes'
 import { INCIDENT_KINDS } from '../../../core/incident/kinds'
 import { Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import { GuideSteps } from '../guide/GuideSteps'
 import classes from './incident.module.css'
@@ -26,15 +27,15 @@ export function GuidePanel(props: PanelProps) {
     return (
       <Stack gap={4} className={classes.tiles}>
         {[...first, ...rest].map((one) => (
-          <button
+          <Button
+            kind="tile"
             key={one.id}
-            type="button"
             data-first={first.includes(one)}
             onClick={() => setCard(one)}
           >
             {one.name}
             {one.life && <small>{careWords.guide.life}</small>}
-          </button>
+          </Button>
         ))}
       </Stack>
     )
@@ -58,9 +59,9 @@ export function GuidePanel(props: PanelProps) {
   }
   return (
     <>
-      <button type="button" className={classes.link} onClick={() => setCard(null)}>
+      <Button kind="quiet" className={classes.link} onClick={() => setCard(null)}>
         {careWords.guide.all}
-      </button>
+      </Button>
       <h3>{card.name}</h3>
       <GuideSteps
         key={card.id}

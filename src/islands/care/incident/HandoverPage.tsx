@@ -5,6 +5,7 @@ import { addressOf } from '../../../contract/endpoint'
 import type { Course } from '../../../core/household/course'
 import { handoverOf } from '../../../core/incident/handover'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import { handoverHead, handoverParts, readAloud } from '../../../words/care/handover'
 import { NumbersStrap } from '../NumbersStrap'
@@ -31,16 +32,16 @@ export function HandoverPage({ care, started, onGo }: IncidentProps) {
   return (
     <Stack as="main" gap={6} className={classes.page} id="main">
       <Row as="header" gapX={5} gapY={4} align="center" wrap className={`${classes.top} no-print`}>
-        <button type="button" onClick={() => onGo('line')}>
+        <Button kind="plain" onClick={() => onGo('line')}>
           ‹ {careWords.incident.back}
-        </button>
+        </Button>
         <Row as="span" gapX={5} gapY={4} align="center" wrap className={classes.row}>
           <a href={addressOf(handoverPdf, { incidentId: line.incident.id })}>
             {careWords.incident.pdf}
           </a>
-          <button type="button" onClick={() => print()}>
+          <Button kind="plain" onClick={() => print()}>
             {careWords.incident.print}
-          </button>
+          </Button>
         </Row>
       </Row>
       <Stack

@@ -7,6 +7,7 @@ import type { Member } from '../../../core/household/member'
 import { readingsOf } from '../../../core/incident/handover'
 import type { Timeline, TimelineEntry } from '../../../core/incident/timeline'
 import { Box } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import type { Care } from '../useCare'
 import classes from './incident.module.css'
@@ -125,14 +126,13 @@ function Line({ entry, care, patient, now, onSay }: LineProps) {
         )}
       </div>
       {!struck && fact.kind !== 'ended' && fact.kind !== 'reopened' && (
-        <button
-          type="button"
-          className={classes.strike}
+        <Button
+          kind="quiet"
           aria-label={`${incidentWords.strike}: ${incidentWords.fact(fact, view.units)}`}
           onClick={() => void onSay({ kind: 'struck', entryId: entry.id })}
         >
           {incidentWords.strike}
-        </button>
+        </Button>
       )}
     </li>
   )

@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { formatAmount, sum } from '../../../core/quantity/amount'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import { lineOf, patientOfIncident } from '../useCare'
 import classes from './incident.module.css'
@@ -37,9 +38,9 @@ export function LookingBack({ care, started, onGo }: IncidentProps) {
   return (
     <Stack as="main" gap={6} className={classes.page} id="main">
       <Row as="header" gapX={5} gapY={4} align="center" wrap className={classes.top}>
-        <button type="button" onClick={() => onGo('line')}>
+        <Button kind="plain" onClick={() => onGo('line')}>
           ‹ {incidentWords.back}
-        </button>
+        </Button>
       </Row>
       <h1>
         {l.title}: {incidentWords.bar(patient?.name ?? '', incidentWords.kind(line.incident.kind))}
@@ -95,9 +96,9 @@ export function LookingBack({ care, started, onGo }: IncidentProps) {
             />
           </label>
         ))}
-        <button type="submit" className={classes.go}>
+        <Button kind="main" type="submit" className={classes.go}>
           {l.save}
-        </button>
+        </Button>
         <p role="status">{kept && l.kept}</p>
       </Stack>
     </Stack>

@@ -11,6 +11,7 @@ import {
 } from '../../../core/incident/entry'
 import { TIMER_PRESETS } from '../../../core/incident/timeline'
 import { Stack } from '../../../ui/Box'
+import { Button, Chip } from '../../../ui/Button'
 import { shrunkPicture } from '../../../ui/picture'
 import { askForNotices } from '../../../ui/speakUp'
 import { words } from '../../../words'
@@ -31,10 +32,9 @@ export function SeenPanel({ patient, say, onDone }: PanelProps) {
       <fieldset className={classes.chips}>
         <legend>{incidentWords.seenLead}</legend>
         {offered.map((one) => (
-          <button
+          <Chip
             key={one}
-            type="button"
-            aria-pressed={seen.has(one)}
+            pressed={seen.has(one)}
             onClick={() => {
               const next = new Set(seen)
               if (!next.delete(one)) next.add(one)
@@ -42,21 +42,21 @@ export function SeenPanel({ patient, say, onDone }: PanelProps) {
             }}
           >
             {SEEN[one]}
-          </button>
+          </Chip>
         ))}
       </fieldset>
       <label className={classes.field}>
         {incidentWords.note}
         <textarea rows={2} value={text} onChange={(event) => setText(event.currentTarget.value)} />
       </label>
-      <button
-        type="button"
+      <Button
+        kind="main"
         className={classes.go}
         disabled={seen.size === 0 && text.trim() === ''}
         onClick={() => void say({ kind: 'seen', seen: [...seen], words: text.trim() }).then(onDone)}
       >
         {incidentWords.save}
-      </button>
+      </Button>
     </>
   )
 }
@@ -77,9 +77,9 @@ export function NotePanel({ say, onDone }: PanelProps) {
         {incidentWords.note}
         <textarea rows={3} value={text} onChange={(event) => setText(event.currentTarget.value)} />
       </label>
-      <button type="submit" className={classes.go} disabled={text.trim() === ''}>
+      <Button kind="main" type="submit" className={classes.go} disabled={text.trim() === ''}>
         {incidentWords.save}
-      </button>
+      </Button>
     </Stack>
   )
 }
@@ -134,13 +134,13 @@ export function TimerPanel({ say, onDone }: PanelProps) {
     <>
       <Stack gap={4} className={classes.tiles}>
         {TIMER_PRESETS.map(({ id, minutes: after }) => (
-          <button
+          <Button
+            kind="tile"
             key={id}
-            type="button"
             onClick={() => void set(incidentWords.presetWords[id], after)}
           >
             {incidentWords.presets[id]}
-          </button>
+          </Button>
         ))}
       </Stack>
       <Stack
@@ -165,9 +165,9 @@ export function TimerPanel({ say, onDone }: PanelProps) {
             onChange={(event) => setMinutes(event.currentTarget.value)}
           />
         </label>
-        <button type="submit" className={classes.go} disabled={!ready}>
+        <Button kind="main" type="submit" className={classes.go} disabled={!ready}>
           {incidentWords.setTimer}
-        </button>
+        </Button>
       </Stack>
     </>
   )
@@ -189,14 +189,14 @@ export function CalledPanel({ care, patient, say, onDone }: PanelProps) {
       <p>{incidentWords.calledWhom}</p>
       <Stack gap={4} className={classes.tiles}>
         {whom.map(([name = '', phone = '']) => (
-          <button
+          <Button
+            kind="tile"
             key={name}
-            type="button"
             onClick={() => void say({ kind: 'called', whom: name }).then(onDone)}
           >
             {name}
             <small>{phone}</small>
-          </button>
+          </Button>
         ))}
       </Stack>
     </>
@@ -218,13 +218,13 @@ export function TourniquetPanel({ patient, say, onDone }: PanelProps) {
       <p>{incidentWords.tourniquetWhere}</p>
       <Stack gap={4} className={classes.tiles}>
         {limbs.map((limb) => (
-          <button
+          <Button
+            kind="tile"
             key={limb}
-            type="button"
             onClick={() => void say({ kind: 'tourniquet', where: limb }).then(onDone)}
           >
             {limb}
-          </button>
+          </Button>
         ))}
       </Stack>
     </>

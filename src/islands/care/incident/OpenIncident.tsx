@@ -5,6 +5,7 @@ import type { CareFact } from '../../../core/incident/entry'
 import { type IncidentKind, kindsFor } from '../../../core/incident/kinds'
 import { hasCounted } from '../../../core/incident/timeline'
 import { Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { useLook } from '../../../ui/look'
 import { useSpeakUp } from '../../../ui/speakUp'
 import { WaitingBadge } from '../../../ui/WaitingBadge'
@@ -90,9 +91,9 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
         </a>
         <b>{incidentWords.since(words.care.span(now - incident.startedAt))}</b>
         <WaitingBadge outbox={care.outbox} />
-        <button type="button" aria-pressed={look.look === 'torch'} onClick={look.toggleTorch}>
+        <Button kind="plain" aria-pressed={look.look === 'torch'} onClick={look.toggleTorch}>
           {words.look.torch}
-        </button>
+        </Button>
       </Row>
       <NumbersStrap numbers={care.cover.numbers} member={patient} />
       <h1>{incidentWords.bar(patient.name, incidentWords.kind(incident.kind))}</h1>
@@ -110,13 +111,13 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
           <h2>{incidentWords.what}</h2>
           <Stack gap={4} className={classes.tiles}>
             {kindsFor(patient.species).map((kind) => (
-              <button
+              <Button
+                kind="tile"
                 key={kind}
-                type="button"
                 onClick={() => void say({ kind: 'about', what: kind as IncidentKind })}
               >
                 {incidentWords.kind(kind)}
-              </button>
+              </Button>
             ))}
           </Stack>
         </Stack>
@@ -125,9 +126,9 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
         open === null && (
           <Stack as="nav" gap={4} className={classes.acts} aria-label={incidentWords.title}>
             {PANEL_IDS.map((id) => (
-              <button key={id} type="button" onClick={() => setOpen(id)}>
+              <Button key={id} onClick={() => setOpen(id)}>
                 {incidentWords.acts[id]}
-              </button>
+              </Button>
             ))}
           </Stack>
         )
@@ -140,15 +141,14 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
           surface="paper"
           line="seam"
           radius={2}
-          className={classes.panel}
           aria-label={incidentWords.acts[open]}
           ref={panel}
         >
           <Row as="header" align="center" justify="between">
             <h2>{incidentWords.acts[open]}</h2>
-            <button type="button" className={classes.close} onClick={() => setOpen(null)}>
+            <Button kind="plain" onClick={() => setOpen(null)}>
               {incidentWords.back}
-            </button>
+            </Button>
           </Row>
           <Panel
             care={care}
@@ -164,25 +164,25 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
       <Timers timers={line.timers} now={now} timeZone={care.view.timeZone} onSay={say} />
       <LineOfTime care={care} line={line} patient={patient} now={now} onSay={say} />
       <Row as="footer" gap={4} wrap lineAbove="dashed" className={classes.foot}>
-        <button type="button" className={classes.go} onClick={() => onGo('handover')}>
+        <Button kind="main" className={classes.go} onClick={() => onGo('handover')}>
           {incidentWords.handover}
-        </button>
+        </Button>
         {line.ended ? (
           <>
-            <button type="button" onClick={() => onGo('looking')}>
+            <Button kind="plain" onClick={() => onGo('looking')}>
               {incidentWords.looking.title}
-            </button>
-            <button type="button" onClick={() => void say({ kind: 'reopened' })}>
+            </Button>
+            <Button kind="plain" onClick={() => void say({ kind: 'reopened' })}>
               {incidentWords.goOn}
-            </button>
+            </Button>
           </>
         ) : (
-          <button
-            type="button"
+          <Button
+            kind="plain"
             onClick={() => void say({ kind: 'ended' }).then(() => onGo('looking'))}
           >
             {incidentWords.end}
-          </button>
+          </Button>
         )}
         {!hasCounted(line) && <Slip incident={incident} />}
       </Row>

@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { Row } from '../../../ui/Box'
+import { Button, Chip } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './incident.module.css'
 
@@ -19,14 +20,13 @@ export function Place({
   const [open, setOpen] = useState(false)
   return (
     <Row gap={3} wrap className={classes.place}>
-      <button type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
+      <Button kind="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
         {incidentWords.place(chosen)}
-      </button>
+      </Button>
       {open &&
         places.map(({ id, name }) => (
-          <button
+          <Chip
             key={id}
-            type="button"
             data-choice
             onClick={() => {
               onChoose(id)
@@ -34,7 +34,7 @@ export function Place({
             }}
           >
             {name}
-          </button>
+          </Chip>
         ))}
     </Row>
   )

@@ -11,6 +11,7 @@ import {
 } from '../../../core/incident/readings'
 import { type MeasureFault, readTemperature } from '../../../core/quantity/measure'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button, Chip } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
@@ -52,23 +53,18 @@ export function ReadingPanel({ care, patient, say, onDone }: PanelProps) {
           </small>
         </label>
         {read?.kind === 'refused' && read.fault.code === 'other_unit' && (
-          <button type="button" onClick={() => setText(otherUnit(text, read.fault))}>
+          <Button kind="plain" onClick={() => setText(otherUnit(text, read.fault))}>
             {incidentWords.asked(`${text.trim()} ${read.fault.unit}`)}
-          </button>
+          </Button>
         )}
         <fieldset className={classes.chips}>
           <legend>{incidentWords.site}</legend>
           {SITES.filter(
             (one) => !animal || one === 'rectal' || one === 'ear' || one === 'armpit',
           ).map((one) => (
-            <button
-              key={one}
-              type="button"
-              aria-pressed={site === one}
-              onClick={() => setSite(one)}
-            >
+            <Chip key={one} pressed={site === one} onClick={() => setSite(one)}>
               {incidentWords.sites[one]}
-            </button>
+            </Chip>
           ))}
         </fieldset>
         {reading && isCorrected(reading, animal) && (
@@ -81,9 +77,9 @@ export function ReadingPanel({ care, patient, say, onDone }: PanelProps) {
         <Box as="p" tone="second">
           {normal ? incidentWords.normal(normal, 'temperature', units) : incidentWords.noNormal}
         </Box>
-        <button type="submit" className={classes.go} disabled={!reading}>
+        <Button kind="main" type="submit" className={classes.go} disabled={!reading}>
           {incidentWords.noteReading}
-        </button>
+        </Button>
       </Stack>
       <Tapping
         of="pulse"
@@ -133,8 +129,8 @@ function Tapping({ of, label, patient, today, onNote }: TappingProps) {
         : null
   return (
     <Stack as="section" gap={3} className={classes.tapping} aria-label={incidentWords.of[of]}>
-      <button
-        type="button"
+      <Button
+        kind="bare"
         className={classes.tap}
         onPointerDown={(event) => {
           const at = event.timeStamp
@@ -153,7 +149,7 @@ function Tapping({ of, label, patient, today, onNote }: TappingProps) {
           {rate ? incidentWords.rate(rate.perMinute) : incidentWords.tapOn}
         </Box>
         {rate && !rate.steady && <small>{incidentWords.uneven}</small>}
-      </button>
+      </Button>
       <Box as="p" tone="second">
         {normal ? incidentWords.normal(normal, of, 'metric') : incidentWords.noNormal}
       </Box>
@@ -166,16 +162,16 @@ function Tapping({ of, label, patient, today, onNote }: TappingProps) {
             onChange={(event) => setTyped(event.currentTarget.value)}
           />
         </label>
-        <button type="button" onClick={() => setTaps([])}>
+        <Button kind="plain" onClick={() => setTaps([])}>
           {incidentWords.again}
-        </button>
-        <button
-          type="button"
+        </Button>
+        <Button
+          kind="plain"
           disabled={value === null}
           onClick={() => value !== null && void onNote(value)}
         >
           {incidentWords.noteReading}
-        </button>
+        </Button>
       </Row>
     </Stack>
   )

@@ -5,6 +5,7 @@ import type { Instant } from '../../../core/dosing/given'
 import { alarmsOfLine } from '../../../core/incident/alarmsOfLine'
 import type { Seen } from '../../../core/incident/entry'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { useSpeakUp } from '../../../ui/speakUp'
 import { words } from '../../../words'
 import type { Care } from '../useCare'
@@ -72,18 +73,12 @@ export function Readings({
       <Row gapX={5} gapY={4} align="center" wrap className={classes.row}>
         {advice.some(({ kind }) => kind === 'ask_heat') && (
           <>
-            <button type="button" onClick={() => seen('in-heat')}>
-              {incidentWords.yesHeat}
-            </button>
-            <button type="button" onClick={() => seen('not-in-heat')}>
-              {incidentWords.noHeat}
-            </button>
+            <Button onClick={() => seen('in-heat')}>{incidentWords.yesHeat}</Button>
+            <Button onClick={() => seen('not-in-heat')}>{incidentWords.noHeat}</Button>
           </>
         )}
         {told && (
-          <button type="button" onClick={() => seen('looked-at')}>
-            {incidentWords.lookedAt(told.whom)}
-          </button>
+          <Button onClick={() => seen('looked-at')}>{incidentWords.lookedAt(told.whom)}</Button>
         )}
       </Row>
     </Stack>

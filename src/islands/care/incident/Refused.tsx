@@ -6,6 +6,7 @@ import type { CareFact, Incident } from '../../../core/incident/entry'
 import { call, newKey, ProblemError } from '../../../device/call'
 import { dropWaiting } from '../../../device/outbox'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { useOutbox } from '../../../ui/useOutbox'
 import { words } from '../../../words'
 import type { Care } from '../useCare'
@@ -30,8 +31,8 @@ export function Slip({ incident }: { readonly incident: Incident }) {
     )
   return (
     <span className={classes.slip}>
-      <button
-        type="button"
+      <Button
+        kind="plain"
         onClick={() =>
           void call(
             removeIncident,
@@ -48,7 +49,7 @@ export function Slip({ incident }: { readonly incident: Incident }) {
         }
       >
         {incidentWords.slip}
-      </button>
+      </Button>
       {failed && <small role="alert">{failed}</small>}
     </span>
   )
@@ -79,8 +80,8 @@ export function Refused({ care, incident }: { readonly care: Care; readonly inci
           </p>
           <Row as="p" gapX={5} gapY={4} align="center" wrap className={classes.row}>
             {act.fact.kind === 'dose' && (
-              <button
-                type="button"
+              <Button
+                kind="plain"
                 onClick={() =>
                   void care
                     .say({
@@ -96,11 +97,11 @@ export function Refused({ care, incident }: { readonly care: Care; readonly inci
                 }
               >
                 {words.care.bench.anyway}
-              </button>
+              </Button>
             )}
-            <button type="button" onClick={() => void dropWaiting([act.key])}>
+            <Button kind="plain" onClick={() => void dropWaiting([act.key])}>
               {words.rounds.waiting.drop}
-            </button>
+            </Button>
           </Row>
         </Box>
       ))}

@@ -8,6 +8,7 @@ import type { CareFact } from '../../../core/incident/entry'
 import { readAmount } from '../../../core/quantity/readAmount'
 import { itemTitle } from '../../../core/stock/item'
 import { Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
@@ -83,14 +84,14 @@ export function SomethingElse({ care, say, onDone }: PanelProps) {
         {incidentWords.manualAmount}
         <input value={amount} onChange={(event) => setAmount(event.currentTarget.value)} />
       </label>
-      <button
-        type="button"
+      <Button
+        kind="main"
         className={classes.go}
         disabled={!named || read.kind !== 'read' || read.amount <= 0}
         onClick={() => void note()}
       >
         {incidentWords.save}
-      </button>
+      </Button>
     </Stack>
   )
 }

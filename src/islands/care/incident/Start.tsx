@@ -8,6 +8,7 @@ import type { IncidentId, IncidentPatient } from '../../../core/incident/entry'
 import type { Timeline } from '../../../core/incident/timeline'
 import { call, newKey } from '../../../device/call'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { WaitingBadge } from '../../../ui/WaitingBadge'
 import { words } from '../../../words'
 import { NumbersStrap } from '../NumbersStrap'
@@ -95,22 +96,22 @@ export function Start({ care, onStarted }: Props) {
           {care.members.map((member) => (
             <Tile key={member.id} member={member} busy={busy || !care.ready} onStart={start} />
           ))}
-          <button
-            type="button"
+          <Button
+            kind="tile"
             disabled={busy || !care.ready}
             data-guest
             onClick={() => void start(guest('person'))}
           >
             {incidentWords.guestPerson}
-          </button>
-          <button
-            type="button"
+          </Button>
+          <Button
+            kind="tile"
             disabled={busy || !care.ready}
             data-guest
             onClick={() => void start(guest('other'))}
           >
             {incidentWords.guestAnimal}
-          </button>
+          </Button>
         </Stack>
       </Stack>
       <section className={classes.log}>
@@ -157,8 +158,8 @@ function Gone() {
   return (
     <p className={classes.slip} role="status">
       {incidentWords.slipTaken}
-      <button
-        type="button"
+      <Button
+        kind="plain"
         onClick={() =>
           void call(undoAct, { params: { actId: actId as ActId } }, { key: newKey() }).then(() => {
             setActId(null)
@@ -167,7 +168,7 @@ function Gone() {
         }
       >
         {incidentWords.slipBack}
-      </button>
+      </Button>
     </p>
   )
 }
@@ -190,13 +191,13 @@ function Tile({
   readonly onStart: (patient: IncidentPatient) => Promise<void>
 }) {
   return (
-    <button
-      type="button"
+    <Button
+      kind="tile"
       disabled={busy}
       onClick={() => void onStart({ kind: 'member', memberId: member.id })}
     >
       {member.name}
       {member.species !== 'person' && <small>{member.species}</small>}
-    </button>
+    </Button>
   )
 }

@@ -3,8 +3,8 @@
 import type { Instant } from '../../../core/dosing/given'
 import type { Timer } from '../../../core/incident/timeline'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
-import classes from './incident.module.css'
 import type { PanelProps } from './panel'
 
 const incidentWords = words.care.incident
@@ -20,7 +20,7 @@ export function Timers({ timers, now, timeZone, onSay }: TimersProps) {
   const coming = timers.filter((timer) => timer.due > now)
   if (coming.length === 0) return null
   return (
-    <section className={classes.timers}>
+    <section>
       <h2>{incidentWords.timers}</h2>
       <Box as="ul" above={2}>
         {coming.map((timer) => (
@@ -34,12 +34,12 @@ export function Timers({ timers, now, timeZone, onSay }: TimersProps) {
             <Box as="time" size={3} weight="bold" face="display" nowrap>
               {incidentWords.notYet(words.care.span(timer.due - now))}
             </Box>
-            <button
-              type="button"
+            <Button
+              kind="plain"
               onClick={() => void onSay({ kind: 'timer_done', timer: timer.key })}
             >
               {incidentWords.done}
-            </button>
+            </Button>
           </Row>
         ))}
       </Box>

@@ -8,6 +8,7 @@ import { oneUse } from '../../../core/cover/taking'
 import { atHand, type SetAside } from '../../../core/incident/atHand'
 import type { AtHandLot, UseWay } from '../../../core/incident/rankOfLots'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
@@ -167,17 +168,17 @@ function WayPart({
                 {remarks(lot) !== '' && <em>{remarks(lot)}</em>}
               </span>
               {isDosed(lot) ? (
-                <button type="button" aria-label={incidentWords.doseOf(lot.title)} onClick={onDose}>
+                <Button kind="strong" aria-label={incidentWords.doseOf(lot.title)} onClick={onDose}>
                   {incidentWords.acts.dose}
-                </button>
+                </Button>
               ) : (
-                <button
-                  type="button"
+                <Button
+                  kind="strong"
                   aria-label={incidentWords.usedOf(lot.title)}
                   onClick={() => onUse(lot, part.isTool)}
                 >
                   {incidentWords.use}
-                </button>
+                </Button>
               )}
             </Row>
           )),

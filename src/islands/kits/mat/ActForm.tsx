@@ -1,6 +1,6 @@
 /** The few things that have to be asked before an act on a lot. */
 
-import { Button, Checkbox, Select, Textarea, TextInput } from '@mantine/core'
+import { Checkbox, Select, Textarea, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { type Amount, formatAmount } from '../../../core/quantity/amount'
@@ -9,6 +9,7 @@ import { lastGoodDay } from '../../../core/shelf-life/lastGoodDay'
 import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import { counted, expiryText, fullDay } from '../../../words/frame/format'
 import { type AskedAct, lotAct, type Question, usualAmount } from './acts'
@@ -98,9 +99,9 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
       {first && (
         <Box as="p" padX={4} padY={3} size={2} surface="turning" radius={2}>
           {actsWords.first(first.until)}{' '}
-          <button type="button" className={classes.inText} onClick={() => onTake(first.lotId)}>
+          <Button kind="link" className={classes.inText} onClick={() => onTake(first.lotId)}>
             {actsWords.takeThat}
-          </button>
+          </Button>
         </Box>
       )}
       {act === 'discard' && words.watch.safeWay(line.item.kind) && (
@@ -109,9 +110,9 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
         </Box>
       )}
       <Stack gap={3} align="end" className={classes.stepper}>
-        <button type="button" onClick={() => step(-1)} aria-label="−1">
+        <Button kind="step" onClick={() => step(-1)} aria-label="−1">
           −
-        </button>
+        </Button>
         <TextInput
           autoFocus
           label={
@@ -127,9 +128,9 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
           error={wrong}
           inputMode="decimal"
         />
-        <button type="button" onClick={() => step(1)} aria-label="+1">
+        <Button kind="step" onClick={() => step(1)} aria-label="+1">
           +
-        </button>
+        </Button>
       </Stack>
       {act === 'takeBack' && <small className="second">{actsWords.backHint}</small>}
       {isAsked('usedUp') && (
@@ -194,12 +195,10 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
         </>
       )}
       <Row gap={4}>
-        <Button type="submit" loading={busy} disabled={!ready}>
+        <Button kind="strong" type="submit" busy={busy} disabled={!ready}>
           {'confirm' in form ? form.confirm : press}
         </Button>
-        <Button variant="default" onClick={onDone}>
-          {words.kits.cancel}
-        </Button>
+        <Button onClick={onDone}>{words.kits.cancel}</Button>
       </Row>
     </Stack>
   )

@@ -1,10 +1,11 @@
 /** Adds a pocket to the kit. */
 
-import { Button, TextInput } from '@mantine/core'
+import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { addPocket } from '../../../contract/kits'
 import { useActing } from '../../../ui/acting'
 import { Row } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 
 export function AddPocket({ kitId }: { readonly kitId: string }) {
@@ -28,7 +29,7 @@ export function AddPocket({ kitId }: { readonly kitId: string }) {
         maxLength={120}
         onChange={(event) => setName(event.currentTarget.value)}
       />
-      <Button type="submit" variant="default" loading={busy} disabled={name.trim() === ''}>
+      <Button type="submit" busy={busy} disabled={name.trim() === ''}>
         {words.kits.mat.addHere}
       </Button>
     </Row>

@@ -1,6 +1,6 @@
 /** Changes what is known of a lot, and of its item everywhere. */
 
-import { Button, Checkbox, Select, Textarea, TextInput } from '@mantine/core'
+import { Checkbox, Select, Textarea, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { amendLot } from '../../../contract/stock'
 import { type Expiry, formatExpiry } from '../../../core/calendar/expiry'
@@ -23,6 +23,7 @@ import {
 import { VERDICT_KINDS, type VerdictKind } from '../../../core/stock/verdict'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import { counted } from '../../../words/frame/format'
 import { ExpiryField, useExpiry } from '../../stock/lot/ExpiryField'
@@ -333,12 +334,10 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
         onChange={(event) => setFields({ ...fields, essential: event.currentTarget.checked })}
       />
       <Row gap={4}>
-        <Button type="submit" loading={busy} disabled={!ready}>
+        <Button kind="strong" type="submit" busy={busy} disabled={!ready}>
           {words.stock.acts.of.edit.confirm}
         </Button>
-        <Button variant="default" onClick={onDone}>
-          {words.kits.cancel}
-        </Button>
+        <Button onClick={onDone}>{words.kits.cancel}</Button>
       </Row>
     </Stack>
   )

@@ -8,6 +8,7 @@ import { itemTitle } from '../../../core/stock/item'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
 import { Box, Row } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { shrunkPicture } from '../../../ui/picture'
 import { words } from '../../../words'
 import { HistoryLine } from './HistoryLine'
@@ -85,7 +86,7 @@ function Paper({
           <img src={addressOf(lotPaper, { lotId })} alt={actsWords.paperAlt(title)} />
         </a>
       )}
-      <label className={classes.quiet}>
+      <label>
         {has ? actsWords.changePaper : actsWords.addPaper}
         <input
           type="file"
@@ -96,14 +97,9 @@ function Paper({
         />
       </label>
       {has && (
-        <button
-          type="button"
-          className={classes.quiet}
-          disabled={busy}
-          onClick={() => void keep(null)}
-        >
+        <Button kind="quiet" disabled={busy} onClick={() => void keep(null)}>
           {actsWords.removePaper}
-        </button>
+        </Button>
       )}
       {wrong && <small role="alert">{words.members.tooLarge}</small>}
     </Row>

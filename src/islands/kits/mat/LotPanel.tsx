@@ -1,6 +1,5 @@
 /** One lot: what it is, which clock runs, and every act on it. */
 
-import { Button } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import { setPar } from '../../../contract/stock'
 import type { PlainDate } from '../../../core/calendar/plainDate'
@@ -8,6 +7,7 @@ import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { isTyping } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { counted } from '../../../words/frame/format'
@@ -49,14 +49,14 @@ export function LotPanel(props: Props) {
     >
       <Row as="header" gap={3} align="start">
         <h2>{itemTitle(item)}</h2>
-        <button
-          type="button"
+        <Button
+          kind="step"
           className={classes.closePanel}
           onClick={onClose}
           aria-label={lotWords.close}
         >
           ×
-        </button>
+        </Button>
       </Row>
       <p className="second">
         {pocket.name} · {counted(tag?.amount ?? (0 as Amount), item.unit)}
@@ -65,7 +65,7 @@ export function LotPanel(props: Props) {
       {tag && <LotFacts line={line} tag={tag} members={kit.members} today={today} />}
       <ParField line={line} pocketId={pocket.id} />
       {tag === undefined ? (
-        <Button onClick={onAdd} fullWidth>
+        <Button kind="strong" onClick={onAdd} width="wide">
           {words.stock.add.put}
         </Button>
       ) : (
@@ -146,15 +146,9 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
       />
     )
   const press = (one: Act, isFirst = false) => (
-    <button
-      key={one}
-      type="button"
-      data-first={isFirst}
-      disabled={busy}
-      onClick={() => void start(one)}
-    >
+    <Button key={one} data-first={isFirst} disabled={busy} onClick={() => void start(one)}>
       {actsWords.of[one].press} <kbd>{hotkeyOf(one).toUpperCase()}</kbd>
-    </button>
+    </Button>
   )
   return (
     <Stack gap={4} columns={2} className={classes.acts}>
@@ -163,9 +157,9 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
       {more ? (
         rare.map((one) => press(one))
       ) : (
-        <button type="button" data-more onClick={() => setMore(true)}>
+        <Button data-more onClick={() => setMore(true)}>
           {actsWords.more}
-        </button>
+        </Button>
       )}
     </Stack>
   )
@@ -187,25 +181,25 @@ function ParField({ line, pocketId }: { readonly line: LineOnMat; readonly pocke
       <Box as="span" grow>
         {lotWords.belongs}
       </Box>
-      <button
-        type="button"
+      <Button
+        kind="step"
         disabled={busy || line.par === 0}
         onClick={() => change(-1)}
         aria-label={`${lotWords.par} −1`}
       >
         −
-      </button>
+      </Button>
       <Box as="b" text="center">
         {formatAmount(line.par)}
       </Box>
-      <button
-        type="button"
+      <Button
+        kind="step"
         disabled={busy}
         onClick={() => change(1)}
         aria-label={`${lotWords.par} +1`}
       >
         +
-      </button>
+      </Button>
     </Row>
   )
 }

@@ -4,6 +4,7 @@ import { checkKit } from '../../../contract/kits'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
@@ -32,16 +33,13 @@ export function MatHead({ kit, today, onMode }: Props) {
       </Box>
       <Row gap={3} justify="end" wrap className={`${classes.headPresses} no-print`}>
         <a href={`/rounds?kit=${kit.id}`}>{words.rounds.startHere}</a>
-        <button
-          type="button"
+        <Button
           disabled={busy}
           onClick={() => void run(checkKit, { params: { kitId: kit.id } }, words.undo.did.check)}
         >
           {matWords.looked}
-        </button>
-        <button type="button" onClick={() => onMode('forMe')}>
-          {words.kits.arrange.forMe}
-        </button>
+        </Button>
+        <Button onClick={() => onMode('forMe')}>{words.kits.arrange.forMe}</Button>
       </Row>
       <Box as="p" size={2} className="second">
         {[
@@ -83,20 +81,20 @@ export function MatHead({ kit, today, onMode }: Props) {
         </Box>
       </Row>
       <Row gapX={6} gapY={2} justify="end" wrap className={`${classes.headQuiet} no-print`}>
-        <button type="button" onClick={() => onMode('pockets')}>
+        <Button kind="quiet" onClick={() => onMode('pockets')}>
           {words.kits.arrange.pockets}
-        </button>
-        <button type="button" onClick={() => onMode('kit')}>
+        </Button>
+        <Button kind="quiet" onClick={() => onMode('kit')}>
           {matWords.edit}
-        </button>
+        </Button>
         <a href={`/kits/${kit.id}/sheet`}>
           {kit.lidSheet && !kit.lidSheet.upToDate
             ? words.rounds.end.sheetOld(kit.lidSheet.on, today)
             : matWords.print}
         </a>
-        <button type="button" onClick={() => print()}>
+        <Button kind="quiet" onClick={() => print()}>
           {words.kits.arrange.printed}
-        </button>
+        </Button>
       </Row>
     </Stack>
   )

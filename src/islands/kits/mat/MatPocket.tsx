@@ -5,6 +5,7 @@ import type { PlainDate } from '../../../core/calendar/plainDate'
 import { formatAmount } from '../../../core/quantity/amount'
 import { itemTitle } from '../../../core/stock/item'
 import { Box, Row } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { useStrap } from '../../../ui/Frame'
 import { StateOutline } from '../../../ui/StateGlyph'
 import { words } from '../../../words'
@@ -44,9 +45,9 @@ export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChang
     >
       <Row as="header" gap={3} align="center">
         <Box as="h2" size={3} tone="matInk" grow shrink breakable>
-          <button type="button" onClick={onChange} aria-label={words.kits.pocket.edit(pocket.name)}>
+          <Button kind="bare" onClick={onChange} aria-label={words.kits.pocket.edit(pocket.name)}>
             {pocket.name}
-          </button>
+          </Button>
         </Box>
         <small>
           {[
@@ -60,14 +61,14 @@ export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChang
             .filter(Boolean)
             .join(' · ')}
         </small>
-        <button
-          type="button"
+        <Button
+          kind="bare"
           className={classes.add}
           onClick={onAdd}
           aria-label={matWords.addTo(pocket.name)}
         >
           +
-        </button>
+        </Button>
       </Row>
       <Row gapX={4} gapY={5} wrap above={4}>
         {pocket.lines.length === 0 && (
@@ -197,10 +198,10 @@ function Tag({
     data: dragged,
   })
   return (
-    <button
+    <Button
+      kind="bare"
       ref={setNodeRef}
       {...listeners}
-      type="button"
       data-tag
       data-dragging={isDragging}
       className={classes.tag}
@@ -229,15 +230,15 @@ function Tag({
           {par}
         </b>
       </Row>
-    </button>
+    </Button>
   )
 }
 
 function BareTag({ line, pocketId, picked, onPick }: TagProps) {
   const title = itemTitle(line.item)
   return (
-    <button
-      type="button"
+    <Button
+      kind="bare"
       data-tag
       className={classes.tag}
       data-state="bare"
@@ -264,6 +265,6 @@ function BareTag({ line, pocketId, picked, onPick }: TagProps) {
         </Box>
         <b data-short>0/{formatAmount(line.par)}</b>
       </Row>
-    </button>
+    </Button>
   )
 }

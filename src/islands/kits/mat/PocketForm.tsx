@@ -7,9 +7,9 @@ import { type PocketSort, SPOT_IDS, type Spot } from '../../../core/household/po
 import { readMeasures, writeMeasures } from '../../../core/quantity/readMeasures'
 import { useActing } from '../../../ui/acting'
 import { Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { FormDialog } from '../../../ui/FormDialog'
 import { words } from '../../../words'
-import classes from './mat.module.css'
 import type { PocketOnMat } from './view'
 
 const pocketWords = words.kits.pocket
@@ -124,14 +124,9 @@ export function PocketForm({ pocket, onClose }: Props) {
       <Checkbox {...tick('dry')} />
       <Checkbox {...tick('upright')} />
       {pocket.lines.length === 0 && (
-        <button
-          type="button"
-          className={classes.quiet}
-          disabled={busy}
-          onClick={() => void remove()}
-        >
+        <Button kind="quiet" disabled={busy} onClick={() => void remove()}>
           {pocketWords.remove}
-        </button>
+        </Button>
       )}
     </FormDialog>
   )

@@ -1,7 +1,8 @@
 /** What one fewer or one more of each thing would cost or save a year, and how long it would lack. */
+
 import { useState } from 'react'
 import type { ParCost, WhatIf } from '../../../core/forecast/forecast'
-import presses from '../../../ui/presses.module.css'
+import { Button } from '../../../ui/Button'
 import tables from '../../../ui/tables.module.css'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
@@ -79,9 +80,9 @@ export function WhatIfs({ ifs, view, place }: Props) {
         </table>
       </div>
       {!all && rows.length > FIRST && (
-        <button type="button" className={presses.press} onClick={() => setAll(true)}>
+        <Button kind="plain" onClick={() => setAll(true)}>
           {forecastWords.showAll(rows.length)}
-        </button>
+        </Button>
       )}
     </section>
   )

@@ -1,8 +1,10 @@
 /** A line of today's visit, done with one press: carried where it belongs, or thrown away. */
+
 import { discardLot, moveLot } from '../../../contract/stock'
 import { nearest } from '../../../core/quantity/amount'
 import type { CarryLine, TakeOutLine } from '../../../core/restock/board'
 import { useActing } from '../../../ui/acting'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import { namesOf } from './names'
 import classes from './plan.module.css'
@@ -60,13 +62,13 @@ const Press = ({
   readonly busy: boolean
   readonly onPress: () => void
 }) => (
-  <button
-    type="button"
+  <Button
+    kind="strong"
     className={classes.done}
     disabled={busy}
     aria-label={`${label}: ${title}`}
     onClick={onPress}
   >
     {label}
-  </button>
+  </Button>
 )

@@ -5,6 +5,7 @@ import { addWish, removeWish } from '../../../contract/restock'
 import type * as restock from '../../../contract/values/restock'
 import { useActing } from '../../../ui/acting'
 import { Box, Row } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
@@ -28,8 +29,8 @@ export function KeepOrNot({ view, title, keep, not }: Props) {
         <Box as="em" size={2} tone="second">
           {planWords.pinned}
         </Box>
-        <button
-          type="button"
+        <Button
+          kind="plain"
           disabled={busy}
           aria-label={`${planWords.release}: ${title}`}
           onClick={() =>
@@ -37,27 +38,27 @@ export function KeepOrNot({ view, title, keep, not }: Props) {
           }
         >
           {planWords.release}
-        </button>
+        </Button>
       </Row>
     )
   return (
     <Row as="span" gap={3} align="center" justify="end" wrap className={classes.presses}>
-      <button
-        type="button"
+      <Button
+        kind="plain"
         disabled={busy}
         aria-label={`${planWords.pin}: ${title}`}
         onClick={() => void run(addWish, { body: keep }, planWords.didPin)}
       >
         {planWords.pin}
-      </button>
-      <button
-        type="button"
+      </Button>
+      <Button
+        kind="plain"
         disabled={busy}
         aria-label={`${planWords.forbid}: ${title}`}
         onClick={() => void run(addWish, { body: not }, planWords.didForbid)}
       >
         {planWords.forbid}
-      </button>
+      </Button>
     </Row>
   )
 }

@@ -12,6 +12,7 @@ import {
 } from '../../../core/restock/settings'
 import { useActing } from '../../../ui/acting'
 import { Box, Stack } from '../../../ui/Box'
+import { Button, Chip } from '../../../ui/Button'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
 import classes from './plan.module.css'
@@ -63,8 +64,8 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
         {planWords.ofBudget(money(spent, currency), shown === null ? null : money(shown, currency))}
       </Box>
       {budget === null ? (
-        <button
-          type="button"
+        <Button
+          kind="plain"
           disabled={busy || !found}
           onClick={() => {
             setMost(up(spent * 1.25))
@@ -72,7 +73,7 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
           }}
         >
           {planWords.limit}
-        </button>
+        </Button>
       ) : (
         <>
           <Slider
@@ -91,9 +92,9 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
               settle(minor)
             }}
           />
-          <button type="button" disabled={busy} onClick={() => ask({ budgetMinor: null })}>
+          <Button kind="plain" disabled={busy} onClick={() => ask({ budgetMinor: null })}>
             {planWords.noLimit}
-          </button>
+          </Button>
         </>
       )}
       {found?.plan.overBudget && (
@@ -104,29 +105,27 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
       <fieldset className={classes.chips}>
         <legend>{planWords.lookAheadLabel}</legend>
         {LOOK_AHEADS.map((days) => (
-          <button
+          <Chip
             key={days}
-            type="button"
             disabled={busy}
-            aria-pressed={settings.days === days}
+            pressed={settings.days === days}
             onClick={() => ask({ days })}
           >
             {planWords.lookAhead(days)}
-          </button>
+          </Chip>
         ))}
       </fieldset>
       <fieldset className={classes.chips}>
         <legend>{planWords.thoroughness}</legend>
         {THOROUGHNESS_IDS.map((id) => (
-          <button
+          <Chip
             key={id}
-            type="button"
             disabled={busy}
-            aria-pressed={settings.comfortMinor === THOROUGHNESS[id]}
+            pressed={settings.comfortMinor === THOROUGHNESS[id]}
             onClick={() => ask({ comfortMinor: THOROUGHNESS[id] })}
           >
             {planWords.thorough[id]}
-          </button>
+          </Chip>
         ))}
       </fieldset>
     </Stack>

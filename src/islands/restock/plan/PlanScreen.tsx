@@ -9,6 +9,7 @@ import { makeList } from '../../../contract/restock'
 import { timeline } from '../../../core/restock/timeline'
 import { useActing } from '../../../ui/acting'
 import { Box, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { Frame, type Strap } from '../../../ui/Frame'
 import notes from '../../../ui/notes.module.css'
 import { Ended, Working } from '../../../ui/Working'
@@ -111,9 +112,9 @@ function ToList({ found }: { readonly found: Found }) {
       window.location.assign('/restock')
   }
   return (
-    <button type="button" className={classes.done} disabled={busy} onClick={() => void put()}>
+    <Button kind="strong" className={classes.done} disabled={busy} onClick={() => void put()}>
       {planWords.toList}
-    </button>
+    </Button>
   )
 }
 

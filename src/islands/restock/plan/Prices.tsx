@@ -8,6 +8,7 @@ import { readAmount } from '../../../core/quantity/readAmount'
 import { readPrice, writePrice } from '../../../core/quantity/readPrice'
 import { useActing } from '../../../ui/acting'
 import { Box, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
@@ -51,9 +52,9 @@ export function Prices({ view }: { readonly view: PlanView }) {
                   onDone={() => setAdding(null)}
                 />
               ) : (
-                <button type="button" onClick={() => setAdding(itemId)}>
+                <Button kind="plain" onClick={() => setAdding(itemId)}>
                   {planWords.addShop}
-                </button>
+                </Button>
               )}
             </Stack>
           )
@@ -153,13 +154,13 @@ function OfferRow({ title, offer, isNew = false, onDone }: RowProps) {
         onChange={({ currentTarget }) => setLead(currentTarget.value)}
       />
       {changed && (
-        <button type="submit" disabled={busy}>
+        <Button kind="plain" type="submit" disabled={busy}>
           {planWords.save}
-        </button>
+        </Button>
       )}
       {offer.offerId !== null && (
-        <button
-          type="button"
+        <Button
+          kind="plain"
           disabled={busy}
           onClick={() =>
             void run(
@@ -170,7 +171,7 @@ function OfferRow({ title, offer, isNew = false, onDone }: RowProps) {
           }
         >
           {planWords.removeShop}
-        </button>
+        </Button>
       )}
     </Stack>
   )

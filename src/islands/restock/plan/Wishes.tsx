@@ -3,6 +3,7 @@
 import { removeWish } from '../../../contract/restock'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
@@ -30,13 +31,13 @@ export function Wishes({ view }: { readonly view: PlanView }) {
         {view.wishes.map(({ id, wish }) => (
           <Row as="li" gap={4} align="center" justify="between" size={2} key={id}>
             <span>{sentence(view, wish)}</span>
-            <button
-              type="button"
+            <Button
+              kind="plain"
               disabled={busy}
               onClick={() => void run(removeWish, { params: { wishId: id } }, planWords.didRelease)}
             >
               {planWords.release}
-            </button>
+            </Button>
           </Row>
         ))}
       </Stack>

@@ -7,8 +7,7 @@ import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { readAmount } from '../../../core/quantity/readAmount'
 import { useActing } from '../../../ui/acting'
 import { Box } from '../../../ui/Box'
-import presses from '../../../ui/presses.module.css'
-import quiet from '../../../ui/quiet.module.css'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './rates.module.css'
 import type { Rate } from './view'
@@ -73,20 +72,19 @@ export function RateRow({ rate, most }: Props) {
             onChange={(event) => setTyped(event.currentTarget.value)}
             error={typed.trim() !== '' && read.kind === 'refused' ? ratesWords.wrong : undefined}
           />
-          <button type="submit" className={presses.press} disabled={busy || read.kind !== 'read'}>
+          <Button kind="plain" type="submit" disabled={busy || read.kind !== 'read'}>
             {ratesWords.save}
-          </button>
+          </Button>
           {rate.byHand !== null && (
-            <button
-              type="button"
-              className={quiet.quiet}
+            <Button
+              kind="quiet"
               disabled={busy}
               onClick={async () => {
                 if (await save(null, ratesWords.left)) setTyped('')
               }}
             >
               {ratesWords.leave}
-            </button>
+            </Button>
           )}
         </form>
       </td>

@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { amendLot } from '../../../contract/stock'
 import { useActing } from '../../../ui/acting'
 import { Box, Row } from '../../../ui/Box'
-import presses from '../../../ui/presses.module.css'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './recalls.module.css'
 import type { Recalls } from './view'
@@ -61,9 +61,9 @@ export function ConcernedLot({ lot }: Props) {
             value={batch}
             onChange={(event) => setBatch(event.currentTarget.value)}
           />
-          <button type="submit" className={presses.press} disabled={busy || batch.trim() === ''}>
+          <Button kind="plain" type="submit" disabled={busy || batch.trim() === ''}>
             {recallsWords.note}
-          </button>
+          </Button>
         </Row>
       )}
     </li>

@@ -5,9 +5,9 @@ import { readRecalls, takeRecall } from '../../../contract/restock'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
 import { Box, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { Frame, type Strap } from '../../../ui/Frame'
 import notes from '../../../ui/notes.module.css'
-import presses from '../../../ui/presses.module.css'
 import { words } from '../../../words'
 import { RestockTabs } from '../RestockTabs'
 import { ConcernedLot } from './ConcernedLot'
@@ -108,9 +108,8 @@ function Ours({ bulletin }: { readonly bulletin: Bulletin }) {
       {advice !== '' && <p className={open > 0 ? notes.mustNot : undefined}>{advice}</p>}
       <Lots of={lots.filter(({ how }) => how === 'recalled')} />
       {open > 0 && (
-        <button
-          type="button"
-          className={presses.go}
+        <Button
+          kind="main"
           disabled={busy}
           onClick={() =>
             void run(takeRecall, { body: { bulletinId: id } }, ({ held, look }) =>
@@ -119,7 +118,7 @@ function Ours({ bulletin }: { readonly bulletin: Bulletin }) {
           }
         >
           {recallsWords.hold(open)}
-        </button>
+        </Button>
       )}
       {toLookAt(bulletin) > 0 && (
         <Box as="h3" above={3} size={3}>

@@ -1,12 +1,13 @@
 /** A recall that somebody read elsewhere, written down by hand. */
 
-import { Button, Textarea, TextInput } from '@mantine/core'
+import { Textarea, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { writeRecall } from '../../../contract/restock'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import type { Batches } from '../../../core/recall/bulletin'
 import { useActing } from '../../../ui/acting'
 import { Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import classes from './recalls.module.css'
@@ -40,9 +41,7 @@ export function WriteRecall() {
   if (!open)
     return (
       <p>
-        <Button variant="default" onClick={() => setOpen(true)}>
-          {recallsWords.write}
-        </Button>
+        <Button onClick={() => setOpen(true)}>{recallsWords.write}</Button>
       </p>
     )
   const batches = readBatches(fields.batches)
@@ -94,15 +93,14 @@ export function WriteRecall() {
       />
       <Row as="span" gap={4} wrap>
         <Button
+          kind="strong"
           type="submit"
-          loading={busy}
+          busy={busy}
           disabled={!isWhole || batches.length === 0 || on === ''}
         >
           {recallsWords.save}
         </Button>
-        <Button variant="default" onClick={() => setOpen(false)}>
-          {recallsWords.cancel}
-        </Button>
+        <Button onClick={() => setOpen(false)}>{recallsWords.cancel}</Button>
       </Row>
     </Stack>
   )

@@ -4,6 +4,7 @@ import { markPurchase } from '../../../contract/restock'
 import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import classes from './shopping.module.css'
@@ -70,9 +71,8 @@ export function Missing({ view, isMaking }: Props) {
                 </p>
               </Box>
               <Row gap={3} align="center" justify="end" wrap className={`${classes.does} no-print`}>
-                <button
-                  type="button"
-                  className={classes.press}
+                <Button
+                  kind="plain"
                   disabled={busy}
                   onClick={() =>
                     void run(
@@ -83,7 +83,7 @@ export function Missing({ view, isMaking }: Props) {
                   }
                 >
                   {shoppingWords.backOn}
-                </button>
+                </Button>
               </Row>
             </Stack>
           )

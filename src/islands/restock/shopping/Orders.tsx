@@ -4,6 +4,7 @@ import { askShop } from '../../../contract/restock'
 import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import classes from './shopping.module.css'
@@ -50,14 +51,14 @@ export function Orders({ view, onPutAway }: Props) {
                 {shoppingWords.orderedOn(reference, orderedOn, today)}
               </Box>
               {waits && (
-                <button
-                  type="button"
-                  className={`${classes.first} no-print`}
+                <Button
+                  kind="strong"
+                  className="no-print"
                   disabled={busy}
                   onClick={() => void run(askShop, { body: { shop } }, shoppingWords.asked)}
                 >
                   {shoppingWords.ask}
-                </button>
+                </Button>
               )}
             </div>
             <ul>
@@ -102,14 +103,9 @@ function OrderedLine({
       </Box>
       {state.kind === 'arrived' && (
         <Row gap={3} align="center" justify="end" wrap className={`${classes.does} no-print`}>
-          <button
-            type="button"
-            className={classes.first}
-            aria-label={shoppingWords.putAwayOf(title)}
-            onClick={onPutAway}
-          >
+          <Button kind="strong" aria-label={shoppingWords.putAwayOf(title)} onClick={onPutAway}>
             {shoppingWords.putAway}
-          </button>
+          </Button>
         </Row>
       )}
     </Stack>

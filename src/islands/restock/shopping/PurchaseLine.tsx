@@ -5,6 +5,7 @@ import { changePurchase, markPurchase, removePurchase } from '../../../contract/
 import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
@@ -86,36 +87,33 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
               {shoppingWords.more}
             </Box>
             <Row gap={3} align="center" justify="end" wrap className={classes.does}>
-              <Row as="span" gap={3} align="center" justify="end" wrap className={classes.stepper}>
-                <button
-                  type="button"
-                  className={classes.press}
+              <Row as="span" gap={3} align="center" justify="end" wrap>
+                <Button
+                  kind="step"
                   disabled={busy || packs <= 1}
                   aria-label={shoppingWords.onePackFewer(title)}
                   onClick={() => change(packs - 1)}
                 >
                   −
-                </button>
+                </Button>
                 {shoppingWords.packs(packs, packSize, item.unit)}
-                <button
-                  type="button"
-                  className={classes.press}
+                <Button
+                  kind="step"
                   disabled={busy}
                   aria-label={shoppingWords.onePackMore(title)}
                   onClick={() => change(packs + 1)}
                 >
                   +
-                </button>
+                </Button>
               </Row>
-              <button
-                type="button"
-                className={classes.press}
+              <Button
+                kind="plain"
                 disabled={busy}
                 aria-label={shoppingWords.removeOf(title)}
                 onClick={() => void run(removePurchase, { params }, shoppingWords.did.removed)}
               >
                 {shoppingWords.remove}
-              </button>
+              </Button>
             </Row>
             {line.instead.length > 0 && (
               <>
@@ -138,25 +136,23 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
       </Box>
       <Row gap={3} align="center" justify="end" wrap className={`${classes.does} no-print`}>
         {inBag ? (
-          <button
-            type="button"
-            className={classes.first}
+          <Button
+            kind="strong"
             disabled={busy}
             aria-label={shoppingWords.putAwayOf(title)}
             onClick={onPutAway}
           >
             {shoppingWords.putAway}
-          </button>
+          </Button>
         ) : (
-          <button
-            type="button"
-            className={classes.press}
+          <Button
+            kind="plain"
             disabled={busy}
             aria-label={shoppingWords.noneOf(title)}
             onClick={() => void none()}
           >
             {shoppingWords.none}
-          </button>
+          </Button>
         )}
       </Row>
     </Stack>

@@ -14,11 +14,10 @@ import { itemTitle } from '../../../core/stock/item'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { FormDialog } from '../../../ui/FormDialog'
 import { useStrap } from '../../../ui/Frame'
 import notes from '../../../ui/notes.module.css'
-import presses from '../../../ui/presses.module.css'
-import quiet from '../../../ui/quiet.module.css'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 import { ScanDialog } from '../../rounds/round/ScanDialog'
@@ -116,13 +115,9 @@ export function PutAway({ purchase, onClose }: Props) {
       onClose={onClose}
     >
       {proposed.length === 0 && <p>{receiveWords.noPocket}</p>}
-      <button
-        type="button"
-        className={`${presses.press} ${classes.scan}`}
-        onClick={() => setScanning(true)}
-      >
+      <Button kind="plain" className={classes.scan} onClick={() => setScanning(true)}>
         {receiveWords.scan}
-      </button>
+      </Button>
       {scanned && (
         <p className={scanned.isOther ? notes.caution : 'second'} role="status">
           {scanned.says}
@@ -200,12 +195,12 @@ const Labelled = ({
   >
     <Stack gap={6} className={classes.labelled}>
       <p>{receiveWords.labelWhy}</p>
-      <a className={presses.go} href={`/lots/${lotId}/label`} target="_blank" rel="noreferrer">
+      <a href={`/lots/${lotId}/label`} target="_blank" rel="noreferrer">
         {receiveWords.label}
       </a>
-      <button type="button" className={quiet.quiet} onClick={onClose}>
+      <Button kind="quiet" onClick={onClose}>
         {receiveWords.noLabel}
-      </button>
+      </Button>
     </Stack>
   </Modal>
 )

@@ -5,7 +5,7 @@ import { sameShop } from '../../../core/restock/offers'
 import { AISLES } from '../../../core/shopping/aisles'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
-import presses from '../../../ui/presses.module.css'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
 import { PurchaseLine } from './PurchaseLine'
@@ -73,13 +73,12 @@ export function ShopList({ shop, lines, view, onPutAway, onNone }: Props) {
             {shoppingWords.delivers(service.deliversOn)}
           </Box>
           {orderable.length > 0 && (
-            <button type="button" className={presses.go} disabled={busy} onClick={order}>
+            <Button kind="main" disabled={busy} onClick={order}>
               {shoppingWords.order(orderable.length)}
-            </button>
+            </Button>
           )}
-          <button
-            type="button"
-            className={classes.press}
+          <Button
+            kind="plain"
             disabled={busy}
             onClick={() =>
               void run(takePrices, { body: { shop } }, ({ priced, without }) =>
@@ -88,7 +87,7 @@ export function ShopList({ shop, lines, view, onPutAway, onNone }: Props) {
             }
           >
             {shoppingWords.prices(service.name)}
-          </button>
+          </Button>
         </Row>
       )}
       {AISLES.map((aisle) => {

@@ -3,13 +3,13 @@
  * aisle; what is ordered with its day; what was not to be had, and what is on the list instead.
  */
 
-import { Button } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { readShopping } from '../../../contract/restock'
 import { sameShop } from '../../../core/restock/offers'
 import { call } from '../../../device/call'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { Frame, type Strap, useStrap } from '../../../ui/Frame'
 import { Working } from '../../../ui/Working'
 import { words } from '../../../words'
@@ -68,13 +68,9 @@ function List({ initial, place }: Props) {
         </div>
         <Row gap={4} align="center" wrap className={`${classes.presses} no-print`}>
           <Make list={list} isFirst={lines.length === 0} />
-          <Button variant="default" onClick={() => setAdding(true)}>
-            {shoppingWords.add}
-          </Button>
+          <Button onClick={() => setAdding(true)}>{shoppingWords.add}</Button>
           {inShops.length > 0 && (
-            <Button variant="default" onClick={() => window.print()}>
-              {shoppingWords.print}
-            </Button>
+            <Button onClick={() => window.print()}>{shoppingWords.print}</Button>
           )}
         </Row>
       </Row>
@@ -116,7 +112,7 @@ function Make({ list, isFirst }: { readonly list: ListMaking; readonly isFirst: 
           {shoppingWords.failed}
         </Box>
       )}
-      <Button variant={isFirst ? 'filled' : 'default'} onClick={() => void make()}>
+      <Button kind={isFirst ? 'strong' : 'firm'} onClick={() => void make()}>
         {isFirst ? shoppingWords.make : shoppingWords.makeAgain}
       </Button>
     </>

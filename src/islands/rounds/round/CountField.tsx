@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { readAmount } from '../../../core/quantity/readAmount'
 import { Box, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './round.module.css'
 
@@ -23,14 +24,14 @@ export function CountField({ found, recorded, unit, onStep, onType }: Props) {
   const unclear = reading !== null && reading.kind === 'refused'
   return (
     <Stack gap={5} align="center" text="center" className={classes.count}>
-      <button
-        type="button"
+      <Button
+        kind="step"
         aria-label={cardWords.fewer}
         onClick={() => onStep(-1)}
         disabled={found === 0}
       >
         −
-      </button>
+      </Button>
       <div>
         <input
           aria-label={`${cardWords.count}${unit ? `, ${unit}` : ''}`}
@@ -53,9 +54,9 @@ export function CountField({ found, recorded, unit, onStep, onType }: Props) {
           {unclear ? words.rounds.tally.badCount : cardWords.recorded(recorded)}
         </Box>
       </div>
-      <button type="button" aria-label={cardWords.more} onClick={() => onStep(1)}>
+      <Button kind="step" aria-label={cardWords.more} onClick={() => onStep(1)}>
         +
-      </button>
+      </Button>
     </Stack>
   )
 }

@@ -5,6 +5,7 @@ import { type Expiry, formatExpiry } from '../../../core/calendar/expiry'
 import { readPrintedDate } from '../../../core/calendar/readPrintedDate'
 import type { DateLook } from '../../../core/rounds/round'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button, Chip } from '../../../ui/Button'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 import type { ExpirySettings } from '../../stock/lot/ExpiryField'
@@ -38,35 +39,29 @@ export function DateAsk({ recorded, date, settings, onChange }: Props) {
       <Box as="legend" size={4} weight="bold" face="display">
         {cardWords.dateAsk(recorded)}
       </Box>
-      <Row gap={4} align="center" wrap className={classes.chips}>
+      <Row gap={4} align="center" wrap>
         {recorded.kind !== 'unknown' && (
-          <button
-            type="button"
-            aria-pressed={date.kind === 'as_recorded'}
+          <Chip
+            pressed={date.kind === 'as_recorded'}
             onClick={() => {
               setTyped(null)
               onChange(date.kind === 'as_recorded' ? { kind: 'not_read' } : { kind: 'as_recorded' })
             }}
           >
             {cardWords.sameDate}
-          </button>
+          </Chip>
         )}
-        {typed === null && (
-          <button type="button" onClick={() => type('')}>
-            {cardWords.otherDate}
-          </button>
-        )}
+        {typed === null && <Button onClick={() => type('')}>{cardWords.otherDate}</Button>}
         {(typed !== null || (date.kind === 'other' && date.expiry.kind === 'none')) && (
-          <button
-            type="button"
-            aria-pressed={date.kind === 'other' && date.expiry.kind === 'none'}
+          <Chip
+            pressed={date.kind === 'other' && date.expiry.kind === 'none'}
             onClick={() => {
               setTyped(null)
               onChange({ kind: 'other', expiry: { kind: 'none' } })
             }}
           >
             {cardWords.noDate}
-          </button>
+          </Chip>
         )}
       </Row>
       {typed === null && date.kind === 'other' && date.expiry.kind !== 'none' && (
@@ -95,19 +90,16 @@ export function DateAsk({ recorded, date, settings, onChange }: Props) {
         </Stack>
       )}
       {reading?.kind === 'ask' && (
-        <Row gap={4} align="center" wrap className={classes.chips}>
+        <Row gap={4} align="center" wrap>
           <span>{cardWords.twoDates}</span>
           {reading.readings.map((one) => (
-            <button
+            <Chip
               key={formatExpiry(one)}
-              type="button"
-              aria-pressed={
-                date.kind === 'other' && formatExpiry(date.expiry) === formatExpiry(one)
-              }
+              pressed={date.kind === 'other' && formatExpiry(date.expiry) === formatExpiry(one)}
               onClick={() => onChange({ kind: 'other', expiry: one })}
             >
               {expiryText(one)}
-            </button>
+            </Chip>
           ))}
         </Row>
       )}

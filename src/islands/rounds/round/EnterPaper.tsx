@@ -10,6 +10,7 @@ import {
   tallyLines,
 } from '../../../core/rounds/tally'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { WaitingBadge } from '../../../ui/WaitingBadge'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
@@ -133,7 +134,7 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
             ))}
           </tbody>
         </table>
-        <Row as="label" gap={4} align="center" wrap className={classes.chips}>
+        <Row as="label" gap={4} align="center" wrap>
           <input
             type="checkbox"
             checked={signing}
@@ -143,7 +144,8 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
         </Row>
         {said && <p role="status">{said}</p>}
         <Row as="footer" gap={4} className={classes.foot}>
-          <button
+          <Button
+            kind="main"
             type="submit"
             className={classes.go}
             disabled={busy || wrong || who.trim() === '' || day === '' || day > contents.today}
@@ -154,7 +156,7 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
             <Box as="small" text="right" breakable>
               {tallyWords.saved(filled.length)}
             </Box>
-          </button>
+          </Button>
         </Row>
       </Box>
     </Stack>

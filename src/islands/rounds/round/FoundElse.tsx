@@ -14,6 +14,7 @@ import { itemTitle } from '../../../core/stock/item'
 import { call, newKey } from '../../../device/call'
 import { keepAct } from '../../../device/outbox'
 import { Box, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import { ExpiryField, useExpiryWith } from '../../stock/lot/ExpiryField'
 import classes from './round.module.css'
@@ -117,9 +118,7 @@ export function FoundElse({ going, pocketId, bare, onClose }: Props) {
             void add()
           }}
         >
-          <button type="button" className={classes.side} onClick={() => setScanning(true)}>
-            {words.rounds.card.scan}
-          </button>
+          <Button onClick={() => setScanning(true)}>{words.rounds.card.scan}</Button>
           {code && (
             <p role="status" className={classes.quiet}>
               {code.known ? foundWords.scanned(name) : foundWords.unknownCode}
@@ -152,11 +151,11 @@ export function FoundElse({ going, pocketId, bare, onClose }: Props) {
             maxLength={120}
             onChange={(event) => setBatch(event.currentTarget.value)}
           />
-          <button type="submit" className={classes.go} disabled={!ready || busy}>
+          <Button kind="main" type="submit" className={classes.go} disabled={!ready || busy}>
             <Box as="b" size={5} weight="bold" face="display">
               {foundWords.add}
             </Box>
-          </button>
+          </Button>
         </Stack>
       </Modal>
       {scanning && (

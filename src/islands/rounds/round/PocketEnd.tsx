@@ -4,6 +4,7 @@ import { useState } from 'react'
 import type { Bare } from '../../../core/rounds/contents'
 import type { PocketProgress } from '../../../core/rounds/progress'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import { counted } from '../../../words/frame/format'
 import { FoundElse } from './FoundElse'
@@ -31,28 +32,26 @@ export function PocketEnd({ pocket, going, isLast, onAnswer, onClose }: Props) {
       {left > 0 && (
         <p className={classes.notice}>
           {pocketWords.left(left)}{' '}
-          <button type="button" className={classes.link} onClick={onAnswer}>
+          <Button kind="link" onClick={onAnswer}>
             {pocketWords.goBack}
-          </button>
+          </Button>
         </p>
       )}
       <h2>{pocketWords.anything}</h2>
       {pocket.pocket.bare.length > 0 && (
         <>
           <p className={classes.quiet}>{pocketWords.missing}</p>
-          <Row gap={4} align="center" wrap className={classes.chips}>
+          <Row gap={4} align="center" wrap>
             {pocket.pocket.bare.map((bare) => (
-              <button key={bare.itemId} type="button" onClick={() => setFinding(bare)}>
+              <Button key={bare.itemId} onClick={() => setFinding(bare)}>
                 {pocketWords.foundIt(bare.title)}
-              </button>
+              </Button>
             ))}
           </Row>
         </>
       )}
-      <Row gap={4} align="center" wrap className={classes.chips}>
-        <button type="button" onClick={() => setFinding('anything')}>
-          {words.rounds.card.foundElse}
-        </button>
+      <Row gap={4} align="center" wrap>
+        <Button onClick={() => setFinding('anything')}>{words.rounds.card.foundElse}</Button>
       </Row>
       {pocket.found.length > 0 && (
         <Stack as="ul" className={classes.preview}>
@@ -65,11 +64,11 @@ export function PocketEnd({ pocket, going, isLast, onAnswer, onClose }: Props) {
         </Stack>
       )}
       <Row as="footer" gap={4} className={classes.foot}>
-        <button type="button" className={classes.go} onClick={onClose}>
+        <Button kind="main" className={classes.go} onClick={onClose}>
           <Box as="b" size={5} weight="bold" face="display">
             {isLast ? pocketWords.putBackLast : pocketWords.putBack}
           </Box>
-        </button>
+        </Button>
       </Row>
       {finding && (
         <FoundElse

@@ -2,6 +2,7 @@
 
 import type { PocketId } from '../../../core/ids'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './round.module.css'
 import type { GoingRound } from './useRound'
@@ -24,23 +25,23 @@ export const PocketList = ({ going: { progress, me }, onChoose, onEnd }: Props) 
         const others = at.filter((name) => name !== me)
         return (
           <li key={pocket.id}>
-            <button type="button" data-done={closed} onClick={() => onChoose(pocket.id)}>
+            <Button kind="row" data-done={closed} onClick={() => onChoose(pocket.id)}>
               <b>{pocket.name}</b>
               <Box as="small" tone="second">
                 {closed ? roundsWords.pocket.closed : roundsWords.pocket.open(asked - answered)}
                 {others.length > 0 && ` · ${roundsWords.pocket.there(others)}`}
               </Box>
-            </button>
+            </Button>
           </li>
         )
       })}
     </Stack>
     <Row as="footer" gap={4} className={classes.foot}>
-      <button type="button" className={classes.go} onClick={onEnd}>
+      <Button kind="main" className={classes.go} onClick={onEnd}>
         <Box as="b" size={5} weight="bold" face="display">
           {roundsWords.end.title}
         </Box>
-      </button>
+      </Button>
     </Row>
   </Box>
 )

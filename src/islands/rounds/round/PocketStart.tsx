@@ -2,6 +2,7 @@
 
 import type { PocketProgress } from '../../../core/rounds/progress'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './round.module.css'
 import type { GoingRound } from './useRound'
@@ -47,14 +48,12 @@ export function PocketStart({ pocket, going, onBegin, onOther }: Props) {
           ))}
       </Stack>
       <Row as="footer" gap={4} className={classes.foot}>
-        <button type="button" className={classes.side} onClick={onOther}>
-          {pocketWords.instead}
-        </button>
-        <button type="button" className={classes.go} onClick={onBegin}>
+        <Button onClick={onOther}>{pocketWords.instead}</Button>
+        <Button kind="main" className={classes.go} onClick={onBegin}>
           <Box as="b" size={5} weight="bold" face="display">
             {pocketWords.begin}
           </Box>
-        </button>
+        </Button>
       </Row>
     </Box>
   )

@@ -10,6 +10,7 @@ import { reportOf } from '../../../core/rounds/report'
 import { isLooked } from '../../../core/rounds/round'
 import { call } from '../../../device/call'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import { counted } from '../../../words/frame/format'
 import classes from './round.module.css'
@@ -67,9 +68,9 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
                       )}
                     </span>
                     {thing && !round.finished && (
-                      <button type="button" onClick={() => onCount(pocket.id, lotId)}>
+                      <Button onClick={() => onCount(pocket.id, lotId)}>
                         {endWords.countAgain}
-                      </button>
+                      </Button>
                     )}
                   </li>
                 ) : (
@@ -123,9 +124,7 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
           </Box>
           <Afterwards going={going} />
           <Row as="footer" gap={4} className={classes.foot}>
-            <a className={classes.side} href={`/kits/${contents.kit.id}`}>
-              {endWords.toKit}
-            </a>
+            <a href={`/kits/${contents.kit.id}`}>{endWords.toKit}</a>
             <a className={classes.go} href="/rounds">
               <Box as="b" size={5} weight="bold" face="display">
                 {endWords.toRounds}
@@ -153,23 +152,23 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
               onChange={(event) => setName(event.currentTarget.value)}
             />
           </Stack>
-          <Row gap={4} align="center" wrap className={classes.chips}>
-            <button type="button" onClick={onGoOn}>
-              {endWords.goOn}
-            </button>
-            <button
-              type="button"
-              onClick={() => void leave().then(() => location.assign('/rounds'))}
-            >
+          <Row gap={4} align="center" wrap>
+            <Button onClick={onGoOn}>{endWords.goOn}</Button>
+            <Button onClick={() => void leave().then(() => location.assign('/rounds'))}>
               {endWords.leave}
-            </button>
+            </Button>
           </Row>
           <Row as="footer" gap={4} className={classes.foot}>
-            <button type="submit" className={classes.go} disabled={busy || name.trim() === ''}>
+            <Button
+              kind="main"
+              type="submit"
+              className={classes.go}
+              disabled={busy || name.trim() === ''}
+            >
               <Box as="b" size={5} weight="bold" face="display">
                 {endWords.sign}
               </Box>
-            </button>
+            </Button>
           </Row>
         </Box>
       )}

@@ -3,6 +3,7 @@
 import { useEffect, useState } from 'react'
 import type { PocketId } from '../../../core/ids'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button, Chip } from '../../../ui/Button'
 import type { LookValue } from '../../../ui/look'
 import { WaitingBadge } from '../../../ui/WaitingBadge'
 import { words } from '../../../words'
@@ -60,16 +61,16 @@ export function RoundHead({ going, at, look, paused, onPause, onPockets }: Props
         />
       </Box>
       {round.finished === null && !paused && (
-        <Row as="nav" gap={3} className={classes.headPresses} aria-label={roundsWords.title}>
-          <button type="button" onClick={onPockets}>
+        <Row as="nav" gap={3} aria-label={roundsWords.title}>
+          <Button kind="plain" onClick={onPockets}>
             {roundsWords.pockets}
-          </button>
-          <button type="button" aria-pressed={look.look === 'torch'} onClick={look.toggleTorch}>
+          </Button>
+          <Chip pressed={look.look === 'torch'} onClick={look.toggleTorch}>
             {words.look.torch}
-          </button>
-          <button type="button" onClick={onPause}>
+          </Chip>
+          <Button kind="plain" onClick={onPause}>
             {roundsWords.pause}
-          </button>
+          </Button>
         </Row>
       )}
       {at && <KitMap contents={contents} at={at} round={round} />}

@@ -7,6 +7,7 @@ import type { LotId, PocketId } from '../../../core/ids'
 import { nextIn, nextPocket, type PocketProgress } from '../../../core/rounds/progress'
 import type { RoundId } from '../../../core/rounds/round'
 import { Box, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { QUERIES } from '../../../ui/Frame'
 import { type LookValue, useLook } from '../../../ui/look'
 import { theme } from '../../../ui/theme'
@@ -159,9 +160,9 @@ function Going({ going }: { readonly going: GoingRound }) {
             {roundsWords.paused}
           </Box>
           <p className={classes.quiet}>{roundsWords.pausedLead}</p>
-          <button type="button" className={classes.go} onClick={() => setPaused(false)}>
+          <Button kind="main" className={classes.go} onClick={() => setPaused(false)}>
             {roundsWords.goOn}
-          </button>
+          </Button>
         </Box>
       ) : at.kind === 'report' || (!pocket && at.kind !== 'pockets') ? (
         <RoundEnd

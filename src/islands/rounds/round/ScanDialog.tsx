@@ -8,6 +8,7 @@ import { cameraFrames, stillFrames } from '../../../device/scanner/frames'
 import { firstCode } from '../../../device/scanner/scan'
 import { labelPicture, PRACTICE_LABELS, type PracticeLabel } from '../../../standIns/labels'
 import { Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './round.module.css'
 import { useReader } from './useReader'
@@ -97,21 +98,21 @@ export function ScanDialog({ today, onRead, onClose }: Props) {
               onChange={(event) => setTyped(event.currentTarget.value)}
             />
           </Stack>
-          <button type="submit">{scanWords.read}</button>
+          <Button type="submit">{scanWords.read}</Button>
         </Row>
         {said && <p role="status">{said}</p>}
         <h2>{scanWords.labels}</h2>
         <Stack as="ul" gap={4} className={classes.labels}>
           {PRACTICE_LABELS.map((label) => (
             <li key={label.id}>
-              <button
-                type="button"
+              <Button
+                kind="bare"
                 aria-label={scanWords.label(label.name)}
                 onClick={() => void scanLabel(label)}
               >
                 <img src={labelPicture(label)} alt="" loading="lazy" />
                 <small>{label.name}</small>
-              </button>
+              </Button>
             </li>
           ))}
         </Stack>

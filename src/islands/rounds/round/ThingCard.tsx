@@ -12,9 +12,9 @@ import type { PocketProgress } from '../../../core/rounds/progress'
 import { call, newKey } from '../../../device/call'
 import { keepAct } from '../../../device/outbox'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button, Chip } from '../../../ui/Button'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
-import { Chip } from './Chip'
 import { CountField } from './CountField'
 import { DateAsk } from './DateAsk'
 import {
@@ -201,19 +201,18 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
       )}
 
       {gone > NOTHING && !isSpent && !away && (
-        <Row as="fieldset" gap={4} align="center" wrap className={classes.chips}>
+        <Row as="fieldset" gap={4} align="center" wrap>
           <Box as="legend" below={3} weight="bold">
             {cardWords.goneAsk(formatAmount(gone))}
           </Box>
           {goneChoices(draft).map((one) => (
-            <button
+            <Chip
               key={one}
-              type="button"
-              aria-pressed={draft.gone === one}
+              pressed={draft.gone === one}
               onClick={() => setDraft(withGone(draft, one))}
             >
               {cardWords.gone[one]}
-            </button>
+            </Chip>
           ))}
         </Row>
       )}
@@ -228,19 +227,19 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
       )}
 
       {!isSpent && !away && draft.found > NOTHING && (
-        <Row gap={4} align="center" wrap className={classes.chips}>
+        <Row gap={4} align="center" wrap>
           {asks.includes('battery') && (
             <Chip
-              on={draft.proofs.includes('battery')}
-              onPress={() => setDraft(withProof(draft, 'battery'))}
+              pressed={draft.proofs.includes('battery')}
+              onClick={() => setDraft(withProof(draft, 'battery'))}
             >
               {cardWords.proofs.battery}
             </Chip>
           )}
           {asks.includes('seal') && (
             <Chip
-              on={draft.proofs.includes('seal')}
-              onPress={() => setDraft(withProof(draft, 'seal'))}
+              pressed={draft.proofs.includes('seal')}
+              onClick={() => setDraft(withProof(draft, 'seal'))}
             >
               {cardWords.proofs.seal}
             </Chip>
@@ -248,22 +247,22 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
           {conditionsOf(thing).map((condition) => (
             <Chip
               key={condition}
-              on={draft.worse?.condition === condition}
-              onPress={() => setDraft(withCondition(draft, condition))}
+              pressed={draft.worse?.condition === condition}
+              onClick={() => setDraft(withCondition(draft, condition))}
             >
               {cardWords.conditions(condition)}
             </Chip>
           ))}
           {thing.opened.kind === 'sealed' &&
             (thing.kind === 'medicine' || thing.kind === 'food') && (
-              <Chip on={draft.opened > NOTHING} onPress={() => setDraft(withOpened(draft))}>
+              <Chip pressed={draft.opened > NOTHING} onClick={() => setDraft(withOpened(draft))}>
                 {cardWords.opened}
               </Chip>
             )}
           {draft.found > NOTHING && (
             <Chip
-              on={false}
-              onPress={() => setDraft({ ...withFound(draft, NOTHING), gone: 'missing' })}
+              pressed={false}
+              onClick={() => setDraft({ ...withFound(draft, NOTHING), gone: 'missing' })}
             >
               {cardWords.notHere}
             </Chip>
@@ -275,23 +274,23 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
           <Box as="span" grow>
             {cardWords.howMany(draft.worse.condition)}
           </Box>
-          <button
-            type="button"
+          <Button
+            kind="step"
             aria-label={cardWords.fewerOf(draft.worse.condition)}
             onClick={() => setDraft(withWorse(draft, -1))}
           >
             −
-          </button>
+          </Button>
           <Box as="b" size={6} weight="bold" face="display" text="center">
             {formatAmount(draft.worse.amount)}
           </Box>
-          <button
-            type="button"
+          <Button
+            kind="step"
             aria-label={cardWords.moreOf(draft.worse.condition)}
             onClick={() => setDraft(withWorse(draft, 1))}
           >
             +
-          </button>
+          </Button>
         </Row>
       )}
       {(beside === 'note' || draft.note !== '') && (
@@ -310,53 +309,41 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
         </p>
       )}
       <Row gapX={5} gapY={2} wrap size={3} className={classes.more}>
-        <button type="button" onClick={() => setBeside('what')}>
+        <Button kind="quiet" onClick={() => setBeside('what')}>
           {cardWords.whatIsThis}
-        </button>
-        <button type="button" onClick={() => setBeside('found')}>
+        </Button>
+        <Button kind="quiet" onClick={() => setBeside('found')}>
           {cardWords.alsoHere}
-        </button>
-        <button type="button" onClick={() => setBeside('scan')}>
+        </Button>
+        <Button kind="quiet" onClick={() => setBeside('scan')}>
           {cardWords.scan}
-        </button>
-        <button type="button" onClick={() => setBeside('note')}>
+        </Button>
+        <Button kind="quiet" onClick={() => setBeside('note')}>
           {cardWords.note}
-        </button>
+        </Button>
         <KeepPhoto lotId={thing.lotId} title={thing.title} />
       </Row>
 
       <Row as="footer" gap={4} className={classes.foot}>
-        {onBack && (
-          <button type="button" className={classes.side} onClick={onBack}>
-            {cardWords.back}
-          </button>
-        )}
+        {onBack && <Button onClick={onBack}>{cardWords.back}</Button>}
         {isSpent && (
-          <button
-            type="button"
-            className={classes.side}
-            onClick={() => done({ ...withFound(draft, thing.recorded), gone: 'unknown' })}
-          >
+          <Button onClick={() => done({ ...withFound(draft, thing.recorded), gone: 'unknown' })}>
             {cardWords.leftIn}
-          </button>
+          </Button>
         )}
         {away && (
-          <button
-            type="button"
-            className={classes.side}
-            onClick={() => done({ ...withFound(draft, NOTHING), gone: 'still_away' })}
-          >
+          <Button onClick={() => done({ ...withFound(draft, NOTHING), gone: 'still_away' })}>
             {thing.judged.state === 'lent' ? cardWords.gone.still_away : cardWords.notHere}
-          </button>
+          </Button>
         )}
-        <button type="submit" className={classes.go}>
+        <Button kind="main" type="submit" className={classes.go}>
           <Box as="b" size={5} weight="bold" face="display">
             {isSpent ? cardWords.tookOut : away ? cardWords.yesHere : cardWords.next}
           </Box>
           <Box as="small" text="right" breakable>
             {then ? cardWords.thenComes(then) : cardWords.thenPocket}
           </Box>
-        </button>
+        </Button>
       </Row>
       {beside === 'scan' && (
         <ScanDialog today={contents.today} onRead={takeCode} onClose={() => setBeside(null)} />

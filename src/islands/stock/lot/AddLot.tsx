@@ -16,8 +16,8 @@ import { itemTitle } from '../../../core/stock/item'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
 import { Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { FormDialog } from '../../../ui/FormDialog'
-import quiet from '../../../ui/quiet.module.css'
 import { words } from '../../../words'
 import { ExpiryField, useExpiry } from './ExpiryField'
 import { useCatalogue, WhatIsIt } from './WhatIsIt'
@@ -217,9 +217,9 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
           <TextInput label={words.stock.lot.note} maxLength={2000} {...text('note')} />
         </>
       ) : (
-        <button type="button" className={quiet.quiet} onClick={() => setMore(true)}>
+        <Button kind="quiet" onClick={() => setMore(true)}>
           {addWords.more}
-        </button>
+        </Button>
       )}
     </FormDialog>
   )

@@ -11,10 +11,10 @@ import {
   writePrintedDate,
 } from '../../../core/calendar/readPrintedDate'
 import { Box, Row } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
-import classes from './lot.module.css'
 
 export interface ExpirySettings {
   readonly today: PlainDate
@@ -63,29 +63,19 @@ export function ExpiryField({
         }
       />
       {reading.kind === 'ask' && (
-        <Row
-          as="fieldset"
-          gap={3}
-          wrap
-          pad={4}
-          above={3}
-          line="dashed"
-          radius={2}
-          className={classes.ask}
-        >
+        <Row as="fieldset" gap={3} wrap pad={4} above={3} line="dashed" radius={2}>
           <Box as="legend" size={2} weight="bold">
             {reading.why === 'far_off'
               ? words.imports.farOff
               : words.stock.lot.unclear[reading.why]}
           </Box>
           {reading.readings.map((one) => (
-            <button
+            <Button
               key={formatExpiry(one)}
-              type="button"
               onClick={() => expiry.type(writePrintedDate(one, today))}
             >
               {expiryText(one)}
-            </button>
+            </Button>
           ))}
         </Row>
       )}

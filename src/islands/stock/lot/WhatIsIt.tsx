@@ -3,8 +3,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo } from 'react'
 import { Box, Row } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
-import classes from './lot.module.css'
 
 const itemsWords = words.items
 
@@ -38,14 +38,14 @@ export function WhatIsIt({ name, strength, unit, value, onChange }: Props) {
   }, [value, only, onChange])
   if (!taken || taken.entries.length === 0) return null
   return (
-    <Row as="fieldset" gap={3} wrap className={classes.what}>
+    <Row as="fieldset" gap={3} wrap>
       <Box as="legend" size={2} weight="bold">
         {taken.isSure ? itemsWords.isIt : itemsWords.isItOne}
       </Box>
       {taken.entries.map(({ id, title, says }) => (
-        <button
+        <Button
+          kind="row"
           key={id}
-          type="button"
           aria-pressed={value === id}
           onClick={() => onChange(value === id ? null : id)}
         >
@@ -53,11 +53,11 @@ export function WhatIsIt({ name, strength, unit, value, onChange }: Props) {
           <Box as="small" size={2} tone="second">
             {says}
           </Box>
-        </button>
+        </Button>
       ))}
-      <button type="button" aria-pressed={value === null} onClick={() => onChange(null)}>
+      <Button kind="row" aria-pressed={value === null} onClick={() => onChange(null)}>
         {itemsWords.none}
-      </button>
+      </Button>
     </Row>
   )
 }

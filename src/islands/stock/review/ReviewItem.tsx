@@ -1,11 +1,11 @@
 /** One thing to think about: why, what it takes, where it lies; kept or thrown away with a press. */
 
-import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { actOnMany, keepReviewed } from '../../../contract/stock'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { useStrap } from '../../../ui/Frame'
 import { StateGlyph } from '../../../ui/StateGlyph'
 import { words } from '../../../words'
@@ -95,8 +95,7 @@ export function ReviewItem({ line, today }: Props) {
       </div>
       <Row gap={3} align="start" justify="end" wrap className={classes.presses}>
         <Button
-          variant="default"
-          loading={busy}
+          busy={busy}
           aria-label={reviewWords.keepLong(line.title)}
           onClick={() =>
             void run(keepReviewed, { body: { reviewKey: line.key } }, reviewWords.didKeep)
@@ -117,17 +116,13 @@ export function ReviewItem({ line, today }: Props) {
             >
               <b>{reviewWords.sure(line.title)}</b>
               <span>{words.watch.safeWay(line.kind)}</span>
-              <Button loading={busy} onClick={() => void discard()}>
+              <Button kind="strong" busy={busy} onClick={() => void discard()}>
                 {reviewWords.discard}
               </Button>
-              <Button variant="default" onClick={() => setAsking(false)}>
-                {words.kits.cancel}
-              </Button>
+              <Button onClick={() => setAsking(false)}>{words.kits.cancel}</Button>
             </Stack>
           ) : (
-            <Button variant="default" onClick={() => setAsking(true)}>
-              {reviewWords.discard}
-            </Button>
+            <Button onClick={() => setAsking(true)}>{reviewWords.discard}</Button>
           ))}
       </Row>
     </li>

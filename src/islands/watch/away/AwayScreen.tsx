@@ -3,6 +3,7 @@
 import { useEffect, useState } from 'react'
 import { type KeptPage, keptPages } from '../../../device/keptPages'
 import { Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './away.module.css'
 
@@ -32,9 +33,9 @@ export function AwayScreen() {
           </li>
         ))}
       </Stack>
-      <button type="button" onClick={() => location.reload()}>
+      <Button kind="strong" onClick={() => location.reload()}>
         {awayWords.retry}
-      </button>
+      </Button>
     </Stack>
   )
 }

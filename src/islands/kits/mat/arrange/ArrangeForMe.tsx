@@ -1,10 +1,10 @@
 /** A computed layout beside the present one: what moves, why, and how much of it is taken. */
 
-import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { carryOutLayout } from '../../../../contract/kits'
 import { useActing } from '../../../../ui/acting'
 import { Box, Row, Stack } from '../../../../ui/Box'
+import { Button } from '../../../../ui/Button'
 import { words } from '../../../../words'
 import type { Arrangement } from '../../../../workers/arranger'
 import type { Kit } from '../view'
@@ -30,9 +30,7 @@ export function ArrangeForMe({ kit, onDone }: Props) {
         <>
           <p role="status">{arrangeWords.working}</p>
           <progress value={state.share} max={1} aria-label={arrangeWords.working} />
-          <Button variant="default" onClick={stop}>
-            {arrangeWords.stop}
-          </Button>
+          <Button onClick={stop}>{arrangeWords.stop}</Button>
         </>
       ) : (
         <>
@@ -40,10 +38,10 @@ export function ArrangeForMe({ kit, onDone }: Props) {
             {state.kind === 'stopped' ? arrangeWords.stopped : arrangeWords.failed}
           </p>
           <Row gap={4} align="center" wrap>
-            <Button onClick={() => void start()}>{arrangeWords.again}</Button>
-            <Button variant="default" onClick={onDone}>
-              {arrangeWords.none}
+            <Button kind="strong" onClick={() => void start()}>
+              {arrangeWords.again}
             </Button>
+            <Button onClick={onDone}>{arrangeWords.none}</Button>
           </Row>
         </>
       )}
@@ -120,12 +118,12 @@ function Proposal({ kit, data, found, onDone }: ProposalProps) {
           <Box as="h2" size={4}>
             {arrangeWords.moves}
           </Box>
-          <button type="button" onClick={() => setTaken(new Set(moves.map(({ key }) => key)))}>
+          <Button kind="quiet" onClick={() => setTaken(new Set(moves.map(({ key }) => key)))}>
             {arrangeWords.all}
-          </button>
-          <button type="button" onClick={() => setTaken(new Set())}>
+          </Button>
+          <Button kind="quiet" onClick={() => setTaken(new Set())}>
             {arrangeWords.nobody}
-          </button>
+          </Button>
         </Row>
         <ul>
           {moves.map((move) => (
@@ -150,13 +148,16 @@ function Proposal({ kit, data, found, onDone }: ProposalProps) {
       </div>
       <Row gap={4} align="center" wrap>
         {moves.length > 0 && (
-          <Button loading={busy} disabled={chosen.length === 0} onClick={() => void take()}>
+          <Button
+            kind="strong"
+            busy={busy}
+            disabled={chosen.length === 0}
+            onClick={() => void take()}
+          >
             {arrangeWords.take(chosen.length)}
           </Button>
         )}
-        <Button variant="default" onClick={onDone}>
-          {arrangeWords.none}
-        </Button>
+        <Button onClick={onDone}>{arrangeWords.none}</Button>
       </Row>
     </Stack>
   )

@@ -1,13 +1,13 @@
 /** Lays the pockets of a kit out on its mat: by pulling, or by keys on the chosen pocket. */
 
 import { DndContext, type DragEndEvent, useDraggable } from '@dnd-kit/core'
-import { Button } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
 import { arrangeMat } from '../../../../contract/kits'
 import { MAT_COLUMNS, type MatCell } from '../../../../core/household/pocket'
 import { type Placed, placeAt } from '../../../../core/layout/cells'
 import { useActing } from '../../../../ui/acting'
 import { Box, Row, Stack } from '../../../../ui/Box'
+import { Button } from '../../../../ui/Button'
 import { SILENT, usePulling } from '../../../../ui/pulling'
 import { words } from '../../../../words'
 import type { Kit } from '../view'
@@ -127,28 +127,26 @@ export function ArrangePockets({ kit, onDone }: Props) {
         </Stack>
       </DndContext>
       <Row gap={4} align="center" wrap>
-        <Button loading={busy} disabled={steps.length < 2} onClick={() => void save()}>
+        <Button kind="strong" busy={busy} disabled={steps.length < 2} onClick={() => void save()}>
           {arrangeWords.save}
         </Button>
-        <Button variant="default" disabled={steps.length < 2} onClick={back}>
+        <Button disabled={steps.length < 2} onClick={back}>
           {arrangeWords.step}
         </Button>
-        <Button variant="default" onClick={onDone}>
-          {arrangeWords.cancel}
-        </Button>
+        <Button onClick={onDone}>{arrangeWords.cancel}</Button>
         <Row as="span" gap={3} wrap className={classes.sizes}>
-          <button type="button" onClick={() => nudge({ columns: 1 })}>
+          <Button kind="plain" onClick={() => nudge({ columns: 1 })}>
             {arrangeWords.wider}
-          </button>
-          <button type="button" onClick={() => nudge({ columns: -1 })}>
+          </Button>
+          <Button kind="plain" onClick={() => nudge({ columns: -1 })}>
             {arrangeWords.narrower}
-          </button>
-          <button type="button" onClick={() => nudge({ rows: 1 })}>
+          </Button>
+          <Button kind="plain" onClick={() => nudge({ rows: 1 })}>
             {arrangeWords.taller}
-          </button>
-          <button type="button" onClick={() => nudge({ rows: -1 })}>
+          </Button>
+          <Button kind="plain" onClick={() => nudge({ rows: -1 })}>
             {arrangeWords.shorter}
-          </button>
+          </Button>
         </Row>
       </Row>
     </Stack>
@@ -173,10 +171,10 @@ function Block({ placed: { id, cell }, kit, chosen, onChoose }: BlockProps) {
   const { setNodeRef, listeners, transform } = useDraggable({ id })
   const pocket = kit.pockets.find((one) => one.id === id)
   return (
-    <button
+    <Button
+      kind="bare"
       ref={setNodeRef}
       {...listeners}
-      type="button"
       className={classes.block}
       data-sort={pocket?.sort}
       aria-pressed={chosen}
@@ -205,6 +203,6 @@ function Block({ placed: { id, cell }, kit, chosen, onChoose }: BlockProps) {
       <span className="visually-hidden">
         {arrangeWords.at(cell.column, cell.row, cell.columns, cell.rows)}
       </span>
-    </button>
+    </Button>
   )
 }
