@@ -39,6 +39,8 @@ export interface BoxLook {
   readonly text?: 'left' | 'center' | 'right'
   readonly surface?: 'paper' | 'canvas' | 'ink' | 'turning' | 'spent' | 'mat' | 'band'
   /** The edge: drawn on all sides, above, or below. */
+  /** What must be read first, what must not be, what is still empty. */
+  readonly note?: 'caution' | 'mustNot' | 'empty'
   readonly line?: 'seam' | 'dashed' | 'ink' | 'heavy' | 'hairline' | 'bad'
   readonly lineAbove?: 'hairline' | 'dashed'
   readonly lineBelow?: 'hairline' | 'dashed'
@@ -75,6 +77,7 @@ const NAMES = [
   'face',
   'text',
   'surface',
+  'note',
   'line',
   'lineAbove',
   'lineBelow',

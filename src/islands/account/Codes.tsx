@@ -59,7 +59,9 @@ export function Codes({ account, onChanged }: Props) {
           </Row>
         </Stack>
       ) : (
-        <form
+        <Stack
+          as="form"
+          gap={5}
           onSubmit={(event) => {
             event.preventDefault()
             void make()
@@ -76,7 +78,7 @@ export function Codes({ account, onChanged }: Props) {
             {account.codesLeft === 0 ? accountWords.makeCodes : accountWords.makeNewCodes}
           </Button>
           <Said said={said} />
-        </form>
+        </Stack>
       )}
     </section>
   )

@@ -4,7 +4,7 @@ import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeEmail, renameAccount } from '../../contract/account'
 import { call } from '../../device/call'
-import { Box } from '../../ui/Box'
+import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import classes from './account.module.css'
@@ -50,7 +50,9 @@ export function NameAndEmail({ account, onChanged }: Props) {
       <Box as="h2" size={4}>
         {accountWords.who}
       </Box>
-      <form
+      <Stack
+        as="form"
+        gap={5}
         onSubmit={(event) => {
           event.preventDefault()
           void saveName()
@@ -70,8 +72,10 @@ export function NameAndEmail({ account, onChanged }: Props) {
           {accountWords.saveName}
         </Button>
         <Said said={naming.said} />
-      </form>
-      <form
+      </Stack>
+      <Stack
+        as="form"
+        gap={5}
         onSubmit={(event) => {
           event.preventDefault()
           void saveEmail()
@@ -99,7 +103,7 @@ export function NameAndEmail({ account, onChanged }: Props) {
           {accountWords.changeEmail}
         </Button>
         <Said said={moving.said} />
-      </form>
+      </Stack>
     </section>
   )
 }

@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react'
 import { endPasskey } from '../../contract/account'
 import { call } from '../../device/call'
 import { makePasskey, type PasskeysHere, passkeysHere } from '../../device/passkey'
-import { Box } from '../../ui/Box'
+import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
@@ -89,7 +89,9 @@ export function Passkeys({ account, onChanged }: Props) {
         </p>
       )}
       {here?.kind === 'can' && (
-        <form
+        <Stack
+          as="form"
+          gap={5}
           onSubmit={(event) => {
             event.preventDefault()
             void make()
@@ -110,7 +112,7 @@ export function Passkeys({ account, onChanged }: Props) {
             {accountWords.makePasskey}
           </Button>
           <Said said={said} />
-        </form>
+        </Stack>
       )}
     </section>
   )

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { changePassword } from '../../contract/account'
 import { call } from '../../device/call'
-import { Box } from '../../ui/Box'
+import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import classes from './account.module.css'
@@ -31,7 +31,9 @@ export function PasswordPart({ onChanged }: { readonly onChanged: () => Promise<
       <Box as="h2" size={4}>
         {accountWords.password}
       </Box>
-      <form
+      <Stack
+        as="form"
+        gap={5}
         onSubmit={(event) => {
           event.preventDefault()
           void save()
@@ -54,7 +56,7 @@ export function PasswordPart({ onChanged }: { readonly onChanged: () => Promise<
           {accountWords.changePassword}
         </Button>
         <Said said={said} />
-      </form>
+      </Stack>
     </section>
   )
 }

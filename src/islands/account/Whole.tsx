@@ -4,7 +4,7 @@ import { FileInput } from '@mantine/core'
 import { useRef, useState } from 'react'
 import type { BroughtBack } from '../../core/household/broughtBack'
 import { sendWhole, WHOLE_PATH } from '../../device/whole'
-import { Box, Row } from '../../ui/Box'
+import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
 import { words } from '../../words'
 import classes from './account.module.css'
@@ -44,7 +44,9 @@ export function Whole({ empty }: { readonly empty: boolean }) {
       ) : !empty ? (
         <p className="second">{wholeWords.backNot}</p>
       ) : (
-        <form
+        <Stack
+          as="form"
+          gap={5}
           onSubmit={(event) => {
             event.preventDefault()
             if (file) void bringBack(file)
@@ -68,7 +70,7 @@ export function Whole({ empty }: { readonly empty: boolean }) {
           </Row>
           {busy && <p role="status">{wholeWords.backWorking}</p>}
           <Said said={said} />
-        </form>
+        </Stack>
       )}
     </section>
   )

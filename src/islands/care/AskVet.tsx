@@ -6,7 +6,7 @@ import { knowledgeOf } from '../../core/household/asked'
 import type { Member } from '../../core/household/member'
 import type { Topic } from '../../core/household/told'
 import { ageInMonths, weightOn } from '../../core/household/weight'
-import { Box, Stack } from '../../ui/Box'
+import { Box, Row, Stack } from '../../ui/Box'
 import { words } from '../../words'
 import { ageText, weight } from '../../words/care/weights'
 import { fullDay } from '../../words/frame/format'
@@ -80,10 +80,12 @@ export function AskVet({ care, member, given, now }: Props) {
       </Box>
       <Stack as="dl" className={classes.rows}>
         {tell.map(([name, text]) => (
-          <div key={name}>
+          <Row gapX={6} gapY={1} justify="between" wrap padY={3} lineAbove="hairline" key={name}>
             <dt>{name}</dt>
-            <dd>{text}</dd>
-          </div>
+            <Box as="dd" weight="bold" text="right" breakable>
+              {text}
+            </Box>
+          </Row>
         ))}
       </Stack>
       <Box

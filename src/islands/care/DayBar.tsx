@@ -40,7 +40,7 @@ export function DayBar({ answer }: { readonly answer: DoseAnswer }) {
   return (
     <div className={classes.dayBar}>
       <dt>{benchWords.dayBar}</dt>
-      <dd>
+      <Box as="dd" weight="bold" text="right" breakable>
         <Row
           as="span"
           line="ink"
@@ -59,7 +59,7 @@ export function DayBar({ answer }: { readonly answer: DoseAnswer }) {
             style={{ width: `${Math.max(0, Math.min(100 - given, dose))}%` }}
           />
         </Row>
-      </dd>
+      </Box>
     </div>
   )
 }

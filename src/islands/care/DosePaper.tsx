@@ -119,7 +119,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
         {words.care.source(card)}. {words.care.notAdvice}
       </Box>
       {asked.length > 0 && (
-        <fieldset className={classes.chips}>
+        <Row as="fieldset" gap={4} align="center" wrap>
           <Box as="legend" weight="bold">
             {benchWords.signs}
           </Box>
@@ -136,18 +136,28 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
               {SIGNS[sign]}
             </Chip>
           ))}
-        </fieldset>
+        </Row>
       )}
       <Questions member={member} questions={questions} answers={answers} />
-      {answers.unkept.length > 0 && <p className={classes.caution}>{questionsWords.unkept}</p>}
+      {answers.unkept.length > 0 && (
+        <Box as="p" note="caution">
+          {questionsWords.unkept}
+        </Box>
+      )}
       {answers.unlooked && (
-        <p className={classes.caution} role="alert">
+        <Box as="p" note="caution" role="alert">
           {questionsWords.unlooked}
-        </p>
+        </Box>
       )}
       {refusals.length > questions.length && (
         <div role="alert">
-          <Stack as="ul" gap={3} className={classes.refusals} data-wait={answer.kind === 'wait'}>
+          <Stack
+            note="mustNot"
+            as="ul"
+            gap={3}
+            className={classes.refusals}
+            data-wait={answer.kind === 'wait'}
+          >
             {refusals
               .filter((refusal) => !isQuestion(refusal))
               .map((refusal) => (
@@ -181,7 +191,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
         </div>
       )}
       {cut && lot && (
-        <div className={`${classes.chips} no-print`}>
+        <Row gap={4} align="center" wrap className="no-print">
           <p>{questionsWords.scored}</p>
           {[true, false].map((isScored) => (
             <Chip
@@ -195,25 +205,27 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
               {isScored ? questionsWords.isScored : questionsWords.isNotScored}
             </Chip>
           ))}
-        </div>
+        </Row>
       )}
       {answer.kind === 'refused' && answer.mayRaise && refusals.some(isAboutCut) && (
-        <div className={`${classes.chips} no-print`}>
+        <Row gap={4} align="center" wrap className="no-print">
           <Chip onClick={() => setChoice(raised ? 'lower' : 'upper')}>
             {raised
               ? benchWords.lower(words.care.amount(answer.band?.amount as never))
               : benchWords.raise(words.care.amount(answer.band?.upTo as never))}
           </Chip>
-        </div>
+        </Row>
       )}
       {answer.kind !== 'refused' && (
         <DoseDrawing dose={answer.dose} cuts={card.cuts} compact={compact} />
       )}
       {answer.kind === 'give' && answer.muchLess && (
-        <p className={classes.caution}>{benchWords.muchLess}</p>
+        <Box as="p" note="caution">
+          {benchWords.muchLess}
+        </Box>
       )}
       {answer.kind !== 'refused' && (
-        <div className={`${classes.chips} no-print`}>
+        <Row gap={4} align="center" wrap className="no-print">
           {answer.mayRaise && (
             <Chip onClick={() => setChoice(raised ? 'lower' : 'upper')}>
               {raised
@@ -240,12 +252,12 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
               {benchWords.spoon(thousandthsText(answer.dose.portion.thousandths / 5))}
             </Row>
           )}
-        </div>
+        </Row>
       )}
       <Stack as="dl" className={classes.rows}>
-        <div>
+        <Row gapX={6} gapY={1} justify="between" wrap padY={3} lineAbove="hairline">
           <dt>{benchWords.lastGiven}</dt>
-          <dd>
+          <Box as="dd" weight="bold" text="right" breakable>
             {answer.last
               ? benchWords.by(
                   answer.last.holds[0]?.measure
@@ -255,33 +267,33 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
                   time(answer.last.at),
                 )
               : benchWords.never}
-          </dd>
-        </div>
-        <div>
+          </Box>
+        </Row>
+        <Row gapX={6} gapY={1} justify="between" wrap padY={3} lineAbove="hairline">
           <dt>{benchWords.notBefore}</dt>
-          <dd>
+          <Box as="dd" weight="bold" text="right" breakable>
             {next
               ? benchWords.inSpan(time(next), words.care.span(next - now))
               : answer.kind === 'give'
                 ? benchWords.maybeNow
                 : '–'}
-          </dd>
-        </div>
+          </Box>
+        </Row>
         {answer.day && (
-          <div>
+          <Row gapX={6} gapY={1} justify="between" wrap padY={3} lineAbove="hairline">
             <dt>{benchWords.inDay}</dt>
-            <dd>
+            <Box as="dd" weight="bold" text="right" breakable>
               {answer.day.mostDoses !== null || !answer.day.most || !answer.day.given
                 ? benchWords.doses(answer.day.doses, answer.day.mostDoses)
                 : benchWords.ofMost(measureText(answer.day.given), measureText(answer.day.most))}
-            </dd>
-          </div>
+            </Box>
+          </Row>
         )}
         <DayBar answer={answer} />
         {answer.kind !== 'refused' && (
-          <div>
+          <Row gapX={6} gapY={1} justify="between" wrap padY={3} lineAbove="hairline">
             <dt>{benchWords.takeFrom}</dt>
-            <dd>
+            <Box as="dd" weight="bold" text="right" breakable>
               {lot && <b>{benchWords.bottle(lot.title, lot.form)} </b>}
               {lot
                 ? benchWords.lot(
@@ -294,17 +306,21 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
                   )
                 : benchWords.none}
               {!lot && isCut(answer.dose.portion) && (
-                <small className={classes.caution}>{benchWords.notScored(false)}</small>
+                <Box as="small" note="caution">
+                  {benchWords.notScored(false)}
+                </Box>
               )}
-            </dd>
-          </div>
+            </Box>
+          </Row>
         )}
       </Stack>
       {(offers.barred.length > 0 || offers.others.length > 0) && (
         <Stack gap={5}>
           {offers.barred.length > 0 && (
             <section>
-              <h3>{benchWords.barred}</h3>
+              <Box as="h3" size={3}>
+                {benchWords.barred}
+              </Box>
               <Box as="ul" above={2}>
                 {offers.barred.map((one) => (
                   <Box as="li" padY={1} key={`${one.lotId}${one.pocketId}`}>
@@ -317,7 +333,9 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
           )}
           {offers.others.length > 0 && (
             <section>
-              <h3>{benchWords.others}</h3>
+              <Box as="h3" size={3}>
+                {benchWords.others}
+              </Box>
               <Row as="ul" gap={3} wrap above={2}>
                 {offers.others.map((one) => (
                   <Stack
@@ -341,7 +359,9 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
       )}
       {others.length > 0 && (
         <Box as="section" padX={5} padY={4} line="seam" radius={2}>
-          <h3>{benchWords.disagree}</h3>
+          <Box as="h3" size={3}>
+            {benchWords.disagree}
+          </Box>
           <Box as="ul" above={2}>
             {others.map(({ card: other, measure }) => (
               <li key={other.id}>

@@ -40,7 +40,7 @@ export function NoteDose({ answer, dose, onNote }: Props) {
   )
   if (answer.kind === 'give')
     return (
-      <Row gapX={6} gapY={4} align="center" wrap className={`${classes.note} no-print`}>
+      <Row gapX={6} gapY={4} align="center" wrap className="no-print">
         <Button kind="main" disabled={busy || wrong} onClick={() => void note('')}>
           {benchWords.give(words.care.portion(dose.portion))}
         </Button>
@@ -53,7 +53,7 @@ export function NoteDose({ answer, dose, onNote }: Props) {
       </Row>
     )
   return (
-    <details className={`${classes.anyway} no-print`}>
+    <details className="no-print">
       <summary>{benchWords.anyway}</summary>
       <p>{benchWords.anywayLead}</p>
       <Stack as="label" gap={2} above={3} below={3}>

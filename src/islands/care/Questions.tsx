@@ -4,7 +4,7 @@ import { useState } from 'react'
 import type { Question } from '../../core/dosing/refusal'
 import { questionKey } from '../../core/dosing/refusal'
 import type { Member } from '../../core/household/member'
-import { Box, Stack } from '../../ui/Box'
+import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import classes from './care.module.css'
@@ -32,7 +32,9 @@ export function Questions({ member, questions, answers }: Props) {
       className={classes.questions}
       aria-label={questionsWords.title}
     >
-      <h3>{questionsWords.title}</h3>
+      <Box as="h3" size={3}>
+        {questionsWords.title}
+      </Box>
       <Stack as="ul" gap={5}>
         {questions.map((question) => (
           <Stack as="li" gap={3} key={questionKey(question)}>
@@ -59,19 +61,19 @@ function Asked({
       return (
         <>
           <p>{questionsWords.notAsked(question.topic, member.name)}</p>
-          <Box align="end" className={classes.presses}>
+          <Row gap={4} align="center" wrap className={classes.presses}>
             <Button kind="plain" disabled={answers.busy} onClick={() => answers.none(question)}>
               {questionsWords.none(question.topic)}
             </Button>
             <a href={page}>{questionsWords.some}</a>
-          </Box>
+          </Row>
         </>
       )
     case 'note_says':
       return (
         <>
           <p>{questionsWords.noteSays(question.noted)}</p>
-          <Box align="end" className={classes.presses}>
+          <Row gap={4} align="center" wrap className={classes.presses}>
             <Button
               kind="plain"
               disabled={answers.busy}
@@ -86,7 +88,7 @@ function Asked({
             >
               {questionsWords.isNotSo}
             </Button>
-          </Box>
+          </Row>
         </>
       )
     case 'ask_first':
@@ -108,9 +110,11 @@ function Word({
       <Box as="p" size={2} tone="second" className={classes.source}>
         {question.source}
       </Box>
-      <Box
+      <Row
         as="form"
-        align="end"
+        gap={4}
+        align="center"
+        wrap
         className={classes.presses}
         onSubmit={(event) => {
           event.preventDefault()
@@ -124,7 +128,7 @@ function Word({
         <Button kind="plain" type="submit" disabled={answers.busy || who.trim() === ''}>
           {questionsWords.mayBeGiven}
         </Button>
-      </Box>
+      </Row>
     </>
   )
 }

@@ -121,9 +121,9 @@ function Way({
       </Box>
       <ul>
         {answer.fromTap.map((part) => (
-          <li key={part.any.join()}>
+          <Box as="li" padY={2} lineBelow="hairline" key={part.any.join()}>
             {coverWords.anyOf(part.any)} <small>{coverWords.fromTap}</small>
-          </li>
+          </Box>
         ))}
         {answer.parts.map((part) => (
           <PartLine
@@ -141,7 +141,7 @@ function Way({
           </Box>
           <ul>
             {held.slice(0, 6).map((one) => (
-              <Box as="li" size={2} key={`${one.title}/${one.kitId}`}>
+              <Box padY={2} lineBelow="hairline" as="li" size={2} key={`${one.title}/${one.kitId}`}>
                 {one.title}{' '}
                 <small>{one.why.map((why) => coverWords.why(why, today)).join('; ')}</small>
               </Box>
@@ -163,7 +163,7 @@ function PartLine({
   readonly onWithout: (itemId: string) => void
 }) {
   return (
-    <li data-missing={part.missing > 0}>
+    <Box as="li" padY={2} lineBelow="hairline" data-missing={part.missing > 0}>
       <span>
         {coverWords.part(part.part, part.uses)}
         {part.missing > 0 && <b> {coverWords.missing(part.missing)}</b>}
@@ -188,6 +188,6 @@ function PartLine({
           </small>
         )
       })}
-    </li>
+    </Box>
   )
 }

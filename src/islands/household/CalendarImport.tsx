@@ -73,9 +73,13 @@ export function CalendarImport({ place }: Props) {
           aria-label={importingWords.importTo(place.name)}
         >
           {reading === 'reading' ? (
-            <p role="status">{importingWords.reading}</p>
+            <Box as="p" size={2} role="status">
+              {importingWords.reading}
+            </Box>
           ) : reading.kind === 'refused' ? (
-            <p role="alert">{importingWords.refused[reading.code]}</p>
+            <Box as="p" size={2} role="alert">
+              {importingWords.refused[reading.code]}
+            </Box>
           ) : (
             <>
               <h4>
@@ -86,7 +90,15 @@ export function CalendarImport({ place }: Props) {
               </small>
               <Box as="ul" above={3} below={5}>
                 {visits.map((visit, index) => (
-                  <li key={`${visit.uid}${visit.startsOn}`}>
+                  <Row
+                    as="li"
+                    gap={5}
+                    align="center"
+                    justify="between"
+                    padY={3}
+                    lineBelow="hairline"
+                    key={`${visit.uid}${visit.startsOn}`}
+                  >
                     <label>
                       <input
                         type="checkbox"
@@ -97,7 +109,7 @@ export function CalendarImport({ place }: Props) {
                       {visit.endsOn === visit.startsOn ? '' : ` – ${fullDay(visit.endsOn)}`}{' '}
                       {visit.label}
                     </label>
-                  </li>
+                  </Row>
                 ))}
               </Box>
             </>

@@ -34,7 +34,15 @@ export function Feeds() {
       <p className="second">{feedsWords.lead}</p>
       <ul>
         {data?.feeds.map(({ id, name: of, path }) => (
-          <li key={id}>
+          <Row
+            as="li"
+            gap={5}
+            align="center"
+            justify="between"
+            padY={3}
+            lineBelow="hairline"
+            key={id}
+          >
             <div>
               <b>{of}</b>
               <small>{address(path)}</small>
@@ -49,7 +57,7 @@ export function Feeds() {
             >
               {feedsWords.close}
             </Button>
-          </li>
+          </Row>
         ))}
       </ul>
       <Row

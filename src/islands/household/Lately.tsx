@@ -29,7 +29,16 @@ export function Lately({ acts, timeZone }: Props) {
       {acts.length === 0 && <p className="second">{householdWords.nothingYet}</p>}
       <ul>
         {acts.slice(0, 14).map((act) => (
-          <li key={act.id} data-undone={act.undone}>
+          <Row
+            as="li"
+            gap={5}
+            align="center"
+            justify="between"
+            padY={3}
+            lineBelow="hairline"
+            key={act.id}
+            data-undone={act.undone}
+          >
             <div>
               <b>
                 {act.who} {actWord(act.kind)}
@@ -51,7 +60,7 @@ export function Lately({ acts, timeZone }: Props) {
                 {words.undo.undo}
               </Button>
             )}
-          </li>
+          </Row>
         ))}
       </ul>
     </section>

@@ -29,7 +29,9 @@ export function Members({ initial }: { readonly initial: CoverView }) {
   return (
     <section className={classes.members} aria-label={householdWords.members}>
       <Row as="header" gap={6} align="baseline" justify="between">
-        <h2>{householdWords.members}</h2>
+        <Box as="h2" size={4}>
+          {householdWords.members}
+        </Box>
         {!adding && (
           <span>
             <Button kind="quiet" className={classes.quiet} onClick={() => setAdding('member')}>

@@ -77,19 +77,27 @@ function PlaceVisits({ place, members }: PlaceProps) {
   }
   const backwards = visit !== null && visit.to !== '' && visit.to < visit.from
   return (
-    <Box above={4} className={classes.place} data-hue={place.hue}>
+    <Box above={4} data-hue={place.hue}>
       <Box as="h3" size={3} tone="hue">
         {place.name}
       </Box>
-      <p className="second">
+      <Box as="p" size={2} className="second">
         {[householdWords.rhythm(place.rhythm), words.places.summary(place), place.note]
           .filter(Boolean)
           .join(' · ')}
-      </p>
+      </Box>
       <PlaceTraits key={place.version} place={place} />
       <ul>
         {upcoming.map((one) => (
-          <li key={one.id}>
+          <Row
+            as="li"
+            gap={5}
+            align="center"
+            justify="between"
+            padY={3}
+            lineBelow="hairline"
+            key={one.id}
+          >
             <div>
               {fullDay(one.startsOn)}
               {one.endsOn === one.startsOn ? '' : ` – ${fullDay(one.endsOn)}`} {one.label}
@@ -105,7 +113,7 @@ function PlaceVisits({ place, members }: PlaceProps) {
             >
               {householdWords.remove}
             </Button>
-          </li>
+          </Row>
         ))}
       </ul>
       {visit ? (

@@ -3,13 +3,12 @@
 import type { LeftRow } from '../../core/interchange/readList'
 import { Box } from '../../ui/Box'
 import { words } from '../../words'
-import classes from './bring.module.css'
 
 const howReadWords = words.imports.howRead
 
 export const NotLines = ({ left }: { readonly left: readonly LeftRow[] }) =>
   left.length === 0 ? null : (
-    <Box as="details" above={5} tone="second" className={classes.notLines}>
+    <Box as="details" above={5} tone="second">
       <summary>{howReadWords.notLines(left.length)}</summary>
       <Box as="ul" above={2} below={2}>
         {left.map(({ line, why, text }) => (

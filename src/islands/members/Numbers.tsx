@@ -1,7 +1,7 @@
 /** Whom to call: large, since it is read in a hurry. */
 
 import type { Contact, Member } from '../../core/household/member'
-import { Box } from '../../ui/Box'
+import { Box, Row } from '../../ui/Box'
 import { words } from '../../words'
 import classes from './member.module.css'
 
@@ -56,10 +56,12 @@ const NumberLine = ({
   readonly phone: string
   readonly who?: string
 }) => (
-  <div>
+  <Row gap={6} align="baseline" justify="between" padY={2} lineBelow="hairline">
     <dt>
       {name} {who && <small>{who}</small>}
     </dt>
-    <dd>{phone ? <a href={`tel:${phone.replace(/[^\d+]/g, '')}`}>{phone}</a> : '……………'}</dd>
-  </div>
+    <Box as="dd" size={5} weight="bold" face="display" nowrap>
+      {phone ? <a href={`tel:${phone.replace(/[^\d+]/g, '')}`}>{phone}</a> : '……………'}
+    </Box>
+  </Row>
 )

@@ -5,7 +5,7 @@ import { type ReactNode, useState } from 'react'
 import { readRounds } from '../../contract/rounds'
 import { dayAt } from '../../core/calendar/plainDate'
 import { call } from '../../device/call'
-import { Box, Stack } from '../../ui/Box'
+import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
@@ -195,13 +195,15 @@ const Line = ({
   readonly under: string
   readonly children: ReactNode
 }) => (
-  <li data-hue={hue}>
+  <Row as="li" gapX={4} gapY={3} align="center" wrap surface="paper" data-hue={hue}>
     <span>
       <b>{title}</b>
-      <small>{under}</small>
+      <Box as="small" tone="second">
+        {under}
+      </Box>
     </span>
     {children}
-  </li>
+  </Row>
 )
 
 const Go = ({

@@ -5,7 +5,6 @@ import { readWatch } from '../../contract/watch'
 import { call } from '../../device/call'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Frame } from '../../ui/Frame'
-import notes from '../../ui/notes.module.css'
 import { words } from '../../words'
 import { ErrandGroup } from './ErrandGroup'
 import { SeasonRibbon } from './SeasonRibbon'
@@ -39,7 +38,7 @@ function Watching({ initial, place }: Props) {
         {words.watch.under(watch.headline, today)}
       </Box>
       {watch.recalled > 0 && (
-        <Box as="p" below={5} className={notes.mustNot}>
+        <Box as="p" note="mustNot" below={5}>
           {words.restock.recalls.onWatch(watch.recalled)}.{' '}
           <a href="/restock/recalls">{words.restock.recalls.lookAtIt}</a>
         </Box>

@@ -4,6 +4,7 @@ import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { askForLetter, recover } from '../../../contract/account'
 import { call } from '../../../device/call'
+import { Box, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import { Password } from '../Password'
@@ -39,8 +40,12 @@ export function GetInAgain({ email, onEmail, sendsMail, onIn, onBack }: Props) {
         value={email}
         onChange={(event) => onEmail(event.currentTarget.value)}
       />
-      <h2>{accountWords.byCode}</h2>
-      <form
+      <Box as="h2" above={6} below={4} size={3} tone="second">
+        {accountWords.byCode}
+      </Box>
+      <Stack
+        as="form"
+        gap={5}
         onSubmit={(event) => {
           event.preventDefault()
           void takeCode()
@@ -69,9 +74,13 @@ export function GetInAgain({ email, onEmail, sendsMail, onIn, onBack }: Props) {
           {accountWords.useCode}
         </Button>
         <Said said={coded.said} />
-      </form>
-      <h2>{accountWords.byLetter}</h2>
-      <form
+      </Stack>
+      <Box as="h2" above={6} below={4} size={3} tone="second">
+        {accountWords.byLetter}
+      </Box>
+      <Stack
+        as="form"
+        gap={5}
         onSubmit={(event) => {
           event.preventDefault()
           void lettered.work(
@@ -87,8 +96,10 @@ export function GetInAgain({ email, onEmail, sendsMail, onIn, onBack }: Props) {
           {accountWords.sendLetter}
         </Button>
         <Said said={lettered.said} />
-      </form>
-      <h2>{accountWords.byMachine}</h2>
+      </Stack>
+      <Box as="h2" above={6} below={4} size={3} tone="second">
+        {accountWords.byMachine}
+      </Box>
       <p>
         {accountWords.byMachineHelp}{' '}
         <code>./satchel reset-password {email || 'you@example.org'}</code>

@@ -45,7 +45,9 @@ function NewAccount({ accountKey, email }: Props) {
         {email === null ? (
           <p role="alert">{accountWords.noAccountKey}</p>
         ) : (
-          <form
+          <Stack
+            as="form"
+            gap={5}
             onSubmit={(event) => {
               event.preventDefault()
               void make()
@@ -71,7 +73,7 @@ function NewAccount({ accountKey, email }: Props) {
               {words.account.signIn.signUp}
             </Button>
             <Said said={said} />
-          </form>
+          </Stack>
         )}
         <p>
           <a href="/sign-in">{accountWords.back}</a>

@@ -39,7 +39,9 @@ function NewPassword({ token }: { readonly token: string }) {
         ) : token === '' ? (
           <p role="alert">{accountWords.noToken}</p>
         ) : (
-          <form
+          <Stack
+            as="form"
+            gap={5}
             onSubmit={(event) => {
               event.preventDefault()
               void save()
@@ -56,7 +58,7 @@ function NewPassword({ token }: { readonly token: string }) {
               {accountWords.setNew}
             </Button>
             <Said said={said} />
-          </form>
+          </Stack>
         )}
         <p>
           <a href="/sign-in">{accountWords.back}</a>

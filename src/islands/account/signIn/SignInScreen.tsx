@@ -95,8 +95,12 @@ function SignIn({ demo, next, sendsMail }: Props) {
             <small>{signInWords.demoHint}</small>
           </div>
         )}
-        <h2>{demo ? signInWords.or : isNew ? signInWords.signUp : signInWords.signIn}</h2>
-        <form
+        <Box as="h2" above={6} below={4} size={3} tone="second">
+          {demo ? signInWords.or : isNew ? signInWords.signUp : signInWords.signIn}
+        </Box>
+        <Stack
+          as="form"
+          gap={5}
           onSubmit={(event) => {
             event.preventDefault()
             const { email, password } = fields
@@ -153,7 +157,7 @@ function SignIn({ demo, next, sendsMail }: Props) {
               </Button>
             )}
           </Row>
-        </form>
+        </Stack>
       </Box>
       <Box as="p" size={2} tone="second">
         {words.watch.disclaimer}

@@ -11,6 +11,7 @@ import type { PlaceId } from '../../../core/ids'
 import type { CareFact } from '../../../core/incident/entry'
 import { strengthText } from '../../../core/quantity/measure'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, Chip } from '../../../ui/Button'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { words } from '../../../words'
@@ -71,10 +72,12 @@ function Bench({ care, place }: { readonly care: Care; readonly place: PlaceId |
     )
   return (
     <div className={classes.bench}>
-      <div className={`${classes.choose} no-print`}>
+      <Stack gap={5} className="no-print">
         <h1>{benchWords.title}</h1>
-        <fieldset className={classes.who}>
-          <legend>{benchWords.who}</legend>
+        <Row as="fieldset" gap={4} align="center" wrap>
+          <Box as="legend" tone="second">
+            {benchWords.who}
+          </Box>
           {members.map(({ id, name }) => (
             <Chip
               key={id}
@@ -87,19 +90,29 @@ function Bench({ care, place }: { readonly care: Care; readonly place: PlaceId |
               {name}
             </Chip>
           ))}
-        </fieldset>
+        </Row>
         {member && (
           <Cards care={care} member={member} place={place} chosen={what} onChoose={choose} />
         )}
-      </div>
-      <div className={classes.sheet} ref={sheet}>
+      </Stack>
+      <Stack
+        gap={6}
+        pad={7}
+        surface="paper"
+        line="hairline"
+        radius={2}
+        className={classes.sheet}
+        ref={sheet}
+      >
         <NumbersStrap numbers={care.cover.numbers} member={member} />
         {member ? (
           <Answer care={care} member={member} cardId={what} place={place} />
         ) : (
-          <p className={classes.empty}>{benchWords.choose}</p>
+          <Box as="p" padY={8} size={4} tone="second" text="center">
+            {benchWords.choose}
+          </Box>
         )}
-      </div>
+      </Stack>
     </div>
   )
 }
@@ -136,8 +149,10 @@ function Cards({ care, member, place, chosen, onChoose }: CardsProps) {
   const answers = useAnswers(care, member, place, now)
   if (answers.length === 0) return null
   return (
-    <fieldset className={classes.what}>
-      <legend>{benchWords.what}</legend>
+    <Stack as="fieldset" gap={3} className={classes.what}>
+      <Box as="legend" below={3} tone="second">
+        {benchWords.what}
+      </Box>
       {answers.map(({ card, answer }) => (
         <Button
           kind="row"
@@ -147,13 +162,15 @@ function Cards({ care, member, place, chosen, onChoose }: CardsProps) {
           onClick={() => onChoose(card.id)}
         >
           <span>
-            <b>{card.purpose || card.name}</b>
-            <small>
+            <Box as="b" block>
+              {card.purpose || card.name}
+            </Box>
+            <Box as="small" size={2} tone="second" block>
               {card.name}
               {card.strength ? `, ${strengthText(card.strength)}` : ''}
-            </small>
+            </Box>
           </span>
-          <em>
+          <Box as="em" size={2} weight="bold" nowrap>
             {answer.kind === 'give'
               ? benchWords.states.give
               : answer.kind === 'wait' && answer.until
@@ -161,10 +178,10 @@ function Cards({ care, member, place, chosen, onChoose }: CardsProps) {
                 : asksOnly(answer)
                   ? benchWords.states.asks
                   : benchWords.states.refused}
-          </em>
+          </Box>
         </Button>
       ))}
-    </fieldset>
+    </Stack>
   )
 }
 
@@ -187,7 +204,7 @@ function Answer({
     return <AskVet care={care} member={member} given={givenTo(care, member.id)} now={now} />
   if (!card)
     return (
-      <div className={classes.empty}>
+      <Box padY={8} size={4} tone="second" text="center">
         <p>{answers.length === 0 ? benchWords.noCards : benchWords.choose}</p>
         {member.facts.kind === 'person' && care.cover.labels === 'none' && (
           <>
@@ -198,7 +215,7 @@ function Answer({
             </p>
           </>
         )}
-      </div>
+      </Box>
     )
   const give = async (fact: Extract<CareFact, { kind: 'dose' }>, minutesAgo: number) => {
     const incidentId = openWith(care, member.id)?.id ?? null

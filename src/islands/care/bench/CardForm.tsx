@@ -14,6 +14,7 @@ import {
 import { sourceGap } from '../../../core/dosing/sources'
 import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { Chip } from '../../../ui/Button'
 import { words } from '../../../words'
 import type { Care } from '../useCare'
@@ -144,23 +145,28 @@ export function CardForm({ care, card, forWhom, onDone }: Props) {
     if (done) onDone()
   }
   return (
-    <form
-      className={classes.form}
+    <Stack
+      as="form"
+      gap={6}
+      pad={6}
+      below={7}
+      surface="canvas"
+      radius={2}
       onSubmit={(event) => {
         event.preventDefault()
         void submit()
       }}
     >
       <h2>{card ? cardsWords.edit : cardsWords.add}</h2>
-      <fieldset className={classes.volumes}>
+      <Row as="fieldset" gap={4} align="center" wrap className={classes.volumes}>
         <legend>{f.whom}</legend>
         {members.map(({ id, name }) => (
           <Chip key={id} pressed={draft.memberIds.includes(id)} onClick={() => toggleMember(id)}>
             {name}
           </Chip>
         ))}
-      </fieldset>
-      <div className={classes.fields}>
+      </Row>
+      <Stack gapX={6} gapY={5} align="end" className={classes.fields}>
         <Autocomplete
           label={f.substance}
           data={SUBSTANCE_IDS.map(substanceName)}
@@ -235,36 +241,36 @@ export function CardForm({ care, card, forWhom, onDone }: Props) {
         <TextInput label={f.ends} type="date" {...text('endsOn')} />
         <Textarea label={f.directions} {...text('directions')} />
         <Textarea label={f.stop} {...text('stop')} />
-      </div>
+      </Stack>
       {gap && (
-        <p className={classes.warn} role="alert">
+        <Box as="p" note="caution" role="alert">
           {words.care.refusal(gap, { now: 0 as never, timeZone: view.timeZone })}
-        </p>
+        </Box>
       )}
-      <details className={classes.confirm} open={gap !== null || draft.confirmOn !== ''}>
+      <details open={gap !== null || draft.confirmOn !== ''}>
         <summary>{f.confirm}</summary>
         <p className="second">{f.confirmLead}</p>
-        <div className={classes.fields}>
+        <Stack gapX={6} gapY={5} align="end" className={classes.fields}>
           <TextInput label={f.confirmWho} {...text('confirmWho')} />
           <TextInput label={f.confirmOn} type="date" {...text('confirmOn')} />
           <Textarea label={f.confirmWhy} {...text('confirmWhy')} />
-        </div>
+        </Stack>
       </details>
       {tried && reading.kind === 'read' && reading.faults.length > 0 && (
         <div role="alert">
-          <ul className={classes.faults}>
+          <Box as="ul" padX={6} padY={4} weight="bold" line="bad" radius={2}>
             {reading.faults.map((fault) => (
               <li key={fault.code}>{words.care.cardFault(fault)}</li>
             ))}
-          </ul>
+          </Box>
         </div>
       )}
       {tried && reading.kind === 'unread' && (
-        <p className={classes.faults} role="alert">
+        <Box as="p" padX={6} padY={4} weight="bold" line="bad" radius={2} role="alert">
           {cardsWords.look}
-        </p>
+        </Box>
       )}
       <SaveOrCancel save={cardsWords.save} busy={busy} onCancel={onDone} />
-    </form>
+    </Stack>
   )
 }

@@ -7,6 +7,7 @@ import { type DoseCard, isShipped } from '../../../core/dosing/card'
 import type { Member } from '../../../core/household/member'
 import { strengthText } from '../../../core/quantity/measure'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { words } from '../../../words'
@@ -50,22 +51,30 @@ function Cards({ care }: { readonly care: Care }) {
   const labels = care.view.cards.filter(isShipped)
   return (
     <>
-      <header className={classes.head}>
+      <Row
+        as="header"
+        gap={5}
+        align="start"
+        justify="between"
+        wrap
+        below={6}
+        className={classes.head}
+      >
         <div>
           <h1>{cardsWords.title}</h1>
           <p className="second">{cardsWords.lead}</p>
         </div>
         {!open && (
-          <span className={classes.presses}>
+          <Row as="span" gap={4} align="center" wrap>
             <Button kind="strong" onClick={() => setOpen({ kind: 'pack' })}>
               {words.care.pack.add}
             </Button>
             <Button onClick={() => setOpen({ kind: 'new', forWhom: null })}>
               {cardsWords.add}
             </Button>
-          </span>
+          </Row>
         )}
-      </header>
+      </Row>
       {open?.kind === 'pack' && (
         <PackForm
           care={care}
@@ -87,8 +96,10 @@ function Cards({ care }: { readonly care: Care }) {
           }}
         />
       )}
-      <section className={classes.group}>
-        <h2>{cardsWords.own}</h2>
+      <Box as="section" below={7}>
+        <Box as="h2" below={4} size={5}>
+          {cardsWords.own}
+        </Box>
         {own.length === 0 && <p className="second">{cardsWords.none}</p>}
         <div className={classes.cards}>
           {own.map((card) => (
@@ -103,16 +114,18 @@ function Cards({ care }: { readonly care: Care }) {
             />
           ))}
         </div>
-      </section>
-      <section className={classes.group}>
-        <h2>{cardsWords.labels}</h2>
+      </Box>
+      <Box as="section" below={7}>
+        <Box as="h2" below={4} size={5}>
+          {cardsWords.labels}
+        </Box>
         {labels.length === 0 && <p className="second">{words.care.bench.noLabels}</p>}
         <div className={classes.cards}>
           {labels.map((card) => (
             <Card key={card.id} card={card} members={care.members} photo={false} onEdit={null} />
           ))}
         </div>
-      </section>
+      </Box>
     </>
   )
 }
@@ -135,13 +148,24 @@ function Card({ card, members, photo, onEdit }: CardProps) {
         )
       : []
   return (
-    <article className={classes.card} data-own={onEdit !== null}>
-      <h3>{card.name}</h3>
-      <p className={classes.cardWhom}>
+    <Stack
+      as="article"
+      gap={3}
+      padX={6}
+      padY={5}
+      line="dashed"
+      radius={2}
+      className={classes.card}
+      data-own={onEdit !== null}
+    >
+      <Box as="h3" size={4}>
+        {card.name}
+      </Box>
+      <Box as="p" size={2} tone="second">
         {names.length > 0 && <b>{cardsWords.forWhom(names.map(({ name }) => name))} · </b>}
         {card.purpose}
         {card.strength && ` · ${strengthText(card.strength)}`}
-      </p>
+      </Box>
       <table>
         <tbody>
           {card.bands.map((band) => (
@@ -162,16 +186,16 @@ function Card({ card, members, photo, onEdit }: CardProps) {
         </tbody>
       </table>
       {card.stop.length > 0 && (
-        <p className={classes.cardStop}>
+        <Box as="p" size={2}>
           <b>{words.care.bench.stop}:</b> {card.stop.join('; ')}
-        </p>
+        </Box>
       )}
-      <p className={classes.cardSource}>
+      <Box as="p" size={2} tone="second">
         {words.care.source(card)}
         {card.reviewOn && ` · ${cardsWords.fields.review} ${fullDay(card.reviewOn)}`}
-      </p>
+      </Box>
       {onEdit && (
-        <p className={classes.cardActs}>
+        <Row as="p" gap={4} align="center" wrap>
           {onEdit !== 'remove' && (
             <Button kind="plain" onClick={onEdit}>
               {cardsWords.edit}
@@ -189,8 +213,8 @@ function Card({ card, members, photo, onEdit }: CardProps) {
           >
             {cardsWords.remove}
           </Button>
-        </p>
+        </Row>
       )}
-    </article>
+    </Stack>
   )
 }

@@ -7,6 +7,7 @@ import { type CourseQuestion, coursePlan } from '../../../core/dosing/coursePlan
 import { type Course, isRunning } from '../../../core/household/course'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { Chip } from '../../../ui/Button'
 import { Frame, type Strap, useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
@@ -54,12 +55,20 @@ function Courses({ care }: { readonly care: Care }) {
   }
   return (
     <>
-      <header className={classes.head}>
+      <Row
+        as="header"
+        gap={5}
+        align="start"
+        justify="between"
+        wrap
+        below={6}
+        className={classes.head}
+      >
         <div>
           <h1>{coursesWords.title}</h1>
           <p className="second">{coursesWords.lead}</p>
         </div>
-        <fieldset className={classes.volumes}>
+        <Row as="fieldset" gap={4} align="center" wrap className={classes.volumes}>
           <legend>{coursesWords.pharmacy}</legend>
           {WEEKDAYS.map((day) => (
             <Chip
@@ -71,8 +80,8 @@ function Courses({ care }: { readonly care: Care }) {
               {coursesWords.weekdays[day - 1]}
             </Chip>
           ))}
-        </fieldset>
-      </header>
+        </Row>
+      </Row>
       {courses.length === 0 && <p>{coursesWords.none}</p>}
       <div className={classes.cards}>
         {courses.map((course) => (
@@ -119,14 +128,21 @@ function CoursePlan({ care, course }: { readonly care: Care; readonly course: Co
     : counted(dose as never, unit)
   const shown = Math.min(60, plan.dosesNeeded ?? plan.dosesThere)
   return (
-    <section className={classes.course} aria-label={`${member.name}: ${known.item.name}`}>
-      <h3>
+    <Stack
+      as="section"
+      gap={4}
+      pad={6}
+      line="dashed"
+      radius={2}
+      aria-label={`${member.name}: ${known.item.name}`}
+    >
+      <Box as="h3" size={4}>
         {member.name}: {known.item.name} {known.item.strength}
-      </h3>
-      <p className={classes.cardSource}>
+      </Box>
+      <Box as="p" size={2} tone="second">
         {course.directions} · {coursesWords.each(each)}
-      </p>
-      <p className={`${classes.courseSays} ${isShort ? classes.warn : ''}`}>
+      </Box>
+      <Box as="p" note={isShort ? 'caution' : undefined} size={4} weight="bold" face="display">
         {plan.finishes === true
           ? coursesWords.finishes
           : plan.finishes === false
@@ -139,28 +155,30 @@ function CoursePlan({ care, course }: { readonly care: Care; readonly course: Co
           : plan.askBy
             ? `${coursesWords.askBy(plan.askBy, today)}.`
             : ''}
-      </p>
-      <div
+      </Box>
+      <Row
+        gap={2}
+        wrap
         className={classes.doseRow}
         role="img"
         aria-label={`${coursesWords.there(plan.dosesThere)}${plan.dosesNeeded === null ? '' : `, ${coursesWords.needed(plan.dosesNeeded)}`}`}
       >
         {Array.from({ length: shown }, (_, at) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: doses are alike
-          <i key={at} data-there={at < plan.dosesThere} />
+          <Box as="i" line="ink" radius={1} key={at} data-there={at < plan.dosesThere} />
         ))}
-      </div>
+      </Row>
       {plan.drawUp && (
         <p>
           <b>{coursesWords.drawUp(plan.drawUp.syringes, each, plan.drawUp.through, today)}</b>
         </p>
       )}
-      <div className={`${classes.asks} no-print`}>
+      <Row gapX={6} gapY={4} wrap className={`${classes.asks} no-print`}>
         <Ask label={coursesWords.times} value={times} onChange={setTimes} />
         <Ask label={coursesWords.order} value={order} onChange={setOrder} />
         <Ask label={coursesWords.keeps} value={keeps} onChange={setKeeps} />
-      </div>
-    </section>
+      </Row>
+    </Stack>
   )
 }
 
@@ -175,12 +193,12 @@ interface AskProps {
 }
 
 const Ask = ({ label, value, onChange }: AskProps) => (
-  <label>
+  <Box as="label" gap={4} align="center">
     {label}
     <input
       inputMode="numeric"
       value={value}
       onChange={(event) => onChange(event.currentTarget.value)}
     />
-  </label>
+  </Box>
 )

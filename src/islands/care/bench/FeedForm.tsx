@@ -1,9 +1,11 @@
 /** What a vet or a pack says of a food, written down as a recipe of the household's own. */
+
 import { Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { addRecipe } from '../../../contract/care'
 import { isPlainDate } from '../../../core/calendar/plainDate'
 import { useActing } from '../../../ui/acting'
+import { Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import type { Care } from '../useCare'
 import classes from './bench.module.css'
@@ -88,8 +90,13 @@ export function FeedForm({ care, onDone }: { readonly care: Care; readonly onDon
     if (done) onDone()
   }
   return (
-    <form
-      className={classes.form}
+    <Stack
+      as="form"
+      gap={6}
+      pad={6}
+      below={7}
+      surface="canvas"
+      radius={2}
       onSubmit={(event) => {
         event.preventDefault()
         void submit()
@@ -97,7 +104,7 @@ export function FeedForm({ care, onDone }: { readonly care: Care; readonly onDon
     >
       <h2>{mixesWords.add}</h2>
       <p className="second">{mixesWords.addLead}</p>
-      <div className={classes.fields}>
+      <Stack gapX={6} gapY={5} align="end" className={classes.fields}>
         <TextInput {...field('name')} />
         <Select
           label={mixesWords.fields.member}
@@ -116,8 +123,8 @@ export function FeedForm({ care, onDone }: { readonly care: Care; readonly onDon
         <TextInput {...field('keep')} inputMode="numeric" />
         <TextInput {...field('who')} />
         <TextInput {...field('on')} type="date" />
-      </div>
+      </Stack>
       <SaveOrCancel save={mixesWords.save} busy={busy} onCancel={onDone} />
-    </form>
+    </Stack>
   )
 }

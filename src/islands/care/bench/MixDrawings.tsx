@@ -2,7 +2,7 @@
 import { thousandthsText } from '../../../core/quantity/exact'
 import type { Microlitres } from '../../../core/quantity/measure'
 import { words } from '../../../words'
-import classes from './bench.module.css'
+import classes from './drawings.module.css'
 
 const HEIGHT = 150
 const WIDTH = 110

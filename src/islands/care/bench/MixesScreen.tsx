@@ -17,6 +17,7 @@ import {
   readVolume,
 } from '../../../core/quantity/measure'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, Chip } from '../../../ui/Button'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { words } from '../../../words'
@@ -48,7 +49,15 @@ function Mixes({ care, place }: { readonly care: Care; readonly place: PlaceId |
   const [adding, setAdding] = useState(false)
   return (
     <>
-      <header className={classes.head}>
+      <Row
+        as="header"
+        gap={5}
+        align="start"
+        justify="between"
+        wrap
+        below={6}
+        className={classes.head}
+      >
         <div>
           <h1>{mixesWords.title}</h1>
           <p className="second">
@@ -60,13 +69,13 @@ function Mixes({ care, place }: { readonly care: Care; readonly place: PlaceId |
             {mixesWords.add}
           </Button>
         )}
-      </header>
+      </Row>
       {adding && <FeedForm care={care} onDone={() => setAdding(false)} />}
-      <div className={classes.group} style={{ display: 'grid', gap: '0.9rem' }}>
+      <Box below={7} style={{ display: 'grid', gap: '0.9rem' }}>
         {care.view.recipes.map((recipe) => (
           <Mix key={recipe.id} care={care} recipe={recipe} place={place} />
         ))}
-      </div>
+      </Box>
     </>
   )
 }
@@ -147,12 +156,23 @@ function Mix({
     )
   }
   return (
-    <section className={classes.mix} aria-label={recipe.name}>
-      <div className={classes.mixText}>
-        <h3>{recipe.name}</h3>
+    <Stack
+      as="section"
+      gapX={7}
+      gapY={6}
+      pad={6}
+      line="dashed"
+      radius={2}
+      className={classes.mix}
+      aria-label={recipe.name}
+    >
+      <Stack gap={4} className={classes.mixText}>
+        <Box as="h3" size={5}>
+          {recipe.name}
+        </Box>
         <p className="second">{recipe.purpose}</p>
         {body.kind !== 'feed' && (
-          <fieldset className={classes.volumes}>
+          <Row as="fieldset" gap={4} align="center" wrap className={classes.volumes}>
             <legend className="visually-hidden">{mixesWords.volume}</legend>
             {volumesFor(body).map((ml) => (
               <Chip
@@ -166,20 +186,20 @@ function Mix({
                 {ml} mL
               </Chip>
             ))}
-            <label>
+            <Box as="label" gap={3} align="center" tone="second">
               {way === 'all' ? mixesWords.have : mixesWords.ownVolume}
               <input
                 value={typed}
                 aria-invalid={wrongVolume}
                 onChange={(event) => setTyped(event.currentTarget.value)}
               />
-            </label>
+            </Box>
             {wrongVolume && <small role="alert">{mixesWords.badVolume}</small>}
-          </fieldset>
+          </Row>
         )}
         {body.kind === 'dilution' && (
           <>
-            <fieldset className={classes.volumes}>
+            <Row as="fieldset" gap={4} align="center" wrap className={classes.volumes}>
               <legend>{mixesWords.way}</legend>
               {MIX_WAYS.map((one) => (
                 <Chip key={one} pressed={way === one} onClick={() => setWay(one)}>
@@ -187,17 +207,17 @@ function Mix({
                 </Chip>
               ))}
               {way === 'parts' && (
-                <label>
+                <Box as="label" gap={3} align="center" tone="second">
                   {mixesWords.partsOf}
                   <input
                     inputMode="decimal"
                     value={parts}
                     onChange={(event) => setParts(event.currentTarget.value)}
                   />
-                </label>
+                </Box>
               )}
-            </fieldset>
-            <div className={classes.strengths}>
+            </Row>
+            <Row gapX={6} gapY={4} align="end" wrap>
               <Select
                 label={mixesWords.stock}
                 w="10rem"
@@ -215,11 +235,11 @@ function Mix({
                 error={strengthRead?.kind === 'refused' ? mixesWords.badStrength : undefined}
                 onChange={(event) => setOwnStrength(event.currentTarget.value)}
               />
-            </div>
+            </Row>
           </>
         )}
         {body.kind === 'feed' && (
-          <fieldset className={classes.volumes}>
+          <Row as="fieldset" gap={4} align="center" wrap className={classes.volumes}>
             <legend>{mixesWords.syringe}</legend>
             {BARRELS.map(({ id, capacity, wide }) => (
               <Chip
@@ -230,7 +250,7 @@ function Mix({
                 {mixesWords.barrel(thousandthsText(capacity), wide)}
               </Chip>
             ))}
-          </fieldset>
+          </Row>
         )}
         {body.kind === 'feed' && (
           <Select
@@ -244,20 +264,20 @@ function Mix({
           />
         )}
         {'fault' in shown ? (
-          <p className={classes.warn} role="alert">
+          <Box as="p" note="caution" role="alert">
             {mixesWords.fault(shown.fault)}
-          </p>
+          </Box>
         ) : (
-          <ul className={classes.mixSum}>
+          <Box as="ul" size={4} weight="bold" face="display">
             {shown.lines.map((line) => (
               <li key={line}>{line}</li>
             ))}
-          </ul>
+          </Box>
         )}
         {recipe.cautions.map((caution) => (
-          <p key={caution} className={classes.cardStop}>
+          <Box as="p" size={2} key={caution}>
             {caution}
-          </p>
+          </Box>
         ))}
         <p>
           {mixesWords.keeps(recipe.keepHours)}:{' '}
@@ -267,18 +287,18 @@ function Mix({
             )}
           </b>
         </p>
-        <p className={classes.cardSource}>
+        <Box as="p" size={2} tone="second">
           {recipe.source.who}
           {recipe.source.on && `, ${fullDay(recipe.source.on)}`}
-        </p>
-        <p className={classes.cardSource}>
+        </Box>
+        <Box as="p" size={2} tone="second">
           {lot
             ? `${mixesWords.takes}: ${lot.title}, ${lot.place}, ${lot.pocket}`
             : body.kind === 'dilution'
               ? mixesWords.noConcentrate(mixesWords.percent(stock))
               : mixesWords.takesNothing}
-        </p>
-        <p className={`${classes.cardActs} no-print`}>
+        </Box>
+        <Row as="p" gap={4} align="center" wrap className="no-print">
           <Button kind="strong" onClick={() => void note()} busy={busy} disabled={'fault' in shown}>
             {mixesWords.made}
           </Button>
@@ -292,10 +312,10 @@ function Mix({
               {mixesWords.remove}
             </Button>
           )}
-        </p>
-      </div>
+        </Row>
+      </Stack>
       {!('fault' in shown) && shown.drawing}
-    </section>
+    </Stack>
   )
 }
 

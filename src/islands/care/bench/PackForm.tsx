@@ -7,6 +7,7 @@ import { SUBSTANCE_IDS, substanceName } from '../../../core/catalogue/substances
 import { PORTION_UNITS, type PortionUnit } from '../../../core/dosing/card'
 import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { shrunkPicture } from '../../../ui/picture'
 import { words } from '../../../words'
@@ -77,8 +78,13 @@ export function PackForm({ care, onDone }: Props) {
     if (done) onDone()
   }
   return (
-    <form
-      className={classes.form}
+    <Stack
+      as="form"
+      gap={6}
+      pad={6}
+      below={7}
+      surface="canvas"
+      radius={2}
       aria-label={packWords.title}
       onSubmit={(event) => {
         event.preventDefault()
@@ -87,7 +93,7 @@ export function PackForm({ care, onDone }: Props) {
     >
       <h2>{packWords.title}</h2>
       <p className="second">{packWords.lead}</p>
-      <div className={classes.fields}>
+      <Stack gapX={6} gapY={5} align="end" className={classes.fields}>
         <Select
           label={packWords.item}
           searchable
@@ -118,8 +124,8 @@ export function PackForm({ care, onDone }: Props) {
         <TextInput inputMode="numeric" {...text('mostDoses')} />
         <TextInput inputMode="numeric" {...text('days')} />
         <TextInput maxLength={120} {...text('purpose')} />
-      </div>
-      <fieldset className={classes.packLines}>
+      </Stack>
+      <Stack as="fieldset" gap={5} pad={5} line="seam" radius={2}>
         <legend>{packWords.lines}</legend>
         {draft.lines.map((line, at) => (
           <Line
@@ -151,13 +157,13 @@ export function PackForm({ care, onDone }: Props) {
         >
           {packWords.addLine}
         </Button>
-      </fieldset>
+      </Stack>
       <Textarea
         label={words.care.cards.fields.stop}
         value={draft.stop}
         onChange={(event) => set({ stop: event.currentTarget.value })}
       />
-      <label className={classes.photo}>
+      <Stack as="label" gap={3} className={classes.photo}>
         {packWords.photo}
         <input
           type="file"
@@ -176,21 +182,21 @@ export function PackForm({ care, onDone }: Props) {
         />
         {photo && <img src={photo} alt={packWords.photoAlt} />}
         {badPhoto && <small role="alert">{words.care.incident.badPhoto}</small>}
-      </label>
+      </Stack>
       {tried && reading.kind === 'read' && reading.faults.length > 0 && (
-        <ul className={classes.faults} role="alert">
+        <Box as="ul" padX={6} padY={4} weight="bold" line="bad" radius={2} role="alert">
           {reading.faults.map((fault) => (
             <li key={fault.code}>{words.care.cardFault(fault)}</li>
           ))}
-        </ul>
+        </Box>
       )}
       {faults.length > 0 && (
-        <p className={classes.faults} role="alert">
+        <Box as="p" padX={6} padY={4} weight="bold" line="bad" radius={2} role="alert">
           {words.care.cards.look}
-        </p>
+        </Box>
       )}
       <SaveOrCancel save={packWords.save} busy={busy} onCancel={onDone} />
-    </form>
+    </Stack>
   )
 }
 
@@ -218,10 +224,17 @@ function Line({ line, number, unit, fault, onChange, onRemove }: LineProps) {
     </label>
   )
   return (
-    <div className={classes.packLine} role="group" aria-label={packWords.line(number)}>
+    <Row
+      gap={4}
+      align="end"
+      wrap
+      className={classes.packLine}
+      role="group"
+      aria-label={packWords.line(number)}
+    >
       {field('ageFrom', packWords.ageFrom)}
       {field('ageTo', packWords.ageTo)}
-      <label>
+      <Stack as="label" gap={1} size={2}>
         {packWords.ageUnit}
         <select
           value={line.ageUnit}
@@ -230,10 +243,10 @@ function Line({ line, number, unit, fault, onChange, onRemove }: LineProps) {
           <option value="years">{packWords.years}</option>
           <option value="months">{packWords.months}</option>
         </select>
-      </label>
+      </Stack>
       {field('weightFrom', packWords.weightFrom)}
       {field('weightTo', packWords.weightTo)}
-      <label>
+      <Stack as="label" gap={1} size={2}>
         {packWords.weightUnit}
         <select
           value={line.weightUnit}
@@ -242,7 +255,7 @@ function Line({ line, number, unit, fault, onChange, onRemove }: LineProps) {
           <option value="kg">kg</option>
           <option value="lb">lb</option>
         </select>
-      </label>
+      </Stack>
       {field('amount', packWords.amount(unit))}
       {field('upTo', packWords.upTo)}
       {onRemove && (
@@ -250,7 +263,11 @@ function Line({ line, number, unit, fault, onChange, onRemove }: LineProps) {
           {packWords.removeLine}
         </Button>
       )}
-      {fault?.kind === 'line' && <small role="alert">{packWords.faults.line[fault.field]}</small>}
-    </div>
+      {fault?.kind === 'line' && (
+        <Box as="small" tone="bad" role="alert">
+          {packWords.faults.line[fault.field]}
+        </Box>
+      )}
+    </Row>
   )
 }

@@ -1,6 +1,6 @@
+import { Row } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
-import classes from './bench.module.css'
 
 interface Props {
   readonly save: string
@@ -10,12 +10,12 @@ interface Props {
 
 /** The end of a form of the bench. */
 export const SaveOrCancel = ({ save, busy, onCancel }: Props) => (
-  <div className={classes.presses}>
+  <Row gap={4} align="center" wrap>
     <Button kind="strong" type="submit" busy={busy}>
       {save}
     </Button>
     <Button kind="plain" onClick={onCancel}>
       {words.kits.cancel}
     </Button>
-  </div>
+  </Row>
 )

@@ -3,6 +3,7 @@
 import { addDays } from '../../../core/calendar/plainDate'
 import { ageInYears, weighingStandsFor, weightOn } from '../../../core/household/weight'
 import { strengthText } from '../../../core/quantity/measure'
+import { Box, Row } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { words } from '../../../words'
@@ -48,7 +49,15 @@ function Slip({ care }: { readonly care: Care }) {
         )
   return (
     <>
-      <header className={`${classes.head} no-print`}>
+      <Row
+        as="header"
+        gap={5}
+        align="start"
+        justify="between"
+        wrap
+        below={6}
+        className={`${classes.head} no-print`}
+      >
         <div>
           <h1>{slipWords.title}</h1>
           <p className="second">{slipWords.cut}</p>
@@ -56,12 +65,12 @@ function Slip({ care }: { readonly care: Care }) {
         <Button kind="strong" onClick={() => print()}>
           {slipWords.print}
         </Button>
-      </header>
+      </Row>
       <article className={classes.slip}>
-        <h2>
+        <Box as="h2" size={5}>
           {card.name}
           {card.strength && `, ${strengthText(card.strength)}`}
-        </h2>
+        </Box>
         <p>
           {slipWords.of(
             state.kind === 'unknown'
@@ -70,19 +79,23 @@ function Slip({ care }: { readonly care: Care }) {
             fullDay(care.view.today),
           )}
         </p>
-        <p className={classes.slipDose}>{words.care.portion(dose.portion)}</p>
+        <Box as="p" size={6} weight="bold" face="display">
+          {words.care.portion(dose.portion)}
+        </Box>
         <DoseDrawing dose={dose} cuts={card.cuts} compact={false} />
         <dl>
           <div>
             <dt>{slipWords.again}</dt>
-            <dd>{words.care.interval(band.again)}</dd>
+            <Box as="dd" weight="bold" text="right">
+              {words.care.interval(band.again)}
+            </Box>
           </div>
           {(band.mostDoses !== null || band.most) && (
             <div>
               <dt>{slipWords.most}</dt>
-              <dd>
+              <Box as="dd" weight="bold" text="right">
                 {words.care.cards.most(band.mostDoses, band.most && words.care.amount(band.most))}
-              </dd>
+              </Box>
             </div>
           )}
         </dl>
@@ -90,9 +103,9 @@ function Slip({ care }: { readonly care: Care }) {
         <p>
           <b>{slipWords.stop}:</b> {card.stop.join('; ')}
         </p>
-        <p className={classes.cardSource}>
+        <Box as="p" size={2} tone="second">
           {words.care.source(card)}. {words.care.notAdvice} {slipWords.outdated(fullDay(outdated))}
-        </p>
+        </Box>
       </article>
     </>
   )

@@ -97,9 +97,9 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
             {step.text}
           </Box>
           {step.skill && (
-            <p className={classes.gate}>
+            <Box as="p" note="caution">
               {guideWords.onlyTaught(step.skill)}. {guideWords.taught(taught(step.skill))}
-            </p>
+            </Box>
           )}
           <Box as="p" tone="second">
             {[

@@ -76,10 +76,10 @@ export function DosePanel(props: PanelProps) {
                   onClick={() => setChosen(card)}
                 >
                   {card.name}
-                  <small>
+                  <Box as="small" size={2} weight="normal" tone="second" face="text">
                     {card.purpose}
                     {kind === 'asks' ? ` · ${words.care.bench.states.asks}` : ''}
-                  </small>
+                  </Box>
                 </Button>
               ))}
           </Stack>

@@ -6,7 +6,7 @@ import type { GuideCard, GuideStep } from '../../../core/guide/card'
 import { guideCard, guidesFor } from '../../../core/guide/guide'
 import { takesOfStep } from '../../../core/guide/takes'
 import { INCIDENT_KINDS } from '../../../core/incident/kinds'
-import { Stack } from '../../../ui/Box'
+import { Box, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import { GuideSteps } from '../guide/GuideSteps'
@@ -34,7 +34,11 @@ export function GuidePanel(props: PanelProps) {
             onClick={() => setCard(one)}
           >
             {one.name}
-            {one.life && <small>{careWords.guide.life}</small>}
+            {one.life && (
+              <Box as="small" size={2} weight="normal" tone="second" face="text">
+                {careWords.guide.life}
+              </Box>
+            )}
           </Button>
         ))}
       </Stack>

@@ -55,13 +55,19 @@ export function HandoverPage({ care, started, onGo }: IncidentProps) {
         className={classes.handover}
       >
         <NumbersStrap numbers={care.cover.numbers} member={patient} />
-        <h1>{handoverHead(page, at)}</h1>
+        <Box as="h1" size={6} breakable>
+          {handoverHead(page, at)}
+        </Box>
         <Box as="p" tone="second">
           {careWords.handover.madeAt(careWords.time(now, now, view.timeZone))}
         </Box>
         {handoverParts(page, at).map(({ title, lines }) => (
           <Box as="section" lineAbove="hairline" key={`${title}${lines[0]}`}>
-            {title && <h2>{title}</h2>}
+            {title && (
+              <Box as="h2" size={4}>
+                {title}
+              </Box>
+            )}
             <Box as="ul" above={2}>
               {lines.map((text, position) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: two lines may say the same
@@ -74,7 +80,9 @@ export function HandoverPage({ care, started, onGo }: IncidentProps) {
         ))}
       </Stack>
       <Box as="section" pad={6} line="dashed" radius={2} className={`${classes.aloud} no-print`}>
-        <h2>{careWords.incident.readAloud}</h2>
+        <Box as="h2" size={4}>
+          {careWords.incident.readAloud}
+        </Box>
         <Box as="p" above={2} size={4}>
           {readAloud(page, at)}
         </Box>

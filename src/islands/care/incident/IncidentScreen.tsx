@@ -77,7 +77,9 @@ function Opened() {
   if (state.kind === 'loading')
     return (
       <Stack as="main" gap={6} className={classes.page} aria-busy>
-        <h1 className="visually-hidden">{incidentWords.title}</h1>
+        <Box as="h1" size={6} breakable className="visually-hidden">
+          {incidentWords.title}
+        </Box>
         <Box as="p" tone="second">
           {incidentWords.loading}
         </Box>
@@ -86,7 +88,9 @@ function Opened() {
   if (state.kind === 'not_here')
     return (
       <Stack as="main" gap={6} className={classes.page}>
-        <h1>{incidentWords.title}</h1>
+        <Box as="h1" size={6} breakable>
+          {incidentWords.title}
+        </Box>
         <p>{incidentWords.signIn}</p>
         <p>
           <a href="/away">{words.rounds.waiting.noConnection}</a>
@@ -99,7 +103,9 @@ function Opened() {
   if (!started)
     return (
       <Stack as="main" gap={6} className={classes.page}>
-        <h1>{incidentWords.title}</h1>
+        <Box as="h1" size={6} breakable>
+          {incidentWords.title}
+        </Box>
         <p>{incidentWords.notHere}</p>
         <p>
           <a href="/incident">{incidentWords.log}</a>

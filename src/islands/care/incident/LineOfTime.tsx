@@ -6,7 +6,7 @@ import type { Instant } from '../../../core/dosing/given'
 import type { Member } from '../../../core/household/member'
 import { readingsOf } from '../../../core/incident/handover'
 import type { Timeline, TimelineEntry } from '../../../core/incident/timeline'
-import { Box } from '../../../ui/Box'
+import { Box, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import type { Care } from '../useCare'
@@ -45,7 +45,9 @@ export function LineOfTime({ care, line, patient, now, onSay }: Props) {
         ) : null
       })}
       <section className={classes.line}>
-        <h2>{incidentWords.title2}</h2>
+        <Box as="h2" size={4}>
+          {incidentWords.title2}
+        </Box>
         <Box as="ol" above={3}>
           {shown.map((entry) => (
             <Line
@@ -57,12 +59,17 @@ export function LineOfTime({ care, line, patient, now, onSay }: Props) {
               onSay={onSay}
             />
           ))}
-          <li>
-            <time>{words.care.time(line.incident.startedAt, now, view.timeZone)}</time>
+          <Stack as="li" gap={4} align="start">
+            <Box as="time" tone="second">
+              {words.care.time(line.incident.startedAt, now, view.timeZone)}
+            </Box>
             <div>
-              {incidentWords.open} <small>{incidentWords.by(line.incident.startedBy)}</small>
+              {incidentWords.open}{' '}
+              <Box as="small" tone="second">
+                {incidentWords.by(line.incident.startedBy)}
+              </Box>
             </div>
-          </li>
+          </Stack>
         </Box>
       </section>
     </>
@@ -82,19 +89,34 @@ function Line({ entry, care, patient, now, onSay }: LineProps) {
   const { fact, struck, outcome, beyond } = entry
   const [reading] = readingsOf([entry], patient, view.today)
   return (
-    <li data-struck={struck} data-kind={fact.kind} data-beyond={beyond.length > 0}>
-      <time>{words.care.time(entry.at, now, view.timeZone)}</time>
+    <Stack
+      as="li"
+      gap={4}
+      align="start"
+      data-struck={struck}
+      data-kind={fact.kind}
+      data-beyond={beyond.length > 0}
+    >
+      <Box as="time" tone="second">
+        {words.care.time(entry.at, now, view.timeZone)}
+      </Box>
       <div>
         <Box as="span" weight="bold" breakable className={classes.fact}>
           {incidentWords.fact(fact, view.units)}
         </Box>{' '}
-        <small>
+        <Box as="small" tone="second">
           {incidentWords.by(entry.by)}
           {struck && `, ${incidentWords.struck}`}
           {outcome === null && `, ${incidentWords.waiting}`}
-        </small>
+        </Box>
         {reading && reading.standing !== 'unknown' && reading.normal && (
-          <Box as="small" block className={classes.standing} data-standing={reading.standing}>
+          <Box
+            tone="second"
+            as="small"
+            block
+            className={classes.standing}
+            data-standing={reading.standing}
+          >
             {incidentWords.standing[reading.standing]} (
             {incidentWords.normal(reading.normal, reading.reading.of, view.units)})
             {reading.corrected !== reading.reading &&
@@ -102,12 +124,13 @@ function Line({ entry, care, patient, now, onSay }: LineProps) {
           </Box>
         )}
         {outcome?.kind === 'short' && (
-          <Box as="small" block className={classes.standing}>
+          <Box tone="second" as="small" block className={classes.standing}>
             {incidentWords.short(outcome.titles)}
           </Box>
         )}
         {beyond.map((refusal) => (
           <Box
+            tone="second"
             as="small"
             block
             key={refusal.code}
@@ -134,6 +157,6 @@ function Line({ entry, care, patient, now, onSay }: LineProps) {
           {incidentWords.strike}
         </Button>
       )}
-    </li>
+    </Stack>
   )
 }

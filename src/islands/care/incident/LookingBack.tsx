@@ -42,11 +42,13 @@ export function LookingBack({ care, started, onGo }: IncidentProps) {
           ‹ {incidentWords.back}
         </Button>
       </Row>
-      <h1>
+      <Box as="h1" size={6} breakable>
         {l.title}: {incidentWords.bar(patient?.name ?? '', incidentWords.kind(line.incident.kind))}
-      </h1>
+      </Box>
       <section className={classes.log}>
-        <h2>{l.used}</h2>
+        <Box as="h2" size={4}>
+          {l.used}
+        </Box>
         {used.length === 0 && (
           <Box as="p" tone="second">
             {l.nothing}

@@ -10,7 +10,7 @@ import {
   type Seen,
 } from '../../../core/incident/entry'
 import { TIMER_PRESETS } from '../../../core/incident/timeline'
-import { Stack } from '../../../ui/Box'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, Chip } from '../../../ui/Button'
 import { shrunkPicture } from '../../../ui/picture'
 import { askForNotices } from '../../../ui/speakUp'
@@ -29,7 +29,7 @@ export function SeenPanel({ patient, say, onDone }: PanelProps) {
   )
   return (
     <>
-      <fieldset className={classes.chips}>
+      <Row as="fieldset" gap={4} align="center" wrap>
         <legend>{incidentWords.seenLead}</legend>
         {offered.map((one) => (
           <Chip
@@ -44,7 +44,7 @@ export function SeenPanel({ patient, say, onDone }: PanelProps) {
             {SEEN[one]}
           </Chip>
         ))}
-      </fieldset>
+      </Row>
       <label className={classes.field}>
         {incidentWords.note}
         <textarea rows={2} value={text} onChange={(event) => setText(event.currentTarget.value)} />
@@ -195,7 +195,9 @@ export function CalledPanel({ care, patient, say, onDone }: PanelProps) {
             onClick={() => void say({ kind: 'called', whom: name }).then(onDone)}
           >
             {name}
-            <small>{phone}</small>
+            <Box as="small" size={2} weight="normal" tone="second" face="text">
+              {phone}
+            </Box>
           </Button>
         ))}
       </Stack>

@@ -4,7 +4,7 @@ import { useEffect, useMemo, useRef, useState } from 'react'
 import type { CareFact } from '../../../core/incident/entry'
 import { type IncidentKind, kindsFor } from '../../../core/incident/kinds'
 import { hasCounted } from '../../../core/incident/timeline'
-import { Row, Stack } from '../../../ui/Box'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { useLook } from '../../../ui/look'
 import { useSpeakUp } from '../../../ui/speakUp'
@@ -73,7 +73,9 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
   if (!patient)
     return (
       <Stack as="main" gap={6} className={classes.page}>
-        <h1>{incidentWords.title}</h1>
+        <Box as="h1" size={6} breakable>
+          {incidentWords.title}
+        </Box>
         <p>{words.errors.notFoundHint}</p>
       </Stack>
     )
@@ -89,14 +91,18 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
         <a href="/incident" aria-label={incidentWords.log}>
           ‹
         </a>
-        <b>{incidentWords.since(words.care.span(now - incident.startedAt))}</b>
+        <Box as="b" grow>
+          {incidentWords.since(words.care.span(now - incident.startedAt))}
+        </Box>
         <WaitingBadge outbox={care.outbox} />
         <Button kind="plain" aria-pressed={look.look === 'torch'} onClick={look.toggleTorch}>
           {words.look.torch}
         </Button>
       </Row>
       <NumbersStrap numbers={care.cover.numbers} member={patient} />
-      <h1>{incidentWords.bar(patient.name, incidentWords.kind(incident.kind))}</h1>
+      <Box as="h1" size={6} breakable>
+        {incidentWords.bar(patient.name, incidentWords.kind(incident.kind))}
+      </Box>
       <Place
         chosen={place?.name ?? incidentWords.noPlace}
         places={care.cover.places}
@@ -108,7 +114,9 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
       {incident.patient.kind === 'guest' && <GuestPanel guest={incident.patient} onSay={say} />}
       {incident.kind === null && !line.ended ? (
         <Stack as="section" gap={4}>
-          <h2>{incidentWords.what}</h2>
+          <Box as="h2" size={4}>
+            {incidentWords.what}
+          </Box>
           <Stack gap={4} className={classes.tiles}>
             {kindsFor(patient.species).map((kind) => (
               <Button
@@ -145,7 +153,9 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
           ref={panel}
         >
           <Row as="header" align="center" justify="between">
-            <h2>{incidentWords.acts[open]}</h2>
+            <Box as="h2" size={4}>
+              {incidentWords.acts[open]}
+            </Box>
             <Button kind="plain" onClick={() => setOpen(null)}>
               {incidentWords.back}
             </Button>

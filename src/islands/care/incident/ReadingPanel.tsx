@@ -57,7 +57,7 @@ export function ReadingPanel({ care, patient, say, onDone }: PanelProps) {
             {incidentWords.asked(`${text.trim()} ${read.fault.unit}`)}
           </Button>
         )}
-        <fieldset className={classes.chips}>
+        <Row as="fieldset" gap={4} align="center" wrap>
           <legend>{incidentWords.site}</legend>
           {SITES.filter(
             (one) => !animal || one === 'rectal' || one === 'ear' || one === 'armpit',
@@ -66,7 +66,7 @@ export function ReadingPanel({ care, patient, say, onDone }: PanelProps) {
               {incidentWords.sites[one]}
             </Chip>
           ))}
-        </fieldset>
+        </Row>
         {reading && isCorrected(reading, animal) && (
           <Box as="p" tone="second">
             {incidentWords.corrected(

@@ -7,7 +7,7 @@ import { ingredientKey } from '../../../core/dosing/card'
 import type { CareFact } from '../../../core/incident/entry'
 import { readAmount } from '../../../core/quantity/readAmount'
 import { itemTitle } from '../../../core/stock/item'
-import { Stack } from '../../../ui/Box'
+import { Box, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './incident.module.css'
@@ -77,7 +77,11 @@ export function SomethingElse({ care, say, onDone }: PanelProps) {
               ))}
             </select>
           </label>
-          {!substance && <p className={classes.warn}>{incidentWords.manualNotCounted}</p>}
+          {!substance && (
+            <Box as="p" note="caution">
+              {incidentWords.manualNotCounted}
+            </Box>
+          )}
         </>
       )}
       <label>

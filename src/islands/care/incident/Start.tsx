@@ -49,12 +49,15 @@ export function Start({ care, onStarted }: Props) {
         <a href="/" aria-label={words.errors.home}>
           ‹
         </a>
-        <b>{incidentWords.title}</b>
+        <Box as="b" grow>
+          {incidentWords.title}
+        </Box>
         <WaitingBadge outbox={care.outbox} />
       </Row>
       <NumbersStrap numbers={care.cover.numbers} member={null} />
       {open.map(({ incident, line }) => (
         <Row
+          note="caution"
           as="a"
           gapX={5}
           gapY={2}
@@ -75,7 +78,9 @@ export function Start({ care, onStarted }: Props) {
       ))}
       <Gone />
       <Stack as="section" gap={4}>
-        <h1>{incidentWords.who}</h1>
+        <Box as="h1" size={6} breakable>
+          {incidentWords.who}
+        </Box>
         {!care.ready && (
           <Box
             as="p"
@@ -115,7 +120,9 @@ export function Start({ care, onStarted }: Props) {
         </Stack>
       </Stack>
       <section className={classes.log}>
-        <h2>{incidentWords.log}</h2>
+        <Box as="h2" size={4}>
+          {incidentWords.log}
+        </Box>
         {ended.length === 0 && (
           <Box as="p" tone="second">
             {incidentWords.noneEnded}
@@ -197,7 +204,11 @@ function Tile({
       onClick={() => void onStart({ kind: 'member', memberId: member.id })}
     >
       {member.name}
-      {member.species !== 'person' && <small>{member.species}</small>}
+      {member.species !== 'person' && (
+        <Box as="small" size={2} weight="normal" tone="second" face="text">
+          {member.species}
+        </Box>
+      )}
     </Button>
   )
 }

@@ -21,7 +21,9 @@ export function Timers({ timers, now, timeZone, onSay }: TimersProps) {
   if (coming.length === 0) return null
   return (
     <section>
-      <h2>{incidentWords.timers}</h2>
+      <Box as="h2" size={4}>
+        {incidentWords.timers}
+      </Box>
       <Box as="ul" above={2}>
         {coming.map((timer) => (
           <Row as="li" gap={5} align="center" padY={3} lineAbove="hairline" key={timer.key}>

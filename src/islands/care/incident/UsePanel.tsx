@@ -218,7 +218,7 @@ function Aside({
     lines.set(key, same)
   }
   return (
-    <section className={classes.not} data-grade={grade}>
+    <Box as="section" note="mustNot" data-grade={grade}>
       <Box as="h3" padX={4} padY={1} surface="paper" radius={1}>
         {words.cover.grade[grade]}
       </Box>
@@ -229,6 +229,6 @@ function Aside({
           </Box>
         ))}
       </Stack>
-    </section>
+    </Box>
   )
 }

@@ -32,7 +32,22 @@ export function MatHead({ kit, today, onMode }: Props) {
         {kit.name}, {kit.place.name.charAt(0).toLowerCase() + kit.place.name.slice(1)}
       </Box>
       <Row gap={3} justify="end" wrap className={`${classes.headPresses} no-print`}>
-        <a href={`/rounds?kit=${kit.id}`}>{words.rounds.startHere}</a>
+        <Box
+          as="a"
+          align="center"
+          padX={4}
+          padY={2}
+          size={2}
+          weight="bold"
+          tone="ink"
+          surface="paper"
+          line="ink"
+          radius={2}
+          nowrap
+          href={`/rounds?kit=${kit.id}`}
+        >
+          {words.rounds.startHere}
+        </Box>
         <Button
           disabled={busy}
           onClick={() => void run(checkKit, { params: { kitId: kit.id } }, words.undo.did.check)}
@@ -87,11 +102,11 @@ export function MatHead({ kit, today, onMode }: Props) {
         <Button kind="quiet" onClick={() => onMode('kit')}>
           {matWords.edit}
         </Button>
-        <a href={`/kits/${kit.id}/sheet`}>
+        <Box as="a" align="center" padY={1} size={2} tone="ink" href={`/kits/${kit.id}/sheet`}>
           {kit.lidSheet && !kit.lidSheet.upToDate
             ? words.rounds.end.sheetOld(kit.lidSheet.on, today)
             : matWords.print}
-        </a>
+        </Box>
         <Button kind="quiet" onClick={() => print()}>
           {words.kits.arrange.printed}
         </Button>

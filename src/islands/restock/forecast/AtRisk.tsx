@@ -26,7 +26,9 @@ export function AtRisk({ found, view }: Props) {
   if (rows.length === 0) return null
   return (
     <section aria-label={forecastWords.risk}>
-      <h2>{forecastWords.risk}</h2>
+      <Box as="h2" below={2} size={5}>
+        {forecastWords.risk}
+      </Box>
       <div className={tables.wide}>
         <table className={classes.risk}>
           <thead>

@@ -9,7 +9,6 @@ import { FUTURES } from '../../../core/forecast/forecast'
 import { call } from '../../../device/call'
 import { Box, Stack } from '../../../ui/Box'
 import { Frame, type Strap } from '../../../ui/Frame'
-import notes from '../../../ui/notes.module.css'
 import { Ended, Working } from '../../../ui/Working'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
@@ -46,7 +45,7 @@ function Forecasted({ initial, place }: Props) {
     return (
       <>
         <h1>{forecastWords.title}</h1>
-        <Box as="p" pad={6} line="dashed" radius={2} className={notes.nothing}>
+        <Box note="empty" as="p" pad={6} line="dashed" radius={2}>
           {forecastWords.none}
         </Box>
       </>
@@ -82,7 +81,9 @@ function Forecasted({ initial, place }: Props) {
         />
       )}
       {view.unpriced.length > 0 && (
-        <p className={notes.caution}>{forecastWords.unpriced(view.unpriced)}</p>
+        <Box as="p" note="caution">
+          {forecastWords.unpriced(view.unpriced)}
+        </Box>
       )}
       {found && (
         <>

@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import type { ParCost, WhatIf } from '../../../core/forecast/forecast'
+import { Box } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import tables from '../../../ui/tables.module.css'
 import { words } from '../../../words'
@@ -33,7 +34,9 @@ export function WhatIfs({ ifs, view, place }: Props) {
   const shown = all ? rows : rows.slice(0, FIRST)
   return (
     <section aria-label={forecastWords.whatIf}>
-      <h2>{forecastWords.whatIf}</h2>
+      <Box as="h2" below={2} size={5}>
+        {forecastWords.whatIf}
+      </Box>
       <p className="second">
         {forecastWords.whatIfUnder} {forecastWords.order}
       </p>

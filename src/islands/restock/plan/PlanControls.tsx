@@ -11,7 +11,7 @@ import {
   THOROUGHNESS_IDS,
 } from '../../../core/restock/settings'
 import { useActing } from '../../../ui/acting'
-import { Box, Stack } from '../../../ui/Box'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, Chip } from '../../../ui/Button'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
@@ -98,11 +98,11 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
         </>
       )}
       {found?.plan.overBudget && (
-        <Box as="p" size={2} tone="second" className={classes.warn}>
+        <Box note="caution" as="p" size={2} tone="second">
           {planWords.overBudget}
         </Box>
       )}
-      <fieldset className={classes.chips}>
+      <Row as="fieldset" gap={4} align="center" wrap className={classes.chips}>
         <legend>{planWords.lookAheadLabel}</legend>
         {LOOK_AHEADS.map((days) => (
           <Chip
@@ -114,8 +114,8 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
             {planWords.lookAhead(days)}
           </Chip>
         ))}
-      </fieldset>
-      <fieldset className={classes.chips}>
+      </Row>
+      <Row as="fieldset" gap={4} align="center" wrap className={classes.chips}>
         <legend>{planWords.thoroughness}</legend>
         {THOROUGHNESS_IDS.map((id) => (
           <Chip
@@ -127,7 +127,7 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
             {planWords.thorough[id]}
           </Chip>
         ))}
-      </fieldset>
+      </Row>
     </Stack>
   )
 }

@@ -11,7 +11,6 @@ import { useActing } from '../../../ui/acting'
 import { Box, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { Frame, type Strap } from '../../../ui/Frame'
-import notes from '../../../ui/notes.module.css'
 import { Ended, Working } from '../../../ui/Working'
 import { words } from '../../../words'
 import { RestockTabs } from '../RestockTabs'
@@ -50,7 +49,7 @@ function Planning({ initial, place }: Props) {
     return (
       <>
         <h1>{planWords.title}</h1>
-        <Box as="p" pad={6} line="dashed" radius={2} className={notes.nothing}>
+        <Box note="empty" as="p" pad={6} line="dashed" radius={2}>
           {planWords.none}
         </Box>
       </>
@@ -136,7 +135,7 @@ function Board({ found, place }: { readonly found: Found; readonly place: string
         ))}
       </Stack>
       {later.length > 0 && (
-        <Box as="details" above={6} className={classes.later}>
+        <Box as="details" above={6}>
           <Box as="summary" weight="bold">
             {planWords.later(later.length)}
           </Box>

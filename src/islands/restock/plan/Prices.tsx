@@ -19,7 +19,7 @@ type Offer = PlanView['offers'][number]
 export function Prices({ view }: { readonly view: PlanView }) {
   const [adding, setAdding] = useState<string | null>(null)
   return (
-    <Box as="details" above={6} className={classes.later}>
+    <Box as="details" above={6}>
       <Box as="summary" weight="bold">
         {planWords.prices}
       </Box>

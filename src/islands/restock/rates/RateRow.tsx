@@ -6,7 +6,7 @@ import { setRate } from '../../../contract/restock'
 import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { readAmount } from '../../../core/quantity/readAmount'
 import { useActing } from '../../../ui/acting'
-import { Box } from '../../../ui/Box'
+import { Box, Row } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import classes from './rates.module.css'
@@ -58,7 +58,12 @@ export function RateRow({ rate, most }: Props) {
         <Season season={rate.season} />
       </td>
       <td data-label={ratesWords.hand}>
-        <form
+        <Row
+          as="form"
+          gapX={4}
+          gapY={2}
+          align="center"
+          wrap
           onSubmit={(event) => {
             event.preventDefault()
             if (read.kind === 'read') void save(read.amount, ratesWords.saved)
@@ -86,7 +91,7 @@ export function RateRow({ rate, most }: Props) {
               {ratesWords.leave}
             </Button>
           )}
-        </form>
+        </Row>
       </td>
     </tr>
   )

@@ -8,7 +8,6 @@ import { readRates } from '../../../contract/restock'
 import { call } from '../../../device/call'
 import { Box, Stack } from '../../../ui/Box'
 import { Frame, type Strap } from '../../../ui/Frame'
-import notes from '../../../ui/notes.module.css'
 import tables from '../../../ui/tables.module.css'
 import { words } from '../../../words'
 import { RestockTabs } from '../RestockTabs'
@@ -44,7 +43,7 @@ function Learned({ initial, place }: Props) {
     return (
       <>
         <h1>{ratesWords.title}</h1>
-        <Box as="p" pad={6} line="dashed" radius={2} className={notes.nothing}>
+        <Box note="empty" as="p" pad={6} line="dashed" radius={2}>
           {ratesWords.none}
         </Box>
       </>

@@ -7,7 +7,6 @@ import { useActing } from '../../../ui/acting'
 import { Box, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { Frame, type Strap } from '../../../ui/Frame'
-import notes from '../../../ui/notes.module.css'
 import { words } from '../../../words'
 import { RestockTabs } from '../RestockTabs'
 import { ConcernedLot } from './ConcernedLot'
@@ -51,15 +50,23 @@ function Bulletins({ initial }: Pick<Props, 'initial'>) {
       <header>
         <h1>{recallsWords.headline(sum(toHold), sum(toLookAt), data.isStandIn)}</h1>
         <p className="second">{recallsWords.under(data.source)}</p>
-        {data.isStandIn && <p className={notes.caution}>{recallsWords.standIn}</p>}
+        {data.isStandIn && (
+          <Box as="p" note="caution">
+            {recallsWords.standIn}
+          </Box>
+        )}
       </header>
       <WriteRecall />
       {feed !== 'read' && (
-        <p className={notes.caution} role="alert">
+        <Box as="p" note="caution" role="alert">
           {recallsWords.feed[feed]}
-        </p>
+        </Box>
       )}
-      {unread.length > 0 && <p className={notes.caution}>{recallsWords.unread(unread)}</p>}
+      {unread.length > 0 && (
+        <Box as="p" note="caution">
+          {recallsWords.unread(unread)}
+        </Box>
+      )}
       {ours.map((bulletin) => (
         <Ours key={bulletin.id} bulletin={bulletin} />
       ))}
@@ -105,7 +112,11 @@ function Ours({ bulletin }: { readonly bulletin: Bulletin }) {
       aria-label={bulletin.title}
     >
       <About bulletin={bulletin} />
-      {advice !== '' && <p className={open > 0 ? notes.mustNot : undefined}>{advice}</p>}
+      {advice !== '' && (
+        <Box as="p" note={open > 0 ? 'mustNot' : undefined}>
+          {advice}
+        </Box>
+      )}
       <Lots of={lots.filter(({ how }) => how === 'recalled')} />
       {open > 0 && (
         <Button
@@ -143,8 +154,12 @@ const Lots = ({ of }: { readonly of: Bulletin['lots'] }) =>
 const About = ({ bulletin }: { readonly bulletin: Bulletin }) => (
   <>
     <header>
-      <h2>{bulletin.title}</h2>
-      <small>{recallsWords.published(bulletin.id, bulletin.publishedOn)}</small>
+      <Box as="h2" size={4}>
+        {bulletin.title}
+      </Box>
+      <Box as="small" tone="second">
+        {recallsWords.published(bulletin.id, bulletin.publishedOn)}
+      </Box>
     </header>
     <p>{bulletin.reason}.</p>
     <p className="second">

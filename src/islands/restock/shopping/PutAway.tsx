@@ -17,7 +17,6 @@ import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { FormDialog } from '../../../ui/FormDialog'
 import { useStrap } from '../../../ui/Frame'
-import notes from '../../../ui/notes.module.css'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 import { ScanDialog } from '../../rounds/round/ScanDialog'
@@ -119,9 +118,14 @@ export function PutAway({ purchase, onClose }: Props) {
         {receiveWords.scan}
       </Button>
       {scanned && (
-        <p className={scanned.isOther ? notes.caution : 'second'} role="status">
+        <Box
+          as="p"
+          note={scanned.isOther ? 'caution' : undefined}
+          tone={scanned.isOther ? undefined : 'second'}
+          role="status"
+        >
           {scanned.says}
-        </p>
+        </Box>
       )}
       <ExpiryField expiry={expiry} />
       <Stack gap={5} columns={2}>

@@ -82,8 +82,8 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
         <Box as="h1" size={6} breakable>
           {tallyWords.enterTitle(contents.kit.name)}
         </Box>
-        <p className={classes.quiet}>{tallyWords.enterLead}</p>
-        <p className={classes.quiet}>{tallyWords.legend}</p>
+        <p className="second">{tallyWords.enterLead}</p>
+        <p className="second">{tallyWords.legend}</p>
         <WaitingBadge outbox={outbox} />
       </Box>
       <Box
@@ -192,7 +192,11 @@ function Line({
         value={written[name]}
         onChange={(event) => onWrite({ ...written, [name]: event.currentTarget.value })}
       />
-      {fault && FIELD_OF[fault.code] === name && <small role="alert">{sentence(fault)}</small>}
+      {fault && FIELD_OF[fault.code] === name && (
+        <Box as="small" tone="second" role="alert">
+          {sentence(fault)}
+        </Box>
+      )}
     </td>
   )
   return (
@@ -200,10 +204,10 @@ function Line({
       <td>{number}</td>
       <td>
         {thing.title}
-        <small>
+        <Box as="small" tone="second">
           {pocket} · {formatAmount(thing.recorded)} {tallyWords.recorded} ·{' '}
           {expiryText(thing.expiry)}
-        </small>
+        </Box>
       </td>
       {field('count', tallyWords.found)}
       {field('date', tallyWords.date)}

@@ -120,7 +120,7 @@ export function FoundElse({ going, pocketId, bare, onClose }: Props) {
         >
           <Button onClick={() => setScanning(true)}>{words.rounds.card.scan}</Button>
           {code && (
-            <p role="status" className={classes.quiet}>
+            <p role="status" className="second">
               {code.known ? foundWords.scanned(name) : foundWords.unknownCode}
             </p>
           )}
@@ -133,7 +133,7 @@ export function FoundElse({ going, pocketId, bare, onClose }: Props) {
             onChange={setName}
           />
           {name.trim() !== '' && items && !itemId && (
-            <p className={classes.quiet}>
+            <p className="second">
               {foundWords.unknown(name.trim())}. {foundWords.onHold}
             </p>
           )}

@@ -30,17 +30,17 @@ export function PocketEnd({ pocket, going, isLast, onAnswer, onClose }: Props) {
         {pocketWords.done(pocket.pocket.name)}
       </Box>
       {left > 0 && (
-        <p className={classes.notice}>
+        <Box as="p" note="caution">
           {pocketWords.left(left)}{' '}
           <Button kind="link" onClick={onAnswer}>
             {pocketWords.goBack}
           </Button>
-        </p>
+        </Box>
       )}
       <h2>{pocketWords.anything}</h2>
       {pocket.pocket.bare.length > 0 && (
         <>
-          <p className={classes.quiet}>{pocketWords.missing}</p>
+          <p className="second">{pocketWords.missing}</p>
           <Row gap={4} align="center" wrap>
             {pocket.pocket.bare.map((bare) => (
               <Button key={bare.itemId} onClick={() => setFinding(bare)}>

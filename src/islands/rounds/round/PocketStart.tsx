@@ -27,13 +27,17 @@ export function PocketStart({ pocket, going, onBegin, onOther }: Props) {
       <Box as="h1" size={6} breakable>
         {pocketWords.takeOut(pocket.pocket.name)}
       </Box>
-      <p className={classes.quiet}>
+      <p className="second">
         {open > 0 ? pocketWords.things(open) : pocketWords.nothingAsked}
         {pocket.pocket.sort === 'elsewhere' && ` · ${pocketWords.elsewhere}`}
       </p>
-      {others.length > 0 && <p className={classes.notice}>{pocketWords.there(others)}</p>}
+      {others.length > 0 && (
+        <Box as="p" note="caution">
+          {pocketWords.there(others)}
+        </Box>
+      )}
       {elsewhere.map((one) => (
-        <p key={one.pocket.id} className={classes.quiet}>
+        <p key={one.pocket.id} className="second">
           {one.pocket.name}: {pocketWords.there(one.at)}
         </p>
       ))}

@@ -48,7 +48,9 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
               .join(', ')}
       </Box>
       {report.notLookedAt > 0 && (
-        <p className={classes.notice}>{endWords.notLooked(report.notLookedAt)}</p>
+        <Box as="p" note="caution">
+          {endWords.notLooked(report.notLookedAt)}
+        </Box>
       )}
       {report.contradicted.length > 0 && (
         <Box as="section" pad={5} surface="spent" radius={2} className={classes.clash}>
@@ -201,9 +203,9 @@ function Afterwards({ going: { contents, outbox } }: { readonly going: GoingRoun
     <Stack as="section" gap={4}>
       <h2>{endWords.errands}</h2>
       {unsent || !errands ? (
-        <p className={classes.quiet}>{endWords.errandsWait}</p>
+        <p className="second">{endWords.errandsWait}</p>
       ) : errands.length === 0 ? (
-        <p className={classes.quiet}>{endWords.noErrands}</p>
+        <p className="second">{endWords.noErrands}</p>
       ) : (
         <Stack as="ul" className={classes.preview}>
           {errands.map((errand) => (
@@ -218,14 +220,18 @@ function Afterwards({ going: { contents, outbox } }: { readonly going: GoingRoun
         </Stack>
       )}
       {kit && !unsent && (
-        <p className={kit.lidSheet?.upToDate ? classes.quiet : classes.notice}>
+        <Box
+          as="p"
+          tone={kit.lidSheet?.upToDate ? 'second' : undefined}
+          note={kit.lidSheet?.upToDate ? undefined : 'caution'}
+        >
           {kit.lidSheet === null
             ? endWords.sheetNone
             : kit.lidSheet.upToDate
               ? endWords.sheetCurrent(kit.lidSheet.on, contents.today)
               : endWords.sheetOld(kit.lidSheet.on, contents.today)}{' '}
           {!kit.lidSheet?.upToDate && <a href={`/kits/${kitId}/sheet`}>{endWords.printSheet}</a>}
-        </p>
+        </Box>
       )}
     </Stack>
   )

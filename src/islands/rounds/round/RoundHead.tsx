@@ -33,12 +33,12 @@ export function RoundHead({ going, at, look, paused, onPause, onPockets }: Props
         <Stack as="a" size={6} href="/rounds" aria-label={roundsWords.end.toRounds}>
           ‹
         </Stack>
-        <b>
+        <Box as="b" grow>
           {contents.kit.name}
           <span aria-hidden> · </span>
           <span className="visually-hidden">, </span>
           {roundsWords.card.of(answered, asked)}
-        </b>
+        </Box>
         <WaitingBadge outbox={outbox} />
         <Box as="time" tone="second">
           {roundsWords.clock(progress.seconds + seconds)}

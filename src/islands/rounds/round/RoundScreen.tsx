@@ -50,7 +50,7 @@ function Opened({ roundId, onPaper }: { readonly roundId: RoundId; readonly onPa
   if (state.kind === 'loading')
     return (
       <Stack as="main" gap={6} pad={6} className={classes.page} aria-busy>
-        <p className={classes.quiet}>{roundsWords.loading}</p>
+        <p className="second">{roundsWords.loading}</p>
       </Stack>
     )
   if (state.kind === 'not_here')
@@ -65,7 +65,7 @@ function Opened({ roundId, onPaper }: { readonly roundId: RoundId; readonly onPa
 const NoRound = ({ why }: { readonly why: string }) => (
   <Stack as="main" gap={6} pad={6} className={classes.page}>
     <h1>{roundsWords.title}</h1>
-    <p className={classes.quiet}>{why}</p>
+    <p className="second">{why}</p>
     <a className={classes.wide} href="/rounds">
       {roundsWords.end.toRounds}
     </a>
@@ -159,7 +159,7 @@ function Going({ going }: { readonly going: GoingRound }) {
           <Box as="h1" size={6} breakable>
             {roundsWords.paused}
           </Box>
-          <p className={classes.quiet}>{roundsWords.pausedLead}</p>
+          <p className="second">{roundsWords.pausedLead}</p>
           <Button kind="main" className={classes.go} onClick={() => setPaused(false)}>
             {roundsWords.goOn}
           </Button>

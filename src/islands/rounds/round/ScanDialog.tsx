@@ -75,7 +75,7 @@ export function ScanDialog({ today, onRead, onClose }: Props) {
     >
       <Stack gap={5} columns={1} className={classes.scan}>
         {camera === 'none' ? (
-          <p className={classes.quiet}>{scanWords.noCamera}</p>
+          <p className="second">{scanWords.noCamera}</p>
         ) : (
           <video ref={video} muted playsInline aria-label={scanWords.camera} />
         )}

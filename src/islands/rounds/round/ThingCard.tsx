@@ -185,11 +185,13 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
       </Box>
 
       {isSpent ? (
-        <p className={classes.notice}>{cardWords.takeOut}</p>
+        <Box as="p" note="caution">
+          {cardWords.takeOut}
+        </Box>
       ) : away ? (
-        <p className={classes.notice}>
+        <Box as="p" note="caution">
           {thing.judged.state === 'lent' ? cardWords.lentTo(thing.judged.to) : cardWords.hereAgain}
-        </p>
+        </Box>
       ) : (
         <CountField
           found={draft.found}
@@ -304,7 +306,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
         </Stack>
       )}
       {scanned && (
-        <p role="status" className={classes.quiet}>
+        <p role="status" className="second">
           {scanned}
         </p>
       )}
