@@ -13,6 +13,7 @@ import classes from './Button.module.css'
  * - `tile`: one of a few large choices.
  * - `row`: a whole line, with its words on the left.
  * - `step`: one more, one fewer.
+ * - `close`: puts away what is looked at.
  * - `bare`: what is inside carries the look.
  */
 export type ButtonKind =
@@ -26,6 +27,7 @@ export type ButtonKind =
   | 'tile'
   | 'row'
   | 'step'
+  | 'close'
   | 'bare'
 
 interface Look {

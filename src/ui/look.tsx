@@ -2,9 +2,7 @@
 
 import { useCallback, useEffect, useMemo, useState } from 'react'
 import { words } from '../words'
-import { Row } from './Box'
-import { Button } from './Button'
-import classes from './look.module.css'
+import { SegmentedControl } from './SegmentedControl'
 
 export const LOOKS = ['light', 'dark', 'torch'] as const
 export type Look = (typeof LOOKS)[number]
@@ -37,27 +35,11 @@ export function useLook(): LookValue {
   )
 }
 
-export function LookSwitch({ look: { look, choose } }: { readonly look: LookValue }) {
-  return (
-    <Row
-      below={2}
-      line="seam"
-      radius={2}
-      className={classes.looks}
-      role="radiogroup"
-      aria-label={words.look.label}
-    >
-      {LOOKS.map((one) => (
-        <Button
-          kind="plain"
-          key={one}
-          role="radio"
-          aria-checked={look === one}
-          onClick={() => choose(one)}
-        >
-          {words.look[one]}
-        </Button>
-      ))}
-    </Row>
-  )
-}
+export const LookSwitch = ({ look: { look, choose } }: { readonly look: LookValue }) => (
+  <SegmentedControl
+    label={words.look.label}
+    value={look}
+    options={LOOKS.map((one) => ({ value: one, label: words.look[one] }))}
+    onChange={choose}
+  />
+)

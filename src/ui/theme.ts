@@ -1,7 +1,6 @@
 /** Our own look on the component library: ink buttons, dashed seams, both typefaces. */
 import {
   Autocomplete,
-  Button,
   Checkbox,
   createTheme,
   Drawer,
@@ -11,7 +10,6 @@ import {
   NumberInput,
   PasswordInput,
   Popover,
-  SegmentedControl,
   Select,
   Slider,
   TagsInput,
@@ -50,10 +48,6 @@ export const theme = createTheme({
   defaultRadius: 8,
   respectReducedMotion: true,
   components: {
-    Button: Button.extend({
-      classNames: { root: classes.button },
-      defaultProps: { variant: 'filled', loaderProps: { color: 'var(--ink)', size: 'sm' } },
-    }),
     TextInput: TextInput.extend({ classNames: field }),
     PasswordInput: PasswordInput.extend({
       classNames: { ...field, innerInput: classes.typed, visibilityToggle: classes.eye },
@@ -86,13 +80,6 @@ export const theme = createTheme({
         title: classes.title,
         header: classes.header,
         body: classes.body,
-      },
-    }),
-    SegmentedControl: SegmentedControl.extend({
-      classNames: {
-        root: classes.segments,
-        indicator: classes.chosen,
-        label: classes.segment,
       },
     }),
     Slider: Slider.extend({

@@ -46,7 +46,7 @@ function stylesOf(file: string, seen: Set<string>, found: Set<string>): void {
 const loaded = new Set(
   [
     ...readFileSync(resolve(ROOT, 'src/ui/library.ts'), 'utf8').matchAll(
-      /@mantine\/core\/styles\/(\w+)\.css/g,
+      /@mantine\/core\/styles\/(\w+)\.layer\.css/g,
     ),
   ].map(([, name]) => name),
 )

@@ -40,7 +40,7 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout }: Prop
         <Box as="h3" size={4}>
           {title.filter(Boolean).join(' · ')}: {coverWords.states[cell.state]}
         </Box>
-        <Button kind="step" onClick={onClose} aria-label={words.find.close}>
+        <Button kind="close" onClick={onClose} aria-label={words.find.close}>
           ×
         </Button>
       </Row>

@@ -1,6 +1,6 @@
 /** A thing that no entry of the catalogue is: described in ten seconds, looked up, or just counted. */
 
-import { MultiSelect, SegmentedControl, Select, TextInput } from '@mantine/core'
+import { MultiSelect, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { ROLE_IDS, type RoleId, roleName } from '../../core/catalogue/roles'
 import { STORAGE_CLASS_IDS, type StorageClass } from '../../core/catalogue/storageClass'
@@ -12,6 +12,7 @@ import { OPENED_RULES, type OpenedRuleId } from '../../core/shelf-life/openedRul
 import { itemTitle } from '../../core/stock/item'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
+import { SegmentedControl } from '../../ui/SegmentedControl'
 import { words } from '../../words'
 import { type Answer, entryChoices, type Unsaid } from './saying'
 import classes from './things.module.css'
@@ -173,10 +174,10 @@ function SayIt({
       <div>
         <span className={classes.label}>{itemsWords.whom}</span>
         <SegmentedControl
-          aria-label={itemsWords.whom}
+          label={itemsWords.whom}
           value={whom}
-          onChange={(value) => setWhom(value as keyof typeof WHOM)}
-          data={[
+          onChange={setWhom}
+          options={[
             { value: 'people', label: itemsWords.whomPeople },
             { value: 'animals', label: itemsWords.whomAnimals },
             { value: 'everybody', label: itemsWords.whomEverybody },
