@@ -22,8 +22,24 @@ export interface BoxLook {
   readonly justify?: 'start' | 'center' | 'end' | 'between'
   /** What has no room goes on below. */
   readonly wrap?: boolean
-  /** Columns of equal width that share the room; of a Stack. */
-  readonly columns?: 1 | 2
+  /** Columns of a Stack: one, two of equal width, or a template such as `9rem minmax(0, 1fr)`. */
+  readonly columns?: 1 | 2 | (string & {})
+  /** On a narrow screen its columns stand below each other. */
+  readonly collapse?: boolean
+  /** Takes the whole width of the columns it stands in. */
+  readonly whole?: boolean
+  /** No wider than what it holds. */
+  readonly snug?: boolean
+  /** A row in the middle of a line of text. */
+  readonly inline?: boolean
+  /** A row that runs downwards. */
+  readonly column?: boolean
+  /** What is above stays above where there is more room than it needs. */
+  readonly packed?: boolean
+  /** What is placed by its own measures is placed within this. */
+  readonly anchor?: boolean
+  /** No wider than is good to read. */
+  readonly measure?: boolean
   /** Room inside the edge. */
   readonly pad?: Space
   readonly padX?: Space
@@ -42,6 +58,8 @@ export interface BoxLook {
   /** What must be read first, what must not be, what is still empty. */
   readonly note?: 'caution' | 'mustNot' | 'empty'
   readonly line?: 'seam' | 'dashed' | 'ink' | 'heavy' | 'hairline' | 'bad'
+  /** A mark along the left edge. */
+  readonly edge?: 'hue' | 'seam' | 'bad' | 'turning' | 'accent'
   readonly lineAbove?: 'hairline' | 'dashed'
   readonly lineBelow?: 'hairline' | 'dashed'
   readonly radius?: Radius
@@ -54,11 +72,15 @@ export interface BoxLook {
   readonly breakable?: boolean
   /** Words on a line of their own. */
   readonly block?: boolean
-  /** A list keeps its dots. */
+  /** A list keeps its dots, or its numbers. */
   readonly dots?: boolean
+  readonly numbers?: boolean
+  readonly underline?: boolean
+  /** A link that is known as one without its line. */
+  readonly unlined?: boolean
 }
 
-const NAMES = [
+const NAMES = new Set<string>([
   'gap',
   'gapX',
   'gapY',
@@ -66,6 +88,14 @@ const NAMES = [
   'justify',
   'wrap',
   'columns',
+  'collapse',
+  'whole',
+  'snug',
+  'inline',
+  'column',
+  'packed',
+  'anchor',
+  'measure',
   'pad',
   'padX',
   'padY',
@@ -79,6 +109,7 @@ const NAMES = [
   'surface',
   'note',
   'line',
+  'edge',
   'lineAbove',
   'lineBelow',
   'radius',
@@ -88,7 +119,10 @@ const NAMES = [
   'breakable',
   'block',
   'dots',
-] as const satisfies readonly (keyof BoxLook)[]
+  'numbers',
+  'underline',
+  'unlined',
+] satisfies readonly (keyof BoxLook)[])
 
 type Tag = keyof JSX.IntrinsicElements
 export type BoxProps<T extends Tag> = BoxLook & { readonly as?: T } & Omit<
@@ -96,17 +130,17 @@ export type BoxProps<T extends Tag> = BoxLook & { readonly as?: T } & Omit<
     keyof BoxLook | 'as'
   >
 
-const isName = (name: string): name is (typeof NAMES)[number] =>
-  (NAMES as readonly string[]).includes(name)
-
 /** Tells the words of the look from what the element itself takes. */
 function drawn(props: Record<string, unknown>, kind: string) {
   const names = kind ? [classes[kind]] : []
   const rest: Record<string, unknown> = {}
   for (const [name, value] of Object.entries(props)) {
-    if (!isName(name)) rest[name] = value
+    if (!NAMES.has(name)) rest[name] = value
+    else if (name === 'columns' && typeof value === 'string') names.push(classes['columns-own'])
     else if (value) names.push(classes[value === true ? name : `${name}-${value}`])
   }
+  if (typeof props.columns === 'string')
+    rest.style = { '--columns': props.columns, ...(props.style as object) }
   if (props.className) names.push(props.className as string)
   return { ...rest, className: names.join(' ') || undefined }
 }

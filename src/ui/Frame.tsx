@@ -124,7 +124,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
   }, [look, undoLast])
 
   return (
-    <div className={classes.frame}>
+    <Row className={classes.frame}>
       <a className={classes.skip} href="#main">
         {words.errors.skip}
       </a>
@@ -137,17 +137,19 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
         tone="onStrap"
         className={`${classes.strap} no-print`}
       >
-        <a href="/" className={classes.brand}>
+        <Box as="a" unlined href="/" className={classes.brand}>
           <Box as="span" size={4} weight="bold" face="display" block>
             {words.name}
           </Box>
           <Box as="small" size={1}>
             {longDay(strap.today)}
           </Box>
-        </a>
+        </Box>
         <Row as="nav" gap={5} grow shrink aria-label={words.strap.label} className={classes.places}>
           {strap.places.map((one) => (
             <Row
+              anchor
+              unlined
               as="a"
               gap={4}
               align="center"
@@ -185,6 +187,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
         <nav className={classes.tabs} aria-label={words.name}>
           {TABS.map(({ id, href }, index) => (
             <Box
+              unlined
               as="a"
               pad={4}
               size={3}
@@ -204,7 +207,9 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
             </Box>
           ))}
         </nav>
-        <Box
+        <Row
+          inline
+          unlined
           as="a"
           align="center"
           padX={5}
@@ -220,7 +225,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
           className={classes.happened}
         >
           {words.care.incident.open}
-        </Box>
+        </Row>
         <LookSwitch look={look} />
         <WaitingBadge outbox={outbox} />
         <Button
@@ -250,7 +255,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
       </Box>
       <FindAnything opened={finding} onClose={() => setFinding(false)} />
       <KeysHelp opened={helping} onClose={() => setHelping(false)} />
-    </div>
+    </Row>
   )
 }
 

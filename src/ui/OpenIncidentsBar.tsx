@@ -8,7 +8,7 @@ import { call } from '../device/call'
 import { noteServerTime, serverNow } from '../device/clock'
 import { connection } from '../device/connection'
 import { words } from '../words'
-import { Box, Row } from './Box'
+import { Row } from './Box'
 import classes from './OpenIncidentsBar.module.css'
 import { useSpeakUp } from './speakUp'
 
@@ -52,7 +52,10 @@ export function OpenIncidentsBar() {
   return (
     <Row gapX={5} gapY={3} wrap className={`${classes.bar} no-print`}>
       {data.going.map(({ id, who, kind, since }) => (
-        <Box
+        <Row
+          inline
+          edge="turning"
+          unlined
           as="a"
           gap={4}
           align="center"
@@ -64,11 +67,14 @@ export function OpenIncidentsBar() {
         >
           <b>{incidentWords.bar(who, incidentWords.kind(kind))}</b>{' '}
           {now > 0 && incidentWords.since(words.care.span(now - since))}
-        </Box>
+        </Row>
       ))}
       <span role="alert">
         {due.map((timer) => (
-          <Box
+          <Row
+            inline
+            edge="turning"
+            unlined
             as="a"
             gap={4}
             align="center"
@@ -80,7 +86,7 @@ export function OpenIncidentsBar() {
             data-due
           >
             {incidentWords.barDue(`${timer.who}, ${incidentWords.timer(timer as Timer)}`)}
-          </Box>
+          </Row>
         ))}
       </span>
     </Row>

@@ -20,6 +20,7 @@ export const Parts = ({ label, current, parts }: Props) => (
   >
     {parts.map(({ id, label: name, href }) => (
       <Box
+        unlined
         as="a"
         padY={1}
         size={3}

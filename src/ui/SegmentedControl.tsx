@@ -1,5 +1,7 @@
 /** One of a few, side by side: a group of radio buttons, so that arrows and screen readers know it. */
+
 import { useId } from 'react'
+import { Row, Stack } from './Box'
 import classes from './SegmentedControl.module.css'
 
 interface Props<T extends string> {
@@ -12,9 +14,25 @@ interface Props<T extends string> {
 export function SegmentedControl<T extends string>({ label, value, options, onChange }: Props<T>) {
   const name = useId()
   return (
-    <div className={classes.group} role="radiogroup" aria-label={label}>
+    <Row
+      inline
+      surface="paper"
+      line="seam"
+      radius={2}
+      className={classes.group}
+      role="radiogroup"
+      aria-label={label}
+    >
       {options.map((option) => (
-        <label key={option.value} className={classes.segment}>
+        <Stack
+          as="label"
+          anchor
+          padX={4}
+          size={2}
+          tone="second"
+          key={option.value}
+          className={classes.segment}
+        >
           <input
             type="radio"
             name={name}
@@ -23,8 +41,8 @@ export function SegmentedControl<T extends string>({ label, value, options, onCh
             onChange={() => onChange(option.value)}
           />
           {option.label}
-        </label>
+        </Stack>
       ))}
-    </div>
+    </Row>
   )
 }

@@ -66,18 +66,12 @@ function AccountParts({ initial, leaving: initialLeaving }: Omit<Props, 'strap'>
   }
   return (
     <>
-      <Row
-        as="header"
-        gap={6}
-        align="start"
-        justify="between"
-        wrap
-        below={6}
-        className={classes.head}
-      >
+      <Row as="header" gap={6} align="start" justify="between" wrap below={6}>
         <div>
           <h1>{accountWords.title}</h1>
-          <p className="second">{data.isDemo ? accountWords.demo : accountWords.lead}</p>
+          <Box as="p" measure className="second">
+            {data.isDemo ? accountWords.demo : accountWords.lead}
+          </Box>
         </div>
         <SignOut />
       </Row>

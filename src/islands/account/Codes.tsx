@@ -41,7 +41,7 @@ export function Codes({ account, onChanged }: Props) {
           <p>
             <b>{accountWords.codesFor(account.email)}</b>
           </p>
-          <Stack as="ol" gapX={6} gapY={2}>
+          <Stack columns="repeat(auto-fit, minmax(13rem, 1fr))" numbers as="ol" gapX={6} gapY={2}>
             {codes.map((code) => (
               <li key={code}>
                 <Box as="code" size={3}>

@@ -70,7 +70,7 @@ export function AskVet({ care, member, given, now }: Props) {
       </Box>
       <p>{words.care.refusal({ code: 'ask_vet' }, { now, timeZone: view.timeZone })}</p>
       {agreed.map(({ substance, words: said, vet, on }) => (
-        <Box as="blockquote" padX={5} padY={4} key={substance}>
+        <Box edge="seam" as="blockquote" padX={5} padY={4} key={substance}>
           {substanceName(substance)}: {said} ({vet}, {fullDay(on)}){' '}
           <a href={`/bench/cards?for=${member.id}&agreed=${substance}`}>{benchWords.asCard}</a>
         </Box>

@@ -62,7 +62,9 @@ function Drops({ count, text }: { readonly count: number; readonly text: string 
           <path
             // biome-ignore lint/suspicious/noArrayIndexKey: drops are alike
             key={at}
-            className={classes.tabletGiven}
+            fill="var(--liquid)"
+            stroke="var(--ink)"
+            strokeWidth={2.5}
             d={`M${at * 30 + 15} 4 c 5 9 10 14 10 21 a 10 10 0 0 1 -20 0 c 0 -7 5 -12 10 -21 Z`}
           />
         ))}
@@ -90,10 +92,15 @@ export function Spoons({ millilitres }: { readonly millilitres: number }) {
         // biome-ignore lint/suspicious/noArrayIndexKey: spoons are alike
         <g key={at} transform={`translate(${at * 46} 0)`}>
           <path
-            className={classes.spoonFull}
+            fill="var(--liquid)"
             d={full === 5 ? 'M2 12 a11 9 0 0 0 22 0 Z' : 'M5 16 a11 9 0 0 0 16 0 Z'}
           />
-          <path className={classes.spoonLine} d="M2 12 h22 a11 9 0 0 1 -22 0 Z M24 12 h20" />
+          <path
+            fill="none"
+            stroke="var(--ink)"
+            strokeWidth={2}
+            d="M2 12 h22 a11 9 0 0 1 -22 0 Z M24 12 h20"
+          />
         </g>
       ))}
     </svg>

@@ -93,7 +93,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
     )
   }
   return (
-    <Stack as="article" gap={4} className={classes.paper} aria-labelledby="dose-head">
+    <Stack packed as="article" gap={4} className={classes.paper} aria-labelledby="dose-head">
       <Box as="h2" size={6} breakable id="dose-head">
         {benchWords.head(
           member.name,
@@ -371,11 +371,11 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
           </Box>
         </Box>
       )}
-      <details className={classes.sum}>
+      <details>
         <Box as="summary" weight="bold">
           {benchWords.sum}
         </Box>
-        <Box as="ol" above={2}>
+        <Box numbers as="ol" above={2}>
           {answer.steps.map((step) => (
             <li key={words.care.step(step, view.units)}>{words.care.step(step, view.units)}</li>
           ))}

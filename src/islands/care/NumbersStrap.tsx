@@ -43,19 +43,19 @@ export function NumbersStrap({ numbers, member }: Props) {
     >
       {lines.map(({ name, phone }) =>
         phone === '' ? (
-          <Box as="span" gap={3} align="center" key={name}>
+          <Row inline as="span" gap={3} align="center" key={name}>
             {name}{' '}
             <Box as="b" face="display" nowrap>
               {w.none}
             </Box>
-          </Box>
+          </Row>
         ) : (
-          <Box as="a" gap={3} align="center" key={name} href={dialled(phone)}>
+          <Row inline as="a" gap={3} align="center" key={name} href={dialled(phone)}>
             {name}{' '}
             <Box as="b" face="display" nowrap>
               {phone}
             </Box>
-          </Box>
+          </Row>
         ),
       )}
     </Row>

@@ -37,18 +37,21 @@ export function Syringe({ barrel, fill, note }: Props) {
         data-volume={fill}
       >
         <rect
-          className={classes.barrelLine}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={2.5}
           x={LEFT - 30}
           y={TOP + (HEIGHT - tip) / 2}
           width={30}
           height={tip}
         />
-        <rect className={classes.barrel} x={LEFT} y={TOP} width={SCALE} height={HEIGHT} rx={4} />
-        <rect className={classes.liquid} x={LEFT} y={TOP} width={plunger} height={HEIGHT} rx={4} />
+        <rect fill="var(--paper)" x={LEFT} y={TOP} width={SCALE} height={HEIGHT} rx={4} />
+        <rect fill="var(--liquid)" x={LEFT} y={TOP} width={plunger} height={HEIGHT} rx={4} />
         {marks.map((mark) => (
           <g key={mark.microlitres}>
             <line
-              className={classes.mark}
+              stroke="var(--ink)"
+              strokeWidth={1.6}
               data-microlitres={mark.microlitres}
               x1={LEFT + mark.at}
               x2={LEFT + mark.at}
@@ -58,6 +61,10 @@ export function Syringe({ barrel, fill, note }: Props) {
             {mark.numbered && (
               <text
                 className={classes.number}
+                fill="var(--ink)"
+                fontWeight={700}
+                fontSize="var(--text-3)"
+                fontFamily="var(--font-text)"
                 x={LEFT + mark.at}
                 y={TOP + HEIGHT + 19}
                 textAnchor="middle"
@@ -68,7 +75,9 @@ export function Syringe({ barrel, fill, note }: Props) {
           </g>
         ))}
         <rect
-          className={classes.barrelLine}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={2.5}
           x={LEFT}
           y={TOP}
           width={SCALE}
@@ -76,14 +85,14 @@ export function Syringe({ barrel, fill, note }: Props) {
           rx={4}
         />
         <rect
-          className={classes.rod}
+          fill="var(--ink-2)"
           x={at + 14}
           y={TOP + HEIGHT / 2 - 9}
           width={LEFT + SCALE + 84 - at - 14}
           height={18}
         />
         <rect
-          className={classes.plunger}
+          fill="var(--ink)"
           data-plunger
           x={at}
           y={TOP - 3}
@@ -92,14 +101,23 @@ export function Syringe({ barrel, fill, note }: Props) {
           rx={2}
         />
         <rect
-          className={classes.plunger}
+          fill="var(--ink)"
           x={LEFT + SCALE + 82}
           y={TOP + 6}
           width={12}
           height={HEIGHT - 12}
           rx={3}
         />
-        <text className={classes.volume} x={label} y={TOP - 12} textAnchor="middle">
+        <text
+          className={classes.volume}
+          fill="var(--persimmon)"
+          fontWeight={700}
+          fontSize="var(--text-5)"
+          fontFamily="var(--font-display)"
+          x={label}
+          y={TOP - 12}
+          textAnchor="middle"
+        >
           {amount}
         </text>
       </svg>

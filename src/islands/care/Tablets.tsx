@@ -36,8 +36,20 @@ export function Tablets({ quarters, cuts, text }: Props) {
           return (
             // biome-ignore lint/suspicious/noArrayIndexKey: tablets are alike
             <g key={at}>
-              <circle className={classes.tablet} cx={centre(at)} cy={RADIUS + 10} r={RADIUS} />
-              <path className={classes.tabletGiven} d={sector(centre(at), RADIUS + 10, given)} />
+              <circle
+                fill="var(--paper)"
+                stroke="var(--ink)"
+                strokeWidth={2.5}
+                cx={centre(at)}
+                cy={RADIUS + 10}
+                r={RADIUS}
+              />
+              <path
+                fill="var(--liquid)"
+                stroke="var(--ink)"
+                strokeWidth={2.5}
+                d={sector(centre(at), RADIUS + 10, given)}
+              />
               {cuts >= 2 && (
                 <line
                   className={given < 4 ? classes.cut : classes.score}

@@ -49,7 +49,7 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout }: Prop
           <b>{coverWords.callFirst}:</b> {need.call}
         </Box>
       )}
-      <Stack gap={4} className={classes.ways}>
+      <Stack columns="repeat(auto-fit, minmax(17rem, 1fr))" gap={4}>
         {explained.ways.map((way) => (
           <Way
             key={way.way.name}
@@ -76,7 +76,7 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout }: Prop
         </Box>
       )}
       {explained.cautions.map((caution) => (
-        <Box as="p" above={4} size={2} key={caution} className={classes.caution}>
+        <Box edge="turning" as="p" above={4} size={2} key={caution} className={classes.caution}>
           {coverWords.caution}: {caution}
         </Box>
       ))}

@@ -67,9 +67,9 @@ function CoverBoard({ initial, place: chosen }: Props) {
   const unmatched = cover.view.items.filter((item) => isUnsaid(cover.view, item)).length
   return (
     <>
-      <Box as="header" below={5} className={classes.head}>
+      <Box as="header" below={5}>
         <h1>{coverWords.headline(place.name, gaps, cells.length)}</h1>
-        <Box as="p" size={3} className="second">
+        <Box measure as="p" size={3} className="second">
           {coverWords.under(holds.length, cells.length)}
         </Box>
       </Box>
@@ -109,7 +109,7 @@ function CoverBoard({ initial, place: chosen }: Props) {
         onWithout={asked.toggleItem}
       />
       {unmatched > 0 && (
-        <Box as="p" padX={5} padY={3} below={4} size={2} surface="canvas" className={classes.note}>
+        <Box edge="accent" as="p" padX={5} padY={3} below={4} size={2} surface="canvas">
           {coverWords.unmatched(unmatched)} <a href="/cover/items">{coverWords.match}</a>
         </Box>
       )}

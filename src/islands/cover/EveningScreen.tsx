@@ -84,9 +84,9 @@ function Evening({ initial, place: chosen }: Props) {
   }
   return (
     <>
-      <Box as="header" below={5} className={classes.head}>
+      <Box as="header" below={5}>
         <h1>{eveningWords.headline(lines.length, judged.held, judged.of)}</h1>
-        <Box as="p" size={3} className="second">
+        <Box measure as="p" size={3} className="second">
           {eveningWords.under}
         </Box>
       </Box>
@@ -127,6 +127,7 @@ function Evening({ initial, place: chosen }: Props) {
             const { what, todo } = eveningWords.link(link, memberName)
             return (
               <Box
+                edge="seam"
                 as="li"
                 lineBelow="hairline"
                 key={`${what}${names.join()}`}

@@ -19,6 +19,7 @@ export const Nothing = ({
       {text}
     </Box>
     <Box
+      unlined
       as="a"
       padX={6}
       padY={4}

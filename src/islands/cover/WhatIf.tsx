@@ -52,7 +52,14 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
         }))}
         onToggle={asked.toggleKit}
       />
-      <Stack gap={6} align="center" justify="start" className={classes.when}>
+      <Stack
+        columns="auto auto auto auto"
+        whole
+        gap={6}
+        align="center"
+        justify="start"
+        className={classes.when}
+      >
         <TextInput
           type="date"
           label={coverWords.on}
@@ -92,7 +99,7 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
         )}
       </Stack>
       {asked.asked.without.size > 0 && (
-        <Box as="p" size={2} className={classes.withoutList}>
+        <Box whole as="p" size={2}>
           {coverWords.without}:{' '}
           {[...asked.asked.without].map((id) => {
             const title = laid.things.find(({ itemId }) => itemId === id)?.title ?? ''

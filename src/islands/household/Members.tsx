@@ -48,7 +48,7 @@ export function Members({ initial }: { readonly initial: CoverView }) {
       {view.places.length > 0 && view.members.length > 0 && (
         <p className="second">{householdWords.readinessBy}</p>
       )}
-      <Stack as="ul" gap={5} above={4}>
+      <Stack columns="repeat(auto-fill, minmax(18.5rem, 1fr))" as="ul" gap={5} above={4}>
         {cards.map((card) => (
           <Card key={card.member.id} card={card} view={view} />
         ))}
@@ -81,6 +81,7 @@ function Card({
   ].filter(Boolean)
   return (
     <Stack
+      columns="auto minmax(0, 1fr) auto"
       as="li"
       gap={5}
       align="start"
@@ -92,7 +93,7 @@ function Card({
     >
       <Portrait member={member} photo={view.photos.find((one) => one.memberId === member.id)} />
       <div>
-        <Box as="a" size={4} weight="bold" face="display" href={`/members/${member.id}`}>
+        <Box unlined as="a" size={4} weight="bold" face="display" href={`/members/${member.id}`}>
           {member.name}
         </Box>
         <Box as="small" size={2} tone="second" block>

@@ -170,7 +170,7 @@ export function PlaceForm({ place, members, onClose }: Props) {
             {placesWords.days}
           </Box>
           {WEEK.map((day) => (
-            <Box as="label" padX={4} padY={3} line="seam" radius={2} key={day}>
+            <Box anchor as="label" padX={4} padY={3} line="seam" radius={2} key={day}>
               <input
                 type="checkbox"
                 checked={fields.days.includes(day)}

@@ -51,7 +51,7 @@ export function SchoolsPart({ household }: { readonly household: HouseholdView['
                 }))}
               />
               {caution && (
-                <Box as="small" above={2} size={2} block>
+                <Box edge="turning" as="small" above={2} size={2} block>
                   {caution}
                 </Box>
               )}

@@ -74,7 +74,7 @@ function Bringing({ known: first }: Props) {
 
   if (brought)
     return (
-      <section className={classes.done} aria-live="polite">
+      <Box as="section" measure aria-live="polite">
         <h1>{importsWords.done(brought.lots, brought.made.kits.length)}</h1>
         <p className="second">{importsWords.doneUnder(brought.already, brought.skipped)}</p>
         <Box as="ul" above={4} below={4}>
@@ -106,7 +106,7 @@ function Bringing({ known: first }: Props) {
             {importsWords.again}
           </Button>
         </Row>
-      </section>
+      </Box>
     )
   if (state.kind === 'open')
     return (

@@ -24,7 +24,7 @@ export function ChooseList({ state, onOpen, onCancel }: Props) {
     if (file) await onOpen(file.name, new Uint8Array(await file.arrayBuffer()))
   }
   return (
-    <Stack gapX={8} gapY={7} align="start" className={classes.start}>
+    <Stack columns="minmax(0, 48rem) minmax(0, 20rem)" collapse gapX={8} gapY={7} align="start">
       <div>
         <h1>{importsWords.title}</h1>
         <p className="second">{importsWords.under}</p>
@@ -89,7 +89,7 @@ export function ChooseList({ state, onOpen, onCancel }: Props) {
                   })
                 }}
               />
-              <Box as="b" size={4} weight="bold" face="display">
+              <Box underline as="b" size={4} weight="bold" face="display">
                 {importsWords.file}
               </Box>
               <small>{importsWords.drop}</small>

@@ -166,7 +166,16 @@ function NewNames({ names, onName }: Props) {
       )}
       <Box as="ul" above={3}>
         {names.map(({ key, text, as, lines, near }) => (
-          <Stack as="li" gapX={6} gapY={2} align="center" padY={2} lineAbove="hairline" key={key}>
+          <Stack
+            columns="minmax(0, 18rem) minmax(0, 1fr)"
+            as="li"
+            gapX={6}
+            gapY={2}
+            align="center"
+            padY={2}
+            lineAbove="hairline"
+            key={key}
+          >
             <span>
               <b>{text}</b>{' '}
               <Box as="small" size={2} tone="second">

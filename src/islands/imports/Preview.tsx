@@ -179,7 +179,15 @@ const ColumnMeanings = ({ list, onRemap }: Props) => (
     <Box as="summary" weight="bold">
       {importsWords.columns}
     </Box>
-    <Stack gapX={6} gapY={5} align="end" above={5} below={3} className={classes.columns}>
+    <Stack
+      columns="repeat(auto-fill, minmax(11rem, 1fr))"
+      gapX={6}
+      gapY={5}
+      align="end"
+      above={5}
+      below={3}
+      className={classes.columns}
+    >
       {list.headings.map((heading, index) => (
         <Select
           // biome-ignore lint/suspicious/noArrayIndexKey: columns may share a heading; their order is fixed
@@ -223,6 +231,7 @@ function Fallback({
   ]
   return (
     <Stack
+      columns="repeat(auto-fit, minmax(11rem, 1fr))"
       as="fieldset"
       gap={6}
       padX={6}
@@ -231,7 +240,6 @@ function Fallback({
       below={5}
       line="dashed"
       radius={2}
-      className={classes.fallback}
     >
       <Box as="legend" padX={2} weight="bold">
         {importsWords.fallback}

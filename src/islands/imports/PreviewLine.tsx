@@ -38,6 +38,7 @@ export function PreviewLine({ row, fate, onMend, onLeave }: Props) {
       : fate.kind
   return (
     <Stack
+      columns="2.6rem minmax(0, 1fr) auto"
       as="li"
       gapX={5}
       gapY={2}
@@ -107,7 +108,14 @@ const Written = ({ cells }: { readonly cells: Cells }) => (
 )
 
 const ReadLine = ({ value }: { readonly value: ListLine }) => (
-  <Stack as="p" gapX={6} gapY={2} breakable className={classes.values}>
+  <Stack
+    columns="minmax(0, 1.3fr) 9rem 7.5rem minmax(0, 1.2fr)"
+    collapse
+    as="p"
+    gapX={6}
+    gapY={2}
+    breakable
+  >
     <b>{itemTitle({ name: value.item, strength: value.strength })}</b>
     <span>
       {value.amount === 0 ? '' : counted(value.amount, value.unit)}
@@ -175,7 +183,7 @@ function Question({
         </Chip>
       ))}
       {!isDate && (
-        <Box as="span" gap={3} align="center" className={classes.otherNumber}>
+        <Row inline as="span" gap={3} align="center">
           <TextInput
             aria-label={`${importsWords.field[question.field]}: ${howReadWords.otherNumber}`}
             placeholder={howReadWords.otherNumber}
@@ -189,7 +197,7 @@ function Question({
           <Button disabled={typed.trim() === ''} onClick={() => onAnswer(typed)}>
             {howReadWords.take}
           </Button>
-        </Box>
+        </Row>
       )}
     </Row>
   )

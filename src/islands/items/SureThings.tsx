@@ -8,7 +8,6 @@ import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import type { Answer, Unsaid } from './saying'
-import classes from './things.module.css'
 
 const itemsWords = words.items
 
@@ -45,13 +44,14 @@ export function SureThings({ things, all, country, onConfirm, onNone }: Props) {
         {things.map(({ item, saying }) =>
           saying.kind === 'sure' ? (
             <Stack
+              columns="minmax(0, 1fr) minmax(0, 1.5fr)"
+              collapse
               as="li"
               gapX={6}
               gapY={2}
               padY={4}
               lineBelow="hairline"
               key={item.id}
-              className={classes.sure}
             >
               <Checkbox
                 checked={!unticked.has(item.id)}

@@ -78,9 +78,9 @@ function Things({ initial }: Props) {
   const next = useNextInFocus(open.length + noneOf.size)
   return (
     <div ref={next}>
-      <Box as="header" below={5} className={coverClasses.head}>
+      <Box as="header" below={5}>
         <h1>{items.length === 0 ? itemsWords.title : itemsWords.headline(open.length)}</h1>
-        <Box as="p" size={3} className="second">
+        <Box measure as="p" size={3} className="second">
           {items.length === 0 ? words.items.matching.noItems : itemsWords.under}
         </Box>
       </Box>

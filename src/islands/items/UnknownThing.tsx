@@ -32,6 +32,8 @@ export function UnknownThing({ thing: { item, saying }, country, onAnswer }: Pro
   const doubts = saying.kind === 'unknown' ? saying.doubts : []
   return (
     <Stack
+      columns="minmax(0, 1fr) auto"
+      collapse
       as="li"
       gapX={6}
       gapY={3}
@@ -135,11 +137,12 @@ function SayIt({
   const wrong = holds.trim() !== '' && uses === null
   return (
     <Stack
+      columns="repeat(auto-fit, minmax(16rem, 1fr))"
+      whole
       as="form"
       gapX={6}
       gapY={5}
       align="end"
-      className={classes.sayIt}
       onSubmit={(event) => {
         event.preventDefault()
         if (roles.length === 0 || wrong) return

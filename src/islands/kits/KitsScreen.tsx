@@ -94,6 +94,9 @@ function Kits({ kits: initial, place }: Props) {
 
 const KitTile = ({ kit, today }: { readonly kit: KitCard; readonly today: PlainDate }) => (
   <Stack
+    columns="1fr auto"
+    anchor
+    unlined
     as="a"
     gapX={4}
     gapY={1}

@@ -13,11 +13,11 @@ interface Props {
 }
 
 export const ShapeChoice = ({ value, onChange }: Props) => (
-  <Stack as="fieldset" gap={4} className={classes.shapes}>
+  <Stack columns="repeat(4, minmax(0, 1fr))" as="fieldset" gap={4} className={classes.shapes}>
     <Box as="legend" below={2} weight="bold">
       {shapesWords.label}
     </Box>
-    <Stack as="label" gap={2} pad={4} surface="paper" line="seam" radius={2}>
+    <Stack anchor as="label" gap={2} pad={4} surface="paper" line="seam" radius={2}>
       <input type="radio" name="shape" checked={value === null} onChange={() => onChange(null)} />
       <Box as="b" size={2}>
         {shapesWords.none}
@@ -25,6 +25,7 @@ export const ShapeChoice = ({ value, onChange }: Props) => (
     </Stack>
     {SHAPES.map((shape) => (
       <Stack
+        anchor
         as="label"
         gap={2}
         pad={4}
@@ -50,7 +51,7 @@ export const ShapeChoice = ({ value, onChange }: Props) => (
 )
 
 const ShapeDrawing = ({ shape }: { readonly shape: Shape }) => (
-  <Stack as="span" gap={1} className={classes.drawing} aria-hidden>
+  <Stack columns="repeat(12, 1fr)" as="span" gap={1} className={classes.drawing} aria-hidden>
     {TEMPLATES[shape].pockets.map(({ name, sort, cell }) => (
       <Box
         as="i"

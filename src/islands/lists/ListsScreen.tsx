@@ -117,9 +117,9 @@ function Lists({ initial, place: chosen }: Props) {
   })
   return (
     <>
-      <Box as="header" below={5} className={classes.head}>
+      <Box as="header" below={5}>
         <h1>{listsWords.headline(place.name, open.length)}</h1>
-        <Box as="p" size={3} className="second">
+        <Box measure as="p" size={3} className="second">
           {listsWords.under(money(cost, habits.currency))}
         </Box>
       </Box>
@@ -141,7 +141,14 @@ function Lists({ initial, place: chosen }: Props) {
             setAway(next)
           }}
         />
-        <Stack gap={6} align="center" justify="start" className={classes.when}>
+        <Stack
+          columns="auto auto auto auto"
+          whole
+          gap={6}
+          align="center"
+          justify="start"
+          className={classes.when}
+        >
           <TextInput
             type="number"
             label={listsWords.days}
@@ -192,9 +199,9 @@ function Lists({ initial, place: chosen }: Props) {
         </Stack>
       </Stack>
       {proposal.unmet.length > 0 && (
-        <Box padX={5} padY={4} above={5} surface="canvas" className={classes.unmet}>
+        <Box edge="bad" padX={5} padY={4} above={5} surface="canvas">
           <h2>{listsWords.unmet}</h2>
-          <Box as="ul" above={2}>
+          <Box dots as="ul" above={2}>
             {proposal.unmet.map(({ needId, need, members }) => (
               <li key={needId}>{listsWords.unmetLine(need, members)}</li>
             ))}
@@ -335,10 +342,12 @@ function Line({
         </Row>
       ) : (
         <Stack
+          columns="minmax(0, 1fr) auto auto"
+          collapse
+          whole
           as="form"
           gap={4}
           align="end"
-          className={classes.overrule}
           onSubmit={(event) => {
             event.preventDefault()
             onOverrule(note)

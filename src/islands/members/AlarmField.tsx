@@ -77,7 +77,7 @@ export function AlarmField<F extends MemberFacts>({ facts, today, onChange }: Pr
         {membersWords.alarm}
       </Box>
       <p className="second">{membersWords.alarmHint}</p>
-      <Stack gap={4} align="end" className={classes.pair}>
+      <Stack columns="repeat(auto-fit, minmax(9rem, 1fr))" gap={4} align="end">
         {field('hot', membersWords.alarmHot)}
         {field('cold', membersWords.alarmCold)}
       </Stack>

@@ -122,7 +122,7 @@ function RangeFields({
     onChange(isRange ? { from: from as number, to: to as number } : null)
   }
   return (
-    <Stack gap={4} align="center" size={2} className={classes.range}>
+    <Stack columns="9rem 1fr 1fr" gap={4} align="center" size={2}>
       <span>{label}</span>
       {(['from', 'to'] as const).map((end) => (
         <TextInput
@@ -206,7 +206,7 @@ function Agreed({
             value={adding.words}
             onChange={(event) => setAdding({ ...adding, words: event.currentTarget.value })}
           />
-          <Stack gap={4} align="end" className={classes.pair}>
+          <Stack columns="repeat(auto-fit, minmax(9rem, 1fr))" gap={4} align="end">
             <TextInput
               label={membersWords.vet}
               maxLength={120}

@@ -24,7 +24,7 @@ export const ContactFields = ({
     <Box as="legend" padX={2} size={2} weight="bold">
       {legend}
     </Box>
-    <Stack gap={4} align="end" className={classes.pair}>
+    <Stack columns="repeat(auto-fit, minmax(9rem, 1fr))" gap={4} align="end">
       <TextInput
         label={membersWords.contactName}
         maxLength={120}

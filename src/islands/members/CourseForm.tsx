@@ -16,7 +16,6 @@ import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import type { CoverView } from '../cover/useCover'
-import classes from './member.module.css'
 
 const membersWords = words.members
 /** What can be prescribed. */
@@ -101,7 +100,7 @@ export function CourseForm({ member, view, course, onDone }: Props) {
             .map((item) => ({ value: item.id, label: itemTitle(item) }))}
         />
       )}
-      <Stack gap={4} align="end" className={classes.pair}>
+      <Stack columns="repeat(auto-fit, minmax(9rem, 1fr))" gap={4} align="end">
         <TextInput label={membersWords.reason} maxLength={120} {...text('reason')} />
         <TextInput label={membersWords.prescriber} maxLength={120} {...text('prescriber')} />
       </Stack>
@@ -112,7 +111,7 @@ export function CourseForm({ member, view, course, onDone }: Props) {
         {...text('perDay')}
         error={wrong ? membersWords.wrongAmount : undefined}
       />
-      <Stack gap={4} align="end" className={classes.pair}>
+      <Stack columns="repeat(auto-fit, minmax(9rem, 1fr))" gap={4} align="end">
         <TextInput
           type="date"
           required

@@ -89,6 +89,7 @@ function CourseItem({
             .join(' · ')}
         </small>
         <Box
+          snug
           as="p"
           padX={4}
           padY={1}

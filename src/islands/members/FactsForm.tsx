@@ -13,7 +13,6 @@ import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { AnimalFields } from './AnimalFields'
 import { allergyName } from './factLines'
-import classes from './member.module.css'
 import { PersonFields } from './PersonFields'
 import { ToldField } from './ToldField'
 
@@ -61,7 +60,7 @@ export function FactsForm({
         void submit()
       }}
     >
-      <Stack gap={4} align="end" className={classes.pair}>
+      <Stack columns="repeat(auto-fit, minmax(9rem, 1fr))" gap={4} align="end">
         <TextInput
           required
           withAsterisk={false}

@@ -51,7 +51,14 @@ function MemberParts({ initial, memberId }: Props) {
   const state = weightOn(member.species, member.born, member.weighings, today)
   return (
     <article data-private={isPrivate}>
-      <Stack as="header" gap={6} align="start" below={6} className={classes.head}>
+      <Stack
+        columns="auto minmax(0, 1fr) auto"
+        collapse
+        as="header"
+        gap={6}
+        align="start"
+        below={6}
+      >
         <Photo member={member} photo={view.photos.find((one) => one.memberId === memberId)} />
         <div>
           <h1>{member.name}</h1>
@@ -86,7 +93,13 @@ function MemberParts({ initial, memberId }: Props) {
           onEdit={() => setEditing(true)}
         />
       )}
-      <Stack gap={6} align="start" className={classes.columns}>
+      <Stack
+        columns="minmax(0, 1.2fr) minmax(0, 1fr)"
+        collapse
+        gap={6}
+        align="start"
+        className={classes.columns}
+      >
         <div>
           <section className={classes.part}>
             <Box as="h2" size={4}>
@@ -125,14 +138,21 @@ function MemberParts({ initial, memberId }: Props) {
               {editing ? (
                 <FactsForm key={member.version} member={member} onDone={() => setEditing(false)} />
               ) : (
-                <Box as="dl" above={2} className={classes.facts}>
+                <Box as="dl" above={2}>
                   {factLines(
                     member,
                     today,
                     takesSomething(laid.stock.courses, memberId, today),
                     view.units,
                   ).map(([name, text]) => (
-                    <Stack gap={4} padY={2} size={3} lineBelow="hairline" key={name}>
+                    <Stack
+                      columns="9.5rem minmax(0, 1fr)"
+                      gap={4}
+                      padY={2}
+                      size={3}
+                      lineBelow="hairline"
+                      key={name}
+                    >
                       <Box as="dt" tone="second">
                         {name}
                       </Box>

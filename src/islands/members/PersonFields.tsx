@@ -48,7 +48,7 @@ export function PersonFields({
         <ToldField topic="conditions" facts={facts} today={today} onChange={onChange} />
       )}
       <ToldField topic="medicines" facts={facts} today={today} onChange={onChange} />
-      <Stack gap={4} align="end" className={classes.pair}>
+      <Stack columns="repeat(auto-fit, minmax(9rem, 1fr))" gap={4} align="end">
         <Select
           label={membersWords.swallows}
           value={facts.swallowsTablets === null ? UNKNOWN : facts.swallowsTablets ? 'yes' : 'no'}
@@ -67,7 +67,7 @@ export function PersonFields({
           data={[{ value: UNKNOWN, label: membersWords.gloveNone }, ...GLOVE_SIZES]}
         />
       </Stack>
-      <Stack gap={4} align="end" className={classes.pair}>
+      <Stack columns="repeat(auto-fit, minmax(9rem, 1fr))" gap={4} align="end">
         <Select
           label={membersWords.sex}
           value={facts.sex}
@@ -125,7 +125,14 @@ export function PersonFields({
           {membersWords.skills}
         </Box>
         {facts.skills.map((signed, at) => (
-          <Stack gap={4} align="center" size={2} key={signed.skill} className={classes.skill}>
+          <Stack
+            columns="minmax(0, 1.2fr) 9.5rem minmax(0, 1fr) auto"
+            gap={4}
+            align="center"
+            size={2}
+            key={signed.skill}
+            className={classes.skill}
+          >
             <b>{SKILLS[signed.skill].name}</b>
             <TextInput
               type="date"
@@ -203,6 +210,7 @@ function Settled({
       </Box>
       {settled.map((word) => (
         <Stack
+          columns="minmax(0, 1.2fr) 9.5rem minmax(0, 1fr) auto"
           gap={4}
           align="center"
           size={2}

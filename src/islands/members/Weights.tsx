@@ -59,6 +59,7 @@ export function Weights({ member, state, units }: Props) {
       </Row>
       {member.weighings.length > 1 && <WeightChart weighings={member.weighings} units={units} />}
       <Stack
+        columns="minmax(6rem, 1fr) 5rem 9.5rem auto"
         as="form"
         gap={4}
         align="end"

@@ -52,7 +52,7 @@ export function Happened({ place, asked }: Props) {
   const entries = told(pages.data?.pages.flatMap((page) => page.entries) ?? [])
   return (
     <section aria-label={recordWords.happened}>
-      <Stack gap={5} below={6} className={`${classes.filters} no-print`}>
+      <Stack columns="repeat(3, minmax(0, 16rem))" collapse gap={5} below={6} className="no-print">
         <Select
           label={recordWords.item}
           placeholder={recordWords.anyItem}
@@ -85,15 +85,15 @@ export function Happened({ place, asked }: Props) {
         />
       </Stack>
       {pages.isSuccess && entries.length === 0 && <p className="second">{recordWords.none}</p>}
-      <Box as="ol" below={6} className={classes.entries}>
+      <Box measure as="ol" below={6} className={classes.entries}>
         {entries.map((entry, index) => (
           <Fragment key={entry.position}>
             {entry.day !== entries[index - 1]?.day && (
-              <Stack as="li" gap={5} padY={2} size={3} className={classes.day}>
+              <Stack columns="7rem 1fr" as="li" gap={5} padY={2} size={3} className={classes.day}>
                 {longDay(entry.day)} {entry.day.slice(0, 4)}
               </Stack>
             )}
-            <Stack as="li" gap={5} padY={2} size={3} data-undone={entry.undone}>
+            <Stack columns="7rem 1fr" as="li" gap={5} padY={2} size={3} data-undone={entry.undone}>
               <span>{entry.who}</span>
               <span>
                 <Box as="a" weight="bold" tone="ink" href={`/record?lot=${entry.lotId}`}>

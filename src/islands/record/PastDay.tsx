@@ -37,7 +37,7 @@ export function PastDay({ place, first, today }: Props) {
   )
   return (
     <section aria-label={recordWords.asItWas}>
-      <Stack gap={5} below={6} className={`${classes.filters} no-print`}>
+      <Stack columns="repeat(3, minmax(0, 16rem))" collapse gap={5} below={6} className="no-print">
         <TextInput
           type="date"
           label={recordWords.day}
@@ -83,6 +83,7 @@ function PlaceThen({ place, day, holdings }: PlaceProps) {
   const kits = [...new Map(holdings.map(({ kitId, kit }) => [kitId, kit]))]
   return (
     <Box
+      edge="hue"
       as="section"
       above={6}
       className={classes.then}
@@ -92,7 +93,7 @@ function PlaceThen({ place, day, holdings }: PlaceProps) {
       <Box as="h3" size={4}>
         {place.name}
       </Box>
-      <Stack gapX={7} gapY={5}>
+      <Stack columns="repeat(auto-fill, minmax(21rem, 1fr))" gapX={7} gapY={5}>
         {kits.map(([kitId, kit]) => (
           <div key={kitId}>
             <Box as="h4" above={3} below={2} size={3}>
@@ -103,6 +104,7 @@ function PlaceThen({ place, day, holdings }: PlaceProps) {
                 .filter((one) => one.kitId === kitId)
                 .map((one) => (
                   <Stack
+                    columns="1.5rem 1fr auto"
                     as="li"
                     align="center"
                     padY={2}

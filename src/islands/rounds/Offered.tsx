@@ -35,6 +35,8 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
     })
   return (
     <Stack
+      columns="minmax(0, 1fr) auto"
+      edge="hue"
       as="article"
       align="start"
       surface="paper"
@@ -70,8 +72,8 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
         {roundsWords.start}
       </Button>
       {open && (
-        <Stack gap={5} className={classes.offerBody}>
-          <Stack as="dl" gapX={5} gapY={3} lineAbove="dashed">
+        <Stack whole gap={5} className={classes.offerBody}>
+          <Stack columns="6.5rem minmax(0, 1fr)" as="dl" gapX={5} gapY={3} lineAbove="dashed">
             <Box as="dt" weight="bold">
               {roundsWords.asksTitle}
             </Box>
@@ -112,10 +114,10 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
               {roundsWords.whichPockets}
             </Box>
             {allPockets.map(({ id, name }) => (
-              <Box as="label" gap={4} align="center" key={id}>
+              <Row inline as="label" gap={4} align="center" key={id}>
                 <input type="checkbox" checked={chosen.has(id)} onChange={() => toggle(id)} />
                 {name}
-              </Box>
+              </Row>
             ))}
           </Row>
           <Row gap={4} justify="end" wrap>

@@ -61,7 +61,7 @@ function Rounds({ initial, place, kit }: Props) {
   return (
     <>
       <KitTabs part="rounds" place={place} />
-      <Stack as="header" gap={2} className={classes.head}>
+      <Stack measure as="header" gap={2} className={classes.head}>
         <h1>{roundsWords.headline(due.length)}</h1>
         <p className="second">{roundsWords.lead}</p>
       </Stack>
@@ -105,7 +105,7 @@ function Rounds({ initial, place, kit }: Props) {
             </Stack>
           </section>
         )}
-        <Stack gap={6} className={classes.side}>
+        <Stack packed gap={6} className={classes.side}>
           {small.length > 0 && (
             <section>
               <Box as="h2" below={3}>
@@ -195,7 +195,7 @@ const Line = ({
   readonly under: string
   readonly children: ReactNode
 }) => (
-  <Row as="li" gapX={4} gapY={3} align="center" wrap surface="paper" data-hue={hue}>
+  <Row edge="hue" as="li" gapX={4} gapY={3} align="center" wrap surface="paper" data-hue={hue}>
     <span>
       <b>{title}</b>
       <Box as="small" tone="second">

@@ -36,6 +36,7 @@ export const PrintBar = ({ kitId, size }: { readonly kitId: string; readonly siz
       <Row as="span" line="seam" radius={2} className={classes.sizes}>
         {PAPER_SIZES.map((one) => (
           <Box
+            unlined
             as="a"
             padX={5}
             padY={3}
@@ -49,13 +50,13 @@ export const PrintBar = ({ kitId, size }: { readonly kitId: string; readonly siz
         ))}
       </Row>
       <Box
+        unlined
         as="a"
         padX={6}
         padY={4}
         weight="bold"
         line="ink"
         radius={2}
-        className={classes.pdf}
         href={`${addressOf(lidSheetPdf, { kitId })}?size=${size}`}
         onClick={() => void note(kitId)}
       >

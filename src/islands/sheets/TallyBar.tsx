@@ -26,13 +26,13 @@ export const TallyBar = ({ roundId }: { readonly roundId: string }) => (
     >
       <a href="/rounds">{roundsWords.end.toRounds}</a>
       <Box
+        unlined
         as="a"
         padX={6}
         padY={4}
         weight="bold"
         line="ink"
         radius={2}
-        className={classes.pdf}
         href={`/round?id=${roundId}&paper`}
       >
         {roundsWords.tally.enter}

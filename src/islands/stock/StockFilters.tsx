@@ -55,7 +55,7 @@ export function StockFilters({ filter, members, views, onChange }: Props) {
           </label>
         ))}
       </Row>
-      <Stack gap={5} className={classes.fields}>
+      <Stack columns="2fr 1fr 1fr 1fr" gap={5} className={classes.fields}>
         <TextInput
           label={listWords.words}
           value={filter.words}
@@ -116,7 +116,7 @@ function Views({ views, filter, plain, onChange }: ViewsProps) {
         {listWords.clear}
       </Chip>
       {views.map((view) => (
-        <span key={view.id} className={classes.view}>
+        <Row as="span" inline key={view.id} className={classes.view}>
           <Chip
             pressed={isShown(view)}
             onClick={() => {
@@ -136,7 +136,7 @@ function Views({ views, filter, plain, onChange }: ViewsProps) {
           >
             ×
           </Button>
-        </span>
+        </Row>
       ))}
       {!plain && !views.some(isShown) && (
         <Button onClick={() => setNaming('')}>{listWords.saveView}</Button>

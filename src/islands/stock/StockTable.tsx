@@ -67,6 +67,7 @@ export function StockTable(props: Props) {
   return (
     <Box size={2} role="table" aria-label={words.kits.tabs.stock} aria-rowcount={lines.length + 1}>
       <Stack
+        columns="2.2rem 2.4fr 0.9fr 1.5fr 2.2fr 0.7fr 0.6fr 0.7fr"
         gap={5}
         align="center"
         pad={4}
@@ -111,12 +112,7 @@ export function StockTable(props: Props) {
           </span>
         ))}
       </Stack>
-      <div
-        role="rowgroup"
-        ref={body}
-        className={classes.body}
-        style={{ height: rows.getTotalSize() }}
-      >
+      <Box anchor role="rowgroup" ref={body} style={{ height: rows.getTotalSize() }}>
         {rows.getVirtualItems().map((item) => {
           const line = lines[item.index]
           if (!line) return null
@@ -156,7 +152,7 @@ export function StockTable(props: Props) {
             />
           )
         })}
-      </div>
+      </Box>
     </Box>
   )
 }
@@ -189,6 +185,7 @@ const LotRow = memo(function LotRow(props: RowProps) {
   )
   return (
     <Stack
+      columns="2.2rem 2.4fr 0.9fr 1.5fr 2.2fr 0.7fr 0.6fr 0.7fr"
       gap={5}
       align="center"
       padX={4}
@@ -210,7 +207,9 @@ const LotRow = memo(function LotRow(props: RowProps) {
       )}
       {cell(
         'title',
-        <Box
+        <Row
+          inline
+          unlined
           as="a"
           gap={4}
           align="center"
@@ -220,7 +219,7 @@ const LotRow = memo(function LotRow(props: RowProps) {
         >
           <StateGlyph state={row.judged.state} />
           {row.title}
-        </Box>,
+        </Row>,
       )}
       {cell('amount', counted(row.amount, row.unit))}
       {cell('end', words.stock.state(row.judged, today))}

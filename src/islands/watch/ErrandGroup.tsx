@@ -95,7 +95,7 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
     <Row as="li" gap={5} align="start" padY={4} lineBelow="hairline">
       <StateGlyph state={GLYPH[errand.act]} />
       <Box grow shrink breakable className={classes.errandText}>
-        <Box as="a" weight="bold" href={href}>
+        <Box unlined as="a" weight="bold" href={href}>
           {errand.title}
           {amount}
         </Box>
@@ -110,7 +110,7 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
           )}
         </Box>
       </Box>
-      <Box gap={1} align="end" className={classes.presses}>
+      <Row gap={1} align="end" className={classes.presses}>
         {needsAnswer ? (
           <a className={classes.press} href={href}>
             {isRound ? words.watch.press.check : words.watch.open}
@@ -144,7 +144,7 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
         >
           {words.watch.later}
         </Button>
-      </Box>
+      </Row>
       {errand.due && <span className="visually-hidden">{fullDay(errand.due)}</span>}
     </Row>
   )

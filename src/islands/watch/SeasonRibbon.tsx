@@ -33,7 +33,14 @@ export function SeasonRibbon({ ribbon, places, today }: Props) {
       {places.map((place) => {
         const lane = ribbon.lanes.find(({ placeId }) => placeId === place.id)
         return (
-          <Stack lineAbove="dashed" key={place.id} className={classes.lane} data-hue={place.hue}>
+          <Stack
+            columns="10.5rem 1fr"
+            collapse
+            lineAbove="dashed"
+            key={place.id}
+            className={classes.lane}
+            data-hue={place.hue}
+          >
             <Box padX={2} padY={4} className={classes.laneName}>
               <Box as="b" size={3} weight="bold" tone="hue" face="display" block>
                 {place.name}
@@ -42,7 +49,7 @@ export function SeasonRibbon({ ribbon, places, today }: Props) {
                 {words.strap.next(place.next, today)}
               </Box>
             </Box>
-            <div className={classes.track} data-visits={(lane?.visits.length ?? 0) > 0}>
+            <Box anchor className={classes.track} data-visits={(lane?.visits.length ?? 0) > 0}>
               {lane?.visits.map((visit, index) => (
                 <Box
                   surface="band"
@@ -73,11 +80,11 @@ export function SeasonRibbon({ ribbon, places, today }: Props) {
                   today={today}
                 />
               ))}
-            </div>
+            </Box>
           </Stack>
         )
       })}
-      <Box size={1} tone="second" lineAbove="dashed" className={classes.axis} aria-hidden>
+      <Box anchor size={1} tone="second" lineAbove="dashed" className={classes.axis} aria-hidden>
         <Box as="span" nowrap className={classes.todayMark}>
           {words.watch.today}
         </Box>
@@ -140,7 +147,7 @@ function RibbonTag({
           aria-label={`${shortDay(tag.day, today)}: ${name}${tag.turning ? `, ${words.stock.stateWord.turning}` : ''}`}
         >
           <StateOutline state={tag.turning ? 'turning' : 'sound'} />
-          <Box as="span" size={1} weight="bold" className={classes.tagText}>
+          <Box anchor as="span" size={1} weight="bold" className={classes.tagText}>
             {tag.title}
             {tag.count > 1 && (
               <Box as="em" tone="hue">
@@ -158,6 +165,7 @@ function RibbonTag({
           {tag.lots.map((lot) => (
             <li key={`${lot.lotId}${lot.kitId}`}>
               <Box
+                unlined
                 as="a"
                 pad={2}
                 lineAbove="hairline"

@@ -57,10 +57,19 @@ function Watching({ initial, place }: Props) {
       )}
       {watch.headline.code === 'nothing_kept' ? (
         <Row gap={5} above={7} below={7} className={classes.start}>
-          <Box as="a" padX={7} padY={5} weight="bold" line="ink" radius={2} href="/bring-in">
+          <Box
+            unlined
+            as="a"
+            padX={7}
+            padY={5}
+            weight="bold"
+            line="ink"
+            radius={2}
+            href="/bring-in"
+          >
             {words.watch.emptyBring}
           </Box>
-          <Box as="a" padX={7} padY={5} weight="bold" line="ink" radius={2} href="/kits">
+          <Box unlined as="a" padX={7} padY={5} weight="bold" line="ink" radius={2} href="/kits">
             {words.watch.emptyKit}
           </Box>
         </Row>
@@ -68,6 +77,8 @@ function Watching({ initial, place }: Props) {
         <SeasonRibbon ribbon={watch.ribbon} places={shown} today={today} />
       )}
       <Stack
+        columns="repeat(auto-fit, minmax(21rem, 1fr))"
+        collapse
         as="section"
         gap={6}
         align="start"

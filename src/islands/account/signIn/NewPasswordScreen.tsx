@@ -29,7 +29,7 @@ function NewPassword({ token }: { readonly token: string }) {
     if (await work(() => call(answerLetter, { body: { token, password } }))) setSet(true)
   }
   return (
-    <Stack as="main" gap={6} pad={6} className={classes.page}>
+    <Stack columns="min(28rem, 100%)" as="main" gap={6} pad={6} className={classes.page}>
       <Box as="section" pad={7} surface="paper" line="dashed" radius={2} className={classes.card}>
         <Box as="h1" size={6}>
           {accountWords.newTitle}

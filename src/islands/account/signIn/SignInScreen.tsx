@@ -58,7 +58,7 @@ function SignIn({ demo, next, sendsMail }: Props) {
 
   if (way === 'again')
     return (
-      <Stack as="main" gap={6} pad={6} className={classes.page}>
+      <Stack columns="min(28rem, 100%)" as="main" gap={6} pad={6} className={classes.page}>
         <Box as="section" pad={7} surface="paper" line="dashed" radius={2} className={classes.card}>
           <Box as="h1" size={6}>
             {words.account.again}
@@ -74,7 +74,7 @@ function SignIn({ demo, next, sendsMail }: Props) {
       </Stack>
     )
   return (
-    <Stack as="main" gap={6} pad={6} className={classes.page}>
+    <Stack columns="min(28rem, 100%)" as="main" gap={6} pad={6} className={classes.page}>
       <Box as="section" pad={7} surface="paper" line="dashed" radius={2} className={classes.card}>
         <Box as="h1" size={6}>
           {signInWords.title}

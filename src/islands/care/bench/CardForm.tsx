@@ -166,7 +166,12 @@ export function CardForm({ care, card, forWhom, onDone }: Props) {
           </Chip>
         ))}
       </Row>
-      <Stack gapX={6} gapY={5} align="end" className={classes.fields}>
+      <Stack
+        columns="repeat(auto-fill, minmax(min(100%, 15rem), 1fr))"
+        gapX={6}
+        gapY={5}
+        align="end"
+      >
         <Autocomplete
           label={f.substance}
           data={SUBSTANCE_IDS.map(substanceName)}
@@ -250,7 +255,12 @@ export function CardForm({ care, card, forWhom, onDone }: Props) {
       <details open={gap !== null || draft.confirmOn !== ''}>
         <summary>{f.confirm}</summary>
         <p className="second">{f.confirmLead}</p>
-        <Stack gapX={6} gapY={5} align="end" className={classes.fields}>
+        <Stack
+          columns="repeat(auto-fill, minmax(min(100%, 15rem), 1fr))"
+          gapX={6}
+          gapY={5}
+          align="end"
+        >
           <TextInput label={f.confirmWho} {...text('confirmWho')} />
           <TextInput label={f.confirmOn} type="date" {...text('confirmOn')} />
           <Textarea label={f.confirmWhy} {...text('confirmWhy')} />

@@ -51,18 +51,12 @@ function Cards({ care }: { readonly care: Care }) {
   const labels = care.view.cards.filter(isShipped)
   return (
     <>
-      <Row
-        as="header"
-        gap={5}
-        align="start"
-        justify="between"
-        wrap
-        below={6}
-        className={classes.head}
-      >
+      <Row as="header" gap={5} align="start" justify="between" wrap below={6}>
         <div>
           <h1>{cardsWords.title}</h1>
-          <p className="second">{cardsWords.lead}</p>
+          <Box as="p" measure className="second">
+            {cardsWords.lead}
+          </Box>
         </div>
         {!open && (
           <Row as="span" gap={4} align="center" wrap>

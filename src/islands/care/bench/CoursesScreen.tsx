@@ -55,18 +55,12 @@ function Courses({ care }: { readonly care: Care }) {
   }
   return (
     <>
-      <Row
-        as="header"
-        gap={5}
-        align="start"
-        justify="between"
-        wrap
-        below={6}
-        className={classes.head}
-      >
+      <Row as="header" gap={5} align="start" justify="between" wrap below={6}>
         <div>
           <h1>{coursesWords.title}</h1>
-          <p className="second">{coursesWords.lead}</p>
+          <Box as="p" measure className="second">
+            {coursesWords.lead}
+          </Box>
         </div>
         <Row as="fieldset" gap={4} align="center" wrap className={classes.volumes}>
           <legend>{coursesWords.pharmacy}</legend>
@@ -193,12 +187,12 @@ interface AskProps {
 }
 
 const Ask = ({ label, value, onChange }: AskProps) => (
-  <Box as="label" gap={4} align="center">
+  <Row inline as="label" gap={4} align="center">
     {label}
     <input
       inputMode="numeric"
       value={value}
       onChange={(event) => onChange(event.currentTarget.value)}
     />
-  </Box>
+  </Row>
 )

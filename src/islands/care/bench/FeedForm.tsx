@@ -8,7 +8,6 @@ import { useActing } from '../../../ui/acting'
 import { Stack } from '../../../ui/Box'
 import { words } from '../../../words'
 import type { Care } from '../useCare'
-import classes from './bench.module.css'
 import { SaveOrCancel } from './SaveOrCancel'
 
 const mixesWords = words.care.mixes
@@ -104,7 +103,12 @@ export function FeedForm({ care, onDone }: { readonly care: Care; readonly onDon
     >
       <h2>{mixesWords.add}</h2>
       <p className="second">{mixesWords.addLead}</p>
-      <Stack gapX={6} gapY={5} align="end" className={classes.fields}>
+      <Stack
+        columns="repeat(auto-fill, minmax(min(100%, 15rem), 1fr))"
+        gapX={6}
+        gapY={5}
+        align="end"
+      >
         <TextInput {...field('name')} />
         <Select
           label={mixesWords.fields.member}

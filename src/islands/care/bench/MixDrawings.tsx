@@ -50,20 +50,30 @@ export function Glass({ total, parts, label }: GlassProps) {
           return (
             <g key={quarter}>
               <line
-                className={classes.scale}
+                stroke="var(--ink)"
+                strokeWidth={1.3}
                 x1={LEFT + WIDTH - 16}
                 x2={LEFT + WIDTH}
                 y1={y}
                 y2={y}
               />
-              <text className={classes.scaleText} x={LEFT + WIDTH + 6} y={y + 4}>
+              <text
+                fill="var(--ink)"
+                fontWeight={400}
+                fontSize="var(--text-1)"
+                fontFamily="var(--font-text)"
+                x={LEFT + WIDTH + 6}
+                y={y + 4}
+              >
                 {thousandthsText((total / 4) * quarter)} mL
               </text>
             </g>
           )
         })}
         <path
-          className={classes.glass}
+          fill="var(--paper)"
+          stroke="var(--ink)"
+          strokeWidth={2.5}
           style={{ fill: 'none' }}
           d={`M${LEFT} ${TOP} v${HEIGHT} h${WIDTH} v${-HEIGHT}`}
         />
@@ -103,15 +113,33 @@ export function Spoons({
                       <rect x={0} y={0} width={26 * full} height={28} />
                     </clipPath>
                     <ellipse
-                      className={classes.spoonFill}
+                      fill="#e2c48b"
+                      stroke="var(--ink)"
+                      strokeWidth={2}
                       cx={13}
                       cy={14}
                       rx={12}
                       ry={9}
                       clipPath={`url(#${name}${at})`}
                     />
-                    <ellipse className={classes.spoonShape} cx={13} cy={14} rx={12} ry={9} />
-                    <line className={classes.spoonShape} x1={25} x2={46} y1={14} y2={14} />
+                    <ellipse
+                      fill="none"
+                      stroke="var(--ink)"
+                      strokeWidth={2}
+                      cx={13}
+                      cy={14}
+                      rx={12}
+                      ry={9}
+                    />
+                    <line
+                      fill="none"
+                      stroke="var(--ink)"
+                      strokeWidth={2}
+                      x1={25}
+                      x2={46}
+                      y1={14}
+                      y2={14}
+                    />
                   </g>
                 )
               })}

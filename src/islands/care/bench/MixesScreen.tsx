@@ -49,20 +49,12 @@ function Mixes({ care, place }: { readonly care: Care; readonly place: PlaceId |
   const [adding, setAdding] = useState(false)
   return (
     <>
-      <Row
-        as="header"
-        gap={5}
-        align="start"
-        justify="between"
-        wrap
-        below={6}
-        className={classes.head}
-      >
+      <Row as="header" gap={5} align="start" justify="between" wrap below={6}>
         <div>
           <h1>{mixesWords.title}</h1>
-          <p className="second">
+          <Box as="p" measure className="second">
             {mixesWords.lead} {words.care.notAdvice}
-          </p>
+          </Box>
         </div>
         {!adding && (
           <Button kind="strong" onClick={() => setAdding(true)}>
@@ -157,16 +149,17 @@ function Mix({
   }
   return (
     <Stack
+      columns="minmax(0, 1fr) 15rem"
+      collapse
       as="section"
       gapX={7}
       gapY={6}
       pad={6}
       line="dashed"
       radius={2}
-      className={classes.mix}
       aria-label={recipe.name}
     >
-      <Stack gap={4} className={classes.mixText}>
+      <Stack packed gap={4}>
         <Box as="h3" size={5}>
           {recipe.name}
         </Box>
@@ -186,14 +179,14 @@ function Mix({
                 {ml} mL
               </Chip>
             ))}
-            <Box as="label" gap={3} align="center" tone="second">
+            <Row inline as="label" gap={3} align="center" tone="second">
               {way === 'all' ? mixesWords.have : mixesWords.ownVolume}
               <input
                 value={typed}
                 aria-invalid={wrongVolume}
                 onChange={(event) => setTyped(event.currentTarget.value)}
               />
-            </Box>
+            </Row>
             {wrongVolume && <small role="alert">{mixesWords.badVolume}</small>}
           </Row>
         )}
@@ -207,14 +200,14 @@ function Mix({
                 </Chip>
               ))}
               {way === 'parts' && (
-                <Box as="label" gap={3} align="center" tone="second">
+                <Row inline as="label" gap={3} align="center" tone="second">
                   {mixesWords.partsOf}
                   <input
                     inputMode="decimal"
                     value={parts}
                     onChange={(event) => setParts(event.currentTarget.value)}
                   />
-                </Box>
+                </Row>
               )}
             </Row>
             <Row gapX={6} gapY={4} align="end" wrap>

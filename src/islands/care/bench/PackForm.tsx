@@ -93,7 +93,12 @@ export function PackForm({ care, onDone }: Props) {
     >
       <h2>{packWords.title}</h2>
       <p className="second">{packWords.lead}</p>
-      <Stack gapX={6} gapY={5} align="end" className={classes.fields}>
+      <Stack
+        columns="repeat(auto-fill, minmax(min(100%, 15rem), 1fr))"
+        gapX={6}
+        gapY={5}
+        align="end"
+      >
         <Select
           label={packWords.item}
           searchable

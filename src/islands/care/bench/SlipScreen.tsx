@@ -49,18 +49,12 @@ function Slip({ care }: { readonly care: Care }) {
         )
   return (
     <>
-      <Row
-        as="header"
-        gap={5}
-        align="start"
-        justify="between"
-        wrap
-        below={6}
-        className={`${classes.head} no-print`}
-      >
+      <Row as="header" gap={5} align="start" justify="between" wrap below={6} className="no-print">
         <div>
           <h1>{slipWords.title}</h1>
-          <p className="second">{slipWords.cut}</p>
+          <Box as="p" measure className="second">
+            {slipWords.cut}
+          </Box>
         </div>
         <Button kind="strong" onClick={() => print()}>
           {slipWords.print}

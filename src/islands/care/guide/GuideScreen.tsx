@@ -73,7 +73,7 @@ function Guides({ members }: { readonly members: readonly Member[] }) {
   return (
     <>
       <h1>{guideWords.title}</h1>
-      <Box as="p" below={6} tone="second" className={classes.lead}>
+      <Box measure as="p" below={6} tone="second">
         {guideWords.lead}
       </Box>
       {groups.map(({ title, cards }) => (
@@ -81,7 +81,7 @@ function Guides({ members }: { readonly members: readonly Member[] }) {
           <Box as="h2" below={4} size={4}>
             {title}
           </Box>
-          <Stack gap={4}>
+          <Stack columns="repeat(auto-fill, minmax(min(100%, 17rem), 1fr))" gap={4}>
             {cards.map((one) => (
               <Button kind="row" key={one.id} data-life={one.life} onClick={() => open(one)}>
                 <Box as="b" size={4} weight="bold" face="display">

@@ -54,7 +54,7 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
       >
         {card.call}
       </Box>
-      <Box as="section" padX={6} padY={4} surface="spent" className={classes.stop}>
+      <Box edge="bad" as="section" padX={6} padY={4} surface="spent" className={classes.stop}>
         <Box as="h3" size={3}>
           {guideWords.stop}
         </Box>
@@ -67,7 +67,7 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
     </>
   )
   return (
-    <Stack gap={5} className={classes.steps}>
+    <Stack gap={5}>
       {at === -1 && whenToStop}
       {onStep === null && (
         <Box as="p" tone="second">
@@ -79,7 +79,7 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
           {card.before.length > 0 && (
             <section>
               <h3>{guideWords.before}</h3>
-              <Box as="ul" above={2} size={4}>
+              <Box dots as="ul" above={2} size={4}>
                 {card.before.map((one) => (
                   <li key={one}>{one}</li>
                 ))}
@@ -110,7 +110,7 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
               .filter(Boolean)
               .join(' · ')}
           </Box>
-          <Stack gap={4} className={classes.presses}>
+          <Stack columns="auto auto 1fr" gap={4}>
             <Button kind="plain" onClick={() => setAt(at - 1)}>
               {guideWords.back}
             </Button>
@@ -138,7 +138,7 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
           {card.later.length > 0 && (
             <>
               <h3>{guideWords.laterTitle}</h3>
-              <Box as="ul" above={2}>
+              <Box dots as="ul" above={2}>
                 {card.later.map(({ days, what }) => (
                   <li key={what}>{guideWords.later(days, what)}</li>
                 ))}
@@ -147,7 +147,7 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
           )}
           <h3>{guideWords.handover}</h3>
           <p>{card.handover}</p>
-          <Stack gap={4} className={classes.presses}>
+          <Stack columns="auto auto 1fr" gap={4}>
             <Button kind="plain" onClick={() => setAt(card.steps.length - 1)}>
               {guideWords.back}
             </Button>

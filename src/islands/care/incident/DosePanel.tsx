@@ -66,7 +66,11 @@ export function DosePanel(props: PanelProps) {
               ? words.care.refusal({ code: 'stranger' }, { now, timeZone: view.timeZone })
               : incidentWords.doseLead}
           </Box>
-          <Stack gap={4} className={classes.tiles}>
+          <Stack
+            columns="repeat(auto-fill, minmax(min(100%, 9.5rem), 1fr))"
+            gap={4}
+            className={classes.tiles}
+          >
             {patient.guestUntil === null &&
               cards.map(({ card, kind }) => (
                 <Button

@@ -25,7 +25,11 @@ export function GuidePanel(props: PanelProps) {
   if (!card) {
     const rest = guidesFor(patient.species).filter((one) => !first.includes(one))
     return (
-      <Stack gap={4} className={classes.tiles}>
+      <Stack
+        columns="repeat(auto-fill, minmax(min(100%, 9.5rem), 1fr))"
+        gap={4}
+        className={classes.tiles}
+      >
         {[...first, ...rest].map((one) => (
           <Button
             kind="tile"

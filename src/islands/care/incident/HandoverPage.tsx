@@ -30,7 +30,7 @@ export function HandoverPage({ care, started, onGo }: IncidentProps) {
   )
   const at = { now, today: view.today, timeZone: view.timeZone, units: view.units }
   return (
-    <Stack as="main" gap={6} className={classes.page} id="main">
+    <Stack packed as="main" gap={6} className={classes.page} id="main">
       <Row as="header" gapX={5} gapY={4} align="center" wrap className={`${classes.top} no-print`}>
         <Button kind="plain" onClick={() => onGo('line')}>
           ‹ {careWords.incident.back}

@@ -76,7 +76,7 @@ function Opened() {
 
   if (state.kind === 'loading')
     return (
-      <Stack as="main" gap={6} className={classes.page} aria-busy>
+      <Stack packed as="main" gap={6} className={classes.page} aria-busy>
         <Box as="h1" size={6} breakable className="visually-hidden">
           {incidentWords.title}
         </Box>
@@ -87,7 +87,7 @@ function Opened() {
     )
   if (state.kind === 'not_here')
     return (
-      <Stack as="main" gap={6} className={classes.page}>
+      <Stack packed as="main" gap={6} className={classes.page}>
         <Box as="h1" size={6} breakable>
           {incidentWords.title}
         </Box>
@@ -102,7 +102,7 @@ function Opened() {
   const started = care.incidents.find(({ id }) => id === at.id)
   if (!started)
     return (
-      <Stack as="main" gap={6} className={classes.page}>
+      <Stack packed as="main" gap={6} className={classes.page}>
         <Box as="h1" size={6} breakable>
           {incidentWords.title}
         </Box>

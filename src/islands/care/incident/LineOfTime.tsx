@@ -59,7 +59,7 @@ export function LineOfTime({ care, line, patient, now, onSay }: Props) {
               onSay={onSay}
             />
           ))}
-          <Stack as="li" gap={4} align="start">
+          <Stack columns="3.7rem minmax(0, 1fr) auto" anchor as="li" gap={4} align="start">
             <Box as="time" tone="second">
               {words.care.time(line.incident.startedAt, now, view.timeZone)}
             </Box>
@@ -90,6 +90,8 @@ function Line({ entry, care, patient, now, onSay }: LineProps) {
   const [reading] = readingsOf([entry], patient, view.today)
   return (
     <Stack
+      columns="3.7rem minmax(0, 1fr) auto"
+      anchor
       as="li"
       gap={4}
       align="start"

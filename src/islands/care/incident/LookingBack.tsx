@@ -36,7 +36,7 @@ export function LookingBack({ care, started, onGo }: IncidentProps) {
     setKept(true)
   }
   return (
-    <Stack as="main" gap={6} className={classes.page} id="main">
+    <Stack packed as="main" gap={6} className={classes.page} id="main">
       <Row as="header" gapX={5} gapY={4} align="center" wrap className={classes.top}>
         <Button kind="plain" onClick={() => onGo('line')}>
           ‹ {incidentWords.back}

@@ -132,7 +132,11 @@ export function TimerPanel({ say, onDone }: PanelProps) {
   }
   return (
     <>
-      <Stack gap={4} className={classes.tiles}>
+      <Stack
+        columns="repeat(auto-fill, minmax(min(100%, 9.5rem), 1fr))"
+        gap={4}
+        className={classes.tiles}
+      >
         {TIMER_PRESETS.map(({ id, minutes: after }) => (
           <Button
             kind="tile"
@@ -187,7 +191,11 @@ export function CalledPanel({ care, patient, say, onDone }: PanelProps) {
   return (
     <>
       <p>{incidentWords.calledWhom}</p>
-      <Stack gap={4} className={classes.tiles}>
+      <Stack
+        columns="repeat(auto-fill, minmax(min(100%, 9.5rem), 1fr))"
+        gap={4}
+        className={classes.tiles}
+      >
         {whom.map(([name = '', phone = '']) => (
           <Button
             kind="tile"
@@ -218,7 +226,11 @@ export function TourniquetPanel({ patient, say, onDone }: PanelProps) {
   return (
     <>
       <p>{incidentWords.tourniquetWhere}</p>
-      <Stack gap={4} className={classes.tiles}>
+      <Stack
+        columns="repeat(auto-fill, minmax(min(100%, 9.5rem), 1fr))"
+        gap={4}
+        className={classes.tiles}
+      >
         {limbs.map((limb) => (
           <Button
             kind="tile"

@@ -72,7 +72,7 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
   )
   if (!patient)
     return (
-      <Stack as="main" gap={6} className={classes.page}>
+      <Stack packed as="main" gap={6} className={classes.page}>
         <Box as="h1" size={6} breakable>
           {incidentWords.title}
         </Box>
@@ -86,7 +86,7 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
   const Panel = open && PANELS[open]
   const place = care.cover.places.find(({ id }) => id === incident.placeId)
   return (
-    <Stack as="main" gap={6} className={classes.page} id="main">
+    <Stack packed as="main" gap={6} className={classes.page} id="main">
       <Row as="header" gapX={5} gapY={4} align="center" wrap className={classes.top}>
         <a href="/incident" aria-label={incidentWords.log}>
           ‹
@@ -117,7 +117,11 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
           <Box as="h2" size={4}>
             {incidentWords.what}
           </Box>
-          <Stack gap={4} className={classes.tiles}>
+          <Stack
+            columns="repeat(auto-fill, minmax(min(100%, 9.5rem), 1fr))"
+            gap={4}
+            className={classes.tiles}
+          >
             {kindsFor(patient.species).map((kind) => (
               <Button
                 kind="tile"
@@ -132,7 +136,12 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
       ) : (
         !line.ended &&
         open === null && (
-          <Stack as="nav" gap={4} className={classes.acts} aria-label={incidentWords.title}>
+          <Stack
+            columns="repeat(auto-fill, minmax(8rem, 1fr))"
+            as="nav"
+            gap={4}
+            aria-label={incidentWords.title}
+          >
             {PANEL_IDS.map((id) => (
               <Button key={id} onClick={() => setOpen(id)}>
                 {incidentWords.acts[id]}

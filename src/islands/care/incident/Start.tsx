@@ -44,7 +44,7 @@ export function Start({ care, onStarted }: Props) {
   const open = lines.filter(({ line }) => !line.ended)
   const ended = lines.filter(({ line }) => line.ended)
   return (
-    <Stack as="main" gap={6} className={classes.page} id="main">
+    <Stack packed as="main" gap={6} className={classes.page} id="main">
       <Row as="header" gapX={5} gapY={4} align="center" wrap className={classes.top}>
         <a href="/" aria-label={words.errors.home}>
           ‹
@@ -57,6 +57,7 @@ export function Start({ care, onStarted }: Props) {
       <NumbersStrap numbers={care.cover.numbers} member={null} />
       {open.map(({ incident, line }) => (
         <Row
+          unlined
           note="caution"
           as="a"
           gapX={5}
@@ -65,7 +66,6 @@ export function Start({ care, onStarted }: Props) {
           wrap
           key={incident.id}
           href={`/incident?id=${incident.id}`}
-          className={classes.goingOn}
         >
           <b>
             {incidentWords.bar(
@@ -97,7 +97,11 @@ export function Start({ care, onStarted }: Props) {
             {incidentWords.signIn}
           </Box>
         )}
-        <Stack gap={4} className={classes.tiles}>
+        <Stack
+          columns="repeat(auto-fill, minmax(min(100%, 9.5rem), 1fr))"
+          gap={4}
+          className={classes.tiles}
+        >
           {care.members.map((member) => (
             <Tile key={member.id} member={member} busy={busy || !care.ready} onStart={start} />
           ))}

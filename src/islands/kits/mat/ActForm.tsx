@@ -109,7 +109,7 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
           {words.watch.safeWay(line.item.kind)}
         </Box>
       )}
-      <Stack gap={3} align="end" className={classes.stepper}>
+      <Stack columns="2.6rem 1fr 2.6rem" gap={3} align="end">
         <Button kind="step" onClick={() => step(-1)} aria-label="−1">
           −
         </Button>

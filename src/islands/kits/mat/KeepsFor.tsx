@@ -4,7 +4,6 @@ import { Select, TextInput } from '@mantine/core'
 import type { OpenedPeriod } from '../../../core/shelf-life/openedRules'
 import { Stack } from '../../../ui/Box'
 import { words } from '../../../words'
-import classes from './mat.module.css'
 
 const keepsForWords = words.stock.keepsFor
 
@@ -44,7 +43,7 @@ export function KeepsFor({
   readonly onChange: (draft: KeepsDraft) => void
 }) {
   return (
-    <Stack gap={4} align="end" className={classes.keeps}>
+    <Stack columns="repeat(auto-fit, minmax(9rem, 1fr))" gap={4} align="end">
       {isCounted(value.kind) && (
         <TextInput
           label={keepsForWords.label}

@@ -41,7 +41,7 @@ export function LotHistory({ lotId, version, unit }: Props) {
           {lotWords.history}
         </Box>
         <HistoryLine totals={data.totals} unit={unit} />
-        <Box as="ul" above={2}>
+        <Box dots as="ul" above={2}>
           {data.history.slice(0, FEW).map((entry, index) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: entries are only ever added before
             <li key={data.history.length - index} data-undone={entry.undone}>

@@ -27,12 +27,23 @@ export function MatHead({ kit, today, onMode }: Props) {
   const { habits } = useStrap()
   const { load } = kit
   return (
-    <Stack as="header" gapX={6} gapY={1} align="center" below={5} className={classes.head}>
+    <Stack
+      columns="minmax(0, 1fr) auto"
+      collapse
+      as="header"
+      gapX={6}
+      gapY={1}
+      align="center"
+      below={5}
+      className={classes.head}
+    >
       <Box as="h1" breakable>
         {kit.name}, {kit.place.name.charAt(0).toLowerCase() + kit.place.name.slice(1)}
       </Box>
       <Row gap={3} justify="end" wrap className={`${classes.headPresses} no-print`}>
-        <Box
+        <Row
+          inline
+          unlined
           as="a"
           align="center"
           padX={4}
@@ -47,7 +58,7 @@ export function MatHead({ kit, today, onMode }: Props) {
           href={`/rounds?kit=${kit.id}`}
         >
           {words.rounds.startHere}
-        </Box>
+        </Row>
         <Button
           disabled={busy}
           onClick={() => void run(checkKit, { params: { kitId: kit.id } }, words.undo.did.check)}
@@ -102,11 +113,20 @@ export function MatHead({ kit, today, onMode }: Props) {
         <Button kind="quiet" onClick={() => onMode('kit')}>
           {matWords.edit}
         </Button>
-        <Box as="a" align="center" padY={1} size={2} tone="ink" href={`/kits/${kit.id}/sheet`}>
+        <Row
+          inline
+          underline
+          as="a"
+          align="center"
+          padY={1}
+          size={2}
+          tone="ink"
+          href={`/kits/${kit.id}/sheet`}
+        >
           {kit.lidSheet && !kit.lidSheet.upToDate
             ? words.rounds.end.sheetOld(kit.lidSheet.on, today)
             : matWords.print}
-        </Box>
+        </Row>
         <Button kind="quiet" onClick={() => print()}>
           {words.kits.arrange.printed}
         </Button>

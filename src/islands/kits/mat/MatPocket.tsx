@@ -211,10 +211,11 @@ function Tag({
     >
       <StateOutline state={tag.judged.state} />
       <Box as="span" line="ink" className={classes.eyelet} />
-      <Box as="span" size={2} weight="bold" breakable block className={classes.tagName}>
+      <Box anchor as="span" size={2} weight="bold" breakable block className={classes.tagName}>
         {title}
       </Box>
       <Row
+        anchor
         as="span"
         gap={5}
         align="baseline"
@@ -249,10 +250,11 @@ function BareTag({ line, pocketId, picked, onPick }: TagProps) {
     >
       <StateOutline state="bare" />
       <Box as="span" line="ink" className={classes.eyelet} />
-      <Box as="span" size={2} weight="bold" breakable block className={classes.tagName}>
+      <Box anchor as="span" size={2} weight="bold" breakable block className={classes.tagName}>
         {title}
       </Box>
       <Row
+        anchor
         as="span"
         gap={5}
         align="baseline"

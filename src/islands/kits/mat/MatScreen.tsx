@@ -119,7 +119,14 @@ function Mat({ strap, initial, pockets, named }: Props) {
   if (mode === 'pockets') return <ArrangePockets kit={kit} onDone={() => setMode('mat')} />
   if (mode === 'forMe') return <ArrangeForMe kit={kit} onDone={() => setMode('mat')} />
   return (
-    <Stack gap={6} align="start" className={classes.screen} data-open={line !== undefined}>
+    <Stack
+      columns="minmax(0, 1fr) 18.5rem"
+      collapse
+      gap={6}
+      align="start"
+      className={classes.screen}
+      data-open={line !== undefined}
+    >
       <div>
         <MatHead kit={kit} today={today} onMode={setMode} />
         <DndContext
@@ -131,6 +138,8 @@ function Mat({ strap, initial, pockets, named }: Props) {
           onDragCancel={() => setDragged(null)}
         >
           <Stack
+            columns="repeat(12, minmax(0, 1fr))"
+            collapse
             gap={5}
             pad={5}
             surface="mat"

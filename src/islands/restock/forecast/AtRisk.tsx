@@ -44,7 +44,7 @@ export function AtRisk({ found, view }: Props) {
               <tr key={stop.placeId} data-hue={stop.hue}>
                 <th scope="row">{stop.name}</th>
                 <td>
-                  <Box as="span" block className={classes.bar} aria-hidden="true">
+                  <Box anchor as="span" block className={classes.bar} aria-hidden="true">
                     <Box as="i" line="ink" radius={1} style={{ width: share(range?.high ?? 0) }} />
                     <Box
                       as="b"

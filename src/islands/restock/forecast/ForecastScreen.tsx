@@ -87,7 +87,7 @@ function Forecasted({ initial, place }: Props) {
       )}
       {found && (
         <>
-          <Stack gap={6} className={classes.charts}>
+          <Stack columns="repeat(auto-fit, minmax(min(100%, 30rem), 1fr))" gap={6}>
             <Months
               title={forecastWords.spending}
               months={found.months}

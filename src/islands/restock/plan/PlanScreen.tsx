@@ -55,7 +55,7 @@ function Planning({ initial, place }: Props) {
       </>
     )
   return (
-    <Stack gap={7} align="start" className={classes.screen}>
+    <Stack columns="minmax(0, 1fr) 21rem" gap={7} align="start" className={classes.screen}>
       <div>
         <Box as="header" below={3}>
           <h1>{found ? headline(found) : planWords.title}</h1>

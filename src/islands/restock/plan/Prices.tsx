@@ -110,6 +110,7 @@ function OfferRow({ title, offer, isNew = false, onDone }: RowProps) {
   }
   return (
     <Stack
+      columns="11rem 6rem 6rem 6rem auto auto"
       as="form"
       gap={4}
       align="end"

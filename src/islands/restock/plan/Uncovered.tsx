@@ -2,7 +2,6 @@
 import { Box } from '../../../ui/Box'
 import { words } from '../../../words'
 import { namesOf } from './names'
-import classes from './plan.module.css'
 import type { Found } from './usePlan'
 
 const planWords = words.restock.plan
@@ -37,13 +36,12 @@ export function Uncovered({
           above={6}
           line="dashed"
           radius={2}
-          className={classes.bare}
           aria-label={planWords.bare}
         >
           <Box as="h2" size={3}>
             {planWords.bare}
           </Box>
-          <Box as="ul" above={2}>
+          <Box dots as="ul" above={2}>
             {bare.map(({ line, short, days, why }) => (
               <Box as="li" size={2} key={line} data-tier={tier(line)}>
                 <b>{names.thing(names.thingOfLine(line)).title}</b>{' '}
@@ -66,13 +64,12 @@ export function Uncovered({
           above={6}
           line="dashed"
           radius={2}
-          className={classes.bare}
           aria-label={planWords.missing}
         >
           <Box as="h2" size={3}>
             {planWords.missing}
           </Box>
-          <Box as="ul" above={2}>
+          <Box dots as="ul" above={2}>
             {plan.unheeded.map((thing) => (
               <Box as="li" size={2} key={thing}>
                 {planWords.unheeded(names.thing(thing).title)}

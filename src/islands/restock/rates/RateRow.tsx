@@ -46,7 +46,7 @@ export function RateRow({ rate, most }: Props) {
           '–'
         ) : (
           <>
-            <Box as="span" block className={classes.scale} aria-hidden="true">
+            <Box anchor as="span" block className={classes.scale} aria-hidden="true">
               <Box as="i" radius={1} style={{ left: at(low), right: `calc(100% - ${at(high)})` }} />
               <Box as="b" surface="paper" style={{ left: at(perYear) }} />
             </Box>
@@ -99,7 +99,8 @@ export function RateRow({ rate, most }: Props) {
 
 /** A column for each month, as high as what is used in it against the mean of the year. */
 const Season = ({ season }: { readonly season: readonly number[] }) => (
-  <Box
+  <Row
+    inline
     as="span"
     align="end"
     className={classes.season}
@@ -107,7 +108,7 @@ const Season = ({ season }: { readonly season: readonly number[] }) => (
     aria-label={ratesWords.seasonTold(season)}
   >
     {season.map((value, month) => (
-      <Box
+      <Row
         as="i"
         justify="end"
         size={1}
@@ -119,7 +120,7 @@ const Season = ({ season }: { readonly season: readonly number[] }) => (
       >
         <Box as="b" line="seam" block style={{ height: `${Math.min(100, value * 45)}%` }} />
         {ratesWords.letters[month]}
-      </Box>
+      </Row>
     ))}
-  </Box>
+  </Row>
 )

@@ -46,7 +46,7 @@ function Bulletins({ initial }: Pick<Props, 'initial'>) {
     .sort((a, b) => toHold(b) - toHold(a) || toLookAt(b) - toLookAt(a))
   const others = bulletins.filter((one) => !ours.includes(one))
   return (
-    <Stack gap={6} className={classes.screen}>
+    <Stack measure gap={6}>
       <header>
         <h1>{recallsWords.headline(sum(toHold), sum(toLookAt), data.isStandIn)}</h1>
         <p className="second">{recallsWords.under(data.source)}</p>

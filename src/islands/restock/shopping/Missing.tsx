@@ -44,6 +44,7 @@ export function Missing({ view, isMaking }: Props) {
           const other = insteadOf(line, view.lines)
           return (
             <Stack
+              columns="auto minmax(0, 1fr) auto"
               as="li"
               gapX={6}
               gapY={2}

@@ -42,7 +42,12 @@ export function Orders({ view, onPutAway }: Props) {
       {view.orders.map(({ id, shop, reference, orderedOn }) => {
         const waits = of(id).some(({ state }) => state.kind === 'ordered' && state.dueOn <= today)
         return (
-          <Stack lineAbove="hairline" key={id} className={classes.aisle}>
+          <Stack
+            columns="9rem minmax(0, 1fr)"
+            lineAbove="hairline"
+            key={id}
+            className={classes.aisle}
+          >
             <div>
               <Box as="h3" size={3}>
                 {shop}
@@ -84,7 +89,16 @@ function OrderedLine({
   const { item, packs, packSize, state } = line
   const title = itemTitle(item)
   return (
-    <Stack as="li" gapX={6} gapY={2} align="start" padY={4} className={classes.line} data-ordered>
+    <Stack
+      columns="auto minmax(0, 1fr) auto"
+      as="li"
+      gapX={6}
+      gapY={2}
+      align="start"
+      padY={4}
+      className={classes.line}
+      data-ordered
+    >
       <Box breakable>
         <p className={classes.name}>
           <Box as="b" size={4}>

@@ -39,6 +39,7 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
   }
   return (
     <Stack
+      columns="auto minmax(0, 1fr) auto"
       as="li"
       gapX={6}
       gapY={2}

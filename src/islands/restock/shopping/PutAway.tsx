@@ -199,9 +199,9 @@ const Labelled = ({
   >
     <Stack gap={6} className={classes.labelled}>
       <p>{receiveWords.labelWhy}</p>
-      <a href={`/lots/${lotId}/label`} target="_blank" rel="noreferrer">
+      <Box as="a" unlined href={`/lots/${lotId}/label`} target="_blank" rel="noreferrer">
         {receiveWords.label}
-      </a>
+      </Box>
       <Button kind="quiet" onClick={onClose}>
         {receiveWords.noLabel}
       </Button>

@@ -93,7 +93,12 @@ export function ShopList({ shop, lines, view, onPutAway, onNone }: Props) {
       {AISLES.map((aisle) => {
         const of = lines.filter((line) => line.aisle === aisle)
         return of.length === 0 ? null : (
-          <Stack lineAbove="hairline" key={aisle} className={classes.aisle}>
+          <Stack
+            columns="9rem minmax(0, 1fr)"
+            lineAbove="hairline"
+            key={aisle}
+            className={classes.aisle}
+          >
             <Box as="h3" size={3}>
               {shoppingWords.aisle(aisle)}
             </Box>

@@ -57,7 +57,7 @@ function List({ initial, place }: Props) {
   const onItsWay = lines.filter(({ state }) => state.kind === 'ordered').length
   const toPutAway = lines.filter(({ state }) => ['in_bag', 'arrived'].includes(state.kind)).length
   return (
-    <Stack gap={6} className={classes.screen}>
+    <Stack measure gap={6} className={classes.screen}>
       <Row as="header" gapX={6} gapY={5} align="start" justify="between" wrap>
         <div>
           <h1>{shoppingWords.headline(toBuy, toPutAway, onItsWay)}</h1>

@@ -23,7 +23,13 @@ export function CountField({ found, recorded, unit, onStep, onType }: Props) {
   const reading = typed === null ? null : readAmount(typed)
   const unclear = reading !== null && reading.kind === 'refused'
   return (
-    <Stack gap={5} align="center" text="center" className={classes.count}>
+    <Stack
+      columns="5.6rem 1fr 5.6rem"
+      gap={5}
+      align="center"
+      text="center"
+      className={classes.count}
+    >
       <Button
         kind="step"
         aria-label={cardWords.fewer}

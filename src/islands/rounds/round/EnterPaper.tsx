@@ -77,16 +77,23 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
   }
 
   return (
-    <Stack as="main" gap={6} pad={6} id="main" className={`${classes.page} ${classes.enter}`}>
-      <Box as="header" gap={6} className={classes.step}>
+    <Stack
+      packed
+      as="main"
+      gap={6}
+      pad={6}
+      id="main"
+      className={`${classes.page} ${classes.enter}`}
+    >
+      <Row as="header" gap={6} className={classes.step}>
         <Box as="h1" size={6} breakable>
           {tallyWords.enterTitle(contents.kit.name)}
         </Box>
         <p className="second">{tallyWords.enterLead}</p>
         <p className="second">{tallyWords.legend}</p>
         <WaitingBadge outbox={outbox} />
-      </Box>
-      <Box
+      </Row>
+      <Row
         as="form"
         gap={6}
         ref={form}
@@ -158,7 +165,7 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
             </Box>
           </Button>
         </Row>
-      </Box>
+      </Row>
     </Stack>
   )
 }

@@ -5,7 +5,7 @@ import { keepPaper } from '../../../contract/stock'
 import type { LotId } from '../../../core/ids'
 import { newKey } from '../../../device/call'
 import { keepAct, sendWaiting } from '../../../device/outbox'
-import { Box } from '../../../ui/Box'
+import { Row } from '../../../ui/Box'
 import { shrunkPicture } from '../../../ui/picture'
 import { words } from '../../../words'
 import classes from './round.module.css'
@@ -30,7 +30,7 @@ export function KeepPhoto({ lotId, title }: { readonly lotId: LotId; readonly ti
     }
   }
   return (
-    <Box as="label" gap={4} align="center" className={classes.photo}>
+    <Row inline anchor as="label" gap={4} align="center" className={classes.photo}>
       {words.rounds.card.photo}
       <input
         type="file"
@@ -40,6 +40,6 @@ export function KeepPhoto({ lotId, title }: { readonly lotId: LotId; readonly ti
         onChange={(event) => void keep(event.currentTarget.files?.[0])}
       />
       {said && <span role="status">{said}</span>}
-    </Box>
+    </Row>
   )
 }

@@ -25,7 +25,7 @@ export function PocketEnd({ pocket, going, isLast, onAnswer, onClose }: Props) {
   const [finding, setFinding] = useState<Bare | 'anything' | null>(null)
   const left = pocket.asked - pocket.answered
   return (
-    <Box as="section" gap={6} className={classes.step}>
+    <Row as="section" gap={6} className={classes.step}>
       <Box as="h1" size={6} breakable>
         {pocketWords.done(pocket.pocket.name)}
       </Box>
@@ -78,6 +78,6 @@ export function PocketEnd({ pocket, going, isLast, onAnswer, onClose }: Props) {
           onClose={() => setFinding(null)}
         />
       )}
-    </Box>
+    </Row>
   )
 }

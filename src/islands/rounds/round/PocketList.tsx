@@ -16,7 +16,7 @@ interface Props {
 }
 
 export const PocketList = ({ going: { progress, me }, onChoose, onEnd }: Props) => (
-  <Box as="section" gap={6} className={classes.step}>
+  <Row as="section" gap={6} className={classes.step}>
     <Box as="h1" size={6} breakable>
       {roundsWords.pockets}
     </Box>
@@ -43,5 +43,5 @@ export const PocketList = ({ going: { progress, me }, onChoose, onEnd }: Props) 
         </Box>
       </Button>
     </Row>
-  </Box>
+  </Row>
 )

@@ -23,7 +23,7 @@ export function PocketStart({ pocket, going, onBegin, onOther }: Props) {
     (one) => one !== pocket && one.at.some((name) => name !== going.me),
   )
   return (
-    <Box as="section" gap={6} className={classes.step}>
+    <Row as="section" gap={6} className={classes.step}>
       <Box as="h1" size={6} breakable>
         {pocketWords.takeOut(pocket.pocket.name)}
       </Box>
@@ -59,6 +59,6 @@ export function PocketStart({ pocket, going, onBegin, onOther }: Props) {
           </Box>
         </Button>
       </Row>
-    </Box>
+    </Row>
   )
 }

@@ -33,7 +33,7 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
     (entry) => isLooked(entry) && entry.outcome !== null && entry.outcome.kind !== 'stood',
   )
   return (
-    <Box as="section" gap={6} className={classes.step}>
+    <Row as="section" gap={6} className={classes.step}>
       <Box as="h1" size={6} breakable>
         {endWords.title}
       </Box>
@@ -135,7 +135,7 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
           </Row>
         </>
       ) : (
-        <Box
+        <Row
           as="form"
           gap={6}
           grow
@@ -172,9 +172,9 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
               </Box>
             </Button>
           </Row>
-        </Box>
+        </Row>
       )}
-    </Box>
+    </Row>
   )
 }
 

@@ -30,7 +30,7 @@ export function RoundHead({ going, at, look, paused, onPause, onPockets }: Props
   return (
     <Stack as="header" gap={4}>
       <Row gapX={5} gapY={2} align="center" wrap className={classes.headLine}>
-        <Stack as="a" size={6} href="/rounds" aria-label={roundsWords.end.toRounds}>
+        <Stack unlined as="a" size={6} href="/rounds" aria-label={roundsWords.end.toRounds}>
           ‹
         </Stack>
         <Box as="b" grow>

@@ -6,7 +6,7 @@ import { useEffect, useState } from 'react'
 import type { LotId, PocketId } from '../../../core/ids'
 import { nextIn, nextPocket, type PocketProgress } from '../../../core/rounds/progress'
 import type { RoundId } from '../../../core/rounds/round'
-import { Box, Stack } from '../../../ui/Box'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { QUERIES } from '../../../ui/Frame'
 import { type LookValue, useLook } from '../../../ui/look'
@@ -49,7 +49,7 @@ function Opened({ roundId, onPaper }: { readonly roundId: RoundId; readonly onPa
   useWorker()
   if (state.kind === 'loading')
     return (
-      <Stack as="main" gap={6} pad={6} className={classes.page} aria-busy>
+      <Stack packed as="main" gap={6} pad={6} className={classes.page} aria-busy>
         <p className="second">{roundsWords.loading}</p>
       </Stack>
     )
@@ -63,7 +63,7 @@ function Opened({ roundId, onPaper }: { readonly roundId: RoundId; readonly onPa
 }
 
 const NoRound = ({ why }: { readonly why: string }) => (
-  <Stack as="main" gap={6} pad={6} className={classes.page}>
+  <Stack packed as="main" gap={6} pad={6} className={classes.page}>
     <h1>{roundsWords.title}</h1>
     <p className="second">{why}</p>
     <a className={classes.wide} href="/rounds">
@@ -139,6 +139,7 @@ function Going({ going }: { readonly going: GoingRound }) {
 
   return (
     <Stack
+      packed
       as="main"
       gap={6}
       pad={6}
@@ -155,7 +156,7 @@ function Going({ going }: { readonly going: GoingRound }) {
         onPockets={() => setAt({ kind: 'pockets' })}
       />
       {paused ? (
-        <Box as="section" gap={6} className={classes.step}>
+        <Row as="section" gap={6} className={classes.step}>
           <Box as="h1" size={6} breakable>
             {roundsWords.paused}
           </Box>
@@ -163,7 +164,7 @@ function Going({ going }: { readonly going: GoingRound }) {
           <Button kind="main" className={classes.go} onClick={() => setPaused(false)}>
             {roundsWords.goOn}
           </Button>
-        </Box>
+        </Row>
       ) : at.kind === 'report' || (!pocket && at.kind !== 'pockets') ? (
         <RoundEnd
           going={going}

@@ -102,7 +102,12 @@ export function ScanDialog({ today, onRead, onClose }: Props) {
         </Row>
         {said && <p role="status">{said}</p>}
         <h2>{scanWords.labels}</h2>
-        <Stack as="ul" gap={4} className={classes.labels}>
+        <Stack
+          columns="repeat(auto-fill, minmax(7.5rem, 1fr))"
+          as="ul"
+          gap={4}
+          className={classes.labels}
+        >
           {PRACTICE_LABELS.map((label) => (
             <li key={label.id}>
               <Button

@@ -165,7 +165,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
   })
 
   return (
-    <Box
+    <Row
       as="form"
       gap={6}
       className={classes.step}
@@ -359,6 +359,6 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
           onClose={() => setBeside(null)}
         />
       )}
-    </Box>
+    </Row>
   )
 }

@@ -41,8 +41,19 @@ export function Looks({ looks, place, today }: Props) {
       )}
       <Stack as="ol" gap={5} above={5}>
         {here.map((look) => (
-          <li key={look.pocketId} data-hue={places.find(({ id }) => id === look.placeId)?.hue}>
-            <Stack as="a" size={2} tone="ink" href={`/kits/${look.kitId}?pocket=${look.pocketId}`}>
+          <Box
+            as="li"
+            edge="hue"
+            key={look.pocketId}
+            data-hue={places.find(({ id }) => id === look.placeId)?.hue}
+          >
+            <Stack
+              unlined
+              as="a"
+              size={2}
+              tone="ink"
+              href={`/kits/${look.kitId}?pocket=${look.pocketId}`}
+            >
               <b>{look.pocket}</b>
               <span>
                 {look.kit}, {look.place}
@@ -70,7 +81,7 @@ export function Looks({ looks, place, today }: Props) {
                 .filter(Boolean)
                 .join(' · ')}
             </Box>
-          </li>
+          </Box>
         ))}
       </Stack>
     </Box>

@@ -73,7 +73,9 @@ export function ReviewItem({ line, today }: Props) {
         <Row as="ul" gapX={6} gapY={2} wrap above={3} size={2} className={classes.at}>
           {line.at.map((one) => (
             <li key={`${one.lotId}${one.pocketId}`}>
-              <Box
+              <Row
+                inline
+                unlined
                 as="a"
                 gap={3}
                 align="center"
@@ -88,7 +90,7 @@ export function ReviewItem({ line, today }: Props) {
                 <Box as="small" tone="second">
                   {words.stock.state(one.judged, today)}
                 </Box>
-              </Box>
+              </Row>
             </li>
           ))}
         </Row>

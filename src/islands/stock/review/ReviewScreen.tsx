@@ -33,7 +33,7 @@ function Reviewed({ strap, place }: Props) {
     ({ at }) => place === null || at.some(({ placeId }) => placeId === place),
   )
   return (
-    <Stack gap={7} align="start" className={classes.screen}>
+    <Stack columns="minmax(0, 1fr) 20rem" collapse gap={7} align="start">
       <section>
         <Box as="header" below={5}>
           <h1>{reviewWords.title(lines.length)}</h1>

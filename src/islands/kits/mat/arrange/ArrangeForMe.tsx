@@ -24,7 +24,7 @@ export function ArrangeForMe({ kit, onDone }: Props) {
   if (state.kind === 'found')
     return <Proposal kit={kit} data={state.data} found={state.found} onDone={onDone} />
   return (
-    <Stack as="section" gap={6} className={classes.working} aria-label={arrangeWords.forMe}>
+    <Stack packed as="section" gap={6} className={classes.working} aria-label={arrangeWords.forMe}>
       <h1>{kit.name}</h1>
       {state.kind === 'working' ? (
         <>
@@ -89,7 +89,7 @@ function Proposal({ kit, data, found, onDone }: ProposalProps) {
   }
 
   return (
-    <Stack as="section" gap={6} className={classes.proposal} aria-label={arrangeWords.forMe}>
+    <Stack packed as="section" gap={6} aria-label={arrangeWords.forMe}>
       <header>
         <h1>{moves.length === 0 ? arrangeWords.fine : arrangeWords.title(moves.length)}</h1>
         <p className="second">
@@ -128,7 +128,7 @@ function Proposal({ kit, data, found, onDone }: ProposalProps) {
         <ul>
           {moves.map((move) => (
             <Box as="li" lineBelow="hairline" key={move.key}>
-              <Stack as="label" padY={3}>
+              <Stack columns="auto 1fr" as="label" padY={3}>
                 <input
                   type="checkbox"
                   checked={taken.has(move.key)}

@@ -100,13 +100,14 @@ export function ArrangePockets({ kit, onDone }: Props) {
   }, [onDone])
 
   return (
-    <Stack as="section" gap={6} className={classes.pockets} aria-label={arrangeWords.pocketsTitle}>
+    <Stack packed as="section" gap={6} aria-label={arrangeWords.pocketsTitle}>
       <header>
         <h1>{arrangeWords.pocketsTitle}</h1>
         <p className="second">{arrangeWords.pocketsHelp}</p>
       </header>
       <DndContext id="pockets" sensors={sensors} accessibility={SILENT} onDragEnd={dropped}>
         <Stack
+          columns="repeat(12, minmax(0, 1fr))"
           gap={4}
           pad={5}
           surface="mat"

@@ -18,7 +18,7 @@ export const SmallMat = ({ title, kit, problem, layout, marked }: Props) => (
     <Box as="figcaption" below={2} weight="bold" face="display">
       {title}
     </Box>
-    <Stack gap={3} pad={3} surface="mat" radius={2}>
+    <Stack columns="repeat(12, minmax(0, 1fr))" gap={3} pad={3} surface="mat" radius={2}>
       {problem.bays.map((bay, at) => {
         const cell = kit.pockets.find(({ id }) => id === bay.id)?.cell
         return (
