@@ -3,6 +3,7 @@ import type { LidSheet } from '../core/sheet/lidSheet'
 import { words } from '../words'
 import classes from './lidSheet.module.css'
 import type { PaperSize } from './paper'
+import paper from './paper.module.css'
 
 const sheetsWords = words.sheets
 
@@ -13,7 +14,7 @@ export const LidSheetPaper = ({
   readonly sheet: LidSheet
   readonly size: PaperSize
 }) => (
-  <main id="main" className={classes.paper} data-size={size}>
+  <main id="main" className={paper.paper} data-size={size}>
     <div className={classes.numbers}>
       <span>
         {sheetsWords.emergency} <b>{sheet.numbers.emergency ?? sheetsWords.blank}</b>

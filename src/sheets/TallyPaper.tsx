@@ -4,6 +4,7 @@ import type { Round } from '../core/rounds/round'
 import { tallyLines } from '../core/rounds/tally'
 import { words } from '../words'
 import { counted, expiryText, fullDay } from '../words/frame/format'
+import paper from './paper.module.css'
 import classes from './tally.module.css'
 
 const tallyWords = words.rounds.tally
@@ -16,7 +17,7 @@ interface Props {
 export const TallyPaper = ({ contents, round }: Props) => {
   const lines = tallyLines(contents, round)
   return (
-    <main id="main" className={classes.paper}>
+    <main id="main" className={`${paper.paper} ${classes.tally}`}>
       <header>
         <h1>{tallyWords.title(contents.kit.name)}</h1>
         <p>

@@ -20,6 +20,8 @@ export interface BoxLook {
   readonly gapY?: Space
   readonly align?: 'start' | 'center' | 'end' | 'baseline'
   readonly justify?: 'start' | 'center' | 'end' | 'between'
+  /** What is inside is no wider than it needs. */
+  readonly loose?: boolean
   /** What has no room goes on below. */
   readonly wrap?: boolean
   /** Columns of a Stack: one, two of equal width, or a template such as `9rem minmax(0, 1fr)`. */
@@ -53,11 +55,21 @@ export interface BoxLook {
   /** The typeface of headings and of figures that matter. */
   readonly face?: 'display' | 'text'
   readonly text?: 'left' | 'center' | 'right'
-  readonly surface?: 'paper' | 'canvas' | 'ink' | 'turning' | 'spent' | 'mat' | 'band'
+  readonly surface?:
+    | 'paper'
+    | 'canvas'
+    | 'ink'
+    | 'turning'
+    | 'spent'
+    | 'mat'
+    | 'band'
+    | 'pocket'
+    | 'tag'
+    | 'strap'
   /** The edge: drawn on all sides, above, or below. */
   /** What must be read first, what must not be, what is still empty. */
   readonly note?: 'caution' | 'mustNot' | 'empty'
-  readonly line?: 'seam' | 'dashed' | 'ink' | 'heavy' | 'hairline' | 'bad'
+  readonly line?: 'seam' | 'dashed' | 'ink' | 'heavy' | 'hairline' | 'bad' | 'mat'
   /** A mark along the left edge. */
   readonly edge?: 'hue' | 'seam' | 'bad' | 'turning' | 'accent'
   readonly lineAbove?: 'hairline' | 'dashed'
@@ -70,6 +82,12 @@ export interface BoxLook {
   readonly nowrap?: boolean
   /** Long names break anywhere rather than run out of the box. */
   readonly breakable?: boolean
+  /** What has no room ends in dots. */
+  readonly ellipsis?: boolean
+  /** Stands at the far end of its row. */
+  readonly last?: boolean
+  /** Small print inside is in the second ink; `below` puts it on a line of its own. */
+  readonly asides?: 'beside' | 'below'
   /** Words on a line of their own. */
   readonly block?: boolean
   /** A list keeps its dots, or its numbers. */
@@ -86,6 +104,7 @@ const NAMES = new Set<string>([
   'gapY',
   'align',
   'justify',
+  'loose',
   'wrap',
   'columns',
   'collapse',
@@ -117,6 +136,9 @@ const NAMES = new Set<string>([
   'shrink',
   'nowrap',
   'breakable',
+  'ellipsis',
+  'last',
+  'asides',
   'block',
   'dots',
   'numbers',

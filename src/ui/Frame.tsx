@@ -129,6 +129,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
         {words.errors.skip}
       </a>
       <Row
+        surface="strap"
         as="header"
         gap={7}
         align="center"
@@ -165,11 +166,11 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
               aria-current={place === one.id ? 'true' : undefined}
             >
               <Box as="span" radius={1} className={classes.buckle} aria-hidden />
-              <Box as="span" shrink className={classes.placeText}>
-                <Box as="b" size={3} weight="bold" face="display" nowrap block>
+              <Box as="span" shrink>
+                <Box ellipsis as="b" size={3} weight="bold" face="display" nowrap block>
                   {one.name}
                 </Box>
-                <Box as="small" size={1} nowrap block>
+                <Box ellipsis as="small" size={1} nowrap block>
                   {words.strap.next(one.next, strap.today)} · {words.strap.todo(one.todo)}
                 </Box>
               </Box>

@@ -34,7 +34,7 @@ function Unkept() {
       <Stack gap={5} className={classes.list}>
         <p>{waitingWords.notKept(unkept?.title ?? '')}</p>
         <p>{problem ? `${problem.title}. ${problem.detail}` : waitingWords.makeRoom}</p>
-        <Button className={classes.send} onClick={forgetUnkept}>
+        <Button onClick={forgetUnkept}>
           {problem ? waitingWords.close : waitingWords.haveRead}
         </Button>
       </Stack>
@@ -109,7 +109,7 @@ function Badge({ outbox }: { readonly outbox: Outbox }) {
             ))}
           </Stack>
           {waiting.length > 0 && (
-            <Button className={classes.send} onClick={() => void outbox.send()}>
+            <Button onClick={() => void outbox.send()}>
               {waitingWords.sendNow}
             </Button>
           )}

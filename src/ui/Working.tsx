@@ -3,7 +3,6 @@
 import { words } from '../words'
 import { Row } from './Box'
 import { Button } from './Button'
-import classes from './Working.module.css'
 
 interface Props {
   /** What is being done, in words. */
@@ -13,7 +12,7 @@ interface Props {
 }
 
 export const Working = ({ label, share, onStop }: Props) => (
-  <Row gap={5} align="center" wrap tone="second" className={classes.working} role="status">
+  <Row gap={5} align="center" wrap tone="second" role="status">
     <span>{label}</span>
     <progress value={share} max={1} aria-label={label} />
     <Button kind="plain" onClick={onStop}>
@@ -32,7 +31,7 @@ export const Ended = ({
   readonly again: string
   readonly onAgain: () => void
 }) => (
-  <Row gap={5} align="center" wrap tone="second" className={classes.working} role="status">
+  <Row gap={5} align="center" wrap tone="second" role="status">
     <span>{said}</span>
     <Button kind="plain" onClick={onAgain}>
       {again}

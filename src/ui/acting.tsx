@@ -242,6 +242,7 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
       <Stack gap={4} className={`${classes.messages} no-print`} role="status" aria-live="polite">
         {messages.map((message) => (
           <Row
+            surface="strap"
             gap={5}
             align="center"
             tone="onStrap"

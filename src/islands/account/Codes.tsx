@@ -60,6 +60,7 @@ export function Codes({ account, onChanged }: Props) {
         </Stack>
       ) : (
         <Stack
+          loose
           as="form"
           gap={5}
           onSubmit={(event) => {

@@ -51,6 +51,7 @@ export function NameAndEmail({ account, onChanged }: Props) {
         {accountWords.who}
       </Box>
       <Stack
+        loose
         as="form"
         gap={5}
         onSubmit={(event) => {
@@ -74,6 +75,7 @@ export function NameAndEmail({ account, onChanged }: Props) {
         <Said said={naming.said} />
       </Stack>
       <Stack
+        loose
         as="form"
         gap={5}
         onSubmit={(event) => {

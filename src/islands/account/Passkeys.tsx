@@ -90,6 +90,7 @@ export function Passkeys({ account, onChanged }: Props) {
       )}
       {here?.kind === 'can' && (
         <Stack
+          loose
           as="form"
           gap={5}
           onSubmit={(event) => {

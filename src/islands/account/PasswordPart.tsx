@@ -32,6 +32,7 @@ export function PasswordPart({ onChanged }: { readonly onChanged: () => Promise<
         {accountWords.password}
       </Box>
       <Stack
+        loose
         as="form"
         gap={5}
         onSubmit={(event) => {

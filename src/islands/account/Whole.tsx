@@ -45,6 +45,7 @@ export function Whole({ empty }: { readonly empty: boolean }) {
         <p className="second">{wholeWords.backNot}</p>
       ) : (
         <Stack
+          loose
           as="form"
           gap={5}
           onSubmit={(event) => {

@@ -64,7 +64,7 @@ export function AskVet({ care, member, given, now }: Props) {
     [benchWords.tellLines.eaten, '…'],
   ]
   return (
-    <Stack as="section" gap={4} className={classes.askVet}>
+    <Stack as="section" gap={4}>
       <Box as="h3" size={5}>
         {agreed.length > 0 ? benchWords.agreedInWords(member.name) : benchWords.noRule(member.name)}
       </Box>
@@ -88,14 +88,7 @@ export function AskVet({ care, member, given, now }: Props) {
           </Row>
         ))}
       </Stack>
-      <Box
-        as="a"
-        size={2}
-        weight="bold"
-        face="text"
-        className={classes.quietLink}
-        href={`/bench/cards?for=${member.id}`}
-      >
+      <Box as="a" size={2} weight="bold" face="text" href={`/bench/cards?for=${member.id}`}>
         {benchWords.askVet}
       </Box>
     </Stack>

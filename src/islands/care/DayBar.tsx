@@ -15,13 +15,13 @@ export function Line({ answer }: { readonly answer: DoseAnswer }) {
   const name = card.strength ? `${card.name}, ${strengthText(card.strength)}` : card.name
   if (answer.kind === 'refused')
     return (
-      <Box as="p" size={4} className={classes.line}>
+      <Box as="p" size={4}>
         {name}
       </Box>
     )
   const { portion, measure } = answer.dose
   return (
-    <Box as="p" size={4} className={classes.line}>
+    <Box as="p" size={4}>
       {name}:{' '}
       <Box as="strong" size={5} face="display">
         {words.care.portion(portion)}

@@ -93,7 +93,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
     )
   }
   return (
-    <Stack packed as="article" gap={4} className={classes.paper} aria-labelledby="dose-head">
+    <Stack packed as="article" gap={4} aria-labelledby="dose-head">
       <Box as="h2" size={6} breakable id="dose-head">
         {benchWords.head(
           member.name,
@@ -101,20 +101,13 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
           weighedAgo(patient),
         )}
         {state.kind !== 'fresh' && (
-          <Box
-            as="a"
-            size={2}
-            weight="bold"
-            face="text"
-            className={classes.quietLink}
-            href={`/members/${member.id}`}
-          >
+          <Box as="a" size={2} weight="bold" face="text" href={`/members/${member.id}`}>
             {benchWords.weigh}
           </Box>
         )}
       </Box>
       <Line answer={answer} />
-      <Box as="p" size={2} tone="second" className={classes.source}>
+      <Box as="p" size={2} tone="second">
         {answer.band?.printed && `${answer.band.printed}. `}
         {words.care.source(card)}. {words.care.notAdvice}
       </Box>
@@ -174,14 +167,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
                 >
                   {words.care.refusal(refusal, { now, timeZone: view.timeZone })}
                   {refusal.code === 'lot_ask' && (
-                    <Box
-                      as="a"
-                      size={2}
-                      weight="bold"
-                      face="text"
-                      className={classes.quietLink}
-                      href="/cover/items"
-                    >
+                    <Box as="a" size={2} weight="bold" face="text" href="/cover/items">
                       {questionsWords.readLabel}
                     </Box>
                   )}
@@ -399,7 +385,7 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
           size={2}
           weight="bold"
           face="text"
-          className={`${classes.quietLink} no-print`}
+          className="no-print"
           href={`/bench/slip?card=${card.id}&for=${member.id}`}
         >
           {benchWords.slip}

@@ -29,6 +29,7 @@ export function NumbersStrap({ numbers, member }: Props) {
   ]
   return (
     <Row
+      surface="strap"
       as="nav"
       gapX={7}
       gapY={3}

@@ -7,7 +7,6 @@ import type { Member } from '../../core/household/member'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { words } from '../../words'
-import classes from './care.module.css'
 import type { Answers } from './useAnswers'
 
 const questionsWords = words.care.questions
@@ -29,7 +28,6 @@ export function Questions({ member, questions, answers }: Props) {
       surface="paper"
       line="heavy"
       radius={2}
-      className={classes.questions}
       aria-label={questionsWords.title}
     >
       <Box as="h3" size={3}>
@@ -61,7 +59,7 @@ function Asked({
       return (
         <>
           <p>{questionsWords.notAsked(question.topic, member.name)}</p>
-          <Row gap={4} align="center" wrap className={classes.presses}>
+          <Row gap={4} align="center" wrap>
             <Button kind="plain" disabled={answers.busy} onClick={() => answers.none(question)}>
               {questionsWords.none(question.topic)}
             </Button>
@@ -73,7 +71,7 @@ function Asked({
       return (
         <>
           <p>{questionsWords.noteSays(question.noted)}</p>
-          <Row gap={4} align="center" wrap className={classes.presses}>
+          <Row gap={4} align="center" wrap>
             <Button
               kind="plain"
               disabled={answers.busy}
@@ -107,7 +105,7 @@ function Word({
   return (
     <>
       <p>{questionsWords.askFirst(question.reason)}</p>
-      <Box as="p" size={2} tone="second" className={classes.source}>
+      <Box as="p" size={2} tone="second">
         {question.source}
       </Box>
       <Row
@@ -115,7 +113,6 @@ function Word({
         gap={4}
         align="center"
         wrap
-        className={classes.presses}
         onSubmit={(event) => {
           event.preventDefault()
           if (who.trim() !== '') answers.settled(question, who.trim())

@@ -76,7 +76,7 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout }: Prop
         </Box>
       )}
       {explained.cautions.map((caution) => (
-        <Box edge="turning" as="p" above={4} size={2} key={caution} className={classes.caution}>
+        <Box edge="turning" as="p" above={4} size={2} key={caution}>
           {coverWords.caution}: {caution}
         </Box>
       ))}
@@ -108,6 +108,7 @@ function Way({
   ]
   return (
     <Box
+      asides="below"
       padX={5}
       padY={4}
       surface="paper"

@@ -29,7 +29,6 @@ export const Choices = ({
         key={id}
         pressed={on}
         data-hue={hue}
-        className={classes.choice}
         onClick={() => onToggle(id)}
       >
         {name}

@@ -82,7 +82,6 @@ function CoverBoard({ initial, place: chosen }: Props) {
           {(['members', 'kits'] as const).map((one) => (
             <Chip
               key={one}
-              className={classes.choice}
               pressed={by === one}
               onClick={() => setBy(one)}
             >
@@ -90,7 +89,6 @@ function CoverBoard({ initial, place: chosen }: Props) {
             </Chip>
           ))}
           <Chip
-            className={classes.choice}
             pressed={onlyGaps}
             onClick={() => setOnlyGaps(!onlyGaps)}
           >

@@ -1,6 +1,5 @@
 /** What to do first, where there is nothing to judge yet. */
 import { Box } from '../../ui/Box'
-import classes from './cover.module.css'
 
 export const Nothing = ({
   title,
@@ -13,7 +12,7 @@ export const Nothing = ({
   readonly href: string
   readonly to: string
 }) => (
-  <div className={classes.nothing}>
+  <div>
     <h1>{title}</h1>
     <Box as="p" above={3} below={6}>
       {text}

@@ -106,7 +106,6 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
             return (
               <Button
                 key={id}
-                className={classes.chip}
                 aria-label={coverWords.back(title)}
                 onClick={() => asked.toggleItem(id)}
               >

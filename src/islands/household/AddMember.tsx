@@ -15,7 +15,6 @@ import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { TOPIC_NAMES } from '../../words/care/objections'
 import { capital } from '../../words/frame/format'
-import classes from './household.module.css'
 
 const householdWords = words.household
 type Asked = 'later' | 'none' | 'some'
@@ -141,7 +140,7 @@ export function AddMember({
           onChange={(event) => setWho({ ...who, note: event.currentTarget.value })}
         />
       )}
-      <Row as="fieldset" gapX={6} gapY={4} wrap line="seam" radius={2} className={classes.asked}>
+      <Row as="fieldset" gapX={6} gapY={4} wrap line="seam" radius={2}>
         <legend>{householdWords.askNow.title}</legend>
         {TOPICS.map((topic) => (
           <Select

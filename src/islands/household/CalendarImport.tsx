@@ -47,7 +47,7 @@ export function CalendarImport({ place }: Props) {
 
   return (
     <>
-      <label className={classes.quiet} data-file>
+      <label data-file>
         {importingWords.import}
         <input
           type="file"

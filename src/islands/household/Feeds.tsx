@@ -25,7 +25,7 @@ export function Feeds() {
     setCopied(id)
   }
   return (
-    <section className={classes.part} aria-label={feedsWords.title}>
+    <Box as="section" asides="below" className={classes.part} aria-label={feedsWords.title}>
       <Row as="header" gap={5} align="baseline" justify="between">
         <Box as="h2" size={4}>
           {feedsWords.title}
@@ -66,7 +66,6 @@ export function Feeds() {
         align="end"
         wrap
         above={4}
-        className={classes.feed}
         onSubmit={(event) => {
           event.preventDefault()
           void run(addFeed, { body: { name } }, feedsWords.made).then((made) => made && setName(''))
@@ -82,6 +81,6 @@ export function Feeds() {
           {feedsWords.add}
         </Button>
       </Row>
-    </section>
+    </Box>
   )
 }

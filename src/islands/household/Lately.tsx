@@ -20,7 +20,7 @@ interface Props {
 export function Lately({ acts, timeZone }: Props) {
   const { run, busy } = useActing()
   return (
-    <section className={classes.part} aria-label={householdWords.recent}>
+    <Box as="section" asides="below" className={classes.part} aria-label={householdWords.recent}>
       <Row as="header" gap={5} align="baseline" justify="between">
         <Box as="h2" size={4}>
           {householdWords.recent}
@@ -52,7 +52,6 @@ export function Lately({ acts, timeZone }: Props) {
             {!act.undone && act.kind !== 'undone' && (
               <Button
                 kind="quiet"
-                className={classes.quiet}
                 disabled={busy}
                 aria-label={`${words.undo.undo}: ${act.who} ${actWord(act.kind)}`}
                 onClick={() => void run(undoAct, { params: { actId: act.id } }, words.undo.undone)}
@@ -63,6 +62,6 @@ export function Lately({ acts, timeZone }: Props) {
           </Row>
         ))}
       </ul>
-    </section>
+    </Box>
   )
 }

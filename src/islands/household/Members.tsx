@@ -34,10 +34,10 @@ export function Members({ initial }: { readonly initial: CoverView }) {
         </Box>
         {!adding && (
           <span>
-            <Button kind="quiet" className={classes.quiet} onClick={() => setAdding('member')}>
+            <Button kind="quiet" onClick={() => setAdding('member')}>
               {householdWords.add}
             </Button>
-            <Button kind="quiet" className={classes.quiet} onClick={() => setAdding('guest')}>
+            <Button kind="quiet" onClick={() => setAdding('guest')}>
               {words.members.guest}
             </Button>
           </span>
@@ -134,14 +134,13 @@ function Card({
           })}
         </Row>
         {minded.map((line) => (
-          <Box as="small" size={2} tone="second" block key={line} className={classes.minded}>
+          <Box as="small" size={2} tone="second" block key={line}>
             {line}
           </Box>
         ))}
       </div>
       <Button
         kind="quiet"
-        className={classes.quiet}
         disabled={busy}
         aria-label={`${householdWords.remove}: ${member.name}`}
         onClick={() =>

@@ -9,8 +9,8 @@ import { CLIMATES, type Climate, SIGNALS, type Signal } from '../../core/househo
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
 import { FormDialog } from '../../ui/FormDialog'
+import { Pick } from '../../ui/Pick'
 import { words } from '../../words'
-import classes from './household.module.css'
 import type { HouseholdView } from './view'
 
 const placesWords = words.places
@@ -165,25 +165,25 @@ export function PlaceForm({ place, members, onClose }: Props) {
         ]}
       />
       {onDays && (
-        <Row as="fieldset" gap={3} wrap className={classes.week}>
+        <Row as="fieldset" gap={3} wrap>
           <Box as="legend" below={2} weight="bold">
             {placesWords.days}
           </Box>
           {WEEK.map((day) => (
-            <Box anchor as="label" padX={4} padY={3} line="seam" radius={2} key={day}>
-              <input
-                type="checkbox"
-                checked={fields.days.includes(day)}
-                onChange={() =>
-                  set({
-                    days: WEEK.filter((one) =>
-                      one === day ? !fields.days.includes(day) : fields.days.includes(one),
-                    ),
-                  })
-                }
-              />
+            <Pick
+              key={day}
+              type="checkbox"
+              checked={fields.days.includes(day)}
+              onChange={() =>
+                set({
+                  days: WEEK.filter((one) =>
+                    one === day ? !fields.days.includes(day) : fields.days.includes(one),
+                  ),
+                })
+              }
+            >
               {placesWords.weekdays[day - 1]}
-            </Box>
+            </Pick>
           ))}
           {fields.days.length === 0 && (
             <Box as="small" tone="bad" role="alert">

@@ -25,14 +25,12 @@ interface PlacesProps {
 }
 
 export const Places = ({ places, members }: PlacesProps) => (
-  <section className={classes.part} aria-label={householdWords.places}>
+  <Box as="section" asides="below" className={classes.part} aria-label={householdWords.places}>
     <Row as="header" gap={5} align="baseline" justify="between">
       <Box as="h2" size={4}>
         {householdWords.places}
       </Box>
-      <a className={classes.quiet} href="/kits">
-        {words.kits.addPlace}
-      </a>
+      <a href="/kits">{words.kits.addPlace}</a>
     </Row>
     {places.length === 0 && <p className="second">{words.kits.noPlaces}</p>}
     {places.map((place) => (
@@ -40,12 +38,12 @@ export const Places = ({ places, members }: PlacesProps) => (
     ))}
     {places.length > 0 && (
       <p>
-        <a className={classes.quiet} href={calendarFile.path} download>
+        <a href={calendarFile.path} download>
           {words.places.importing.export}
         </a>
       </p>
     )}
-  </section>
+  </Box>
 )
 
 interface PlaceProps {
@@ -104,7 +102,6 @@ function PlaceVisits({ place, members }: PlaceProps) {
             </div>
             <Button
               kind="quiet"
-              className={classes.quiet}
               disabled={busy}
               aria-label={`${householdWords.remove}: ${place.name}, ${fullDay(one.startsOn)}`}
               onClick={() =>
@@ -163,7 +160,6 @@ function PlaceVisits({ place, members }: PlaceProps) {
         <Row gapX={6} gapY={2} align="center" wrap>
           <Button
             kind="quiet"
-            className={classes.quiet}
             aria-label={`${householdWords.addVisit}: ${place.name}`}
             onClick={() => setVisit({ from: '', to: '', label: '' })}
           >
@@ -171,7 +167,6 @@ function PlaceVisits({ place, members }: PlaceProps) {
           </Button>
           <Button
             kind="quiet"
-            className={classes.quiet}
             aria-label={`${words.places.facts}: ${place.name}`}
             onClick={() => setChanging(true)}
           >

@@ -27,14 +27,14 @@ export function SchoolsPart({ household }: { readonly household: HouseholdView['
       words.undo.did.saved,
     )
   return (
-    <section className={classes.part} aria-label={words.members.schools}>
+    <Box as="section" asides="below" className={classes.part} aria-label={words.members.schools}>
       <Row as="header" gap={5} align="baseline" justify="between">
         <Box as="h2" size={4}>
           {words.members.schools}
         </Box>
       </Row>
       <p className="second">{words.members.schoolsUnder}</p>
-      <Stack gap={6} above={4} className={classes.schools}>
+      <Stack gap={6} above={4}>
         {SCHOOL_QUESTIONS.map((question) => {
           const { caution } = schoolAnswer(question, schools)
           return (
@@ -59,6 +59,6 @@ export function SchoolsPart({ household }: { readonly household: HouseholdView['
           )
         })}
       </Stack>
-    </section>
+    </Box>
   )
 }

@@ -40,7 +40,7 @@ export function Settings({ household }: { readonly household: Household }) {
     )
   }
   return (
-    <section className={classes.part} aria-label={householdWords.settings}>
+    <Box as="section" asides="below" className={classes.part} aria-label={householdWords.settings}>
       <Row as="header" gap={5} align="baseline" justify="between">
         <Box as="h2" size={4}>
           {householdWords.settings}
@@ -159,7 +159,7 @@ export function Settings({ household }: { readonly household: Household }) {
           </Button>
         </Row>
       </Stack>
-    </section>
+    </Box>
   )
 }
 

@@ -15,7 +15,6 @@ import { Box, Row } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
 import { Frame, type Strap } from '../../ui/Frame'
 import { words } from '../../words'
-import classes from './bring.module.css'
 import { ChooseList } from './ChooseList'
 import { type Confirmed, Preview } from './Preview'
 import { type OpenList, useList } from './useList'
@@ -83,7 +82,7 @@ function Bringing({ known: first }: Props) {
           ))}
           {brought.held > 0 && <li>{howReadWords.heldAtFirst(brought.held)}</li>}
         </Box>
-        <Row gapX={6} gapY={4} align="center" wrap above={5} className={classes.presses}>
+        <Row gapX={6} gapY={4} align="center" wrap above={5}>
           {waiting > 0 && (
             <Button kind="strong" onClick={() => setBrought(null)}>
               {howReadWords.goOn(waiting)}

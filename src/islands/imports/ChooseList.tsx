@@ -29,7 +29,7 @@ export function ChooseList({ state, onOpen, onCancel }: Props) {
         <h1>{importsWords.title}</h1>
         <p className="second">{importsWords.under}</p>
         {state.kind === 'reading' ? (
-          <Box above={7} className={classes.reading} aria-live="polite">
+          <Box above={7} aria-live="polite">
             <progress
               value={state.done}
               max={Math.max(1, state.total)}
@@ -109,7 +109,7 @@ export function ChooseList({ state, onOpen, onCancel }: Props) {
                 maxRows={14}
                 classNames={{ input: classes.pasted }}
               />
-              <Row gapX={6} gapY={4} align="center" wrap above={5} className={classes.presses}>
+              <Row gapX={6} gapY={4} align="center" wrap above={5}>
                 <Button kind="strong" type="submit" disabled={pasted.trim() === ''}>
                   {importsWords.read}
                 </Button>

@@ -47,7 +47,7 @@ function HowOld({ claimedOn, onClaimed }: Props) {
       ? reading.expiry.day
       : null
   return (
-    <Row as="fieldset" gap={3} wrap above={2} below={2} className={classes.question}>
+    <Row as="fieldset" gap={3} wrap above={2} below={2}>
       <Box as="legend" size={2} weight="bold">
         {howReadWords.howOld}
       </Box>
@@ -110,7 +110,7 @@ function HowOld({ claimedOn, onClaimed }: Props) {
 
 const WhatColumns = ({ list, onRemap }: Props) =>
   list.questions.map(({ column, holds, fields, example }) => (
-    <Row as="fieldset" gap={3} wrap above={2} below={2} key={column} className={classes.question}>
+    <Row as="fieldset" gap={3} wrap above={2} below={2} key={column}>
       <Box as="legend" size={2} weight="bold">
         {howReadWords.column(list.headings[column] ?? '', holds, example)}
       </Box>
@@ -128,7 +128,7 @@ const WrittenOnce = ({ list, onCarry }: Props) =>
   list.once.map((field) => {
     const down = list.carried.includes(field)
     return (
-      <Row as="fieldset" gap={3} wrap above={2} below={2} key={field} className={classes.question}>
+      <Row as="fieldset" gap={3} wrap above={2} below={2} key={field}>
         <Box as="legend" size={2} weight="bold">
           {howReadWords.once(importsWords.field[field])}
         </Box>
@@ -182,7 +182,7 @@ function NewNames({ names, onName }: Props) {
                 {howReadWords.nameIn(importsWords.field[as], lines.length)}
               </Box>
             </span>
-            <Row as="span" gap={3} wrap above={2} below={2} className={classes.question}>
+            <Row as="span" gap={3} wrap above={2} below={2}>
               {near.map((site) => {
                 const said = [site.pocket, site.kit, site.place].filter(Boolean).join(', ')
                 return (

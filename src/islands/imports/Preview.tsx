@@ -79,16 +79,7 @@ export function Preview(props: Props) {
   ]
   return (
     <div>
-      <Row
-        as="header"
-        gapX={6}
-        gapY={4}
-        align="start"
-        justify="between"
-        wrap
-        below={5}
-        className={classes.head}
-      >
+      <Row as="header" gapX={6} gapY={4} align="start" justify="between" wrap below={5}>
         <div>
           <h1>
             {importsWords.summary(
@@ -103,7 +94,7 @@ export function Preview(props: Props) {
             {importsWords.makes(sorted.newPlaces, [...sorted.newKits, ...sorted.newPockets])}
           </p>
         </div>
-        <Row gapX={6} gapY={4} align="center" wrap above={5} className={classes.presses}>
+        <Row gapX={6} gapY={4} align="center" wrap above={5}>
           <Button onClick={onCancel}>{importsWords.cancel}</Button>
           <Button
             kind="strong"
@@ -166,7 +157,7 @@ export function Preview(props: Props) {
       </ol>
       <NotLines left={list.left} />
       {shown.length > most && (
-        <Button kind="link" className={classes.more} onClick={() => setMost(most + AT_ONCE)}>
+        <Button kind="link" onClick={() => setMost(most + AT_ONCE)}>
           {importsWords.more(shown.length - most)}
         </Button>
       )}

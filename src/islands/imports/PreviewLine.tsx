@@ -172,7 +172,7 @@ function Question({
     ? question.readings.map((one) => [writePrintedDate(one, today), expiryText(one)])
     : question.answers.map((one) => [one, one])
   return (
-    <Row as="fieldset" gap={3} wrap above={2} below={2} className={classes.question}>
+    <Row as="fieldset" gap={3} wrap above={2} below={2}>
       <Box as="legend" size={2} weight="bold">
         {howReadWords.question(importsWords.field[question.field], question)}{' '}
         {written && `“${written}”`}

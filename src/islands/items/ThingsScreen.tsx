@@ -137,7 +137,7 @@ function Things({ initial }: Props) {
         </Box>
       )}
       {known.length > 0 && (
-        <Box as="section" above={7} className={coverClasses.known}>
+        <Box asides="beside" as="section" above={7} className={coverClasses.known}>
           <h2>{words.items.matching.known}</h2>
           <Box as="ul" above={2}>
             {known.map((item) => (

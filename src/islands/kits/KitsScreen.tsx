@@ -62,11 +62,11 @@ function Kits({ kits: initial, place }: Props) {
         const here = data.kits.filter(({ placeId }) => placeId === at.id)
         return (
           <Box
+            asides="beside"
             as="section"
             above={6}
             lineAbove="dashed"
             key={at.id}
-            className={classes.place}
             data-hue={at.hue}
           >
             <Box as="h2" tone="hue">

@@ -2,6 +2,7 @@
 
 import { SHAPES, type Shape, TEMPLATES } from '../../core/household/container'
 import { Box, Stack } from '../../ui/Box'
+import { Pick } from '../../ui/Pick'
 import { words } from '../../words'
 import classes from './kits.module.css'
 
@@ -13,39 +14,36 @@ interface Props {
 }
 
 export const ShapeChoice = ({ value, onChange }: Props) => (
-  <Stack columns="repeat(4, minmax(0, 1fr))" as="fieldset" gap={4} className={classes.shapes}>
+  <Stack columns="repeat(4, minmax(0, 1fr))" as="fieldset" gap={4}>
     <Box as="legend" below={2} weight="bold">
       {shapesWords.label}
     </Box>
-    <Stack anchor as="label" gap={2} pad={4} surface="paper" line="seam" radius={2}>
-      <input type="radio" name="shape" checked={value === null} onChange={() => onChange(null)} />
+    <Pick
+      type="radio"
+      name="shape"
+      pictured
+      checked={value === null}
+      onChange={() => onChange(null)}
+    >
       <Box as="b" size={2}>
         {shapesWords.none}
       </Box>
-    </Stack>
+    </Pick>
     {SHAPES.map((shape) => (
-      <Stack
-        anchor
-        as="label"
-        gap={2}
-        pad={4}
-        surface="paper"
-        line="seam"
-        radius={2}
+      <Pick
         key={shape}
+        type="radio"
+        name="shape"
+        pictured
         title={shapesWords.about(shape)}
+        checked={value === shape}
+        onChange={() => onChange(shape)}
       >
-        <input
-          type="radio"
-          name="shape"
-          checked={value === shape}
-          onChange={() => onChange(shape)}
-        />
         <ShapeDrawing shape={shape} />
         <Box as="b" size={2}>
           {shapesWords.name(shape)}
         </Box>
-      </Stack>
+      </Pick>
     ))}
   </Stack>
 )
@@ -54,6 +52,7 @@ const ShapeDrawing = ({ shape }: { readonly shape: Shape }) => (
   <Stack columns="repeat(12, 1fr)" as="span" gap={1} className={classes.drawing} aria-hidden>
     {TEMPLATES[shape].pockets.map(({ name, sort, cell }) => (
       <Box
+        surface="pocket"
         as="i"
         radius={1}
         key={name}

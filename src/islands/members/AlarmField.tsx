@@ -8,7 +8,6 @@ import { readTemperature, temperatureText } from '../../core/quantity/measure'
 import { Box, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
-import classes from './member.module.css'
 
 const membersWords = words.members
 
@@ -64,15 +63,7 @@ export function AlarmField<F extends MemberFacts>({ facts, today, onChange }: Pr
     />
   )
   return (
-    <Stack
-      as="fieldset"
-      gap={4}
-      padX={5}
-      padY={4}
-      line="dashed"
-      radius={2}
-      className={classes.group}
-    >
+    <Stack as="fieldset" gap={4} padX={5} padY={4} line="dashed" radius={2}>
       <Box as="legend" padX={2} size={2} weight="bold">
         {membersWords.alarm}
       </Box>

@@ -20,7 +20,6 @@ import { words } from '../../words'
 import { fullDay } from '../../words/frame/format'
 import { AlarmField } from './AlarmField'
 import { ContactFields } from './ContactFields'
-import classes from './member.module.css'
 import { ToldField } from './ToldField'
 
 const membersWords = words.members
@@ -54,15 +53,7 @@ export function AnimalFields({
         value={facts.temperament}
         onChange={(event) => set({ temperament: event.currentTarget.value })}
       />
-      <Stack
-        as="fieldset"
-        gap={4}
-        padX={5}
-        padY={4}
-        line="dashed"
-        radius={2}
-        className={classes.group}
-      >
+      <Stack as="fieldset" gap={4} padX={5} padY={4} line="dashed" radius={2}>
         <Box as="legend" padX={2} size={2} weight="bold">
           {membersWords.vitals} ({membersWords.own})
         </Box>
@@ -147,21 +138,13 @@ function Agreed({
   const { today } = useStrap()
   const [adding, setAdding] = useState<AgreedMedicine | null>(null)
   return (
-    <Stack
-      as="fieldset"
-      gap={4}
-      padX={5}
-      padY={4}
-      line="dashed"
-      radius={2}
-      className={classes.group}
-    >
+    <Stack as="fieldset" gap={4} padX={5} padY={4} line="dashed" radius={2}>
       <Box as="legend" padX={2} size={2} weight="bold">
         {membersWords.agreed}
       </Box>
       <p className="second">{membersWords.agreedHint}</p>
       {agreed.map((one) => (
-        <Stack gap={2} lineBelow="hairline" key={one.substance} className={classes.agreed}>
+        <Stack gap={2} lineBelow="hairline" key={one.substance}>
           <b>{substanceName(one.substance)}</b>
           <span>
             “{one.words}” ({one.vet}, {fullDay(one.on)})
@@ -181,7 +164,6 @@ function Agreed({
           />
           <Button
             kind="quiet"
-            className={classes.quiet}
             aria-label={`${membersWords.remove}: ${substanceName(one.substance)}`}
             onClick={() => onChange(agreed.filter((other) => other !== one))}
           >
@@ -236,7 +218,6 @@ function Agreed({
       ) : (
         <Button
           kind="quiet"
-          className={classes.quiet}
           onClick={() =>
             setAdding({
               substance: 'cetirizine',

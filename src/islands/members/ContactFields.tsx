@@ -5,7 +5,6 @@ import type { Contact } from '../../core/household/member'
 import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { words } from '../../words'
-import classes from './member.module.css'
 
 const membersWords = words.members
 
@@ -20,7 +19,7 @@ export const ContactFields = ({
   readonly onChange: (contact: Contact) => void
   readonly onRemove?: () => void
 }) => (
-  <Stack as="fieldset" gap={4} padX={5} padY={4} line="dashed" radius={2} className={classes.group}>
+  <Stack as="fieldset" gap={4} padX={5} padY={4} line="dashed" radius={2}>
     <Box as="legend" padX={2} size={2} weight="bold">
       {legend}
     </Box>
@@ -40,7 +39,7 @@ export const ContactFields = ({
       />
     </Stack>
     {onRemove && (
-      <Button kind="quiet" className={classes.quiet} onClick={onRemove}>
+      <Button kind="quiet" onClick={onRemove}>
         {membersWords.remove}
       </Button>
     )}

@@ -19,17 +19,13 @@ const membersWords = words.members
 export function Courses({ sheet, cover }: { readonly sheet: MemberSheet; readonly cover: Cover }) {
   const [adding, setAdding] = useState(false)
   return (
-    <section className={classes.part} aria-label={membersWords.medicines}>
+    <Box as="section" asides="beside" className={classes.part} aria-label={membersWords.medicines}>
       <Row as="header" gap={5} align="baseline" justify="between">
         <Box as="h2" size={4}>
           {membersWords.medicines}
         </Box>
         {!adding && (
-          <Button
-            kind="quiet"
-            className={`${classes.quiet} no-print`}
-            onClick={() => setAdding(true)}
-          >
+          <Button kind="quiet" className="no-print" onClick={() => setAdding(true)}>
             {membersWords.addCourse}
           </Button>
         )}
@@ -50,7 +46,7 @@ export function Courses({ sheet, cover }: { readonly sheet: MemberSheet; readonl
           onDone={() => setAdding(false)}
         />
       )}
-    </section>
+    </Box>
   )
 }
 
@@ -146,7 +142,6 @@ function CourseItem({
           {state.kind === 'left_over' && (
             <Button
               kind="quiet"
-              className={classes.quiet}
               aria-label={`${membersWords.release}: ${title}`}
               onClick={() => setWord({ by: course.prescriber, words: '' })}
             >
@@ -155,7 +150,6 @@ function CourseItem({
           )}{' '}
           <Button
             kind="quiet"
-            className={classes.quiet}
             aria-label={`${words.items.matching.change}: ${title}`}
             onClick={() => setChanging(true)}
           >
@@ -163,7 +157,6 @@ function CourseItem({
           </Button>{' '}
           <Button
             kind="quiet"
-            className={classes.quiet}
             disabled={busy}
             aria-label={`${membersWords.remove}: ${title}`}
             onClick={() =>

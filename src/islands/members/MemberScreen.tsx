@@ -101,7 +101,7 @@ function MemberParts({ initial, memberId }: Props) {
         className={classes.columns}
       >
         <div>
-          <section className={classes.part}>
+          <Box as="section" asides="beside" className={classes.part}>
             <Box as="h2" size={4}>
               {membersWords.places}
             </Box>
@@ -114,23 +114,24 @@ function MemberParts({ initial, memberId }: Props) {
                 cover={cover}
               />
             ))}
-          </section>
+          </Box>
           {isPrivate && <Courses sheet={sheet} cover={cover} />}
         </div>
         <div>
           <Numbers member={member} numbers={view.numbers} isPrivate={isPrivate} />
           {isPrivate && (
-            <section className={classes.part} aria-label={membersWords.edit}>
+            <Box
+              as="section"
+              asides="beside"
+              className={classes.part}
+              aria-label={membersWords.edit}
+            >
               <Row as="header" gap={5} align="baseline" justify="between">
                 <Box as="h2" size={4}>
                   {membersWords.edit}
                 </Box>
                 {!editing && (
-                  <Button
-                    kind="quiet"
-                    className={`${classes.quiet} no-print`}
-                    onClick={() => setEditing(true)}
-                  >
+                  <Button kind="quiet" className="no-print" onClick={() => setEditing(true)}>
                     {words.items.matching.change}
                   </Button>
                 )}
@@ -161,7 +162,7 @@ function MemberParts({ initial, memberId }: Props) {
                   ))}
                 </Box>
               )}
-            </section>
+            </Box>
           )}
           <Weights member={member} state={state} units={view.units} />
         </div>
@@ -196,7 +197,13 @@ function PlaceLines({
   )
   const gaps = lines.filter(({ cell }) => cell.state !== 'covered' && cell.state !== 'plan_b')
   return (
-    <Box padY={4} lineAbove="hairline" className={classes.place} data-hue={place.hue}>
+    <Box
+      asides="beside"
+      padY={4}
+      lineAbove="hairline"
+      className={classes.place}
+      data-hue={place.hue}
+    >
       <Row as="h3" gap={5} align="baseline" size={3} tone="hue">
         <a href={`/cover?place=${place.id}`}>{place.name}</a>
         <strong>{membersWords.readiness(part.readiness)}</strong>

@@ -27,11 +27,11 @@ export function Numbers({
           [membersWords.clinic, facts.clinic],
         ]
   return (
-    <section className={classes.part} aria-label={membersWords.numbers}>
+    <Box as="section" asides="beside" className={classes.part} aria-label={membersWords.numbers}>
       <Box as="h2" size={4}>
         {membersWords.numbers}
       </Box>
-      <Box as="dl" above={2} className={classes.numbers}>
+      <Box asides="below" as="dl" above={2}>
         <NumberLine name={membersWords.emergency} phone={numbers.emergency} />
         <NumberLine name={membersWords.poison} phone={numbers.poison} />
         {own.map(([name, contact]) => (
@@ -43,7 +43,7 @@ export function Numbers({
           />
         ))}
       </Box>
-    </section>
+    </Box>
   )
 }
 

@@ -107,20 +107,11 @@ export function PersonFields({
       ))}
       <Button
         kind="quiet"
-        className={classes.quiet}
         onClick={() => set({ contacts: [...facts.contacts, { name: '', phone: '' }] })}
       >
         {membersWords.addContact}
       </Button>
-      <Stack
-        as="fieldset"
-        gap={4}
-        padX={5}
-        padY={4}
-        line="dashed"
-        radius={2}
-        className={classes.group}
-      >
+      <Stack as="fieldset" gap={4} padX={5} padY={4} line="dashed" radius={2}>
         <Box as="legend" padX={2} size={2} weight="bold">
           {membersWords.skills}
         </Box>
@@ -160,7 +151,6 @@ export function PersonFields({
             />
             <Button
               kind="quiet"
-              className={classes.quiet}
               aria-label={`${membersWords.remove}: ${SKILLS[signed.skill].name}`}
               onClick={() => set({ skills: facts.skills.filter((_, index) => index !== at) })}
             >
@@ -196,15 +186,7 @@ function Settled({
   const settled = facts.settled ?? []
   if (settled.length === 0) return null
   return (
-    <Stack
-      as="fieldset"
-      gap={4}
-      padX={5}
-      padY={4}
-      line="dashed"
-      radius={2}
-      className={classes.group}
-    >
+    <Stack as="fieldset" gap={4} padX={5} padY={4} line="dashed" radius={2}>
       <Box as="legend" padX={2} size={2} weight="bold">
         {membersWords.settled}
       </Box>
@@ -222,7 +204,6 @@ function Settled({
           </span>
           <Button
             kind="quiet"
-            className={classes.quiet}
             onClick={() => onChange({ ...facts, settled: settled.filter((one) => one !== word) })}
           >
             {membersWords.remove}

@@ -11,6 +11,7 @@ import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
+import { Table } from '../../ui/Table'
 import { words } from '../../words'
 import { SMALL_BODY_GRAMS, weight } from '../../words/care/weights'
 import { fullDay } from '../../words/frame/format'
@@ -50,7 +51,7 @@ export function Weights({ member, state, units }: Props) {
     setSure(false)
   }
   return (
-    <section className={classes.part} aria-label={membersWords.weight}>
+    <Box as="section" asides="beside" className={classes.part} aria-label={membersWords.weight}>
       <Row as="header" gap={5} align="baseline" justify="between">
         <Box as="h2" size={4}>
           {membersWords.weight}
@@ -117,7 +118,7 @@ export function Weights({ member, state, units }: Props) {
       {member.weighings.length > 0 && (
         <details>
           <summary>{membersWords.table}</summary>
-          <table className={classes.weights}>
+          <Table figures>
             <tbody>
               {[...member.weighings].reverse().map((one) => (
                 <tr key={one.id}>
@@ -131,7 +132,6 @@ export function Weights({ member, state, units }: Props) {
                   <td className="no-print">
                     <Button
                       kind="quiet"
-                      className={classes.quiet}
                       disabled={busy}
                       aria-label={`${membersWords.remove}: ${fullDay(one.on)}`}
                       onClick={() =>
@@ -148,10 +148,10 @@ export function Weights({ member, state, units }: Props) {
                 </tr>
               ))}
             </tbody>
-          </table>
+          </Table>
         </details>
       )}
-    </section>
+    </Box>
   )
 }
 

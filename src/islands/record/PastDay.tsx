@@ -104,6 +104,7 @@ function PlaceThen({ place, day, holdings }: PlaceProps) {
                 .filter((one) => one.kitId === kitId)
                 .map((one) => (
                   <Stack
+                    gapX={4}
                     columns="1.5rem 1fr auto"
                     as="li"
                     align="center"

@@ -8,7 +8,6 @@ import { words } from '../../words'
 import { KitTabs } from '../kits/KitTabs'
 import { Happened } from './Happened'
 import { PastDay } from './PastDay'
-import classes from './record.module.css'
 
 const recordWords = words.record
 
@@ -35,7 +34,7 @@ function Recorded({ strap, place, asked }: Props) {
   const [past, setPast] = useState(asked.day !== null)
   return (
     <>
-      <Row as="header" gapX={7} gapY={4} align="center" wrap below={5} className={classes.head}>
+      <Row as="header" gapX={7} gapY={4} align="center" wrap below={5}>
         <h1>{recordWords.title}</h1>
         <span role="group" aria-label={recordWords.title}>
           <Chip pressed={!past} onClick={() => setPast(false)}>

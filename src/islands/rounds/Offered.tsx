@@ -41,7 +41,6 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
       align="start"
       surface="paper"
       line="hairline"
-      className={classes.offer}
       data-hue={hue}
       data-open={open}
     >
@@ -64,7 +63,6 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
       </Button>
       <Button
         kind="strong"
-        className={classes.press}
         disabled={start.busy || ids.length === 0}
         onClick={() => void start.begin(kitId, kit, ids)}
         aria-label={`${roundsWords.start}: ${kit}`}
@@ -109,7 +107,7 @@ export function Offered({ offered, today, open, onToggle, start }: Props) {
               </>
             )}
           </Stack>
-          <Row as="fieldset" gapX={6} gapY={2} wrap className={classes.pockets}>
+          <Row as="fieldset" gapX={6} gapY={2} wrap>
             <Box as="legend" weight="bold">
               {roundsWords.whichPockets}
             </Box>

@@ -121,7 +121,6 @@ function Rounds({ initial, place, kit }: Props) {
                   >
                     <Button
                       kind="strong"
-                      className={classes.press}
                       disabled={start.busy}
                       aria-label={`${roundsWords.start}: ${roundsWords.small(one.pocket.name, one.kit)}`}
                       onClick={() => void start.begin(one.kitId, one.kit, [one.pocket.id])}

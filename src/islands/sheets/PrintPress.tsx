@@ -3,7 +3,6 @@
 import { Row } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { words } from '../../words'
-import classes from './sheets.module.css'
 
 export const PrintPress = () => (
   <Row
@@ -14,7 +13,7 @@ export const PrintPress = () => (
     justify="center"
     wrap
     above={6}
-    className={`${classes.press} no-print`}
+    className="no-print"
   >
     <Button kind="main" onClick={() => window.print()}>
       {words.sheets.label.print}

@@ -35,7 +35,7 @@ function Sheets({ kits, place }: Props) {
           {words.kits.none}
         </Box>
       )}
-      <Stack columns="repeat(auto-fit, minmax(min(100%, 30rem), 1fr))" className={classes.places}>
+      <Stack gapX={8} columns="repeat(auto-fit, minmax(min(100%, 30rem), 1fr))">
         {places
           .filter(({ id }) => place === null || id === place)
           .map((at) => (

@@ -135,7 +135,7 @@ export function BulkActs({ picked, onDone }: Props) {
           <Button onClick={() => setKind(null)}>{words.kits.cancel}</Button>
         </Row>
       )}
-      <Button kind="quiet" className={classes.drop} onClick={onDone}>
+      <Button kind="quiet" onClick={onDone}>
         {listWords.drop}
       </Button>
     </Row>

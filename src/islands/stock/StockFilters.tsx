@@ -10,6 +10,7 @@ import { useActing } from '../../ui/acting'
 import { Row, Stack } from '../../ui/Box'
 import { Button, Chip } from '../../ui/Button'
 import { FormDialog } from '../../ui/FormDialog'
+import { Pick } from '../../ui/Pick'
 import { StateGlyph } from '../../ui/StateGlyph'
 import { words } from '../../words'
 import { EVERYTHING, type StockFilter } from './rows'
@@ -38,21 +39,21 @@ export function StockFilters({ filter, members, views, onChange }: Props) {
       <Row as="fieldset" gap={3} align="center" wrap className={classes.states}>
         <legend className="visually-hidden">{listWords.states}</legend>
         {LOT_STATES.map((state) => (
-          <label key={state}>
-            <input
-              type="checkbox"
-              checked={filter.states.includes(state)}
-              onChange={() =>
-                set({
-                  states: filter.states.includes(state)
-                    ? filter.states.filter((one) => one !== state)
-                    : [...filter.states, state],
-                })
-              }
-            />
+          <Pick
+            key={state}
+            type="checkbox"
+            checked={filter.states.includes(state)}
+            onChange={() =>
+              set({
+                states: filter.states.includes(state)
+                  ? filter.states.filter((one) => one !== state)
+                  : [...filter.states, state],
+              })
+            }
+          >
             <StateGlyph state={state} />
             {words.stock.stateWord[state]}
-          </label>
+          </Pick>
         ))}
       </Row>
       <Stack columns="2fr 1fr 1fr 1fr" gap={5} className={classes.fields}>
@@ -116,7 +117,7 @@ function Views({ views, filter, plain, onChange }: ViewsProps) {
         {listWords.clear}
       </Chip>
       {views.map((view) => (
-        <Row as="span" inline key={view.id} className={classes.view}>
+        <Row as="span" inline key={view.id}>
           <Chip
             pressed={isShown(view)}
             onClick={() => {

@@ -40,11 +40,11 @@ export function ErrandGroup({ group, place, today, alone }: Props) {
   const hidden = group.total - shown.length
   return (
     <Box
+      asides="beside"
       as="section"
       pad={5}
       line="dashed"
       radius={2}
-      className={classes.group}
       data-hue={place.hue}
       aria-label={place.name}
     >
@@ -68,13 +68,11 @@ export function ErrandGroup({ group, place, today, alone }: Props) {
       </ul>
       {hidden > 0 &&
         (group.errands.length === group.total ? (
-          <Button kind="link" className={classes.showAll} onClick={() => setAll(true)}>
+          <Button kind="link" onClick={() => setAll(true)}>
             {words.watch.showAll(group.total)}
           </Button>
         ) : (
-          <a className={classes.showAll} href={`/?place=${place.id}`}>
-            {words.watch.showAll(group.total)}
-          </a>
+          <a href={`/?place=${place.id}`}>{words.watch.showAll(group.total)}</a>
         ))}
     </Box>
   )
@@ -94,7 +92,7 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
   return (
     <Row as="li" gap={5} align="start" padY={4} lineBelow="hairline">
       <StateGlyph state={GLYPH[errand.act]} />
-      <Box grow shrink breakable className={classes.errandText}>
+      <Box grow shrink breakable>
         <Box unlined as="a" weight="bold" href={href}>
           {errand.title}
           {amount}
@@ -112,12 +110,9 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
       </Box>
       <Row gap={1} align="end" className={classes.presses}>
         {needsAnswer ? (
-          <a className={classes.press} href={href}>
-            {isRound ? words.watch.press.check : words.watch.open}
-          </a>
+          <a href={href}>{isRound ? words.watch.press.check : words.watch.open}</a>
         ) : (
           <Button
-            className={classes.press}
             disabled={busy}
             aria-label={`${words.watch.press[errand.act]}: ${errand.title}`}
             onClick={() =>
@@ -133,7 +128,6 @@ function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today:
         )}
         <Button
           kind="quiet"
-          className={classes.later}
           disabled={busy}
           aria-label={words.watch.laterLong(errand.title)}
           onClick={() =>

@@ -147,7 +147,7 @@ function RibbonTag({
           aria-label={`${shortDay(tag.day, today)}: ${name}${tag.turning ? `, ${words.stock.stateWord.turning}` : ''}`}
         >
           <StateOutline state={tag.turning ? 'turning' : 'sound'} />
-          <Box anchor as="span" size={1} weight="bold" className={classes.tagText}>
+          <Box anchor as="span" size={1} weight="bold">
             {tag.title}
             {tag.count > 1 && (
               <Box as="em" tone="hue">
@@ -161,7 +161,7 @@ function RibbonTag({
         <Box as="p" below={3} size={3} weight="bold" face="display">
           {words.watch.ribbonLots(tag.count)}
         </Box>
-        <ul className={classes.popList}>
+        <ul>
           {tag.lots.map((lot) => (
             <li key={`${lot.lotId}${lot.kitId}`}>
               <Box

@@ -56,7 +56,7 @@ function Watching({ initial, place }: Props) {
         </Box>
       )}
       {watch.headline.code === 'nothing_kept' ? (
-        <Row gap={5} above={7} below={7} className={classes.start}>
+        <Row gap={5} above={7} below={7}>
           <Box
             unlined
             as="a"

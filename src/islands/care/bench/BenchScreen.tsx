@@ -101,7 +101,6 @@ function Bench({ care, place }: { readonly care: Care; readonly place: PlaceId |
         surface="paper"
         line="hairline"
         radius={2}
-        className={classes.sheet}
         ref={sheet}
       >
         <NumbersStrap numbers={care.cover.numbers} member={member} />

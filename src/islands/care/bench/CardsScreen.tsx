@@ -10,6 +10,7 @@ import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { Frame, type Strap } from '../../../ui/Frame'
+import { Table } from '../../../ui/Table'
 import { words } from '../../../words'
 import { fullDay } from '../../../words/frame/format'
 import type { Care } from '../useCare'
@@ -160,7 +161,7 @@ function Card({ card, members, photo, onEdit }: CardProps) {
         {card.purpose}
         {card.strength && ` · ${strengthText(card.strength)}`}
       </Box>
-      <table>
+      <Table>
         <tbody>
           {card.bands.map((band) => (
             <tr key={band.printed}>
@@ -178,7 +179,7 @@ function Card({ card, members, photo, onEdit }: CardProps) {
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
       {card.stop.length > 0 && (
         <Box as="p" size={2}>
           <b>{words.care.bench.stop}:</b> {card.stop.join('; ')}

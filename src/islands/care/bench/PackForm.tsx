@@ -168,7 +168,7 @@ export function PackForm({ care, onDone }: Props) {
         value={draft.stop}
         onChange={(event) => set({ stop: event.currentTarget.value })}
       />
-      <Stack as="label" gap={3} className={classes.photo}>
+      <Stack loose as="label" gap={3} className={classes.photo}>
         {packWords.photo}
         <input
           type="file"

@@ -42,7 +42,7 @@ function Guides({ members }: { readonly members: readonly Member[] }) {
   if (card)
     return (
       <Stack gap={4} className={classes.one}>
-        <Button kind="link" className={classes.link} onClick={() => open(null)}>
+        <Button kind="link" onClick={() => open(null)}>
           ‹ {guideWords.all}
         </Button>
         <h1>{card.name}</h1>

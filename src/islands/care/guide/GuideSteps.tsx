@@ -42,6 +42,7 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
   const whenToStop = (
     <>
       <Box
+        surface="strap"
         as="p"
         padX={6}
         padY={4}
@@ -54,7 +55,7 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
       >
         {card.call}
       </Box>
-      <Box edge="bad" as="section" padX={6} padY={4} surface="spent" className={classes.stop}>
+      <Box edge="bad" as="section" padX={6} padY={4} surface="spent">
         <Box as="h3" size={3}>
           {guideWords.stop}
         </Box>

@@ -25,7 +25,6 @@ export function Alarms({ line, patient, now, due, onSay }: AlarmProps) {
           surface="spent"
           line="bad"
           radius={2}
-          className={classes.alarm}
         >
           {animal ? incidentWords.beyondAnimal : incidentWords.beyond}{' '}
           {beyond.map(({ fact }) => incidentWords.fact(fact, 'metric')).join(', ')}
@@ -42,7 +41,6 @@ export function Alarms({ line, patient, now, due, onSay }: AlarmProps) {
           surface="spent"
           line="bad"
           radius={2}
-          className={classes.alarm}
         >
           {incidentWords.tourniquetOn(
             line.tourniquet.where,

@@ -67,7 +67,7 @@ export function GuidePanel(props: PanelProps) {
   }
   return (
     <>
-      <Button kind="quiet" className={classes.link} onClick={() => setCard(null)}>
+      <Button kind="quiet" onClick={() => setCard(null)}>
         {careWords.guide.all}
       </Button>
       <h3>{card.name}</h3>

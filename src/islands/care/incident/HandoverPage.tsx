@@ -79,7 +79,7 @@ export function HandoverPage({ care, started, onGo }: IncidentProps) {
           </Box>
         ))}
       </Stack>
-      <Box as="section" pad={6} line="dashed" radius={2} className={`${classes.aloud} no-print`}>
+      <Box as="section" pad={6} line="dashed" radius={2} className="no-print">
         <Box as="h2" size={4}>
           {careWords.incident.readAloud}
         </Box>

@@ -4,7 +4,6 @@ import { useState } from 'react'
 import { Row } from '../../../ui/Box'
 import { Button, Chip } from '../../../ui/Button'
 import { words } from '../../../words'
-import classes from './incident.module.css'
 
 const incidentWords = words.care.incident
 
@@ -19,7 +18,7 @@ export function Place({
 }) {
   const [open, setOpen] = useState(false)
   return (
-    <Row gap={3} wrap className={classes.place}>
+    <Row gap={3} wrap>
       <Button kind="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
         {incidentWords.place(chosen)}
       </Button>

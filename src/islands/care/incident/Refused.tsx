@@ -72,7 +72,6 @@ export function Refused({ care, incident }: { readonly care: Care; readonly inci
           line="bad"
           radius={2}
           key={act.key}
-          className={classes.alarm}
         >
           <p>
             {incidentWords.refused}: {incidentWords.fact(act.fact, care.view.units)}.{' '}

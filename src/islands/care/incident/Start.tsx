@@ -92,7 +92,6 @@ export function Start({ care, onStarted }: Props) {
             surface="spent"
             line="bad"
             radius={2}
-            className={classes.alarm}
           >
             {incidentWords.signIn}
           </Box>

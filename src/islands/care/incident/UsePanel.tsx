@@ -10,7 +10,6 @@ import type { AtHandLot, UseWay } from '../../../core/incident/rankOfLots'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
-import classes from './incident.module.css'
 import type { PanelProps } from './panel'
 
 const incidentWords = words.care.incident
@@ -52,7 +51,6 @@ export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
         surface="spent"
         line="bad"
         radius={2}
-        className={classes.alarm}
       >
         {answer.calls.map((call) => (
           <p key={call}>{call}</p>
@@ -135,7 +133,7 @@ function WayPart({
 }) {
   const lacking = way.parts.filter(({ lots }) => lots.length === 0)
   return (
-    <Box as="section" padX={5} padY={4} line="dashed" radius={2} className={classes.way}>
+    <Box asides="below" as="section" padX={5} padY={4} line="dashed" radius={2}>
       <Box as="h3" size={4}>
         {way.way}
         {way.rank === 'prescribed' && <small> {incidentWords.prescribed}</small>}

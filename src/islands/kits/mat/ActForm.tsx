@@ -99,7 +99,7 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
       {first && (
         <Box as="p" padX={4} padY={3} size={2} surface="turning" radius={2}>
           {actsWords.first(first.until)}{' '}
-          <Button kind="link" className={classes.inText} onClick={() => onTake(first.lotId)}>
+          <Button kind="link" onClick={() => onTake(first.lotId)}>
             {actsWords.takeThat}
           </Button>
         </Box>

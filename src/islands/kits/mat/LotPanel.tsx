@@ -49,12 +49,7 @@ export function LotPanel(props: Props) {
     >
       <Row as="header" gap={3} align="start">
         <h2>{itemTitle(item)}</h2>
-        <Button
-          kind="step"
-          className={classes.closePanel}
-          onClick={onClose}
-          aria-label={lotWords.close}
-        >
+        <Button kind="step" onClick={onClose} aria-label={lotWords.close}>
           ×
         </Button>
       </Row>

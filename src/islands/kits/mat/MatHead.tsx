@@ -35,12 +35,11 @@ export function MatHead({ kit, today, onMode }: Props) {
       gapY={1}
       align="center"
       below={5}
-      className={classes.head}
     >
       <Box as="h1" breakable>
         {kit.name}, {kit.place.name.charAt(0).toLowerCase() + kit.place.name.slice(1)}
       </Box>
-      <Row gap={3} justify="end" wrap className={`${classes.headPresses} no-print`}>
+      <Row gap={3} justify="end" wrap className="no-print">
         <Row
           inline
           unlined

@@ -29,7 +29,9 @@ export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChang
   const { column, columns, row, rows } = pocket.cell
   const { setNodeRef, isOver } = useDroppable({ id: pocket.id })
   return (
-    <section
+    <Box
+      as="section"
+      asides="beside"
       ref={setNodeRef}
       className={classes.pocket}
       data-sort={pocket.sort}
@@ -102,7 +104,7 @@ export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChang
         )}
       </Row>
       <FillBar pocket={pocket} hints={hints} />
-    </section>
+    </Box>
   )
 }
 
@@ -129,6 +131,7 @@ function FillBar({
     >
       {share !== null && (
         <Box
+          line="mat"
           as="span"
           surface="mat"
           radius={1}
@@ -210,8 +213,8 @@ function Tag({
       onClick={() => onPick({ pocketId, itemId: line.item.id, lotId: tag.lot.id })}
     >
       <StateOutline state={tag.judged.state} />
-      <Box as="span" line="ink" className={classes.eyelet} />
-      <Box anchor as="span" size={2} weight="bold" breakable block className={classes.tagName}>
+      <Box surface="pocket" as="span" line="ink" className={classes.eyelet} />
+      <Box anchor as="span" size={2} weight="bold" breakable block>
         {title}
       </Box>
       <Row
@@ -249,8 +252,8 @@ function BareTag({ line, pocketId, picked, onPick }: TagProps) {
       onClick={() => onPick({ pocketId, itemId: line.item.id, lotId: null })}
     >
       <StateOutline state="bare" />
-      <Box as="span" line="ink" className={classes.eyelet} />
-      <Box anchor as="span" size={2} weight="bold" breakable block className={classes.tagName}>
+      <Box surface="pocket" as="span" line="ink" className={classes.eyelet} />
+      <Box anchor as="span" size={2} weight="bold" breakable block>
         {title}
       </Box>
       <Row

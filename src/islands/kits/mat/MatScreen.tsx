@@ -138,6 +138,7 @@ function Mat({ strap, initial, pockets, named }: Props) {
           onDragCancel={() => setDragged(null)}
         >
           <Stack
+            line="mat"
             columns="repeat(12, minmax(0, 1fr))"
             collapse
             gap={5}
@@ -164,6 +165,7 @@ function Mat({ strap, initial, pockets, named }: Props) {
           <DragOverlay dropAnimation={null}>
             {dragged && (
               <Box
+                surface="tag"
                 as="span"
                 padX={5}
                 padY={4}

@@ -2,7 +2,7 @@
 
 import type { Forecast } from '../../../core/forecast/forecast'
 import { Box } from '../../../ui/Box'
-import tables from '../../../ui/tables.module.css'
+import { Table } from '../../../ui/Table'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
 import classes from './forecast.module.css'
@@ -29,38 +29,31 @@ export function AtRisk({ found, view }: Props) {
       <Box as="h2" below={2} size={5}>
         {forecastWords.risk}
       </Box>
-      <div className={tables.wide}>
-        <table className={classes.risk}>
-          <thead>
-            <tr>
-              <th scope="col">{forecastWords.place}</th>
-              <td />
-              <th scope="col">{forecastWords.middle}</th>
-              <th scope="col">{forecastWords.nineInTen}</th>
+      <Table className={classes.risk}>
+        <thead>
+          <tr>
+            <th scope="col">{forecastWords.place}</th>
+            <td />
+            <th scope="col">{forecastWords.middle}</th>
+            <th scope="col">{forecastWords.nineInTen}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ stop, range }) => (
+            <tr key={stop.placeId} data-hue={stop.hue}>
+              <th scope="row">{stop.name}</th>
+              <td>
+                <Box anchor as="span" block className={classes.bar} aria-hidden="true">
+                  <Box as="i" line="ink" radius={1} style={{ width: share(range?.high ?? 0) }} />
+                  <Box as="b" line="ink" radius={1} style={{ width: share(range?.middle ?? 0) }} />
+                </Box>
+              </td>
+              <td>{sum(range?.middle ?? 0)}</td>
+              <td>{sum(range?.high ?? 0)}</td>
             </tr>
-          </thead>
-          <tbody>
-            {rows.map(({ stop, range }) => (
-              <tr key={stop.placeId} data-hue={stop.hue}>
-                <th scope="row">{stop.name}</th>
-                <td>
-                  <Box anchor as="span" block className={classes.bar} aria-hidden="true">
-                    <Box as="i" line="ink" radius={1} style={{ width: share(range?.high ?? 0) }} />
-                    <Box
-                      as="b"
-                      line="ink"
-                      radius={1}
-                      style={{ width: share(range?.middle ?? 0) }}
-                    />
-                  </Box>
-                </td>
-                <td>{sum(range?.middle ?? 0)}</td>
-                <td>{sum(range?.high ?? 0)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+          ))}
+        </tbody>
+      </Table>
     </section>
   )
 }

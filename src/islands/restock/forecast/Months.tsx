@@ -4,7 +4,7 @@ import { useEffect, useRef } from 'react'
 import type { PlainMonth } from '../../../core/calendar/plainDate'
 import type { Range } from '../../../core/forecast/forecast'
 import { Box } from '../../../ui/Box'
-import tables from '../../../ui/tables.module.css'
+import { Table } from '../../../ui/Table'
 import { words } from '../../../words'
 import { money, monthYear } from '../../../words/frame/format'
 import classes from './forecast.module.css'
@@ -52,28 +52,26 @@ export function Months({ title, months, ranges, currency }: Props) {
       </Box>
       <details>
         <summary>{forecastWords.table}</summary>
-        <div className={tables.wide}>
-          <table className={tables.ruled}>
-            <thead>
-              <tr>
-                <th scope="col">{forecastWords.month}</th>
-                <th scope="col">{forecastWords.oneInTen}</th>
-                <th scope="col">{forecastWords.middle}</th>
-                <th scope="col">{forecastWords.nineInTen}</th>
+        <Table>
+          <thead>
+            <tr>
+              <th scope="col">{forecastWords.month}</th>
+              <th scope="col">{forecastWords.oneInTen}</th>
+              <th scope="col">{forecastWords.middle}</th>
+              <th scope="col">{forecastWords.nineInTen}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {ranges.map(({ low, middle, high }, at) => (
+              <tr key={months[at]}>
+                <th scope="row">{monthYear(months[at] ?? '')}</th>
+                <td>{sum(low)}</td>
+                <td>{sum(middle)}</td>
+                <td>{sum(high)}</td>
               </tr>
-            </thead>
-            <tbody>
-              {ranges.map(({ low, middle, high }, at) => (
-                <tr key={months[at]}>
-                  <th scope="row">{monthYear(months[at] ?? '')}</th>
-                  <td>{sum(low)}</td>
-                  <td>{sum(middle)}</td>
-                  <td>{sum(high)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+            ))}
+          </tbody>
+        </Table>
       </details>
     </Box>
   )

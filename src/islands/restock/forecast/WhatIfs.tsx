@@ -4,7 +4,7 @@ import { useState } from 'react'
 import type { ParCost, WhatIf } from '../../../core/forecast/forecast'
 import { Box } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import tables from '../../../ui/tables.module.css'
+import { Table } from '../../../ui/Table'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
 import type { ForecastView } from './useForecast'
@@ -40,48 +40,46 @@ export function WhatIfs({ ifs, view, place }: Props) {
       <p className="second">
         {forecastWords.whatIfUnder} {forecastWords.order}
       </p>
-      <div className={tables.wide}>
-        <table className={tables.ruled}>
-          <thead>
-            <tr>
-              <th scope="col">{forecastWords.thing}</th>
-              <th scope="col">{forecastWords.now}</th>
-              <th scope="col">{forecastWords.fewer}</th>
-              <th scope="col">{forecastWords.more}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {shown.map(({ line, now, fewer, more }) => {
-              const about = lines[line]
-              const stop = stops[problem.lines[line]?.stop ?? -1]
-              return about ? (
-                <tr key={`${about.itemId}/${about.pocketId}`} data-hue={stop?.hue}>
-                  <th scope="row">
-                    {about.title}
-                    <small>
-                      {about.pocket}, {about.kit}
-                    </small>
-                  </th>
-                  <td>
-                    <b>{now.par}</b>
-                    <small>
-                      {forecastWords.perYear(money(Math.round(now.spentMinor), currency))}
-                      <br />
-                      {forecastWords.bareDays(now.bareDays)}
-                    </small>
-                  </td>
-                  {problem.lines[line]?.mustBe ? (
-                    <td>{forecastWords.mustBe}</td>
-                  ) : (
-                    <Changed to={fewer} from={now} currency={currency} unit={about.unit} />
-                  )}
-                  <Changed to={more} from={now} currency={currency} unit={about.unit} />
-                </tr>
-              ) : null
-            })}
-          </tbody>
-        </table>
-      </div>
+      <Table>
+        <thead>
+          <tr>
+            <th scope="col">{forecastWords.thing}</th>
+            <th scope="col">{forecastWords.now}</th>
+            <th scope="col">{forecastWords.fewer}</th>
+            <th scope="col">{forecastWords.more}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map(({ line, now, fewer, more }) => {
+            const about = lines[line]
+            const stop = stops[problem.lines[line]?.stop ?? -1]
+            return about ? (
+              <tr key={`${about.itemId}/${about.pocketId}`} data-hue={stop?.hue}>
+                <th scope="row">
+                  {about.title}
+                  <small>
+                    {about.pocket}, {about.kit}
+                  </small>
+                </th>
+                <td>
+                  <b>{now.par}</b>
+                  <small>
+                    {forecastWords.perYear(money(Math.round(now.spentMinor), currency))}
+                    <br />
+                    {forecastWords.bareDays(now.bareDays)}
+                  </small>
+                </td>
+                {problem.lines[line]?.mustBe ? (
+                  <td>{forecastWords.mustBe}</td>
+                ) : (
+                  <Changed to={fewer} from={now} currency={currency} unit={about.unit} />
+                )}
+                <Changed to={more} from={now} currency={currency} unit={about.unit} />
+              </tr>
+            ) : null
+          })}
+        </tbody>
+      </Table>
       {!all && rows.length > FIRST && (
         <Button kind="plain" onClick={() => setAll(true)}>
           {forecastWords.showAll(rows.length)}

@@ -2,6 +2,7 @@
 
 import type { Compared } from '../../../core/restock/restockPlan'
 import { Box, Stack } from '../../../ui/Box'
+import { Table } from '../../../ui/Table'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
 import classes from './plan.module.css'
@@ -29,6 +30,7 @@ export function Compare({ found, before }: Props) {
   ]
   return (
     <Stack
+      loose
       as="section"
       gap={4}
       padX={6}
@@ -41,7 +43,7 @@ export function Compare({ found, before }: Props) {
       <Box as="h2" size={3}>
         {planWords.compare}
       </Box>
-      <table className={classes.compare}>
+      <Table figures>
         <thead>
           <tr>
             <td />
@@ -62,7 +64,7 @@ export function Compare({ found, before }: Props) {
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
       <Box as="p" size={2} tone="second">
         {planWords.compareUnder}
       </Box>

@@ -7,7 +7,6 @@ import { useActing } from '../../../ui/acting'
 import { Button } from '../../../ui/Button'
 import { words } from '../../../words'
 import { namesOf } from './names'
-import classes from './plan.module.css'
 import type { Found } from './usePlan'
 
 const doneWords = words.restock.plan.done
@@ -62,13 +61,7 @@ const Press = ({
   readonly busy: boolean
   readonly onPress: () => void
 }) => (
-  <Button
-    kind="strong"
-    className={classes.done}
-    disabled={busy}
-    aria-label={`${label}: ${title}`}
-    onClick={onPress}
-  >
+  <Button kind="strong" disabled={busy} aria-label={`${label}: ${title}`} onClick={onPress}>
     {label}
   </Button>
 )

@@ -48,6 +48,7 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
   const shown = dragged ?? budget
   return (
     <Stack
+      loose
       as="section"
       gap={4}
       padX={6}
@@ -102,7 +103,7 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
           {planWords.overBudget}
         </Box>
       )}
-      <Row as="fieldset" gap={4} align="center" wrap className={classes.chips}>
+      <Row as="fieldset" gap={4} align="center" wrap>
         <legend>{planWords.lookAheadLabel}</legend>
         {LOOK_AHEADS.map((days) => (
           <Chip
@@ -115,7 +116,7 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
           </Chip>
         ))}
       </Row>
-      <Row as="fieldset" gap={4} align="center" wrap className={classes.chips}>
+      <Row as="fieldset" gap={4} align="center" wrap>
         <legend>{planWords.thoroughness}</legend>
         {THOROUGHNESS_IDS.map((id) => (
           <Chip

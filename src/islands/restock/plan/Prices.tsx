@@ -24,11 +24,11 @@ export function Prices({ view }: { readonly view: PlanView }) {
         {planWords.prices}
       </Box>
       <p className="second">{planWords.pricesUnder}</p>
-      <Stack as="ul" gap={5} above={3} className={classes.prices}>
+      <Stack as="ul" gap={5} above={3}>
         {view.things.map(({ itemId, title }) => {
           const offers = view.offers.filter((offer) => offer.itemId === itemId)
           return (
-            <Stack as="li" gap={2} lineBelow="hairline" key={itemId}>
+            <Stack loose as="li" gap={2} lineBelow="hairline" key={itemId}>
               <b>{title}</b>
               {offers.map((offer) => (
                 <OfferRow
@@ -130,7 +130,7 @@ function OfferRow({ title, offer, isNew = false, onDone }: RowProps) {
           onChange={({ currentTarget }) => setShop(currentTarget.value)}
         />
       ) : (
-        <span className={classes.shopName}>{offer.shop || planWords.anyShop}</span>
+        <span>{offer.shop || planWords.anyShop}</span>
       )}
       <TextInput
         size="xs"

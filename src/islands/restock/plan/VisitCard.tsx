@@ -28,6 +28,7 @@ export function VisitCard({ visit, found }: Props) {
   const when = names.day(visit.day)
   return (
     <Box
+      asides="beside"
       anchor
       as="li"
       padX={6}
@@ -52,13 +53,7 @@ export function VisitCard({ visit, found }: Props) {
       </Part>
       <Part title={planWords.takeAlong} of={visit.takes}>
         {(carry) => (
-          <Stack
-            columns="minmax(0, 1fr) auto"
-            as="li"
-            align="start"
-            key={keyOf(carry)}
-            className={classes.does}
-          >
+          <Stack gapX={5} columns="minmax(0, 1fr) auto" as="li" align="start" key={keyOf(carry)}>
             <Box as="p" breakable>
               <b>{amountOf(carry, found)}</b> {names.thing(names.thingOfLine(carry.line)).title}{' '}
               <Box as="span" size={2} tone="second">
@@ -136,10 +131,10 @@ function Bought({ buy, found, at }: At & { readonly buy: BuyLine }) {
   const meets = buy.goesTo.find((to) => to.meets)?.meets
   const comes = view.coming.find((one) => one.offer === buy.offer)
   return (
-    <Stack columns="minmax(0, 1fr) auto" as="li" align="start" className={classes.does}>
+    <Stack gapX={5} columns="minmax(0, 1fr) auto" as="li" align="start">
       <Box as="p" breakable>
         <b>{planWords.packs(buy.packs, offer.units, thing.unit)}</b> {thing.title}{' '}
-        <Box as="span" tone="second" className={classes.price}>
+        <Box as="span" tone="second">
           {money(buy.costMinor, view.currency)}
         </Box>
       </Box>
@@ -176,10 +171,10 @@ function Carried({ carry, found, at }: At & { readonly carry: CarryLine }) {
   if (!shelf || !line) return null
   const lot = { lotId: shelf.lotId, pocketId: shelf.pocketId, to: line.pocketId }
   return (
-    <Stack columns="minmax(0, 1fr) auto" as="li" align="start" className={classes.does}>
+    <Stack gapX={5} columns="minmax(0, 1fr) auto" as="li" align="start">
       <Box as="p" breakable>
         <b>{amountOf(carry, found)}</b> {title}{' '}
-        <Box as="span" tone="second" className={classes.price}>
+        <Box as="span" tone="second">
           {planWords.saves(money(carry.savesMinor, view.currency))}
         </Box>
       </Box>
@@ -212,10 +207,10 @@ function TakenOut({ out, found, at }: At & { readonly out: TakeOutLine }) {
     out.line === null ? names.whereShelf(out.shelf ?? -1, at) : names.whereLine(out.line, at)
   const turns = names.day(out.turnsOn)
   return (
-    <Stack columns="minmax(0, 1fr) auto" as="li" align="start" className={classes.does}>
+    <Stack gapX={5} columns="minmax(0, 1fr) auto" as="li" align="start">
       <Box as="p" breakable>
         <b>{planWords.some(out.amount, unit)}</b> {title}{' '}
-        <Box as="span" tone="second" className={classes.price}>
+        <Box as="span" tone="second">
           {planWords.worth(money(out.worthMinor, view.currency))}
         </Box>
       </Box>

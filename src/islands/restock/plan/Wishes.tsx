@@ -15,6 +15,7 @@ export function Wishes({ view }: { readonly view: PlanView }) {
   if (view.wishes.length === 0) return null
   return (
     <Stack
+      loose
       as="section"
       gap={4}
       padX={6}
@@ -27,7 +28,7 @@ export function Wishes({ view }: { readonly view: PlanView }) {
       <Box as="h2" size={3}>
         {planWords.wishes}
       </Box>
-      <Stack as="ul" gap={4} className={classes.wishes}>
+      <Stack as="ul" gap={4}>
         {view.wishes.map(({ id, wish }) => (
           <Row as="li" gap={4} align="center" justify="between" size={2} key={id}>
             <span>{sentence(view, wish)}</span>

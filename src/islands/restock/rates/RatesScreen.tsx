@@ -8,7 +8,7 @@ import { readRates } from '../../../contract/restock'
 import { call } from '../../../device/call'
 import { Box, Stack } from '../../../ui/Box'
 import { Frame, type Strap } from '../../../ui/Frame'
-import tables from '../../../ui/tables.module.css'
+import { Table } from '../../../ui/Table'
 import { words } from '../../../words'
 import { RestockTabs } from '../RestockTabs'
 import { RateRow } from './RateRow'
@@ -54,37 +54,35 @@ function Learned({ initial, place }: Props) {
         <h1>{ratesWords.headline(known.length, rates.length)}</h1>
         <p className="second">{ratesWords.under}</p>
       </header>
-      {known.length > 0 && <Table rates={known} />}
+      {known.length > 0 && <RateTable rates={known} />}
       {usual.length > 0 && (
         <details open={known.length === 0}>
           <summary>{ratesWords.showUsual(usual.length)}</summary>
-          <Table rates={usual} />
+          <RateTable rates={usual} />
         </details>
       )}
     </Stack>
   )
 }
 
-const Table = ({ rates }: { readonly rates: readonly Rate[] }) => {
+const RateTable = ({ rates }: { readonly rates: readonly Rate[] }) => {
   const most = Math.max(...rates.map(({ high }) => high), 1)
   return (
-    <div className={tables.wide}>
-      <table className={tables.ruled}>
-        <thead>
-          <tr>
-            <th scope="col">{ratesWords.thing}</th>
-            <th scope="col">{ratesWords.perYear}</th>
-            <th scope="col">{ratesWords.range}</th>
-            <th scope="col">{ratesWords.season}</th>
-            <th scope="col">{ratesWords.hand}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rates.map((rate) => (
-            <RateRow key={`${rate.itemId}/${rate.placeId}`} rate={rate} most={most} />
-          ))}
-        </tbody>
-      </table>
-    </div>
+    <Table>
+      <thead>
+        <tr>
+          <th scope="col">{ratesWords.thing}</th>
+          <th scope="col">{ratesWords.perYear}</th>
+          <th scope="col">{ratesWords.range}</th>
+          <th scope="col">{ratesWords.season}</th>
+          <th scope="col">{ratesWords.hand}</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rates.map((rate) => (
+          <RateRow key={`${rate.itemId}/${rate.placeId}`} rate={rate} most={most} />
+        ))}
+      </tbody>
+    </Table>
   )
 }

@@ -75,6 +75,7 @@ function Bulletins({ initial }: Pick<Props, 'initial'>) {
           <summary>{recallsWords.others(others.length)}</summary>
           {others.map((bulletin) => (
             <Stack
+              loose
               as="article"
               gap={4}
               padX={6}
@@ -100,6 +101,7 @@ function Ours({ bulletin }: { readonly bulletin: Bulletin }) {
   const open = toHold(bulletin)
   return (
     <Stack
+      loose
       as="article"
       gap={4}
       padX={6}

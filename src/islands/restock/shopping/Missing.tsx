@@ -24,6 +24,7 @@ export function Missing({ view, isMaking }: Props) {
   if (missing.length === 0) return null
   return (
     <Box
+      asides="beside"
       as="section"
       padX={6}
       padY={5}

@@ -25,6 +25,7 @@ export function Orders({ view, onPutAway }: Props) {
     view.lines.filter(({ state }) => 'orderId' in state && state.orderId === orderId)
   return (
     <Box
+      asides="beside"
       as="section"
       padX={6}
       padY={5}
@@ -43,6 +44,7 @@ export function Orders({ view, onPutAway }: Props) {
         const waits = of(id).some(({ state }) => state.kind === 'ordered' && state.dueOn <= today)
         return (
           <Stack
+            gapX={6}
             columns="9rem minmax(0, 1fr)"
             lineAbove="hairline"
             key={id}

@@ -83,7 +83,7 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
           ].join(' · ')}
         </Box>
         {!inBag && (
-          <Box as="details" above={1} size={2} className={`${classes.more} no-print`}>
+          <Box as="details" above={1} size={2} className="no-print">
             <Box as="summary" padY={2} tone="second">
               {shoppingWords.more}
             </Box>

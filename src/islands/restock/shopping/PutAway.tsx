@@ -21,7 +21,6 @@ import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 import { ScanDialog } from '../../rounds/round/ScanDialog'
 import { ExpiryField, useExpiry } from '../../stock/lot/ExpiryField'
-import classes from './shopping.module.css'
 import type { Purchase } from './view'
 
 const receiveWords = words.restock.shopping.receive
@@ -114,7 +113,7 @@ export function PutAway({ purchase, onClose }: Props) {
       onClose={onClose}
     >
       {proposed.length === 0 && <p>{receiveWords.noPocket}</p>}
-      <Button kind="plain" className={classes.scan} onClick={() => setScanning(true)}>
+      <Button kind="plain" onClick={() => setScanning(true)}>
         {receiveWords.scan}
       </Button>
       {scanned && (
@@ -197,7 +196,7 @@ const Labelled = ({
     title={receiveWords.done(itemTitle(purchase.item))}
     closeButtonProps={{ 'aria-label': words.kits.cancel }}
   >
-    <Stack gap={6} className={classes.labelled}>
+    <Stack loose gap={6}>
       <p>{receiveWords.labelWhy}</p>
       <Box as="a" unlined href={`/lots/${lotId}/label`} target="_blank" rel="noreferrer">
         {receiveWords.label}

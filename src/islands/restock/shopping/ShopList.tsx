@@ -40,6 +40,7 @@ export function ShopList({ shop, lines, view, onPutAway, onNone }: Props) {
     )
   return (
     <Box
+      asides="beside"
       as="section"
       padX={6}
       padY={5}
@@ -94,6 +95,7 @@ export function ShopList({ shop, lines, view, onPutAway, onNone }: Props) {
         const of = lines.filter((line) => line.aisle === aisle)
         return of.length === 0 ? null : (
           <Stack
+            gapX={6}
             columns="9rem minmax(0, 1fr)"
             lineAbove="hairline"
             key={aisle}

@@ -57,7 +57,7 @@ function List({ initial, place }: Props) {
   const onItsWay = lines.filter(({ state }) => state.kind === 'ordered').length
   const toPutAway = lines.filter(({ state }) => ['in_bag', 'arrived'].includes(state.kind)).length
   return (
-    <Stack measure gap={6} className={classes.screen}>
+    <Stack measure gap={6}>
       <Row as="header" gapX={6} gapY={5} align="start" justify="between" wrap>
         <div>
           <h1>{shoppingWords.headline(toBuy, toPutAway, onItsWay)}</h1>
@@ -66,7 +66,7 @@ function List({ initial, place }: Props) {
             <span className={classes.printedOn}> {shoppingWords.printed(today)}</span>
           </p>
         </div>
-        <Row gap={4} align="center" wrap className={`${classes.presses} no-print`}>
+        <Row gap={4} align="center" wrap className="no-print">
           <Make list={list} isFirst={lines.length === 0} />
           <Button onClick={() => setAdding(true)}>{shoppingWords.add}</Button>
           {inShops.length > 0 && (

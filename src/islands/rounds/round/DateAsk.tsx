@@ -9,7 +9,6 @@ import { Button, Chip } from '../../../ui/Button'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 import type { ExpirySettings } from '../../stock/lot/ExpiryField'
-import classes from './round.module.css'
 
 const cardWords = words.rounds.card
 
@@ -35,7 +34,7 @@ export function DateAsk({ recorded, date, settings, onChange }: Props) {
     )
   }
   return (
-    <Stack as="fieldset" gap={4} lineAbove="dashed" className={classes.dateAsk}>
+    <Stack as="fieldset" gap={4} lineAbove="dashed">
       <Box as="legend" size={4} weight="bold" face="display">
         {cardWords.dateAsk(recorded)}
       </Box>
@@ -68,7 +67,7 @@ export function DateAsk({ recorded, date, settings, onChange }: Props) {
         <p>{expiryText(date.expiry)}</p>
       )}
       {typed !== null && (
-        <Stack as="label" gap={2} weight="bold" className={classes.note}>
+        <Stack as="label" gap={2} weight="bold">
           {cardWords.typeDate}
           <input
             value={typed}

@@ -11,6 +11,7 @@ import {
 } from '../../../core/rounds/tally'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
+import { Table } from '../../../ui/Table'
 import { WaitingBadge } from '../../../ui/WaitingBadge'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
@@ -105,11 +106,11 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
         }}
       >
         <Row gap={6} align="end" wrap>
-          <Stack as="label" gap={2} weight="bold" className={classes.note}>
+          <Stack as="label" gap={2} weight="bold">
             {tallyWords.by}
             <input value={who} onChange={(event) => setWho(event.currentTarget.value)} />
           </Stack>
-          <Stack as="label" gap={2} weight="bold" className={classes.note}>
+          <Stack as="label" gap={2} weight="bold">
             {tallyWords.day}
             <input
               type="date"
@@ -119,7 +120,7 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
             />
           </Stack>
         </Row>
-        <table>
+        <Table>
           <thead>
             <tr>
               <th scope="col">{tallyWords.line}</th>
@@ -140,7 +141,7 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
               />
             ))}
           </tbody>
-        </table>
+        </Table>
         <Row as="label" gap={4} align="center" wrap>
           <input
             type="checkbox"

@@ -8,7 +8,6 @@ import { keepAct, sendWaiting } from '../../../device/outbox'
 import { Row } from '../../../ui/Box'
 import { shrunkPicture } from '../../../ui/picture'
 import { words } from '../../../words'
-import classes from './round.module.css'
 
 const EDGE = 1200
 
@@ -30,7 +29,7 @@ export function KeepPhoto({ lotId, title }: { readonly lotId: LotId; readonly ti
     }
   }
   return (
-    <Row inline anchor as="label" gap={4} align="center" className={classes.photo}>
+    <Row inline anchor as="label" gap={4} align="center">
       {words.rounds.card.photo}
       <input
         type="file"

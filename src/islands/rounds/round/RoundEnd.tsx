@@ -37,7 +37,7 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
       <Box as="h1" size={6} breakable>
         {endWords.title}
       </Box>
-      <Box as="p" above={2} size={4} className={classes.under}>
+      <Box as="p" above={2} size={4}>
         {report.lines.length === 0 && report.extra.length === 0 && report.notLookedAt === 0
           ? endWords.allAsRecorded
           : [
@@ -146,7 +146,7 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
             void finish(name.trim()).finally(() => setBusy(false))
           }}
         >
-          <Stack as="label" gap={2} weight="bold" className={classes.note}>
+          <Stack as="label" gap={2} weight="bold">
             {endWords.signedBy}
             <input
               value={name}

@@ -89,7 +89,7 @@ export function ScanDialog({ today, onRead, onClose }: Props) {
             take(typed)
           }}
         >
-          <Stack as="label" gap={2} weight="bold" className={classes.note}>
+          <Stack as="label" gap={2} weight="bold">
             {scanWords.typed}
             <input
               data-autofocus

@@ -179,7 +179,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
       <Box as="h1" size={6} breakable>
         {thing.title}
       </Box>
-      <Box as="p" above={2} size={4} className={classes.under}>
+      <Box as="p" above={2} size={4}>
         {pocket.pocket.name} · {expiryText(thing.expiry)}
         {thing.forWhom && ` · ${thing.forWhom}`}
       </Box>
@@ -272,7 +272,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
         </Row>
       )}
       {draft.worse && draft.found > draft.worse.amount - 1 && draft.found > NOTHING && (
-        <Row gap={5} align="center" className={classes.worse}>
+        <Row gap={5} align="center">
           <Box as="span" grow>
             {cardWords.howMany(draft.worse.condition)}
           </Box>
@@ -296,7 +296,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
         </Row>
       )}
       {(beside === 'note' || draft.note !== '') && (
-        <Stack as="label" gap={2} weight="bold" className={classes.note}>
+        <Stack as="label" gap={2} weight="bold">
           {cardWords.note}
           <input
             value={draft.note}
@@ -310,7 +310,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
           {scanned}
         </p>
       )}
-      <Row gapX={5} gapY={2} wrap size={3} className={classes.more}>
+      <Row gapX={5} gapY={2} wrap size={3}>
         <Button kind="quiet" onClick={() => setBeside('what')}>
           {cardWords.whatIsThis}
         </Button>

@@ -57,7 +57,7 @@ export function ReviewItem({ line, today }: Props) {
         <Box as="p" size={2}>
           {why}
         </Box>
-        <Box as="p" size={2} weight="bold" className={classes.takes}>
+        <Box as="p" size={2} weight="bold">
           {reviewWords.takes(
             words.kits.grams(burden.grams, habits.units),
             words.kits.litres(burden.volume),
@@ -107,15 +107,7 @@ export function ReviewItem({ line, today }: Props) {
         </Button>
         {reason.kind !== 'duplicate' &&
           (asking ? (
-            <Stack
-              gap={3}
-              pad={4}
-              size={2}
-              surface="turning"
-              radius={2}
-              className={classes.sure}
-              role="alert"
-            >
+            <Stack gap={3} pad={4} size={2} surface="turning" radius={2} role="alert">
               <b>{reviewWords.sure(line.title)}</b>
               <span>{words.watch.safeWay(line.kind)}</span>
               <Button kind="strong" busy={busy} onClick={() => void discard()}>

@@ -9,7 +9,6 @@ import { words } from '../../../words'
 import { KitTabs } from '../../kits/KitTabs'
 import { Looks } from './Looks'
 import { ReviewItem } from './ReviewItem'
-import classes from './review.module.css'
 
 const reviewWords = words.stock.review
 const KINDS = ['verdict', 'duplicate', 'idle'] as const
@@ -45,10 +44,10 @@ function Reviewed({ strap, place }: Props) {
           const of = lines.filter(({ reason }) => reason.kind === kind)
           return of.length === 0 ? null : (
             <Box
+              asides="beside"
               as="section"
               below={7}
               key={kind}
-              className={classes.kind}
               aria-label={reviewWords.reasons[kind]}
             >
               <Box as="h2" size={4} lineBelow="dashed">

@@ -24,7 +24,7 @@ export function ArrangeForMe({ kit, onDone }: Props) {
   if (state.kind === 'found')
     return <Proposal kit={kit} data={state.data} found={state.found} onDone={onDone} />
   return (
-    <Stack packed as="section" gap={6} className={classes.working} aria-label={arrangeWords.forMe}>
+    <Stack loose packed as="section" gap={6} aria-label={arrangeWords.forMe}>
       <h1>{kit.name}</h1>
       {state.kind === 'working' ? (
         <>
@@ -114,7 +114,7 @@ function Proposal({ kit, data, found, onDone }: ProposalProps) {
         />
       </Stack>
       <div className={classes.moves}>
-        <Row gap={5} align="baseline" className={classes.movesHead}>
+        <Row gap={5} align="baseline">
           <Box as="h2" size={4}>
             {arrangeWords.moves}
           </Box>
@@ -128,7 +128,7 @@ function Proposal({ kit, data, found, onDone }: ProposalProps) {
         <ul>
           {moves.map((move) => (
             <Box as="li" lineBelow="hairline" key={move.key}>
-              <Stack columns="auto 1fr" as="label" padY={3}>
+              <Stack gapX={4} columns="auto 1fr" as="label" padY={3}>
                 <input
                   type="checkbox"
                   checked={taken.has(move.key)}

@@ -107,6 +107,7 @@ export function ArrangePockets({ kit, onDone }: Props) {
       </header>
       <DndContext id="pockets" sensors={sensors} accessibility={SILENT} onDragEnd={dropped}>
         <Stack
+          line="mat"
           columns="repeat(12, minmax(0, 1fr))"
           gap={4}
           pad={5}
@@ -135,7 +136,7 @@ export function ArrangePockets({ kit, onDone }: Props) {
           {arrangeWords.step}
         </Button>
         <Button onClick={onDone}>{arrangeWords.cancel}</Button>
-        <Row as="span" gap={3} wrap className={classes.sizes}>
+        <Row last as="span" gap={3} wrap>
           <Button kind="plain" onClick={() => nudge({ columns: 1 })}>
             {arrangeWords.wider}
           </Button>

@@ -18,11 +18,12 @@ export const SmallMat = ({ title, kit, problem, layout, marked }: Props) => (
     <Box as="figcaption" below={2} weight="bold" face="display">
       {title}
     </Box>
-    <Stack columns="repeat(12, minmax(0, 1fr))" gap={3} pad={3} surface="mat" radius={2}>
+    <Stack line="mat" columns="repeat(12, minmax(0, 1fr))" gap={3} pad={3} surface="mat" radius={2}>
       {problem.bays.map((bay, at) => {
         const cell = kit.pockets.find(({ id }) => id === bay.id)?.cell
         return (
           <Row
+            surface="pocket"
             as="section"
             gap={2}
             wrap
@@ -44,6 +45,7 @@ export const SmallMat = ({ title, kit, problem, layout, marked }: Props) => (
             {problem.things.map(({ key, title: name }, index) =>
               layout[index] === at ? (
                 <Box
+                  surface="tag"
                   as="span"
                   padX={3}
                   padY={1}
