@@ -184,7 +184,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
       </Row>
       <OpenIncidentsBar />
       <LeavingBar strap={strap} />
-      <Row gap={4} align="end" className={`${classes.bar} no-print`}>
+      <Row gap={4} align="center" className={`${classes.bar} no-print`}>
         <nav className={classes.tabs} aria-label={words.name}>
           {TABS.map(({ id, href }, index) => (
             <Box

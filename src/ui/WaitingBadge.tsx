@@ -109,9 +109,7 @@ function Badge({ outbox }: { readonly outbox: Outbox }) {
             ))}
           </Stack>
           {waiting.length > 0 && (
-            <Button onClick={() => void outbox.send()}>
-              {waitingWords.sendNow}
-            </Button>
+            <Button onClick={() => void outbox.send()}>{waitingWords.sendNow}</Button>
           )}
         </Stack>
       </Modal>

@@ -21,6 +21,7 @@ import { thousandthsText } from '../../core/quantity/exact'
 import { measureText } from '../../core/quantity/measure'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Chip } from '../../ui/Button'
+import { Fact } from '../../ui/Fact'
 import { words } from '../../words'
 import { weight } from '../../words/care/weights'
 import { counted, fullDay } from '../../words/frame/format'
@@ -29,6 +30,7 @@ import classes from './care.module.css'
 import { DayBar, isAboutCut, Line } from './DayBar'
 import { DoseDrawing, Spoons } from './DoseDrawing'
 import { NoteDose } from './NoteDose'
+import { OtherLots } from './OtherLots'
 import { Questions } from './Questions'
 import { unkeptWords, useAnswers } from './useAnswers'
 import { type Care, givenTo, patientNow, useNow } from './useCare'
@@ -241,108 +243,54 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
         </Row>
       )}
       <Stack as="dl" className={classes.rows}>
-        <Row gapX={6} gapY={1} justify="between" wrap padY={3} lineAbove="hairline">
-          <dt>{benchWords.lastGiven}</dt>
-          <Box as="dd" weight="bold" text="right" breakable>
-            {answer.last
-              ? benchWords.by(
-                  answer.last.holds[0]?.measure
-                    ? measureText(answer.last.holds[0].measure)
-                    : words.care.portion(answer.last.portion),
-                  answer.last.by,
-                  time(answer.last.at),
-                )
-              : benchWords.never}
-          </Box>
-        </Row>
-        <Row gapX={6} gapY={1} justify="between" wrap padY={3} lineAbove="hairline">
-          <dt>{benchWords.notBefore}</dt>
-          <Box as="dd" weight="bold" text="right" breakable>
-            {next
-              ? benchWords.inSpan(time(next), words.care.span(next - now))
-              : answer.kind === 'give'
-                ? benchWords.maybeNow
-                : '–'}
-          </Box>
-        </Row>
+        <Fact name={benchWords.lastGiven}>
+          {answer.last
+            ? benchWords.by(
+                answer.last.holds[0]?.measure
+                  ? measureText(answer.last.holds[0].measure)
+                  : words.care.portion(answer.last.portion),
+                answer.last.by,
+                time(answer.last.at),
+              )
+            : benchWords.never}
+        </Fact>
+        <Fact name={benchWords.notBefore}>
+          {next
+            ? benchWords.inSpan(time(next), words.care.span(next - now))
+            : answer.kind === 'give'
+              ? benchWords.maybeNow
+              : '–'}
+        </Fact>
         {answer.day && (
-          <Row gapX={6} gapY={1} justify="between" wrap padY={3} lineAbove="hairline">
-            <dt>{benchWords.inDay}</dt>
-            <Box as="dd" weight="bold" text="right" breakable>
-              {answer.day.mostDoses !== null || !answer.day.most || !answer.day.given
-                ? benchWords.doses(answer.day.doses, answer.day.mostDoses)
-                : benchWords.ofMost(measureText(answer.day.given), measureText(answer.day.most))}
-            </Box>
-          </Row>
+          <Fact name={benchWords.inDay}>
+            {answer.day.mostDoses !== null || !answer.day.most || !answer.day.given
+              ? benchWords.doses(answer.day.doses, answer.day.mostDoses)
+              : benchWords.ofMost(measureText(answer.day.given), measureText(answer.day.most))}
+          </Fact>
         )}
         <DayBar answer={answer} />
         {answer.kind !== 'refused' && (
-          <Row gapX={6} gapY={1} justify="between" wrap padY={3} lineAbove="hairline">
-            <dt>{benchWords.takeFrom}</dt>
-            <Box as="dd" weight="bold" text="right" breakable>
-              {lot && <b>{benchWords.bottle(lot.title, lot.form)} </b>}
-              {lot
-                ? benchWords.lot(
-                    lot.place,
-                    `${lot.kit}, ${lot.pocket}`,
-                    lot.through ? `good through ${fullDay(lot.through)}` : 'no date',
-                    lot.millilitres === null
-                      ? counted(lot.amount, lot.unit)
-                      : `${Math.round(lot.millilitres)} mL`,
-                  )
-                : benchWords.none}
-              {!lot && isCut(answer.dose.portion) && (
-                <Box as="small" note="caution">
-                  {benchWords.notScored(false)}
-                </Box>
-              )}
-            </Box>
-          </Row>
+          <Fact name={benchWords.takeFrom}>
+            {lot && <b>{benchWords.bottle(lot.title, lot.form)} </b>}
+            {lot
+              ? benchWords.lot(
+                  lot.place,
+                  `${lot.kit}, ${lot.pocket}`,
+                  lot.through ? `good through ${fullDay(lot.through)}` : 'no date',
+                  lot.millilitres === null
+                    ? counted(lot.amount, lot.unit)
+                    : `${Math.round(lot.millilitres)} mL`,
+                )
+              : benchWords.none}
+            {!lot && isCut(answer.dose.portion) && (
+              <Box as="small" note="caution">
+                {benchWords.notScored(false)}
+              </Box>
+            )}
+          </Fact>
         )}
       </Stack>
-      {(offers.barred.length > 0 || offers.others.length > 0) && (
-        <Stack gap={5}>
-          {offers.barred.length > 0 && (
-            <section>
-              <Box as="h3" size={3}>
-                {benchWords.barred}
-              </Box>
-              <Box as="ul" above={2}>
-                {offers.barred.map((one) => (
-                  <Box as="li" padY={1} key={`${one.lotId}${one.pocketId}`}>
-                    <b>{one.title}</b>, {one.place}:{' '}
-                    {words.care.refusal(one.why, { now, timeZone: view.timeZone })}
-                  </Box>
-                ))}
-              </Box>
-            </section>
-          )}
-          {offers.others.length > 0 && (
-            <section>
-              <Box as="h3" size={3}>
-                {benchWords.others}
-              </Box>
-              <Row as="ul" gap={3} wrap above={2}>
-                {offers.others.map((one) => (
-                  <Stack
-                    as="li"
-                    padX={4}
-                    padY={2}
-                    line="dashed"
-                    radius={1}
-                    key={`${one.lotId}${one.pocketId}`}
-                  >
-                    <b>{one.title}</b>
-                    <Box as="small" tone="second">
-                      {one.place}, {one.pocket}
-                    </Box>
-                  </Stack>
-                ))}
-              </Row>
-            </section>
-          )}
-        </Stack>
-      )}
+      <OtherLots offers={offers} now={now} timeZone={view.timeZone} />
       {others.length > 0 && (
         <Box as="section" padX={5} padY={4} line="seam" radius={2}>
           <Box as="h3" size={3}>

@@ -5,7 +5,7 @@ import type { Question } from '../../core/dosing/refusal'
 import { questionKey } from '../../core/dosing/refusal'
 import type { Member } from '../../core/household/member'
 import { Box, Row, Stack } from '../../ui/Box'
-import { Button } from '../../ui/Button'
+import { Button, ButtonLink } from '../../ui/Button'
 import { words } from '../../words'
 import type { Answers } from './useAnswers'
 
@@ -63,7 +63,9 @@ function Asked({
             <Button kind="plain" disabled={answers.busy} onClick={() => answers.none(question)}>
               {questionsWords.none(question.topic)}
             </Button>
-            <a href={page}>{questionsWords.some}</a>
+            <ButtonLink kind="plain" href={page}>
+              {questionsWords.some}
+            </ButtonLink>
           </Row>
         </>
       )

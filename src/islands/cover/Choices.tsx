@@ -25,12 +25,7 @@ export const Choices = ({
       {label}
     </Box>
     {choices.map(({ id, name, on, hue }) => (
-      <Chip
-        key={id}
-        pressed={on}
-        data-hue={hue}
-        onClick={() => onToggle(id)}
-      >
+      <Chip key={id} pressed={on} data-hue={hue} onClick={() => onToggle(id)}>
         {name}
       </Chip>
     ))}

@@ -80,18 +80,11 @@ function CoverBoard({ initial, place: chosen }: Props) {
             {coverWords.by.label}
           </Box>
           {(['members', 'kits'] as const).map((one) => (
-            <Chip
-              key={one}
-              pressed={by === one}
-              onClick={() => setBy(one)}
-            >
+            <Chip key={one} pressed={by === one} onClick={() => setBy(one)}>
               {coverWords.by[one]}
             </Chip>
           ))}
-          <Chip
-            pressed={onlyGaps}
-            onClick={() => setOnlyGaps(!onlyGaps)}
-          >
+          <Chip pressed={onlyGaps} onClick={() => setOnlyGaps(!onlyGaps)}>
             {coverWords.onlyGaps}
           </Chip>
         </Row>

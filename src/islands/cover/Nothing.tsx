@@ -1,5 +1,7 @@
 /** What to do first, where there is nothing to judge yet. */
+
 import { Box } from '../../ui/Box'
+import { ButtonLink } from '../../ui/Button'
 
 export const Nothing = ({
   title,
@@ -17,19 +19,8 @@ export const Nothing = ({
     <Box as="p" above={3} below={6}>
       {text}
     </Box>
-    <Box
-      unlined
-      as="a"
-      padX={6}
-      padY={4}
-      weight="bold"
-      tone="paper"
-      surface="ink"
-      line="ink"
-      radius={2}
-      href={href}
-    >
+    <ButtonLink kind="strong" href={href}>
       {to}
-    </Box>
+    </ButtonLink>
   </div>
 )

@@ -64,6 +64,7 @@ function Kits({ kits: initial, place }: Props) {
           <Box
             asides="beside"
             as="section"
+            padY={5}
             above={6}
             lineAbove="dashed"
             key={at.id}

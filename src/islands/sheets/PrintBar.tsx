@@ -6,7 +6,7 @@ import { lidSheetPdf, notePrinted } from '../../contract/sheets'
 import { call, newKey } from '../../device/call'
 import { PAPER_SIZES, type PaperSize } from '../../sheets/paper'
 import { Box, Row } from '../../ui/Box'
-import { Button } from '../../ui/Button'
+import { Button, ButtonLink } from '../../ui/Button'
 import { theme } from '../../ui/theme'
 import { words } from '../../words'
 import classes from './sheets.module.css'
@@ -49,19 +49,12 @@ export const PrintBar = ({ kitId, size }: { readonly kitId: string; readonly siz
           </Box>
         ))}
       </Row>
-      <Box
-        unlined
-        as="a"
-        padX={6}
-        padY={4}
-        weight="bold"
-        line="ink"
-        radius={2}
+      <ButtonLink
         href={`${addressOf(lidSheetPdf, { kitId })}?size=${size}`}
         onClick={() => void note(kitId)}
       >
         {sheetsWords.pdf}
-      </Box>
+      </ButtonLink>
       <Button
         kind="strong"
         onClick={() => {

@@ -5,16 +5,7 @@ import { Button } from '../../ui/Button'
 import { words } from '../../words'
 
 export const PrintPress = () => (
-  <Row
-    as="p"
-    gapX={6}
-    gapY={4}
-    align="center"
-    justify="center"
-    wrap
-    above={6}
-    className="no-print"
-  >
+  <Row as="p" gapX={6} gapY={4} align="center" justify="center" wrap above={6} className="no-print">
     <Button kind="main" onClick={() => window.print()}>
       {words.sheets.label.print}
     </Button>

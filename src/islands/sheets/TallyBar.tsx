@@ -1,8 +1,8 @@
 /** Above a tally: printing it, entering it afterwards, and the way back. Does not print. */
 
 import { MantineProvider } from '@mantine/core'
-import { Box, Row } from '../../ui/Box'
-import { Button } from '../../ui/Button'
+import { Row } from '../../ui/Box'
+import { Button, ButtonLink } from '../../ui/Button'
 import { theme } from '../../ui/theme'
 import { words } from '../../words'
 import classes from './sheets.module.css'
@@ -25,18 +25,7 @@ export const TallyBar = ({ roundId }: { readonly roundId: string }) => (
       aria-label={roundsWords.tally.print}
     >
       <a href="/rounds">{roundsWords.end.toRounds}</a>
-      <Box
-        unlined
-        as="a"
-        padX={6}
-        padY={4}
-        weight="bold"
-        line="ink"
-        radius={2}
-        href={`/round?id=${roundId}&paper`}
-      >
-        {roundsWords.tally.enter}
-      </Box>
+      <ButtonLink href={`/round?id=${roundId}&paper`}>{roundsWords.tally.enter}</ButtonLink>
       <Button kind="strong" onClick={() => window.print()}>
         {roundsWords.tally.print}
       </Button>

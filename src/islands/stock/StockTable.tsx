@@ -228,7 +228,7 @@ const LotRow = memo(function LotRow(props: RowProps) {
         <>
           <Box as="i" radius={1} data-hue={hue} aria-hidden />
           {row.pocket}, {row.kit}
-          <Box ellipsis as="span" shrink nowrap className="visually-hidden">
+          <Box as="span" className="visually-hidden">
             , {row.place}
           </Box>
         </>,

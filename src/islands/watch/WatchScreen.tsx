@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { readWatch } from '../../contract/watch'
 import { call } from '../../device/call'
 import { Box, Row, Stack } from '../../ui/Box'
+import { ButtonLink } from '../../ui/Button'
 import { Frame } from '../../ui/Frame'
 import { words } from '../../words'
 import { ErrandGroup } from './ErrandGroup'
@@ -57,21 +58,8 @@ function Watching({ initial, place }: Props) {
       )}
       {watch.headline.code === 'nothing_kept' ? (
         <Row gap={5} above={7} below={7}>
-          <Box
-            unlined
-            as="a"
-            padX={7}
-            padY={5}
-            weight="bold"
-            line="ink"
-            radius={2}
-            href="/bring-in"
-          >
-            {words.watch.emptyBring}
-          </Box>
-          <Box unlined as="a" padX={7} padY={5} weight="bold" line="ink" radius={2} href="/kits">
-            {words.watch.emptyKit}
-          </Box>
+          <ButtonLink href="/bring-in">{words.watch.emptyBring}</ButtonLink>
+          <ButtonLink href="/kits">{words.watch.emptyKit}</ButtonLink>
         </Row>
       ) : (
         <SeasonRibbon ribbon={watch.ribbon} places={shown} today={today} />

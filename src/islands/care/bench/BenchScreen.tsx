@@ -95,14 +95,7 @@ function Bench({ care, place }: { readonly care: Care; readonly place: PlaceId |
           <Cards care={care} member={member} place={place} chosen={what} onChoose={choose} />
         )}
       </Stack>
-      <Stack
-        gap={6}
-        pad={7}
-        surface="paper"
-        line="hairline"
-        radius={2}
-        ref={sheet}
-      >
+      <Stack gap={6} pad={7} surface="paper" line="hairline" radius={2} ref={sheet}>
         <NumbersStrap numbers={care.cover.numbers} member={member} />
         {member ? (
           <Answer care={care} member={member} cardId={what} place={place} />

@@ -5,7 +5,7 @@ import { addressOf } from '../../../contract/endpoint'
 import type { Course } from '../../../core/household/course'
 import { handoverOf } from '../../../core/incident/handover'
 import { Box, Row, Stack } from '../../../ui/Box'
-import { Button } from '../../../ui/Button'
+import { Button, ButtonLink } from '../../../ui/Button'
 import { words } from '../../../words'
 import { handoverHead, handoverParts, readAloud } from '../../../words/care/handover'
 import { NumbersStrap } from '../NumbersStrap'
@@ -36,9 +36,9 @@ export function HandoverPage({ care, started, onGo }: IncidentProps) {
           ‹ {careWords.incident.back}
         </Button>
         <Row as="span" gapX={5} gapY={4} align="center" wrap className={classes.row}>
-          <a href={addressOf(handoverPdf, { incidentId: line.incident.id })}>
+          <ButtonLink kind="plain" href={addressOf(handoverPdf, { incidentId: line.incident.id })}>
             {careWords.incident.pdf}
-          </a>
+          </ButtonLink>
           <Button kind="plain" onClick={() => print()}>
             {careWords.incident.print}
           </Button>

@@ -5,7 +5,7 @@ import type { CareFact } from '../../../core/incident/entry'
 import { type IncidentKind, kindsFor } from '../../../core/incident/kinds'
 import { hasCounted } from '../../../core/incident/timeline'
 import { Box, Row, Stack } from '../../../ui/Box'
-import { Button } from '../../../ui/Button'
+import { Button, ButtonLink } from '../../../ui/Button'
 import { useLook } from '../../../ui/look'
 import { useSpeakUp } from '../../../ui/speakUp'
 import { WaitingBadge } from '../../../ui/WaitingBadge'
@@ -88,9 +88,9 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
   return (
     <Stack packed as="main" gap={6} className={classes.page} id="main">
       <Row as="header" gapX={5} gapY={4} align="center" wrap className={classes.top}>
-        <a href="/incident" aria-label={incidentWords.log}>
+        <ButtonLink kind="close" href="/incident" aria-label={incidentWords.log}>
           ‹
-        </a>
+        </ButtonLink>
         <Box as="b" grow>
           {incidentWords.since(words.care.span(now - incident.startedAt))}
         </Box>

@@ -8,7 +8,7 @@ import type { IncidentId, IncidentPatient } from '../../../core/incident/entry'
 import type { Timeline } from '../../../core/incident/timeline'
 import { call, newKey } from '../../../device/call'
 import { Box, Row, Stack } from '../../../ui/Box'
-import { Button } from '../../../ui/Button'
+import { Button, ButtonLink } from '../../../ui/Button'
 import { WaitingBadge } from '../../../ui/WaitingBadge'
 import { words } from '../../../words'
 import { NumbersStrap } from '../NumbersStrap'
@@ -46,9 +46,9 @@ export function Start({ care, onStarted }: Props) {
   return (
     <Stack packed as="main" gap={6} className={classes.page} id="main">
       <Row as="header" gapX={5} gapY={4} align="center" wrap className={classes.top}>
-        <a href="/" aria-label={words.errors.home}>
+        <ButtonLink kind="close" href="/" aria-label={words.errors.home}>
           ‹
-        </a>
+        </ButtonLink>
         <Box as="b" grow>
           {incidentWords.title}
         </Box>

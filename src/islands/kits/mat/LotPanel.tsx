@@ -9,6 +9,7 @@ import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { isTyping } from '../../../ui/Frame'
+import { Stepper } from '../../../ui/Stepper'
 import { words } from '../../../words'
 import { counted } from '../../../words/frame/format'
 import { ActForm } from './ActForm'
@@ -49,7 +50,7 @@ export function LotPanel(props: Props) {
     >
       <Row as="header" gap={3} align="start">
         <h2>{itemTitle(item)}</h2>
-        <Button kind="step" onClick={onClose} aria-label={lotWords.close}>
+        <Button kind="close" onClick={onClose} aria-label={lotWords.close}>
           ×
         </Button>
       </Row>
@@ -172,29 +173,18 @@ function ParField({ line, pocketId }: { readonly line: LineOnMat; readonly pocke
       words.undo.did.par,
     )
   return (
-    <Row gap={4} align="center" above={3} below={5} size={2} className={classes.par}>
+    <Row gap={4} align="center" above={3} below={5} size={2}>
       <Box as="span" grow>
         {lotWords.belongs}
       </Box>
-      <Button
-        kind="step"
-        disabled={busy || line.par === 0}
-        onClick={() => change(-1)}
-        aria-label={`${lotWords.par} −1`}
-      >
-        −
-      </Button>
-      <Box as="b" text="center">
-        {formatAmount(line.par)}
-      </Box>
-      <Button
-        kind="step"
+      <Stepper
+        value={formatAmount(line.par)}
+        fewer={`${lotWords.par} −1`}
+        more={`${lotWords.par} +1`}
         disabled={busy}
-        onClick={() => change(1)}
-        aria-label={`${lotWords.par} +1`}
-      >
-        +
-      </Button>
+        least={line.par === 0}
+        onChange={change}
+      />
     </Row>
   )
 }

@@ -4,7 +4,7 @@ import { checkKit } from '../../../contract/kits'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
-import { Button } from '../../../ui/Button'
+import { Button, ButtonLink } from '../../../ui/Button'
 import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
@@ -40,24 +40,7 @@ export function MatHead({ kit, today, onMode }: Props) {
         {kit.name}, {kit.place.name.charAt(0).toLowerCase() + kit.place.name.slice(1)}
       </Box>
       <Row gap={3} justify="end" wrap className="no-print">
-        <Row
-          inline
-          unlined
-          as="a"
-          align="center"
-          padX={4}
-          padY={2}
-          size={2}
-          weight="bold"
-          tone="ink"
-          surface="paper"
-          line="ink"
-          radius={2}
-          nowrap
-          href={`/rounds?kit=${kit.id}`}
-        >
-          {words.rounds.startHere}
-        </Row>
+        <ButtonLink href={`/rounds?kit=${kit.id}`}>{words.rounds.startHere}</ButtonLink>
         <Button
           disabled={busy}
           onClick={() => void run(checkKit, { params: { kitId: kit.id } }, words.undo.did.check)}

@@ -111,7 +111,7 @@ function ToList({ found }: { readonly found: Found }) {
       window.location.assign('/restock')
   }
   return (
-    <Button kind="strong" disabled={busy} onClick={() => void put()}>
+    <Button kind="strong" width="snug" disabled={busy} onClick={() => void put()}>
       {planWords.toList}
     </Button>
   )

@@ -10,7 +10,7 @@ import { reportOf } from '../../../core/rounds/report'
 import { isLooked } from '../../../core/rounds/round'
 import { call } from '../../../device/call'
 import { Box, Row, Stack } from '../../../ui/Box'
-import { Button } from '../../../ui/Button'
+import { Button, ButtonLink } from '../../../ui/Button'
 import { words } from '../../../words'
 import { counted } from '../../../words/frame/format'
 import classes from './round.module.css'
@@ -126,12 +126,10 @@ export function RoundEnd({ going, onGoOn, onCount }: Props) {
           </Box>
           <Afterwards going={going} />
           <Row as="footer" gap={4} className={classes.foot}>
-            <a href={`/kits/${contents.kit.id}`}>{endWords.toKit}</a>
-            <a className={classes.go} href="/rounds">
-              <Box as="b" size={5} weight="bold" face="display">
-                {endWords.toRounds}
-              </Box>
-            </a>
+            <ButtonLink href={`/kits/${contents.kit.id}`}>{endWords.toKit}</ButtonLink>
+            <ButtonLink kind="main" className={classes.go} href="/rounds">
+              {endWords.toRounds}
+            </ButtonLink>
           </Row>
         </>
       ) : (

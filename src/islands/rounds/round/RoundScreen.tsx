@@ -7,7 +7,7 @@ import type { LotId, PocketId } from '../../../core/ids'
 import { nextIn, nextPocket, type PocketProgress } from '../../../core/rounds/progress'
 import type { RoundId } from '../../../core/rounds/round'
 import { Box, Row, Stack } from '../../../ui/Box'
-import { Button } from '../../../ui/Button'
+import { Button, ButtonLink } from '../../../ui/Button'
 import { QUERIES } from '../../../ui/Frame'
 import { type LookValue, useLook } from '../../../ui/look'
 import { theme } from '../../../ui/theme'
@@ -66,9 +66,9 @@ const NoRound = ({ why }: { readonly why: string }) => (
   <Stack packed as="main" gap={6} pad={6} className={classes.page}>
     <h1>{roundsWords.title}</h1>
     <p className="second">{why}</p>
-    <a className={classes.wide} href="/rounds">
+    <ButtonLink kind="main" href="/rounds">
       {roundsWords.end.toRounds}
-    </a>
+    </ButtonLink>
   </Stack>
 )
 

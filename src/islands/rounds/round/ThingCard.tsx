@@ -13,6 +13,7 @@ import { call, newKey } from '../../../device/call'
 import { keepAct } from '../../../device/outbox'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, Chip } from '../../../ui/Button'
+import { Stepper } from '../../../ui/Stepper'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 import { CountField } from './CountField'
@@ -276,23 +277,13 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
           <Box as="span" grow>
             {cardWords.howMany(draft.worse.condition)}
           </Box>
-          <Button
-            kind="step"
-            aria-label={cardWords.fewerOf(draft.worse.condition)}
-            onClick={() => setDraft(withWorse(draft, -1))}
-          >
-            −
-          </Button>
-          <Box as="b" size={6} weight="bold" face="display" text="center">
-            {formatAmount(draft.worse.amount)}
-          </Box>
-          <Button
-            kind="step"
-            aria-label={cardWords.moreOf(draft.worse.condition)}
-            onClick={() => setDraft(withWorse(draft, 1))}
-          >
-            +
-          </Button>
+          <Stepper
+            size={6}
+            value={formatAmount(draft.worse.amount)}
+            fewer={cardWords.fewerOf(draft.worse.condition)}
+            more={cardWords.moreOf(draft.worse.condition)}
+            onChange={(by) => setDraft(withWorse(draft, by))}
+          />
         </Row>
       )}
       {(beside === 'note' || draft.note !== '') && (
