@@ -53,7 +53,14 @@ export function VisitCard({ visit, found }: Props) {
       </Part>
       <Part title={planWords.takeAlong} of={visit.takes}>
         {(carry) => (
-          <Stack gapX={5} columns="minmax(0, 1fr) auto" as="li" align="start" key={keyOf(carry)}>
+          <Stack
+            gapX={5}
+            columns="minmax(0, 1fr) auto"
+            collapse
+            as="li"
+            align="start"
+            key={keyOf(carry)}
+          >
             <Box as="p" breakable>
               <b>{amountOf(carry, found)}</b> {names.thing(names.thingOfLine(carry.line)).title}{' '}
               <Box as="span" size={2} tone="second">
@@ -131,7 +138,7 @@ function Bought({ buy, found, at }: At & { readonly buy: BuyLine }) {
   const meets = buy.goesTo.find((to) => to.meets)?.meets
   const comes = view.coming.find((one) => one.offer === buy.offer)
   return (
-    <Stack gapX={5} columns="minmax(0, 1fr) auto" as="li" align="start">
+    <Stack gapX={5} columns="minmax(0, 1fr) auto" collapse as="li" align="start">
       <Box as="p" breakable>
         <b>{planWords.packs(buy.packs, offer.units, thing.unit)}</b> {thing.title}{' '}
         <Box as="span" tone="second">
@@ -171,7 +178,7 @@ function Carried({ carry, found, at }: At & { readonly carry: CarryLine }) {
   if (!shelf || !line) return null
   const lot = { lotId: shelf.lotId, pocketId: shelf.pocketId, to: line.pocketId }
   return (
-    <Stack gapX={5} columns="minmax(0, 1fr) auto" as="li" align="start">
+    <Stack gapX={5} columns="minmax(0, 1fr) auto" collapse as="li" align="start">
       <Box as="p" breakable>
         <b>{amountOf(carry, found)}</b> {title}{' '}
         <Box as="span" tone="second">
@@ -207,7 +214,7 @@ function TakenOut({ out, found, at }: At & { readonly out: TakeOutLine }) {
     out.line === null ? names.whereShelf(out.shelf ?? -1, at) : names.whereLine(out.line, at)
   const turns = names.day(out.turnsOn)
   return (
-    <Stack gapX={5} columns="minmax(0, 1fr) auto" as="li" align="start">
+    <Stack gapX={5} columns="minmax(0, 1fr) auto" collapse as="li" align="start">
       <Box as="p" breakable>
         <b>{planWords.some(out.amount, unit)}</b> {title}{' '}
         <Box as="span" tone="second">
