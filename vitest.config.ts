@@ -19,6 +19,16 @@ export default defineConfig({
         },
       },
       {
+        // The parts that screens are made of, by hand and by key, in a page without a browser.
+        test: {
+          name: 'ui',
+          include: ['tests/ui/**/*.test.tsx'],
+          environment: 'happy-dom',
+          css: { include: [/.+/], modules: { classNameStrategy: 'non-scoped' } },
+          ...PATIENCE,
+        },
+      },
+      {
         // Each has a database, a clock and a runtime of its own.
         test: { name: 'whole', include: ['tests/**/*.test.ts'], pool: 'forks', ...PATIENCE },
       },

@@ -14,28 +14,18 @@ import { Box, Row } from './Box'
 import { Button } from './Button'
 import { FindAnything } from './FindAnything'
 import classes from './Frame.module.css'
+import { type FrameKey, meaningOf } from './hotkeys'
 import { KeysHelp } from './KeysHelp'
 import { LeavingBar } from './LeavingBar'
 import { LookSwitch, useLook } from './look'
 import { OpenIncidentsBar } from './OpenIncidentsBar'
+import { TABS, type TabId } from './tabs'
 import { theme } from './theme'
 import { type Outbox, useOutbox } from './useOutbox'
 import { useWorker } from './useWorker'
 import { WaitingBadge } from './WaitingBadge'
 
 export type Strap = z.infer<typeof places.strap>
-
-export const TABS = [
-  { id: 'watch', href: '/' },
-  { id: 'kits', href: '/kits' },
-  { id: 'cover', href: '/cover' },
-  { id: 'bench', href: '/bench' },
-  { id: 'restock', href: '/restock' },
-  { id: 'bring', href: '/bring-in' },
-  { id: 'print', href: '/print' },
-  { id: 'household', href: '/household' },
-] as const
-export type TabId = (typeof TABS)[number]['id']
 
 interface FrameProps {
   readonly tab: TabId
@@ -107,16 +97,19 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
   const { undoLast } = useActing()
 
   useEffect(() => {
+    const acts: Readonly<Record<FrameKey, () => void>> = {
+      find: () => setFinding(true),
+      help: () => setHelping(true),
+      incident: () => location.assign('/incident'),
+      torch: look.toggleTorch,
+      undo: undoLast,
+    }
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return
-      const tabAt = TABS[Number(event.key) - 1]
-      if (event.key === '/') setFinding(true)
-      else if (event.key === '?') setHelping(true)
-      else if (event.key === 't') look.toggleTorch()
-      else if (event.key === 'z') undoLast()
-      else if (event.key === 'i') location.assign('/incident')
-      else if (tabAt) location.assign(tabAt.href)
-      else return
+      const meaning = meaningOf(event.key)
+      if (meaning === null) return
+      if (typeof meaning === 'object') location.assign(meaning.href)
+      else acts[meaning]()
       event.preventDefault()
     }
     addEventListener('keydown', onKey)

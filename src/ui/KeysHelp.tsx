@@ -3,6 +3,7 @@
 import { Modal } from '@mantine/core'
 import { words } from '../words'
 import { Box, Row } from './Box'
+import { KEYS_TOLD } from './hotkeys'
 import classes from './KeysHelp.module.css'
 
 export function KeysHelp({
@@ -20,7 +21,7 @@ export function KeysHelp({
       closeButtonProps={{ 'aria-label': words.find.close }}
     >
       <dl className={classes.keys}>
-        {words.keys.rows.map(([key, what]) => (
+        {KEYS_TOLD.map(([key, what]) => (
           <Row gap={6} padY={3} lineBelow="hairline" key={key}>
             <Box as="dt" weight="bold">
               <kbd>{key}</kbd>

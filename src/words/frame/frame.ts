@@ -62,12 +62,13 @@ export const undo = {
 export const keys = {
   title: 'Keys',
   open: 'Keys',
-  rows: [
-    ['/', 'find anything'],
-    ['?', 'this list'],
-    ['1 – 8', 'Watch, Kits, Cover, Bench, Restock, Bring in, Print, Household'],
-    ['i', 'something happened: start an incident'],
-    ['t', 'torch: dark, large, for the night'],
+  find: 'find anything',
+  help: 'this list',
+  incident: 'something happened: start an incident',
+  torch: 'torch: dark, large, for the night',
+  undo: 'undo the last act',
+  /** On single screens: the key, and what it does there. */
+  screens: [
     ['arrows', 'from tag to tag on a mat, from cell to cell on the board'],
     ['Enter', 'open a tag, explain a cell'],
     ['u o m x c e', 'use, open, move, throw away, count, change'],
@@ -75,10 +76,9 @@ export const keys = {
     ['k b f', 'cleaned, it is back, found it'],
     ['a', 'add to the pocket of the tag'],
     ['+ − ← Enter', 'in a round: more, fewer, back, next'],
-    ['z', 'undo the last act'],
     ['Esc', 'close'],
   ],
-}
+} as const
 
 export const look = { light: 'Light', dark: 'Dark', torch: 'Torch', label: 'Look' }
 

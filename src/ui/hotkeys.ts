@@ -1,0 +1,33 @@
+/** The keys that work on every page: one table for what they do and for the help that lists them. */
+import { words } from '../words'
+import { TABS } from './tabs'
+
+/** What a key of the frame does. */
+export type FrameKey = 'find' | 'help' | 'incident' | 'torch' | 'undo'
+
+const KEYS: Readonly<Record<FrameKey, string>> = {
+  find: '/',
+  help: '?',
+  incident: 'i',
+  torch: 't',
+  undo: 'z',
+}
+
+/** What a key stands for: an act of the frame, or the address of a tab; null when nothing. */
+export function meaningOf(key: string): FrameKey | { readonly href: string } | null {
+  const act = (Object.keys(KEYS) as FrameKey[]).find((one) => KEYS[one] === key)
+  if (act) return act
+  const tab = /^[1-9]$/.test(key) ? TABS[Number(key) - 1] : undefined
+  return tab ? { href: tab.href } : null
+}
+
+/** Key and what it does, in words: those of every page first, then those of single screens. */
+export const KEYS_TOLD: readonly (readonly [key: string, does: string])[] = [
+  [KEYS.find, words.keys.find],
+  [KEYS.help, words.keys.help],
+  [`1 – ${TABS.length}`, TABS.map(({ id }) => words.tabs[id]).join(', ')],
+  [KEYS.incident, words.keys.incident],
+  [KEYS.torch, words.keys.torch],
+  [KEYS.undo, words.keys.undo],
+  ...words.keys.screens,
+]
