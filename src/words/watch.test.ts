@@ -1,43 +1,41 @@
-/** What Watch says: headline, errands and states, from one of every case and the figures handed in. */
+/** The first screen in words: each headline and each reason, with the numbers that were handed in. */
 import { describe, expect, it } from 'vitest'
 import { plainDate } from '../core/calendar/plainDate'
-import type { NextThere } from '../core/calendar/presence'
-import { type Total, units } from '../core/quantity/amount'
-import type { LotState } from '../core/stock/judge'
-import { words } from '.'
+import type { Total } from '../core/quantity/amount'
+import { ITEM_KINDS } from '../core/stock/itemKind'
+import { watchText } from './watch'
 
 const today = plainDate('2026-11-26')
-const day = plainDate('2026-12-05')
-const later = plainDate('2027-03-31')
-const total = (count: number): Total => units(count)
-type Headline = Parameters<typeof words.watch.headline>[0]
-type Reason = Parameters<typeof words.watch.reason>[0]
+const soon = plainDate('2026-12-05')
+const total = (many: number): Total => (many * 1000) as Total
+type Headline = Parameters<typeof watchText.headline>[0]
+type Reason = Parameters<typeof watchText.reason>[0]
 
 describe('the headline', () => {
-  it.each<readonly [Headline, string, string]>([
+  const cases: readonly (readonly [Headline, string, string])[] = [
     [
       { code: 'nothing_kept' },
       'Nothing is kept here yet',
       'Bring in the list you have, or add a kit and put things into it.',
     ],
     [
-      { code: 'essentials_bare', count: 1, place: 'Hill cottage', title: 'Adrenaline pen' },
-      'Adrenaline pen is missing at the hill cottage',
+      { code: 'essentials_bare', count: 1, place: 'Hill cottage', title: 'Tourniquet' },
+      'Tourniquet is missing at the hill cottage',
       'An essential is something a person may need within minutes. Put it back first.',
     ],
     [
-      { code: 'essentials_bare', count: 2, place: 'Hill cottage', title: 'Adrenaline pen' },
+      { code: 'essentials_bare', count: 2, place: 'Hill cottage', title: 'Tourniquet' },
       'Two essentials are missing at the hill cottage',
       'An essential is something a person may need within minutes. Put it back first.',
     ],
     [
-      { code: 'turns_before_back', count: 1, place: 'Hill cottage', visit: day },
+      { code: 'turns_before_back', count: 1, place: 'Hill cottage', visit: soon },
       'One thing turns before anyone is back at the hill cottage',
       'Carry replacements on Saturday 5 December. The rest can wait for its next visit.',
     ],
     [
-      { code: 'turns_before_back', count: 3, place: 'Hill cottage', visit: day },
-      'Three things turn before anyone is back at the hill cottage',
+      { code: 'turns_before_back', count: 12, place: 'Hill cottage', visit: soon },
+      '12 things turn before anyone is back at the hill cottage',
       'Carry replacements on Saturday 5 December. The rest can wait for its next visit.',
     ],
     [
@@ -46,135 +44,156 @@ describe('the headline', () => {
       'Throw them away safely; what they leave bare is on the list below.',
     ],
     [
-      { code: 'turning', count: 4, places: ['Row house', 'Estate car'] },
-      'Four things turn soon at the row house and the estate car',
+      { code: 'spent', count: 3, places: ['Row house', 'Estate car'] },
+      'Three things are spent at the row house and the estate car',
+      'Throw them away safely; what they leave bare is on the list below.',
+    ],
+    [
+      { code: 'turning', count: 1, places: ['Row house'] },
+      'One thing turns soon at the row house',
       'Replace them before they turn, or use them up where they are needed.',
     ],
     [
-      { code: 'below_par', count: 2, places: ['Row house', 'Estate car', 'Cargo bike'] },
-      'Two things are short at the row house, the estate car and the cargo bike',
+      { code: 'turning', count: 2, places: ['Row house'] },
+      'Two things turn soon at the row house',
+      'Replace them before they turn, or use them up where they are needed.',
+    ],
+    [
+      { code: 'below_par', count: 1, places: ['Row house'] },
+      'One thing is short at the row house',
+      'What belongs there is not all there. The restock list has the packs.',
+    ],
+    [
+      { code: 'below_par', count: 4, places: ['Row house'] },
+      'Four things are short at the row house',
       'What belongs there is not all there. The restock list has the packs.',
     ],
     [{ code: 'all_well', nextDay: null }, 'All is sound', 'Nothing has a date that runs out.'],
     [
-      { code: 'all_well', nextDay: plainDate('2026-11-27') },
+      { code: 'all_well', nextDay: soon },
       'All is sound',
-      'The next thing turns 27 Nov 2026, tomorrow.',
+      'The next thing turns 5 Dec 2026, in 9 days.',
     ],
-    [
-      { code: 'all_well', nextDay: plainDate('2026-11-28') },
-      'All is sound',
-      'The next thing turns 28 Nov 2026, in 2 days.',
-    ],
-  ])('%o', (told, headline, under) => {
-    expect(words.watch.headline(told)).toBe(headline)
-    expect(words.watch.under(told, today)).toBe(under)
+  ]
+  it.each(cases)('%j', (headline, said, under) => {
+    expect([watchText.headline(headline), watchText.under(headline, today)]).toEqual([said, under])
   })
 })
 
-describe('why there is something to do', () => {
-  it.each<readonly [Reason, string]>([
+describe('why something is to be done', () => {
+  const spare = { place: 'Row house', amount: total(4) }
+  const cases: readonly (readonly [Reason, string])[] = [
     [
-      { code: 'spent', why: { kind: 'date', day: plainDate('2026-11-01'), clock: 'printed' } },
-      'past its date, 1 Nov',
+      { code: 'spent', why: { kind: 'date', day: plainDate('2026-11-16'), clock: 'opened' } },
+      'its time after opening ended 16 Nov; the printed date no longer counts',
     ],
     [
-      { code: 'spent', why: { kind: 'date', day: plainDate('2026-11-01'), clock: 'opened' } },
-      'its time after opening ended 1 Nov; the printed date no longer counts',
+      { code: 'spent', why: { kind: 'date', day: plainDate('2025-10-31'), clock: 'printed' } },
+      'past its date, 31 Oct 2025',
     ],
-    [{ code: 'spent', why: { kind: 'opened' } }, 'opened, so no longer sterile'],
-    [{ code: 'spent', why: { kind: 'condition', condition: 'leaked' } }, 'leaked'],
-    [{ code: 'held', because: { kind: 'said', reason: 'looks cloudy' } }, 'on hold: looks cloudy'],
+    [{ code: 'spent', why: { kind: 'opened' } as never }, 'opened, so no longer sterile'],
+    [{ code: 'spent', why: { kind: 'condition', condition: 'torn' } as never }, 'torn'],
+    [
+      { code: 'held', because: { kind: 'said', reason: 'no written rule from the vet yet' } },
+      'on hold: no written rule from the vet yet',
+    ],
+    [
+      { code: 'held', because: { kind: 'left_over', prescriber: 'Dr Fenwick' } },
+      'on hold: left over: ask Dr Fenwick before it is used',
+    ],
     [
       { code: 'held', because: { kind: 'left_over', prescriber: '' } },
       'on hold: left over: ask the prescriber before it is used',
     ],
     [
-      { code: 'held', because: { kind: 'left_over', prescriber: 'Dr Vale' } },
-      'on hold: left over: ask Dr Vale before it is used',
-    ],
-    [
-      { code: 'held', because: { kind: 'opened_no_period', on: plainDate('2026-11-16') } },
-      'on hold: opened on 16 Nov 2026, and nobody has said how long it keeps',
+      { code: 'held', because: { kind: 'opened_no_period', on: plainDate('2026-11-25') } },
+      'on hold: opened on 25 Nov 2026, and nobody has said how long it keeps',
     ],
     [
       { code: 'held', because: { kind: 'not_judged' } },
       'on hold: its dates make no sense: look at the pack and correct them',
     ],
-    [{ code: 'lent', to: 'Tove', since: plainDate('2026-11-02') }, 'Tove has it since 2 Nov'],
     [
-      { code: 'unclean', since: plainDate('2026-11-02') },
-      'used 2 Nov; does not count until it is clean',
+      { code: 'lent', to: 'the neighbour', since: plainDate('2026-11-02') },
+      'the neighbour has it since 2 Nov',
     ],
-    [{ code: 'missing', since: plainDate('2025-11-17') }, 'was not found 17 Nov 2025'],
-    [{ code: 'turns', day: later, clock: 'printed', spare: null }, 'good to 31 Mar 2027'],
     [
-      { code: 'turns', day, clock: 'opened', spare: { place: 'Row house', amount: total(4) } },
+      { code: 'unclean', since: plainDate('2026-11-25') },
+      'used 25 Nov; does not count until it is clean',
+    ],
+    [{ code: 'missing', since: plainDate('2025-12-24') }, 'was not found 24 Dec 2025'],
+    [{ code: 'turns', day: soon, clock: 'printed', spare: null }, 'good to 5 Dec'],
+    [
+      { code: 'turns', day: soon, clock: 'opened', spare },
       'opened, good to 5 Dec; the row house has 4 to spare',
     ],
-    [{ code: 'below_par', good: total(5), par: total(6), spare: null }, '5 of 6 there'],
+    [{ code: 'below_par', good: total(1), par: total(3), spare: null }, '1 of 3 there'],
     [
-      {
-        code: 'below_par',
-        good: total(0),
-        par: total(2),
-        spare: { place: 'Row house', amount: total(1) },
-      },
-      '0 of 2 there; the row house has 1 to spare',
+      { code: 'below_par', good: total(0), par: total(3), spare },
+      '0 of 3 there; the row house has 4 to spare',
     ],
     [
-      { code: 'round_due', why: 'never', since: null, pockets: 3, allPockets: 3 },
-      '3 pockets: nobody has counted it yet',
+      { code: 'round_due', why: 'never', since: null, pockets: 1, allPockets: 1 },
+      '1 pocket: nobody has counted it yet',
     ],
     [
       {
         code: 'round_due',
         why: 'battery',
         since: plainDate('2026-05-01'),
-        pockets: 1,
-        allPockets: 3,
+        pockets: 2,
+        allPockets: 5,
       },
-      '1 of 3 pockets: batteries, last looked at 1 May',
+      '2 of 5 pockets: batteries, last looked at 1 May',
     ],
     [{ code: 'dates_missing', count: 1 }, 'One pack has no date recorded; read it off the pack'],
-    [{ code: 'dates_missing', count: 2 }, 'Two packs have no date recorded; read it off the pack'],
-  ])('%o', (reason, text) => expect(words.watch.reason(reason, today)).toBe(text))
-})
-
-describe('the state of a lot', () => {
-  const lastGood = { kind: 'day', day, clock: 'printed' } as const
-  it.each<readonly [LotState, string]>([
-    [{ state: 'sound', lastGood }, '5 Dec'],
-    [{ state: 'sound', lastGood: { ...lastGood, day: later } }, 'Mar 2027'],
-    [{ state: 'sound', lastGood: { ...lastGood, clock: 'opened' } }, 'opened, to 5 Dec'],
-    [{ state: 'sound', lastGood: { kind: 'open_ended', why: 'none_printed' } }, 'no date'],
-    [{ state: 'sound', lastGood: { kind: 'open_ended', why: 'not_recorded' } }, 'date not looked'],
-    [{ state: 'turning', day, clock: 'printed' }, 'turns 5 Dec'],
-    [{ state: 'turning', day, clock: 'opened' }, 'opened, turns 5 Dec'],
-    [{ state: 'spent', why: { kind: 'date', day: today, clock: 'printed' } }, 'spent 26 Nov'],
-    [{ state: 'spent', why: { kind: 'opened' } }, 'spent: opened'],
-    [{ state: 'spent', why: { kind: 'condition', condition: 'leaked' } }, 'spent: leaked'],
     [
-      { state: 'held', because: { kind: 'said', reason: 'looks cloudy' }, lastGood },
-      'held: looks cloudy',
+      { code: 'dates_missing', count: 3 },
+      'Three packs have no date recorded; read it off the pack',
     ],
-    [{ state: 'lent', to: 'Tove', since: today, lastGood }, 'lent to Tove'],
-    [{ state: 'unclean', since: today, lastGood }, 'to be cleaned'],
-    [{ state: 'missing', since: today, lastGood }, 'not found 26 Nov'],
-  ])('%o', (judged, text) => expect(words.stock.state(judged, today)).toBe(text))
+  ]
+  it.each(cases)('%j', (reason, said) => expect(watchText.reason(reason, today)).toBe(said))
 })
 
-describe('when somebody is next there', () => {
-  it.each<readonly [NextThere, string]>([
-    [{ kind: 'now' } as NextThere, 'here now'],
-    [{ kind: 'unknown' } as NextThere, 'no visit planned'],
-    [{ kind: 'on', day: plainDate('2026-11-27'), label: '' } as NextThere, 'tomorrow'],
-    [{ kind: 'on', day: plainDate('2026-11-28'), label: '' } as NextThere, 'Sat 28 Nov'],
-    [{ kind: 'on', day: later, label: '' } as NextThere, 'Wed 31 Mar 2027'],
-  ])('%o', (next, text) => expect(words.strap.next(next, today)).toBe(text))
+describe('when somebody is there next', () => {
+  it.each([
+    [{ kind: 'now', label: '' } as const, 'Row house, now'],
+    [
+      { kind: 'on', day: plainDate('2026-11-27'), label: 'Weekend' } as const,
+      'Row house, tomorrow',
+    ],
+    [{ kind: 'on', day: soon, label: 'Weekend' } as const, 'Row house, Sat 5 Dec'],
+    [{ kind: 'never' } as never, 'Row house'],
+  ])('%j', (next, said) => expect(watchText.group('Row house', next, today)).toBe(said))
+})
 
-  it('counts what is to do', () => {
-    expect(words.strap.todo(0)).toBe('nothing to do')
-    expect(words.strap.todo(1)).toBe('1 to do')
+describe('what must not go into the bin', () => {
+  it('is said for what can hurt, and nothing for what cannot', () => {
+    expect(ITEM_KINDS.filter((kind) => watchText.safeWay(kind) !== '')).toEqual(
+      ITEM_KINDS.filter((kind) =>
+        ['medicine', 'sharp', 'battery', 'pressurised', 'paper'].includes(kind),
+      ),
+    )
+    expect(watchText.safeWay(null)).toBe('')
+    expect(watchText.safeWay('sharp')).toContain('never loose in a bin')
+    expect(watchText.safeWay('medicine')).toContain('not in the sink, not in the bin')
+  })
+})
+
+describe('what is put aside', () => {
+  it.each([
+    [0, 0, ''],
+    [2, 0, '2 put off'],
+    [0, 3, '3 on the shopping list'],
+    [1, 1, '1 put off · 1 on the shopping list'],
+  ])('%i put off, %i listed', (later, listed, said) =>
+    expect(watchText.aside(later, listed)).toBe(said),
+  )
+  it('one lot is one lot', () => {
+    expect([watchText.ribbonLots(1), watchText.ribbonLots(2), watchText.more(3)]).toEqual([
+      '1 lot turns',
+      '2 lots turn',
+      '+3',
+    ])
   })
 })
