@@ -103,9 +103,12 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
           weighedAgo(patient),
         )}
         {state.kind !== 'fresh' && (
-          <Box as="a" size={2} weight="bold" face="text" href={`/members/${member.id}`}>
-            {benchWords.weigh}
-          </Box>
+          <>
+            {' '}
+            <Box as="a" size={2} weight="bold" face="text" href={`/members/${member.id}`}>
+              {benchWords.weigh}
+            </Box>
+          </>
         )}
       </Box>
       <Line answer={answer} />
@@ -169,9 +172,12 @@ export function DosePaper({ care, member, card, here, onGiven, compact = false }
                 >
                   {words.care.refusal(refusal, { now, timeZone: view.timeZone })}
                   {refusal.code === 'lot_ask' && (
-                    <Box as="a" size={2} weight="bold" face="text" href="/cover/items">
-                      {questionsWords.readLabel}
-                    </Box>
+                    <>
+                      {' '}
+                      <Box as="a" size={2} weight="bold" face="text" href="/cover/items">
+                        {questionsWords.readLabel}
+                      </Box>
+                    </>
                   )}
                 </Box>
               ))}

@@ -125,7 +125,7 @@ function ClockLine({
   const middle = addDays(today, span / 2)
   const end = addDays(today, span)
   return (
-    <Row anchor justify="between" above={7} aria-hidden>
+    <Row anchor justify="between" padY={4} above={7} aria-hidden>
       <Box
         as="span"
         surface="ink"

@@ -86,7 +86,7 @@ function Paper({
           <img src={addressOf(lotPaper, { lotId })} alt={actsWords.paperAlt(title)} />
         </a>
       )}
-      <label>
+      <Box as="label" underline>
         {has ? actsWords.changePaper : actsWords.addPaper}
         <input
           type="file"
@@ -95,7 +95,7 @@ function Paper({
           disabled={busy}
           onChange={(event) => void choose(event.currentTarget.files?.[0])}
         />
-      </label>
+      </Box>
       {has && (
         <Button kind="quiet" disabled={busy} onClick={() => void keep(null)}>
           {actsWords.removePaper}

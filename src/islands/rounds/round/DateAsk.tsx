@@ -34,7 +34,7 @@ export function DateAsk({ recorded, date, settings, onChange }: Props) {
     )
   }
   return (
-    <Stack as="fieldset" gap={4} lineAbove="dashed">
+    <Stack as="fieldset" gap={4}>
       <Box as="legend" size={4} weight="bold" face="display">
         {cardWords.dateAsk(recorded)}
       </Box>

@@ -29,7 +29,7 @@ export function KeepPhoto({ lotId, title }: { readonly lotId: LotId; readonly ti
     }
   }
   return (
-    <Row inline anchor as="label" gap={4} align="center">
+    <Row inline anchor underline as="label" gap={4} align="center">
       {words.rounds.card.photo}
       <input
         type="file"

@@ -3,7 +3,7 @@
 import { useEffect, useState } from 'react'
 import type { PocketId } from '../../../core/ids'
 import { Box, Row, Stack } from '../../../ui/Box'
-import { Button, Chip } from '../../../ui/Button'
+import { Button } from '../../../ui/Button'
 import type { LookValue } from '../../../ui/look'
 import { WaitingBadge } from '../../../ui/WaitingBadge'
 import { words } from '../../../words'
@@ -65,9 +65,9 @@ export function RoundHead({ going, at, look, paused, onPause, onPockets }: Props
           <Button kind="plain" onClick={onPockets}>
             {roundsWords.pockets}
           </Button>
-          <Chip pressed={look.look === 'torch'} onClick={look.toggleTorch}>
+          <Button kind="plain" aria-pressed={look.look === 'torch'} onClick={look.toggleTorch}>
             {words.look.torch}
-          </Chip>
+          </Button>
           <Button kind="plain" onClick={onPause}>
             {roundsWords.pause}
           </Button>
