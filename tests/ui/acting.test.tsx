@@ -1,0 +1,213 @@
+/** Doing things: what is said, what can be taken back, what is sent again, and under which key. */
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { act, cleanup, render, screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { useState } from 'react'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { type amendLot, useLot } from '../../src/contract/stock'
+import { ActingProvider, useActing } from '../../src/ui/acting'
+import { words } from '../../src/words'
+
+const LOT = '11111111-1111-4111-8111-111111111111'
+const POCKET = '22222222-2222-4222-8222-222222222222'
+const ACT = '44444444-4444-4444-8444-444444444444'
+
+interface Heard {
+  readonly path: string
+  readonly key: string | null
+  readonly body: { readonly seenVersion?: number } | undefined
+}
+let heard: Heard[] = []
+let answers: (Response | 'silence')[] = []
+const done = (): Response => Response.json({ actId: ACT })
+const refused = (status: number, problem: object): Response =>
+  new Response(JSON.stringify(problem), {
+    status,
+    headers: { 'content-type': 'application/problem+json' },
+  })
+
+beforeEach(() => {
+  heard = []
+  answers = []
+  vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
+    heard.push({
+      path,
+      key: new Headers(init.headers).get('idempotency-key'),
+      body: init.body ? JSON.parse(String(init.body)) : undefined,
+    })
+    const answer = answers.shift() ?? done()
+    if (answer === 'silence') throw new TypeError('failed to fetch')
+    return answer
+  })
+})
+afterEach(() => {
+  cleanup()
+  vi.unstubAllGlobals()
+  vi.useRealTimers()
+})
+
+const asked = {
+  params: { lotId: LOT },
+  body: { seenVersion: 3, pocketId: POCKET, amount: 1000 },
+} as never
+
+/** A page with one press, which tells what came of it. */
+function Page({ endpoint = useLot }: { readonly endpoint?: typeof useLot | typeof amendLot }) {
+  const { run, busy, undoLast } = useActing()
+  const [came, setCame] = useState('nothing yet')
+  return (
+    <>
+      <button
+        type="button"
+        onClick={() =>
+          void run(endpoint as typeof useLot, asked, 'Used').then((result) =>
+            setCame(result === null ? 'refused' : 'done'),
+          )
+        }
+      >
+        Use one
+      </button>
+      <button type="button" onClick={undoLast}>
+        Undo the last
+      </button>
+      <p>{busy ? 'busy' : came}</p>
+    </>
+  )
+}
+const show = () =>
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <ActingProvider>
+        <Page />
+      </ActingProvider>
+    </QueryClientProvider>,
+  )
+const press = (name: string) => userEvent.click(screen.getByRole('button', { name }))
+const said = () => screen.getByRole('status')
+
+describe('an act that is done', () => {
+  it('is said, and can be taken back from where it is said', async () => {
+    show()
+    await press('Use one')
+    expect(await within(said()).findByText('Used')).toBeTruthy()
+    expect(await screen.findByText('done')).toBeTruthy()
+    await press(words.undo.undo)
+    expect(await within(said()).findByText(words.undo.undone)).toBeTruthy()
+    expect(heard.map(({ path }) => path)).toEqual([`/api/lots/${LOT}/use`, `/api/acts/${ACT}/undo`])
+    // What was taken back is not offered to be taken back once more.
+    expect(within(said()).queryByRole('button', { name: words.undo.undo })).toBeNull()
+  })
+  it('is taken back by key as well, and only once', async () => {
+    show()
+    await press('Use one')
+    await screen.findByText('done')
+    await press('Undo the last')
+    await within(said()).findByText(words.undo.undone)
+    await press('Undo the last')
+    expect(heard).toHaveLength(2)
+  })
+  it('is said for a while', async () => {
+    vi.useFakeTimers({ shouldAdvanceTime: true })
+    show()
+    await userEvent
+      .setup({ advanceTimers: vi.advanceTimersByTime })
+      .click(screen.getByRole('button', { name: 'Use one' }))
+    expect(await within(said()).findByText('Used')).toBeTruthy()
+    await act(() => vi.advanceTimersByTimeAsync(10_000))
+    expect(within(said()).queryByText('Used')).toBeNull()
+  })
+  it('two acts have keys of their own', async () => {
+    show()
+    await press('Use one')
+    await screen.findByText('done')
+    await press('Use one')
+    await vi.waitFor(() => expect(heard).toHaveLength(2))
+    expect(heard[0]?.key).not.toBe(heard[1]?.key)
+    expect(heard[0]?.key).toMatch(/^[0-9a-f-]{36}$/)
+  })
+})
+
+describe('an act that is refused', () => {
+  it('says why, stays until it is closed, and gives nothing to take back', async () => {
+    answers = [
+      refused(422, { code: 'too_many', title: 'There is less', detail: 'Three are there.' }),
+    ]
+    show()
+    await press('Use one')
+    expect(await within(said()).findByText('There is less')).toBeTruthy()
+    expect(within(said()).getByText('Three are there.')).toBeTruthy()
+    expect(screen.getByText('refused')).toBeTruthy()
+    expect(within(said()).queryByRole('button', { name: words.undo.undo })).toBeNull()
+    expect(within(said()).queryByRole('button', { name: words.undo.retry })).toBeNull()
+    await press(words.undo.dismiss)
+    expect(within(said()).queryByText('There is less')).toBeNull()
+  })
+  it('because it changed meanwhile is sent again with what is there now, under a new key', async () => {
+    answers = [
+      refused(409, {
+        code: 'changed_meanwhile',
+        title: 'It has changed',
+        detail: 'Somebody used one.',
+        facts: { version: 8 },
+      }),
+    ]
+    show()
+    await press('Use one')
+    await within(said()).findByText('It has changed')
+    await press(words.undo.retry)
+    expect(await within(said()).findByText('Used')).toBeTruthy()
+    expect(heard.map(({ body }) => body?.seenVersion)).toEqual([3, 8])
+    expect(heard[0]?.key).not.toBe(heard[1]?.key)
+    expect(await screen.findByText('done')).toBeTruthy()
+  })
+})
+
+describe('an act that got no answer', () => {
+  it('is kept, said, and sent again under the same key: it may have arrived', async () => {
+    answers = ['silence']
+    show()
+    await press('Use one')
+    expect(await within(said()).findByText(words.undo.offline)).toBeTruthy()
+    await press(words.undo.retry)
+    expect(await within(said()).findByText('Used')).toBeTruthy()
+    expect(heard).toHaveLength(2)
+    expect(heard[0]?.key).toBe(heard[1]?.key)
+  })
+  it('keeps its key too when it is pressed again on the page, and what was said goes', async () => {
+    answers = ['silence']
+    show()
+    await press('Use one')
+    await within(said()).findByText(words.undo.offline)
+    await press('Use one')
+    await within(said()).findByText('Used')
+    expect(heard[0]?.key).toBe(heard[1]?.key)
+    expect(within(said()).queryByText(words.undo.offline)).toBeNull()
+  })
+  it('while the server mends itself is the same', async () => {
+    answers = [
+      refused(503, { code: 'away', title: 'Away for a moment', detail: 'Try again soon.' }),
+    ]
+    show()
+    await press('Use one')
+    await within(said()).findByText('Away for a moment')
+    await press(words.undo.retry)
+    await within(said()).findByText('Used')
+    expect(heard[0]?.key).toBe(heard[1]?.key)
+  })
+  it('that is closed unanswered ends the waiting of whoever asked', async () => {
+    answers = ['silence']
+    show()
+    await press('Use one')
+    await within(said()).findByText(words.undo.offline)
+    expect(screen.getByText('nothing yet')).toBeTruthy()
+    await press(words.undo.dismiss)
+    expect(await screen.findByText('refused')).toBeTruthy()
+  })
+})
+
+describe('without the frame', () => {
+  it('nothing can be done, and it is said so', () => {
+    vi.spyOn(console, 'error').mockImplementation(() => {})
+    expect(() => render(<Page />)).toThrow('useActing needs the frame around it')
+  })
+})
