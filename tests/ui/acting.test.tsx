@@ -1,6 +1,6 @@
 /** Doing things: what is said, what can be taken back, what is sent again, and under which key. */
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { act, cleanup, render, screen, within } from '@testing-library/react'
+import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
@@ -105,6 +105,16 @@ describe('an act that is done', () => {
     await within(said()).findByText(words.undo.undone)
     await press('Undo the last')
     expect(heard).toHaveLength(2)
+  })
+  it('is taken back once, however fast the key is pressed', async () => {
+    show()
+    await press('Use one')
+    await screen.findByText('done')
+    const undo = screen.getByRole('button', { name: 'Undo the last' })
+    fireEvent.click(undo)
+    fireEvent.click(undo)
+    await within(said()).findByText(words.undo.undone)
+    expect(heard.map(({ path }) => path)).toEqual([`/api/lots/${LOT}/use`, `/api/acts/${ACT}/undo`])
   })
   it('is said for a while', async () => {
     vi.useFakeTimers({ shouldAdvanceTime: true })
