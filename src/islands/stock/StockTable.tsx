@@ -228,9 +228,7 @@ const LotRow = memo(function LotRow(props: RowProps) {
         <>
           <Box as="i" radius={1} data-hue={hue} aria-hidden />
           {row.pocket}, {row.kit}
-          <Box as="span" className="visually-hidden">
-            , {row.place}
-          </Box>
+          <span className="visually-hidden">, {row.place}</span>
         </>,
         `${row.pocket}, ${row.kit}, ${row.place}`,
       )}

@@ -111,7 +111,7 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
               .filter(Boolean)
               .join(' · ')}
           </Box>
-          <Stack columns="auto auto 1fr" gap={4}>
+          <Stack columns="auto auto 1fr" gap={4} className={classes.presses}>
             <Button kind="plain" onClick={() => setAt(at - 1)}>
               {guideWords.back}
             </Button>
@@ -148,7 +148,7 @@ export function GuideSteps({ card, members, today, onStep, onEnd }: Props) {
           )}
           <h3>{guideWords.handover}</h3>
           <p>{card.handover}</p>
-          <Stack columns="auto auto 1fr" gap={4}>
+          <Stack columns="auto auto 1fr" gap={4} className={classes.presses}>
             <Button kind="plain" onClick={() => setAt(card.steps.length - 1)}>
               {guideWords.back}
             </Button>

@@ -7,6 +7,7 @@ import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { useStrap } from '../../../ui/Frame'
+import { Stepper } from '../../../ui/Stepper'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
 import classes from './shopping.module.css'
@@ -88,25 +89,14 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
               {shoppingWords.more}
             </Box>
             <Row gap={3} align="center" justify="end" wrap className={classes.does}>
-              <Row as="span" gap={3} align="center" justify="end" wrap>
-                <Button
-                  kind="step"
-                  disabled={busy || packs <= 1}
-                  aria-label={shoppingWords.onePackFewer(title)}
-                  onClick={() => change(packs - 1)}
-                >
-                  −
-                </Button>
-                {shoppingWords.packs(packs, packSize, item.unit)}
-                <Button
-                  kind="step"
-                  disabled={busy}
-                  aria-label={shoppingWords.onePackMore(title)}
-                  onClick={() => change(packs + 1)}
-                >
-                  +
-                </Button>
-              </Row>
+              <Stepper
+                value={shoppingWords.packs(packs, packSize, item.unit)}
+                fewer={shoppingWords.onePackFewer(title)}
+                more={shoppingWords.onePackMore(title)}
+                disabled={busy}
+                least={packs <= 1}
+                onChange={(by) => change(packs + by)}
+              />
               <Button
                 kind="plain"
                 disabled={busy}
