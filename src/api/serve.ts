@@ -4,6 +4,7 @@ import type { LetIn } from '../app/account/desk'
 import { Refusal } from '../app/frame/refusal'
 import type { Caller } from '../app/frame/world'
 import { type Endpoint, type FileEndpoint, hasBody, isAct } from '../contract/endpoint'
+import { issueText } from '../words/frame/forms'
 import { deskOf } from './accountDesk'
 import { fileHeaders } from './fileNames'
 import type {
@@ -184,7 +185,7 @@ const MEGABYTE = 1024 * 1024
 function invalid(error: z.core.$ZodError): Response {
   const errors = error.issues
     .slice(0, 20)
-    .map(({ path, message }) => ({ path: path.join('.'), message }))
+    .map((issue) => ({ path: issue.path.join('.'), message: issueText(issue) }))
   return problem(
     422,
     'invalid',

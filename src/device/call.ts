@@ -10,6 +10,12 @@ export interface Asked<E extends Endpoint> {
   readonly body?: z.input<E['body']>
 }
 
+export interface FieldError {
+  /** Where it stands in what was sent: "item.name". */
+  readonly path: string
+  readonly message: string
+}
+
 /** The server refused, with a code and a sentence that says what to do. */
 export class ProblemError extends Error {
   override readonly name = 'ProblemError'
@@ -19,6 +25,8 @@ export class ProblemError extends Error {
     readonly title: string,
     detail: string,
     readonly facts: unknown,
+    /** Which parts of what was sent are not taken, and why. */
+    readonly errors: readonly FieldError[] = [],
   ) {
     super(detail)
   }
@@ -105,6 +113,7 @@ export async function answerIn(response: Response): Promise<any> {
     title = 'That did not work',
     detail = 'Try again in a moment.',
     facts,
+    errors,
   } = answer
-  throw new ProblemError(response.status, code, title, detail, facts)
+  throw new ProblemError(response.status, code, title, detail, facts, errors)
 }

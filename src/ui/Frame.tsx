@@ -2,7 +2,15 @@
 
 import { MantineProvider } from '@mantine/core'
 import { QueryClient, QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query'
-import { createContext, type ReactNode, useContext, useEffect, useRef, useState } from 'react'
+import {
+  createContext,
+  type ReactNode,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from 'react'
 import type { z } from 'zod'
 import { readStrap } from '../contract/places'
 import type * as places from '../contract/values/places'
@@ -12,6 +20,7 @@ import { longDay } from '../words/frame/format'
 import { ActingProvider, useActing } from './acting'
 import { Box, Row } from './Box'
 import { Button } from './Button'
+import { DayHabitsProvider } from './dayHabits'
 import { FindAnything } from './FindAnything'
 import classes from './Frame.module.css'
 import { type FrameKey, meaningOf } from './hotkeys'
@@ -88,6 +97,11 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
     queryFn: () => call(readStrap),
     initialData: first,
   })
+  const { today, habits } = strap
+  const days = useMemo(
+    () => ({ today, order: habits.dateOrder, weekStart: habits.weekStart }),
+    [today, habits.dateOrder, habits.weekStart],
+  )
   const [finding, setFinding] = useState(false)
   const [helping, setHelping] = useState(false)
   const look = useLook()
@@ -245,7 +259,9 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
         id="main"
         className={classes.main}
       >
-        <StrapContext.Provider value={strap}>{children}</StrapContext.Provider>
+        <StrapContext.Provider value={strap}>
+          <DayHabitsProvider value={days}>{children}</DayHabitsProvider>
+        </StrapContext.Provider>
       </Box>
       <FindAnything opened={finding} onClose={() => setFinding(false)} />
       <KeysHelp opened={helping} onClose={() => setHelping(false)} />

@@ -41,6 +41,7 @@ type Said<E extends Endpoint> = string | ((result: z.output<E['result']>) => str
 interface ActingValue {
   /**
    * @param about what it is, in words, where it may wait on this device for a connection
+   * @param shows whether whoever asked shows this refusal, beside the field that it is about
    * @returns the result; null when it was refused (and has been said) or waits
    */
   run<E extends Endpoint>(
@@ -48,6 +49,7 @@ interface ActingValue {
     asked: Asked<E>,
     said: Said<E>,
     about?: string,
+    shows?: (problem: ProblemError) => boolean,
   ): Promise<z.output<E['result']> | null>
   /** What changed is on the screen: for what would show the state before for a moment. */
   refreshed(): Promise<void>
@@ -137,6 +139,7 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
       asked: Asked<E>,
       said: Said<E>,
       about?: string,
+      shows?: (problem: ProblemError) => boolean,
     ): Promise<z.output<E['result']> | null> {
       // The same act sent again after no answer keeps its key: it may have arrived after all.
       const signature = `${endpoint.method} ${endpoint.path} ${JSON.stringify(asked)}`
@@ -163,6 +166,7 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
       if (away) unanswered.current.set(signature, key)
       else unanswered.current.delete(signature)
       if (!away && !problem) throw sent.error
+      if (problem && shows?.(problem)) return null
       if (problem?.status === 409) await queries.invalidateQueries()
       const next = away ? asked : problem && settled(problem, asked)
       return new Promise((settle) => {
@@ -173,7 +177,7 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
           about: away ? signature : null,
           press: next && {
             label: words.undo.retry,
-            run: () => void send(endpoint, next, said, about).then(settle),
+            run: () => void send(endpoint, next, said, about, shows).then(settle),
           },
           settle: () => settle(null),
         })

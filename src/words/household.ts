@@ -33,7 +33,7 @@ export const householdText = {
   from: 'From',
   to: 'To',
   label: 'What it is',
-  weekStart: 'Week starts',
+  weekStart: 'A week begins on',
   monday: 'Monday',
   sunday: 'Sunday',
   units: 'Units',

@@ -6,6 +6,7 @@ import { whole } from './account/whole'
 import { care } from './care/care'
 import { cover, evening } from './cover'
 import { findText } from './find'
+import { forms } from './frame/forms'
 import { appName, errors, keys, look, strap, tabs, tagline, undo } from './frame/frame'
 import { heldBecause } from './frame/heldBecause'
 import { keeps } from './frame/keepsFor'
@@ -57,6 +58,7 @@ const english = {
   keys,
   look,
   errors,
+  forms,
   account: { ...account, signIn, letters, whole },
   care,
   cover: { ...cover, evening },

@@ -405,6 +405,7 @@ export const rounds = {
     badDate: 'This is not a date. Type it like 03/27; “=” for the one recorded.',
     dateTwoWays: 'This can be read in two ways. Name the month: 3 Apr 2027.',
     nothing: 'No line is filled in yet.',
+    whichDay: 'Write the day it was done; it cannot be one to come.',
     signOff: 'Sign it off as well',
   },
 

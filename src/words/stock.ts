@@ -104,6 +104,7 @@ export const lotText = {
         : 'Read the label and set the days.',
   did: (entry: Told & { day: PlainDate; who: string }, unit: string): string =>
     `${fullDay(entry.day)}: ${entry.who} ${told(entry, unit)}`,
+  pickDate: 'Pick which day is meant.',
   unclear: {
     two_ways: 'This date can be read in two ways: choose one.',
     no_year: 'The year is missing: choose what is meant.',
@@ -121,6 +122,7 @@ export const lotText = {
 }
 
 export const add = {
+  nothing: 'Say how many there are; none need not be put in.',
   yours: 'Yours',
   fromCatalogue: 'Catalogue',
   more: 'More: where bought, for whom, directions',

@@ -189,12 +189,13 @@ async function boughtFor(at: Reading, { survey }: InspectedStock): Promise<reado
 export const readContents = (world: World, caller: Caller, kitId: KitId): Promise<GoingRound> =>
   reading(world, caller, async (at) => going(at, await inspectedStockOf(at), kitId))
 
-type GoingRound = Pick<RoundView, 'contents' | 'speed' | 'dateOrder'>
+type GoingRound = Pick<RoundView, 'contents' | 'speed' | 'dateOrder' | 'weekStart'>
 
 const going = ({ household }: Reading, looks: InspectedStock, kitId: KitId): GoingRound => ({
   contents: contentsIn(looks, kitId),
   speed: looks.speed,
   dateOrder: household.dateOrder,
+  weekStart: household.weekStart,
 })
 
 export const readRound = (world: World, caller: Caller, roundId: RoundId): Promise<RoundView> =>

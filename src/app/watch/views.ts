@@ -54,7 +54,7 @@ export function openErrands(
 export function strapOf(
   survey: Survey,
   open: readonly Errand[],
-  { dateOrder, currency, units, timeZone }: Household,
+  { dateOrder, weekStart, currency, units, timeZone }: Household,
   deletion: Deletion | null,
 ): z.infer<typeof places.strap> {
   const todo = new Map<PlaceId, number>()
@@ -62,7 +62,7 @@ export function strapOf(
   const ready = readinessOf(survey)
   return {
     today: survey.today,
-    habits: { dateOrder, currency, units, timeZone },
+    habits: { dateOrder, weekStart, currency, units, timeZone },
     deletion: deletion && { askedBy: deletion.askedBy, dueAt: deletion.dueAt.toISOString() },
     places: survey.places.map((place) =>
       strapPlace(survey, place, ready.get(place.id) ?? null, todo.get(place.id) ?? 0),

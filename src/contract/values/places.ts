@@ -65,6 +65,7 @@ export const strap = z.object({
   /** How the household writes dates and money. */
   habits: z.object({
     dateOrder: wire.dateOrder,
+    weekStart: z.enum(['monday', 'sunday']),
     currency: z.string(),
     units: z.enum(['metric', 'us']),
     timeZone: z.string(),

@@ -102,6 +102,7 @@ export const goingRound = {
   contents,
   speed,
   dateOrder: wire.dateOrder,
+  weekStart: z.enum(['monday', 'sunday']),
 }
 
 export const roundValue = z.object({

@@ -122,7 +122,8 @@ export function readPrintedDate(
 export const writePrintedDate = (expiry: Expiry, today: PlainDate): string =>
   farOff(expiry, today) ? `${formatExpiry(expiry)}${MEANT}` : formatExpiry(expiry)
 
-function monthNamed(word: string): number | null {
+/** The month of this name, whole or cut short ("mar", "sept"); null for no month. */
+export function monthNamed(word: string): number | null {
   if (!/^[a-z]{3,9}$/.test(word)) return null
   const at = MONTHS.indexOf(word.slice(0, 3))
   const full = [

@@ -1,6 +1,5 @@
 /** Could the sitter cope (planning, before leaving): the links that are missing on a chosen evening. */
 
-import { TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { isPlainDate } from '../../core/calendar/plainDate'
 import { SKILL_IDS, SKILLS, type SkillId } from '../../core/catalogue/skills'
@@ -9,6 +8,7 @@ import { evening, type MissingLink } from '../../core/cover/evening'
 import { explain } from '../../core/cover/explain'
 import type { KitId, MemberId } from '../../core/ids'
 import { Box, Stack } from '../../ui/Box'
+import { DayField } from '../../ui/DayField'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { Choices } from './Choices'
@@ -102,14 +102,10 @@ function Evening({ initial, place: chosen }: Props) {
             }))}
             onToggle={(id) => setPlaceId(view.places.find((one) => one.id === id)?.id ?? null)}
           />
-          <TextInput
-            type="date"
+          <DayField
             label={eveningWords.when}
             value={date}
-            onChange={(event) => {
-              const day = event.currentTarget.value
-              if (isPlainDate(day)) setDate(day)
-            }}
+            onChange={(day) => isPlainDate(day) && setDate(day)}
           />
           <Choices
             label={eveningWords.care}

@@ -4,6 +4,7 @@ import { Select, TextInput } from '@mantine/core'
 import { isPlainDate } from '../../core/calendar/plainDate'
 import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
+import { DayField } from '../../ui/DayField'
 import { words } from '../../words'
 import { Choices } from './Choices'
 import classes from './cover.module.css'
@@ -60,14 +61,10 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
         justify="start"
         className={classes.when}
       >
-        <TextInput
-          type="date"
+        <DayField
           label={coverWords.on}
           value={asked.asked.date}
-          onChange={(event) => {
-            const day = event.currentTarget.value
-            if (isPlainDate(day)) asked.set({ date: day })
-          }}
+          onChange={(day) => isPlainDate(day) && asked.set({ date: day })}
         />
         <TextInput
           type="number"

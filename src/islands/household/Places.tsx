@@ -2,18 +2,21 @@
 
 import { TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { addVisit, calendarFile, removeVisit } from '../../contract/places'
-import type { PlainDate } from '../../core/calendar/plainDate'
+import { calendarFile, removeVisit } from '../../contract/places'
+import { ActForm } from '../../ui/ActForm'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
+import { DayField } from '../../ui/DayField'
 import { useStrap } from '../../ui/Frame'
+import { useActForm } from '../../ui/useActForm'
 import { words } from '../../words'
 import { fullDay } from '../../words/frame/format'
 import { CalendarImport } from './CalendarImport'
 import classes from './household.module.css'
 import { PlaceForm } from './PlaceForm'
 import { PlaceTraits } from './PlaceTraits'
+import { EMPTY_VISIT, readVisitDraft } from './placeDraft'
 import type { HouseholdView } from './view'
 
 const householdWords = words.household
@@ -55,25 +58,8 @@ function PlaceVisits({ place, members }: PlaceProps) {
   const { run, busy } = useActing()
   const { today } = useStrap()
   const [changing, setChanging] = useState(false)
-  const [visit, setVisit] = useState<{ from: string; to: string; label: string } | null>(null)
+  const [adding, setAdding] = useState(false)
   const upcoming = place.visits.filter(({ endsOn }) => endsOn >= today)
-  const submit = async () => {
-    if (!visit) return
-    const result = await run(
-      addVisit,
-      {
-        params: { placeId: place.id },
-        body: {
-          startsOn: visit.from as PlainDate,
-          endsOn: (visit.to || visit.from) as PlainDate,
-          label: visit.label,
-        },
-      },
-      words.undo.did.saved,
-    )
-    if (result) setVisit(null)
-  }
-  const backwards = visit !== null && visit.to !== '' && visit.to < visit.from
   return (
     <Box above={4} data-hue={place.hue}>
       <Box as="h3" size={3} tone="hue">
@@ -113,55 +99,14 @@ function PlaceVisits({ place, members }: PlaceProps) {
           </Row>
         ))}
       </ul>
-      {visit ? (
-        <Stack
-          as="form"
-          gap={5}
-          above={4}
-          aria-label={`${householdWords.addVisit}: ${place.name}`}
-          onSubmit={(event) => {
-            event.preventDefault()
-            void submit()
-          }}
-        >
-          <Stack gap={5} align="start" columns={2}>
-            <TextInput
-              autoFocus
-              required
-              withAsterisk={false}
-              type="date"
-              label={householdWords.from}
-              value={visit.from}
-              onChange={(event) => setVisit({ ...visit, from: event.currentTarget.value })}
-            />
-            <TextInput
-              type="date"
-              label={householdWords.to}
-              min={visit.from}
-              value={visit.to}
-              error={backwards ? householdWords.backwards : undefined}
-              onChange={(event) => setVisit({ ...visit, to: event.currentTarget.value })}
-            />
-          </Stack>
-          <TextInput
-            label={householdWords.label}
-            maxLength={120}
-            value={visit.label}
-            onChange={(event) => setVisit({ ...visit, label: event.currentTarget.value })}
-          />
-          <Row gap={4}>
-            <Button kind="strong" type="submit" busy={busy} disabled={backwards}>
-              {householdWords.add}
-            </Button>
-            <Button onClick={() => setVisit(null)}>{words.kits.cancel}</Button>
-          </Row>
-        </Stack>
+      {adding ? (
+        <AddVisit place={place} onDone={() => setAdding(false)} />
       ) : (
         <Row gapX={6} gapY={2} align="center" wrap>
           <Button
             kind="quiet"
             aria-label={`${householdWords.addVisit}: ${place.name}`}
-            onClick={() => setVisit({ from: '', to: '', label: '' })}
+            onClick={() => setAdding(true)}
           >
             {householdWords.addVisit}
           </Button>
@@ -184,5 +129,29 @@ function PlaceVisits({ place, members }: PlaceProps) {
         />
       )}
     </Box>
+  )
+}
+
+function AddVisit({ place, onDone }: { readonly place: Place; readonly onDone: () => void }) {
+  const form = useActForm({
+    initial: EMPTY_VISIT,
+    read: (draft) => readVisitDraft(draft, place.id),
+    said: words.undo.did.saved,
+    onSaved: onDone,
+  })
+  return (
+    <ActForm
+      form={form}
+      above={4}
+      aria-label={`${householdWords.addVisit}: ${place.name}`}
+      press={householdWords.add}
+      onCancel={onDone}
+    >
+      <Stack gap={5} align="start" columns={2}>
+        <DayField autoFocus label={householdWords.from} {...form.choice('from')} />
+        <DayField label={householdWords.to} {...form.choice('to')} />
+      </Stack>
+      <TextInput label={householdWords.label} maxLength={120} {...form.text('label')} />
+    </ActForm>
   )
 }

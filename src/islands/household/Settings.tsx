@@ -1,16 +1,15 @@
 /** How the household writes and whom it calls. */
 
 import { Select, TextInput } from '@mantine/core'
-import { useState } from 'react'
-import { changeHousehold } from '../../contract/household'
 import { EMERGENCY_NUMBERS, numbersToCall } from '../../core/household/emergencyNumbers'
 import { LABEL_SETS, labelSetOf } from '../../core/household/labelSet'
 import { PACES } from '../../core/rounds/pace'
-import { useActing } from '../../ui/acting'
+import { ActForm } from '../../ui/ActForm'
 import { Box, Row, Stack } from '../../ui/Box'
-import { Button } from '../../ui/Button'
+import { useActForm } from '../../ui/useActForm'
 import { words } from '../../words'
 import classes from './household.module.css'
+import { readSettingsDraft, settingsDraft } from './settingsDraft'
 import type { HouseholdView } from './view'
 
 const householdWords = words.household
@@ -20,25 +19,14 @@ const OWN = 'own'
 const FOLLOWS = 'country'
 
 export function Settings({ household }: { readonly household: Household }) {
-  const { run, busy } = useActing()
-  const [fields, setFields] = useState(household)
-  const [lookahead, setLookahead] = useState(String(household.lookaheadDays))
-  const days = Number(lookahead)
-  const wrongDays = !Number.isInteger(days) || days < 1 || days > 366
-  const byCountry = numbersToCall({ ...fields, emergencyNumber: '', poisonNumber: '' })
-  const text = (name: 'name' | 'emergencyNumber' | 'poisonNumber') => ({
-    value: fields[name],
-    onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
-      setFields({ ...fields, [name]: event.currentTarget.value }),
+  const form = useActForm({
+    initial: settingsDraft(household),
+    read: (draft) => readSettingsDraft(draft, household),
+    said: words.undo.did.saved,
+    onSaved: () => undefined,
   })
-  const save = () => {
-    const { version, ...patch } = fields
-    void run(
-      changeHousehold,
-      { body: { ...patch, lookaheadDays: days, seenVersion: version } },
-      words.undo.did.saved,
-    )
-  }
+  const fields = form.values
+  const byCountry = numbersToCall({ ...fields, emergencyNumber: '', poisonNumber: '' })
   return (
     <Box as="section" asides="below" className={classes.part} aria-label={householdWords.settings}>
       <Row as="header" gap={5} align="baseline" justify="between">
@@ -46,29 +34,13 @@ export function Settings({ household }: { readonly household: Household }) {
           {householdWords.settings}
         </Box>
       </Row>
-      <Stack
-        as="form"
-        gap={5}
-        above={4}
-        onSubmit={(event) => {
-          event.preventDefault()
-          save()
-        }}
-      >
-        <TextInput
-          label={householdWords.name}
-          required
-          withAsterisk={false}
-          maxLength={120}
-          {...text('name')}
-        />
+      <ActForm form={form} above={4} press={householdWords.save}>
+        <TextInput label={householdWords.name} maxLength={120} {...form.text('name')} />
         <Select
           label={householdWords.country}
           searchable
           value={fields.country || OWN}
-          onChange={(value) =>
-            setFields({ ...fields, country: value === OWN ? '' : (value ?? '') })
-          }
+          onChange={(value) => form.set({ country: value === OWN ? '' : (value ?? '') })}
           data={[
             { value: OWN, label: householdWords.ownNumbers },
             ...EMERGENCY_NUMBERS.map(({ country, name }) => ({ value: country, label: name })),
@@ -79,11 +51,7 @@ export function Settings({ household }: { readonly household: Household }) {
           description={householdWords.labelsHelp[labelSetOf(fields)]}
           value={fields.labels ?? FOLLOWS}
           onChange={(value) =>
-            value &&
-            setFields({
-              ...fields,
-              labels: value === FOLLOWS ? null : (value as Household['labels']),
-            })
+            form.set({ labels: value === FOLLOWS ? null : (value as Household['labels']) })
           }
           data={[
             { value: FOLLOWS, label: householdWords.labelsByCountry },
@@ -95,30 +63,26 @@ export function Settings({ household }: { readonly household: Household }) {
             label={householdWords.emergency}
             placeholder={byCountry.emergency ? householdWords.fromCountry(byCountry.emergency) : ''}
             maxLength={40}
-            {...text('emergencyNumber')}
+            {...form.text('emergencyNumber')}
           />
           <TextInput
             label={householdWords.poison}
             placeholder={byCountry.poison ? householdWords.fromCountry(byCountry.poison) : ''}
             maxLength={40}
-            {...text('poisonNumber')}
+            {...form.text('poisonNumber')}
           />
         </Stack>
         <Select
           label={householdWords.timeZone}
           searchable
-          value={fields.timeZone}
-          onChange={(value) => value && setFields({ ...fields, timeZone: value })}
+          {...form.choice('timeZone')}
           data={timeZones(fields.timeZone)}
           limit={60}
         />
         <Stack gap={5} align="start" columns={2}>
           <Select
             label={householdWords.dateOrder}
-            value={fields.dateOrder}
-            onChange={(value) =>
-              value && setFields({ ...fields, dateOrder: value as Household['dateOrder'] })
-            }
+            {...form.choice('dateOrder')}
             data={[
               { value: 'day-first', label: householdWords.dayFirst },
               { value: 'month-first', label: householdWords.monthFirst },
@@ -126,39 +90,39 @@ export function Settings({ household }: { readonly household: Household }) {
             ]}
           />
           <Select
+            label={householdWords.weekStart}
+            {...form.choice('weekStart')}
+            data={(['monday', 'sunday'] as const).map((value) => ({
+              value,
+              label: householdWords[value],
+            }))}
+          />
+          <Select
+            label={householdWords.units}
+            {...form.choice('units')}
+            data={(['metric', 'us'] as const).map((value) => ({
+              value,
+              label: householdWords[value],
+            }))}
+          />
+          <Select
             label={householdWords.currency}
-            value={fields.currency}
-            onChange={(value) => value && setFields({ ...fields, currency: value })}
+            {...form.choice('currency')}
             data={[...new Set([fields.currency, ...CURRENCIES])].sort()}
           />
         </Stack>
         <Select
           label={words.rounds.pace}
           description={words.rounds.paceHelp[fields.roundPace]}
-          value={fields.roundPace}
-          onChange={(value) =>
-            value && setFields({ ...fields, roundPace: value as Household['roundPace'] })
-          }
+          {...form.choice('roundPace')}
           data={PACES.map((pace) => ({ value: pace, label: words.rounds.paces[pace] }))}
         />
         <TextInput
           label={householdWords.lookahead}
           inputMode="numeric"
-          value={lookahead}
-          onChange={(event) => setLookahead(event.currentTarget.value)}
-          error={wrongDays ? householdWords.wrongLookahead : undefined}
+          {...form.text('lookahead')}
         />
-        <Row gap={4}>
-          <Button
-            kind="strong"
-            type="submit"
-            busy={busy}
-            disabled={wrongDays || fields.name.trim() === ''}
-          >
-            {householdWords.save}
-          </Button>
-        </Row>
-      </Stack>
+      </ActForm>
     </Box>
   )
 }

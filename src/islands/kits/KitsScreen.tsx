@@ -4,19 +4,18 @@ import { Select, Textarea, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { z } from 'zod'
-import { createKit, readKits } from '../../contract/kits'
-import { createPlace } from '../../contract/places'
+import { readKits } from '../../contract/kits'
 import type * as kits from '../../contract/values/kits'
 import type { PlainDate } from '../../core/calendar/plainDate'
-import type { Shape } from '../../core/household/container'
 import { call } from '../../device/call'
-import { useActing } from '../../ui/acting'
+import { ActDialog } from '../../ui/ActDialog'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
-import { FormDialog } from '../../ui/FormDialog'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
+import { useActForm } from '../../ui/useActForm'
 import { words } from '../../words'
 import { KitTabs } from './KitTabs'
+import { NEW_PLACE, type NewKitDraft, readNewKit, readNewPlace } from './kitDraft'
 import classes from './kits.module.css'
 import { ShapeChoice } from './ShapeChoice'
 
@@ -134,58 +133,41 @@ const KitTile = ({ kit, today }: { readonly kit: KitCard; readonly today: PlainD
   </Stack>
 )
 
-type RhythmKind = 'always' | 'weekdays' | 'visits'
+interface DialogProps {
+  readonly opened: boolean
+  readonly onClose: () => void
+}
 
-function AddPlace({ opened, onClose }: { readonly opened: boolean; readonly onClose: () => void }) {
-  const { run, busy } = useActing()
-  const [name, setName] = useState('')
-  const [rhythm, setRhythm] = useState<RhythmKind>('always')
-  const submit = async () => {
-    const result = await run(
-      createPlace,
-      {
-        body: {
-          name,
-          rhythm:
-            rhythm === 'weekdays' ? { kind: 'weekdays', days: [1, 2, 3, 4, 5] } : { kind: rhythm },
-        },
-      },
-      words.undo.did.saved,
-    )
-    if (result) {
-      setName('')
+function AddPlace({ opened, onClose }: DialogProps) {
+  const form = useActForm({
+    initial: NEW_PLACE,
+    read: readNewPlace,
+    said: words.undo.did.saved,
+    refusals: { name_taken: 'name' },
+    onSaved: () => {
+      form.restart()
       onClose()
-    }
-  }
+    },
+  })
   return (
-    <FormDialog
+    <ActDialog
+      form={form}
       opened={opened}
       title={kitsWords.addPlace}
       press={kitsWords.create}
-      busy={busy}
-      onSubmit={submit}
       onClose={onClose}
     >
-      <TextInput
-        data-autofocus
-        label={kitsWords.name}
-        required
-        withAsterisk={false}
-        maxLength={120}
-        value={name}
-        onChange={(event) => setName(event.currentTarget.value)}
-      />
+      <TextInput data-autofocus label={kitsWords.name} maxLength={120} {...form.text('name')} />
       <Select
         label={kitsWords.rhythm}
-        value={rhythm}
-        onChange={(value) => setRhythm((value ?? 'always') as RhythmKind)}
+        {...form.choice('rhythm')}
         data={[
           { value: 'always', label: kitsWords.always },
           { value: 'weekdays', label: kitsWords.weekdays },
           { value: 'visits', label: kitsWords.visits },
         ]}
       />
-    </FormDialog>
+    </ActDialog>
   )
 }
 
@@ -194,77 +176,39 @@ function AddKit({
   onClose,
   strap,
   place,
-}: {
-  readonly opened: boolean
-  readonly onClose: () => void
-  readonly strap: Strap
-  readonly place: string | null
-}) {
-  const { run, busy } = useActing()
-  const [fields, setFields] = useState({
-    name: '',
-    note: '',
-    pockets: '',
-    placeId: place ?? '',
-    shape: null as Shape | null,
+}: DialogProps & { readonly strap: Strap; readonly place: string | null }) {
+  /** The place that is looked at, or the first there is: it may have been added a moment ago. */
+  const here = place ?? strap.places[0]?.id ?? null
+  const form = useActForm({
+    initial: { name: '', note: '', pockets: '', placeId: null, shape: null } as NewKitDraft,
+    read: (draft) => readNewKit({ ...draft, placeId: draft.placeId ?? here }),
+    said: words.undo.did.saved,
+    refusals: { name_taken: 'name' },
+    onSaved: (saved) => saved && location.assign(`/kits/${saved.kitId}`),
   })
-  const placeId = fields.placeId || strap.places[0]?.id || ''
-  const submit = async () => {
-    const pockets = fields.pockets
-      .split('\n')
-      .map((line) => line.trim())
-      .filter((line) => line !== '')
-    const result = await run(
-      createKit,
-      {
-        body: {
-          placeId,
-          name: fields.name,
-          note: fields.note,
-          ...(fields.shape && { shape: fields.shape }),
-          ...(pockets.length > 0 && { pockets }),
-        },
-      },
-      words.undo.did.saved,
-    )
-    if (result) location.assign(`/kits/${result.kitId}`)
-  }
+  const { shape } = form.values
   return (
-    <FormDialog
+    <ActDialog
+      form={form}
       opened={opened}
       title={kitsWords.add}
       press={kitsWords.create}
-      busy={busy}
-      onSubmit={submit}
       onClose={onClose}
     >
-      <TextInput
-        data-autofocus
-        label={kitsWords.name}
-        required
-        withAsterisk={false}
-        maxLength={120}
-        value={fields.name}
-        onChange={(event) => setFields({ ...fields, name: event.currentTarget.value })}
-      />
+      <TextInput data-autofocus label={kitsWords.name} maxLength={120} {...form.text('name')} />
       <Select
         label={kitsWords.where}
-        value={placeId}
-        onChange={(value) => setFields({ ...fields, placeId: value ?? '' })}
+        {...form.choice('placeId')}
+        value={form.values.placeId ?? here}
         data={strap.places.map(({ id, name }) => ({ value: id, label: name }))}
       />
-      <TextInput
-        label={kitsWords.note}
-        value={fields.note}
-        onChange={(event) => setFields({ ...fields, note: event.currentTarget.value })}
-      />
-      <ShapeChoice value={fields.shape} onChange={(shape) => setFields({ ...fields, shape })} />
+      <TextInput label={kitsWords.note} {...form.text('note')} />
+      <ShapeChoice value={shape} onChange={(chosen) => form.set({ shape: chosen })} />
       <Textarea
-        label={fields.shape ? words.kits.morePockets : kitsWords.pockets}
+        label={shape ? words.kits.morePockets : kitsWords.pockets}
         description={kitsWords.pocketsHint}
-        value={fields.pockets}
-        onChange={(event) => setFields({ ...fields, pockets: event.currentTarget.value })}
+        {...form.text('pockets')}
       />
-    </FormDialog>
+    </ActDialog>
   )
 }

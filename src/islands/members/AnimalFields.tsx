@@ -2,7 +2,7 @@
 
 import { Checkbox, MultiSelect, Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import type { PlainDate } from '../../core/calendar/plainDate'
+import { isPlainDate, type PlainDate } from '../../core/calendar/plainDate'
 import { SUBSTANCE_IDS, type SubstanceId, substanceName } from '../../core/catalogue/substances'
 import {
   type AgreedMedicine,
@@ -15,6 +15,7 @@ import {
 import type { VitalRange } from '../../core/household/vitals'
 import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
+import { DayField } from '../../ui/DayField'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/frame/format'
@@ -195,18 +196,17 @@ function Agreed({
               value={adding.vet}
               onChange={(event) => setAdding({ ...adding, vet: event.currentTarget.value })}
             />
-            <TextInput
-              type="date"
+            <DayField
               label={membersWords.on}
               max={today}
               value={adding.on}
-              onChange={(event) =>
-                setAdding({ ...adding, on: event.currentTarget.value as PlainDate })
-              }
+              onChange={(on) => setAdding({ ...adding, on: on as PlainDate })}
             />
           </Stack>
           <Button
-            disabled={adding.words.trim() === '' || adding.vet.trim() === ''}
+            disabled={
+              adding.words.trim() === '' || adding.vet.trim() === '' || !isPlainDate(adding.on)
+            }
             onClick={() => {
               onChange([...agreed, adding])
               setAdding(null)

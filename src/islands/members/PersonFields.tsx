@@ -15,6 +15,7 @@ import {
 } from '../../core/household/member'
 import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
+import { DayField } from '../../ui/DayField'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { fullDay } from '../../words/frame/format'
@@ -125,12 +126,12 @@ export function PersonFields({
             className={classes.skill}
           >
             <b>{SKILLS[signed.skill].name}</b>
-            <TextInput
-              type="date"
-              aria-label={`${SKILLS[signed.skill].name}: ${membersWords.skillUntil}`}
+            <DayField
+              quietLabel
+              label={`${SKILLS[signed.skill].name}: ${membersWords.skillUntil}`}
               value={signed.until ?? ''}
-              onChange={(event) => {
-                const until = (event.currentTarget.value || null) as PlainDate | null
+              onChange={(day) => {
+                const until = (day || null) as PlainDate | null
                 set({
                   skills: facts.skills.map((one, index) =>
                     index === at ? { ...one, until } : one,

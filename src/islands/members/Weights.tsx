@@ -1,27 +1,26 @@
 /** Weights over time: the line, the table behind it, and noting a new one. */
 
 import { Checkbox, Select, TextInput } from '@mantine/core'
-import { useState } from 'react'
-import { removeWeighing, weigh } from '../../contract/members'
-import { isPlainDate } from '../../core/calendar/plainDate'
+import { removeWeighing } from '../../contract/members'
 import type { Instant } from '../../core/dosing/given'
 import type { Member } from '../../core/household/member'
-import { type WeightState, weightFault } from '../../core/household/weight'
+import type { WeightState } from '../../core/household/weight'
+import { ActForm } from '../../ui/ActForm'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
+import { DayField } from '../../ui/DayField'
 import { useStrap } from '../../ui/Frame'
 import { Table } from '../../ui/Table'
+import { useActForm } from '../../ui/useActForm'
 import { words } from '../../words'
-import { SMALL_BODY_GRAMS, weight } from '../../words/care/weights'
+import { weight } from '../../words/care/weights'
 import { fullDay } from '../../words/frame/format'
-import { sentenceFor } from '../../words/frame/refusals'
 import classes from './member.module.css'
 import { WeightChart } from './WeightChart'
+import { GRAMS, jumps, readWeighingDraft, weighingDraft } from './weighingDraft'
 
 const membersWords = words.members
-const GRAMS = { kg: 1000, g: 1, lb: 453.592 } as const
-type Unit = keyof typeof GRAMS
 
 interface Props {
   readonly member: Member
@@ -32,24 +31,17 @@ interface Props {
 export function Weights({ member, state, units }: Props) {
   const { run, busy } = useActing()
   const { today, habits } = useStrap()
-  const [text, setText] = useState('')
-  const [unit, setUnit] = useState<Unit>(units === 'us' ? 'lb' : lightest(member) ? 'g' : 'kg')
-  const [on, setOn] = useState(today)
-  const [sure, setSure] = useState(false)
-  const value = Number(text.trim().replace(',', '.'))
-  const grams = text.trim() === '' || !(value > 0) ? null : Math.round(value * GRAMS[unit])
-  const fault = grams === null ? null : weightFault(member.species, { on, grams }, member.weighings)
-  const submit = async () => {
-    if (grams === null) return
-    const result = await run(
-      weigh,
-      { params: { memberId: member.id }, body: { on, grams, sure } },
-      words.undo.did.saved,
-    )
-    if (!result) return
-    setText('')
-    setSure(false)
-  }
+  const form = useActForm({
+    initial: weighingDraft(member, units, today),
+    read: (draft) => readWeighingDraft(draft, { member, today }),
+    said: words.undo.did.saved,
+    refusals: {
+      weight_out_of_range: 'weight',
+      weight_jumps: 'weight',
+      weighed_in_future: 'on',
+    },
+    onSaved: () => form.restart({ unit: form.values.unit, on: form.values.on }),
+  })
   return (
     <Box as="section" asides="beside" className={classes.part} aria-label={membersWords.weight}>
       <Row as="header" gap={5} align="baseline" justify="between">
@@ -59,62 +51,26 @@ export function Weights({ member, state, units }: Props) {
         <small data-stale={state.kind !== 'fresh'}>{membersWords.weighed(state, units)}</small>
       </Row>
       {member.weighings.length > 1 && <WeightChart weighings={member.weighings} units={units} />}
-      <Stack
-        columns="minmax(6rem, 1fr) 5rem 9.5rem auto"
-        as="form"
-        gap={4}
-        align="end"
+      <ActForm
+        form={form}
         above={4}
-        className={`${classes.weigh} no-print`}
+        className="no-print"
         aria-label={membersWords.weigh}
-        onSubmit={(event) => {
-          event.preventDefault()
-          void submit()
-        }}
+        press={membersWords.weigh}
       >
-        <TextInput
-          label={membersWords.weighIn[unit]}
-          inputMode="decimal"
-          value={text}
-          onChange={(event) => setText(event.currentTarget.value)}
-          error={fault ? sentenceFor(fault).detail : undefined}
-        />
-        <Select
-          label={membersWords.unit}
-          value={unit}
-          onChange={(next) => next && setUnit(next as Unit)}
-          data={Object.keys(GRAMS)}
-        />
-        <TextInput
-          type="date"
-          label={membersWords.on}
-          max={today}
-          value={on}
-          onChange={(event) => {
-            const day = event.currentTarget.value
-            if (isPlainDate(day)) setOn(day)
-          }}
-        />
-        <Button
-          kind="strong"
-          type="submit"
-          busy={busy}
-          disabled={
-            grams === null ||
-            fault?.code === 'weight_out_of_range' ||
-            (fault?.code === 'weight_jumps' && !sure)
-          }
-        >
-          {membersWords.weigh}
-        </Button>
-        {fault?.code === 'weight_jumps' && (
-          <Checkbox
-            label={membersWords.sure}
-            checked={sure}
-            onChange={(event) => setSure(event.currentTarget.checked)}
+        <Stack columns="minmax(6rem, 1fr) 5rem 10rem" gap={4} align="start">
+          <TextInput
+            label={membersWords.weighIn[form.values.unit]}
+            inputMode="decimal"
+            {...form.text('weight')}
           />
+          <Select label={membersWords.unit} {...form.choice('unit')} data={Object.keys(GRAMS)} />
+          <DayField label={membersWords.on} max={today} {...form.choice('on')} />
+        </Stack>
+        {jumps(form.values, member) && (
+          <Checkbox label={membersWords.sure} {...form.tick('sure')} />
         )}
-      </Stack>
+      </ActForm>
       {member.weighings.length > 0 && (
         <details>
           <summary>{membersWords.table}</summary>
@@ -154,8 +110,3 @@ export function Weights({ member, state, units }: Props) {
     </Box>
   )
 }
-
-/** Whoever is weighed in grams on a kitchen scale. */
-const lightest = ({ species, weighings }: Member): boolean =>
-  ['bird', 'hen', 'hamster', 'guinea pig', 'rabbit', 'ferret', 'tortoise'].includes(species) ||
-  (weighings.at(-1)?.grams ?? Number.POSITIVE_INFINITY) < SMALL_BODY_GRAMS

@@ -1,6 +1,5 @@
 /** What lay where on the evening of a past day, place by place. */
 
-import { TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { z } from 'zod'
@@ -9,6 +8,7 @@ import type { pastValue } from '../../contract/values/record'
 import { isPlainDate, type PlainDate } from '../../core/calendar/plainDate'
 import { call } from '../../device/call'
 import { Box, Stack } from '../../ui/Box'
+import { DayField } from '../../ui/DayField'
 import { StateGlyph } from '../../ui/StateGlyph'
 import { words } from '../../words'
 import { counted } from '../../words/frame/format'
@@ -38,14 +38,7 @@ export function PastDay({ place, first, today }: Props) {
   return (
     <section aria-label={recordWords.asItWas}>
       <Stack columns="repeat(3, minmax(0, 16rem))" collapse gap={5} below={6} className="no-print">
-        <TextInput
-          type="date"
-          label={recordWords.day}
-          max={today}
-          value={day}
-          error={asked === null && day !== '' ? words.record.notADay(today) : undefined}
-          onChange={(event) => setDay(event.currentTarget.value)}
-        />
+        <DayField label={recordWords.day} max={today} value={day} onChange={setDay} />
       </Stack>
       {error && <p role="alert">{error.message}</p>}
       {data && (

@@ -131,6 +131,7 @@ export const shopping = {
   receive: {
     title: (title: string): string => `Put away: ${title}`,
     scan: 'Scan the pack',
+    nothing: 'Say how many go into at least one of the pockets.',
     isOther: (title: string): string =>
       `The code on this pack says ${title}. Nothing was taken from it: look at what is in your hand.`,
     whole: (amount: Total, unit: string): string => `${counted(amount, unit)} bought`,
@@ -156,6 +157,7 @@ export const shopping = {
     item: 'What',
     unknown: 'Choose something that is kept. New things are added on a kit’s mat.',
     packs: 'Packs',
+    wrongPacks: (most: number): string => `Give whole packs, 1 to ${most}`,
     shop: 'Shop',
     shopHint: 'Empty for any shop',
     press: 'Put on the list',

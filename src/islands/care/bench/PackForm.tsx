@@ -2,19 +2,19 @@
 
 import { Autocomplete, Select, Textarea, TextInput } from '@mantine/core'
 import { useState } from 'react'
-import { addCard } from '../../../contract/care'
 import { SUBSTANCE_IDS, substanceName } from '../../../core/catalogue/substances'
 import { PORTION_UNITS, type PortionUnit } from '../../../core/dosing/card'
 import { itemTitle } from '../../../core/stock/item'
-import { useActing } from '../../../ui/acting'
+import { ActForm } from '../../../ui/ActForm'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { shrunkPicture } from '../../../ui/picture'
+import { useActForm } from '../../../ui/useActForm'
 import { words } from '../../../words'
 import type { Care } from '../useCare'
 import classes from './bench.module.css'
-import { EMPTY_LINE, emptyPack, type PackDraft, type PackLine, readPack } from './packDraft'
-import { SaveOrCancel } from './SaveOrCancel'
+import { type PackFormDraft, readPackForm } from './cardForms'
+import { EMPTY_LINE, emptyPack, type PackLine, readPack } from './packDraft'
 
 const packWords = words.care.pack
 const PICTURE_EDGE = 1400
@@ -26,27 +26,26 @@ interface Props {
 
 export function PackForm({ care, onDone }: Props) {
   const { members, view, cover } = care
-  const { run, busy } = useActing()
   const people = members.filter(
     ({ species, guestUntil }) => species === 'person' && guestUntil === null,
   )
-  const [draft, setDraft] = useState<PackDraft>(() => emptyPack(people.map(({ id }) => id)))
-  const [photo, setPhoto] = useState<string | null>(null)
+  const form = useActForm({
+    initial: { ...emptyPack(people.map(({ id }) => id)), photo: null } as PackFormDraft,
+    read: (typed) => readPackForm(typed, view.today),
+    said: ({ name }) => words.care.cards.saved(name),
+    onSaved: onDone,
+  })
   const [badPhoto, setBadPhoto] = useState(false)
-  const [tried, setTried] = useState(false)
+  const draft = form.values
+  const { photo } = draft
   const reading = readPack(draft, view.today)
-  const faults = tried && reading.kind === 'unread' ? reading.faults : []
-  const set = (patch: Partial<PackDraft>): void => setDraft((now) => ({ ...now, ...patch }))
+  const faults = form.held && reading.kind === 'unread' ? reading.faults : []
+  const set = form.set
   const setLine = (at: number, patch: Partial<PackLine>): void =>
     set({ lines: draft.lines.map((line, of) => (of === at ? { ...line, ...patch } : line)) })
   const text = (field: 'name' | 'strength' | 'again' | 'mostDoses' | 'days' | 'purpose') => ({
     label: packWords.fields[field],
-    value: draft[field],
-    onChange: (event: { currentTarget: { value: string } }) =>
-      set({ [field]: event.currentTarget.value }),
-    error: faults.some((fault) => fault.kind === 'field' && fault.field === field)
-      ? packWords.faults.field
-      : undefined,
+    ...form.text(field),
   })
   /** A thing of the household fills in what it is called and how strong it is. */
   const choose = (itemId: string | null) => {
@@ -61,35 +60,17 @@ export function PackForm({ care, onDone }: Props) {
       unit: item.unit === 'tablet' ? 'tablet' : draft.unit,
     })
   }
-  const submit = async () => {
-    setTried(true)
-    if (reading.kind !== 'read' || reading.faults.length > 0) return
-    const done = await run(
-      addCard,
-      {
-        body: {
-          ...reading.body,
-          memberIds: draft.memberIds,
-          ...(photo && { photo }),
-        } as never,
-      },
-      words.care.cards.saved(draft.name),
-    )
-    if (done) onDone()
-  }
   return (
-    <Stack
-      as="form"
+    <ActForm
+      form={form}
       gap={6}
       pad={6}
       below={7}
       surface="canvas"
       radius={2}
       aria-label={packWords.title}
-      onSubmit={(event) => {
-        event.preventDefault()
-        void submit()
-      }}
+      press={packWords.save}
+      onCancel={onDone}
     >
       <h2>{packWords.title}</h2>
       <p className="second">{packWords.lead}</p>
@@ -110,20 +91,13 @@ export function PackForm({ care, onDone }: Props) {
         <Autocomplete
           label={packWords.fields.substance}
           data={SUBSTANCE_IDS.map(substanceName)}
-          value={draft.substance}
-          onChange={(substance) => set({ substance })}
-          error={
-            faults.some((fault) => fault.kind === 'field' && fault.field === 'substance')
-              ? packWords.faults.field
-              : undefined
-          }
+          {...form.choice('substance')}
         />
         <TextInput description={words.care.cards.fields.strengthHelp} {...text('strength')} />
         <Select
           label={words.care.cards.fields.unit}
           data={[...PORTION_UNITS]}
-          value={draft.unit}
-          onChange={(unit) => unit && set({ unit: unit as PortionUnit })}
+          {...form.choice('unit')}
         />
         <TextInput inputMode="decimal" {...text('again')} />
         <TextInput inputMode="numeric" {...text('mostDoses')} />
@@ -163,11 +137,7 @@ export function PackForm({ care, onDone }: Props) {
           {packWords.addLine}
         </Button>
       </Stack>
-      <Textarea
-        label={words.care.cards.fields.stop}
-        value={draft.stop}
-        onChange={(event) => set({ stop: event.currentTarget.value })}
-      />
+      <Textarea label={words.care.cards.fields.stop} {...form.text('stop')} />
       <Stack loose as="label" gap={3} className={classes.photo}>
         {packWords.photo}
         <input
@@ -179,7 +149,7 @@ export function PackForm({ care, onDone }: Props) {
             if (!file) return
             shrunkPicture(file, PICTURE_EDGE)
               .then((url) => {
-                setPhoto(url)
+                set({ photo: url })
                 setBadPhoto(false)
               })
               .catch(() => setBadPhoto(true))
@@ -188,20 +158,14 @@ export function PackForm({ care, onDone }: Props) {
         {photo && <img src={photo} alt={packWords.photoAlt} />}
         {badPhoto && <small role="alert">{words.care.incident.badPhoto}</small>}
       </Stack>
-      {tried && reading.kind === 'read' && reading.faults.length > 0 && (
+      {form.held && reading.kind === 'read' && reading.faults.length > 0 && (
         <Box as="ul" padX={6} padY={4} weight="bold" line="bad" radius={2} role="alert">
           {reading.faults.map((fault) => (
             <li key={fault.code}>{words.care.cardFault(fault)}</li>
           ))}
         </Box>
       )}
-      {faults.length > 0 && (
-        <Box as="p" padX={6} padY={4} weight="bold" line="bad" radius={2} role="alert">
-          {words.care.cards.look}
-        </Box>
-      )}
-      <SaveOrCancel save={packWords.save} busy={busy} onCancel={onDone} />
-    </Stack>
+    </ActForm>
   )
 }
 

@@ -21,7 +21,7 @@ import {
 } from '../../../core/quantity/measure'
 import { readAmount } from '../../../core/quantity/readAmount'
 
-export interface CardDraft {
+export type CardDraft = {
   readonly memberIds: readonly string[]
   readonly name: string
   readonly substance: string

@@ -25,7 +25,7 @@ export interface PackLine {
   readonly upTo: string
 }
 
-export interface PackDraft {
+export type PackDraft = {
   readonly memberIds: readonly string[]
   readonly name: string
   readonly substance: string

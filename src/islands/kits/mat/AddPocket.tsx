@@ -1,35 +1,37 @@
 /** Adds a pocket to the kit. */
 
 import { TextInput } from '@mantine/core'
-import { useState } from 'react'
-import { addPocket } from '../../../contract/kits'
-import { useActing } from '../../../ui/acting'
 import { Row } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
+import { useActForm } from '../../../ui/useActForm'
 import { words } from '../../../words'
+import { readNewPocket } from './pocketDraft'
 
 export function AddPocket({ kitId }: { readonly kitId: string }) {
-  const { run, busy } = useActing()
-  const [name, setName] = useState('')
+  const form = useActForm({
+    initial: { name: '' },
+    read: (draft) => readNewPocket(draft, kitId),
+    said: words.undo.did.saved,
+    refusals: { name_taken: 'name' },
+    onSaved: () => form.restart(),
+  })
   return (
     <Row
       as="form"
+      ref={form.element}
       gap={4}
       onSubmit={(event) => {
         event.preventDefault()
-        void run(addPocket, { params: { kitId }, body: { name } }, words.undo.did.saved).then(
-          (done) => done && setName(''),
-        )
+        void form.submit()
       }}
     >
       <TextInput
         aria-label={words.kits.mat.addPocket}
         placeholder={words.kits.mat.addPocket}
-        value={name}
         maxLength={120}
-        onChange={(event) => setName(event.currentTarget.value)}
+        {...form.text('name')}
       />
-      <Button type="submit" busy={busy} disabled={name.trim() === ''}>
+      <Button type="submit" busy={form.busy}>
         {words.kits.mat.addHere}
       </Button>
     </Row>

@@ -12,9 +12,9 @@ import { isTyping } from '../../../ui/Frame'
 import { Stepper } from '../../../ui/Stepper'
 import { words } from '../../../words'
 import { counted } from '../../../words/frame/format'
-import { ActForm } from './ActForm'
 import { type Act, type AskedAct, firstAct, hotkeyOf, lotAct, offeredActs } from './acts'
 import { DetailsForm } from './DetailsForm'
+import { LotActForm } from './LotActForm'
 import { LotFacts } from './LotFacts'
 import { LotHistory } from './LotHistory'
 import classes from './mat.module.css'
@@ -86,24 +86,21 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
     else await send(one)
   }
   /** What the press itself is enough for. */
-  const send = (one: AskedAct) =>
-    lotAct(one).send(
-      run,
-      {
-        lot,
-        pocketId: pocket.id,
-        amount: tag.amount,
-        today,
-        to: '',
-        whom: '',
-        on: today,
-        period: null,
-        directions: '',
-        usedUp: false,
-      },
-      actsWords.of[one].did,
-      '',
-    )
+  const send = (one: AskedAct) => {
+    const { endpoint, asked } = lotAct(one).request({
+      lot,
+      pocketId: pocket.id,
+      amount: tag.amount,
+      today,
+      to: '',
+      whom: '',
+      on: today,
+      period: null,
+      directions: '',
+      usedUp: false,
+    })
+    return run(endpoint, asked, actsWords.of[one].did)
+  }
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -130,7 +127,7 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
     )
   if (act)
     return (
-      <ActForm
+      <LotActForm
         act={act}
         line={line}
         tag={tag}

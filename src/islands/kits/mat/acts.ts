@@ -19,7 +19,7 @@ import type { PlainDate } from '../../../core/calendar/plainDate'
 import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { NEVER_DECANTED } from '../../../core/stock/decide'
 import type { Item } from '../../../core/stock/item'
-import type { useActing } from '../../../ui/acting'
+import { type Asking, asking } from '../../../ui/formReading'
 import { words } from '../../../words'
 import type { TagOnMat } from './view'
 
@@ -51,10 +51,9 @@ interface LotAct {
   readonly asks: readonly Question[] | null
   /** Another lot of its line may be the one to take first. */
   readonly passesOver?: true
-  /** Sends it; null was not done. */
-  readonly send: (run: Run, told: Told, did: string, about: string) => Promise<unknown>
+  /** The request that it is. */
+  readonly request: (told: Told) => Asking
 }
-type Run = ReturnType<typeof useActing>['run']
 
 const ofLot = ({ lot }: Told) => ({ lotId: lot.id })
 const seen = ({ lot }: Told) => ({ seenVersion: lot.version })
@@ -66,96 +65,93 @@ export const LOT_ACTS = {
     hotkey: 'u',
     asks: [],
     passesOver: true,
-    send: (run, told, did, about) =>
-      run(useLot, { params: ofLot(told), body: taking(told) }, did, about),
+    request: (told) => asking(useLot, { params: ofLot(told), body: taking(told) }),
   },
   reuse: {
     hotkey: 'u',
     asks: ['usedUp'],
-    send: (run, told, did) =>
-      told.usedUp
-        ? run(useLot, { params: ofLot(told), body: taking(told) }, words.stock.acts.of.use.did)
-        : run(reuseLot, { params: ofLot(told), body: taking(told) }, did),
+    // Used up, it is gone like anything else that is used.
+    request: (told) =>
+      asking(told.usedUp ? useLot : reuseLot, { params: ofLot(told), body: taking(told) }),
   },
   open: {
     hotkey: 'o',
     asks: ['day'],
-    send: (run, told, did) => {
+    request: (told) => {
       const keeps = told.period && { period: told.period, source: words.stock.keepsFor.source }
       const body = { ...taking(told), on: told.on, ...(keeps && { keeps }) }
-      return run(openLot, { params: ofLot(told), body }, did)
+      return asking(openLot, { params: ofLot(told), body })
     },
   },
   move: {
     hotkey: 'm',
     asks: ['place'],
     passesOver: true,
-    send: (run, told, did, about) =>
-      run(moveLot, { params: ofLot(told), body: { ...taking(told), to: told.to } }, did, about),
+    request: (told) =>
+      asking(moveLot, { params: ofLot(told), body: { ...taking(told), to: told.to } }),
   },
   discard: {
     hotkey: 'x',
     asks: [],
-    send: (run, told, did, about) =>
-      run(discardLot, { params: ofLot(told), body: taking(told) }, did, about),
+    request: (told) => asking(discardLot, { params: ofLot(told), body: taking(told) }),
   },
   count: {
     hotkey: 'c',
     asks: [],
-    send: (run, told, did, about) => {
-      const body = { pocketId: told.pocketId, found: told.amount, ...seen(told) }
-      return run(countLot, { params: ofLot(told), body }, did, about)
-    },
+    request: (told) =>
+      asking(countLot, {
+        params: ofLot(told),
+        body: { pocketId: told.pocketId, found: told.amount, ...seen(told) },
+      }),
   },
   lend: {
     hotkey: 'l',
     asks: ['whom'],
-    send: (run, told, did) =>
-      run(lendLot, { params: ofLot(told), body: { ...taking(told), to: told.whom } }, did),
+    request: (told) =>
+      asking(lendLot, { params: ofLot(told), body: { ...taking(told), to: told.whom } }),
   },
   give: {
     hotkey: 'g',
     asks: ['whom'],
-    send: (run, told, did, about) =>
-      run(giveLot, { params: ofLot(told), body: { ...taking(told), to: told.whom } }, did, about),
+    request: (told) =>
+      asking(giveLot, { params: ofLot(told), body: { ...taking(told), to: told.whom } }),
   },
   decant: {
     hotkey: 'd',
     asks: ['place', 'directions'],
-    send: (run, told, did) => {
+    request: (told) => {
       const { to, directions } = told
-      return run(decantLot, { params: ofLot(told), body: { ...taking(told), to, directions } }, did)
+      return asking(decantLot, { params: ofLot(told), body: { ...taking(told), to, directions } })
     },
   },
   missing: {
     hotkey: 'n',
     asks: [],
-    send: (run, told, did) => {
+    request: (told) => {
       const part = { pocketId: told.pocketId, amount: told.amount }
       const standing = { kind: 'missing', since: told.today } as const
-      return run(amendLot, { params: ofLot(told), body: { ...seen(told), standing, part } }, did)
+      return asking(amendLot, { params: ofLot(told), body: { ...seen(told), standing, part } })
     },
   },
   takeBack: {
     hotkey: 'b',
     asks: [],
-    send: (run, told, did) => run(takeBackLot, { params: ofLot(told), body: taking(told) }, did),
+    request: (told) => asking(takeBackLot, { params: ofLot(told), body: taking(told) }),
   },
   clean: {
     hotkey: 'k',
     asks: null,
-    send: (run, told, did) =>
-      run(cleanLot, { params: ofLot(told), body: { pocketId: told.pocketId, ...seen(told) } }, did),
+    request: (told) =>
+      asking(cleanLot, { params: ofLot(told), body: { pocketId: told.pocketId, ...seen(told) } }),
   },
   found: {
     hotkey: 'f',
     asks: null,
-    send: (run, told, did) =>
-      run(
-        amendLot,
-        { params: ofLot(told), body: { ...seen(told), standing: { kind: 'ready' } } },
-        did,
-      ),
+    request: (told) =>
+      asking(amendLot, {
+        params: ofLot(told),
+        body: { ...seen(told), standing: { kind: 'ready' } },
+      }),
   },
 } as const satisfies Readonly<Record<string, LotAct>>
 

@@ -1,15 +1,13 @@
 /** Puts something that is kept on the list by hand. */
 import { Autocomplete, NumberInput, Select } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import { readItems } from '../../../contract/items'
-import { addPurchase } from '../../../contract/restock'
-import { units } from '../../../core/quantity/amount'
 import { itemTitle } from '../../../core/stock/item'
 import { call } from '../../../device/call'
-import { useActing } from '../../../ui/acting'
-import { FormDialog } from '../../../ui/FormDialog'
+import { ActDialog } from '../../../ui/ActDialog'
+import { useActForm } from '../../../ui/useActForm'
 import { words } from '../../../words'
+import { EMPTY_LINE, readLineDraft } from './lineDraft'
 
 const addingWords = words.restock.shopping.adding
 
@@ -19,57 +17,30 @@ interface Props {
 }
 
 export function AddLine({ shops, onClose }: Props) {
-  const { run, busy } = useActing()
   const { data } = useQuery({ queryKey: ['items'], queryFn: () => call(readItems) })
-  const [itemId, setItemId] = useState<string | null>(null)
-  const [packs, setPacks] = useState<string | number>(1)
-  const [shop, setShop] = useState<string | null>(null)
   const items = data?.items ?? []
-  const item = items.find(({ id }) => id === itemId)
-  const count = Number(packs)
-  const submit = async () => {
-    if (!item) return
-    const result = await run(
-      addPurchase,
-      {
-        body: {
-          itemId: item.id,
-          shop: shop ?? item.shop,
-          packs: count,
-          packSize: item.packSize === null || item.packSize === 0 ? units(1) : item.packSize,
-          priceMinor: item.packPriceMinor,
-          wantedBy: null,
-          goesTo: [],
-        },
-      },
-      words.restock.shopping.did.added,
-    )
-    if (result) onClose()
-  }
+  const form = useActForm({
+    initial: EMPTY_LINE,
+    read: (draft) => readLineDraft(draft, items),
+    said: words.restock.shopping.did.added,
+    onSaved: onClose,
+  })
+  const item = items.find(({ id }) => id === form.values.itemId)
   return (
-    <FormDialog
-      opened
-      title={addingWords.title}
-      press={addingWords.press}
-      busy={busy}
-      ready={item !== undefined && Number.isInteger(count) && count >= 1 && count <= 1000}
-      onSubmit={submit}
-      onClose={onClose}
-    >
+    <ActDialog form={form} title={addingWords.title} press={addingWords.press} onClose={onClose}>
       <Select
         data-autofocus
         label={addingWords.item}
         searchable
         nothingFoundMessage={addingWords.unknown}
-        value={itemId}
-        onChange={setItemId}
+        {...form.choice('itemId')}
         data={items.map((one) => ({ value: one.id, label: itemTitle(one) }))}
         limit={30}
       />
       <NumberInput
         label={addingWords.packs}
-        value={packs}
-        onChange={setPacks}
+        {...form.choice('packs')}
+        onChange={(packs) => form.set({ packs: String(packs) })}
         min={1}
         max={1000}
         allowDecimal={false}
@@ -77,11 +48,11 @@ export function AddLine({ shops, onClose }: Props) {
       <Autocomplete
         label={addingWords.shop}
         description={addingWords.shopHint}
-        value={shop ?? item?.shop ?? ''}
-        onChange={setShop}
+        {...form.choice('shop')}
+        value={form.values.shop ?? item?.shop ?? ''}
         data={[...shops]}
         maxLength={120}
       />
-    </FormDialog>
+    </ActDialog>
   )
 }

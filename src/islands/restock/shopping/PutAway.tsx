@@ -4,23 +4,21 @@ import { Checkbox, Modal, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { readCodes } from '../../../contract/items'
-import { putAway } from '../../../contract/restock'
 import { writePrintedDate } from '../../../core/calendar/readPrintedDate'
 import type { CodeFields } from '../../../core/codes/readCode'
-import { type Amount, formatAmount, less, NOTHING, sum } from '../../../core/quantity/amount'
-import { readAmount } from '../../../core/quantity/readAmount'
-import { readPrice, writePrice } from '../../../core/quantity/readPrice'
+import { NOTHING } from '../../../core/quantity/amount'
 import { itemTitle } from '../../../core/stock/item'
 import { call } from '../../../device/call'
-import { useActing } from '../../../ui/acting'
+import { ActDialog } from '../../../ui/ActDialog'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { FormDialog } from '../../../ui/FormDialog'
-import { useStrap } from '../../../ui/Frame'
+import { useDayHabits } from '../../../ui/dayHabits'
+import { useActForm } from '../../../ui/useActForm'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 import { ScanDialog } from '../../rounds/round/ScanDialog'
-import { ExpiryField, useExpiry } from '../../stock/lot/ExpiryField'
+import { ExpiryField, expiryOf } from '../../stock/lot/ExpiryField'
+import { amountFault, putDraft, readPutDraft, splitOf } from './lineDraft'
 import type { Purchase } from './view'
 
 const receiveWords = words.restock.shopping.receive
@@ -38,34 +36,24 @@ interface Props {
 }
 
 export function PutAway({ purchase, onClose }: Props) {
-  const { run, busy } = useActing()
-  const { today } = useStrap()
-  const { item, packs, packSize, priceMinor, proposed } = purchase
-  const expiry = useExpiry('')
-  const [batch, setBatch] = useState('')
-  const [price, setPrice] = useState(priceMinor === null ? '' : writePrice(priceMinor))
-  const [amounts, setAmounts] = useState(() => proposed.map(({ amount }) => formatAmount(amount)))
-  const [isAll, setIsAll] = useState(false)
+  const settings = useDayHabits()
+  const { today } = settings
+  const { item, proposed } = purchase
   const [scanning, setScanning] = useState(false)
   const { data: codes } = useQuery({ queryKey: ['codes'], queryFn: () => call(readCodes) })
   const [scanned, setScanned] = useState<Scanned | null>(null)
   const [label, setLabel] = useState<string | null>(null)
-  const bought = (packs * packSize) as Amount
-  const read = amounts.map((text) => readAmount(text))
-  const puts = proposed.flatMap(({ pocketId }, index) => {
-    const one = read[index]
-    return one?.kind === 'read' && one.amount > NOTHING ? [{ pocketId, amount: one.amount }] : []
+  const form = useActForm({
+    initial: putDraft(purchase),
+    read: (draft) => readPutDraft(draft, { purchase, gtin: scanned?.gtin ?? null, ...settings }),
+    said: receiveWords.put,
+    onSaved: (saved) => saved && setLabel(saved.lotId),
+    // What was read is not sent again: the date may be typed instead.
+    onRefused: () => setScanned(null),
   })
-  const put = sum(puts.map(({ amount }) => amount))
-  const left = less(bought, put)
-  const over = less(put, bought)
-  const paid = readPrice(price)
-  const ready =
-    puts.length > 0 &&
-    read.every(({ kind }) => kind === 'read') &&
-    expiry.value !== null &&
-    paid !== 'not_a_price'
-
+  const { amounts } = form.values
+  const expiry = expiryOf(form.values.expiry, (typed) => form.set({ expiry: typed }), settings)
+  const { bought, left, over } = splitOf(amounts, purchase)
   const take = ({ gtin, expiry: date, bestBefore, batch: read }: CodeFields) => {
     setScanning(false)
     const stands = codes?.codes.find((one) => one.gtin === gtin)
@@ -74,42 +62,20 @@ export function PutAway({ purchase, onClose }: Props) {
       return
     }
     const printed = date ?? bestBefore
-    if (printed) expiry.type(writePrintedDate(printed, today))
-    if (read) setBatch(read)
+    form.set({
+      ...(printed && { expiry: writePrintedDate(printed, today) }),
+      ...(read && { batch: read }),
+    })
     const says = words.rounds.card.scanned(printed ? expiryText(printed) : '', read ?? '')
     setScanned({ gtin: gtin ?? null, isOther: false, says })
-  }
-  const submit = async () => {
-    if (!ready || expiry.value === null) return
-    const done = await run(
-      putAway,
-      {
-        params: { purchaseId: purchase.id },
-        body: {
-          puts,
-          expiry: expiry.value,
-          batch,
-          priceMinor: paid,
-          gtin: scanned?.gtin ?? null,
-          isAll: left > 0 && isAll,
-        },
-      },
-      receiveWords.put,
-    )
-    if (done) setLabel(done.lotId)
-    // Refused, what was read is not sent again: the date may be typed instead.
-    else setScanned(null)
   }
 
   if (label !== null) return <Labelled purchase={purchase} lotId={label} onClose={onClose} />
   return (
-    <FormDialog
-      opened
+    <ActDialog
+      form={form}
       title={receiveWords.title(itemTitle(item))}
       press={receiveWords.press}
-      busy={busy}
-      ready={ready}
-      onSubmit={submit}
       onClose={onClose}
     >
       {proposed.length === 0 && <p>{receiveWords.noPocket}</p>}
@@ -126,61 +92,44 @@ export function PutAway({ purchase, onClose }: Props) {
           {scanned.says}
         </Box>
       )}
-      <ExpiryField expiry={expiry} />
+      <ExpiryField expiry={expiry} error={form.held ? form.errorOf('expiry') : undefined} />
       <Stack gap={5} columns={2}>
-        <TextInput
-          label={receiveWords.batch}
-          maxLength={120}
-          value={batch}
-          onChange={(event) => setBatch(event.currentTarget.value)}
-        />
-        <TextInput
-          label={receiveWords.price}
-          inputMode="decimal"
-          value={price}
-          onChange={(event) => setPrice(event.currentTarget.value)}
-          error={paid === 'not_a_price' ? words.imports.notAPrice : undefined}
-        />
+        <TextInput label={receiveWords.batch} maxLength={120} {...form.text('batch')} />
+        <TextInput label={receiveWords.price} inputMode="decimal" {...form.text('price')} />
       </Stack>
       <Stack as="fieldset" gap={4} pad={5} line="dashed" radius={2}>
         <Box as="legend" padX={2} weight="bold">
           {receiveWords.whole(bought, item.unit)}
         </Box>
-        {proposed.map(({ pocketId, pocket, kit, place, hue }, index) => {
-          const one = read[index]
-          return (
-            <TextInput
-              key={pocketId}
-              data-hue={hue}
-              label={receiveWords.into(pocket, kit, place)}
-              inputMode="decimal"
-              value={amounts[index] ?? ''}
-              onChange={(event) => {
-                const typed = event.currentTarget.value
-                setAmounts((all) => all.map((each, at) => (at === index ? typed : each)))
-              }}
-              error={
-                one?.kind === 'refused'
-                  ? words.imports.fault({ field: 'amount', code: 'amount', refusal: one.refusal })
-                  : undefined
-              }
-            />
-          )
-        })}
+        {proposed.map(({ pocketId, pocket, kit, place, hue }, index) => (
+          <TextInput
+            key={pocketId}
+            data-hue={hue}
+            label={receiveWords.into(pocket, kit, place)}
+            inputMode="decimal"
+            value={amounts[index] ?? ''}
+            onChange={(event) => {
+              const typed = event.currentTarget.value
+              form.set({ amounts: amounts.map((each, at) => (at === index ? typed : each)) })
+            }}
+            error={amountFault(amounts[index] ?? '')}
+          />
+        ))}
         {left > NOTHING && proposed.length > 0 && (
           <Row as="p" gapX={4} gapY={2} align="center" wrap>
             {receiveWords.rest(left, item.unit)}{' '}
-            <Checkbox
-              checked={isAll}
-              onChange={(event) => setIsAll(event.currentTarget.checked)}
-              label={receiveWords.isAll}
-            />
+            <Checkbox {...form.tick('isAll')} label={receiveWords.isAll} />
           </Row>
+        )}
+        {form.held && form.errorOf('amounts') && (
+          <Box as="p" tone="bad" size={2} role="alert">
+            {form.errorOf('amounts')}
+          </Box>
         )}
         {over > NOTHING && <p className="second">{receiveWords.tooMuch(over, item.unit)}</p>}
       </Stack>
       {scanning && <ScanDialog today={today} onRead={take} onClose={() => setScanning(false)} />}
-    </FormDialog>
+    </ActDialog>
   )
 }
 

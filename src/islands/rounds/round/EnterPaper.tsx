@@ -1,7 +1,7 @@
 /** A round that was written on paper, taken over line by line (at a desk, with the keyboard). */
 
 import { useRef, useState } from 'react'
-import { type PlainDate, plainDate } from '../../../core/calendar/plainDate'
+import { isPlainDate, type PlainDate } from '../../../core/calendar/plainDate'
 import { formatAmount } from '../../../core/quantity/amount'
 import {
   readTallyLine,
@@ -11,6 +11,8 @@ import {
 } from '../../../core/rounds/tally'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
+import { DayField } from '../../../ui/DayField'
+import { DayHabitsProvider } from '../../../ui/dayHabits'
 import { Table } from '../../../ui/Table'
 import { WaitingBadge } from '../../../ui/WaitingBadge'
 import { words } from '../../../words'
@@ -25,7 +27,7 @@ const BLANK = { count: '', date: '', marks: '' }
 type Written = typeof BLANK
 
 export function EnterPaper({ going }: { readonly going: GoingRound }) {
-  const { contents, round, dateOrder, me, sayFor, finish, outbox } = going
+  const { contents, round, dateOrder, weekStart, me, sayFor, finish, outbox } = going
   // The sheet was written on what was recorded then; what is entered must not move the lines.
   const [lines] = useState(() => tallyLines(contents, round))
   const [written, setWritten] = useState<Readonly<Record<number, Written>>>({})
@@ -45,8 +47,9 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
 
   const save = async () => {
     if (filled.length === 0) return setSaid(tallyWords.nothing)
+    if (!isPlainDate(day) || day > contents.today) return setSaid(tallyWords.whichDay)
     setBusy(true)
-    const on: PlainDate = plainDate(day)
+    const on: PlainDate = day
     for (const { line, reading } of readings)
       if (reading.kind === 'read')
         await sayFor(
@@ -110,15 +113,9 @@ export function EnterPaper({ going }: { readonly going: GoingRound }) {
             {tallyWords.by}
             <input value={who} onChange={(event) => setWho(event.currentTarget.value)} />
           </Stack>
-          <Stack as="label" gap={2} weight="bold">
-            {tallyWords.day}
-            <input
-              type="date"
-              value={day}
-              max={contents.today}
-              onChange={(event) => setDay(event.currentTarget.value)}
-            />
-          </Stack>
+          <DayHabitsProvider value={{ ...settings, weekStart }}>
+            <DayField label={tallyWords.day} max={contents.today} value={day} onChange={setDay} />
+          </DayHabitsProvider>
         </Row>
         <Table>
           <thead>

@@ -43,6 +43,7 @@ export interface GoingRound {
   readonly progress: Progress
   readonly entries: readonly (Entry & Pick<RoundEntry, 'outcome'>)[]
   readonly dateOrder: DateOrder
+  readonly weekStart: z.output<typeof rounds.roundValue>['weekStart']
   readonly outbox: Outbox
   say(fact: EntryFact, seconds: number): Promise<void>
   /** What somebody else wrote down on a day. */
@@ -149,6 +150,8 @@ export function useRound(roundId: RoundId): RoundState {
         progress: progressOf(going, contents, inOneTime(entries), now),
         entries,
         dateOrder: base.dateOrder,
+        // A round that was kept by an earlier version does not say.
+        weekStart: base.weekStart ?? 'monday',
         outbox,
         say,
         sayFor,

@@ -36,18 +36,43 @@ export function useExpiry(first: string): ExpiryState {
   return useExpiryWith(first, { today, order: habits.dateOrder })
 }
 
-export function useExpiryWith(first: string, { today, order }: ExpirySettings): ExpiryState {
-  const [typed, type] = useState(first)
+/** A date as typed, with what can be read of it and what writes another. */
+export function expiryOf(
+  typed: string,
+  type: (text: string) => void,
+  { today, order }: ExpirySettings,
+): ExpiryState {
   const reading = readPrintedDate(typed, { order, today })
   return { today, typed, type, reading, value: reading.kind === 'read' ? reading.expiry : null }
+}
+
+export function useExpiryWith(first: string, settings: ExpirySettings): ExpiryState {
+  const [typed, type] = useState(first)
+  return expiryOf(typed, type, settings)
+}
+
+/** What keeps a date from being taken, for a form; undefined where it is read. */
+export function expiryFault(typed: string, settings: ExpirySettings): string | undefined {
+  const reading = readPrintedDate(typed, settings)
+  switch (reading.kind) {
+    case 'read':
+      return undefined
+    case 'ask':
+      return words.stock.lot.pickDate
+    case 'refused':
+      return words.stock.lot.unclear.refused(reading.refusal)
+  }
 }
 
 export function ExpiryField({
   expiry,
   autoFocus = false,
+  error,
 }: {
   readonly expiry: ExpiryState
   readonly autoFocus?: boolean
+  /** What the form that it stands in has against it. */
+  readonly error?: string | undefined
 }) {
   const { reading, today } = expiry
   return (
@@ -59,7 +84,10 @@ export function ExpiryField({
         value={expiry.typed}
         onChange={(event) => expiry.type(event.currentTarget.value)}
         error={
-          reading.kind === 'refused' ? words.stock.lot.unclear.refused(reading.refusal) : undefined
+          error ??
+          (reading.kind === 'refused'
+            ? words.stock.lot.unclear.refused(reading.refusal)
+            : undefined)
         }
       />
       {reading.kind === 'ask' && (

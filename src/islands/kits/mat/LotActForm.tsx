@@ -1,19 +1,20 @@
 /** The few things that have to be asked before an act on a lot. */
 
 import { Checkbox, Select, Textarea, TextInput } from '@mantine/core'
-import { useState } from 'react'
 import type { PlainDate } from '../../../core/calendar/plainDate'
-import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { readAmount } from '../../../core/quantity/readAmount'
 import { lastGoodDay } from '../../../core/shelf-life/lastGoodDay'
 import { itemTitle } from '../../../core/stock/item'
-import { useActing } from '../../../ui/acting'
-import { Box, Row, Stack } from '../../../ui/Box'
+import { ActForm } from '../../../ui/ActForm'
+import { Box, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
+import { DayField } from '../../../ui/DayField'
+import { useActForm } from '../../../ui/useActForm'
 import { words } from '../../../words'
 import { counted, expiryText, fullDay } from '../../../words/frame/format'
-import { type AskedAct, lotAct, type Question, usualAmount } from './acts'
-import { KeepsFor, NOT_SAID, periodSaid } from './KeepsFor'
+import { type AskedAct, lotAct } from './acts'
+import { KeepsFor } from './KeepsFor'
+import { isAsked, lotActDraft, readLotActDraft, stepped } from './lotActDraft'
 import classes from './mat.module.css'
 import type { LineOnMat, PocketOnMat, PocketRef, TagOnMat } from './view'
 
@@ -32,66 +33,32 @@ interface Props {
   readonly onTake: (lotId: string) => void
 }
 
-export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake }: Props) {
-  const { run, busy } = useActing()
-  const { lot, amount } = tag
-  const { asks, passesOver, send } = lotAct(act)
-  const { press, did, ...form } = actsWords.of[act]
-  const isAsked = (question: Question): boolean => asks?.includes(question) ?? false
-  const [typed, setTyped] = useState(usualAmount(act, amount, line.item.unit))
-  const [keeps, setKeeps] = useState(NOT_SAID)
-  const [to, setTo] = useState<string | null>(null)
-  const [whom, setWhom] = useState('')
-  const [on, setOn] = useState<string>(today)
-  const [directions, setDirections] = useState(lot.directions)
-  const [usedUp, setUsedUp] = useState(false)
-  const reading = readAmount(typed)
-  const wrong =
-    reading.kind === 'refused'
-      ? words.imports.fault({ field: 'amount', code: 'amount', refusal: reading.refusal })
-      : ''
-  const first = passesOver ? firstOut(line, tag) : null
-  const needsDirections = isAsked('directions') && line.item.kind === 'medicine'
-  const period = isAsked('day') ? periodSaid(keeps) : null
-  const ready =
-    wrong === '' &&
-    period !== 'wrong' &&
-    (!isAsked('place') || to !== null) &&
-    (!isAsked('whom') || whom.trim() !== '') &&
-    (!needsDirections || directions.trim() !== '')
-
-  const submit = async () => {
-    if (reading.kind !== 'read' || period === 'wrong') return
-    const told = {
-      lot,
-      pocketId: pocket.id,
-      amount: reading.amount,
-      today,
-      to: to ?? '',
-      whom,
-      on: on as PlainDate,
-      period,
-      directions,
-      usedUp,
-    }
-    const about = `${did}: ${counted(reading.amount, line.item.unit)} ${itemTitle(line.item)}`
-    if (await send(run, told, did, about)) onDone()
-  }
-  const step = (by: number) => {
-    if (reading.kind === 'read')
-      setTyped(formatAmount(Math.max(0, reading.amount + by * 1000) as Amount))
-  }
+export function LotActForm({ act, line, tag, pocket, pockets, today, onDone, onTake }: Props) {
+  const { lot } = tag
+  const { press, did, ...said } = actsWords.of[act]
+  const { kind, unit } = line.item
+  const form = useActForm({
+    initial: lotActDraft(act, line, tag, today),
+    read: (draft) => readLotActDraft(act, draft, { lot, pocketId: pocket.id, kind, today }),
+    said: ({ usedUp }) => (usedUp ? actsWords.of.use.did : did),
+    about: ({ amount }) => {
+      const read = readAmount(amount)
+      const many = read.kind === 'read' ? counted(read.amount, unit) : ''
+      return `${did}: ${many} ${itemTitle(line.item)}`
+    },
+    refusals: { opened_in_future: 'on', needs_directions: 'directions', same_pocket: 'to' },
+    onSaved: onDone,
+  })
+  const first = lotAct(act).passesOver ? firstOut(line, tag) : null
+  const step = (by: number) => form.set({ amount: stepped(form.values.amount, by) })
   return (
-    <Stack
-      as="form"
-      gap={5}
+    <ActForm
+      form={form}
       lineAbove="dashed"
       className={classes.actForm}
       aria-label={press}
-      onSubmit={(event) => {
-        event.preventDefault()
-        void submit()
-      }}
+      press={'confirm' in said ? said.confirm : press}
+      onCancel={onDone}
     >
       <Box as="h3" size={3}>
         {press}
@@ -122,10 +89,8 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
                 ? actsWords.back
                 : lotWords.howMany
           }
-          value={typed}
-          onChange={(event) => setTyped(event.currentTarget.value)}
+          {...form.text('amount')}
           onFocus={(event) => event.currentTarget.select()}
-          error={wrong}
           inputMode="decimal"
         />
         <Button kind="step" onClick={() => step(1)} aria-label="+1">
@@ -133,43 +98,29 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
         </Button>
       </Stack>
       {act === 'takeBack' && <small className="second">{actsWords.backHint}</small>}
-      {isAsked('usedUp') && (
-        <Checkbox
-          label={actsWords.usedUp}
-          checked={usedUp}
-          onChange={(event) => setUsedUp(event.currentTarget.checked)}
-        />
+      {isAsked(act, 'usedUp') && <Checkbox label={actsWords.usedUp} {...form.tick('usedUp')} />}
+      {isAsked(act, 'day') && (
+        <>
+          <DayField label={lotWords.onDay} max={today} {...form.choice('on')} />
+          <KeepsFor
+            now={lotWords.clockRule(line.item.openedClock)}
+            value={form.values.keeps}
+            onChange={(keeps) => form.set({ keeps })}
+          />
+        </>
       )}
-      {isAsked('day') && (
-        <TextInput
-          type="date"
-          label={lotWords.onDay}
-          value={on}
-          max={today}
-          onChange={(event) => setOn(event.currentTarget.value)}
-        />
-      )}
-      {isAsked('day') && (
-        <KeepsFor
-          value={keeps}
-          now={lotWords.clockRule(line.item.openedClock)}
-          onChange={setKeeps}
-        />
-      )}
-      {isAsked('whom') && (
+      {isAsked(act, 'whom') && (
         <TextInput
           label={act === 'lend' ? actsWords.toWhom : actsWords.whoGets}
-          value={whom}
           maxLength={120}
-          onChange={(event) => setWhom(event.currentTarget.value)}
+          {...form.text('whom')}
         />
       )}
-      {isAsked('place') && (
+      {isAsked(act, 'place') && (
         <Select
           label={lotWords.toWhere}
           searchable
-          value={to}
-          onChange={setTo}
+          {...form.choice('to')}
           data={pockets
             .filter(({ id }) => act === 'decant' || id !== pocket.id)
             .map(({ id, name: pocketName, kit, place }) => ({
@@ -178,15 +129,14 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
             }))}
         />
       )}
-      {isAsked('directions') && (
+      {isAsked(act, 'directions') && (
         <>
           <Textarea
             label={actsWords.directions}
             autosize
             minRows={2}
             maxLength={2000}
-            value={directions}
-            onChange={(event) => setDirections(event.currentTarget.value)}
+            {...form.text('directions')}
           />
           <Box as="p" padX={4} padY={3} size={2} surface="turning" radius={2}>
             {actsWords.decantHint}{' '}
@@ -194,13 +144,7 @@ export function ActForm({ act, line, tag, pocket, pockets, today, onDone, onTake
           </Box>
         </>
       )}
-      <Row gap={4}>
-        <Button kind="strong" type="submit" busy={busy} disabled={!ready}>
-          {'confirm' in form ? form.confirm : press}
-        </Button>
-        <Button onClick={onDone}>{words.kits.cancel}</Button>
-      </Row>
-    </Stack>
+    </ActForm>
   )
 }
 

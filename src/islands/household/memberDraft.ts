@@ -1,0 +1,80 @@
+/** A new member as the form has it, and what that asks for. */
+import { addMember } from '../../contract/members'
+import { addDays, type PlainDate } from '../../core/calendar/plainDate'
+import { UNSIGNED } from '../../core/household/asked'
+import { blankFacts } from '../../core/household/member'
+import type { Species } from '../../core/household/species'
+import { TOPICS, type Topic } from '../../core/household/told'
+import { readNumber } from '../../core/quantity/readNumber'
+import { act, type FormReading, faultsIn, missing } from '../../ui/formReading'
+import { words } from '../../words'
+import { dayFault } from '../../words/frame/forms'
+
+/** What somebody says now of allergies, conditions or medicines. */
+export type AskedNow = 'later' | 'none' | 'some'
+
+export type MemberDraft = {
+  readonly name: string
+  readonly species: Species
+  readonly born: string
+  readonly helper: boolean
+  readonly note: string
+  readonly kg: string
+  readonly until: string
+} & { readonly [T in Topic]: AskedNow }
+
+/** A guest stays two days unless somebody says otherwise. */
+const USUAL_STAY_DAYS = 2
+/** What a kitchen scale shows least, and more than anybody kept here weighs. */
+const KILOGRAMS = { least: 0.001, most: 1000 }
+
+export const emptyMember = (today: PlainDate): MemberDraft => ({
+  name: '',
+  species: 'person',
+  born: '',
+  helper: false,
+  note: '',
+  kg: '',
+  until: addDays(today, USUAL_STAY_DAYS),
+  allergies: 'later',
+  conditions: 'later',
+  medicines: 'later',
+})
+
+/** What there is to write down has a page of its own. */
+export const hasMoreToSay = (draft: MemberDraft): boolean =>
+  TOPICS.some((topic) => draft[topic] === 'some')
+
+export function readMemberDraft(
+  { name, species, born, helper, note, kg, until, ...told }: MemberDraft,
+  { today, isGuest }: { readonly today: PlainDate; readonly isGuest: boolean },
+): FormReading<MemberDraft, typeof addMember> {
+  const kilograms = readNumber(kg, KILOGRAMS)
+  const faults = faultsIn<MemberDraft>({
+    name: missing(name),
+    born: dayFault(born, { max: today }),
+    kg: kilograms === 'wrong' ? words.household.wrongWeight : undefined,
+    until: isGuest ? (missing(until) ?? dayFault(until, { min: today })) : undefined,
+  })
+  if (faults) return faults
+  return act(addMember, {
+    body: {
+      name,
+      species,
+      helper,
+      note,
+      born: born === '' ? null : (born as PlainDate),
+      grams: typeof kilograms === 'number' ? Math.round(kilograms * 1000) : null,
+      guestUntil: isGuest ? (until as PlainDate) : null,
+      facts: {
+        ...blankFacts(species),
+        told: Object.fromEntries(
+          TOPICS.filter((topic) => told[topic] === 'none').map((topic) => [
+            topic,
+            { by: UNSIGNED, on: today },
+          ]),
+        ),
+      } as never,
+    },
+  })
+}
