@@ -54,7 +54,7 @@ export function AddMember({
         )}
       </Stack>
       {!isGuest && <TextInput label={householdWords.note} {...form.text('note')} />}
-      <Row as="fieldset" gapX={6} gapY={4} wrap line="seam" radius={2}>
+      <Row as="fieldset" gapX={6} gapY={4} wrap padX={5} padY={4} line="seam" radius={2}>
         <legend>{householdWords.askNow.title}</legend>
         {TOPICS.map((topic) => (
           <Select
