@@ -43,7 +43,7 @@ export function ActForm({
           {form.error}
         </Box>
       )}
-      {form.held && (
+      {form.marked && (
         <Box as="p" tone="bad" weight="bold" role="alert">
           {words.forms.look}
         </Box>

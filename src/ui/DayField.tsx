@@ -2,7 +2,7 @@
 
 import { Popover, TextInput } from '@mantine/core'
 import { IconCalendar } from '@tabler/icons-react'
-import { lazy, type ReactNode, Suspense, useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import { isPlainDate, type PlainDate } from '../core/calendar/plainDate'
 import { readDay } from '../core/calendar/readDay'
 import { words } from '../words'
@@ -10,8 +10,7 @@ import { type DayLimits, dayFault, dayInOrder } from '../words/frame/forms'
 import { Button } from './Button'
 import { useDayHabits } from './dayHabits'
 
-/** Comes when somebody opens it: most days are typed. */
-const Calendar = lazy(() => import('./Calendar'))
+type CalendarPart = typeof import('./Calendar')['default']
 
 interface Props extends DayLimits {
   readonly label: string
@@ -50,6 +49,8 @@ export function DayField({
   const [typing, setTyping] = useState<Typing | null>(null)
   const [writing, setWriting] = useState(false)
   const [open, setOpen] = useState(false)
+  /** Comes when somebody opens it: most days are typed. */
+  const [Calendar, setCalendar] = useState<CalendarPart | null>(null)
   // What was typed goes when the value is set by anything else.
   const typed = typing && [typing.before, typing.sent].includes(value) ? typing.text : null
   const day = isPlainDate(value) ? value : null
@@ -69,6 +70,13 @@ export function DayField({
     setTyping(null)
     setOpen(false)
     onChange(picked)
+  }
+  /** There before it is opened, so that the focus can go into it; without a connection a day is typed. */
+  const openCalendar = async () => {
+    const part = await import('./Calendar').catch(() => null)
+    if (!part) return
+    setCalendar(() => part.default)
+    setOpen(true)
   }
   const ownFault = dayFault(typed === null ? value : (typing?.sent ?? value), { min, max })
   return (
@@ -97,7 +105,7 @@ export function DayField({
               aria-label={words.forms.calendar}
               aria-expanded={open}
               disabled={disabled}
-              onClick={() => setOpen(!open)}
+              onClick={() => (open ? setOpen(false) : void openCalendar())}
             >
               <IconCalendar aria-hidden size={20} />
             </Button>
@@ -105,17 +113,15 @@ export function DayField({
         />
       </Popover.Target>
       <Popover.Dropdown>
-        {open && (
-          <Suspense fallback={<p>{words.forms.wait}</p>}>
-            <Calendar
-              day={day}
-              shown={day ?? habits.today}
-              min={min}
-              max={max}
-              weekStart={habits.weekStart}
-              onPick={pick}
-            />
-          </Suspense>
+        {Calendar && (
+          <Calendar
+            day={day}
+            shown={day ?? habits.today}
+            min={min}
+            max={max}
+            weekStart={habits.weekStart}
+            onPick={pick}
+          />
         )}
       </Popover.Dropdown>
     </Popover>

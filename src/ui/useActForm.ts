@@ -62,6 +62,8 @@ export interface ActForm<V extends Values> {
   readonly error: string | undefined
   /** Somebody has sent it, and something is still wrong with it. */
   readonly held: boolean
+  /** A field of it is marked, or will be where it comes into sight. */
+  readonly marked: boolean
   readonly busy: boolean
   readonly submit: () => Promise<void>
   /** Begins again, with these in place of what it began with. */
@@ -81,12 +83,11 @@ export function useActForm<V extends Values, E extends Endpoint>({
   onSaved,
   onRefused,
 }: ActFormOptions<V, E>): ActForm<V> {
-  const { run } = useActing()
+  const { run, busy } = useActing()
   const form = useForm<V>({ initialValues: initial })
   const [tried, setTried] = useState(false)
   /** Fields that somebody has been in and left. */
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set())
-  const [busy, setBusy] = useState(false)
   const element = useRef<HTMLFormElement>(null)
   const { values } = form
   const reading = read(values)
@@ -125,14 +126,13 @@ export function useActForm<V extends Values, E extends Endpoint>({
     const { endpoint, asked } = reading.act
     const untaken = againstContract(reading.act)
     if (untaken.length > 0) return mark(errorsByField(untaken, values))
-    setBusy(true)
     const result = await run(
       endpoint,
       asked,
       typeof said === 'string' ? said : (answer) => said(values, answer),
       about?.(values),
       shows,
-    ).finally(() => setBusy(false))
+    )
     if (result) onSaved(result)
     else onRefused?.()
   }
@@ -157,6 +157,7 @@ export function useActForm<V extends Values, E extends Endpoint>({
     }),
     errorOf,
     error: form.errors[''] as string | undefined,
+    marked: tried && [...Object.values(faults), ...Object.values(form.errors)].some(Boolean),
     held: tried && (reading.kind === 'faults' || Object.keys(form.errors).length > 0),
     busy,
     submit,

@@ -55,15 +55,16 @@ export function readWeighingDraft(
   const { weight, on, sure } = draft
   const read = weighed(draft, member)
   const isSure = sure && read?.fault?.code === 'weight_jumps'
+  const day = missing(on) ?? dayFault(on, { max: today })
   const faults = faultsIn<WeighingDraft>({
     weight:
       missing(weight) ??
       (read === null
         ? words.forms.notANumber
-        : read.fault && !isSure
+        : read.fault && !isSure && !day
           ? sentenceFor(read.fault).detail
           : undefined),
-    on: missing(on) ?? dayFault(on, { max: today }),
+    on: day,
   })
   if (faults || read === null) return faults ?? { kind: 'faults', faults: {} }
   return act(weigh, {

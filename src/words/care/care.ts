@@ -720,7 +720,6 @@ export const care = {
       confirmWhy: 'Why it stands',
     },
     save: 'Write it down',
-    look: 'Look at the fields that are marked.',
     badNumber: 'Give a number above nothing.',
     badDay: 'Give a day as 2026-12-31.',
     pick: 'Choose one of the list.',

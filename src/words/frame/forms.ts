@@ -16,7 +16,7 @@ export const forms = {
   notANumber: 'Write a number.',
   /** The server or the contract does not take it, and nobody has a better word. */
   notTaken: 'This cannot be saved as it is. Look at it again.',
-  look: 'Something above still needs you. It is marked.',
+  look: 'Look at the fields that are marked.',
   atLeast: (least: number): string => `No less than ${least}.`,
   atMost: (most: number): string => `No more than ${most}.`,
   tooLong: (most: number): string => `Shorter, please: ${most} letters at most.`,
@@ -25,12 +25,15 @@ export const forms = {
   dayTooEarly: (min: PlainDate): string => `No earlier than ${fullDay(min)}.`,
   dayTooLate: (max: PlainDate): string => `No later than ${fullDay(max)}.`,
   calendar: 'Calendar',
-  wait: 'One moment…',
   cancel: 'Cancel',
 }
 
+/** What the schema library says where the contract has no word of its own. */
+const NOT_OURS = /^(?:Invalid|Too small|Too big|Unrecognized|Expected)/
+
 /** What the contract says against a part of a request. */
 export function issueText(issue: z.core.$ZodIssue): string {
+  if (!NOT_OURS.test(issue.message)) return issue.message
   switch (issue.code) {
     case 'too_small':
       return issue.origin === 'string' || issue.origin === 'array'
@@ -42,8 +45,6 @@ export function issueText(issue: z.core.$ZodIssue): string {
         : issue.origin === 'array'
           ? forms.tooMany(Number(issue.maximum))
           : forms.atMost(Number(issue.maximum))
-    case 'custom':
-      return issue.message
     default:
       return forms.notTaken
   }

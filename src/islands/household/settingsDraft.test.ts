@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest'
+import { faulty, sent } from '../../../tests/support/forms'
+import { readSettingsDraft, type SettingsDraft, settingsDraft } from './settingsDraft'
+
+const household = {
+  name: 'Marrow & Quill',
+  timeZone: 'Europe/Oslo',
+  dateOrder: 'day-first',
+  weekStart: 'monday',
+  units: 'metric',
+  country: 'NO',
+  labels: null,
+  emergencyNumber: '',
+  poisonNumber: '',
+  currency: 'EUR',
+  lookaheadDays: 30,
+  roundPace: 'calm',
+  pharmacyDays: [6],
+  schools: {},
+  version: 4,
+} as unknown as Parameters<typeof settingsDraft>[0]
+const read = (change: Partial<SettingsDraft> = {}) =>
+  readSettingsDraft({ ...settingsDraft(household), ...change }, household)
+
+describe('how the household writes', () => {
+  it('is sent with the version that was seen', () => {
+    const { body } = sent(read({ weekStart: 'sunday', units: 'us', lookahead: '14' }))
+    expect(body).toMatchObject({ seenVersion: 4, weekStart: 'sunday', units: 'us' })
+    expect(body.lookaheadDays).toBe(14)
+    expect(body).not.toHaveProperty('lookahead')
+    expect(body).not.toHaveProperty('version')
+  })
+  it.each(['', '0', '367', '7.5', 'a month'])('looks %j days ahead: not sent', (lookahead) => {
+    expect(Object.keys(faulty(read({ lookahead })))).toEqual(['lookahead'])
+  })
+  it('has a name', () => {
+    expect(faulty(read({ name: ' ' }))).toEqual({ name: 'This is still missing.' })
+  })
+})

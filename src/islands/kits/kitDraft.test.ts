@@ -1,0 +1,101 @@
+import { describe, expect, it } from 'vitest'
+import { AN_ID, faulty, sent } from '../../../tests/support/forms'
+import { SHAPES, TEMPLATES } from '../../core/household/container'
+import {
+  type KitDraft,
+  kitDraft,
+  type NewKitDraft,
+  readKitDraft,
+  readNewKit,
+  readNewPlace,
+  withShape,
+} from './kitDraft'
+import type { Kit } from './mat/view'
+
+const kit = {
+  id: AN_ID(1),
+  name: 'Car kit',
+  note: 'under the seat',
+  place: { id: AN_ID(2) },
+  checkEveryDays: 90,
+  container: { shape: SHAPES[0], outer: [300, 200, 100], grams: 640, carryGrams: null },
+  version: 3,
+} as unknown as Kit
+const read = (change: Partial<KitDraft> = {}) => readKitDraft({ ...kitDraft(kit), ...change }, kit)
+const MISSING = 'This is still missing.'
+
+describe('a kit', () => {
+  it('goes back as it came', () => {
+    expect(sent(read()).body).toEqual({
+      seenVersion: 3,
+      name: 'Car kit',
+      note: 'under the seat',
+      placeId: AN_ID(2),
+      checkEveryDays: 90,
+      container: kit.container,
+    })
+  })
+  it('without a shape has no measures, whatever was written into them', () => {
+    expect(sent(read({ shape: null, outer: 'rubbish', empty: '' })).body.container).toBeNull()
+  })
+  it.each([
+    [{ name: ' ' }, ['name']],
+    [{ days: '0' }, ['days']],
+    [{ days: '1501' }, ['days']],
+    [{ days: '' }, ['days']],
+    [{ outer: '30 x 20' }, ['outer']],
+    [{ empty: '' }, ['empty']],
+    [{ empty: '1.5' }, ['empty']],
+    [{ carry: 'light' }, ['carry']],
+  ])('%j is not sent', (change, fields) => {
+    expect(Object.keys(faulty(read(change)))).toEqual(fields)
+  })
+  it.each(SHAPES)(
+    '%s, chosen first, brings its usual measures; chosen later, it leaves them',
+    (shape) => {
+      const { container } = TEMPLATES[shape]
+      const filled = withShape({ empty: '' }, shape)
+      expect(filled).toMatchObject({ shape, empty: String(container.grams) })
+      const edges = container.outer && [...container.outer].sort((a, b) => b - a)
+      expect(sent(read(filled)).body.container).toEqual({ ...container, outer: edges })
+      expect(withShape({ empty: '640' }, shape)).toEqual({ shape })
+      expect(withShape({ empty: '' }, null)).toEqual({ shape: null })
+    },
+  )
+})
+
+describe('a new kit', () => {
+  const fresh = (change: Partial<NewKitDraft>) =>
+    readNewKit({
+      name: 'Bike',
+      note: '',
+      pockets: '',
+      placeId: AN_ID(2),
+      shape: null,
+      ...change,
+    })
+  it('is a name and a place; pockets are one a line', () => {
+    expect(sent(fresh({})).body).toEqual({ placeId: AN_ID(2), name: 'Bike', note: '' })
+    expect(sent(fresh({ pockets: ' Lid \n\n Left\n' })).body.pockets).toEqual(['Lid', 'Left'])
+    expect(sent(fresh({ shape: SHAPES[0] })).body.shape).toBe(SHAPES[0])
+  })
+  it('without a name or a place is not sent', () => {
+    expect(faulty(fresh({ name: '', placeId: null }))).toEqual({
+      name: MISSING,
+      placeId: 'Pick one.',
+    })
+  })
+})
+
+describe('a new place', () => {
+  it('on weekdays is Monday to Friday', () => {
+    expect(sent(readNewPlace({ name: 'Office', rhythm: 'weekdays' })).body.rhythm).toEqual({
+      kind: 'weekdays',
+      days: [1, 2, 3, 4, 5],
+    })
+    expect(sent(readNewPlace({ name: 'Home', rhythm: 'always' })).body.rhythm).toEqual({
+      kind: 'always',
+    })
+    expect(faulty(readNewPlace({ name: '', rhythm: 'visits' }))).toEqual({ name: MISSING })
+  })
+})
