@@ -1,4 +1,5 @@
 /** What is pressed: one look for each kind of press, on a button or on a link that acts as one. */
+import type { Icon } from '@tabler/icons-react'
 import type { ComponentPropsWithRef, JSX } from 'react'
 import classes from './Button.module.css'
 
@@ -34,6 +35,8 @@ interface Look {
   readonly kind?: ButtonKind
   /** It is being done: nothing more can be pressed here until it is. */
   readonly busy?: boolean
+  /** Drawn beside the words; alone, the press says what it does in `aria-label`. */
+  readonly icon?: Icon
   /** As wide as what it stands in; a press in a grid is so anyway, `snug` is not. */
   readonly width?: 'wide' | 'snug'
 }
@@ -46,6 +49,7 @@ const named = ({ kind = 'firm', width, className }: Look & { className?: string 
 export function Button({
   kind,
   width,
+  icon: Drawn,
   busy = false,
   disabled = false,
   type = 'button',
@@ -61,6 +65,7 @@ export function Button({
       disabled={disabled || busy}
       aria-busy={busy || undefined}
     >
+      {Drawn && <Drawn aria-hidden className={classes.icon} />}
       {children}
       {busy && <i className={classes.busy} aria-hidden />}
     </button>
@@ -68,8 +73,19 @@ export function Button({
 }
 
 /** A link that looks like a press, for what opens another page. */
-export const ButtonLink = ({ kind, width, busy, className, ...rest }: LinkProps): JSX.Element => (
-  <a {...rest} className={named({ kind, width, className })} aria-busy={busy || undefined} />
+export const ButtonLink = ({
+  kind,
+  width,
+  icon: Drawn,
+  busy,
+  className,
+  children,
+  ...rest
+}: LinkProps): JSX.Element => (
+  <a {...rest} className={named({ kind, width, className })} aria-busy={busy || undefined}>
+    {Drawn && <Drawn aria-hidden className={classes.icon} />}
+    {children}
+  </a>
 )
 
 /** One of a few answers; `pressed` where several stand side by side and some are chosen. */

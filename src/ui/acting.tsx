@@ -4,36 +4,14 @@
  */
 
 import { useQueryClient } from '@tanstack/react-query'
-import {
-  createContext,
-  type ReactNode,
-  useCallback,
-  useContext,
-  useMemo,
-  useRef,
-  useState,
-} from 'react'
+import { createContext, type ReactNode, useContext, useMemo, useRef, useState } from 'react'
 import type { z } from 'zod'
 import type { Endpoint } from '../contract/endpoint'
 import { undoAct } from '../contract/record'
 import { type Asked, call, newKey, OfflineError, ProblemError } from '../device/call'
 import { keepAct } from '../device/outbox'
 import { words } from '../words'
-import classes from './acting.module.css'
-import { Box, Row, Stack } from './Box'
-import { Button } from './Button'
-
-interface Message {
-  readonly id: number
-  readonly tone: 'done' | 'problem'
-  readonly title: string
-  readonly detail: string
-  /** The act that waits for this to be answered; null when none does. */
-  readonly about: string | null
-  readonly press: { readonly label: string; readonly run: () => void } | null
-  /** Ends the waiting of whoever asked, when the message is closed. */
-  readonly settle: (() => void) | null
-}
+import { Messages, useMessages } from './Messages'
 
 /** What to say when it is done; a sentence, or one made from the answer. */
 type Said<E extends Endpoint> = string | ((result: z.output<E['result']>) => string)
@@ -64,8 +42,6 @@ export function useActing(): ActingValue {
   if (!value) throw new Error('useActing needs the frame around it')
   return value
 }
-
-const SHOWN_MILLISECONDS = 9000
 
 /** The database or the server is away for now; the same act may be sent again. */
 const isAway = (error: unknown): boolean => error instanceof ProblemError && error.status === 503
@@ -112,26 +88,11 @@ function settledMany<E extends Endpoint>(error: ProblemError, asked: Asked<E>): 
 
 export function ActingProvider({ children }: { readonly children: ReactNode }) {
   const queries = useQueryClient()
-  const [messages, setMessages] = useState<readonly Message[]>([])
+  const { store, tell, answered } = useMessages()
   const [pending, setPending] = useState(0)
   const last = useRef<(() => void) | null>(null)
-  const counter = useRef(0)
   /** Keys of acts that got no answer, by what was asked. */
   const unanswered = useRef(new Map<string, string>())
-
-  const dismiss = useCallback(
-    (id: number) => setMessages((all) => all.filter((one) => one.id !== id)),
-    [],
-  )
-  const tell = useCallback(
-    (message: Omit<Message, 'id'>) => {
-      counter.current += 1
-      const id = counter.current
-      setMessages((all) => [...all.slice(-2), { ...message, id }])
-      if (message.tone === 'done') setTimeout(() => dismiss(id), SHOWN_MILLISECONDS)
-    },
-    [dismiss],
-  )
 
   const value = useMemo<ActingValue>(() => {
     async function send<E extends Endpoint>(
@@ -153,7 +114,7 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
         .finally(() => setPending((count) => count - 1))
       if ('result' in sent) {
         unanswered.current.delete(signature)
-        setMessages((all) => all.filter((one) => one.about !== signature))
+        answered(signature)
         done(endpoint, sent.result, said)
         // Not waited for: a form that cleared itself only then would wipe what is typed next.
         void queries.invalidateQueries()
@@ -238,55 +199,12 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
       busy: pending > 0,
       undoLast: () => last.current?.(),
     }
-  }, [pending, queries, tell])
+  }, [pending, queries, tell, answered])
 
   return (
     <Acting.Provider value={value}>
       {children}
-      <Stack gap={4} className={`${classes.messages} no-print`} role="status" aria-live="polite">
-        {messages.map((message) => (
-          <Row
-            surface="strap"
-            gap={5}
-            align="center"
-            tone="onStrap"
-            radius={2}
-            key={message.id}
-            className={classes.message}
-            data-tone={message.tone}
-          >
-            <Box grow>
-              <strong>{message.title}</strong>
-              {message.detail && (
-                <Box as="p" size={2}>
-                  {message.detail}
-                </Box>
-              )}
-            </Box>
-            {message.press && (
-              <Button
-                kind="plain"
-                onClick={() => {
-                  dismiss(message.id)
-                  message.press?.run()
-                }}
-              >
-                {message.press.label}
-              </Button>
-            )}
-            <Button
-              kind="step"
-              aria-label={words.undo.dismiss}
-              onClick={() => {
-                dismiss(message.id)
-                message.settle?.()
-              }}
-            >
-              ×
-            </Button>
-          </Row>
-        ))}
-      </Stack>
+      <Messages store={store} />
     </Acting.Provider>
   )
 }

@@ -1,4 +1,5 @@
 /** Doing things: what is said, what can be taken back, what is sent again, and under which key. */
+import { MantineProvider } from '@mantine/core'
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
@@ -76,14 +77,18 @@ function Page({ endpoint = useLot }: { readonly endpoint?: typeof useLot | typeo
 }
 const show = () =>
   render(
-    <QueryClientProvider client={new QueryClient()}>
-      <ActingProvider>
-        <Page />
-      </ActingProvider>
-    </QueryClientProvider>,
+    <MantineProvider>
+      <QueryClientProvider client={new QueryClient()}>
+        <ActingProvider>
+          <Page />
+        </ActingProvider>
+      </QueryClientProvider>
+    </MantineProvider>,
   )
 const press = (name: string) => userEvent.click(screen.getByRole('button', { name }))
 const said = () => screen.getByRole('status')
+/** It fades: gone is what is not there after a moment. */
+const gone = (text: string) => vi.waitFor(() => expect(within(said()).queryByText(text)).toBeNull())
 
 describe('an act that is done', () => {
   it('is said, and can be taken back from where it is said', async () => {
@@ -95,7 +100,9 @@ describe('an act that is done', () => {
     expect(await within(said()).findByText(words.undo.undone)).toBeTruthy()
     expect(heard.map(({ path }) => path)).toEqual([`/api/lots/${LOT}/use`, `/api/acts/${ACT}/undo`])
     // What was taken back is not offered to be taken back once more.
-    expect(within(said()).queryByRole('button', { name: words.undo.undo })).toBeNull()
+    await vi.waitFor(() =>
+      expect(within(said()).queryByRole('button', { name: words.undo.undo })).toBeNull(),
+    )
   })
   it('is taken back by key as well, and only once', async () => {
     show()
@@ -124,7 +131,7 @@ describe('an act that is done', () => {
       .click(screen.getByRole('button', { name: 'Use one' }))
     expect(await within(said()).findByText('Used')).toBeTruthy()
     await act(() => vi.advanceTimersByTimeAsync(10_000))
-    expect(within(said()).queryByText('Used')).toBeNull()
+    await gone('Used')
   })
   it('two acts have keys of their own', async () => {
     show()
@@ -150,7 +157,7 @@ describe('an act that is refused', () => {
     expect(within(said()).queryByRole('button', { name: words.undo.undo })).toBeNull()
     expect(within(said()).queryByRole('button', { name: words.undo.retry })).toBeNull()
     await press(words.undo.dismiss)
-    expect(within(said()).queryByText('There is less')).toBeNull()
+    await gone('There is less')
   })
   it('because it changed meanwhile is sent again with what is there now, under a new key', async () => {
     answers = [
@@ -191,7 +198,7 @@ describe('an act that got no answer', () => {
     await press('Use one')
     await within(said()).findByText('Used')
     expect(heard[0]?.key).toBe(heard[1]?.key)
-    expect(within(said()).queryByText(words.undo.offline)).toBeNull()
+    await gone(words.undo.offline)
   })
   it('while the server mends itself is the same', async () => {
     answers = [
@@ -212,6 +219,43 @@ describe('an act that got no answer', () => {
     expect(screen.getByText('nothing yet')).toBeTruthy()
     await press(words.undo.dismiss)
     expect(await screen.findByText('refused')).toBeTruthy()
+  })
+})
+
+describe('what is said in the corner', () => {
+  const several = async (count: number) => {
+    answers = Array.from({ length: count }, (_, at) =>
+      refused(422, { code: 'too_many', title: `Refused ${at + 1}`, detail: '' }),
+    )
+    show()
+    for (let at = 1; at <= count; at++) {
+      await press('Use one')
+      await within(said()).findByText(`Refused ${at}`)
+    }
+  }
+  it('is the newest three: the oldest makes room', async () => {
+    await several(4)
+    await gone('Refused 1')
+    for (const title of ['Refused 2', 'Refused 3', 'Refused 4'])
+      expect(within(said()).getByText(title)).toBeTruthy()
+  })
+  it('stays while a refusal is not closed, however long', async () => {
+    vi.useFakeTimers({ shouldAdvanceTime: true })
+    await several(1)
+    await act(() => vi.advanceTimersByTimeAsync(60_000))
+    expect(within(said()).getByText('Refused 1')).toBeTruthy()
+  })
+  it('that makes room unanswered ends the waiting of whoever asked', async () => {
+    answers = ['silence', 'silence', 'silence']
+    show()
+    await press('Use one')
+    await within(said()).findByText(words.undo.offline)
+    expect(screen.getByText('nothing yet')).toBeTruthy()
+    await press('Use one')
+    await press('Use one')
+    await press('Use one')
+    await screen.findByText('done')
+    expect(new Set(heard.map(({ key }) => key)).size).toBe(1)
   })
 })
 

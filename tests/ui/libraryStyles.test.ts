@@ -61,4 +61,12 @@ describe('styles of the component library', () => {
     if (component !== 'MantineProvider') expect(shipped.length).toBeGreaterThan(0)
     expect(shipped.filter((name) => !loaded.has(name))).toEqual([])
   })
+  it.each(['dates', 'notifications'])('@mantine/%s: its one sheet, in the same layer', (name) => {
+    const sources = readdirSync(resolve(ROOT, 'src'), { recursive: true, encoding: 'utf8' })
+      .filter((path) => /\.tsx?$/.test(path))
+      .map((path) => readFileSync(resolve(ROOT, 'src', path), 'utf8'))
+    const uses = sources.some((text) => new RegExp(`from '@mantine/${name}'`).test(text))
+    const loads = sources.some((text) => text.includes(`@mantine/${name}/styles.layer.css`))
+    expect([uses, loads]).toEqual([true, true])
+  })
 })

@@ -1,5 +1,6 @@
 /** Recovery codes: made with the password, shown once, printed alone on a page. */
 
+import { IconPrinter } from '@tabler/icons-react'
 import { useState } from 'react'
 import { makeRecoveryCodes } from '../../contract/account'
 import { call } from '../../device/call'
@@ -52,7 +53,7 @@ export function Codes({ account, onChanged }: Props) {
           </Stack>
           <p role="status">{accountWords.codesOnce}</p>
           <Row as="p" gap={4} wrap className={classes.presses}>
-            <Button kind="strong" onClick={() => print()}>
+            <Button icon={IconPrinter} kind="strong" onClick={() => print()}>
               {accountWords.printCodes}
             </Button>
             <Button onClick={() => setCodes([])}>{accountWords.haveCodes}</Button>

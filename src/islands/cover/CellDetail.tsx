@@ -1,5 +1,6 @@
 /** Why a cell is as it is: the lots and where they lie, what is held back, what would close the gap. */
 
+import { IconX } from '@tabler/icons-react'
 import { useMemo } from 'react'
 import { explain, type PartAnswer, type WayAnswer } from '../../core/cover/explain'
 import type { Need } from '../../core/cover/need'
@@ -40,9 +41,7 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout }: Prop
         <Box as="h3" size={4}>
           {title.filter(Boolean).join(' · ')}: {coverWords.states[cell.state]}
         </Box>
-        <Button kind="close" onClick={onClose} aria-label={words.find.close}>
-          ×
-        </Button>
+        <Button kind="close" onClick={onClose} aria-label={words.find.close} icon={IconX} />
       </Row>
       {need.call && (
         <Box as="p" below={4}>

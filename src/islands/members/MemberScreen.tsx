@@ -1,6 +1,7 @@
 /** A member's cover sheet (at a desk, and on paper for a sitter): what holds for them, what is held back, their medicines, whom to call. */
 
 import { Checkbox } from '@mantine/core'
+import { IconPrinter } from '@tabler/icons-react'
 import { useMemo, useState } from 'react'
 import { daysBetween } from '../../core/calendar/plainDate'
 import { OWN_MEDICINE } from '../../core/cover/asking'
@@ -83,7 +84,9 @@ function MemberParts({ initial, memberId }: Props) {
             checked={isPrivate}
             onChange={(event) => setPrivate(event.currentTarget.checked)}
           />
-          <Button onClick={() => window.print()}>{membersWords.print}</Button>
+          <Button icon={IconPrinter} onClick={() => window.print()}>
+            {membersWords.print}
+          </Button>
         </Row>
       </Stack>
       {isPrivate && (

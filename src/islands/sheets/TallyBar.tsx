@@ -1,6 +1,7 @@
 /** Above a tally: printing it, entering it afterwards, and the way back. Does not print. */
 
 import { MantineProvider } from '@mantine/core'
+import { IconPrinter } from '@tabler/icons-react'
 import { Row } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
 import { theme } from '../../ui/theme'
@@ -26,7 +27,7 @@ export const TallyBar = ({ roundId }: { readonly roundId: string }) => (
     >
       <a href="/rounds">{roundsWords.end.toRounds}</a>
       <ButtonLink href={`/round?id=${roundId}&paper`}>{roundsWords.tally.enter}</ButtonLink>
-      <Button kind="strong" onClick={() => window.print()}>
+      <Button icon={IconPrinter} kind="strong" onClick={() => window.print()}>
         {roundsWords.tally.print}
       </Button>
     </Row>

@@ -1,5 +1,6 @@
 /** A dose slip for the pouch (on paper): worked out once, with the day on which it stops being true. */
 
+import { IconPrinter } from '@tabler/icons-react'
 import { addDays } from '../../../core/calendar/plainDate'
 import { ageInYears, weighingStandsFor, weightOn } from '../../../core/household/weight'
 import { strengthText } from '../../../core/quantity/measure'
@@ -56,7 +57,7 @@ function Slip({ care }: { readonly care: Care }) {
             {slipWords.cut}
           </Box>
         </div>
-        <Button kind="strong" onClick={() => print()}>
+        <Button icon={IconPrinter} kind="strong" onClick={() => print()}>
           {slipWords.print}
         </Button>
       </Row>

@@ -1,5 +1,6 @@
 /** One page for a doctor, a vet or an ambulance; and the same to read aloud. */
 
+import { IconPrinter } from '@tabler/icons-react'
 import { handoverPdf } from '../../../contract/care'
 import { addressOf } from '../../../contract/endpoint'
 import type { Course } from '../../../core/household/course'
@@ -39,7 +40,7 @@ export function HandoverPage({ care, started, onGo }: IncidentProps) {
           <ButtonLink kind="plain" href={addressOf(handoverPdf, { incidentId: line.incident.id })}>
             {careWords.incident.pdf}
           </ButtonLink>
-          <Button kind="plain" onClick={() => print()}>
+          <Button icon={IconPrinter} kind="plain" onClick={() => print()}>
             {careWords.incident.print}
           </Button>
         </Row>

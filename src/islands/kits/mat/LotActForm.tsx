@@ -6,9 +6,10 @@ import { readAmount } from '../../../core/quantity/readAmount'
 import { lastGoodDay } from '../../../core/shelf-life/lastGoodDay'
 import { itemTitle } from '../../../core/stock/item'
 import { ActForm } from '../../../ui/ActForm'
-import { Box, Stack } from '../../../ui/Box'
+import { Box } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { DayField } from '../../../ui/DayField'
+import { Stepper } from '../../../ui/Stepper'
 import { useActForm } from '../../../ui/useActForm'
 import { words } from '../../../words'
 import { counted, expiryText, fullDay } from '../../../words/frame/format'
@@ -76,27 +77,28 @@ export function LotActForm({ act, line, tag, pocket, pockets, today, onDone, onT
           {words.watch.safeWay(line.item.kind)}
         </Box>
       )}
-      <Stack columns="2.6rem 1fr 2.6rem" gap={3} align="end">
-        <Button kind="step" onClick={() => step(-1)} aria-label="−1">
-          −
-        </Button>
-        <TextInput
-          autoFocus
-          label={
-            act === 'count'
-              ? lotWords.found
-              : act === 'takeBack'
-                ? actsWords.back
-                : lotWords.howMany
-          }
-          {...form.text('amount')}
-          onFocus={(event) => event.currentTarget.select()}
-          inputMode="decimal"
-        />
-        <Button kind="step" onClick={() => step(1)} aria-label="+1">
-          +
-        </Button>
-      </Stack>
+      <Stepper
+        fewer="−1"
+        more="+1"
+        onChange={step}
+        value={{
+          field: (
+            <TextInput
+              autoFocus
+              label={
+                act === 'count'
+                  ? lotWords.found
+                  : act === 'takeBack'
+                    ? actsWords.back
+                    : lotWords.howMany
+              }
+              {...form.text('amount')}
+              onFocus={(event) => event.currentTarget.select()}
+              inputMode="decimal"
+            />
+          ),
+        }}
+      />
       {act === 'takeBack' && <small className="second">{actsWords.backHint}</small>}
       {isAsked(act, 'usedUp') && <Checkbox label={actsWords.usedUp} {...form.tick('usedUp')} />}
       {isAsked(act, 'day') && (

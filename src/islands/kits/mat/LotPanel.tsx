@@ -1,5 +1,6 @@
 /** One lot: what it is, which clock runs, and every act on it. */
 
+import { IconX } from '@tabler/icons-react'
 import { useEffect, useState } from 'react'
 import { setPar } from '../../../contract/stock'
 import type { PlainDate } from '../../../core/calendar/plainDate'
@@ -50,9 +51,7 @@ export function LotPanel(props: Props) {
     >
       <Row as="header" gap={3} align="start">
         <h2>{itemTitle(item)}</h2>
-        <Button kind="close" onClick={onClose} aria-label={lotWords.close}>
-          ×
-        </Button>
+        <Button kind="close" onClick={onClose} aria-label={lotWords.close} icon={IconX} />
       </Row>
       <p className="second">
         {pocket.name} · {counted(tag?.amount ?? (0 as Amount), item.unit)}

@@ -1,5 +1,6 @@
 /** Above the mat: which kit it is, whether it closes, and what can be done with the whole of it. */
 
+import { IconPrinter } from '@tabler/icons-react'
 import { checkKit } from '../../../contract/kits'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { useActing } from '../../../ui/acting'
@@ -109,7 +110,7 @@ export function MatHead({ kit, today, onMode }: Props) {
             ? words.rounds.end.sheetOld(kit.lidSheet.on, today)
             : matWords.print}
         </Row>
-        <Button kind="quiet" onClick={() => print()}>
+        <Button icon={IconPrinter} kind="quiet" onClick={() => print()}>
           {words.kits.arrange.printed}
         </Button>
       </Row>

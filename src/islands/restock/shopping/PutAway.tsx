@@ -1,6 +1,7 @@
 /** What was bought goes into its pockets, with the date and batch that are printed on it. */
 
 import { Checkbox, Modal, TextInput } from '@mantine/core'
+import { IconBarcode } from '@tabler/icons-react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { readCodes } from '../../../contract/items'
@@ -79,7 +80,7 @@ export function PutAway({ purchase, onClose }: Props) {
       onClose={onClose}
     >
       {proposed.length === 0 && <p>{receiveWords.noPocket}</p>}
-      <Button kind="plain" onClick={() => setScanning(true)}>
+      <Button kind="plain" icon={IconBarcode} onClick={() => setScanning(true)}>
         {receiveWords.scan}
       </Button>
       {scanned && (

@@ -3,6 +3,7 @@
  * aisle; what is ordered with its day; what was not to be had, and what is on the list instead.
  */
 
+import { IconPrinter } from '@tabler/icons-react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { readShopping } from '../../../contract/restock'
@@ -70,7 +71,9 @@ function List({ initial, place }: Props) {
           <Make list={list} isFirst={lines.length === 0} />
           <Button onClick={() => setAdding(true)}>{shoppingWords.add}</Button>
           {inShops.length > 0 && (
-            <Button onClick={() => window.print()}>{shoppingWords.print}</Button>
+            <Button icon={IconPrinter} onClick={() => window.print()}>
+              {shoppingWords.print}
+            </Button>
           )}
         </Row>
       </Row>

@@ -1,5 +1,6 @@
 /** How many there are: large steps beside the number, which can also be typed. */
 
+import { IconMinus, IconPlus } from '@tabler/icons-react'
 import { useState } from 'react'
 import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { readAmount } from '../../../core/quantity/readAmount'
@@ -35,9 +36,8 @@ export function CountField({ found, recorded, unit, onStep, onType }: Props) {
         aria-label={cardWords.fewer}
         onClick={() => onStep(-1)}
         disabled={found === 0}
-      >
-        −
-      </Button>
+        icon={IconMinus}
+      />
       <div>
         <input
           aria-label={`${cardWords.count}${unit ? `, ${unit}` : ''}`}
@@ -60,9 +60,7 @@ export function CountField({ found, recorded, unit, onStep, onType }: Props) {
           {unclear ? words.rounds.tally.badCount : cardWords.recorded(recorded)}
         </Box>
       </div>
-      <Button kind="step" aria-label={cardWords.more} onClick={() => onStep(1)}>
-        +
-      </Button>
+      <Button kind="step" icon={IconPlus} aria-label={cardWords.more} onClick={() => onStep(1)} />
     </Stack>
   )
 }

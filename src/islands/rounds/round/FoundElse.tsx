@@ -1,6 +1,7 @@
 /** Something lies there that the record does not know of: what, how many, which date. */
 
 import { Autocomplete, Modal, TextInput } from '@mantine/core'
+import { IconBarcode } from '@tabler/icons-react'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { z } from 'zod'
@@ -118,7 +119,9 @@ export function FoundElse({ going, pocketId, bare, onClose }: Props) {
             void add()
           }}
         >
-          <Button onClick={() => setScanning(true)}>{words.rounds.card.scan}</Button>
+          <Button icon={IconBarcode} onClick={() => setScanning(true)}>
+            {words.rounds.card.scan}
+          </Button>
           {code && (
             <p role="status" className="second">
               {code.known ? foundWords.scanned(name) : foundWords.unknownCode}
