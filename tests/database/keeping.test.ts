@@ -1,7 +1,5 @@
-/** Parts of lots, acts on many, past days, confirmations and what an older database becomes. */
+/** Parts of lots, acts on many, past days and confirmations. */
 import { randomUUID } from 'node:crypto'
-import { Kysely, Migrator, PostgresDialect, sql } from 'kysely'
-import pg from 'pg'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { Refusal } from '../../src/app/frame/refusal'
 import type { World } from '../../src/app/frame/world'
@@ -27,10 +25,8 @@ import type { LotId, PocketId } from '../../src/core/ids'
 import { readCalendar } from '../../src/core/interchange/calendarFile'
 import { units } from '../../src/core/quantity/amount'
 import { itemTitle } from '../../src/core/stock/item'
-import { MIGRATIONS } from '../../src/db/frame/migrate'
 import { words } from '../../src/words'
 import { application, newKey } from '../support/application'
-import { emptyDatabase } from '../support/database'
 import { stocked } from '../support/stocked'
 
 const app = application()
@@ -487,116 +483,6 @@ describe('calendars', () => {
     expect(reading.visits.some(({ label }) => label.startsWith('Look through Pantry roll'))).toBe(
       true,
     )
-  })
-})
-
-describe('an older database', () => {
-  it('keeps its lots, which then know the day they came', async () => {
-    const database = await emptyDatabase()
-    const pool = new pg.Pool({ connectionString: database.ownerUrl })
-    const owner = new Kysely<unknown>({ dialect: new PostgresDialect({ pool }) })
-    const provider = { getMigrations: async () => MIGRATIONS }
-    const migrator = new Migrator({ db: owner, provider })
-    await migrator.migrateTo('0003-members-and-cover')
-    const [household, act, item, lot] = Array.from({ length: 4 }, () => randomUUID())
-    await owner.transaction().execute(async (trx) => {
-      await sql`select set_config('app.household', ${household}, true)`.execute(trx)
-      await sql`insert into household (id, name, time_zone, date_order, week_start, units)
-        values (${household}, 'Old', 'Europe/Oslo', 'day-first', 'monday', 'metric')`.execute(trx)
-      await sql`insert into act (id, household_id, idempotency_key, request_hash, kind, who, at, on_day)
-        values (${act}, ${household}, 'old-key-1', '', 'received', 'Ilse', now(), '2024-05-06')`.execute(
-        trx,
-      )
-      await sql`insert into item (id, household_id, name, kind, opened_clock)
-        values (${item}, ${household}, 'Gauze', 'sterile', '{"kind":"unset"}')`.execute(trx)
-      await sql`insert into lot (id, household_id, item_id, expiry, condition, standing, created_by_act)
-        values (${lot}, ${household}, ${item}, '', 'sound', '{"kind":"ready"}', ${act})`.execute(
-        trx,
-      )
-    })
-    const { error } = await migrator.migrateToLatest()
-    expect(error).toBeUndefined()
-    const rows = await owner.transaction().execute(async (trx) => {
-      await sql`select set_config('app.household', ${household}, true)`.execute(trx)
-      return (await sql<{ day: string }>`select received_on::text as day from lot`.execute(trx))
-        .rows
-    })
-    expect(rows).toEqual([{ day: '2024-05-06' }])
-    // Without a household nothing is seen, by its owner either: security is forced again.
-    expect((await sql`select 1 from lot`.execute(owner)).rows).toEqual([])
-    await owner.destroy()
-  })
-  it('keeps what was on its shopping list and in the bag, and nobody else sees it', async () => {
-    const database = await emptyDatabase()
-    const pool = new pg.Pool({ connectionString: database.ownerUrl })
-    const owner = new Kysely<unknown>({ dialect: new PostgresDialect({ pool }) })
-    const migrator = new Migrator({
-      db: owner,
-      provider: { getMigrations: async () => MIGRATIONS },
-    })
-    await migrator.migrateTo('0007-restock')
-    const [household, act, place, kit, pocket, packed, loose] = Array.from({ length: 7 }, () =>
-      randomUUID(),
-    )
-    await owner.transaction().execute(async (trx) => {
-      await sql`select set_config('app.household', ${household}, true)`.execute(trx)
-      await sql`insert into household (id, name, time_zone, date_order, week_start, units)
-        values (${household}, 'Old', 'Europe/Oslo', 'day-first', 'monday', 'metric')`.execute(trx)
-      await sql`insert into act (id, household_id, idempotency_key, request_hash, kind, who, at, on_day)
-        values (${act}, ${household}, 'old-key-1', '', 'shopping_listed', 'Ilse', now(), '2026-05-06')`.execute(
-        trx,
-      )
-      await sql`insert into place (id, household_id, name, hue, rhythm, position)
-        values (${place}, ${household}, 'House', 'fern', '{"kind":"always"}', 1)`.execute(trx)
-      await sql`insert into kit (id, household_id, place_id, name)
-        values (${kit}, ${household}, ${place}, 'Box')`.execute(trx)
-      await sql`insert into pocket (id, household_id, kit_id, name, sort, cell_column, cell_row, cell_columns, cell_rows)
-        values (${pocket}, ${household}, ${kit}, 'Tray', 'inside', 1, 1, 4, 1)`.execute(trx)
-      await sql`insert into item (id, household_id, name, kind, opened_clock, pack_size, pack_price_minor, shop)
-        values (${packed}, ${household}, 'Gauze', 'sterile', '{"kind":"unset"}', 10000, 300, 'Corner pharmacy'),
-               (${loose}, ${household}, 'Scissors', 'instrument', '{"kind":"unset"}', null, null, '')`.execute(
-        trx,
-      )
-      await sql`insert into shopping_mark (id, household_id, item_id, pocket_id, state, created_by_act)
-        values (${randomUUID()}, ${household}, ${packed}, ${pocket}, 'bought', ${act}),
-               (${randomUUID()}, ${household}, ${loose}, ${pocket}, 'listed', ${act})`.execute(trx)
-    })
-    const { error } = await migrator.migrateToLatest()
-    expect(error).toBeUndefined()
-    const rows = await owner.transaction().execute(async (trx) => {
-      await sql`select set_config('app.household', ${household}, true)`.execute(trx)
-      return (
-        await sql`select item_id, shop, packs, pack_size::int, price_minor, state, source,
-                         goes_to->0->>'pocketId' as pocket
-                  from purchase order by state`.execute(trx)
-      ).rows
-    })
-    expect(rows).toEqual([
-      {
-        item_id: packed,
-        shop: 'Corner pharmacy',
-        packs: 1,
-        pack_size: 10_000,
-        price_minor: 300,
-        state: 'in_bag',
-        source: 'hand',
-        pocket,
-      },
-      {
-        item_id: loose,
-        shop: '',
-        packs: 1,
-        pack_size: 1000,
-        price_minor: null,
-        state: 'listed',
-        source: 'hand',
-        pocket,
-      },
-    ])
-    expect(
-      (await sql`select 1 from purchase union all select 1 from item`.execute(owner)).rows,
-    ).toEqual([])
-    await owner.destroy()
   })
 })
 
