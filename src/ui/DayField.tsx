@@ -7,6 +7,7 @@ import { isPlainDate, type PlainDate } from '../core/calendar/plainDate'
 import { readDay } from '../core/calendar/readDay'
 import { words } from '../words'
 import { type DayLimits, dayFault, dayInOrder } from '../words/frame/forms'
+import { afterPress } from './afterPress'
 import { Button } from './Button'
 import { useDayHabits } from './dayHabits'
 
@@ -62,9 +63,11 @@ export function DayField({
     onChange(sent)
   }
   const leave = () => {
-    setWriting(false)
     onBlur?.()
-    if (typing && isPlainDate(typing.sent)) setTyping(null)
+    afterPress(() => {
+      setWriting(false)
+      if (typing && isPlainDate(typing.sent)) setTyping(null)
+    })
   }
   const pick = (picked: PlainDate) => {
     setTyping(null)

@@ -11,6 +11,7 @@ import type { z } from 'zod'
 import type { Endpoint } from '../contract/endpoint'
 import type { ProblemError } from '../device/call'
 import { useActing } from './acting'
+import { afterPress } from './afterPress'
 import { againstContract, errorsByField, type FormReading } from './formReading'
 
 type Values = Record<string, unknown>
@@ -96,7 +97,7 @@ export function useActForm<V extends Values, E extends Endpoint>({
   const errorOf = (name: string): string | undefined =>
     (form.errors[name] as string | undefined) ??
     (tried || (left.has(name) && isWritten(values[name])) ? faults[name] : undefined)
-  const leave = (name: string) => () => setLeft((all) => new Set(all).add(name))
+  const leave = (name: string) => () => afterPress(() => setLeft((all) => new Set(all).add(name)))
   const set = (patch: Partial<V>): void => {
     for (const name of Object.keys(patch)) form.clearFieldError(name)
     form.clearFieldError('')

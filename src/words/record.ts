@@ -15,7 +15,6 @@ export const recordText = {
   who: 'By',
   anybody: 'everybody',
   day: 'On the evening of',
-  notADay: (today: PlainDate): string => `Give a day up to ${fullDay(today)}`,
   more: 'Earlier',
   none: 'Nothing is recorded like that.',
   nothingThen: (day: PlainDate): string => `Nothing was recorded by ${fullDay(day)}.`,

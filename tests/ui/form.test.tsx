@@ -1,7 +1,7 @@
 /** A form that is one act: when it marks what, what it sends, and where a refusal stands. */
 import { MantineProvider, TextInput } from '@mantine/core'
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { cleanup, render, screen, waitFor } from '@testing-library/react'
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { addPocket } from '../../src/contract/kits'
@@ -105,11 +105,22 @@ describe('a form that is one act', () => {
     await user.type(field('How many'), 'x')
     expect(isMarked('How many')).toBe(false)
     await user.tab({ shift: true })
-    expect(isMarked('How many')).toBe(true)
+    await waitFor(() => expect(isMarked('How many')).toBe(true))
     expect(isMarked('Name')).toBe(false)
     await user.clear(field('How many'))
     await user.type(field('How many'), '3')
     expect(isMarked('How many')).toBe(false)
+  })
+
+  it('marks nothing while something is being pressed: the press would miss its button', async () => {
+    const user = show()
+    await user.type(field('How many'), 'x')
+    fireEvent.pointerDown(press())
+    fireEvent.blur(field('How many'))
+    await new Promise((resolve) => setTimeout(resolve, 50))
+    expect(isMarked('How many')).toBe(false)
+    fireEvent.pointerUp(press())
+    await waitFor(() => expect(isMarked('How many')).toBe(true))
   })
 
   it('is sent by Enter, once, and says that it is done', async () => {
