@@ -30,7 +30,7 @@ export interface Mutant {
 
 /** What computes, words or reads a form; tables of data are held by tests of their own. */
 const TARGETS =
-  /^(?:core\/(?!catalogue\/entries|guide\/(?:people|animals)|index)|words\/|device\/outbox|islands\/.*\/(?:draft|packDraft|cardDraft|acts|rows|columns|sorting)\.ts$)/
+  /^(?:core\/(?!catalogue\/entries|guide\/(?:people|animals)|index)|words\/|device\/outbox|(?:islands\/.*\/(?:\w*[dD]raft|cardForms|acts|rows|columns|sorting)|ui\/formReading)\.ts$)/
 
 const SWAPS: Readonly<Record<string, string>> = {
   '<': '<=',

@@ -32,7 +32,11 @@ export function CourseForm({ member, view, course, onDone }: Props) {
     initial: courseDraft(course, today),
     read: (draft) => readCourseDraft(draft, { course, memberId: member.id }),
     said: words.undo.did.saved,
-    refusals: { ends_before_it_begins: 'endsOn', somebody_elses_medicine: 'itemId' },
+    refusals: {
+      ends_before_it_begins: 'endsOn',
+      somebody_elses_medicine: 'itemId',
+      unit_differs: 'perDay',
+    },
     onSaved: onDone,
   })
   const title = course ? membersWords.changeCourse : membersWords.addCourse
