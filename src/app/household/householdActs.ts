@@ -1,13 +1,10 @@
 /** The household itself: settings, members, items. */
 import type { z } from 'zod'
 import type { readHousehold as readHouseholdEndpoint } from '../../contract/household'
-import type { OwnFacts } from '../../core/catalogue/ownFacts'
 import type { Household } from '../../core/household/household'
 import type { ItemId } from '../../core/ids'
-import type { Amount } from '../../core/quantity/amount'
-import type { OpenedClock } from '../../core/shelf-life/openedClock'
 import type { Item } from '../../core/stock/item'
-import type { Verdict } from '../../core/stock/verdict'
+import { columnsOf } from '../../db/frame/columns'
 import { type Db, inHousehold } from '../../db/frame/connect'
 import { editRecord } from '../../db/frame/records'
 import { createHouseholdOf, type NewHousehold } from '../../db/household/household'
@@ -45,21 +42,6 @@ export const readHousehold = (world: World, caller: Caller): Promise<HouseholdVi
     } as HouseholdView
   })
 
-const HOUSEHOLD_COLUMNS = {
-  name: 'name',
-  timeZone: 'time_zone',
-  dateOrder: 'date_order',
-  weekStart: 'week_start',
-  units: 'units',
-  country: 'country',
-  labels: 'labels',
-  emergencyNumber: 'emergency_number',
-  poisonNumber: 'poison_number',
-  currency: 'currency',
-  lookaheadDays: 'lookahead_days',
-  roundPace: 'round_pace',
-} as const satisfies Partial<Record<keyof Household, string>>
-
 export const changeHousehold = (
   world: World,
   caller: Caller,
@@ -74,22 +56,15 @@ export const changeHousehold = (
     caller,
     { key, kind: 'household_changed', request: { seenVersion, patch } },
     async (acting) => {
-      const columns = Object.entries(HOUSEHOLD_COLUMNS).flatMap(([name, column]) => {
-        const value = patch[name as keyof typeof patch]
-        return value === undefined ? [] : [[column, value] as const]
-      })
       mustEdit(
         await editRecord(
           acting,
           'household',
           acting.householdId,
-          {
-            ...Object.fromEntries(columns),
-            ...(patch.pharmacyDays && { pharmacy_days: JSON.stringify(patch.pharmacyDays) }),
-            ...(patch.schools && {
-              schools: JSON.stringify({ ...acting.household.schools, ...patch.schools }),
-            }),
-          },
+          columnsOf({
+            ...patch,
+            ...(patch.schools && { schools: { ...acting.household.schools, ...patch.schools } }),
+          }),
           seenVersion,
         ),
       )
@@ -100,22 +75,9 @@ export const changeHousehold = (
 export const readItems = (world: World, caller: Caller): Promise<{ items: Item[] }> =>
   reading(world, caller, async ({ trx }) => ({ items: [...(await itemsByName(trx))] }))
 
-export interface ItemPatch {
-  readonly name?: string | undefined
-  readonly strength?: string | undefined
-  readonly unit?: string | undefined
-  readonly kind?: Item['kind'] | undefined
-  readonly purpose?: string | undefined
-  readonly forWhom?: string | undefined
-  readonly essential?: boolean | undefined
-  readonly openedClock?: OpenedClock | undefined
-  readonly packSize?: Amount | null | undefined
-  readonly packPriceMinor?: number | null | undefined
-  readonly shop?: string | undefined
-  readonly note?: string | undefined
-  readonly catalogueId?: string | null | undefined
-  readonly own?: OwnFacts | undefined
-  readonly verdict?: Verdict | null | undefined
+/** What may be changed of an item; what is not said stays as it is. */
+export type ItemPatch = {
+  readonly [Name in keyof Omit<Item, 'id' | 'version'>]?: Item[Name] | undefined
 }
 
 export const changeItem = (
@@ -150,25 +112,14 @@ export async function editItem(
   seenVersion: number,
   of?: 'item',
 ): Promise<void> {
-  const { forWhom, openedClock, packSize, packPriceMinor, catalogueId, own, verdict, ...same } =
-    patch
+  const { own, ...same } = patch
   await mustHoldTogether(acting.trx, itemId, patch)
-  const given = Object.fromEntries(Object.entries(same).filter(([, value]) => value !== undefined))
   mustEdit(
     await editRecord(
       acting,
       'item',
       itemId,
-      {
-        ...given,
-        ...(forWhom !== undefined && { for_whom: forWhom }),
-        ...(openedClock && { opened_clock: JSON.stringify(openedClock) }),
-        ...(packSize !== undefined && { pack_size: packSize }),
-        ...(packPriceMinor !== undefined && { pack_price_minor: packPriceMinor }),
-        ...(catalogueId !== undefined && { catalogue_id: catalogueId }),
-        ...(own && { own_facts: JSON.stringify(own) }),
-        ...(verdict !== undefined && { verdict: verdict && JSON.stringify(verdict) }),
-      },
+      { ...columnsOf(same), ...columnsOf({ ownFacts: own }) },
       seenVersion,
     ),
     of,
