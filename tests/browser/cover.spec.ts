@@ -200,7 +200,7 @@ test.describe('a member', () => {
     await expect(styptic.getByLabel('On an ordinary day')).toHaveValue('½')
     await styptic.getByLabel('On an ordinary day').fill('½ bottle')
     await styptic.getByRole('button', { name: 'Save' }).click()
-    await expect(styptic).toContainText('It is counted in pieces, not in bottle.')
+    await expect(styptic).toContainText('It is counted in tin, not in bottle.')
     await styptic.getByLabel('On an ordinary day').fill('0.05')
     await styptic.getByLabel('Last day').fill('2026-11-30')
     await styptic.getByRole('button', { name: 'Save' }).click()

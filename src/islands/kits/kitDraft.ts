@@ -21,7 +21,7 @@ export type KitDraft = {
 
 /** Four years and more: what is looked through more rarely is not looked through. */
 const DAYS = { least: 1, most: 1500, whole: true }
-const GRAMS = { least: 0, most: 999_999, whole: true }
+const GRAMS = { least: 0, most: 500_000, whole: true }
 
 export const kitDraft = ({ container, ...kit }: Kit): KitDraft => ({
   name: kit.name,
