@@ -28,7 +28,7 @@ export const plainText = (text: string): string =>
 export function stem(word: string): string {
   if (word.length <= 3 || !word.endsWith('s') || /(?:ss|us|is)$/.test(word)) return word
   if (word.endsWith('ies') && word.length > 4) return `${word.slice(0, -3)}y`
-  if (/(?:ch|sh|x|ss|z)es$/.test(word)) return word.slice(0, -2)
+  if (/(?:ch|sh|x|ss|zz)es$/.test(word)) return word.slice(0, -2)
   return word.slice(0, -1)
 }
 
