@@ -140,8 +140,9 @@ test('a shop that delivers is ordered from, asked, and what came is put away', a
   await shop.getByRole('button', { name: 'Order this line' }).click()
   await expect(said(page)).toContainText(/Ordered as TW-1126-\d+: .*(confirmed|back-ordered)/)
   // What the shop has taken on is not taken back here.
-  const ordered = said(page).locator('> div').filter({ hasText: 'Ordered as' })
-  await expect(ordered.getByRole('button')).toHaveText(['×'])
+  const ordered = said(page).getByRole('group').filter({ hasText: 'Ordered as' })
+  await expect(ordered.getByRole('button', { name: 'Close' })).toBeVisible()
+  await expect(ordered.getByRole('button')).toHaveCount(1)
   const orders = page.getByRole('region', { name: 'On its way' })
   await expect(orders).toContainText('Saline pods')
   await expectAccessible(page)
