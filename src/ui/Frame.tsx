@@ -1,7 +1,6 @@
 /** What every screen stands in: the strap of places, the tabs, finding, keys, look, messages. */
 
 import { MantineProvider } from '@mantine/core'
-import { IconAlertTriangle, IconSearch } from '@tabler/icons-react'
 import { QueryClient, QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query'
 import {
   createContext,
@@ -220,7 +219,6 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
           inline
           unlined
           as="a"
-          gap={3}
           align="center"
           padX={5}
           padY={2}
@@ -234,7 +232,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
           href="/incident"
           className={classes.happened}
         >
-          <IconAlertTriangle aria-hidden size="1.2em" /> {words.care.incident.open}
+          {words.care.incident.open}
         </Row>
         <LookSwitch look={look} />
         <WaitingBadge outbox={outbox} />
@@ -246,12 +244,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
         >
           ?
         </Button>
-        <Button
-          kind="plain"
-          icon={IconSearch}
-          className={classes.find}
-          onClick={() => setFinding(true)}
-        >
+        <Button kind="plain" className={classes.find} onClick={() => setFinding(true)}>
           {words.find.label} <kbd>/</kbd>
         </Button>
       </Row>

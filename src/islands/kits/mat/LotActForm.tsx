@@ -21,6 +21,7 @@ import type { LineOnMat, PocketOnMat, PocketRef, TagOnMat } from './view'
 
 const lotWords = words.stock.lot
 const actsWords = words.stock.acts
+const AMOUNT_FAULT = 'amount-fault'
 
 interface Props {
   readonly act: AskedAct
@@ -51,6 +52,7 @@ export function LotActForm({ act, line, tag, pocket, pockets, today, onDone, onT
     onSaved: onDone,
   })
   const first = lotAct(act).passesOver ? firstOut(line, tag) : null
+  const wrongAmount = form.errorOf('amount')
   const step = (by: number) => form.set({ amount: stepped(form.values.amount, by) })
   return (
     <ActForm
@@ -93,12 +95,20 @@ export function LotActForm({ act, line, tag, pocket, pockets, today, onDone, onT
                     : lotWords.howMany
               }
               {...form.text('amount')}
+              // Said below: the presses beside it stay where they are.
+              error={wrongAmount !== undefined}
+              aria-describedby={wrongAmount ? AMOUNT_FAULT : undefined}
               onFocus={(event) => event.currentTarget.select()}
               inputMode="decimal"
             />
           ),
         }}
       />
+      {wrongAmount && (
+        <Box as="p" size={2} tone="bad" id={AMOUNT_FAULT}>
+          {wrongAmount}
+        </Box>
+      )}
       {act === 'takeBack' && <small className="second">{actsWords.backHint}</small>}
       {isAsked(act, 'usedUp') && <Checkbox label={actsWords.usedUp} {...form.tick('usedUp')} />}
       {isAsked(act, 'day') && (
