@@ -86,3 +86,15 @@ describe('joint cover', () => {
     expect(shortage(demands, [4, 5])).toBeNull()
   })
 })
+
+describe('the worst shortage', () => {
+  it('of several as bad is the one that is asked first; just enough is none', () => {
+    const demands = [
+      { uses: 2, from: [0] },
+      { uses: 2, from: [1] },
+    ]
+    expect(shortage(demands, [2, 2])).toBeNull()
+    expect(shortage(demands, [1, 1])).toEqual({ have: 1, need: 2, demands: [0] })
+    expect(shortage(demands, [1, 0])).toEqual({ have: 0, need: 2, demands: [1] })
+  })
+})

@@ -193,6 +193,25 @@ describe('a member’s sheet', () => {
       'covered',
     )
   })
+  it('what is left over stands on the sheet as left over, and what is held otherwise does not count', () => {
+    const ned = aPerson(20, { name: 'Ned' })
+    const course = { member: ned, of: 'cetirizine-10', startsOn: addDays(DAY, -30) }
+    const line = (endsOn: typeof DAY | null) =>
+      memberSheet(
+        aPantry({
+          members: [ned],
+          put: [{ of: 'cetirizine-10' }],
+          courses: [{ ...course, endsOn, perDay: 1000 as never }],
+        }),
+        ned.id,
+        DAY,
+      )?.courses[0]
+    const ended = line(addDays(DAY, -10))
+    expect(ended?.state.kind).toBe('left_over')
+    expect(ended?.there).toBeGreaterThan(0)
+    expect(ended?.state).toEqual({ kind: 'left_over', amount: ended?.there })
+    expect(line(null)?.state.kind).toBe('regular')
+  })
   it('a medicine of one is held back from another, by name', () => {
     const moth = aMember('cat', { name: 'Moth' })
     const other = aMember('cat', { name: 'Fern' })

@@ -69,6 +69,16 @@ describe.each(['acetaminophen-liquid', 'ibuprofen-liquid'])('%s by weight', (lab
   })
 })
 
+it.each(['acetaminophen-liquid', 'ibuprofen-liquid'])('%s is printed as on the label', (label) => {
+  expect(labelCard(label).bands.map(({ printed }) => printed)).toEqual([
+    '24–35 lb (2–3 y)',
+    '36–47 lb (4–5 y)',
+    '48–59 lb (6–8 y)',
+    '60–71 lb (9–10 y)',
+    '72–95 lb (11 y)',
+  ])
+})
+
 describe('what holds besides the amount', () => {
   it.each([
     ['acetaminophen-liquid', 4, 5],

@@ -8,6 +8,7 @@ import {
   readStrength,
   readTemperature,
   readVolume,
+  readVolume,
   type Strength,
   sameStrength,
   strengthText,
@@ -131,5 +132,26 @@ describe('exact numbers', () => {
     expect(exactText(exact(22_400, 1000), 2)).toBe('22.4')
     expect(exactText(exact(7), 2)).toBe('7')
     expect(thousandthsText(12_500)).toBe('12.5')
+  })
+})
+
+describe('a liquid in every measure that a label prints', () => {
+  it.each([
+    ['1 dl', 100_000],
+    ['1 l', 1_000_000],
+    ['2 litres', 2_000_000],
+    ['2 liters', 2_000_000],
+    ['33 cl', 330_000],
+    ['5 mls', 5000],
+    ['2.5 mL', 2500],
+    ['10 cc', 10_000],
+    ['500 µl', 500],
+    ['1 tsp', 5000],
+    ['2 teaspoons', 10_000],
+    ['1 tbsp', 15_000],
+    ['1 cup', 236_600],
+    ['1 fl oz', 29_570],
+  ])('%s', (written, microlitres) => {
+    expect(readVolume(written)).toEqual({ kind: 'read', value: microlitres })
   })
 })

@@ -111,9 +111,13 @@ export function readMeasure(written: string): Read<Measure> {
 const VOLUMES: Readonly<Record<string, Exact>> = {
   l: exact(1_000_000),
   litre: exact(1_000_000),
+  litres: exact(1_000_000),
   liter: exact(1_000_000),
+  liters: exact(1_000_000),
   dl: exact(100_000),
+  cl: exact(10_000),
   ml: exact(1000),
+  mls: exact(1000),
   cc: exact(1000),
   µl: exact(1),
   μl: exact(1),

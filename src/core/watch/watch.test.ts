@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import {
   ALWAYS,
   aKit,
+  aLot,
   anItem,
   aPlace,
   aPocket,
@@ -55,6 +56,44 @@ describe('errands', () => {
       'top_up',
       'throw_away',
     ])
+  })
+  it('of what lacks, put the barest first, and alike things by name', () => {
+    const of = (n: number, name: string, par: number, there: number) => {
+      const item = anItem(n, { name })
+      return { item, par, there, n }
+    }
+    const things = [
+      of(1, 'Bandage', 4, 3),
+      of(2, 'Tape', 4, 1),
+      of(3, 'Gauze', 10, 0),
+      of(4, 'Apron', 8, 2),
+      of(5, 'Mask', 2, 0),
+    ]
+    const base = onePocket(ALWAYS, 0, [])
+    const pocket = base.pockets[0]
+    if (!pocket) throw new Error('made above')
+    const lots = things
+      .filter(({ there }) => there > 0)
+      .map(({ item, there, n }) => ({ lot: aLot(n, item), there }))
+    const stock = {
+      ...base,
+      items: things.map(({ item }) => item),
+      pars: things.map(({ item, par }) => ({
+        itemId: item.id,
+        pocketId: pocket.id,
+        amount: amount(par * 1000),
+      })),
+      lots: lots.map(({ lot }) => lot),
+      holdings: lots.map(({ lot, there }) => ({
+        lotId: lot.id,
+        pocketId: pocket.id,
+        amount: amount(there * 1000),
+      })),
+    }
+    const all = errands(surveyed(stock), [])
+    expect(all.map(({ item }) => item?.name)).toEqual(['Gauze', 'Mask', 'Apron', 'Tape', 'Bandage'])
+    expect(new Set(all.map(({ act }) => act))).toEqual(new Set(['top_up']))
+    expect(all.map(({ amount: lacking }) => lacking)).toEqual([10_000, 2000, 6000, 3000, 1000])
   })
   it('say who has some to spare', () => {
     const stock = onePocket(ALWAYS, 4, [{ units: 1 }])
