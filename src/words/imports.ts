@@ -7,7 +7,7 @@ import type { NoLine } from '../core/interchange/readList'
 import type { SitePart } from '../core/interchange/sites'
 import { formatAmount, type Total } from '../core/quantity/amount'
 import type { AmountRefusal } from '../core/quantity/readAmount'
-import { capital, expiryText, someThings } from './frame/format'
+import { capital, someThings } from './frame/format'
 
 export const dateRefusal = (refusal: DateRefusal): string =>
   ({
@@ -123,10 +123,7 @@ export const bringText = {
   changeLine: (line: number): string => `Change line ${line}`,
   mend: 'Save the line',
   of: 'of',
-  whichDate: 'Which day is meant?',
-  expiryText,
   field: EXPORT_HEADINGS,
-  takenAsOne: 'no amount given, taken as 1',
   fault: (fault: LineFault): string => {
     const name = EXPORT_HEADINGS[fault.field]
     switch (fault.code) {

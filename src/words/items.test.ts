@@ -112,7 +112,6 @@ describe('what is asked and pressed', () => {
     expect(things.choose('Gauze', 'none')).toBe('Gauze: none')
     expect(matching.keeps(2, 8, true)).toBe('keeps at 2–8 °C, never frozen')
     expect(matching.keeps(15, 25, false)).toBe('keeps at 15–25 °C')
-    expect(matching.confirmClear(1)).toBe('Confirm the clear one')
     expect(matching.matched(2)).toBe('2 items matched')
     expect(verdict.none).toBe('No complaint')
   })

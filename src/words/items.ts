@@ -35,8 +35,6 @@ export const matching = {
         : `${open} items are not matched yet`,
   under:
     'The catalogue knows what a thing can be used for, what is in it and whom it suits. You confirm; what is not matched stays a plain item, counted and dated, and covers nothing.',
-  confirmClear: (count: number): string =>
-    `Confirm the ${count === 1 ? 'clear one' : `${count} clear ones`}`,
   confirm: 'Confirm',
   plain: 'Plain item',
   isPlain: 'plain item: covers nothing',

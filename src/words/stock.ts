@@ -110,7 +110,6 @@ export const lotText = {
     no_year: 'The year is missing: choose what is meant.',
     refused: dateRefusal,
   },
-  sooner: (where: string): string => `One that turns sooner lies in ${where}: take that first.`,
   itemDetails: 'The item, everywhere',
   essential: 'Essential: needed within minutes',
   shop: 'Shop',

@@ -153,7 +153,6 @@ export type CareFact =
       readonly missing: string
       readonly next: string
     }
-export type CareFactKind = CareFact['kind']
 
 /** What the record made of what was taken from the kit. */
 export type TakeOutcome =

@@ -246,6 +246,3 @@ export function singular(unit: string): string {
     (word.endsWith('s') && word.length > 3 && !word.endsWith('ss') ? word.slice(0, -1) : word)
   )
 }
-
-/** A line with nothing lying there says only how many belong. */
-export const isParOnly = (line: ListLine): boolean => line.amount === NOTHING

@@ -8,7 +8,6 @@ import {
   readStrength,
   readTemperature,
   readVolume,
-  readVolume,
   type Strength,
   sameStrength,
   strengthText,

@@ -14,8 +14,6 @@ export type Opened =
   | { readonly kind: 'sealed' }
   | { readonly kind: 'opened'; readonly on: PlainDate }
 
-export const SEALED: Opened = { kind: 'sealed' }
-
 /** The period that a clock stands for, or null when it is not set. */
 export function openedPeriod(clock: OpenedClock): OpenedPeriod | null {
   switch (clock.kind) {

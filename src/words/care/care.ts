@@ -1089,7 +1089,6 @@ export const care = {
     weight: 'Weight',
     weighed: (text: string, on: PlainDate): string => `${text} (${fullDay(on)})`,
     weightUnknown: 'not known',
-    age: 'Age',
     happened: 'What happened',
     given: 'Given',
     nothingGiven: 'nothing',

@@ -1,15 +1,11 @@
 /** Ages and weights as people say them; small bodies in whole grams. */
-import type { AgeUnit, SaidAge } from '../../core/household/weight'
+import type { AgeUnit } from '../../core/household/weight'
 
 /** "10 weeks" is said by whoever knows it; here months and years. */
 export const ageText = (months: number): string =>
   months < 24
     ? `${months} ${months === 1 ? 'month' : 'months'}`
     : `${Math.floor(months / 12)} years`
-
-/** As somebody said it: "10 weeks". */
-export const saidAgeText = ({ count, unit }: SaidAge): string =>
-  `${count} ${count === 1 ? unit.replace(/s$/, '') : unit}`
 
 export const AGE_UNIT_NAMES: Readonly<Record<AgeUnit, string>> = {
   days: 'days',

@@ -31,7 +31,6 @@ export const strap = {
   readiness: (value: number | null): string => (value === null ? '–' : String(value)),
   readinessLong: (value: number | null): string =>
     value === null ? 'no pars set' : `${value} of 100 ready`,
-  all: 'All places',
   label: 'Places',
 }
 
@@ -52,7 +51,6 @@ export const undo = {
     later: (until: PlainDate): string => `Put off to ${fullDay(until)}`,
     put: 'Put in',
     bought: 'Ticked as bought',
-    unticked: 'Tick taken off',
     saved: 'Saved',
     par: 'Par set',
     imported: 'List brought in',

@@ -48,7 +48,6 @@ export const recalls = {
   batch: 'Batch on the pack',
   note: 'Note it',
   noted: 'Batch noted',
-  notIt: 'You keep this, and no lot of yours is of these batches.',
   lot: (amount: Total, unit: string): string => counted(amount, unit),
   where: (pocket: string, kit: string, place: string): string => `${pocket}, ${kit} (${place})`,
   ofBatch: (batch: string): string => `batch ${batch}`,

@@ -12,7 +12,6 @@ import {
 } from '../../../core/calendar/readPrintedDate'
 import { Box, Row } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { useStrap } from '../../../ui/Frame'
 import { words } from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 
@@ -28,12 +27,6 @@ export interface ExpiryState {
   /** null while it is unclear or refused. */
   readonly value: Expiry | null
   type(text: string): void
-}
-
-/** By the household's own habits, where the frame is around it. */
-export function useExpiry(first: string): ExpiryState {
-  const { today, habits } = useStrap()
-  return useExpiryWith(first, { today, order: habits.dateOrder })
 }
 
 /** A date as typed, with what can be read of it and what writes another. */
