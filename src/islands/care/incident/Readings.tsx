@@ -2,6 +2,7 @@
 
 import { useMemo } from 'react'
 import type { Instant } from '../../../core/dosing/given'
+import { ALARM_SOURCE } from '../../../core/incident/alarmLines'
 import { alarmsOfLine } from '../../../core/incident/alarmsOfLine'
 import type { Seen } from '../../../core/incident/entry'
 import { Box, Row, Stack } from '../../../ui/Box'
@@ -63,6 +64,9 @@ export function Readings({
           <p>
             {incidentWords.cause(told, units)} {incidentWords.trend(trend, units)}
           </p>
+          <Box as="small" size={2} tone="second">
+            {words.cover.sourceOf(ALARM_SOURCE)}
+          </Box>
         </>
       )}
       <Stack as="ul" gap={2}>
