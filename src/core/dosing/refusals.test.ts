@@ -19,7 +19,7 @@ import { addDays } from '../calendar/plainDate'
 import type { Member } from '../household/member'
 import type { WeighingId } from '../ids'
 import type { CardId, DoseCard, IngredientKey } from './card'
-import type { RefusalCode } from './refusal'
+import { isQuestion, questionKey, type RefusalCode } from './refusal'
 
 const child = aPerson(7, { kg: 22.4 })
 const adult = aPerson(40, { kg: 70, facts: { swallowsTablets: true } })
@@ -544,5 +544,31 @@ describe('steps of the sum', () => {
         atLeast: measure('10.08 mg'),
       },
     ])
+  })
+})
+
+describe('a question that is answered', () => {
+  const unasked = aPerson(40, { kg: 70, facts: { swallowsTablets: true, told: {} } })
+  const questions = (answered: readonly string[]) => {
+    const answer = ask(tablets, unasked, { answered: new Set(answered) })
+    return answer.kind === 'give' ? [] : answer.refusals.filter(isQuestion)
+  }
+  it('is asked no more, and the others still are', () => {
+    const all = questions([])
+    expect(all.length).toBeGreaterThan(1)
+    for (const one of all) {
+      const left = questions([questionKey(one)])
+      expect(left.map(questionKey)).toEqual(
+        all.map(questionKey).filter((key) => key !== questionKey(one)),
+      )
+    }
+    expect(questions(all.map(questionKey))).toEqual([])
+    expect(ask(tablets, unasked, { answered: new Set(all.map(questionKey)) }).kind).toBe('give')
+  })
+  it('answers nothing that is no question', () => {
+    const keys = questions([]).map(questionKey)
+    expect(codesOf(ask(liquid, allergic('acetaminophen'), { answered: new Set(keys) }))).toContain(
+      'allergy',
+    )
   })
 })

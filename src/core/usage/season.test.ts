@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { plainDate } from '../calendar/plainDate'
 import type { ItemId, PlaceId } from '../ids'
 import { type Belonging, learnedRates, type Recorded } from './learned'
+import { useRate } from './rate'
 import { EVERY_MONTH, seasonOf } from './season'
 
 const YEARS = EVERY_MONTH.map(() => 3)
@@ -84,5 +85,21 @@ describe('rates of every item where it belongs', () => {
     )
     expect(at?.rate).toMatchObject({ from: 'hand', perYear: 12 })
     expect(elsewhere?.rate.from).toBe('usual')
+  })
+})
+
+describe('the range of a rate', () => {
+  // Half the 5 % and 95 % points of chi-square with 2 × shape degrees of freedom, from tables.
+  it.each([
+    [10, 5.796, 16.335],
+    [20, 13.57, 28.47],
+    [30, 21.69, 40.25],
+  ])('after %i uses is that of the gamma distribution', (times, low, high) => {
+    const shape = times + 0.5
+    const past = Array.from({ length: times }, (_, at) => ({ daysAgo: at, amount: 1 }))
+    const rate = useRate('supply', 10, past, 700)
+    expect(rate.shape).toBe(shape)
+    expect(rate.low / rate.perYear / (low / shape)).toBeCloseTo(1, 1)
+    expect(rate.high / rate.perYear / (high / shape)).toBeCloseTo(1, 1)
   })
 })

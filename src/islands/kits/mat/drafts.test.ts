@@ -120,6 +120,8 @@ describe('an act on a lot', () => {
       period: { kind: 'days', days: 28 },
       source: expect.any(String),
     })
+    expect(sent(open('days', '1')).body.keeps).toMatchObject({ period: { days: 1 } })
+    expect(sent(open('days', '3660')).body.keeps).toMatchObject({ period: { days: 3660 } })
     expect(sent(open('at_once', '')).body.keeps).toMatchObject({ period: { kind: 'at_once' } })
     expect(sent(open('days', '')).body).not.toHaveProperty('keeps')
     for (const count of ['0', '3661', '1.5', 'long'])
