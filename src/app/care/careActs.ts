@@ -3,16 +3,13 @@
  * have no connection; a dose that was given is recorded whatever speaks against it, and a dose
  * that is about to be given is refused where somebody else was faster.
  */
-import { takenBy, takesSomething } from '../../core/cover/pantry'
-import { patientOn } from '../../core/cover/suitability'
 import { beyondLimits } from '../../core/dosing/allowance'
+import { doseQuestion } from '../../core/dosing/asked'
 import { DAY_MILLISECONDS, type DoseRule, type Instant } from '../../core/dosing/given'
 import { ALL_LABELS, LABELS } from '../../core/dosing/labels'
-import { cutRefusal, type Offers, offersFor } from '../../core/dosing/lots'
-import type { DoseQuestion } from '../../core/dosing/question'
+import { cutRefusal, type Offers } from '../../core/dosing/lots'
 import type { DoseRefusal } from '../../core/dosing/refusal'
 import { holdsOf, isAboveRule, workOut } from '../../core/dosing/workOut'
-import { labelSetOf } from '../../core/household/labelSet'
 import type { MemberId, PlaceId } from '../../core/ids'
 import {
   type CareEntryId,
@@ -256,7 +253,7 @@ async function judgeDose(
   incidentId: IncidentId | null,
   fact: DoseFact,
 ): Promise<{ readonly refusals: readonly DoseRefusal[]; readonly rule: DoseRule | null }> {
-  const { trx, today, household } = acting
+  const { trx, today } = acting
   const at = acting.at.getTime() as Instant
   const entries = await readDosesSince(trx, dosesSince(acting.at))
   const given = dosesAmong(
@@ -278,31 +275,18 @@ async function judgeDose(
     ? members.find(({ id }) => id === memberId)
     : incident && memberOf(incident.patient, members, today)
   if (!member) throw notFound()
-  const labels = labelSetOf(household)
-  const patient = patientOn(
-    member,
-    takenBy(laid, member.id, today),
-    today,
-    takesSomething(laid.stock.courses, member.id, today),
-  )
-  const offers = offersFor(laid, card, patient, incident?.placeId ?? null)
-  const question: DoseQuestion = {
+  const { question: asked, offers } = doseQuestion({
+    laid,
     card,
-    cards: [...LABELS[labels], ...own],
-    patient,
-    schools: laid.stock.schools,
-    labels,
+    cards: [...LABELS[laid.stock.labels], ...own],
+    member,
+    day: today,
     given,
-    at,
     now: at,
-    choice: 'lower',
-    signs: new Set(),
-    answered: new Set(),
-    barrel: null,
-    barrelsAtHand: new Set(),
-    // Whether a tablet may be cut is asked of the lot that was taken, below.
-    offers: null,
-  }
+    here: incident?.placeId ?? null,
+  })
+  // Whether a tablet may be cut is asked of the lot that was taken, below.
+  const question = { ...asked, offers: null }
   const wrong = lotsRefused(fact, offers)
   const answer = workOut(question)
   if (answer.kind !== 'give') return { refusals: [...wrong, ...answer.refusals], rule: answer.rule }

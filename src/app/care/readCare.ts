@@ -1,8 +1,8 @@
 /** Everything that the bench and incidents need besides the stock. */
+
 import type { z } from 'zod'
 import type * as care from '../../contract/values/care'
-import { takenBy, takesSomething } from '../../core/cover/pantry'
-import { patientOn } from '../../core/cover/suitability'
+import { patientIn } from '../../core/cover/patientIn'
 import { LABELS } from '../../core/dosing/labels'
 import { numbersToCall } from '../../core/household/emergencyNumbers'
 import { labelSetOf } from '../../core/household/labelSet'
@@ -86,12 +86,7 @@ export const readOpenIncidents = (
           ? (dose, cardId, given) =>
               nextDoseAt(dose, cardId, {
                 cards: [...LABELS[labels], ...own],
-                patient: patientOn(
-                  patient,
-                  takenBy(laid, patient.id, today),
-                  today,
-                  takesSomething(laid.stock.courses, patient.id, today),
-                ),
+                patient: patientIn(laid, patient, today),
                 schools: laid.stock.schools,
                 labels,
                 given,

@@ -1,4 +1,5 @@
 /** What is asked of a board, and the hands, places and things it may reckon with. */
+
 import { monthNumber, type PlainDate } from '../calendar/plainDate'
 import type { Companion } from '../catalogue/companions'
 import type { ItemFacts } from '../catalogue/itemFacts'
@@ -11,9 +12,10 @@ import type { ItemId, KitId, MemberId } from '../ids'
 import { THOUSAND } from '../quantity/amount'
 import type { Need, Part, Way } from './need'
 import { dateGrade, type Hands } from './objections'
-import { isShared, type Pantry, type Shelf, takenBy, takesSomething } from './pantry'
+import { isShared, type Pantry, type Shelf } from './pantry'
+import { patientIn } from './patientIn'
 import type { Schools } from './schools'
-import { licksOff, type Patient, patientOn, suitOf, unsuited } from './suitability'
+import { licksOff, type Patient, suitOf, unsuited } from './suitability'
 
 export interface Question {
   readonly date: PlainDate
@@ -154,14 +156,7 @@ export class Asking implements Hands {
     const { stock, things } = pantry
     this.patients = stock.members
       .filter(({ id }) => question.members.has(id))
-      .map((member) =>
-        patientOn(
-          member,
-          takenBy(pantry, member.id, question.date),
-          question.date,
-          takesSomething(stock.courses, member.id, question.date),
-        ),
-      )
+      .map((member) => patientIn(pantry, member, question.date))
     this.good = new Float64Array(things.length)
     this.second = new Float64Array(things.length)
     this.month = monthNumber(question.date)

@@ -5,14 +5,16 @@
  * past its date only where nothing better lies there. What is set aside is named with every reason,
  * and only what is forbidden is called so.
  */
+
 import type { PlainDate } from '../calendar/plainDate'
 import { Asking, concerns, type Question, skillsAmong, waysAtHand } from '../cover/asking'
 import type { Need, Part } from '../cover/need'
 import { NEEDS } from '../cover/needs'
 import { gravest, isSetAside, type Objection, objectionsTo } from '../cover/objections'
-import { isShared, pantry as layOut, type Pantry, takenBy, takesSomething } from '../cover/pantry'
+import { isShared, pantry as layOut, type Pantry } from '../cover/pantry'
+import { patientIn } from '../cover/patientIn'
 import { SCHOOLS, schoolAnswer } from '../cover/schools'
-import { type Grade, isLifeSaver, type Patient, patientOn } from '../cover/suitability'
+import { type Grade, isLifeSaver, type Patient } from '../cover/suitability'
 import type { Member } from '../household/member'
 import type { KitId, LotId, PlaceId } from '../ids'
 import { atOnce, INCIDENT_KINDS, type IncidentKind } from './kinds'
@@ -62,12 +64,7 @@ export function atHand(known: Pantry, question: AtHandQuestion): AtHand {
     ? known
     : layOut({ ...known.stock, members: [...known.stock.members, patient] })
   const scene = sceneOf(pantry, question)
-  const subject = patientOn(
-    patient,
-    takenBy(pantry, patient.id, date),
-    date,
-    takesSomething(pantry.stock.courses, patient.id, date),
-  )
+  const subject = patientIn(pantry, patient, date)
   const ids: readonly string[] = INCIDENT_KINDS[kind].needs
   const needs = ids
     .flatMap((id) => NEEDS.filter((need) => need.id === id))

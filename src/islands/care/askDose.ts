@@ -1,13 +1,14 @@
 /** The question to the core, as every screen asks it: this card, for this member, now. */
+import { doseQuestion } from '../../core/dosing/asked'
 import type { BarrelId } from '../../core/dosing/barrel'
 import type { DoseCard, Sign } from '../../core/dosing/card'
 import type { GivenDose, Instant } from '../../core/dosing/given'
-import { type Offers, offersFor } from '../../core/dosing/lots'
+import type { Offers } from '../../core/dosing/lots'
 import type { DoseAnswer } from '../../core/dosing/question'
 import { workOut } from '../../core/dosing/workOut'
 import type { Member } from '../../core/household/member'
 import type { PlaceId } from '../../core/ids'
-import { type Care, patientNow } from './useCare'
+import type { Care } from './useCare'
 
 interface Asked {
   readonly now: Instant
@@ -44,24 +45,20 @@ export function askDose(
     barrel = null,
   }: Asked,
 ): AskedDose {
-  const patient = patientNow(care, member)
-  const offers = offersFor(care.laid, card, patient, here)
-  const answer = workOut({
-    card,
-    cards: care.view.cards,
-    patient,
-    schools: care.cover.schools,
-    labels: care.cover.labels,
-    given,
-    at: now,
-    now,
-    choice,
-    signs,
-    answered,
-    barrel,
-    barrelsAtHand: barrelsAtHand(care),
-    offers,
-  })
+  const { question, offers } = doseQuestion(
+    {
+      laid: care.laid,
+      card,
+      cards: care.view.cards,
+      member,
+      day: care.view.today,
+      given,
+      now,
+      here,
+    },
+    { choice, signs, answered, barrel, barrelsAtHand: barrelsAtHand(care) },
+  )
+  const answer = workOut(question)
   return { answer, offers }
 }
 

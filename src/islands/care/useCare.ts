@@ -9,8 +9,8 @@ import { readCare, sayCare, startIncident } from '../../contract/care'
 import { readCover } from '../../contract/cover'
 import type { careFact, incidentPatient } from '../../contract/values/care'
 import type { Pantry } from '../../core/cover/pantry'
-import { takenBy, takesSomething } from '../../core/cover/pantry'
-import { type Patient, patientOn } from '../../core/cover/suitability'
+import { patientIn } from '../../core/cover/patientIn'
+import type { Patient } from '../../core/cover/suitability'
 import type { DoseCard } from '../../core/dosing/card'
 import type { GivenDose, Instant } from '../../core/dosing/given'
 import type { Member } from '../../core/household/member'
@@ -272,12 +272,7 @@ export const givenTo = (care: Pick<Care, 'entries'>, memberId: MemberId): readon
   dosesAmong(care.entries.filter((entry) => entry.memberId === memberId))
 
 export const patientNow = ({ laid, view }: Pick<Care, 'laid' | 'view'>, member: Member): Patient =>
-  patientOn(
-    member,
-    takenBy(laid, member.id, view.today),
-    view.today,
-    takesSomething(laid.stock.courses, member.id, view.today),
-  )
+  patientIn(laid, member, view.today)
 
 /** Whom an incident is about as the rules see them; null when the member is gone. */
 export const patientOfIncident = (
