@@ -143,6 +143,7 @@ describe('records', () => {
     expect(strap.habits).toEqual({
       currency: 'NOK',
       dateOrder: 'month-first',
+      weekStart: 'monday',
       units: 'metric',
       timeZone: 'Pacific/Kiritimati',
     })

@@ -1,10 +1,10 @@
 /**
  * Every fixed sentence of the interface in one file, in the order of the catalogue: whoever changes a
  * word sees it there, beside what is said around it, and so does whoever reads the change.
- * After a change on purpose: npx vitest run --project core src/words/english.test.ts -u
+ * After a change on purpose: npx vitest run --project core src/words/frame/english.test.ts -u
  */
 import { describe, expect, it } from 'vitest'
-import { words } from '.'
+import { words } from '..'
 
 function fixedIn(value: unknown, path: string): readonly string[] {
   if (typeof value === 'string') return [`${path}: ${value}`]
