@@ -223,7 +223,7 @@ export function measure(): readonly Figure[] {
       name: 'tests, percent of all lines',
       value: Math.round((sum(tests.map(linesOf)) / all) * 1000) / 10,
       goal: 25,
-      holds: 22.4,
+      holds: 25,
       least: true,
       because: `${sum(tests.map(linesOf))} of ${all}`,
     },
