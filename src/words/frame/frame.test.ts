@@ -3,7 +3,6 @@ import { plainDate } from '../../core/calendar/plainDate'
 import type { HeldBecause } from '../../core/stock/judge'
 import { strap, undo } from './frame'
 import { heldBecause } from './heldBecause'
-import { keepsFor } from './keepsFor'
 
 const today = plainDate('2026-11-28')
 
@@ -36,22 +35,6 @@ describe('how ready a place is', () => {
   })
   it('what is put off says until when', () => {
     expect(undo.did.later(plainDate('2026-12-05'))).toBe('Put off to 5 Dec 2026')
-  })
-})
-
-describe('how long it keeps once open', () => {
-  it.each([
-    [{ kind: 'days', days: 1 }, 'one day'],
-    [{ kind: 'days', days: 28 }, '28 days'],
-    [{ kind: 'months', months: 1 }, 'one month'],
-    [{ kind: 'months', months: 6 }, '6 months'],
-    [{ kind: 'hours', hours: 24 }, '24 hours'],
-    [{ kind: 'that_day' }, 'until the end of the day'],
-    [{ kind: 'at_once' }, 'used up at once'],
-    [{ kind: 'printed' }, 'to the printed date'],
-    [{ kind: 'course' }, 'until the course ends'],
-  ] as const)('%j', (period, said) => {
-    expect(keepsFor(period)).toBe(said)
   })
 })
 
