@@ -127,8 +127,9 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
       if (away) unanswered.current.set(signature, key)
       else unanswered.current.delete(signature)
       if (!away && !problem) throw sent.error
-      if (problem && shows?.(problem)) return null
+      const isShown = problem !== null && shows?.(problem) === true
       if (problem?.status === 409) await queries.invalidateQueries()
+      if (isShown) return null
       const next = away ? asked : problem && settled(problem, asked)
       return new Promise((settle) => {
         tell({

@@ -59,7 +59,7 @@ export interface ActForm<V extends Values> {
     readonly onChange: (event: { readonly currentTarget: { readonly checked: boolean } }) => void
   }
   readonly errorOf: (name: keyof V & string) => string | undefined
-  /** A refusal that belongs to no field of it. */
+  /** A refusal that belongs to no field of it, or to one that does not say so itself. */
   readonly error: string | undefined
   /** Somebody has sent it, and something is still wrong with it. */
   readonly held: boolean
@@ -94,9 +94,15 @@ export function useActForm<V extends Values, E extends Endpoint>({
   const reading = read(values)
   const faults: Readonly<Record<string, string | undefined>> =
     reading.kind === 'faults' ? reading.faults : {}
-  const errorOf = (name: string): string | undefined =>
-    (form.errors[name] as string | undefined) ??
-    (tried || (left.has(name) && isWritten(values[name])) ? faults[name] : undefined)
+  /** Fields that are asked what is wrong with them: they say it themselves. */
+  const drawn = new Set<string>()
+  const errorOf = (name: string): string | undefined => {
+    drawn.add(name)
+    return (
+      (form.errors[name] as string | undefined) ??
+      (tried || (left.has(name) && isWritten(values[name])) ? faults[name] : undefined)
+    )
+  }
   const leave = (name: string) => () => afterPress(() => setLeft((all) => new Set(all).add(name)))
   const set = (patch: Partial<V>): void => {
     for (const name of Object.keys(patch)) form.clearFieldError(name)
@@ -157,7 +163,11 @@ export function useActForm<V extends Values, E extends Endpoint>({
       onChange: ({ currentTarget: { checked } }) => set({ [name]: checked } as Partial<V>),
     }),
     errorOf,
-    error: form.errors[''] as string | undefined,
+    // Read when the form itself is drawn, after its fields.
+    get error() {
+      const [, unsaid] = Object.entries(form.errors).find(([name]) => !drawn.has(name)) ?? []
+      return unsaid as string | undefined
+    },
     marked: tried && [...Object.values(faults), ...Object.values(form.errors)].some(Boolean),
     held: tried && (reading.kind === 'faults' || Object.keys(form.errors).length > 0),
     busy,

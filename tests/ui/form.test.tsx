@@ -14,7 +14,7 @@ const KIT = '11111111-1111-4111-8111-111111111111'
 const PRESS = 'Add the pocket'
 const NOT_YET = 'Look at the fields that are marked.'
 
-type Draft = { readonly name: string; readonly many: string }
+type Draft = { readonly name: string; readonly many: string; readonly hidden: string }
 const read = ({ name, many }: Draft): FormReading<Draft, typeof addPocket> =>
   faultsIn<Draft>({
     name: missing(name),
@@ -46,7 +46,7 @@ const saved = vi.fn()
 const refused = vi.fn()
 function Form() {
   const form = useActForm({
-    initial: { name: '', many: '' },
+    initial: { name: '', many: '', hidden: '' },
     read,
     said: ({ name }) => `${name} is added`,
     refusals: { name_taken: 'name' },
@@ -123,6 +123,15 @@ describe('a form that is one act', () => {
     await waitFor(() => expect(isMarked('How many')).toBe(true))
   })
 
+  it('marks it as well when the press became a scroll', async () => {
+    const user = show()
+    await user.type(field('How many'), 'x')
+    fireEvent.pointerDown(press())
+    fireEvent.blur(field('How many'))
+    fireEvent.pointerCancel(press())
+    await waitFor(() => expect(isMarked('How many')).toBe(true))
+  })
+
   it('is sent by Enter, once, and says that it is done', async () => {
     const user = show()
     await user.type(field('Name'), 'Side{Enter}')
@@ -188,6 +197,17 @@ describe('a form that is one act', () => {
     await screen.findByText('A shorter one, please')
     expect(isMarked('Name')).toBe(true)
     expect(screen.getByText('And this')).toBeTruthy()
+  })
+
+  it('says what is wrong with a field that does not say so itself', async () => {
+    const user = show()
+    answers = [
+      refusal(422, { code: 'invalid', errors: [{ path: 'hidden.0', message: 'Not this one' }] }),
+    ]
+    await user.type(field('Name'), 'Side{Enter}')
+    const said = await screen.findByText('Not this one')
+    expect(screen.getByRole('form').contains(said)).toBe(true)
+    expect(isMarked('Name')).toBe(false)
   })
 
   it('leaves a refusal that is about no field to the messages', async () => {
