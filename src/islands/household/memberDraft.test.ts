@@ -23,6 +23,7 @@ describe('a new member', () => {
   it('is weighed in kilograms with a point or a comma, and kept in grams', () => {
     expect(sent(read({ name: 'Moth', species: 'cat', kg: '4,25' })).body.grams).toBe(4250)
     expect(sent(read({ name: 'Pip', species: 'bird', kg: '0.035' })).body.grams).toBe(35)
+    expect(sent(read({ name: 'Dapple', species: 'horse', kg: '1100' })).body.grams).toBe(1_100_000)
   })
   it('"none" is written down with the day it was said; "later" and "some" are not', () => {
     const { body } = sent(read({ name: 'Ada', allergies: 'none', conditions: 'some' }))

@@ -25,8 +25,8 @@ export type MemberDraft = {
 
 /** A guest stays two days unless somebody says otherwise. */
 const USUAL_STAY_DAYS = 2
-/** What a kitchen scale shows least, and more than anybody kept here weighs. */
-const KILOGRAMS = { least: 0.001, most: 1000 }
+/** What a kitchen scale shows least, and what the contract takes at most: a draught horse is more than a ton. */
+const KILOGRAMS = { least: 0.001, most: 2000 }
 
 export const emptyMember = (today: PlainDate): MemberDraft => ({
   name: '',
