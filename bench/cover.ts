@@ -50,6 +50,7 @@ export function largeCoverStock(members: number, kits: number, lots: number): Co
   return {
     members: people,
     courses: [],
+    leftOut: [],
     places: [
       {
         id: named<PlaceId>('place', 0),
@@ -58,12 +59,15 @@ export function largeCoverStock(members: number, kits: number, lots: number): Co
         minutesToHelp: 90,
         traits: ['night', 'cold', 'ticks', 'vehicle', 'water', 'blades'],
         isStore: true,
+        usuallyThere: [],
       },
     ],
     kits: Array.from({ length: kits }, (_, n) => ({
       id: named<KitId>('kit', n),
       placeId: named<PlaceId>('place', 0),
       name: `Kit ${n}`,
+      range: null,
+      whom: 'everybody' as const,
     })),
     pockets: Array.from({ length: kits }, (_, n) => ({
       id: named<PocketId>('pocket', n),

@@ -229,6 +229,8 @@ export const RECORDS = {
     note: wire.longText,
     check_every_days: z.int().min(1).max(1500),
     container: nested(kits.container.nullable()),
+    range: kits.range.nullable(),
+    whom: kits.whom,
   }),
   kit_check: z.strictObject({ ...acted, kit_id: id, on_day: day, by_whom: wire.typed(200) }),
   sheet_print: z.strictObject({ ...acted, kit_id: id, on_day: day, fingerprint: wire.typed(200) }),

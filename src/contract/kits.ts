@@ -56,6 +56,11 @@ export const changeKit = endpoint(
       placeId: wire.placeId.optional(),
       checkEveryDays: z.int().min(1).max(1500).optional(),
       container: kits.container.nullable().optional(),
+      range: kits.range
+        .nullable()
+        .optional()
+        .describe('How far it has to reach; null: as its place suggests'),
+      whom: kits.whom.optional(),
     }),
   },
   wire.done,

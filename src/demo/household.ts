@@ -3,7 +3,7 @@
  * and a hill cottage. All names, places and numbers are made up; days count from today.
  */
 import type { Rhythm } from '../core/calendar/presence'
-import type { Climate, Hue, PlaceTrait, Signal } from '../core/household/places'
+import type { Climate, Hue, Kit, PlaceTrait, Signal } from '../core/household/places'
 import type { PocketSort } from '../core/household/pocket'
 import type { ItemKind } from '../core/stock/itemKind'
 import type { VerdictKind } from '../core/stock/verdict'
@@ -104,6 +104,8 @@ export interface DemoKit {
   readonly name: string
   readonly note: string
   readonly checkEveryDays: number
+  /** What it is for, where its place does not say it. */
+  readonly use?: Partial<Pick<Kit, 'range' | 'whom'>>
   /** Days ago and by whom. */
   readonly checked: readonly [number, string] | null
   /** Name, column, row, columns, rows, seconds to reach, sort. */
@@ -154,6 +156,7 @@ export const DEMO_KITS: readonly DemoKit[] = [
     place: 'house',
     name: 'Animal tote',
     note: 'Beside the back door',
+    use: { whom: 'animals' },
     checkEveryDays: 182,
     checked: [60, 'Arlo'],
     pockets: [
@@ -183,6 +186,7 @@ export const DEMO_KITS: readonly DemoKit[] = [
     place: 'car',
     name: 'Glovebox pouch',
     note: 'Yellow zip',
+    use: { range: 'bag' },
     checkEveryDays: 182,
     checked: [40, 'Tove'],
     pockets: [

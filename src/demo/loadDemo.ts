@@ -259,6 +259,7 @@ async function makeKit(
     note: kit.note,
     checkEveryDays: kit.checkEveryDays,
     container: DEMO_CONTAINERS[kit.key]?.container,
+    ...kit.use,
   })
   if (kit.checked)
     await createRecord(acting, 'kit_check', {

@@ -1,6 +1,7 @@
 /** What every screen stands in: the strap of places, the tabs, finding, keys, look, messages. */
 
 import { MantineProvider } from '@mantine/core'
+import { IconX } from '@tabler/icons-react'
 import { QueryClient, QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query'
 import {
   createContext,
@@ -19,7 +20,7 @@ import { words } from '../words'
 import { longDay } from '../words/frame/format'
 import { ActingProvider, useActing } from './acting'
 import { Box, Row } from './Box'
-import { Button } from './Button'
+import { Button, ButtonLink } from './Button'
 import { DayHabitsProvider } from './dayHabits'
 import { FindAnything } from './FindAnything'
 import classes from './Frame.module.css'
@@ -102,6 +103,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
     () => ({ today, order: habits.dateOrder, weekStart: habits.weekStart }),
     [today, habits.dateOrder, habits.weekStart],
   )
+  const only = strap.places.find(({ id }) => id === place)
   const [finding, setFinding] = useState(false)
   const [helping, setHelping] = useState(false)
   const look = useLook()
@@ -157,8 +159,6 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
           {strap.places.map((one) => (
             <Row
               anchor
-              unlined
-              as="a"
               gap={4}
               align="center"
               justify="between"
@@ -166,14 +166,19 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
               grow
               shrink
               key={one.id}
-              href={place === one.id ? hrefOf(tab) : `${hrefOf(tab)}?place=${one.id}`}
               className={classes.place}
               data-hue={one.hue}
               data-dim={place !== null && place !== one.id}
-              aria-current={place === one.id ? 'true' : undefined}
             >
               <Box as="span" radius={1} className={classes.buckle} aria-hidden />
-              <Box as="span" shrink>
+              <Box
+                as="a"
+                unlined
+                grow
+                shrink
+                href={place === one.id ? hrefOf(tab) : `${hrefOf(tab)}?place=${one.id}`}
+                aria-current={place === one.id ? 'true' : undefined}
+              >
                 <Box ellipsis as="b" size={3} weight="bold" face="display" nowrap block>
                   {one.name}
                 </Box>
@@ -181,9 +186,22 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
                   {words.strap.next(one.next, strap.today)} · {words.strap.todo(one.todo)}
                 </Box>
               </Box>
-              <Box as="strong" size={5} weight="bold" face="display">
-                <span aria-hidden>{words.strap.readiness(one.readiness)}</span>
-                <span className="visually-hidden">{words.strap.readinessLong(one.readiness)}</span>
+              <Box
+                as="a"
+                unlined
+                nowrap
+                size={4}
+                weight="bold"
+                face="display"
+                href={`/cover?place=${one.id}`}
+                className={classes.ready}
+                data-life={one.ready?.missing.some(({ isLife }) => isLife)}
+                aria-label={words.ready.long(one.name, one.ready)}
+              >
+                {words.ready.figure(one.ready)}{' '}
+                <Box as="small" size={1}>
+                  {words.ready.ready}
+                </Box>
               </Box>
             </Row>
           ))}
@@ -260,6 +278,13 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
         className={classes.main}
       >
         <StrapContext.Provider value={strap}>
+          {only && (
+            <Row below={4} className="no-print">
+              <ButtonLink href={hrefOf(tab)} aria-label={words.strap.allPlaces} icon={IconX}>
+                {words.strap.only(only.name)}
+              </ButtonLink>
+            </Row>
+          )}
           <DayHabitsProvider value={days}>{children}</DayHabitsProvider>
         </StrapContext.Provider>
       </Box>

@@ -14,21 +14,17 @@ const kitName = (id: string) => `kit ${id}`
 
 describe('the headline of the board', () => {
   it.each([
-    [[], 0, 'Nobody is at the hill cottage'],
-    [[], 5, 'Nothing life-saving is missing at the hill cottage'],
-    [['Choking'], 5, 'At the hill cottage: not ready for choking'],
-    [['Choking', 'Burn'], 5, 'At the hill cottage: not ready for choking and burn'],
-    [
-      ['Choking', 'Burn', 'Cut'],
-      5,
-      'At the hill cottage: not ready for choking and burn, and one more',
-    ],
+    [[], 0, 'Hill cottage: nobody is expected there'],
+    [[], 5, 'Hill cottage: nothing life-saving is missing'],
+    [['Choking'], 5, 'Hill cottage is not ready for choking'],
+    [['Choking', 'Burn'], 5, 'Hill cottage is not ready for choking and burn'],
+    [['Choking', 'Burn', 'Cut'], 5, 'Hill cottage is not ready for choking and burn, and one more'],
   ])('%j of %i', (gaps, all, said) => {
     expect(cover.headline('Hill cottage', gaps, all)).toBe(said)
   })
   it('says that it counts and does not advise', () => {
-    expect(cover.under(9, 11)).toMatch(/^9 of 11 cells hold, plan B included/)
-    expect(cover.under(9, 11)).toContain('it gives no advice')
+    expect(cover.under({ ready: 9, of: 11 })).toMatch(/^Ready for 9 of 11 life-saving and urgent/)
+    expect(cover.under({ ready: 9, of: 11 })).toContain('it gives no advice')
   })
 })
 

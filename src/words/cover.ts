@@ -7,6 +7,7 @@ import type { MissingLink } from '../core/cover/evening'
 import type { Part, Tier } from '../core/cover/need'
 import { GRADE_NAMES, objectionText } from './care/objections'
 import { list, money, numberWord, uses } from './frame/format'
+import type { Ready } from './frame/ready'
 
 const LEFT: Readonly<Record<CellState, string>> = {
   covered: 'covered',
@@ -27,6 +28,9 @@ function step(one: Step, kitName: (kitId: string) => string, currency: string): 
   }
 }
 
+/** Our own names of problems, inside a sentence; names that the keeper gave are never changed. */
+export const lowered = (name: string): string => `${name.charAt(0).toLowerCase()}${name.slice(1)}`
+
 export const cover = {
   title: 'Cover',
   tabs: {
@@ -38,12 +42,28 @@ export const cover = {
   },
   headline: (place: string, gaps: readonly string[], all: number): string =>
     all === 0
-      ? `Nobody is at the ${place.toLowerCase()}`
+      ? `${place}: nobody is expected there`
       : gaps.length === 0
-        ? `Nothing life-saving is missing at the ${place.toLowerCase()}`
-        : `At the ${place.toLowerCase()}: not ready for ${list(gaps.slice(0, 2).map((gap) => gap.toLowerCase()))}${gaps.length > 2 ? `, and ${numberWord(gaps.length - 2)} more` : ''}`,
-  under: (covered: number, all: number): string =>
-    `${covered} of ${all} cells hold, plan B included. It counts what there is; it gives no advice. Call first, the label and the prescriber win.`,
+        ? `${place}: nothing life-saving is missing`
+        : `${place} is not ready for ${list(gaps.slice(0, 2).map(lowered))}${gaps.length > 2 ? `, and ${numberWord(gaps.length - 2)} more` : ''}`,
+  under: ({ ready, of }: Ready): string =>
+    `Ready for ${ready} of ${of} life-saving and urgent problems, plan B included. It counts what there is; it gives no advice. Call first, the label and the prescriber win.`,
+  /** What nobody expects of kits like these. */
+  notExpected: (ranges: readonly string[]): string =>
+    `These kits are judged for what they are for: ${list(ranges)}. More is expected of kits that reach further.`,
+  leftOut: {
+    title: 'Not kept ready here',
+    press: 'Not here',
+    explain:
+      'It is then left out of everything that is judged at this place, until you expect it again.',
+    reason: 'Why not',
+    reasonHint: 'Two minutes to the ward; the car beside it has one',
+    save: 'Leave it out',
+    did: (need: string): string => `${need} is left out here`,
+    back: 'Expect it again',
+    backLong: (need: string): string => `Expect it again: ${need}`,
+    backDid: (need: string): string => `${need} is expected again`,
+  },
   place: 'Where',
   kits: 'With these kits',
   on: 'On',
@@ -160,4 +180,10 @@ export const evening = {
         }
     }
   },
+} as const
+
+/** What somebody did, after a name: "Ilse …". */
+export const coverPast = {
+  need_left_out: 'said what is not kept ready at a place',
+  need_expected: 'expects something at a place again',
 } as const

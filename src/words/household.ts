@@ -40,7 +40,8 @@ export const householdText = {
   metric: 'metric',
   us: 'US',
   noMembers: 'Nobody is here yet.',
-  readinessBy: 'The numbers say how well each place covers them, in the colours of the strap.',
+  readyBy:
+    'For each place where they usually are: how many life-saving and urgent problems it is ready for.',
   signedIn: (who: string): string => `You are signed in as ${who}.`,
   removed: (name: string): string => `${name} taken off`,
   addMember: 'Add a member',

@@ -10,6 +10,7 @@ import { forms } from './frame/forms'
 import { appName, errors, keys, look, strap, tabs, tagline, undo } from './frame/frame'
 import { heldBecause } from './frame/heldBecause'
 import { keeps } from './frame/keepsFor'
+import { ready } from './frame/ready'
 import { householdText } from './household'
 import { bringing, bringText } from './imports'
 import { matching, size, things, verdict } from './items'
@@ -54,6 +55,7 @@ const english = {
   tagline,
   tabs,
   strap,
+  ready,
   undo,
   keys,
   look,

@@ -1,10 +1,12 @@
 /** English for kits, pockets and mats. */
 import type { PlainDate } from '../core/calendar/plainDate'
 import { type Shape, TEMPLATES } from '../core/household/container'
+import type { KitRange, KitWhom } from '../core/household/kitUse'
 import { type Millimetres, SPOTS, type Spot } from '../core/household/pocket'
 import type { Closing } from '../core/layout/fill'
 import { POINTERS, type PointerCode } from '../core/layout/pointers'
 import type { Cost } from '../core/layout/score'
+import { type Amount, formatAmount, type Total } from '../core/quantity/amount'
 import { aThing, list, shortDay } from './frame/format'
 
 export const kitList = {
@@ -39,6 +41,15 @@ export const kitList = {
   cancel: 'Cancel',
 }
 
+/** How far a kit has to reach. */
+const RANGES: Readonly<Record<KitRange, string>> = {
+  body: 'on the body, to get back to the bag or the car',
+  bag: 'in a bag, to get back to the car',
+  vehicle: 'in a vehicle, to get to the clinic',
+  home: 'at home',
+  away: 'away from home, to hold out',
+}
+
 export const mat = {
   nextCheck: (day: PlainDate, today: PlainDate): string => `must last to ${shortDay(day, today)}`,
   reach: (seconds: number): string => `${seconds} s`,
@@ -54,6 +65,15 @@ export const mat = {
   checkEvery: 'Look it through every so many days',
   wrongDays: (most: number): string => `Give a number of days from 1 to ${most}`,
   bare: 'bare',
+  countOf: (good: Total, par: Amount): string => `${formatAmount(good)} of ${formatAmount(par)}`,
+  range: 'What it is for',
+  rangeUnset: 'as its place suggests',
+  ranges: RANGES,
+  whom: 'For whom',
+  whoms: { everybody: 'people and animals', people: 'people', animals: 'animals' } satisfies Record<
+    KitWhom,
+    string
+  >,
   pickOne: 'Pick a tag to see it and act on it.',
   keys: 'Arrows move between tags, Enter opens, then U O M X C E.',
 }

@@ -71,7 +71,6 @@ describe('what is known of a member', () => {
   })
   it('a guest goes on a day', () => {
     expect(member.isGuest(day)).toBe('guest until 30 Nov 2026')
-    expect([member.readiness(null), member.readiness(0)]).toEqual(['–', '0'])
   })
   it('its sheet says that it is no advice', () => {
     expect(member.cautionLine).toContain('no medical or veterinary advice. Call first.')

@@ -7,7 +7,7 @@ import { counted, fullDay } from './frame/format'
 
 export const member = {
   sheet: 'Cover sheet',
-  readiness: (value: number | null): string => (value === null ? '–' : String(value)),
+  notUsual: 'not usually there',
   places: 'What each place holds',
   gaps: (count: number): string =>
     count === 0 ? 'everything holds' : count === 1 ? 'one gap' : `${count} gaps`,

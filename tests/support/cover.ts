@@ -6,7 +6,13 @@ import { itemFacts } from '../../src/core/catalogue/itemFacts'
 import type { OwnFacts } from '../../src/core/catalogue/ownFacts'
 import { type Question, skillsAmong } from '../../src/core/cover/asking'
 import { type Board, board, type Cell } from '../../src/core/cover/board'
-import { type CoverPlace, type CoverStock, type Pantry, pantry } from '../../src/core/cover/pantry'
+import {
+  type CoverKit,
+  type CoverPlace,
+  type CoverStock,
+  type Pantry,
+  pantry,
+} from '../../src/core/cover/pantry'
 import { type ChosenSchools, schoolsOf } from '../../src/core/cover/schools'
 import { patientOn, type Thing, unsuited } from '../../src/core/cover/suitability'
 import type { Course } from '../../src/core/household/course'
@@ -120,6 +126,10 @@ export interface Scene {
   readonly labels?: LabelSet
   readonly signed?: CoverStock['signed']
   readonly courses?: readonly (Partial<Course> & { member: Member; of: string })[]
+  readonly usuallyThere?: CoverPlace['usuallyThere']
+  /** What the first and the second kit are for. */
+  readonly kits?: readonly Partial<Pick<CoverKit, 'range' | 'whom'>>[]
+  readonly leftOut?: CoverStock['leftOut']
 }
 
 const itemIdOf = (entryId: string): ItemId =>
@@ -135,6 +145,9 @@ export function aStock({
   labels = 'us',
   signed = [],
   courses = [],
+  usuallyThere = [],
+  kits = [],
+  leftOut = [],
 }: Scene): CoverStock {
   const place = (n: number, isStore: boolean): CoverPlace => ({
     id: idOf<PlaceId>(1, n),
@@ -143,6 +156,7 @@ export function aStock({
     minutesToHelp: minutes,
     traits: n === 1 ? traits : [],
     isStore,
+    usuallyThere: n === 1 ? usuallyThere : [],
   })
   const used = [...new Set([...put.map(({ of }) => of), ...courses.map(({ of }) => of)])]
   return {
@@ -167,6 +181,9 @@ export function aStock({
       id: idOf<KitId>(2, n + 1),
       placeId: idOf<PlaceId>(1, n + 1),
       name: `Kit ${n}`,
+      range: null,
+      whom: 'everybody',
+      ...kits[n],
     })),
     pockets: [0, 1].map((n) => ({
       id: idOf<PocketId>(3, n + 1),
@@ -213,6 +230,7 @@ export function aStock({
     schools: schoolsOf(schools),
     labels,
     signed,
+    leftOut,
   }
 }
 

@@ -46,6 +46,8 @@ export const aKit = (n: number, place: Place, fields: Partial<Kit> = {}): Kit =>
   note: '',
   checkEveryDays: 182,
   container: null,
+  range: null,
+  whom: 'everybody',
   lastCheck: { on: TODAY, by: 'Ilse' },
   version: 1,
   ...fields,

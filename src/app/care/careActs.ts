@@ -33,13 +33,13 @@ import {
 } from '../../db/care/care'
 import { inHousehold, isTaken, isViolation } from '../../db/frame/connect'
 import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
+import { readPantry } from '../cover/readPantry'
 import { type Acting, act, mustEdit } from '../frame/act'
 import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
 import { undoMovements } from '../record/undoAct'
 import { drawFromStock } from './drawStock'
-import { readPantry } from './readPantry'
 
 export async function startIncident(
   world: World,

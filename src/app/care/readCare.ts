@@ -24,10 +24,10 @@ import {
 } from '../../db/care/care'
 import { readItems } from '../../db/items/items'
 import { readCourses, readMembers } from '../../db/members/members'
+import { readPantry } from '../cover/readPantry'
 import { notFound } from '../frame/refusal'
 import { type Caller, reading, type World } from '../frame/world'
 import { dosesSince } from './careActs'
-import { readPantry } from './readPantry'
 
 export type CareView = z.input<typeof care.careValue>
 

@@ -31,15 +31,24 @@ export const readCover = (world: World, caller: Caller): Promise<CoverView> =>
       photos: await readPhotos(trx),
       courses: await readCourses(trx),
       decisions: await readListDecisions(trx),
-      places: stock.places.map(({ id, name, hue, minutesToHelp, traits, presence }) => ({
+      places: stock.places.map(
+        ({ id, name, hue, minutesToHelp, traits, presence, usuallyThere }) => ({
+          id,
+          name,
+          hue,
+          minutesToHelp,
+          traits,
+          isStore: presence.rhythm.kind === 'always',
+          usuallyThere,
+        }),
+      ),
+      kits: stock.kits.map(({ id, placeId, name, range, whom }) => ({
         id,
+        placeId,
         name,
-        hue,
-        minutesToHelp,
-        traits,
-        isStore: presence.rhythm.kind === 'always',
+        range,
+        whom,
       })),
-      kits: stock.kits.map(({ id, placeId, name }) => ({ id, placeId, name })),
       pockets: stock.pockets.map(({ id, kitId, name, reachSeconds }) => ({
         id,
         kitId,

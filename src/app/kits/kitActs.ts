@@ -1,4 +1,5 @@
 import { type Container, type Shape, TEMPLATES } from '../../core/household/container'
+import type { KitRange, KitWhom } from '../../core/household/kitUse'
 import { nextFreeCell } from '../../core/household/places'
 import { type MatCell, PLAIN_POCKET, type PocketFacts } from '../../core/household/pocket'
 import type { KitId, PlaceId, PocketId } from '../../core/ids'
@@ -49,6 +50,8 @@ export const addKit = async (
     note: string
     checkEveryDays?: number
     container?: Container | undefined
+    range?: KitRange | null
+    whom?: KitWhom
   },
 ): Promise<KitId> =>
   (await createRecord(acting, 'kit', {
@@ -57,6 +60,8 @@ export const addKit = async (
     note: kit.note,
     check_every_days: kit.checkEveryDays ?? 182,
     container: kit.container ? JSON.stringify(kit.container) : null,
+    range: kit.range ?? null,
+    whom: kit.whom ?? 'everybody',
   })) as KitId
 
 /** Adds a pocket to its cell or, without one, below the others. */
@@ -112,6 +117,8 @@ export const changeKit = (
     placeId?: PlaceId
     checkEveryDays?: number
     container?: Container | null | undefined
+    range?: KitRange | null | undefined
+    whom?: KitWhom | undefined
   },
 ) =>
   act(

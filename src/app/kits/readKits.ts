@@ -17,7 +17,7 @@ import { effectOf, emptyStock, evolve } from '../../core/stock/movement'
 import { tellingOf } from '../../core/stock/telling'
 import type { Confirmation } from '../../core/trust/certainty'
 import { confirmationKey } from '../../core/trust/nextLook'
-import { type Line, lineState, readiness, type Site, type Survey } from '../../core/watch/survey'
+import { type Line, lineState, type Site, type Survey, targetsMet } from '../../core/watch/survey'
 import { type HistoryEntry, historyOfLot } from '../../db/frame/ledger'
 import { itemOfLot } from '../../db/items/items'
 import { readMembers } from '../../db/members/members'
@@ -69,7 +69,7 @@ function kitCard(survey: Survey, kit: Kit): KitCard {
     placeId: kit.placeId,
     name: kit.name,
     note: kit.note,
-    readiness: readiness(lines),
+    targets: targetsMet(lines),
     pockets: sites.length,
     lots: tags.length,
     spent: tags.filter(({ judged }) => judged.state === 'spent').length,
@@ -91,9 +91,9 @@ export const pocketRefs = (survey: Pick<Survey, 'sites'>): PocketRef[] =>
 
 export const readKit = (world: World, caller: Caller, kitId: KitId): Promise<KitView> =>
   reading(world, caller, async (at) => {
-    const { survey, open, household, deletion } = await everything(at)
+    const { survey, judgement, open, household, deletion } = await everything(at)
     const kit = survey.kits.find(({ id }) => id === kitId)
-    const place = strapOf(survey, open, household, deletion).places.find(
+    const place = strapOf(survey, judgement, open, household, deletion).places.find(
       ({ id }) => id === kit?.placeId,
     )
     if (!kit || !place) throw notFound()
@@ -115,11 +115,13 @@ export const readKit = (world: World, caller: Caller, kitId: KitId): Promise<Kit
       note: kit.note,
       checkEveryDays: kit.checkEveryDays,
       container: kit.container,
+      range: kit.range,
+      whom: kit.whom,
       lastCheck: kit.lastCheck,
       version: kit.version,
       place,
       nextCheck: sites[0]?.nextCheck ?? survey.today,
-      readiness: readiness(lines),
+      targets: targetsMet(lines),
       load: loadOf(kit, packed),
       pointers: pointersOf(problem, climate).map(({ bay, ...pointer }) => ({
         ...pointer,

@@ -14,6 +14,7 @@ import { deletionOf } from '../../db/account/leaving'
 import { readCourses, readMembers } from '../../db/members/members'
 import { readPurchases } from '../../db/restock/shopping'
 import { readDeferrals } from '../../db/watch/deferrals'
+import { judgedStockOf } from '../cover/judgementOf'
 import { onceFor } from '../frame/cache'
 import { type Caller, type Reading, reading, type World } from '../frame/world'
 import { recallCount } from '../restock/recalls'
@@ -52,18 +53,20 @@ export async function everything(at: Reading) {
   const looks = await inspectedStockOf(at)
   const deferred = await readDeferrals(at.trx, at.today)
   const purchases = await readPurchases(at.trx)
+  const { judgement } = await judgedStockOf(at)
   return {
     household: at.household,
     deletion: await deletionOf(at.trx),
     survey: looks.survey,
+    judgement,
     ...openErrands(looks, deferred, purchases),
   }
 }
 
 export const readStrap = (world: World, caller: Caller): Promise<z.infer<typeof places.strap>> =>
   reading(world, caller, async (at) => {
-    const { survey, open, household, deletion } = await everything(at)
-    return strapOf(survey, open, household, deletion)
+    const { survey, judgement, open, household, deletion } = await everything(at)
+    return strapOf(survey, judgement, open, household, deletion)
   })
 
 /** Pure: the view of a survey and its open errands. */
@@ -72,6 +75,7 @@ export function watchView(
     household,
     deletion,
     survey,
+    judgement,
     open,
     later,
     listed,
@@ -95,7 +99,7 @@ export function watchView(
     }
   })
   return {
-    strap: strapOf(survey, open, household, deletion),
+    strap: strapOf(survey, judgement, open, household, deletion),
     headline: headlineView(headline(survey, open)),
     ribbon: ribbonView(survey),
     groups: onlyPlace ? groups.filter(({ placeId }) => placeId === onlyPlace) : groups,

@@ -7,10 +7,12 @@ import { nextThere } from '../../core/calendar/presence'
 import type { Household } from '../../core/household/household'
 import type { Place } from '../../core/household/places'
 import type { PlaceId } from '../../core/ids'
+import type { Judgement, PlaceJudgement } from '../../core/judgement/judgement'
+import { missingIn } from '../../core/judgement/readiness'
 import type { Purchase } from '../../core/shopping/purchase'
 import { itemTitle } from '../../core/stock/item'
 import { type Errand, errands, type SpareAt } from '../../core/watch/errands'
-import { type Line, readiness, type Site, type Survey } from '../../core/watch/survey'
+import type { Site, Survey } from '../../core/watch/survey'
 import type { Deletion } from '../../db/account/leaving'
 import { onceFor } from '../frame/cache'
 import type { InspectedStock } from '../rounds/inspection'
@@ -53,40 +55,47 @@ export function openErrands(
 
 export function strapOf(
   survey: Survey,
+  judgement: Judgement,
   open: readonly Errand[],
   { dateOrder, weekStart, currency, units, timeZone }: Household,
   deletion: Deletion | null,
 ): z.infer<typeof places.strap> {
   const todo = new Map<PlaceId, number>()
   for (const { place } of open) todo.set(place.id, (todo.get(place.id) ?? 0) + 1)
-  const ready = readinessOf(survey)
   return {
     today: survey.today,
     habits: { dateOrder, weekStart, currency, units, timeZone },
     deletion: deletion && { askedBy: deletion.askedBy, dueAt: deletion.dueAt.toISOString() },
     places: survey.places.map((place) =>
-      strapPlace(survey, place, ready.get(place.id) ?? null, todo.get(place.id) ?? 0),
+      strapPlace(survey, place, judgement.of.get(place.id), todo.get(place.id) ?? 0),
     ),
   }
 }
 
-const readinessOf = onceFor((survey: Survey): ReadonlyMap<PlaceId, number | null> => {
-  const lines = new Map(survey.places.map(({ id }) => [id, [] as Line[]]))
-  for (const line of survey.lines) lines.get(line.site.place.id)?.push(line)
-  return new Map([...lines].map(([id, of]) => [id, readiness(of)]))
-})
+const readyFor = ({ today }: PlaceJudgement): StrapPlace['ready'] =>
+  today.of === 0
+    ? null
+    : {
+        ready: today.ready,
+        of: today.of,
+        missing: missingIn(today).map(({ id, name, tier }) => ({
+          id,
+          name,
+          isLife: tier === 'life',
+        })),
+      }
 
 const strapPlace = (
   survey: Survey,
   place: Place,
-  ready: number | null,
+  judged: PlaceJudgement | undefined,
   todo: number,
 ): StrapPlace => ({
   id: place.id,
   name: place.name,
   hue: place.hue,
   next: nextThere(place.presence, survey.today),
-  readiness: ready,
+  ready: judged ? readyFor(judged) : null,
   todo,
 })
 

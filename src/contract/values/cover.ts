@@ -4,6 +4,7 @@ import { SCHOOL_QUESTIONS, type Schools } from '../../core/cover/schools'
 import { LABEL_SETS } from '../../core/household/labelSet'
 import * as wire from '../primitives'
 import * as items from './items'
+import * as kits from './kits'
 import * as members from './members'
 import * as places from './places'
 import * as stock from './stock'
@@ -78,9 +79,18 @@ export const coverValue = z.object({
       minutesToHelp: z.int().nullable(),
       traits: places.placeTraits,
       isStore: z.boolean(),
+      usuallyThere: z.array(wire.memberId).readonly().default([]),
     }),
   ),
-  kits: z.array(z.object({ id: wire.kitId, placeId: wire.placeId, name: z.string() })),
+  kits: z.array(
+    z.object({
+      id: wire.kitId,
+      placeId: wire.placeId,
+      name: z.string(),
+      range: kits.range.nullable().default(null),
+      whom: kits.whom.default('everybody'),
+    }),
+  ),
   pockets: z.array(
     z.object({
       id: wire.pocketId,

@@ -1,6 +1,7 @@
 /** Kits as they are answered: pockets, lines, tags, layouts. */
 import { z } from 'zod'
 import { SHAPES } from '../../core/household/container'
+import { KIT_RANGES, KIT_WHOM } from '../../core/household/kitUse'
 import { MAT_COLUMNS, MAT_ROWS, SPOT_IDS, type Spot } from '../../core/household/pocket'
 import { POINTER_CODES, type PointerCode } from '../../core/layout/pointers'
 import type { LayoutProblem } from '../../core/layout/problem'
@@ -25,6 +26,13 @@ export const layoutValue = z.object({
 export const emptyGrams = z.int('Give whole grams').min(0).max(500_000)
 
 export const shape = wire.oneOf(SHAPES)
+
+/** How many targets of a kit are met today. */
+const targets = z.object({ met: z.int(), of: z.int() })
+
+export const range = wire.oneOf(KIT_RANGES)
+
+export const whom = wire.oneOf(KIT_WHOM)
 
 export const container = z.object({
   shape,
@@ -119,6 +127,8 @@ export const kitValue = z.object({
   note: z.string(),
   checkEveryDays: z.int(),
   container: container.nullable(),
+  range: range.nullable(),
+  whom: whom,
   load: load,
   pointers: z.array(
     z.object({
@@ -133,7 +143,7 @@ export const kitValue = z.object({
   version: wire.version,
   place: places.strapPlace,
   nextCheck: wire.plainDate,
-  readiness: z.int().nullable(),
+  targets: targets,
   pockets: z.array(pocketValue),
 })
 
@@ -142,7 +152,7 @@ export const kitCard = z.object({
   placeId: wire.placeId,
   name: z.string(),
   note: z.string(),
-  readiness: z.int().nullable(),
+  targets: targets,
   pockets: z.int(),
   lots: z.int(),
   spent: z.int(),

@@ -50,13 +50,21 @@ export const visitValue = z.object({
   label: z.string(),
 })
 
+/** So many problems are answered for everybody expected there; those that are not, life-saving first. */
+export const readyFor = z.object({
+  ready: z.int(),
+  of: z.int(),
+  missing: z.array(z.object({ id: z.string(), name: z.string(), isLife: z.boolean() })),
+})
+
 /** A place on the strap. */
 export const strapPlace = z.object({
   id: wire.placeId,
   name: z.string(),
   hue,
   next: nextThere,
-  readiness: z.int().nullable(),
+  /** Life-saving and urgent problems that it is ready for; null where nobody is expected. */
+  ready: readyFor.nullable().default(null),
   todo: z.int(),
 })
 

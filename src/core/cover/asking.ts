@@ -6,8 +6,10 @@ import type { ItemFacts } from '../catalogue/itemFacts'
 import { NEVER_COVER, type RoleId } from '../catalogue/roles'
 import { mayUse, type SkillId } from '../catalogue/skills'
 import { isRunning } from '../household/course'
+import { isCarried, isExpected, type KitUse } from '../household/kitUse'
 import { type Member, skillsOn } from '../household/member'
 import { isFar, type Place, type PlaceTrait } from '../household/places'
+import type { Species } from '../household/species'
 import type { ItemId, KitId, MemberId } from '../ids'
 import { THOUSAND } from '../quantity/amount'
 import type { Need, Part, Way } from './need'
@@ -30,6 +32,10 @@ export interface Question {
   readonly without: ReadonlySet<ItemId>
   /** How many days it must hold out. */
   readonly days: number
+  /** What the kits are for; absent: everything is expected of them. */
+  readonly expected?: readonly KitUse[]
+  /** Needs that the keeper has said are not kept ready here. */
+  readonly leftOut?: ReadonlySet<string>
 }
 
 /** Skills of those who help among the members, on a day. */
@@ -102,15 +108,17 @@ export const waysAtHand = (need: Need, schools: Schools): readonly Way[] =>
 /** Uses that a part asks for: by the days to hold out, the distance from help and the weight. */
 export function usesOf(
   part: Part,
-  { place, days }: Pick<Question, 'place' | 'days'>,
+  { place, days, expected }: Pick<Question, 'place' | 'days' | 'expected'>,
   schools: Schools,
   grams: number | null,
 ): number {
   const { size } = schools
   if (part.perKgDay !== undefined && grams !== null)
     return Math.ceil(part.perKgDay * (grams / 1000) * Math.max(3, days) * 10) / 10
-  const further = size === 'minimal' ? 0 : (part.perDay ?? 0) * Math.max(0, days - 1)
-  const far = size === 'complete' || (size === 'distance' && isFar(place))
+  // What is carried only has to bridge the way to the next kit.
+  const bridges = expected?.every(({ range }) => isCarried(range)) ?? false
+  const further = size === 'minimal' || bridges ? 0 : (part.perDay ?? 0) * Math.max(0, days - 1)
+  const far = !bridges && (size === 'complete' || (size === 'distance' && isFar(place)))
   const spent = part.any.every((role) => !isShared(role))
   const times =
     far && spent && (part.perDay !== undefined || part.far !== undefined) ? (part.far ?? 1.5) : 1
@@ -143,7 +151,7 @@ export class Asking implements Hands {
   private readonly kitOn: Uint8Array
   /** Whether anything of a thing lies here, whatever speaks against it. */
   private readonly present: Uint8Array
-  private readonly suits = new Map<MemberId, Int8Array>()
+  private readonly suits: Map<MemberId, Int8Array>
   private readonly atHand = new Map<string, boolean>()
   private readonly players = new Map<string, readonly number[]>()
   private readonly hasTap: boolean
@@ -152,8 +160,11 @@ export class Asking implements Hands {
   constructor(
     readonly pantry: Pantry,
     readonly question: Question,
+    /** One for another day between which nobody changed: whom a thing suits is the same. */
+    alike?: Asking,
   ) {
     const { stock, things } = pantry
+    this.suits = alike?.suits ?? new Map()
     this.patients = stock.members
       .filter(({ id }) => question.members.has(id))
       .map((member) => patientIn(pantry, member, question.date))
@@ -179,8 +190,16 @@ export class Asking implements Hands {
     return this.patients.filter(
       (patient) =>
         concerns(need, patient) &&
+        this.expects(need, patient.member.species) &&
         (need.id !== OWN_MEDICINE || this.ownMedicine(patient).length > 0),
     )
+  }
+
+  /** Whether these kits are to answer a need at all. @param species null: of whoever is there */
+  expects({ id, range }: Need, species: Species | null): boolean {
+    const { expected, leftOut } = this.question
+    if (leftOut?.has(id)) return false
+    return expected === undefined || isExpected(expected, range, species)
   }
 
   isHere(shelf: Shelf): boolean {

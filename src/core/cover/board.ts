@@ -84,7 +84,11 @@ export function demandsOf(
 export const isTool = ({ part }: PartDemand): boolean => part?.any.every(isShared) ?? false
 
 /** Tools serve one after the other, so they are there or not; what is used up is shared out. */
-function judgeWay(asking: Asking, demands: readonly PartDemand[], withSecond: boolean) {
+function judgeWay(
+  asking: Asking,
+  demands: readonly PartDemand[],
+  { withSecond, together }: { readonly withSecond: boolean; readonly together: boolean },
+) {
   if (demands.some((one) => isTool(one) && one.from.length === 0))
     return { state: 'lacking' } as const
   const used = demands.filter((one) => !isTool(one))
@@ -108,7 +112,8 @@ function judgeWay(asking: Asking, demands: readonly PartDemand[], withSecond: bo
     local.map((one) => ({ ...one, uses: Math.min(TENTHS, one.uses) })),
     supply,
   )
-  return some === null
+  // Of many at once, some have it: there is something, and not enough.
+  return some === null || (together && short.have > 0)
     ? ({ state: 'thin', have: short.have / TENTHS, need: short.need / TENTHS } as const)
     : ({ state: 'lacking' } as const)
 }
@@ -123,11 +128,10 @@ export function judgeNeed(
   let thin: { way: number; have: number; need: number } | null = null
   for (const [position, way] of ways.entries())
     for (const withSecond of [false, true]) {
-      const verdict = judgeWay(
-        asking,
-        demandsOf(asking, need, way, patients, withSecond),
+      const verdict = judgeWay(asking, demandsOf(asking, need, way, patients, withSecond), {
         withSecond,
-      )
+        together: patients.length > 1,
+      })
       if (verdict.state === 'enough')
         return {
           state: position === 0 && !withSecond ? 'covered' : 'plan_b',
@@ -166,30 +170,33 @@ function isHeldBack(asking: Asking, part: Part, patient: Patient | null): boolea
 /** The whole board for one question. */
 export function board(pantryOf: Pantry, question: Question, needs: readonly Need[] = NEEDS): Board {
   const asking = new Asking(pantryOf, question)
-  const rows = needs.flatMap((need): Row[] => {
-    if (!arises(need, question.place, asking.month)) return []
-    if (need.scope === 'party')
-      return asking.patients.length === 0
-        ? []
-        : [
-            {
-              need,
-              cells: [{ needId: need.id, memberId: null, ...judgeNeed(asking, need, [null]) }],
-              together: null,
-            },
-          ]
-    const patients = asking.concernedBy(need)
-    if (patients.length === 0) return []
-    const cells = patients.map((patient) => ({
-      needId: need.id,
-      memberId: patient.member.id,
-      ...judgeNeed(asking, need, [patient]),
-    }))
-    const together =
-      patients.length > 1 && need.everybodyAtOnce
-        ? { needId: need.id, memberId: null, ...judgeNeed(asking, need, patients) }
-        : null
-    return [{ need, cells, together }]
-  })
-  return { rows, members: asking.patients.map(({ member }) => member) }
+  return {
+    rows: needs.flatMap((need) => rowOf(asking, need) ?? []),
+    members: asking.patients.map(({ member }) => member),
+  }
+}
+
+/** A need judged for everybody whom it concerns; null where it is not asked of these kits. */
+export function rowOf(asking: Asking, need: Need): Row | null {
+  if (!arises(need, asking.question.place, asking.month)) return null
+  if (need.scope === 'party')
+    return asking.patients.length === 0 || !asking.expects(need, null)
+      ? null
+      : {
+          need,
+          cells: [{ needId: need.id, memberId: null, ...judgeNeed(asking, need, [null]) }],
+          together: null,
+        }
+  const patients = asking.concernedBy(need)
+  if (patients.length === 0) return null
+  const cells = patients.map((patient) => ({
+    needId: need.id,
+    memberId: patient.member.id,
+    ...judgeNeed(asking, need, [patient]),
+  }))
+  const together =
+    patients.length > 1 && need.everybodyAtOnce
+      ? { needId: need.id, memberId: null, ...judgeNeed(asking, need, patients) }
+      : null
+  return { need, cells, together }
 }

@@ -1,5 +1,6 @@
 /** A problem to be ready for, as data. */
 import type { RoleId } from '../catalogue/roles'
+import type { KitRange } from '../household/kitUse'
 import type { AnimalCondition, AnimalTrait, PersonCondition } from '../household/member'
 import type { PlaceTrait } from '../household/places'
 import type { Species } from '../household/species'
@@ -51,6 +52,8 @@ export interface Need {
   readonly id: string
   readonly name: string
   readonly tier: Tier
+  /** The smallest kit that is expected to answer it; every further-reaching one is as well. */
+  readonly range: KitRange
   /** `each`: member by member. `party`: once for whoever is there. */
   readonly scope: 'each' | 'party'
   readonly atRisk: AtRisk

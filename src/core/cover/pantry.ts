@@ -11,7 +11,7 @@ import type { LabelSet } from '../household/labelSet'
 import type { Member } from '../household/member'
 import type { Kit, Place } from '../household/places'
 import type { Pocket } from '../household/pocket'
-import type { ItemId, KitId, LotId, MemberId, PocketId } from '../ids'
+import type { ItemId, KitId, LotId, MemberId, PlaceId, PocketId } from '../ids'
 import { type Amount, amount, MOST, THOUSAND } from '../quantity/amount'
 import { lastGoodDay } from '../shelf-life/lastGoodDay'
 import type { Item } from '../stock/item'
@@ -38,11 +38,11 @@ export interface KnownItem {
 
 /** What of a place, a kit and a pocket matters here. */
 export interface CoverPlace
-  extends Pick<Place, 'id' | 'name' | 'hue' | 'minutesToHelp' | 'traits'> {
+  extends Pick<Place, 'id' | 'name' | 'hue' | 'minutesToHelp' | 'traits' | 'usuallyThere'> {
   /** Where the household keeps its stock: somebody is there all the time. */
   readonly isStore: boolean
 }
-export type CoverKit = Pick<Kit, 'id' | 'placeId' | 'name'>
+export type CoverKit = Pick<Kit, 'id' | 'placeId' | 'name' | 'range' | 'whom'>
 export type CoverPocket = Pick<Pocket, 'id' | 'kitId' | 'name' | 'reachSeconds'>
 
 /** Everything that cover is judged from. */
@@ -61,6 +61,14 @@ export interface CoverStock {
   readonly schools: Schools
   readonly labels: LabelSet
   readonly signed: readonly SignedCard[]
+  /** Needs that the keeper has said are not kept ready at a place, and why. */
+  readonly leftOut: readonly LeftOut[]
+}
+
+export interface LeftOut {
+  readonly placeId: PlaceId
+  readonly needId: string
+  readonly reason: string
 }
 
 /** Why a lot does not count whatever the day. */

@@ -10,9 +10,9 @@ import {
   stateOf,
 } from '../../../tests/support/cover'
 import { addDays } from '../calendar/plainDate'
+import { memberSheet } from '../judgement/memberSheet'
 import { board } from './board'
 import { evening } from './evening'
-import { memberSheet } from './memberSheet'
 import { propose } from './proposal'
 
 const ilse = aPerson(38, {
@@ -170,7 +170,7 @@ describe('a member’s sheet', () => {
       days: 10,
       lastDay: addDays(DAY, 9),
     })
-    expect(sheet?.places[0]?.readiness).toBeGreaterThan(sheet?.places[1]?.readiness ?? 100)
+    expect(sheet?.places[0]?.ready.ready).toBeGreaterThan(sheet?.places[1]?.ready.ready ?? 100)
     expect(memberSheet(laid, 'nobody' as never, DAY)).toBeNull()
   })
   it('what is left over of a course waits for the prescriber’s word', () => {

@@ -27,6 +27,7 @@ import { type FormerLife, formerLife } from './formerLife'
 import type { Need, Part, Tier, Way } from './need'
 import { NEEDS } from './needs'
 import { type CoverPlace, isShared, type Pantry } from './pantry'
+import { kitsAt, leftOutAt, usesOfKits } from './scene'
 import type { Schools } from './schools'
 import { type Patient, suits, type Thing } from './suitability'
 
@@ -99,7 +100,13 @@ export function propose(
   const kits = new Set<KitId>(
     stock.kits.flatMap(({ id, placeId }) => (placeId === asked.place.id ? [id] : [])),
   )
-  const asking = new Asking(pantry, { ...asked, kits, without: new Set() })
+  const asking = new Asking(pantry, {
+    ...asked,
+    kits,
+    without: new Set(),
+    expected: usesOfKits(kitsAt(stock, asked.place.id), asked.place),
+    leftOut: leftOutAt(stock, asked.place.id),
+  })
   const month = monthNumber(asked.date)
   const arisesSoon = (need: Need): boolean =>
     Array.from({ length: SEASON_AHEAD + 1 }, (_, ahead) => ((month + ahead - 1) % 12) + 1).some(
@@ -117,9 +124,13 @@ export function propose(
     const patients: readonly (Patient | null)[] =
       need.scope === 'party'
         ? asking.patients.length > 0
-          ? [null]
+          ? asking.expects(need, null)
+            ? [null]
+            : []
           : []
-        : asking.patients.filter((patient) => concerns(need, patient))
+        : asking.patients.filter(
+            (patient) => concerns(need, patient) && asking.expects(need, patient.member.species),
+          )
     if (patients.length === 0) continue
     const missed = patients.filter((patient) => !want(asking, need, patient, wanted))
     if (missed.length > 0)

@@ -12,7 +12,7 @@ import {
 } from '../catalogue/substances'
 import { knowledgeOf } from '../household/asked'
 import type { LabelSet } from '../household/labelSet'
-import type { AgreedMedicine, Allergy, Member } from '../household/member'
+import type { AgreedMedicine, Allergy, Member, SettledWord } from '../household/member'
 import { GLOVE_SIZES } from '../household/member'
 import { type Noted, noteSays } from '../household/noteSays'
 import { GUT_SENSITIVE, LICKERS, type Species } from '../household/species'
@@ -267,6 +267,10 @@ function openQuestions(member: Member, takesSomething: boolean): Patient['open']
 /** Days for which a doctor's word stands where no end was said. */
 const WORD_STANDS_DAYS = 365
 
+/** The last day on which a doctor's or a pharmacist's word stands. */
+export const lastDayOfWord = ({ on, until }: SettledWord): PlainDate =>
+  until ?? addDays(on, WORD_STANDS_DAYS)
+
 /** Whether a doctor or a pharmacist has answered a question of the label, and that still stands. */
 export const isSettled = (
   { facts }: Pick<Member, 'facts'>,
@@ -279,7 +283,7 @@ export const isSettled = (
       word.rule === rule &&
       word.substance === about &&
       word.on <= day &&
-      day <= (word.until ?? addDays(word.on, WORD_STANDS_DAYS)),
+      day <= lastDayOfWord(word),
   )
 
 const isSwallowed = ({ isMedicine, acting, route, entry }: ItemFacts): boolean =>

@@ -3,6 +3,7 @@ import type { PlainDate } from '../calendar/plainDate'
 import type { Presence, Rhythm } from '../calendar/presence'
 import type { KitId, MemberId, PlaceId } from '../ids'
 import type { Container } from './container'
+import type { KitRange, KitUse, KitWhom } from './kitUse'
 import { MAT_COLUMNS, type MatCell } from './pocket'
 
 /** The six place hues, in the order in which new places take them. */
@@ -77,9 +78,32 @@ export interface Kit {
   readonly checkEveryDays: number
   /** Null when nobody has said what it is kept in. */
   readonly container: Container | null
+  /** How far it has to reach; null when nobody has said, then as its place suggests. */
+  readonly range: KitRange | null
+  readonly whom: KitWhom
   readonly lastCheck: { readonly on: PlainDate; readonly by: string } | null
   readonly version: number
 }
+
+type WhatPlaceSays = Pick<Place, 'traits' | 'minutesToHelp'>
+
+/**
+ * What a place suggests where nobody has said what a kit is for. What it does not tell is taken for
+ * a home: too much is expected rather than too little.
+ */
+export function guessRange(place: WhatPlaceSays, isStore: boolean): KitRange {
+  if (isStore) return 'home'
+  if (place.traits.includes('vehicle')) return 'vehicle'
+  if (place.traits.includes('road')) return 'bag'
+  return place.traits.includes('night') || isFar(place) ? 'away' : 'home'
+}
+
+/** What is expected of a kit: as the keeper said, else as its place suggests. */
+export const kitUseOf = (
+  kit: Pick<Kit, 'range' | 'whom'>,
+  place: WhatPlaceSays,
+  isStore: boolean,
+): KitUse => ({ range: kit.range ?? guessRange(place, isStore), whom: kit.whom })
 
 /**
  * A free cell below everything else, for a pocket added without a drawing: three abreast,

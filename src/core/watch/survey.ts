@@ -60,6 +60,8 @@ export type LineState = 'enough' | 'thin' | 'bare'
 
 export interface Survey {
   readonly today: PlainDate
+  /** What was judged. */
+  readonly stock: HouseholdStock
   readonly places: readonly Place[]
   readonly kits: readonly Kit[]
   readonly sites: ReadonlyMap<PocketId, Site>
@@ -125,6 +127,7 @@ export function survey(stock: HouseholdStock, today: PlainDate, ahead: Lookahead
   })
   return {
     today,
+    stock,
     places: stock.places,
     kits: stock.kits,
     sites,
@@ -155,18 +158,11 @@ export function lineState(line: Pick<Line, 'par' | 'good'>): LineState {
   return line.good === NOTHING ? 'bare' : 'thin'
 }
 
-/**
- * How ready a place is, 0–100: each par counts by the share of it that is usable today, those
- * of essential items three times. 100 only when every par is met; null when no par is set.
- */
-export function readiness(lines: readonly Line[]): number | null {
-  let weight = 0
-  let met = 0
-  for (const line of lines) {
-    if (line.par === NOTHING) continue
-    const counts = line.item.essential ? 3 : 1
-    weight += counts
-    met += counts * Math.min(1, line.good / line.par)
+/** How many of the targets are met today; a line without a target counts neither way. */
+export function targetsMet(lines: readonly Line[]): { readonly met: number; readonly of: number } {
+  const targets = lines.filter(({ par }) => par > NOTHING)
+  return {
+    met: targets.filter((line) => lineState(line) === 'enough').length,
+    of: targets.length,
   }
-  return weight === 0 ? null : Math.floor((100 * met) / weight + 1e-9)
 }

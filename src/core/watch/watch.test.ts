@@ -20,7 +20,7 @@ import { kitRounds } from '../rounds/due'
 import { errands, putOffUntil } from './errands'
 import { headline } from './headline'
 import { DESK_SCALE, ribbon, ribbonTitle } from './ribbon'
-import { DanglingReferenceError, lineState, readiness } from './survey'
+import { DanglingReferenceError, lineState, targetsMet } from './survey'
 
 const acts = (stock: ReturnType<typeof onePocket>) =>
   errands(surveyed(stock), []).map(({ act }) => act)
@@ -156,16 +156,12 @@ describe('the survey', () => {
     expect(line).toMatchObject({ par: 6000, good: 5000, lasting: 3000 })
     expect(line && lineState(line)).toBe('thin')
   })
-  it('is 100 only when every par is met, and weighs essentials three times', () => {
-    const ready = (par: number, units: number, essential = false) =>
-      readiness(
-        surveyed(onePocket(ALWAYS, par, units > 0 ? [{ units }] : [], anItem(1, { essential })))
-          .lines,
-      )
-    expect(ready(3, 3)).toBe(100)
-    expect(ready(1000, 999)).toBe(99)
-    expect(ready(2, 0)).toBe(0)
-    expect(ready(0, 2)).toBeNull()
+  it('meets a target with all of it, not with most of it, and counts what has none neither way', () => {
+    const met = (par: number, units: number) =>
+      targetsMet(surveyed(onePocket(ALWAYS, par, units > 0 ? [{ units }] : [])).lines)
+    expect(met(3, 3)).toEqual({ met: 1, of: 1 })
+    expect(met(1000, 999)).toEqual({ met: 0, of: 1 })
+    expect(met(0, 2)).toEqual({ met: 0, of: 0 })
   })
   it('refuses stock that is not whole', () => {
     const stock = onePocket(ALWAYS, 1, [{ units: 1 }])

@@ -13,6 +13,7 @@ import * as labels from './migrations/0010-labels'
 import * as accounts from './migrations/0011-accounts'
 import * as passkeys from './migrations/0012-passkeys'
 import * as leaving from './migrations/0013-leaving'
+import * as kitUse from './migrations/0014-kit-use'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -28,6 +29,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0011-accounts': accounts,
   '0012-passkeys': passkeys,
   '0013-leaving': leaving,
+  '0014-kit-use': kitUse,
 }
 
 /** What is missing, in order; nothing of a database in which nothing has been made yet. */

@@ -9,6 +9,7 @@ import type { ChosenSchools } from '../../core/cover/schools'
 import type { Container } from '../../core/household/container'
 import type { Course } from '../../core/household/course'
 import type { Household } from '../../core/household/household'
+import type { KitRange, KitWhom } from '../../core/household/kitUse'
 import { blankFacts, type Member, type MemberFacts } from '../../core/household/member'
 import type { Climate, Hue, Kit, Place, PlaceTrait, Signal } from '../../core/household/places'
 import type { Millimetres, Pocket, PocketSort, Spot } from '../../core/household/pocket'
@@ -124,6 +125,8 @@ export const toKit = (
   note: row.note,
   checkEveryDays: row.check_every_days,
   container: row.container as Container | null,
+  range: row.range as KitRange | null,
+  whom: row.whom as KitWhom,
   lastCheck: lastCheck ? { on: lastCheck.on_day as PlainDate, by: lastCheck.by_whom } : null,
   version: row.version,
 })

@@ -179,6 +179,8 @@ export interface KitTable extends Acted {
   note: string
   check_every_days: number
   container: ColumnType<unknown, string | null | undefined, string | null>
+  range: string | null
+  whom: ColumnType<string, string | undefined, string>
 }
 export interface KitCheckTable extends Acted {
   kit_id: Fixed<string>

@@ -2,6 +2,7 @@
 
 import { type KeyboardEvent, useRef, useState } from 'react'
 import { TIERS } from '../../core/cover/need'
+import type { PlaceId } from '../../core/ids'
 import { Button } from '../../ui/Button'
 import { words } from '../../words'
 import { CellDetail } from './CellDetail'
@@ -17,18 +18,20 @@ interface Props {
   readonly onlyGaps: boolean
   readonly onToggle: (columnId: string) => void
   readonly onWithout: (itemId: string) => void
+  /** Where it is judged. */
+  readonly placeId: PlaceId
 }
 
 const isGap = ({ state }: { readonly state: GridCell['state'] }): boolean =>
   state !== 'covered' && state !== 'plan_b'
 
-export function BoardGrid({ cover, grid, onlyGaps, onToggle, onWithout }: Props) {
+export function BoardGrid({ cover, grid, onlyGaps, onToggle, onWithout, placeId }: Props) {
   const [open, setOpen] = useState<{ rowId: string; column: string } | null>(null)
   const table = useRef<HTMLTableElement>(null)
   const columns = grid.rows.some(({ cells }) => cells.some(({ column }) => column === PARTY))
     ? [{ id: PARTY, name: coverWords.party, off: false }, ...grid.columns]
     : grid.columns
-  const rows = onlyGaps ? grid.rows.filter(({ cells }) => cells.some(isGap)) : grid.rows
+  const rows = onlyGaps ? grid.rows.filter(({ isReady }) => !isReady) : grid.rows
 
   const onKeyDown = (event: KeyboardEvent<HTMLTableElement>) => {
     if (event.key === 'Escape' && open) {
@@ -73,6 +76,7 @@ export function BoardGrid({ cover, grid, onlyGaps, onToggle, onWithout }: Props)
                   open={open?.rowId === row.id ? open.column : null}
                   onOpen={(column) => setOpen(column ? { rowId: row.id, column } : null)}
                   onWithout={onWithout}
+                  placeId={placeId}
                 />
               ))}
             </tbody>
@@ -145,9 +149,10 @@ interface RowProps {
   readonly open: string | null
   readonly onOpen: (column: string | null) => void
   readonly onWithout: (itemId: string) => void
+  readonly placeId: PlaceId
 }
 
-function Row({ cover, row, at, columns, open, onOpen, onWithout }: RowProps) {
+function Row({ cover, row, at, columns, open, onOpen, onWithout, placeId }: RowProps) {
   const { name, cells, together } = row
   const shown = cells.find(({ column }) => column === open)
   return (
@@ -199,6 +204,7 @@ function Row({ cover, row, at, columns, open, onOpen, onWithout }: RowProps) {
               whom={columns.find(({ id }) => id === shown.column)?.name ?? ''}
               onClose={() => onOpen(null)}
               onWithout={onWithout}
+              placeId={placeId}
             />
           </td>
         </tr>

@@ -4,12 +4,14 @@ import { IconX } from '@tabler/icons-react'
 import { useMemo } from 'react'
 import { explain, type PartAnswer, type WayAnswer } from '../../core/cover/explain'
 import type { Need } from '../../core/cover/need'
+import type { PlaceId } from '../../core/ids'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
 import { type GridCell, PARTY } from './columns'
 import classes from './cover.module.css'
+import { LeaveOut } from './LeftOut'
 import type { Cover } from './useCover'
 
 const coverWords = words.cover
@@ -21,9 +23,10 @@ interface Props {
   readonly whom: string
   readonly onClose: () => void
   readonly onWithout: (itemId: string) => void
+  readonly placeId: PlaceId
 }
 
-export function CellDetail({ cover, need, cell, whom, onClose, onWithout }: Props) {
+export function CellDetail({ cover, need, cell, whom, onClose, onWithout, placeId }: Props) {
   const { habits } = useStrap()
   const { laid, kitName, memberName } = cover
   const explained = useMemo(
@@ -82,6 +85,7 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout }: Prop
       <Box as="p" above={4} size={2} tone="second">
         {coverWords.sourceOf(need.source)}
       </Box>
+      <LeaveOut need={need} placeId={placeId} />
     </section>
   )
 }

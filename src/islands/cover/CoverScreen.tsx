@@ -1,6 +1,7 @@
 /** Cover (planning, at a desk): for every problem that can happen, whether these kits hold for these people and animals. */
 
 import { useMemo, useState } from 'react'
+import { missingIn } from '../../core/judgement/readiness'
 import { Box, Row } from '../../ui/Box'
 import { Chip } from '../../ui/Button'
 import { Frame, type Strap } from '../../ui/Frame'
@@ -9,6 +10,7 @@ import { BoardGrid } from './BoardGrid'
 import { CoverTabs } from './CoverTabs'
 import { byKits, byMembers } from './columns'
 import classes from './cover.module.css'
+import { LeftOut } from './LeftOut'
 import { Nothing } from './Nothing'
 import { type CoverView, isUnsaid, useCover } from './useCover'
 import { useQuestion } from './useQuestion'
@@ -59,18 +61,16 @@ function CoverBoard({ initial, place: chosen }: Props) {
         to={coverWords.toHousehold}
       />
     )
-  const cells = people.rows.flatMap((row) => row.cells)
-  const holds = cells.filter(({ state }) => state === 'covered' || state === 'plan_b')
-  const gaps = people.rows
-    .filter(({ tier, cells: of }) => tier === 'life' && of.some((cell) => !holds.includes(cell)))
-    .map(({ name }) => name)
+  const { readiness } = people
+  const gaps = missingIn(readiness).flatMap(({ tier, name }) => (tier === 'life' ? [name] : []))
+  const ranges = [...new Set(question?.expected?.map(({ range }) => range))]
   const unmatched = cover.view.items.filter((item) => isUnsaid(cover.view, item)).length
   return (
     <>
       <Box as="header" below={5}>
-        <h1>{coverWords.headline(place.name, gaps, cells.length)}</h1>
+        <h1>{coverWords.headline(place.name, gaps, readiness.of)}</h1>
         <Box measure as="p" size={3} className="second">
-          {coverWords.under(holds.length, cells.length)}
+          {coverWords.under(readiness)}
         </Box>
       </Box>
       <WhatIf cover={cover} asked={asked} />
@@ -98,7 +98,12 @@ function CoverBoard({ initial, place: chosen }: Props) {
         onlyGaps={onlyGaps}
         onToggle={by === 'members' ? asked.toggleMember : asked.toggleKit}
         onWithout={asked.toggleItem}
+        placeId={place.id}
       />
+      <Box as="p" size={2} tone="second" below={4}>
+        {coverWords.notExpected(ranges.map((range) => words.kits.mat.ranges[range]))}
+      </Box>
+      <LeftOut cover={cover} placeId={place.id} />
       {unmatched > 0 && (
         <Box edge="accent" as="p" padX={5} padY={3} below={4} size={2} surface="canvas">
           {coverWords.unmatched(unmatched)} <a href="/cover/items">{coverWords.match}</a>

@@ -6,7 +6,8 @@ import { SKILL_IDS, SKILLS, type SkillId } from '../../core/catalogue/skills'
 import type { Question } from '../../core/cover/asking'
 import { evening, type MissingLink } from '../../core/cover/evening'
 import { explain } from '../../core/cover/explain'
-import type { KitId, MemberId } from '../../core/ids'
+import { questionAt } from '../../core/cover/scene'
+import type { MemberId } from '../../core/ids'
 import { Box, Stack } from '../../ui/Box'
 import { DayField } from '../../ui/DayField'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
@@ -49,18 +50,12 @@ function Evening({ initial, place: chosen }: Props) {
     (): Question | null =>
       place
         ? {
-            date,
-            place,
-            kits: new Set<KitId>(
-              view.kits.filter((kit) => kit.placeId === place.id).map(({ id }) => id),
-            ),
+            ...questionAt(laid.stock, place, date),
             members: inCare as ReadonlySet<MemberId>,
             skills,
-            without: new Set(),
-            days: 1,
           }
         : null,
-    [view.kits, date, place, inCare, skills],
+    [laid, date, place, inCare, skills],
   )
   const judged = useMemo(
     () => question && evening(laid, question, view.numbers),

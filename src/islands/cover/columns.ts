@@ -1,7 +1,9 @@
 /** Columns of the board: the people and animals, or the kits one by one. */
 import type { Question } from '../../core/cover/asking'
-import { type Board, board, type Cell, type Row, worst } from '../../core/cover/board'
+import { board, type Cell, worst } from '../../core/cover/board'
 import type { Need, Tier } from '../../core/cover/need'
+import { kitUseOf } from '../../core/household/places'
+import { type Problem, type Readiness, readinessOf } from '../../core/judgement/readiness'
 import type { Cover } from './useCover'
 
 export interface Column {
@@ -26,10 +28,14 @@ export interface GridRow {
   readonly name: string
   readonly tier: Tier
   readonly cells: readonly GridCell[]
+  /** For everybody whom it concerns, at once where it strikes all at once. */
+  readonly isReady: boolean
   readonly together: Cell | null
 }
 
 export interface Grid {
+  /** Of all the kits together. */
+  readonly readiness: Readiness
   readonly columns: readonly Column[]
   readonly rows: readonly GridRow[]
 }
@@ -37,69 +43,70 @@ export interface Grid {
 /** The column of what concerns whoever is there. */
 export const PARTY = 'party'
 
-/** Rows of one name become one: a wound is a wound, whoever has it. */
-function rowsOf(
-  rows: readonly Row[],
-  cellsOf: (row: Row, at: number) => readonly GridCell[],
-): readonly GridRow[] {
-  const merged = new Map<string, GridRow>()
-  rows.forEach((row, at) => {
-    const { id, name, tier } = row.need
-    const key = `${tier}/${name}`
-    const known = merged.get(key)
-    merged.set(key, {
-      id: known?.id ?? id,
-      name,
-      tier,
-      cells: [...(known?.cells ?? []), ...cellsOf(row, at)],
-      together: known?.together ?? row.together,
-    })
-  })
-  return [...merged.values()]
-}
+/** A problem's row, with the cells that its columns show. */
+const rowOf = (
+  { id, name, tier, rows, isReady }: Problem,
+  cells: readonly GridCell[],
+): GridRow => ({
+  id,
+  name,
+  tier,
+  cells,
+  isReady,
+  together: rows.find(({ together }) => together)?.together ?? null,
+})
 
 export function byMembers({ view, laid }: Cover, question: Question): Grid {
-  const { rows } = board(laid, question)
+  const readiness = readinessOf(board(laid, question).rows)
   return {
+    readiness,
     columns: view.members.map(({ id, name }) => ({
       id,
       name,
       off: !question.members.has(id),
     })),
-    rows: rowsOf(rows, ({ need, cells }) =>
-      cells.map((cell) => ({ ...cell, of: need, column: cell.memberId ?? PARTY, question })),
+    rows: readiness.problems.map((problem) =>
+      rowOf(
+        problem,
+        problem.rows.flatMap(({ need, cells }) =>
+          cells.map((cell) => ({ ...cell, of: need, column: cell.memberId ?? PARTY, question })),
+        ),
+      ),
     ),
   }
 }
 
-/** Each kit alone: the member who is served worst gives the cell. */
+/** Each kit alone, judged for what it is for: the member who is served worst gives the cell. */
 export function byKits({ view, laid }: Cover, question: Question): Grid {
-  const chosen = view.kits.filter(({ id }) => question.kits.has(id))
-  const boards = chosen.map(({ id }): { id: string; alone: Question; of: Board } => {
-    const alone = { ...question, kits: new Set([id]) }
-    return { id, alone, of: board(laid, alone) }
-  })
-  const [first] = boards
-  const rows = rowsOf(first?.of.rows ?? [], ({ need }, at) =>
-    boards.flatMap(({ id, alone, of }) =>
-      (of.rows[at]?.cells ?? []).map((cell) => ({
-        ...cell,
-        of: need,
-        column: id,
-        question: alone,
-      })),
-    ),
-  )
+  const chosen = laid.stock.kits.filter(({ id }) => question.kits.has(id))
+  const readiness = readinessOf(board(laid, question).rows)
+  const cellsOf = new Map<string, GridCell[]>()
+  for (const kit of chosen) {
+    const place = laid.stock.places.find(({ id }) => id === kit.placeId)
+    const alone = {
+      ...question,
+      kits: new Set([kit.id]),
+      ...(place && { expected: [kitUseOf(kit, place, place.isStore)] }),
+    }
+    for (const { id, rows } of readinessOf(board(laid, alone).rows).problems) {
+      const cells = rows.flatMap(({ need, cells: of }) =>
+        of.map((cell) => ({ ...cell, of: need, column: kit.id, question: alone })),
+      )
+      const state = worst(cells.map((cell) => cell.state))
+      const shown = cells.find((cell) => cell.state === state)
+      if (shown) cellsOf.set(id, [...(cellsOf.get(id) ?? []), shown])
+    }
+  }
   return {
-    columns: chosen.map(({ id, name }) => ({ id, name, off: false })),
-    rows: rows.map((row) => ({
-      ...row,
+    readiness,
+    columns: chosen.map(({ id }) => ({
+      id,
+      name: view.kits.find((kit) => kit.id === id)?.name ?? '',
+      off: false,
+    })),
+    rows: readiness.problems.map((problem) => ({
+      ...rowOf(problem, cellsOf.get(problem.id) ?? []),
       together: null,
-      cells: chosen.flatMap(({ id }) => {
-        const mine = row.cells.filter(({ column }) => column === id)
-        const state = worst(mine.map((cell) => cell.state))
-        return mine.find((cell) => cell.state === state) ?? []
-      }),
     })),
   }
 }

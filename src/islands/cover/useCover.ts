@@ -5,6 +5,7 @@ import type { z } from 'zod'
 import { readCover } from '../../contract/cover'
 import { catalogue } from '../../core/catalogue/catalogue'
 import { itemFacts } from '../../core/catalogue/itemFacts'
+import { leftOutOf } from '../../core/cover/leftOut'
 import { type Pantry, pantry } from '../../core/cover/pantry'
 import { call } from '../../device/call'
 
@@ -39,6 +40,7 @@ export function useCover(initial: CoverView): Cover {
 export function layOut(view: CoverView): Pantry {
   return pantry({
     ...view,
+    leftOut: leftOutOf(view.decisions),
     items: view.items.map((item) => ({
       item,
       facts: itemFacts(

@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { type Question, skillsAmong } from '../../core/cover/asking'
 import type { CoverPlace } from '../../core/cover/pantry'
+import { questionAt } from '../../core/cover/scene'
 import type { ItemId, KitId, MemberId, PlaceId } from '../../core/ids'
 import type { Cover } from './useCover'
 
@@ -10,7 +11,8 @@ interface WhatIf {
   readonly placeId: PlaceId | null
   /** Kits of the place that are taken away, and of others that are brought along. */
   readonly toggledKits: ReadonlySet<string>
-  readonly away: ReadonlySet<string>
+  /** Those usually there who are not, and others who are. */
+  readonly toggledMembers: ReadonlySet<string>
   readonly without: ReadonlySet<string>
   readonly date: PlainDate
   readonly days: number
@@ -26,7 +28,7 @@ export function useQuestion({ view, laid }: Cover, chosenPlace: string | null) {
   const asIs: WhatIf = {
     placeId: (view.places.find(({ id }) => id === chosenPlace) ?? view.places[0])?.id ?? null,
     toggledKits: new Set(),
-    away: new Set(),
+    toggledMembers: new Set(),
     without: new Set(),
     date: view.today,
     days: 1,
@@ -35,17 +37,18 @@ export function useQuestion({ view, laid }: Cover, chosenPlace: string | null) {
   const place: CoverPlace | null = view.places.find(({ id }) => id === asked.placeId) ?? null
   const question = useMemo((): Question | null => {
     if (!place) return null
+    const usual = questionAt(laid.stock, place, asked.date)
     const members = new Set<MemberId>(
-      view.members.map(({ id }) => id).filter((id) => !asked.away.has(id)),
+      view.members
+        .map(({ id }) => id)
+        .filter((id) => usual.members.has(id) !== asked.toggledMembers.has(id)),
+    )
+    const kits = laid.stock.kits.filter(
+      ({ id, placeId }) => (placeId === place.id) !== asked.toggledKits.has(id),
     )
     return {
-      date: asked.date,
-      place,
-      kits: new Set<KitId>(
-        view.kits
-          .filter(({ id, placeId }) => (placeId === place.id) !== asked.toggledKits.has(id))
-          .map(({ id }) => id),
-      ),
+      ...usual,
+      kits: new Set<KitId>(kits.map(({ id }) => id)),
       members,
       skills: skillsAmong(laid.stock.members, members, asked.date),
       without: new Set([...asked.without] as ItemId[]),
@@ -57,13 +60,14 @@ export function useQuestion({ view, laid }: Cover, chosenPlace: string | null) {
     place,
     question,
     isChanged:
-      asked.toggledKits.size + asked.away.size + asked.without.size > 0 ||
+      asked.toggledKits.size + asked.toggledMembers.size + asked.without.size > 0 ||
       asked.date !== view.today ||
       asked.days !== 1,
     set: (change: Partial<WhatIf>) => setAsked((now) => ({ ...now, ...change })),
     toggleKit: (id: string) =>
       setAsked((now) => ({ ...now, toggledKits: toggled(now.toggledKits, id) })),
-    toggleMember: (id: string) => setAsked((now) => ({ ...now, away: toggled(now.away, id) })),
+    toggleMember: (id: string) =>
+      setAsked((now) => ({ ...now, toggledMembers: toggled(now.toggledMembers, id) })),
     toggleItem: (id: string) => setAsked((now) => ({ ...now, without: toggled(now.without, id) })),
     reset: () => setAsked((now) => ({ ...asIs, placeId: now.placeId })),
   }

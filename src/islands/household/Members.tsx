@@ -3,10 +3,10 @@
 import { useMemo, useState } from 'react'
 import { removeMember } from '../../contract/members'
 import { daysBetween } from '../../core/calendar/plainDate'
-import { type MemberCard, memberCards } from '../../core/cover/memberSheet'
 import { takesSomething } from '../../core/cover/pantry'
 import { notAsked } from '../../core/household/asked'
 import { weightOn } from '../../core/household/weight'
+import { type MemberCard, memberCards } from '../../core/judgement/memberSheet'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
@@ -46,7 +46,7 @@ export function Members({ initial }: { readonly initial: CoverView }) {
       {adding && <AddMember isGuest={adding === 'guest'} onDone={() => setAdding(null)} />}
       {view.members.length === 0 && !adding && <p className="second">{householdWords.noMembers}</p>}
       {view.places.length > 0 && view.members.length > 0 && (
-        <p className="second">{householdWords.readinessBy}</p>
+        <p className="second">{householdWords.readyBy}</p>
       )}
       <Stack columns="repeat(auto-fill, minmax(18.5rem, 1fr))" as="ul" gap={5} above={4}>
         {cards.map((card) => (
@@ -106,33 +106,28 @@ function Card({
             .filter(Boolean)
             .join(' · ')}
         </Box>
-        <Row as="p" gap={3} above={2} below={1} className={classes.ready}>
-          {places.map(({ placeId, readiness }) => {
+        <Box as="ul" above={3} below={2}>
+          {places.map(({ placeId, ready, missing }) => {
             const place = view.places.find(({ id }) => id === placeId)
             return (
               place &&
-              readiness !== null && (
-                <Box
-                  as="span"
-                  padX={3}
-                  padY={1}
-                  size={3}
-                  weight="bold"
-                  tone="onStrap"
-                  face="display"
-                  text="center"
-                  radius={1}
-                  key={placeId}
-                  data-hue={place.hue}
-                  title={place.name}
-                >
-                  <span className="visually-hidden">{place.name} </span>
-                  {words.members.readiness(readiness)}
+              ready.of > 0 && (
+                <Box as="li" size={2} padY={1} key={placeId} data-hue={place.hue}>
+                  <Box as="a" weight="bold" tone="hue" href={`/cover?place=${placeId}`}>
+                    {place.name}
+                  </Box>{' '}
+                  <b>{words.ready.figure(ready)}</b>
+                  {missing.length > 0 && (
+                    <Box as="span" tone="second">
+                      {' '}
+                      {words.ready.missing(missing.map(({ name }) => name))}
+                    </Box>
+                  )}
                 </Box>
               )
             )
           })}
-        </Row>
+        </Box>
         {minded.map((line) => (
           <Box as="small" size={2} tone="second" block key={line}>
             {line}

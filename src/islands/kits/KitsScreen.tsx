@@ -111,8 +111,8 @@ const KitTile = ({ kit, today }: { readonly kit: KitCard; readonly today: PlainD
     <Box as="b" size={4} weight="bold" face="display">
       {kit.name}
     </Box>
-    <Box as="strong" size={5} weight="bold" tone="hue" face="display">
-      {words.strap.readiness(kit.readiness)}
+    <Box as="strong" size={3} weight="bold" tone="hue" face="display" nowrap>
+      {words.ready.targets(kit.targets)}
     </Box>
     <Box as="small" size={2} tone="second">
       {kit.note}

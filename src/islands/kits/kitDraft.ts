@@ -2,6 +2,7 @@
 import { changeKit, createKit } from '../../contract/kits'
 import { createPlace } from '../../contract/places'
 import { type Shape, TEMPLATES } from '../../core/household/container'
+import type { KitRange, KitWhom } from '../../core/household/kitUse'
 import { readMeasures, writeMeasures } from '../../core/quantity/readMeasures'
 import { readNumber } from '../../core/quantity/readNumber'
 import { act, type FormReading, faultsIn, missing } from '../../ui/formReading'
@@ -13,6 +14,9 @@ export type KitDraft = {
   readonly note: string
   readonly placeId: string
   readonly days: string
+  /** Null: as its place suggests. */
+  readonly range: KitRange | null
+  readonly whom: KitWhom
   readonly shape: Shape | null
   readonly outer: string
   readonly empty: string
@@ -28,6 +32,8 @@ export const kitDraft = ({ container, ...kit }: Kit): KitDraft => ({
   note: kit.note,
   placeId: kit.place.id,
   days: String(kit.checkEveryDays),
+  range: kit.range,
+  whom: kit.whom,
   shape: container?.shape ?? null,
   outer: writeMeasures(container?.outer ?? null),
   empty: container ? String(container.grams) : '',
@@ -82,6 +88,8 @@ export function readKitDraft(
       note,
       placeId,
       checkEveryDays: Number(days),
+      range: draft.range,
+      whom: draft.whom,
       container,
     } as never,
   })

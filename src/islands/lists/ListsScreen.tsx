@@ -7,6 +7,7 @@ import { createKit } from '../../contract/kits'
 import { decideLines } from '../../contract/lists'
 import { skillsAmong } from '../../core/cover/asking'
 import { type ProposedLine, propose } from '../../core/cover/proposal'
+import { expectedAt } from '../../core/cover/scene'
 import type { MemberId, PocketId } from '../../core/ids'
 import { useActing } from '../../ui/acting'
 import { Box, Stack } from '../../ui/Box'
@@ -44,7 +45,8 @@ function Lists({ initial, place: chosen }: Props) {
   const [placeId, setPlaceId] = useState(
     (view.places.find(({ id }) => id === chosen) ?? view.places[0])?.id ?? null,
   )
-  const [away, setAway] = useState<ReadonlySet<string>>(new Set())
+  /** Those usually there who are not, and others who are. */
+  const [toggled, setToggled] = useState<ReadonlySet<string>>(new Set())
   const [days, setDays] = useState(1)
   const place = view.places.find(({ id }) => id === placeId)
   const pockets = view.pockets.filter(({ kitId }) =>
@@ -52,19 +54,25 @@ function Lists({ initial, place: chosen }: Props) {
   )
   const [pocketId, setPocketId] = useState<PocketId | null>(null)
   const into = pockets.find(({ id }) => id === pocketId) ?? fullest(view, pockets)
-  const proposal = useMemo(() => {
-    if (!place) return null
-    const members = new Set<MemberId>(
-      view.members.map(({ id }) => id).filter((id) => !away.has(id)),
+  const present = useMemo(() => {
+    const usual = place && expectedAt(place, laid.stock.members, view.today)
+    return new Set<MemberId>(
+      view.members.map(({ id }) => id).filter((id) => usual?.has(id) !== toggled.has(id)),
     )
-    return propose(laid, {
-      place,
-      members,
-      skills: skillsAmong(laid.stock.members, members, view.today),
-      date: view.today,
-      days,
-    })
-  }, [laid, view, place, away, days])
+  }, [laid, view, place, toggled])
+  const proposal = useMemo(
+    () =>
+      place
+        ? propose(laid, {
+            place,
+            members: present,
+            skills: skillsAmong(laid.stock.members, present, view.today),
+            date: view.today,
+            days,
+          })
+        : null,
+    [laid, view, place, present, days],
+  )
   if (!place || !proposal)
     return (
       <Nothing
@@ -135,11 +143,11 @@ function Lists({ initial, place: chosen }: Props) {
         />
         <Choices
           label={listsWords.who}
-          choices={view.members.map(({ id, name }) => ({ id, name, on: !away.has(id) }))}
+          choices={view.members.map(({ id, name }) => ({ id, name, on: present.has(id) }))}
           onToggle={(id) => {
-            const next = new Set(away)
+            const next = new Set(toggled)
             if (!next.delete(id)) next.add(id)
-            setAway(next)
+            setToggled(next)
           }}
         />
         <Stack

@@ -3,7 +3,7 @@
 import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { changeCourse, removeCourse } from '../../contract/members'
-import type { CourseLine, MemberSheet } from '../../core/cover/memberSheet'
+import type { CourseLine, MemberSheet } from '../../core/judgement/memberSheet'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'

@@ -5,11 +5,11 @@ import { IconPrinter } from '@tabler/icons-react'
 import { useMemo, useState } from 'react'
 import { daysBetween } from '../../core/calendar/plainDate'
 import { OWN_MEDICINE } from '../../core/cover/asking'
-import { memberSheet, type PlacePart } from '../../core/cover/memberSheet'
 import type { Need } from '../../core/cover/need'
 import { takesSomething } from '../../core/cover/pantry'
 import { weightOn } from '../../core/household/weight'
 import type { MemberId } from '../../core/ids'
+import { memberSheet, type PlacePart } from '../../core/judgement/memberSheet'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
@@ -209,7 +209,10 @@ function PlaceLines({
     >
       <Row as="h3" gap={5} align="baseline" size={3} tone="hue">
         <a href={`/cover?place=${place.id}`}>{place.name}</a>
-        <strong>{membersWords.readiness(part.readiness)}</strong>
+        <strong>
+          {words.ready.figure(part.ready)} {words.ready.ready}
+        </strong>
+        {!part.isExpected && <small>{membersWords.notUsual}</small>}
         <small>{membersWords.gaps(gaps.length)}</small>
       </Row>
       <ul>

@@ -2,6 +2,7 @@
 import type { ActKind } from '../../contract'
 import type { Fact } from '../../core/stock/movement'
 import { carePast } from '../care/care'
+import { coverPast } from '../cover'
 import { householdPast } from '../household'
 import { importsPast } from '../imports'
 import { itemsPast } from '../items'
@@ -19,6 +20,7 @@ import { watchPast } from '../watch'
 /** Of every kind of act: the compiler says where a sentence is missing. */
 const PAST: Readonly<Record<ActKind | Fact['kind'], string>> = {
   ...carePast,
+  ...coverPast,
   ...householdPast,
   ...importsPast,
   ...itemsPast,

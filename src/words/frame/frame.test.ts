@@ -3,6 +3,7 @@ import { plainDate } from '../../core/calendar/plainDate'
 import type { HeldBecause } from '../../core/stock/judge'
 import { strap, undo } from './frame'
 import { heldBecause } from './heldBecause'
+import { ready } from './ready'
 
 const today = plainDate('2026-11-28')
 
@@ -20,11 +21,38 @@ describe('when somebody is next at a place', () => {
 
 describe('how ready a place is', () => {
   it.each([
-    [null, '–', 'no pars set'],
-    [0, '0', '0 of 100 ready'],
-    [94, '94', '94 of 100 ready'],
-  ])('%s', (value, short, long) => {
-    expect([strap.readiness(value), strap.readinessLong(value)]).toEqual([short, long])
+    [null, '–', 'Car: nobody is expected there'],
+    [
+      { ready: 0, of: 0, missing: [] },
+      '0 of 0',
+      'Car is ready for everything that is expected there',
+    ],
+    [
+      { ready: 9, of: 11, missing: [{ name: 'Burn' }, { name: 'Tick' }] },
+      '9 of 11',
+      'Car is ready for 9 of 11. Missing: Burn and Tick',
+    ],
+    [
+      { ready: 6, of: 11, missing: ['A', 'B', 'C', 'D', 'E'].map((name) => ({ name })) },
+      '6 of 11',
+      'Car is ready for 6 of 11. Missing: A, B, C and 2 more',
+    ],
+  ])('%j', (value, short, long) => {
+    expect([ready.figure(value), ready.long('Car', value)]).toEqual([short, long])
+  })
+  it.each([
+    [[], 'Nothing is missing'],
+    [['Burn'], 'Missing: Burn'],
+    [['A', 'B', 'C', 'D'], 'Missing: A, B, C and D'],
+  ])('%j', (problems, said) => {
+    expect(ready.missing(problems)).toBe(said)
+  })
+  it.each([
+    [{ met: 0, of: 0 }, 'no targets set'],
+    [{ met: 1, of: 1 }, '1 of 1 target'],
+    [{ met: 14, of: 16 }, '14 of 16 targets'],
+  ])('of a kit, %j', (targets, said) => {
+    expect(ready.targets(targets)).toBe(said)
   })
   it.each([
     [0, 'nothing to do'],

@@ -28,10 +28,9 @@ export const strap = {
           ? 'tomorrow'
           : weekdayDay(next.day, today),
   todo: (count: number): string => (count === 0 ? 'nothing to do' : `${count} to do`),
-  readiness: (value: number | null): string => (value === null ? '–' : String(value)),
-  readinessLong: (value: number | null): string =>
-    value === null ? 'no pars set' : `${value} of 100 ready`,
   label: 'Places',
+  only: (place: string): string => `Only: ${place}`,
+  allPlaces: 'Show all places',
 }
 
 export const undo = {

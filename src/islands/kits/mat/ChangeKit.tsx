@@ -2,6 +2,7 @@
 
 import { Select, TextInput } from '@mantine/core'
 import { SHAPES, type Shape } from '../../../core/household/container'
+import { KIT_RANGES, KIT_WHOM } from '../../../core/household/kitUse'
 import { ActDialog } from '../../../ui/ActDialog'
 import { Stack } from '../../../ui/Box'
 import { useStrap } from '../../../ui/Frame'
@@ -30,6 +31,19 @@ export function ChangeKit({ kit, onClose }: { readonly kit: Kit; readonly onClos
         label={words.kits.where}
         {...form.choice('placeId')}
         data={places.map(({ id, name }) => ({ value: id, label: name }))}
+      />
+      <Select
+        label={matWords.range}
+        placeholder={matWords.rangeUnset}
+        clearable
+        {...form.choice('range')}
+        data={KIT_RANGES.map((value) => ({ value, label: matWords.ranges[value] }))}
+      />
+      <Select
+        label={matWords.whom}
+        allowDeselect={false}
+        {...form.choice('whom')}
+        data={KIT_WHOM.map((value) => ({ value, label: matWords.whoms[value] }))}
       />
       <TextInput label={matWords.checkEvery} inputMode="numeric" {...form.text('days')} />
       <Select

@@ -3,6 +3,7 @@
 import { IconPrinter } from '@tabler/icons-react'
 import { checkKit } from '../../../contract/kits'
 import type { PlainDate } from '../../../core/calendar/plainDate'
+import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, ButtonLink } from '../../../ui/Button'
@@ -54,12 +55,12 @@ export function MatHead({ kit, today, onMode }: Props) {
         {[
           kit.note,
           words.kits.lastCheck(kit.lastCheck, today),
-          `${words.strap.readinessLong(kit.readiness)}`,
           matWords.nextCheck(kit.nextCheck, today),
         ]
           .filter(Boolean)
           .join(' · ')}
       </Box>
+      <Targets kit={kit} />
       <Row
         as="p"
         gapX={6}
@@ -115,5 +116,41 @@ export function MatHead({ kit, today, onMode }: Props) {
         </Button>
       </Row>
     </Stack>
+  )
+}
+
+/** How many targets are met; pressing it lists those that are not. */
+function Targets({ kit }: Pick<Props, 'kit'>) {
+  const missed = kit.pockets.flatMap((pocket) =>
+    pocket.lines
+      .filter(({ state, par }) => par > 0 && state !== 'enough')
+      .map((line) => ({ pocket, line })),
+  )
+  const said = words.ready.targets(kit.targets)
+  if (missed.length === 0)
+    return (
+      <Box as="p" size={2}>
+        <b>{said}</b>
+      </Box>
+    )
+  return (
+    <Box as="details" size={2}>
+      <Box as="summary" weight="bold">
+        {said}
+      </Box>
+      <Box as="p" tone="second">
+        {words.ready.targetsMissed(missed.length)}
+      </Box>
+      <ul>
+        {missed.map(({ pocket, line }) => (
+          <Box as="li" padY={1} key={`${pocket.id}/${line.item.id}`}>
+            <a href={`/kits/${kit.id}?item=${line.item.id}&pocket=${pocket.id}`}>
+              {itemTitle(line.item)}
+            </a>{' '}
+            {matWords.countOf(line.good, line.par)} · {pocket.name}
+          </Box>
+        ))}
+      </ul>
+    </Box>
   )
 }

@@ -42,7 +42,7 @@ interface Props {
 }
 
 export const MatScreen = (props: Props) => (
-  <Frame tab="kits" strap={props.strap} place={props.initial.place.id}>
+  <Frame tab="kits" strap={props.strap} place={null}>
     <Mat {...props} />
   </Frame>
 )

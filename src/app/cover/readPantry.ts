@@ -1,25 +1,30 @@
 /** The household's stock laid out on the server, as the screens lay it out from what they are sent. */
 import { catalogue } from '../../core/catalogue/catalogue'
 import { itemFacts } from '../../core/catalogue/itemFacts'
+import { leftOutOf } from '../../core/cover/leftOut'
 import { type Pantry, pantry } from '../../core/cover/pantry'
 import { schoolsOf } from '../../core/cover/schools'
 import { labelSetOf } from '../../core/household/labelSet'
+import type { HouseholdStock } from '../../core/watch/survey'
 import { readCards } from '../../db/care/care'
+import { readListDecisions } from '../../db/lists/lists'
 import { readCourses, readMembers } from '../../db/members/members'
 import { readStock } from '../../db/stock/stock'
-import type { Acting } from '../frame/act'
-import { signedCards } from './signedCards'
+import { signedCards } from '../care/signedCards'
+import type { Today } from '../frame/world'
 
 /** Reads what "may this lot go into this patient now" is judged from. */
-export async function readPantry({
-  trx,
-  today,
-  household,
-}: Pick<Acting, 'trx' | 'today' | 'household'>): Promise<Pantry> {
-  const stock = await readStock(trx)
+export const readPantry = async (at: Today): Promise<Pantry> =>
+  pantryOf(at, await readStock(at.trx))
+
+/** The same where the stock has been read already. */
+export async function pantryOf(
+  { trx, today, household }: Today,
+  stock: HouseholdStock,
+): Promise<Pantry> {
   return pantry({
     members: await readMembers(trx, today),
-    courses: await readCourses(trx),
+    courses: stock.courses ?? (await readCourses(trx)),
     places: stock.places.map((place) => ({
       ...place,
       isStore: place.presence.rhythm.kind === 'always',
@@ -39,5 +44,6 @@ export async function readPantry({
     schools: schoolsOf(household.schools),
     labels: labelSetOf(household),
     signed: signedCards(await readCards(trx)),
+    leftOut: leftOutOf(await readListDecisions(trx)),
   })
 }

@@ -1,0 +1,61 @@
+/** What a place is judged for: who is expected there, what its kits are for, what is left out. */
+import type { PlainDate } from '../calendar/plainDate'
+import type { KitUse } from '../household/kitUse'
+import { belongsOn, type Member } from '../household/member'
+import { guessRange, kitUseOf } from '../household/places'
+import type { KitId, MemberId } from '../ids'
+import { type Question, skillsAmong } from './asking'
+import type { CoverKit, CoverPlace, CoverStock } from './pantry'
+
+/**
+ * Who is expected at a place on a day. Where nobody has said who is usually there, everybody is:
+ * unknown is never nobody. Guests are where the household lives.
+ */
+export function expectedAt(
+  { usuallyThere, isStore }: Pick<CoverPlace, 'usuallyThere' | 'isStore'>,
+  members: readonly Member[],
+  day: PlainDate,
+): ReadonlySet<MemberId> {
+  const here = members.filter((member) => belongsOn(member, day))
+  const usual = new Set(usuallyThere)
+  const isSaid = here.some(({ id }) => usual.has(id))
+  return new Set(
+    here
+      .filter(({ id, guestUntil }) => !isSaid || usual.has(id) || (guestUntil !== null && isStore))
+      .map(({ id }) => id),
+  )
+}
+
+export const kitsAt = (
+  { kits }: Pick<CoverStock, 'kits'>,
+  placeId: CoverPlace['id'],
+): readonly CoverKit[] => kits.filter((kit) => kit.placeId === placeId)
+
+/** What is expected of kits where they are; of a place without any: what the place suggests. */
+export const usesOfKits = (kits: readonly CoverKit[], place: CoverPlace): readonly KitUse[] =>
+  kits.length === 0
+    ? [{ range: guessRange(place, place.isStore), whom: 'everybody' }]
+    : kits.map((kit) => kitUseOf(kit, place, place.isStore))
+
+export const leftOutAt = (
+  { leftOut }: Pick<CoverStock, 'leftOut'>,
+  placeId: CoverPlace['id'],
+): ReadonlySet<string> =>
+  new Set(leftOut.flatMap((one) => (one.placeId === placeId ? [one.needId] : [])))
+
+/** The question that every screen asks of a place: its own kits, whoever is expected, nothing thought away. */
+export function questionAt(stock: CoverStock, place: CoverPlace, day: PlainDate): Question {
+  const kits = kitsAt(stock, place.id)
+  const members = expectedAt(place, stock.members, day)
+  return {
+    date: day,
+    place,
+    kits: new Set<KitId>(kits.map(({ id }) => id)),
+    members,
+    skills: skillsAmong(stock.members, members, day),
+    without: new Set(),
+    days: 1,
+    expected: usesOfKits(kits, place),
+    leftOut: leftOutAt(stock, place.id),
+  }
+}

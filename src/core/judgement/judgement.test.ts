@@ -1,0 +1,224 @@
+/** The judgement: every day as if judged alone, and what a place is ready for, named. */
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { aMember, aPantry, aPerson, DAY, type Put, type Scene } from '../../../tests/support/cover'
+import { addDays, type PlainDate } from '../calendar/plainDate'
+import { CATALOGUE, catalogue } from '../catalogue/catalogue'
+import { ASK_FIRST } from '../cover/askFirst'
+import { board, type Row } from '../cover/board'
+import { NEEDS } from '../cover/needs'
+import type { Pantry } from '../cover/pantry'
+import { RULES } from '../cover/rules'
+import { expectedAt, questionAt } from '../cover/scene'
+import { MONTHS_MATTER_UNTIL, stretches } from './days'
+import { judgePlace, membersOf } from './judgement'
+import { isCounted, missingIn, readinessOf } from './readiness'
+
+const ned = aPerson(8, {
+  kg: 26,
+  facts: {
+    conditions: ['asthma', 'anaphylaxis'],
+    skills: [{ skill: 'auto-injector', until: null, by: 'School' }],
+  },
+})
+const runa = aPerson(2.9, { kg: 13 })
+const ilse = aPerson(40, {
+  helper: true,
+  facts: {
+    gloveSize: 'S',
+    skills: [{ skill: 'tourniquet', until: addDays(DAY, 20), by: 'School' }],
+  },
+})
+const guest = aPerson(30, { guestUntil: addDays(DAY, 9) })
+const dog = aMember('dog', { kg: 14 })
+const ALL = [ned, runa, ilse, guest, dog]
+
+const placeOf = ({ stock }: Pantry, at = 0) => {
+  const place = stock.places[at]
+  if (!place) throw new Error('The scene has two places')
+  return place
+}
+const states = (rows: readonly Row[]) =>
+  rows.flatMap(({ need, cells, together }) => [
+    ...cells.map(({ memberId, state, have }) => `${need.id}/${memberId}/${state}/${have}`),
+    `${need.id}/together/${together?.state}/${together?.have}`,
+  ])
+const boardOn = (laid: Pantry, day: PlainDate) =>
+  board(laid, questionAt(laid.stock, placeOf(laid), day)).rows
+
+const aPut = fc.record({
+  of: fc.constantFrom(...CATALOGUE.map(({ id }) => id)),
+  count: fc.integer({ min: 1, max: 8 }),
+  days: fc.option(fc.integer({ min: -5, max: 70 }), { nil: undefined }),
+}) as fc.Arbitrary<Put>
+
+describe('the days until the next check', () => {
+  it('are each as if that day were judged alone', () => {
+    fc.assert(
+      fc.property(
+        fc.array(aPut, { minLength: 3, maxLength: 25 }),
+        fc.subarray(['night', 'vehicle', 'ticks', 'blades', 'cold'] as const),
+        fc.constantFrom(null, 'body', 'bag', 'vehicle', 'away'),
+        (put, traits, range) => {
+          const laid = aPantry({
+            members: ALL,
+            put,
+            traits,
+            kits: [{ range }],
+            courses: put
+              .slice(0, 1)
+              .map(({ of }) => ({ member: dog, of, endsOn: addDays(DAY, 30) })),
+          })
+          const made = stretches(laid, placeOf(laid), DAY, addDays(DAY, 65))
+          for (let ahead = 0; ahead <= 65; ahead++) {
+            const day = addDays(DAY, ahead)
+            const of = made.findLast(({ from }) => from <= day)
+            expect([day, states(of?.rows ?? [])]).toEqual([day, states(boardOn(laid, day))])
+          }
+        },
+      ),
+      { numRuns: 25 },
+    )
+  })
+  it('name the lots that end where something lapses, and for whom', () => {
+    const laid = aPantry({
+      members: [ned],
+      put: [
+        { of: 'adrenaline-03', count: 2, days: 10 },
+        { of: 'reliever-inhaler', count: 1 },
+      ],
+    })
+    const judged = judgePlace(laid, placeOf(laid), DAY, addDays(DAY, 30))
+    expect(judged.lapses.filter(({ tier }) => tier === 'life')).toEqual([
+      {
+        problemId: 'anaphylaxis',
+        name: 'Known anaphylaxis',
+        tier: 'life',
+        from: addDays(DAY, 11),
+        members: [ned.id],
+        ended: [laid.stock.lots[0]?.id],
+      },
+    ])
+    expect(judgePlace(laid, placeOf(laid), DAY, addDays(DAY, 10)).lapses).toEqual([])
+  })
+  it('are cut at every age that a rule, a need or a label names', () => {
+    const named = [...RULES, ...ASK_FIRST].flatMap(({ whom }) => [
+      whom.fromMonths,
+      whom.underMonths,
+    ])
+    const asked = NEEDS.flatMap(({ atRisk }) => [atRisk.fromMonths, atRisk.underMonths])
+    const labels = [...catalogue().values()].flatMap(({ madeFor }) => [
+      madeFor.fromMonths,
+      madeFor.toMonths,
+    ])
+    for (const months of [...named, ...asked, ...labels])
+      if (months !== undefined && months !== null)
+        expect([months, months <= MONTHS_MATTER_UNTIL || months % 12 === 0]).toEqual([months, true])
+  })
+})
+
+describe('who is expected', () => {
+  const place = { usuallyThere: [], isStore: false }
+  it('is everybody where nobody has said', () => {
+    expect([...expectedAt(place, ALL, DAY)]).toEqual(ALL.map(({ id }) => id))
+  })
+  it('is who is usually there, and guests where the household lives', () => {
+    const said = { usuallyThere: [ilse.id], isStore: false }
+    expect([...expectedAt(said, ALL, DAY)]).toEqual([ilse.id])
+    expect([...expectedAt({ ...said, isStore: true }, ALL, DAY)]).toEqual([ilse.id, guest.id])
+  })
+  it('leaves guests out after their last day, and those who are gone out of what was said', () => {
+    const after = addDays(DAY, 10)
+    expect([...expectedAt({ usuallyThere: [], isStore: true }, ALL, after)]).not.toContain(guest.id)
+    expect([...expectedAt({ ...place, usuallyThere: ['gone' as never] }, ALL, DAY)]).toHaveLength(5)
+  })
+})
+
+const today = (scene: Scene) => {
+  const laid = aPantry(scene)
+  return readinessOf(boardOn(laid, DAY))
+}
+const names = (scene: Scene) => missingIn(today(scene)).map(({ name }) => name)
+
+describe('what a place is ready for', () => {
+  it('counts life-saving and urgent problems, never comfort, and never a share of one', () => {
+    const found = today({ members: [ilse], put: [], traits: ['tap'] })
+    const counted = found.problems.filter(isCounted)
+    expect(found.of).toBe(counted.length)
+    expect(found.ready).toBe(counted.filter(({ missing }) => missing.length === 0).length)
+    expect(found.problems.some(({ tier }) => tier === 'comfort')).toBe(true)
+  })
+  it('names the life-saving ones first', () => {
+    const tiers = missingIn(today({ members: ALL, put: [] })).map(({ tier }) => tier)
+    expect(tiers).toEqual([...tiers].sort())
+    expect(tiers[0]).toBe('life')
+  })
+  it('is not ready for many at once with enough for one', () => {
+    const blankets = (count: number) =>
+      today({
+        members: [ilse, ned],
+        put: [{ of: 'foil-blanket', count }],
+        traits: ['cold'],
+      }).problems.find(({ id }) => id === 'chilled')
+    expect(blankets(2)?.isReady).toBe(true)
+    const one = blankets(1)
+    expect(one && [one.isReady, membersOf(one), one.missing[0]?.cell.state]).toEqual([
+      false,
+      [],
+      'thin',
+    ])
+  })
+  it('expects of a pouch what bridges the way, of a car what reaches the clinic', () => {
+    const away = { members: [ilse], put: [], traits: ['night', 'remote'] } as const
+    const of = (range: 'body' | 'bag' | 'vehicle' | 'away') => names({ ...away, kits: [{ range }] })
+    expect(of('body')).not.toContain('Three days of water')
+    expect(of('bag')).not.toContain('Fever and pain')
+    expect(of('body')).toContain('Heavy bleeding')
+    expect(of('vehicle')).toContain('Broken limb')
+    expect(of('vehicle')).not.toContain('Three days of water')
+    expect(of('away')).toContain('Three days of water')
+  })
+  it('expects more of what reaches further, never less', () => {
+    const sizes = (['body', 'bag', 'vehicle', 'home', 'away'] as const).map(
+      (range) => today({ members: ALL, put: [], traits: ['night', 'cold'], kits: [{ range }] }).of,
+    )
+    expect(sizes).toEqual([...sizes].sort((a, b) => a - b))
+    expect(new Set(sizes.slice(0, 4)).size).toBe(4)
+  })
+  it('of the animals’ kit nothing for people, and of the people’s nothing for animals', () => {
+    const members = [aPerson(60), dog]
+    const of = (whom: 'people' | 'animals') => names({ members, put: [], kits: [{ whom }] })
+    expect(of('animals')).not.toContain('Chest pain')
+    expect(of('animals')).toContain('Torn nail')
+    expect(of('people')).toContain('Chest pain')
+    expect(of('people')).not.toContain('Torn nail')
+  })
+  it('leaves out what the keeper does not keep ready there, and counts it neither way', () => {
+    const scene = { members: [aPerson(60)], put: [] } as const
+    const before = today(scene)
+    const laid = aPantry(scene)
+    const after = today({
+      ...scene,
+      leftOut: [
+        { placeId: placeOf(laid).id, needId: 'chest-pain', reason: 'Two minutes to a ward' },
+      ],
+    })
+    expect([before.of - after.of, before.ready - after.ready]).toEqual([1, 0])
+    expect(missingIn(after).map(({ id }) => id)).not.toContain('chest-pain')
+  })
+  it('far from help asks more of what holds out than of what is only carried', () => {
+    const scene = (range: 'body' | 'away'): Scene => ({
+      members: [aPerson(30)],
+      put: [
+        { of: 'non-stick-pad', count: 2 },
+        { of: 'tape-paper', count: 1 },
+      ],
+      traits: ['remote', 'tap'],
+      minutes: 90,
+      kits: [{ range }],
+    })
+    const wound = (range: 'body' | 'away') =>
+      today(scene(range)).problems.find(({ id }) => id === 'wound')?.isReady
+    expect([wound('body'), wound('away')]).toEqual([true, false])
+  })
+})

@@ -1,0 +1,98 @@
+/**
+ * The one judgement of a household: for each problem that can happen at a place, and each member who
+ * is expected there, whether it is ready, today and until somebody looks there again, and what ends
+ * it. Every screen reads this; none judges for itself.
+ */
+import type { PlainDate } from '../calendar/plainDate'
+import type { Tier } from '../cover/need'
+import type { CoverPlace, Pantry } from '../cover/pantry'
+import { expectedAt } from '../cover/scene'
+import type { LotId, MemberId, PlaceId } from '../ids'
+import { type Stretch, stretches } from './days'
+import { isCounted, type Problem, type Readiness, readinessOf } from './readiness'
+
+export interface PlaceJudgement {
+  readonly place: CoverPlace
+  readonly expected: ReadonlySet<MemberId>
+  /** Nothing that happens here is found out before this day: the next check. */
+  readonly until: PlainDate
+  readonly today: Readiness
+  /** What is ready today and is not on a day until then, the soonest first. */
+  readonly lapses: readonly Lapse[]
+}
+
+/** A problem that a place is ready for today ceases to be answered. */
+export interface Lapse {
+  readonly problemId: string
+  readonly name: string
+  readonly tier: Tier
+  readonly from: PlainDate
+  /** For whom; empty for whoever is there. */
+  readonly members: readonly MemberId[]
+  /** What ends then; empty where it is not a lot: a skill, a course, a season. */
+  readonly ended: readonly LotId[]
+}
+
+export interface Judgement {
+  readonly today: PlainDate
+  readonly places: readonly PlaceJudgement[]
+  readonly of: ReadonlyMap<PlaceId, PlaceJudgement>
+}
+
+/**
+ * Judges every place; linear in what there is and in the changes until the next checks.
+ * @param until the next check of each place; today where it has none
+ */
+export function judge(
+  pantry: Pantry,
+  today: PlainDate,
+  until: ReadonlyMap<PlaceId, PlainDate>,
+): Judgement {
+  const places = pantry.stock.places.map((place) =>
+    judgePlace(pantry, place, today, until.get(place.id) ?? today),
+  )
+  return { today, places, of: new Map(places.map((one) => [one.place.id, one])) }
+}
+
+/** One place, from today to its next check. */
+export function judgePlace(
+  pantry: Pantry,
+  place: CoverPlace,
+  today: PlainDate,
+  until: PlainDate,
+): PlaceJudgement {
+  const [first, ...later] = stretches(pantry, place, today, until)
+  const now = readinessOf(first?.rows ?? [])
+  return {
+    place,
+    expected: expectedAt(place, pantry.stock.members, today),
+    until,
+    today: now,
+    lapses: lapsesOf(now, later),
+  }
+}
+
+function lapsesOf(now: Readiness, later: readonly Stretch[]): readonly Lapse[] {
+  const ready = new Map(now.problems.filter(readyAndCounted).map((one) => [one.id, one]))
+  const lapses: Lapse[] = []
+  for (const { from, rows, ended } of later)
+    for (const problem of readinessOf(rows).problems) {
+      if (problem.isReady || !ready.delete(problem.id)) continue
+      lapses.push({
+        problemId: problem.id,
+        name: problem.name,
+        tier: problem.tier,
+        from,
+        members: membersOf(problem),
+        ended,
+      })
+    }
+  return lapses
+}
+
+const readyAndCounted = (problem: Problem): boolean => problem.isReady && isCounted(problem)
+
+/** For whom a problem is not ready; empty where it is for whoever is there. */
+export const membersOf = ({ missing }: Pick<Problem, 'missing'>): readonly MemberId[] => [
+  ...new Set(missing.flatMap(({ cell }) => cell.memberId ?? [])),
+]

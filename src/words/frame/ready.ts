@@ -1,0 +1,39 @@
+/** English for what a place or a member is ready for, and for what a kit holds of what belongs in it. */
+import { list } from './format'
+
+export interface Ready {
+  readonly ready: number
+  readonly of: number
+}
+
+/** So many names are said; the rest is counted. */
+const NAMED = 3
+
+export const ready = {
+  /** Beside the name of what it is about; the word "ready" stands beside it, small. */
+  figure: (one: Ready | null): string => (one === null ? '–' : `${one.ready} of ${one.of}`),
+  ready: 'ready',
+  /** The same for ears: which place, and what is missing there. */
+  long: (
+    place: string,
+    one: (Ready & { readonly missing: readonly { readonly name: string }[] }) | null,
+  ): string =>
+    one === null
+      ? `${place}: nobody is expected there`
+      : one.ready === one.of
+        ? `${place} is ready for everything that is expected there`
+        : `${place} is ready for ${one.ready} of ${one.of}. Missing: ${names(one.missing.map(({ name }) => name))}`,
+  missing: (problems: readonly string[]): string =>
+    problems.length === 0 ? 'Nothing is missing' : `Missing: ${names(problems)}`,
+  /** What belongs in a kit against what is there. */
+  targets: ({ met, of }: { readonly met: number; readonly of: number }): string =>
+    of === 0 ? 'no targets set' : `${met} of ${of} ${of === 1 ? 'target' : 'targets'}`,
+  targetsMissed: (count: number): string =>
+    count === 1 ? 'One target is not met' : `${count} targets are not met`,
+  targetsAllMet: 'Every target is met',
+} as const
+
+function names(all: readonly string[]): string {
+  if (all.length <= NAMED + 1) return list(all)
+  return `${all.slice(0, NAMED).join(', ')} and ${all.length - NAMED} more`
+}
