@@ -19,8 +19,6 @@ import { plainDate } from '../src/core/calendar/plainDate'
 import { lookahead } from '../src/core/calendar/presence'
 import { NEEDS } from '../src/core/cover/needs'
 import type { HouseholdId } from '../src/core/ids'
-import { errands } from '../src/core/watch/errands'
-import { headline } from '../src/core/watch/headline'
 import { ribbon } from '../src/core/watch/ribbon'
 import { type HouseholdStock, survey } from '../src/core/watch/survey'
 import { createDb, createPool, inHousehold } from '../src/db/frame/connect'
@@ -94,8 +92,6 @@ async function aHousehold(world: World, caller: Caller, count: number): Promise<
 
 function compute(stock: HouseholdStock): void {
   const judged = survey(stock, plainDate(TODAY), lookahead(30))
-  const todo = errands(judged, [])
-  headline(judged, todo)
   ribbon(judged)
 }
 

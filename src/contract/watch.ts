@@ -19,8 +19,16 @@ const errandKey = wire.typed(120).min(8)
 export const doErrand = endpoint(
   'POST',
   '/api/errands/done',
-  'Do an errand: throw away, put on the list, note the check, put back',
+  'Do an errand: throw away, put on the list, carry over, put back',
   { records: ['errand_done'], body: z.object({ errandKey }) },
+  wire.done,
+)
+
+export const takeUpErrand = endpoint(
+  'POST',
+  '/api/errands/take-up',
+  'Take an errand up again that was put off',
+  { records: ['errand_taken_up'], body: z.object({ errandKey }) },
   wire.done,
 )
 

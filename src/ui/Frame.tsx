@@ -183,7 +183,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
                   {one.name}
                 </Box>
                 <Box ellipsis as="small" size={1} nowrap block>
-                  {words.strap.next(one.next, strap.today)} · {words.strap.todo(one.todo)}
+                  {words.strap.next(one.next, strap.today)}
                 </Box>
               </Box>
               <Box

@@ -1,8 +1,9 @@
 /** The first screen in words: each headline and each reason, with the numbers that were handed in. */
 import { describe, expect, it } from 'vitest'
 import { plainDate } from '../core/calendar/plainDate'
-import type { Total } from '../core/quantity/amount'
+import { type Total, units } from '../core/quantity/amount'
 import { ITEM_KINDS } from '../core/stock/itemKind'
+import { ERRAND_ACTS } from '../core/watch/errand'
 import { watchText } from './watch'
 
 const today = plainDate('2026-11-26')
@@ -10,6 +11,19 @@ const soon = plainDate('2026-12-05')
 const total = (many: number): Total => (many * 1000) as Total
 type Headline = Parameters<typeof watchText.headline>[0]
 type Reason = Parameters<typeof watchText.reason>[0]
+
+const GAP: Reason = {
+  code: 'gap',
+  problem: 'Known anaphylaxis',
+  tier: 'life',
+  members: ['Ned'],
+  state: 'none',
+  ready: [],
+  also: [],
+  packs: 0,
+  costMinor: null,
+  from: null,
+}
 
 describe('the headline', () => {
   const cases: readonly (readonly [Headline, string, string])[] = [
@@ -19,65 +33,157 @@ describe('the headline', () => {
       'Bring in the list you have, or add a kit and put things into it.',
     ],
     [
+      {
+        code: 'not_ready',
+        tier: 'life',
+        place: 'Row House',
+        placeId: 'p' as never,
+        problems: ['Known anaphylaxis', 'Asthma attack', 'Chest pain'],
+        members: ['Ned'],
+        elsewhere: 1,
+      },
+      'Row House is not ready for known anaphylaxis and asthma attack, and one more',
+      'It concerns Ned. One other place lacks something as grave. What you can do stands here first.',
+    ],
+    [
+      {
+        code: 'not_ready',
+        tier: 'urgent',
+        place: 'the Van',
+        placeId: 'p' as never,
+        problems: ['A small fire'],
+        members: [],
+        elsewhere: 2,
+      },
+      'the Van is not ready for a small fire',
+      'Two other places lack something as grave. What you can do stands here first.',
+    ],
+    [
+      { code: 'lapses', place: 'Hill cottage', problem: 'Burn', from: soon },
+      'Hill cottage is ready for burn only until Saturday 5 December',
+      'What ends then is to be replaced before that day.',
+    ],
+    [
+      { code: 'runs_out', count: 1, title: 'Apixaban 5 mg', member: 'Grete', lastDay: null },
+      'Grete has no Apixaban 5 mg left',
+      'Ask for the next pack in time.',
+    ],
+    [
+      { code: 'runs_out', count: 3, title: 'Apixaban 5 mg', member: 'Grete', lastDay: soon },
+      'Grete has Apixaban 5 mg until Saturday 5 December',
+      'Ask for the next pack in time. Two other medicines run out soon.',
+    ],
+    [
+      { code: 'recalled', lots: 1 },
+      'A pack of yours is recalled',
+      'Set it aside until the maker has answered.',
+    ],
+    [
+      { code: 'recalled', lots: 3 },
+      'Three packs of yours are recalled',
+      'Set it aside until the maker has answered.',
+    ],
+    [
       { code: 'essentials_bare', count: 1, place: 'Hill cottage', title: 'Tourniquet' },
-      'Tourniquet is missing at the hill cottage',
+      'Tourniquet is missing at Hill cottage',
       'An essential is something a person may need within minutes. Put it back first.',
     ],
     [
       { code: 'essentials_bare', count: 2, place: 'Hill cottage', title: 'Tourniquet' },
-      'Two essentials are missing at the hill cottage',
+      'Two essentials are missing at Hill cottage',
       'An essential is something a person may need within minutes. Put it back first.',
     ],
     [
       { code: 'turns_before_back', count: 1, place: 'Hill cottage', visit: soon },
-      'One thing turns before anyone is back at the hill cottage',
+      'One thing expires at Hill cottage before anybody is back there',
       'Carry replacements on Saturday 5 December. The rest can wait for its next visit.',
     ],
     [
       { code: 'turns_before_back', count: 12, place: 'Hill cottage', visit: soon },
-      '12 things turn before anyone is back at the hill cottage',
+      '12 things expire at Hill cottage before anybody is back there',
       'Carry replacements on Saturday 5 December. The rest can wait for its next visit.',
     ],
     [
-      { code: 'spent', count: 1, places: ['Row house'] },
-      'One thing is spent at the row house',
-      'Throw them away safely; what they leave bare is on the list below.',
+      { code: 'put_off', later: 1, listed: 0 },
+      'Nothing is waiting today',
+      'One errand was put off.',
     ],
     [
-      { code: 'spent', count: 3, places: ['Row house', 'Estate car'] },
-      'Three things are spent at the row house and the estate car',
-      'Throw them away safely; what they leave bare is on the list below.',
+      { code: 'put_off', later: 2, listed: 3 },
+      'Nothing is waiting today',
+      'Two errands were put off. Three errands are on the shopping list.',
     ],
-    [
-      { code: 'turning', count: 1, places: ['Row house'] },
-      'One thing turns soon at the row house',
-      'Replace them before they turn, or use them up where they are needed.',
-    ],
-    [
-      { code: 'turning', count: 2, places: ['Row house'] },
-      'Two things turn soon at the row house',
-      'Replace them before they turn, or use them up where they are needed.',
-    ],
-    [
-      { code: 'below_par', count: 1, places: ['Row house'] },
-      'One thing is short at the row house',
-      'What belongs there is not all there. The restock list has the packs.',
-    ],
-    [
-      { code: 'below_par', count: 4, places: ['Row house'] },
-      'Four things are short at the row house',
-      'What belongs there is not all there. The restock list has the packs.',
-    ],
-    [{ code: 'all_well', nextDay: null }, 'All is sound', 'Nothing has a date that runs out.'],
+    [{ code: 'all_well', nextDay: null }, 'All is well', 'Nothing has a date that runs out.'],
     [
       { code: 'all_well', nextDay: soon },
-      'All is sound',
-      'The next thing turns 5 Dec 2026, in 9 days.',
+      'All is well',
+      'The next thing expires 5 Dec 2026, in 9 days.',
     ],
   ]
   it.each(cases)('%j', (headline, said, under) => {
     expect([watchText.headline(headline), watchText.under(headline, today)]).toEqual([said, under])
   })
+})
+
+describe('so much to do, as a sentence', () => {
+  it.each([
+    [
+      'throw_away',
+      'One thing can no longer be used at Car',
+      'Two things can no longer be used at Car',
+    ],
+    ['ask', 'One thing is on hold at Car', 'Two things are on hold at Car'],
+    ['put_back', 'Tape is lent out', 'Two things are lent out'],
+    ['clean', 'One thing needs cleaning at Car', 'Two things need cleaning at Car'],
+    ['look_for', 'Tape was not found', 'Two things were not found'],
+    ['replace', 'One thing expires soon at Car', 'Two things expire soon at Car'],
+    ['top_up', 'One thing is short at Car', 'Two things are short at Car'],
+    ['check', 'Tape is due for a check', 'Two kits are due for a check'],
+    ['ask_member', 'Nobody has asked about Tape yet', 'Nobody has asked about two of you yet'],
+    ['weigh', 'Tape needs weighing', 'Two need weighing'],
+    ['teach', 'A skill runs out: Tape', 'Two skills run out'],
+    ['identify', 'Some things are not matched yet', 'Some things are not matched yet'],
+    ['refill', 'One thing will run out', 'Two things will run out'],
+    ['set_aside', 'One thing is recalled', 'Two things are recalled'],
+    ['carry', 'One thing is needed at Car', 'Two things are needed at Car'],
+    ['buy', 'One thing is needed at Car', 'Two things are needed at Car'],
+    ['find_out', 'One thing is needed at Car', 'Two things are needed at Car'],
+  ] as const)('%s', (act, one, two) => {
+    const said = (count: number) =>
+      watchText.headline({ code: 'to_do', act, count, title: 'Tape', places: ['Car'] })
+    expect([said(1), said(2)]).toEqual([one, two])
+    expect(watchText.under({ code: 'to_do', act, count: 1, title: '', places: [] }, today)).toMatch(
+      /\.$/,
+    )
+  })
+  it('every act has its sentence, its heading and its press', () => {
+    for (const act of ERRAND_ACTS)
+      expect([act, watchText.acts[act].length > 2, watchText.press[act].length > 2]).toEqual([
+        act,
+        true,
+        true,
+      ])
+    expect(watchText.untitled('set_aside')).toBe('Recalled packs')
+    expect([watchText.untitled('identify'), watchText.untitled('buy')]).toEqual([
+      'Things not matched yet',
+      '',
+    ])
+  })
+})
+
+describe('what an errand brings', () => {
+  const brought = { problemId: 'burn', name: 'Burn', tier: 'urgent' } as const
+  it.each([
+    [{ ...brought, members: [], from: null }, 'Then Car is ready for burn.'],
+    [
+      { ...brought, members: ['Ned', 'Runa'], from: null },
+      'Then Car is ready for burn (Ned and Runa).',
+    ],
+    [
+      { ...brought, members: ['Ned'], from: soon },
+      'Then Car stays ready for burn (Ned) after 5 Dec.',
+    ],
+  ])('%j', (brings, said) => expect(watchText.brings(brings, 'Car', today)).toBe(said))
 })
 
 describe('why something is to be done', () => {
@@ -125,12 +231,12 @@ describe('why something is to be done', () => {
     [{ code: 'turns', day: soon, clock: 'printed', spare: null }, 'good to 5 Dec'],
     [
       { code: 'turns', day: soon, clock: 'opened', spare },
-      'opened, good to 5 Dec; the row house has 4 to spare',
+      'opened, good to 5 Dec; Row house has 4 to spare',
     ],
-    [{ code: 'below_par', good: total(1), par: total(3), spare: null }, '1 of 3 there'],
+    [{ code: 'below_par', good: total(1), par: units(3), spare: null }, '1 of 3 there'],
     [
-      { code: 'below_par', good: total(0), par: total(3), spare },
-      '0 of 3 there; the row house has 4 to spare',
+      { code: 'below_par', good: total(0), par: units(3), spare },
+      '0 of 3 there; Row house has 4 to spare',
     ],
     [
       { code: 'round_due', why: 'never', since: null, pockets: 1, allPockets: 1 },
@@ -151,8 +257,47 @@ describe('why something is to be done', () => {
       { code: 'dates_missing', count: 3 },
       'Three packs have no date recorded; read it off the pack',
     ],
+    [GAP, 'known anaphylaxis (Ned): nothing here'],
+    [
+      { ...GAP, members: [], state: 'thin', from: 'Boot bag', ready: ['Car', 'Bike'] },
+      'known anaphylaxis: not enough here; Boot bag has some to spare; ready at Car and Bike',
+    ],
+    [
+      { ...GAP, state: 'held', also: ['Tape'], packs: 2, costMinor: 9800 },
+      'known anaphylaxis (Ned): what is here does not count for this; with Tape; 2 packs, about €98.00',
+    ],
+    [{ code: 'runs_out', lastDay: null, prescriber: '', openUntil: null }, 'none left'],
+    [
+      {
+        code: 'runs_out',
+        lastDay: soon,
+        prescriber: 'Dr Vale',
+        openUntil: plainDate('2026-12-04'),
+      },
+      'lasts until Sat 5 Dec; the pharmacy is shut that day; go by Fri 4 Dec; from Dr Vale',
+    ],
+    [{ code: 'recalled', lots: 1 }, 'a bulletin names one lot of yours'],
+    [{ code: 'recalled', lots: 2 }, 'bulletins name two lots of yours'],
+    [
+      { code: 'weight', kind: 'unknown' },
+      'nobody has written a weight down; doses by weight wait for it',
+    ],
+    [{ code: 'weight', kind: 'stale' }, 'the weight is out of date; doses by weight wait for it'],
+    [
+      { code: 'not_asked', topics: ['allergies', 'medicines'] },
+      'not asked yet: allergies and regular medicines',
+    ],
+    [{ code: 'skill_ends', skill: 'tourniquet', until: soon }, 'signed off until 5 Dec 2026'],
+    [
+      { code: 'unknown_things', count: 1 },
+      'one thing counts for nothing until somebody says what it is',
+    ],
+    [
+      { code: 'unknown_things', count: 3 },
+      'three things count for nothing until somebody says what they are',
+    ],
   ]
-  it.each(cases)('%j', (reason, said) => expect(watchText.reason(reason, today)).toBe(said))
+  it.each(cases)('%j', (reason, said) => expect(watchText.reason(reason, today, 'EUR')).toBe(said))
 })
 
 describe('when somebody is there next', () => {
@@ -182,12 +327,10 @@ describe('what must not go into the bin', () => {
 
 describe('what is put aside', () => {
   it.each([
-    [0, 0, ''],
-    [2, 0, '2 put off'],
-    [0, 3, '3 on the shopping list'],
-    [1, 1, '1 put off · 1 on the shopping list'],
-  ])('%i put off, %i listed', (later, listed, said) =>
-    expect(watchText.aside(later, listed)).toBe(said),
+    [2, '2 put off', '2 on the shopping list'],
+    [1, '1 put off', '1 on the shopping list'],
+  ])('%i', (count, later, listed) =>
+    expect([watchText.putOff(count), watchText.listed(count)]).toEqual([later, listed]),
   )
   it('one lot is one lot', () => {
     expect([watchText.ribbonLots(1), watchText.ribbonLots(2), watchText.more(3)]).toEqual([

@@ -1,16 +1,25 @@
 /** English for what every place needs. */
+
+import type { z } from 'zod'
+import type * as watch from '../contract/values/watch'
+import { assertNever } from '../core/brand'
 import type { PlainDate } from '../core/calendar/plainDate'
 import type { NextThere } from '../core/calendar/presence'
+import type { CellState } from '../core/cover/cellState'
 import { formatAmount, type Total } from '../core/quantity/amount'
-import type { DueCode } from '../core/rounds/pace'
 import type { ItemKind } from '../core/stock/itemKind'
-import type { HeldBecause, SpentWhy } from '../core/stock/judge'
+import type { SpentWhy } from '../core/stock/judge'
+import type { ErrandAct } from '../core/watch/errand'
+import { TOPIC_NAMES } from './care/objections'
+import { cover, lowered } from './cover'
 import {
   awayFrom,
   capital,
   fullDay,
   list,
   longDay,
+  money,
+  numberWord,
   shortDay,
   someThings,
   weekdayDay,
@@ -18,32 +27,10 @@ import {
 import { heldBecause } from './frame/heldBecause'
 import { rounds } from './rounds'
 
-const the = (place: string): string => `the ${place.charAt(0).toLowerCase()}${place.slice(1)}`
-
-type Headline =
-  | { code: 'nothing_kept' }
-  | { code: 'essentials_bare'; count: number; place: string; title: string }
-  | { code: 'turns_before_back'; count: number; place: string; visit: PlainDate }
-  | { code: 'spent' | 'turning' | 'below_par'; count: number; places: string[] }
-  | { code: 'all_well'; nextDay: PlainDate | null }
-
+type Headline = z.infer<typeof watch.headline>
+type Reason = z.infer<typeof watch.errandReason>
+type Brings = z.infer<typeof watch.errandValue>['brings'][number]
 type Spare = { place: string; amount: Total } | null
-
-type Reason =
-  | { code: 'spent'; why: SpentWhy }
-  | { code: 'held'; because: HeldBecause }
-  | { code: 'lent'; to: string; since: PlainDate }
-  | { code: 'unclean' | 'missing'; since: PlainDate }
-  | { code: 'turns'; day: PlainDate; clock: 'printed' | 'opened'; spare: Spare }
-  | { code: 'below_par'; good: Total; par: Total; spare: Spare }
-  | {
-      code: 'round_due'
-      why: DueCode
-      since: PlainDate | null
-      pockets: number
-      allPockets: number
-    }
-  | { code: 'dates_missing'; count: number }
 
 const spentBecause = (why: SpentWhy, today: PlainDate): string => {
   switch (why.kind) {
@@ -71,45 +58,184 @@ const SAFE_WAY: Readonly<Record<ItemKind, string>> = {
   paper: 'Shred what names a person.',
 }
 
+/** What is to be done, as one sentence about how much of it and where. */
+function toDo({ act, count, title, places }: Extract<Headline, { code: 'to_do' }>): string {
+  const things = capital(someThings(count))
+  const at = places.length > 0 ? ` at ${list(places)}` : ''
+  const is = count === 1 ? 'is' : 'are'
+  switch (act) {
+    case 'throw_away':
+      return `${things} can no longer be used${at}`
+    case 'ask':
+      return `${things} ${is} on hold${at}`
+    case 'put_back':
+      return count === 1 ? `${title} is lent out` : `${things} are lent out`
+    case 'clean':
+      return `${things} ${count === 1 ? 'needs' : 'need'} cleaning${at}`
+    case 'look_for':
+      return count === 1 ? `${title} was not found` : `${things} were not found`
+    case 'replace':
+      return `${things} ${count === 1 ? 'expires' : 'expire'} soon${at}`
+    case 'top_up':
+      return `${things} ${is} short${at}`
+    case 'check':
+      return count === 1
+        ? `${title} is due for a check`
+        : `${capital(someThings(count, 'kit is', 'kits are'))} due for a check`
+    case 'ask_member':
+      return count === 1
+        ? `Nobody has asked about ${title} yet`
+        : `Nobody has asked about ${numberWord(count)} of you yet`
+    case 'weigh':
+      return count === 1 ? `${title} needs weighing` : `${capital(numberWord(count))} need weighing`
+    case 'teach':
+      return count === 1
+        ? `A skill runs out: ${title}`
+        : `${capital(numberWord(count))} skills run out`
+    case 'identify':
+      return 'Some things are not matched yet'
+    case 'refill':
+      return `${things} will run out`
+    case 'set_aside':
+      return `${things} ${is} recalled`
+    case 'carry':
+    case 'buy':
+    case 'find_out':
+      return `${things} ${is} needed${at}`
+    default:
+      return assertNever(act)
+  }
+}
+
+const TO_DO_UNDER: Readonly<Record<ErrandAct, string>> = {
+  set_aside: 'Set them aside until the maker has answered.',
+  throw_away: 'Throw them away safely. What is short because of it stands below.',
+  clean: 'They do not count until they are clean.',
+  ask: 'They do not count until somebody has answered.',
+  put_back: 'They do not count until they are back.',
+  look_for: 'They do not count until they are found.',
+  carry: 'Another place has some to spare.',
+  buy: 'One press puts them on the list.',
+  refill: 'Ask for the next pack in time.',
+  replace: 'Replace them before they expire, or use them up where they are needed.',
+  top_up: 'What belongs there is not all there. The restock list has the packs.',
+  check: 'A look takes a few minutes, and a phone in one hand.',
+  weigh: 'Doses by weight wait for it.',
+  ask_member: 'What nobody has asked is not taken for none.',
+  teach: 'What nobody there can use does not count.',
+  find_out: 'Nothing that we know of answers it. Look at the board.',
+  identify: 'They count for nothing until somebody says what they are.',
+}
+
+function gap(
+  {
+    members,
+    state,
+    ready,
+    also,
+    packs,
+    costMinor,
+    from,
+    problem,
+  }: Extract<Reason, { code: 'gap' }>,
+  currency: string,
+): string {
+  const whom = members.length > 0 ? ` (${list(members)})` : ''
+  return [
+    `${lowered(problem)}${whom}: ${GAP_STATES[state]}`,
+    from === null ? '' : `${from} has some to spare`,
+    ready.length > 0 ? `ready at ${list(ready)}` : '',
+    also.length > 0 ? `with ${list(also)}` : '',
+    costMinor === null
+      ? ''
+      : `${packs > 1 ? `${packs} packs, ` : ''}about ${money(costMinor, currency)}`,
+  ]
+    .filter(Boolean)
+    .join('; ')
+}
+
+const GAP_STATES: Readonly<Record<CellState, string>> = {
+  covered: 'ready',
+  plan_b: 'ready by plan B',
+  thin: 'not enough here',
+  held: 'what is here does not count for this',
+  none: 'nothing here',
+}
+
 export const watchText = {
   headline: (h: Headline): string => {
     switch (h.code) {
       case 'nothing_kept':
         return 'Nothing is kept here yet'
+      case 'not_ready':
+        return cover.headline(h.place, h.problems, h.problems.length)
+      case 'lapses':
+        return `${h.place} is ready for ${lowered(h.problem)} only until ${longDay(h.from)}`
+      case 'runs_out':
+        return h.lastDay === null
+          ? `${h.member} has no ${h.title} left`
+          : `${h.member} has ${h.title} until ${longDay(h.lastDay)}`
+      case 'recalled':
+        return h.lots === 1
+          ? 'A pack of yours is recalled'
+          : `${capital(numberWord(h.lots))} packs of yours are recalled`
       case 'essentials_bare':
         return h.count === 1
-          ? `${h.title} is missing at ${the(h.place)}`
-          : `${capital(someThings(h.count, 'essential', 'essentials'))} are missing at ${the(h.place)}`
+          ? `${h.title} is missing at ${h.place}`
+          : `${capital(someThings(h.count, 'essential', 'essentials'))} are missing at ${h.place}`
       case 'turns_before_back':
-        return `${capital(someThings(h.count))} ${h.count === 1 ? 'turns' : 'turn'} before anyone is back at ${the(h.place)}`
-      case 'spent':
-        return `${capital(someThings(h.count))} ${h.count === 1 ? 'is' : 'are'} spent at ${list(h.places.map(the))}`
-      case 'turning':
-        return `${capital(someThings(h.count))} ${h.count === 1 ? 'turns' : 'turn'} soon at ${list(h.places.map(the))}`
-      case 'below_par':
-        return `${capital(someThings(h.count))} ${h.count === 1 ? 'is' : 'are'} short at ${list(h.places.map(the))}`
+        return `${capital(someThings(h.count))} ${h.count === 1 ? 'expires' : 'expire'} at ${h.place} before anybody is back there`
+      case 'to_do':
+        return toDo(h)
+      case 'put_off':
+        return 'Nothing is waiting today'
       case 'all_well':
-        return 'All is sound'
+        return 'All is well'
     }
   },
   under: (h: Headline, today: PlainDate): string => {
     switch (h.code) {
       case 'nothing_kept':
         return 'Bring in the list you have, or add a kit and put things into it.'
+      case 'not_ready':
+        return [
+          h.members.length > 0 ? `It concerns ${list(h.members)}.` : '',
+          h.elsewhere > 0
+            ? `${capital(someThings(h.elsewhere, 'other place lacks', 'other places lack'))} something as grave.`
+            : '',
+          'What you can do stands here first.',
+        ]
+          .filter(Boolean)
+          .join(' ')
+      case 'lapses':
+        return 'What ends then is to be replaced before that day.'
+      case 'runs_out':
+        return h.count === 1
+          ? 'Ask for the next pack in time.'
+          : `Ask for the next pack in time. ${capital(someThings(h.count - 1, 'other medicine runs', 'other medicines run'))} out soon.`
+      case 'recalled':
+        return 'Set it aside until the maker has answered.'
       case 'essentials_bare':
         return 'An essential is something a person may need within minutes. Put it back first.'
       case 'turns_before_back':
         return `Carry replacements on ${longDay(h.visit)}. The rest can wait for its next visit.`
-      case 'spent':
-        return 'Throw them away safely; what they leave bare is on the list below.'
-      case 'turning':
-        return 'Replace them before they turn, or use them up where they are needed.'
-      case 'below_par':
-        return 'What belongs there is not all there. The restock list has the packs.'
+      case 'to_do':
+        return TO_DO_UNDER[h.act]
+      case 'put_off':
+        return [
+          h.later > 0
+            ? `${capital(someThings(h.later, 'errand was', 'errands were'))} put off.`
+            : '',
+          h.listed > 0
+            ? `${capital(someThings(h.listed, 'errand is', 'errands are'))} on the shopping list.`
+            : '',
+        ]
+          .filter(Boolean)
+          .join(' ')
       case 'all_well':
         return h.nextDay === null
           ? 'Nothing has a date that runs out.'
-          : `The next thing turns ${fullDay(h.nextDay)}, ${awayFrom(h.nextDay, today)}.`
+          : `The next thing expires ${fullDay(h.nextDay)}, ${awayFrom(h.nextDay, today)}.`
     }
   },
   ribbon: 'The coming eighteen months',
@@ -126,20 +252,39 @@ export const watchText = {
         : place,
   visit: (next: NextThere): string => (next.kind === 'on' ? next.label : ''),
   errands: 'Errands',
-  unasked: 'Not asked yet about allergies, illnesses or regular medicines:',
+  first: 'What comes first',
   acts: {
+    set_aside: 'Set aside',
     throw_away: 'Throw away safely',
     ask: 'Ask',
     clean: 'Clean',
     put_back: 'Put back',
     look_for: 'Look for',
+    carry: 'Carry here',
+    buy: 'Get for this place',
+    refill: 'Get the next pack',
     replace: 'Replace',
     top_up: 'Top up',
     check: 'Check',
+    weigh: 'Weigh',
+    ask_member: 'Ask about',
+    teach: 'Learn or refresh',
+    find_out: 'Find a way',
+    identify: 'Say what they are',
+  } satisfies Record<ErrandAct, string>,
+  /** Of errands that are about nothing with a name of its own. */
+  untitled: (act: ErrandAct): string =>
+    act === 'set_aside' ? 'Recalled packs' : act === 'identify' ? 'Things not matched yet' : '',
+  /** What the place is ready for once it is done. */
+  brings: ({ name, members, from }: Brings, place: string, today: PlainDate): string => {
+    const what = `${lowered(name)}${members.length > 0 ? ` (${list(members)})` : ''}`
+    return from === null
+      ? `Then ${place} is ready for ${what}.`
+      : `Then ${place} stays ready for ${what} after ${shortDay(from, today)}.`
   },
-  reason: (reason: Reason, today: PlainDate): string => {
+  reason: (reason: Reason, today: PlainDate, currency: string): string => {
     const from = (spare: Spare) =>
-      spare ? `; ${the(spare.place)} has ${formatAmount(spare.amount)} to spare` : ''
+      spare ? `; ${spare.place} has ${formatAmount(spare.amount)} to spare` : ''
     switch (reason.code) {
       case 'spent':
         return spentBecause(reason.why, today)
@@ -157,29 +302,67 @@ export const watchText = {
         return `${formatAmount(reason.good)} of ${formatAmount(reason.par)} there${from(reason.spare)}`
       case 'round_due':
         return `${rounds.pocketsOf(reason.pockets, reason.allPockets)}: ${rounds.why(reason.why, reason.since, today)}`
+      case 'gap':
+        return gap(reason, currency)
+      case 'runs_out':
+        return [
+          reason.lastDay === null
+            ? 'none left'
+            : `lasts until ${weekdayDay(reason.lastDay, today)}`,
+          reason.openUntil === null
+            ? ''
+            : `the pharmacy is shut that day; go by ${weekdayDay(reason.openUntil, today)}`,
+          reason.prescriber === '' ? '' : `from ${reason.prescriber}`,
+        ]
+          .filter(Boolean)
+          .join('; ')
+      case 'recalled':
+        return reason.lots === 1
+          ? 'a bulletin names one lot of yours'
+          : `bulletins name ${numberWord(reason.lots)} lots of yours`
+      case 'weight':
+        return reason.kind === 'unknown'
+          ? 'nobody has written a weight down; doses by weight wait for it'
+          : 'the weight is out of date; doses by weight wait for it'
+      case 'not_asked':
+        return `not asked yet: ${list(reason.topics.map((topic) => TOPIC_NAMES[topic]))}`
+      case 'skill_ends':
+        return `signed off until ${fullDay(reason.until)}`
+      case 'unknown_things':
+        return `${someThings(reason.count, 'thing counts', 'things count')} for nothing until somebody says what ${reason.count === 1 ? 'it is' : 'they are'}`
       case 'dates_missing':
         return `${capital(someThings(reason.count, 'pack has', 'packs have'))} no date recorded; read it off the pack`
     }
   },
   press: {
+    set_aside: 'See which',
     throw_away: 'Done',
     ask: 'Open',
     clean: 'Clean',
     put_back: 'Back',
     look_for: 'Found',
+    carry: 'Carried',
+    buy: 'To list',
+    refill: 'To list',
     replace: 'To list',
     top_up: 'To list',
     check: 'Start',
-  },
+    weigh: 'Weigh',
+    ask_member: 'Answer',
+    teach: 'Open',
+    find_out: 'Look',
+    identify: 'Say what',
+  } satisfies Record<ErrandAct, string>,
   open: 'Open',
   later: 'Later',
   laterLong: (title: string): string => `Later: ${title}`,
   safeWay: (kind: ItemKind | null): string => (kind ? SAFE_WAY[kind] : ''),
   showAll: (total: number): string => `Show all ${total}`,
-  aside: (later: number, listed: number): string =>
-    [later > 0 ? `${later} put off` : '', listed > 0 ? `${listed} on the shopping list` : '']
-      .filter(Boolean)
-      .join(' · '),
+  listed: (count: number): string => `${count} on the shopping list`,
+  putOff: (count: number): string => `${count} put off`,
+  until: (day: PlainDate, today: PlainDate): string => `until ${shortDay(day, today)}`,
+  takeUp: 'Take up now',
+  takeUpLong: (title: string): string => `Take up now: ${title}`,
   emptyBring: 'Bring a list in',
   emptyKit: 'Add a kit',
   disclaimer:
@@ -190,4 +373,5 @@ export const watchText = {
 export const watchPast = {
   errand_done: 'did an errand',
   errand_put_off: 'put an errand off',
+  errand_taken_up: 'took an errand up again',
 } as const

@@ -2,15 +2,24 @@
 import type { Expiry } from '../../src/core/calendar/expiry'
 import { addDays, plainDate } from '../../src/core/calendar/plainDate'
 import { lookahead, type Presence } from '../../src/core/calendar/presence'
+import { itemFacts } from '../../src/core/catalogue/itemFacts'
+import { pantry } from '../../src/core/cover/pantry'
+import { schoolsOf } from '../../src/core/cover/schools'
 import type { Kit, Place } from '../../src/core/household/places'
 import { PLAIN_POCKET, type Pocket } from '../../src/core/household/pocket'
 import type { ItemId, KitId, LotId, PlaceId, PocketId } from '../../src/core/ids'
+import { judge } from '../../src/core/judgement/judgement'
 import { amount } from '../../src/core/quantity/amount'
+import type { KitRound } from '../../src/core/rounds/due'
 import type { Item } from '../../src/core/stock/item'
 import { type Lot, NO_DETAILS, READY } from '../../src/core/stock/lot'
 import type { Confirmation } from '../../src/core/trust/certainty'
 import { confirmationKey } from '../../src/core/trust/nextLook'
-import { type HouseholdStock, survey } from '../../src/core/watch/survey'
+import type { Errand } from '../../src/core/watch/errand'
+import { errands } from '../../src/core/watch/errands'
+import { type Headline, headline } from '../../src/core/watch/headline'
+import type { Judged } from '../../src/core/watch/ofCover'
+import { type HouseholdStock, type Survey, survey } from '../../src/core/watch/survey'
 import { idOf } from './ids'
 
 export const TODAY = plainDate('2026-11-26')
@@ -144,3 +153,41 @@ export const lookedAt = (
       { on: addDays(TODAY, -daysAgo), by: 'Ilse', changesSince: 0, changedOn: null },
     ]),
   )
+
+/** Judged for nobody: what is there is still to be looked after. */
+export function judgedForNobody({ stock, today, places }: Survey): Judged {
+  const laid = pantry({
+    members: [],
+    courses: [...(stock.courses ?? [])],
+    places: places.map((place) => ({ ...place, isStore: place.presence.rhythm.kind === 'always' })),
+    kits: stock.kits,
+    pockets: stock.pockets,
+    items: stock.items.map((item) => ({ item, facts: itemFacts(item, null, item.own) })),
+    lots: stock.lots,
+    holdings: stock.holdings,
+    schools: schoolsOf({}),
+    labels: 'none',
+    signed: [],
+    leftOut: [],
+  })
+  return { pantry: laid, judgement: judge(laid, today, new Map()) }
+}
+
+/** Errands about stock, targets and rounds: things are known, and nobody is there to be ready for. */
+export const errandsIn = (survey: Survey, rounds: readonly KitRound[] = []): readonly Errand[] =>
+  errands({
+    survey,
+    rounds,
+    judged: judgedForNobody(survey),
+    pharmacyDays: [],
+    recalled: 0,
+  }).filter(({ act }) => act !== 'identify')
+
+export const headlineIn = (survey: Survey, later = 0, listed = 0): Headline =>
+  headline({
+    survey,
+    judgement: judgedForNobody(survey).judgement,
+    open: errandsIn(survey),
+    later,
+    listed,
+  })

@@ -1,16 +1,10 @@
 /** The one judgement of the household, kept with the survey until something changes. */
 import { lookahead, nextCheckDay } from '../../core/calendar/presence'
-import type { Pantry } from '../../core/cover/pantry'
-import { type Judgement, judge } from '../../core/judgement/judgement'
+import { judge } from '../../core/judgement/judgement'
+import type { Judged } from '../../core/watch/ofCover'
 import type { Survey } from '../../core/watch/survey'
-import { type Reading, surveyNow, surveyOf, type Today } from '../frame/world'
+import { type Reading, surveyOf, type Today } from '../frame/world'
 import { pantryOf } from './readPantry'
-
-/** What cover is judged from, and how it was judged. */
-export interface Judged {
-  readonly pantry: Pantry
-  readonly judgement: Judgement
-}
 
 const judgedOf = new WeakMap<Survey, Promise<Judged>>()
 
@@ -24,11 +18,8 @@ export async function judgedStockOf(at: Reading): Promise<Judged> {
   return made
 }
 
-/** The same inside an act. */
-export const judgedStockNow = async (at: Today): Promise<Judged> =>
-  judgedWith(at, await surveyNow(at))
-
-async function judgedWith(at: Today, survey: Survey): Promise<Judged> {
+/** The same of a survey that is made inside an act. */
+export async function judgedWith(at: Today, survey: Survey): Promise<Judged> {
   const pantry = await pantryOf(at, survey.stock)
   const ahead = lookahead(at.household.lookaheadDays)
   const until = new Map(

@@ -27,8 +27,7 @@ import { onceFor } from '../frame/cache'
 import { notFound } from '../frame/refusal'
 import { type Caller, confirmedStockOf, reading, surveyOf, type World } from '../frame/world'
 import { printedSheet } from '../sheets/sheetActs'
-import { everything } from '../watch/readWatch'
-import { strapOf } from '../watch/views'
+import { strapAt } from '../watch/readWatch'
 
 export type KitView = z.infer<typeof kits.kitValue>
 export type KitCard = z.infer<typeof kits.kitCard>
@@ -91,11 +90,9 @@ export const pocketRefs = (survey: Pick<Survey, 'sites'>): PocketRef[] =>
 
 export const readKit = (world: World, caller: Caller, kitId: KitId): Promise<KitView> =>
   reading(world, caller, async (at) => {
-    const { survey, judgement, open, household, deletion } = await everything(at)
+    const survey = await surveyOf(at)
     const kit = survey.kits.find(({ id }) => id === kitId)
-    const place = strapOf(survey, judgement, open, household, deletion).places.find(
-      ({ id }) => id === kit?.placeId,
-    )
+    const place = (await strapAt(at)).places.find(({ id }) => id === kit?.placeId)
     if (!kit || !place) throw notFound()
     const { lines, sites } = contentOf(survey, kit)
     const { confirmations } = await confirmedStockOf(at)

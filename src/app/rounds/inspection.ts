@@ -1,12 +1,15 @@
 /** The judged stock with who looked at what, and from that when each kit is next to be looked at. */
+import type { Weekday } from '../../core/calendar/plainDate'
 import { catalogue } from '../../core/catalogue/catalogue'
 import type { LotId } from '../../core/ids'
 import type { Sighting } from '../../core/rounds/contents'
 import { type KitRound, kitRounds } from '../../core/rounds/due'
 import { learnSpeed, type Speed } from '../../core/rounds/duration'
+import type { Judged } from '../../core/watch/ofCover'
 import type { Survey } from '../../core/watch/survey'
 import { readConfirmations } from '../../db/record/history'
 import { readSightings, readTimings } from '../../db/rounds/rounds'
+import { judgedStockOf, judgedWith } from '../cover/judgementOf'
 import {
   type Confirmed,
   confirmedStockOf,
@@ -19,13 +22,18 @@ export interface InspectedStock extends Confirmed {
   readonly sightings: ReadonlyMap<LotId, Sighting>
   readonly speed: Speed
   readonly rounds: readonly KitRound[]
+  readonly judged: Judged
+  readonly pharmacyDays: readonly Weekday[]
 }
 
 const inspectedWith = async (
   { trx, household }: Today,
   confirmed: Confirmed,
+  judged: Judged,
 ): Promise<InspectedStock> => ({
   ...confirmed,
+  judged,
+  pharmacyDays: household.pharmacyDays,
   sightings: await readSightings(trx, household.timeZone),
   speed: learnSpeed(await readTimings(trx)),
   rounds: kitRounds(confirmed.survey, confirmed.confirmations, household.roundPace, catalogue()),
@@ -38,15 +46,15 @@ export async function inspectedStockOf(at: Reading): Promise<InspectedStock> {
   const confirmed = await confirmedStockOf(at)
   const known = inspectedOn.get(confirmed.survey)
   if (known) return known
-  const made = inspectedWith(at, confirmed)
+  const made = judgedStockOf(at).then((judged) => inspectedWith(at, confirmed, judged))
   inspectedOn.set(confirmed.survey, made)
   made.catch(() => inspectedOn.delete(confirmed.survey))
   return made
 }
 
 /** The same inside an act. */
-export const inspectedStockNow = async (at: Today): Promise<InspectedStock> =>
-  inspectedWith(at, {
-    survey: await surveyNow(at),
-    confirmations: await readConfirmations(at.trx),
-  })
+export async function inspectedStockNow(at: Today): Promise<InspectedStock> {
+  const survey = await surveyNow(at)
+  const confirmations = await readConfirmations(at.trx)
+  return inspectedWith(at, { survey, confirmations }, await judgedWith(at, survey))
+}

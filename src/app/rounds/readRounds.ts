@@ -13,7 +13,7 @@ import type { Round, RoundId } from '../../core/rounds/round'
 import { smallRounds } from '../../core/rounds/small'
 import { isHere } from '../../core/shopping/purchase'
 import { itemTitle } from '../../core/stock/item'
-import type { Errand } from '../../core/watch/errands'
+import type { Errand } from '../../core/watch/errand'
 import { readPurchases } from '../../db/restock/shopping'
 import {
   readRounds as allRounds,

@@ -3,22 +3,21 @@ import type { z } from 'zod'
 import type * as places from '../../contract/values/places'
 import type * as watch from '../../contract/values/watch'
 import { nextThere } from '../../core/calendar/presence'
-import { takesSomething } from '../../core/cover/pantry'
-import { notAsked } from '../../core/household/asked'
 import type { PlaceId } from '../../core/ids'
 import { itemTitle } from '../../core/stock/item'
+import type { Errand } from '../../core/watch/errand'
+import { gravest } from '../../core/watch/gravest'
 import { type Headline, headline } from '../../core/watch/headline'
 import { ribbon, ribbonTitle } from '../../core/watch/ribbon'
 import type { JudgedHolding, Survey } from '../../core/watch/survey'
 import { deletionOf } from '../../db/account/leaving'
-import { readCourses, readMembers } from '../../db/members/members'
 import { readPurchases } from '../../db/restock/shopping'
 import { readDeferrals } from '../../db/watch/deferrals'
 import { judgedStockOf } from '../cover/judgementOf'
 import { onceFor } from '../frame/cache'
-import { type Caller, type Reading, reading, type World } from '../frame/world'
+import { type Caller, type Reading, reading, surveyOf, type World } from '../frame/world'
 import { recallCount } from '../restock/recalls'
-import { inspectedStockOf } from '../rounds/inspection'
+import { type InspectedStock, inspectedStockOf } from '../rounds/inspection'
 import { errandView, openErrands, strapOf } from './views'
 
 export type WatchView = z.infer<typeof watch.watchValue>
@@ -33,87 +32,85 @@ export const readWatch = async (
   onlyPlace?: PlaceId,
 ): Promise<WatchView> => {
   const recalled = await recallCount(world)
-  return reading(world, caller, async (at) => {
-    const all = await everything(at)
-    const members = await readMembers(at.trx, at.today)
-    const courses = members.length === 0 ? [] : await readCourses(at.trx)
-    const unasked = members.flatMap((member) => {
-      if (member.guestUntil !== null) return []
-      const topics = notAsked(member, takesSomething(courses, member.id, at.today))
-      return topics.length === 0
-        ? []
-        : [{ memberId: member.id, name: member.name, topics: [...topics] }]
-    })
-    return watchView({ ...all, recalled: recalled(all.survey), unasked }, onlyPlace)
-  })
+  return reading(world, caller, async (at) => watchView(await everything(at, recalled), onlyPlace))
 }
 
 /** What the strap, Watch and single errands are made from. */
-export async function everything(at: Reading) {
+export async function everything(at: Reading, recalled: (survey: Survey) => number) {
   const looks = await inspectedStockOf(at)
   const deferred = await readDeferrals(at.trx, at.today)
   const purchases = await readPurchases(at.trx)
-  const { judgement } = await judgedStockOf(at)
   return {
     household: at.household,
     deletion: await deletionOf(at.trx),
-    survey: looks.survey,
-    judgement,
-    ...openErrands(looks, deferred, purchases),
+    looks,
+    ...openErrands(looks, deferred, purchases, recalled(looks.survey)),
   }
 }
 
 export const readStrap = (world: World, caller: Caller): Promise<z.infer<typeof places.strap>> =>
-  reading(world, caller, async (at) => {
-    const { survey, judgement, open, household, deletion } = await everything(at)
-    return strapOf(survey, judgement, open, household, deletion)
-  })
+  reading(world, caller, strapAt)
+
+/** The strap alone: what every screen stands in. */
+export async function strapAt(at: Reading): Promise<z.infer<typeof places.strap>> {
+  const { judgement } = await judgedStockOf(at)
+  return strapOf(await surveyOf(at), judgement, at.household, await deletionOf(at.trx))
+}
 
 /** Pure: the view of a survey and its open errands. */
 export function watchView(
-  {
-    household,
-    deletion,
-    survey,
-    judgement,
-    open,
-    later,
-    listed,
-    recalled,
-    unasked,
-  }: Awaited<ReturnType<typeof everything>> & {
-    readonly recalled: number
-    readonly unasked: WatchView['unasked']
-  },
+  { household, deletion, looks, open, putOff, listed }: Awaited<ReturnType<typeof everything>>,
   onlyPlace?: PlaceId,
 ): WatchView {
+  const { survey, judged } = looks
+  const { judgement } = judged
+  const view = (errand: Errand) => errandView(looks, errand)
   const groups = survey.places.map((place) => {
     const of = open.filter((errand) => errand.place.id === place.id)
     return {
       placeId: place.id,
       next: nextThere(place.presence, survey.today),
       total: of.length,
-      errands: (onlyPlace ? of : of.slice(0, FIRST_ERRANDS)).map((errand) =>
-        errandView(survey, errand),
-      ),
+      errands: (onlyPlace ? of : of.slice(0, FIRST_ERRANDS)).map(view),
     }
   })
+  const facts = { survey, judgement, open, later: putOff.length, listed }
   return {
-    strap: strapOf(survey, judgement, open, household, deletion),
-    headline: headlineView(headline(survey, open)),
+    strap: strapOf(survey, judgement, household, deletion),
+    headline: headlineView(headline(facts), looks),
     ribbon: ribbonView(survey),
     groups: onlyPlace ? groups.filter(({ placeId }) => placeId === onlyPlace) : groups,
-    later,
+    gravest: gravest(open, survey.today).map(view),
+    putOff: putOff.map(({ errand, until }) => ({ errand: view(errand), until })),
     listed,
-    recalled,
-    unasked,
   }
 }
 
-function headlineView(facts: Headline): WatchView['headline'] {
-  if ('place' in facts) return { ...facts, place: facts.place.name }
-  if ('places' in facts) return { ...facts, places: facts.places.map(({ name }) => name) }
-  return facts
+function headlineView(facts: Headline, { judged }: InspectedStock): WatchView['headline'] {
+  const { members } = judged.pantry.stock
+  const nameOf = (memberId: string) => members.find(({ id }) => id === memberId)?.name ?? ''
+  switch (facts.code) {
+    case 'not_ready':
+      return {
+        ...facts,
+        place: facts.place.name,
+        placeId: facts.place.id,
+        problems: [...facts.problems],
+        members: facts.members.map(nameOf),
+      }
+    case 'runs_out': {
+      const { memberId, ...rest } = facts
+      return { ...rest, member: nameOf(memberId) }
+    }
+    case 'to_do':
+      return { ...facts, places: facts.places.map(({ name }) => name) }
+    case 'lapses':
+    case 'essentials_bare':
+    case 'turns_before_back':
+      return { ...facts, place: facts.place.name }
+    default:
+      return facts
+  }
 }
 
 const ribbonView = onceFor((survey: Survey): WatchView['ribbon'] => {

@@ -6,12 +6,11 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import { nextThere } from '../../core/calendar/presence'
 import type { Household } from '../../core/household/household'
 import type { Place } from '../../core/household/places'
-import type { PlaceId } from '../../core/ids'
 import type { Judgement, PlaceJudgement } from '../../core/judgement/judgement'
 import { missingIn } from '../../core/judgement/readiness'
 import type { Purchase } from '../../core/shopping/purchase'
-import { itemTitle } from '../../core/stock/item'
-import { type Errand, errands, type SpareAt } from '../../core/watch/errands'
+import { type Errand, gravityOf, type SpareAt } from '../../core/watch/errand'
+import { errands } from '../../core/watch/errands'
 import type { Site, Survey } from '../../core/watch/survey'
 import type { Deletion } from '../../db/account/leaving'
 import { onceFor } from '../frame/cache'
@@ -20,12 +19,21 @@ import type { InspectedStock } from '../rounds/inspection'
 export type StrapPlace = z.infer<typeof places.strapPlace>
 export type ErrandView = z.infer<typeof watch.errandValue>
 
-export const errandsOf = onceFor(({ survey, rounds }: InspectedStock) => errands(survey, rounds))
+const knownErrands = onceFor((_looks: InspectedStock) => new Map<number, readonly Errand[]>())
+
+/** Every errand, found once for what was looked at. @param recalled lots that a bulletin recalls */
+export function errandsOf(looks: InspectedStock, recalled = 0): readonly Errand[] {
+  const known = knownErrands(looks)
+  const found = known.get(recalled) ?? errands({ ...looks, recalled })
+  known.set(recalled, found)
+  return found
+}
 
 /** Errands that are open now, as against put off or on the shopping list already. */
 export interface OpenErrands {
   readonly open: readonly Errand[]
-  readonly later: number
+  /** Put off, each until a day. */
+  readonly putOff: readonly { readonly errand: Errand; readonly until: PlainDate }[]
   readonly listed: number
 }
 
@@ -33,6 +41,7 @@ export function openErrands(
   looks: InspectedStock,
   deferred: ReadonlyMap<string, PlainDate>,
   purchases: readonly Pick<Purchase, 'itemId' | 'goesTo' | 'state'>[],
+  recalled: number,
 ): OpenErrands {
   const marked = new Set(
     purchases.flatMap(({ itemId, goesTo, state }) =>
@@ -40,35 +49,31 @@ export function openErrands(
     ),
   )
   const onList = (errand: Errand): boolean =>
-    (errand.act === 'replace' || errand.act === 'top_up') &&
+    (errand.act === 'replace' || errand.act === 'top_up' || errand.act === 'refill') &&
     marked.has(`${errand.item?.id}:${errand.pocketId}`)
   const open: Errand[] = []
-  let later = 0
+  const putOff: OpenErrands['putOff'][number][] = []
   let listed = 0
-  for (const errand of errandsOf(looks)) {
+  for (const errand of errandsOf(looks, recalled)) {
+    const until = deferred.get(errand.key)
     if (onList(errand)) listed++
-    else if (deferred.has(errand.key)) later++
+    else if (until) putOff.push({ errand, until })
     else open.push(errand)
   }
-  return { open, later, listed }
+  return { open, putOff, listed }
 }
 
 export function strapOf(
   survey: Survey,
   judgement: Judgement,
-  open: readonly Errand[],
   { dateOrder, weekStart, currency, units, timeZone }: Household,
   deletion: Deletion | null,
 ): z.infer<typeof places.strap> {
-  const todo = new Map<PlaceId, number>()
-  for (const { place } of open) todo.set(place.id, (todo.get(place.id) ?? 0) + 1)
   return {
     today: survey.today,
     habits: { dateOrder, weekStart, currency, units, timeZone },
     deletion: deletion && { askedBy: deletion.askedBy, dueAt: deletion.dueAt.toISOString() },
-    places: survey.places.map((place) =>
-      strapPlace(survey, place, judgement.of.get(place.id), todo.get(place.id) ?? 0),
-    ),
+    places: survey.places.map((place) => strapPlace(survey, place, judgement.of.get(place.id))),
   }
 }
 
@@ -89,34 +94,70 @@ const strapPlace = (
   survey: Survey,
   place: Place,
   judged: PlaceJudgement | undefined,
-  todo: number,
 ): StrapPlace => ({
   id: place.id,
   name: place.name,
   hue: place.hue,
   next: nextThere(place.presence, survey.today),
   ready: judged ? readyFor(judged) : null,
-  todo,
 })
 
-export const errandView = (survey: Survey, errand: Errand): ErrandView => ({
-  key: errand.key,
-  act: errand.act,
-  kitId: errand.kit.id,
-  kit: errand.kit.name,
-  pocket: errand.pocketId === null ? '' : (survey.sites.get(errand.pocketId)?.pocket.name ?? ''),
-  title: errand.item ? itemTitle(errand.item) : errand.kit.name,
-  unit: errand.item?.unit ?? '',
-  itemKind: errand.item?.kind ?? null,
-  lotId: errand.lotId,
-  amount: errand.amount,
-  reason:
-    errand.reason.code === 'turns' || errand.reason.code === 'below_par'
-      ? { ...errand.reason, spare: spareView(errand.reason.spare) }
-      : errand.reason,
-  due: errand.due,
-  essential: errand.essential,
-})
+export const errandView = (
+  { survey, judged }: Pick<InspectedStock, 'survey' | 'judged'>,
+  errand: Errand,
+): ErrandView => {
+  const { members } = judged.pantry.stock
+  const nameOf = (memberId: string) => members.find(({ id }) => id === memberId)?.name ?? ''
+  return {
+    key: errand.key,
+    act: errand.act,
+    gravity: gravityOf(errand, survey.today),
+    placeId: errand.place.id,
+    kitId: errand.kit?.id ?? null,
+    kit: errand.kit?.name ?? '',
+    pocket: errand.pocketId === null ? '' : (survey.sites.get(errand.pocketId)?.pocket.name ?? ''),
+    memberId: errand.memberId,
+    member: errand.memberId === null ? '' : nameOf(errand.memberId),
+    title: errand.title,
+    unit: errand.item?.unit ?? '',
+    itemKind: errand.item?.kind ?? null,
+    lotId: errand.lotId,
+    amount: errand.amount,
+    reason: reasonView(errand, nameOf),
+    brings: errand.brings.map(({ problemId, name, tier, members: whom, from }) => ({
+      problemId,
+      name,
+      tier,
+      members: whom.map(nameOf),
+      from,
+    })),
+    due: errand.due,
+    essential: errand.essential,
+  }
+}
+
+function reasonView(
+  { reason }: Errand,
+  nameOf: (memberId: string) => string,
+): ErrandView['reason'] {
+  switch (reason.code) {
+    case 'turns':
+    case 'below_par':
+      return { ...reason, spare: spareView(reason.spare) }
+    case 'gap':
+      return {
+        ...reason,
+        members: reason.members.map(nameOf),
+        ready: reason.ready.map(({ name }) => name),
+        also: [...reason.also],
+        from: reason.from?.name ?? null,
+      }
+    case 'not_asked':
+      return { ...reason, topics: [...reason.topics] }
+    default:
+      return reason
+  }
+}
 
 const spareView = (spare: SpareAt | null) =>
   spare && { place: spare.place.name, amount: spare.amount }

@@ -65,7 +65,6 @@ export const strapPlace = z.object({
   next: nextThere,
   /** Life-saving and urgent problems that it is ready for; null where nobody is expected. */
   ready: readyFor.nullable().default(null),
-  todo: z.int(),
 })
 
 export const strap = z.object({

@@ -1,9 +1,12 @@
 /** What every place needs, as it is answered. */
 import { z } from 'zod'
+import { CELL_STATES } from '../../core/cover/cellState'
+import { TIERS } from '../../core/cover/need'
 import { TOPICS } from '../../core/household/told'
 import { DUE_CODES } from '../../core/rounds/pace'
-import { ERRAND_ACTS } from '../../core/watch/errands'
+import { ERRAND_ACTS, GRAVITIES } from '../../core/watch/errand'
 import * as wire from '../primitives'
+import * as members from './members'
 import * as places from './places'
 import * as stock from './stock'
 
@@ -25,6 +28,34 @@ export const errandReason = z.discriminatedUnion('code', [
     allPockets: z.int(),
   }),
   z.object({ code: z.literal('dates_missing'), count: z.int() }),
+  z.object({
+    code: z.literal('gap'),
+    problem: z.string(),
+    tier: z.enum(TIERS),
+    members: z.array(z.string()),
+    state: z.enum(CELL_STATES),
+    /** Places where the same is ready for the same. */
+    ready: z.array(z.string()),
+    also: z.array(z.string()),
+    packs: z.int(),
+    costMinor: z.int().nullable(),
+    from: z.string().nullable(),
+  }),
+  z.object({
+    code: z.literal('runs_out'),
+    lastDay: wire.plainDate.nullable(),
+    prescriber: z.string(),
+    openUntil: wire.plainDate.nullable(),
+  }),
+  z.object({ code: z.literal('recalled'), lots: z.int() }),
+  z.object({ code: z.literal('weight'), kind: z.enum(['unknown', 'stale']) }),
+  z.object({ code: z.literal('not_asked'), topics: z.array(z.enum(TOPICS)) }),
+  z.object({
+    code: z.literal('skill_ends'),
+    skill: members.skill,
+    until: wire.plainDate,
+  }),
+  z.object({ code: z.literal('unknown_things'), count: z.int() }),
 ])
 
 export const errandAct = z.enum(ERRAND_ACTS)
@@ -32,15 +63,30 @@ export const errandAct = z.enum(ERRAND_ACTS)
 export const errandValue = z.object({
   key: z.string(),
   act: errandAct,
-  kitId: wire.kitId,
+  gravity: z.enum(GRAVITIES),
+  placeId: wire.placeId,
+  kitId: wire.kitId.nullable(),
   kit: z.string(),
   pocket: z.string(),
+  memberId: wire.memberId.nullable(),
+  member: z.string(),
   title: z.string(),
   unit: z.string(),
   itemKind: wire.itemKind.nullable(),
   lotId: wire.lotId.nullable(),
   amount: wire.amount,
   reason: errandReason,
+  /** What the place is ready for once it is done. */
+  brings: z.array(
+    z.object({
+      problemId: z.string(),
+      name: z.string(),
+      tier: z.enum(TIERS),
+      members: z.array(z.string()),
+      /** It is ready until then without it; null where it is not ready now. */
+      from: wire.plainDate.nullable(),
+    }),
+  ),
   due: wire.plainDate.nullable(),
   essential: z.boolean(),
 })
@@ -83,6 +129,29 @@ export const ribbonValue = z.object({
 export const headline = z.discriminatedUnion('code', [
   z.object({ code: z.literal('nothing_kept') }),
   z.object({
+    code: z.literal('not_ready'),
+    tier: z.enum(['life', 'urgent']),
+    place: z.string(),
+    placeId: wire.placeId,
+    problems: z.array(z.string()),
+    members: z.array(z.string()),
+    elsewhere: z.int(),
+  }),
+  z.object({
+    code: z.literal('lapses'),
+    place: z.string(),
+    problem: z.string(),
+    from: wire.plainDate,
+  }),
+  z.object({
+    code: z.literal('runs_out'),
+    count: z.int(),
+    title: z.string(),
+    member: z.string(),
+    lastDay: wire.plainDate.nullable(),
+  }),
+  z.object({ code: z.literal('recalled'), lots: z.int() }),
+  z.object({
     code: z.literal('essentials_bare'),
     count: z.int(),
     place: z.string(),
@@ -94,9 +163,14 @@ export const headline = z.discriminatedUnion('code', [
     place: z.string(),
     visit: wire.plainDate,
   }),
-  z.object({ code: z.literal('spent'), count: z.int(), places: z.array(z.string()) }),
-  z.object({ code: z.literal('turning'), count: z.int(), places: z.array(z.string()) }),
-  z.object({ code: z.literal('below_par'), count: z.int(), places: z.array(z.string()) }),
+  z.object({
+    code: z.literal('to_do'),
+    act: errandAct,
+    count: z.int(),
+    title: z.string(),
+    places: z.array(z.string()),
+  }),
+  z.object({ code: z.literal('put_off'), later: z.int(), listed: z.int() }),
   z.object({ code: z.literal('all_well'), nextDay: wire.plainDate.nullable() }),
 ])
 
@@ -112,14 +186,10 @@ export const watchValue = z.object({
       errands: z.array(errandValue),
     }),
   ),
-  /** Put off for now. */
-  later: z.int(),
+  /** The gravest of all places, at most three: the headline offers them. */
+  gravest: z.array(errandValue),
+  /** Put off, each until a day; they can be taken up again. */
+  putOff: z.array(z.object({ errand: errandValue, until: wire.plainDate })),
   /** On the shopping list already. */
   listed: z.int(),
-  /** Lots that a bulletin recalls and that are not on hold yet. */
-  recalled: z.int(),
-  /** Members of whom nobody has asked what decides who may have what. */
-  unasked: z.array(
-    z.object({ memberId: wire.memberId, name: z.string(), topics: z.array(z.enum(TOPICS)) }),
-  ),
 })

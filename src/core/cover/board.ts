@@ -2,15 +2,12 @@
 import type { Member } from '../household/member'
 import type { MemberId } from '../ids'
 import { Asking, arises, OWN_MEDICINE, type Question, TENTHS, usesOf, waysOf } from './asking'
+import type { CellState } from './cellState'
 import { type Demand, shortage } from './joint'
 import type { Need, Part, Way } from './need'
 import { NEEDS } from './needs'
 import { isShared, type Pantry } from './pantry'
 import type { Patient } from './suitability'
-
-/** Best first. */
-export const CELL_STATES = ['covered', 'plan_b', 'thin', 'held', 'none'] as const
-export type CellState = (typeof CELL_STATES)[number]
 
 export interface Cell {
   readonly needId: string
@@ -36,18 +33,12 @@ export interface Board {
   readonly members: readonly Member[]
 }
 
-export const rank = (state: CellState): number => CELL_STATES.length - CELL_STATES.indexOf(state)
-export const worst = (states: readonly CellState[]): CellState | null =>
-  states.reduce<CellState | null>(
-    (low, one) => (low === null || rank(one) < rank(low) ? one : low),
-    null,
-  )
-
 // ---- cells -------------------------------------------------------------------------------------
 
 /** A demand with what it is for, so that a cell can be explained from it. */
 export interface PartDemand extends Demand {
   readonly part: Part | null
+  readonly patient: Patient | null
 }
 
 /** Everything a way asks for, for these patients at once. Shared tools are asked for once. */
@@ -65,6 +56,7 @@ export function demandsOf(
         ? []
         : asking.ownMedicine(patient).map(({ thing, uses }) => ({
             part: null,
+            patient,
             uses,
             from: asking.countsAsOwn(thing, patient, withSecond) ? [thing] : [],
           })),
@@ -74,6 +66,7 @@ export function demandsOf(
       .filter((part) => !asking.comesFromTap(part))
       .map((part) => ({
         part,
+        patient,
         uses: usesOf(part, question, pantry.stock.schools, patient?.grams ?? null),
         from: asking.serving(part, patient, withSecond),
       })),

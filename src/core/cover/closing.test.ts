@@ -5,7 +5,7 @@ import { aMember, aPantry, aPerson, aQuestion, DAY, type Put } from '../../../te
 import { plainDate } from '../calendar/plainDate'
 import { CATALOGUE } from '../catalogue/catalogue'
 import type { Member } from '../household/member'
-import { rank } from './board'
+import { rank } from './cellState'
 import { explain } from './explain'
 import { NEEDS } from './needs'
 

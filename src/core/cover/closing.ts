@@ -7,13 +7,14 @@ import { companionRoles } from '../catalogue/companions'
 import { isProposedIn } from '../catalogue/labelAges'
 import type { RoleId } from '../catalogue/roles'
 import { mayUse, type SkillId } from '../catalogue/skills'
-import type { ItemId, KitId } from '../ids'
+import type { ItemId, KitId, LotId, PocketId } from '../ids'
 import { THOUSAND } from '../quantity/amount'
 import { Asking, companionsFor } from './asking'
-import { type Cell, judgeNeed, rank } from './board'
+import { type Cell, judgeNeed } from './board'
+import { rank } from './cellState'
 import { entryThing } from './entryThing'
 import type { Need, Part, Way } from './need'
-import { type Added, withAdded } from './pantry'
+import { type Added, isShared, type Shelf, withAdded } from './pantry'
 import { spokenOf } from './spoken'
 import { type Patient, suits, type Thing } from './suitability'
 
@@ -24,6 +25,8 @@ export type Step =
       readonly itemId: ItemId
       readonly uses: number
       readonly kitId: KitId
+      readonly lotId: LotId
+      readonly pocketId: PocketId
     }
   | {
       readonly kind: 'buy'
@@ -31,6 +34,8 @@ export type Step =
       readonly itemId: ItemId | null
       readonly entryId: string | null
       readonly packs: number
+      /** What is missing, in uses; the packs hold as much or more. */
+      readonly uses: number
       readonly costMinor: number | null
       readonly spec: string
     }
@@ -49,7 +54,17 @@ export interface Closing {
 export interface Lacking {
   readonly way: Way
   readonly first: boolean
-  readonly parts: readonly { readonly part: Part | null; readonly missing: number }[]
+  readonly parts: readonly {
+    readonly part: Part | null
+    readonly patient: Patient | null
+    readonly missing: number
+  }[]
+}
+
+/** What may be proposed; without it everything may. */
+export interface Bounds {
+  /** Uses of what lies elsewhere that nobody there needs. */
+  readonly spare: (shelf: Shelf) => number
 }
 
 /** A step with what it changes. */
@@ -67,18 +82,17 @@ export function closingsOf(
   need: Need,
   cell: Pick<Cell, 'state' | 'have' | 'need'>,
   answers: readonly Lacking[],
-  patient: Patient | null,
+  patients: readonly (Patient | null)[],
+  bounds?: Bounds,
 ): readonly Closing[] {
   const closings = new Map<string, Closing>()
   for (const { way, first, parts } of answers) {
     const lacking = parts.filter(({ missing }) => missing > 0)
     if (lacking.length === 0) continue
     for (const candidates of together(
-      lacking.map(({ part, missing }) =>
-        part ? candidatesFor(asking, part, missing, patient) : [],
-      ),
+      gathered(lacking).flatMap((wanted) => candidatesOf(asking, wanted, bounds)),
     )) {
-      const becomes = tried(asking, need, candidates, patient)
+      const becomes = tried(asking, need, candidates, patients)
       if (!isBetter(becomes, cell)) continue
       const steps = onceEach(candidates.map(({ step }) => step))
       const key = JSON.stringify(steps)
@@ -95,6 +109,42 @@ export function closingsOf(
         Number(b.first) - Number(a.first),
     )
     .slice(0, MOST_SHOWN)
+}
+
+/** So much of a part, for all of these. */
+interface Wanted {
+  readonly part: Part | null
+  readonly missing: number
+  readonly patients: readonly (Patient | null)[]
+}
+
+/** What several lack of one part is got together; a tool serves one after the other. */
+function gathered(lacking: Lacking['parts']): readonly Wanted[] {
+  const byPart = new Map<Part | null, Wanted>()
+  for (const { part, patient, missing } of lacking) {
+    const known = byPart.get(part)
+    const isTool = part?.any.every(isShared) ?? false
+    byPart.set(part, {
+      part,
+      missing: known && !isTool ? known.missing + missing : missing,
+      patients: [...(known?.patients ?? []), patient],
+    })
+  }
+  return [...byPart.values()]
+}
+
+/** One thing for all where one suits all, else for each their own. */
+function candidatesOf(
+  asking: Asking,
+  { part, missing, patients }: Wanted,
+  bounds: Bounds | undefined,
+): readonly (readonly (readonly Candidate[])[])[] {
+  if (part === null) return [[]]
+  const forAll = candidatesFor(asking, part, missing, patients, bounds)
+  if (forAll.length > 0 || patients.length < 2) return [forAll]
+  return patients.map((patient) =>
+    candidatesFor(asking, part, missing / patients.length, [patient], bounds),
+  )
 }
 
 /** Candidates of each part together: the best of all, then one part at a time the next best. */
@@ -130,7 +180,7 @@ function tried(
   asking: Asking,
   need: Need,
   candidates: readonly Candidate[],
-  patient: Patient | null,
+  patients: readonly (Patient | null)[],
 ): Pick<Cell, 'state' | 'have' | 'need'> {
   const { pantry, question } = asking
   const added = candidates.flatMap(({ adds }) => (adds ? [adds] : []))
@@ -140,9 +190,11 @@ function tried(
     ...question,
     skills: new Set([...question.skills, ...taught]),
   })
-  const again =
-    patient && (after.patients.find(({ member }) => member.id === patient.member.id) ?? null)
-  return judgeNeed(after, need, [again])
+  const again = patients.map(
+    (patient) =>
+      patient && (after.patients.find(({ member }) => member.id === patient.member.id) ?? null),
+  )
+  return judgeNeed(after, need, again)
 }
 
 // ---- candidates --------------------------------------------------------------------------------
@@ -155,12 +207,14 @@ function candidatesFor(
   asking: Asking,
   part: Part,
   missing: number,
-  patient: Patient | null,
+  patients: readonly (Patient | null)[],
+  bounds: Bounds | undefined,
 ): readonly (readonly Candidate[])[] {
-  const carried = carry(asking, part, missing, patient)
-  const bought = cheapest(asking, part, missing, patient)
+  const carried = carry(asking, part, missing, patients, bounds)
+  const bought = cheapest(asking, part, missing, patients)
+  const [patient = null] = patients
   const choices = [
-    ...completed(asking, part, patient),
+    ...completed(asking, part, patient, bounds),
     ...(carried ? [carried] : []),
     ...lessons(asking, part, patient),
     ...(bought ? [[bought, ...companionsOf(asking, bought, patient)]] : []),
@@ -173,6 +227,7 @@ function completed(
   asking: Asking,
   part: Part,
   patient: Patient | null,
+  bounds: Bounds | undefined,
 ): readonly (readonly Candidate[])[] {
   return spokenOf(asking, part, patient).flatMap(({ why }) => {
     const lacks = why.flatMap((one) =>
@@ -184,7 +239,7 @@ function completed(
     )
     const onlyThat = why.every(({ code }) => code === 'lick_risk' || code === 'no_companion')
     if (lacks.length === 0 || !onlyThat) return []
-    const bringing = lacks.map((role) => gotten(asking, { any: [role], uses: 1 }, 1, patient))
+    const bringing = lacks.map((role) => gotten(asking, { any: [role], uses: 1 }, patient, bounds))
     return bringing.some((one) => one === null) ? [] : [bringing.flatMap((one) => one ?? [])]
   })
 }
@@ -192,12 +247,12 @@ function completed(
 const gotten = (
   asking: Asking,
   part: Part,
-  uses: number,
   patient: Patient | null,
+  bounds: Bounds | undefined,
 ): readonly Candidate[] | null => {
-  const carried = carry(asking, part, uses, patient)
+  const carried = carry(asking, part, part.uses, [patient], bounds)
   if (carried) return carried
-  const bought = cheapest(asking, part, uses, patient)
+  const bought = cheapest(asking, part, part.uses, [patient])
   return bought ? [bought] : null
 }
 
@@ -225,9 +280,11 @@ function carry(
   asking: Asking,
   part: Part,
   missing: number,
-  patient: Patient | null,
+  patients: readonly (Patient | null)[],
+  bounds: Bounds | undefined,
 ): readonly Candidate[] | null {
   const { pantry } = asking
+  const spareOf = bounds?.spare ?? (({ uses }: Shelf) => uses)
   const steps: Candidate[] = []
   let left = missing
   const elsewhere = pantry.shelves
@@ -239,7 +296,8 @@ function carry(
         (shelf.through === null || shelf.through >= asking.question.date) &&
         thing !== undefined &&
         playsAny(thing, part) &&
-        isUsable(asking, thing, patient)
+        areUsable(asking, thing, patients) &&
+        spareOf(shelf) > 0
       )
     })
     .sort((a, b) => b.uses - a.uses)
@@ -248,10 +306,18 @@ function carry(
     const thing = pantry.things[shelf.thing]
     if (left <= 0) break
     if (!kit || !thing?.itemId) continue
-    const uses = Math.min(left, shelf.uses)
+    const uses = Math.min(left, spareOf(shelf))
     left -= uses
     steps.push({
-      step: { kind: 'move', title: thing.title, itemId: thing.itemId, uses, kitId: kit.id },
+      step: {
+        kind: 'move',
+        title: thing.title,
+        itemId: thing.itemId,
+        uses,
+        kitId: kit.id,
+        lotId: shelf.lotId,
+        pocketId: shelf.pocket.id,
+      },
       adds: { thing, known: pantry.known[shelf.thing] ?? null, uses, through: shelf.through },
       teaches: null,
     })
@@ -261,6 +327,9 @@ function carry(
 
 const playsAny = ({ facts }: Thing, part: Part): boolean =>
   part.any.some((role) => facts.roles.includes(role))
+
+const areUsable = (asking: Asking, thing: Thing, patients: readonly (Patient | null)[]): boolean =>
+  patients.every((patient) => isUsable(asking, thing, patient))
 
 function isUsable(asking: Asking, thing: Thing, patient: Patient | null): boolean {
   const { pantry, question } = asking
@@ -278,7 +347,7 @@ function cheapest(
   asking: Asking,
   part: Part,
   missing: number,
-  patient: Patient | null,
+  patients: readonly (Patient | null)[],
 ): Candidate | null {
   const { pantry } = asking
   const purchases: (Candidate & { readonly step: Extract<Step, { kind: 'buy' }> })[] = []
@@ -287,7 +356,7 @@ function cheapest(
     const at = pantry.thingOf.get(item.id)
     const thing = at === undefined ? undefined : pantry.things[at]
     if (!thing || item.packSize === null || item.packPriceMinor === null) continue
-    if (!playsAny(thing, part) || !isUsable(asking, thing, patient)) continue
+    if (!playsAny(thing, part) || !areUsable(asking, thing, patients)) continue
     const each = (item.packSize / THOUSAND) * facts.uses
     const packs = Math.ceil(missing / each - 1e-9)
     purchases.push({
@@ -297,6 +366,7 @@ function cheapest(
         itemId: item.id,
         entryId: facts.entry?.id ?? null,
         packs,
+        uses: missing,
         costMinor: packs * item.packPriceMinor,
         spec: facts.entry?.spec ?? '',
       },
@@ -307,7 +377,7 @@ function cheapest(
   for (const entry of catalogue().values()) {
     if (!isProposedIn(entry, pantry.house.labels)) continue
     const thing = entryThing(entry)
-    if (!playsAny(thing, part) || !isUsable(asking, thing, patient)) continue
+    if (!playsAny(thing, part) || !areUsable(asking, thing, patients)) continue
     const each = entry.pack.units * entry.uses
     const packs = Math.ceil(missing / each - 1e-9)
     purchases.push({
@@ -317,6 +387,7 @@ function cheapest(
         itemId: null,
         entryId: entry.id,
         packs,
+        uses: missing,
         costMinor: packs * entry.pack.priceMinor,
         spec: entry.spec,
       },
@@ -348,7 +419,7 @@ function companionsOf(
   return roles.flatMap((role): readonly Candidate[] => {
     const part: Part = { any: [role], uses: 1 }
     if (asking.comesFromTap(part) || asking.serving(part, patient, true).length > 0) return []
-    const bought = cheapest(asking, part, 1, patient)
+    const bought = cheapest(asking, part, 1, [patient])
     return bought ? [bought] : []
   })
 }

@@ -3,7 +3,8 @@ import type { PlainDate } from '../calendar/plainDate'
 import type { KitId, LotId, MemberId, PlaceId } from '../ids'
 import { Asking, type Question, waysOf } from './asking'
 import { type Cell, demandsOf, isTool, judgeNeed } from './board'
-import { type Closing, closingsOf } from './closing'
+import { isReadyState } from './cellState'
+import { type Bounds, type Closing, closingsOf } from './closing'
 import { promise } from './joint'
 import type { Need, Part, Way } from './need'
 import type { CoverPocket, Pantry } from './pantry'
@@ -26,6 +27,7 @@ export interface Source {
 
 export interface PartAnswer {
   readonly part: Part | null
+  readonly patient: Patient | null
   readonly uses: number
   readonly sources: readonly Source[]
   /** Uses that nothing here gives. */
@@ -63,11 +65,13 @@ export function explain(
       : (asking.patients.find(({ member }) => member.id === memberId) ?? null)
   const ways = waysOf(need, pantry.stock.schools)
   const cell = judgeNeed(asking, need, [patient])
-  const answers = ways.map((way, position) => answerOf(asking, need, way, patient, position === 0))
+  const answers = ways.map((way, position) =>
+    answerOf(asking, need, way, [patient], position === 0),
+  )
   return {
     cell,
     ways: answers,
-    closings: cell.state === 'covered' ? [] : closingsOf(asking, need, cell, answers, patient),
+    closings: cell.state === 'covered' ? [] : closingsOf(asking, need, cell, answers, [patient]),
     cautions: cautionsOf(need, cell.way, pantry),
   }
 }
@@ -90,30 +94,45 @@ export const sourcesOfWay = (
   way: Way,
   patient: Patient | null,
 ): readonly Source[] =>
-  answerOf(asking, need, way, patient, true).parts.flatMap(({ sources }) => sources)
+  answerOf(asking, need, way, [patient], true).parts.flatMap(({ sources }) => sources)
 
 /** With what counts fully; what is second-grade is named only where that is not enough. */
 function answerOf(
   asking: Asking,
   need: Need,
   way: Way,
-  patient: Patient | null,
+  patients: readonly (Patient | null)[],
   first: boolean,
 ): WayAnswer {
-  const sound = answerWith(asking, need, way, patient, { first, withSecond: false })
+  const sound = answerWith(asking, need, way, patients, { first, withSecond: false })
   return sound.parts.every(({ missing }) => missing === 0)
     ? sound
-    : answerWith(asking, need, way, patient, { first, withSecond: true })
+    : answerWith(asking, need, way, patients, { first, withSecond: true })
+}
+
+/** What would close a gap of these patients at once, each tried; the best first. */
+export function closingsFor(
+  asking: Asking,
+  need: Need,
+  patients: readonly (Patient | null)[],
+  bounds?: Bounds,
+): readonly Closing[] {
+  const cell = judgeNeed(asking, need, patients)
+  if (isReadyState(cell.state)) return []
+  const answers = waysOf(need, asking.pantry.stock.schools).map((way, position) =>
+    answerOf(asking, need, way, patients, position === 0),
+  )
+  return closingsOf(asking, need, cell, answers, patients, bounds)
 }
 
 function answerWith(
   asking: Asking,
   need: Need,
   way: Way,
-  patient: Patient | null,
+  patients: readonly (Patient | null)[],
   { first, withSecond }: { readonly first: boolean; readonly withSecond: boolean },
 ): WayAnswer {
-  const demands = demandsOf(asking, need, way, [patient], withSecond)
+  const demands = demandsOf(asking, need, way, patients, withSecond)
   const things = [...new Set(demands.flatMap(({ from }) => from))]
   const at = new Map(things.map((thing, position) => [thing, position]))
   const tenths = things.map((thing) => asking.tenthsThere(thing, withSecond))
@@ -137,10 +156,11 @@ function answerWith(
       const had = takes.reduce((sum, [, uses]) => sum + uses, 0)
       return {
         part: one.part,
+        patient: one.patient,
         uses: one.uses,
         sources: takes.flatMap(([thing, uses]) => sourcesOf(asking, thing, uses, withSecond)),
         missing: Math.max(0, Math.round((one.uses - had) * 10) / 10),
-        held: one.part ? heldBack(asking, one.part, patient) : [],
+        held: one.part ? heldBack(asking, one.part, one.patient) : [],
       }
     }),
   }

@@ -43,6 +43,7 @@ export function gradeOf(objection: Objection): Grade {
     case 'held':
     case 'lent':
     case 'unclean':
+    case 'not_judged':
     case 'missing':
     case 'spent':
       return 'not_as_it_is'

@@ -13,7 +13,7 @@ import type { Kit, Place } from '../household/places'
 import type { Pocket } from '../household/pocket'
 import type { ItemId, KitId, LotId, MemberId, PlaceId, PocketId } from '../ids'
 import { type Amount, amount, MOST, THOUSAND } from '../quantity/amount'
-import { lastGoodDay } from '../shelf-life/lastGoodDay'
+import { type LastGood, lastGoodDay } from '../shelf-life/lastGoodDay'
 import type { Item } from '../stock/item'
 import { openedWithoutPeriod } from '../stock/judge'
 import type { Holding, Lot } from '../stock/lot'
@@ -81,6 +81,8 @@ export type Barred =
   | { readonly code: 'lent'; readonly to: string }
   | { readonly code: 'unclean' }
   | { readonly code: 'missing' }
+  /** Its dates make no sense; what is not known is never safe. */
+  | { readonly code: 'not_judged' }
 
 export interface Shelf {
   readonly lotId: LotId
@@ -132,7 +134,7 @@ export function pantry(stock: CoverStock): Pantry {
     const thing = lot && thingOf.get(lot.itemId)
     if (!lot || !pocket || kit === undefined || thing === undefined) return []
     const known = stock.items[thing] as KnownItem
-    const last = lastGoodDay(lot, known.item.openedClock)
+    const last = lastGoodOrNull(lot, known.item.openedClock)
     return [
       {
         lotId,
@@ -141,8 +143,9 @@ export function pantry(stock: CoverStock): Pantry {
         pocket,
         amount,
         uses: (amount / THOUSAND) * known.facts.uses,
-        through: last.kind === 'day' ? last.day : null,
-        barred: barredBy(lot, known.item, last.kind === 'over'),
+        through: last?.kind === 'day' ? last.day : null,
+        barred:
+          last === null ? { code: 'not_judged' } : barredBy(lot, known.item, last.kind === 'over'),
         forMember: lot.forMember,
       },
     ]
@@ -164,6 +167,15 @@ export function pantry(stock: CoverStock): Pantry {
       schools: stock.schools,
       labels: stock.labels,
     },
+  }
+}
+
+/** Null for a lot that cannot be judged: it takes nothing else down with it. */
+function lastGoodOrNull(...asked: Parameters<typeof lastGoodDay>): LastGood | null {
+  try {
+    return lastGoodDay(...asked)
+  } catch {
+    return null
   }
 }
 

@@ -76,7 +76,7 @@ function dependsOn(pantry: Pantry, need: Need, { roles, items }: Cut): boolean {
 const known = new WeakMap<Pantry, Map<Need, ReadonlySet<RoleId>>>()
 
 /** The roles of a need's parts, and of what the things that play them go with. */
-function rolesBehind(pantry: Pantry, need: Need): ReadonlySet<RoleId> {
+export function rolesBehind(pantry: Pantry, need: Need): ReadonlySet<RoleId> {
   const of = known.get(pantry) ?? new Map<Need, ReadonlySet<RoleId>>()
   known.set(pantry, of)
   const before = of.get(need)

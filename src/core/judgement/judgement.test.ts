@@ -11,8 +11,8 @@ import type { Pantry } from '../cover/pantry'
 import { RULES } from '../cover/rules'
 import { expectedAt, questionAt } from '../cover/scene'
 import { MONTHS_MATTER_UNTIL, stretches } from './days'
-import { judgePlace, membersOf } from './judgement'
-import { isCounted, missingIn, readinessOf } from './readiness'
+import { judgePlace } from './judgement'
+import { isCounted, membersOf, missingIn, readinessOf } from './readiness'
 
 const ned = aPerson(8, {
   kg: 26,

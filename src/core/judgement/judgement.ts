@@ -9,7 +9,7 @@ import type { CoverPlace, Pantry } from '../cover/pantry'
 import { expectedAt } from '../cover/scene'
 import type { LotId, MemberId, PlaceId } from '../ids'
 import { type Stretch, stretches } from './days'
-import { isCounted, type Problem, type Readiness, readinessOf } from './readiness'
+import { isCounted, membersOf, type Problem, type Readiness, readinessOf } from './readiness'
 
 export interface PlaceJudgement {
   readonly place: CoverPlace
@@ -91,8 +91,3 @@ function lapsesOf(now: Readiness, later: readonly Stretch[]): readonly Lapse[] {
 }
 
 const readyAndCounted = (problem: Problem): boolean => problem.isReady && isCounted(problem)
-
-/** For whom a problem is not ready; empty where it is for whoever is there. */
-export const membersOf = ({ missing }: Pick<Problem, 'missing'>): readonly MemberId[] => [
-  ...new Set(missing.flatMap(({ cell }) => cell.memberId ?? [])),
-]

@@ -164,6 +164,7 @@ const FOR_EVERYBODY: ReadonlySet<string> = new Set([
   'opened_over',
   'lent',
   'unclean',
+  'not_judged',
   'missing',
   'no_companion',
   'no_skill',

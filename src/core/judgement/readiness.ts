@@ -2,9 +2,11 @@
  * What a place is ready for: problems that can happen there, each ready or not for whoever is
  * expected. Life-saving ones are named, never averaged; comfort is not counted.
  */
-import { type Cell, type Row, worst } from '../cover/board'
+import type { Cell, Row } from '../cover/board'
+import { isReadyState, worst } from '../cover/cellState'
 import { type Need, TIERS, type Tier } from '../cover/need'
 import { NEEDS } from '../cover/needs'
+import type { MemberId } from '../ids'
 
 /** Needs of one name are one problem: a wound is a wound, whoever has it. */
 export interface Problem {
@@ -31,8 +33,7 @@ export interface Readiness {
   readonly of: number
 }
 
-export const isReady = ({ state }: Pick<Cell, 'state'>): boolean =>
-  state === 'covered' || state === 'plan_b'
+export const isReady = ({ state }: Pick<Cell, 'state'>): boolean => isReadyState(state)
 
 /** Whether a problem counts in what a place is ready for. */
 export const isCounted = ({ tier }: Pick<Problem, 'tier'>): boolean => tier !== 'comfort'
@@ -87,3 +88,8 @@ export const stateOf = ({ rows }: Pick<Problem, 'rows'>): Cell['state'] | null =
       [...cells, ...(together ? [together] : [])].map(({ state }) => state),
     ),
   )
+
+/** For whom a problem is not ready; empty where it is for whoever is there. */
+export const membersOf = ({ missing }: Pick<Problem, 'missing'>): readonly MemberId[] => [
+  ...new Set(missing.flatMap(({ cell }) => cell.memberId ?? [])),
+]

@@ -2,7 +2,7 @@
 import type { KitId } from '../ids'
 import type { Total } from '../quantity/amount'
 import { itemTitle } from '../stock/item'
-import type { Errand } from '../watch/errands'
+import type { Errand } from '../watch/errand'
 import type { Toll } from './asks'
 import type { RoundPocket } from './contents'
 
@@ -42,7 +42,7 @@ export function bringing(
   errands: readonly Errand[],
   bought: readonly Bought[],
 ): readonly Bring[] {
-  const here = errands.filter(({ kit }) => kit.id === kitId)
+  const here = errands.filter(({ kit }) => kit?.id === kitId)
   const carried = here.flatMap(({ item, reason }): Bring[] =>
     (reason.code === 'below_par' || reason.code === 'turns') && reason.spare && item
       ? [

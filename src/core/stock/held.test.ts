@@ -6,6 +6,7 @@ import {
   anItem,
   aPlace,
   aPocket,
+  errandsIn,
   surveyed,
   TODAY,
 } from '../../../tests/support/household'
@@ -14,7 +15,6 @@ import { type Course, leftOverItems } from '../household/course'
 import type { CourseId, MemberId } from '../ids'
 import { units } from '../quantity/amount'
 import { asOpenedClock, openedEnd } from '../shelf-life/openedClock'
-import { errands } from '../watch/errands'
 import { doubtIn, standingFor } from './holding'
 import { isGoodNow, judgeLot } from './judge'
 
@@ -101,7 +101,7 @@ describe('what is left of a course', () => {
       because: { kind: 'left_over', prescriber: 'Dr Vale' },
     })
     expect(survey.lines[0]?.good).toBe(0)
-    expect(errands(survey, []).map(({ act }) => act)).toContain('ask')
+    expect(errandsIn(survey, []).map(({ act }) => act)).toContain('ask')
   })
   it('is so only while nobody has asked, and no later course runs', () => {
     const held = (...courses: Course[]) => leftOverItems(courses, TODAY).has(medicine.id)
@@ -154,6 +154,6 @@ describe('a lot that cannot be judged', () => {
       { state: 'sound' },
     ])
     expect(survey.lines[0]?.good).toBe(0)
-    expect(errands(survey, []).map(({ act }) => act)).toContain('ask')
+    expect(errandsIn(survey, []).map(({ act }) => act)).toContain('ask')
   })
 })

@@ -1,112 +1,77 @@
-/** What is to be done, where, and why: errands, derived from the survey. */
-import { addDays, byDay, type PlainDate } from '../calendar/plainDate'
-import { nextThere } from '../calendar/presence'
-import type { Kit, Place } from '../household/places'
-import type { LotId, PocketId } from '../ids'
-import { type Amount, less, NOTHING, type Total } from '../quantity/amount'
-import { type Shortfall, type Spare, shortfalls, spares } from '../restock/shortfall'
-import type { DueReason, KitRound } from '../rounds/due'
-import type { DueCode } from '../rounds/pace'
-import type { Item } from '../stock/item'
-import type { HeldBecause, SpentWhy } from '../stock/judge'
-import type { JudgedHolding, Line, Survey } from './survey'
+/** All errands of a household, from every engine, by place and by what they bring. */
+import type { Weekday } from '../calendar/plainDate'
+import type { KitRound } from '../rounds/due'
+import { anErrand, ERRAND_ACTS, type Errand, GRAVITIES, gravityOf } from './errand'
+import { type Judged, ofCover } from './ofCover'
+import { ofMedicines } from './ofMedicines'
+import { ofPeople } from './ofPeople'
+import { ofRounds } from './ofRounds'
+import { ofStock, ofTargets } from './ofStock'
+import { ofThings } from './ofThings'
+import type { Survey } from './survey'
 
-/** What one does there, in the order in which it is done. */
-export const ERRAND_ACTS = [
-  'throw_away',
-  'clean',
-  'ask',
-  'put_back',
-  'look_for',
-  'replace',
-  'top_up',
-  'check',
-] as const
-export type ErrandAct = (typeof ERRAND_ACTS)[number]
-
-export type ErrandReason =
-  | { readonly code: 'spent'; readonly why: SpentWhy }
-  | { readonly code: 'held'; readonly because: HeldBecause }
-  | { readonly code: 'lent'; readonly to: string; readonly since: PlainDate }
-  | { readonly code: 'unclean'; readonly since: PlainDate }
-  | { readonly code: 'missing'; readonly since: PlainDate }
-  | {
-      readonly code: 'turns'
-      readonly day: PlainDate
-      readonly clock: 'printed' | 'opened'
-      readonly spare: SpareAt | null
-    }
-  | {
-      readonly code: 'below_par'
-      readonly good: Total
-      readonly par: Amount
-      readonly spare: SpareAt | null
-    }
-  | {
-      readonly code: 'round_due'
-      readonly why: DueCode
-      /** The oldest look that it is about; null when nobody has looked yet. */
-      readonly since: PlainDate | null
-      readonly pockets: number
-      readonly allPockets: number
-    }
-  | { readonly code: 'dates_missing'; readonly count: number }
-
-/** Another place has some to spare. */
-export interface SpareAt {
-  readonly place: Place
-  readonly amount: Total
+/** What errands are found from. */
+export interface Known {
+  readonly survey: Survey
+  /** When each kit is next to be looked at. */
+  readonly rounds: readonly KitRound[]
+  readonly judged: Judged
+  readonly pharmacyDays: readonly Weekday[]
+  /** Lots that a bulletin recalls and that are not on hold yet. */
+  readonly recalled: number
 }
 
-export interface Errand {
-  /** Stays the same while the reason stands, so that it can be put off. */
-  readonly key: string
-  readonly act: ErrandAct
-  readonly place: Place
-  readonly kit: Kit
-  readonly pocketId: PocketId | null
-  readonly item: Item | null
-  readonly lotId: LotId | null
-  readonly lotVersion: number | null
-  readonly amount: Amount
-  readonly reason: ErrandReason
-  /** Sooner first; null when it is due already. */
-  readonly due: PlainDate | null
-  readonly essential: boolean
+/** By place in the household's order, then by how grave it is, then in the order in which it is done. */
+export function errands(known: Known): readonly Errand[] {
+  const { survey, rounds, judged, pharmacyDays } = known
+  return inOrder(survey, [
+    ...ofStock(survey),
+    ...ofCover(judged, survey, ofTargets(survey)),
+    ...ofMedicines(judged.pantry, survey, pharmacyDays),
+    ...ofRecalls(known),
+    ...ofRounds(survey, rounds),
+    ...ofPeople(judged.pantry, survey.places, survey.today),
+    ...ofThings(judged.pantry, survey),
+  ])
 }
 
-/**
- * All errands of the household, by place in the household's order, then act, then urgency.
- * @param rounds when each kit is next to be looked at
- */
-export function errands(survey: Survey, rounds: readonly KitRound[]): readonly Errand[] {
-  const spare = spares(survey)
-  const all = [
-    ...survey.holdings.flatMap(errandOfHolding),
-    ...shortfalls(survey).flatMap((shortfall) => errandsOfShortfall(shortfall, spare)),
-    ...rounds.filter(({ isDue }) => isDue).flatMap(errandOfRound),
-    ...undatedErrands(survey),
-  ]
+/** Lots that a bulletin names lie somewhere: where, the list of recalls says. */
+function ofRecalls({ survey, recalled }: Known): readonly Errand[] {
+  const [place] = survey.places
+  return recalled === 0 || !place
+    ? []
+    : [
+        anErrand({
+          key: 'recalls',
+          act: 'set_aside',
+          title: '',
+          place,
+          reason: { code: 'recalled', lots: recalled },
+        }),
+      ]
+}
+
+function inOrder(survey: Survey, all: readonly Errand[]): readonly Errand[] {
   const placeOrder = new Map(survey.places.map((place, index) => [place.id, index]))
   return all
-    .map((errand) => ({ errand, order: orderOf(errand, placeOrder.get(errand.place.id) ?? 0) }))
+    .map((errand) => ({
+      errand,
+      order:
+        (placeOrder.get(errand.place.id) ?? 0) * 1000 +
+        GRAVITIES.indexOf(gravityOf(errand, survey.today)) * 100 +
+        ERRAND_ACTS.indexOf(errand.act) * 2 +
+        (errand.essential ? 0 : 1),
+    }))
     .sort(
       (a, b) =>
         a.order - b.order ||
         byText(a.errand.due ?? '', b.errand.due ?? '') ||
         shareThere(a.errand) - shareThere(b.errand) ||
-        names.compare(a.errand.item?.name ?? '', b.errand.item?.name ?? '') ||
+        names.compare(a.errand.title, b.errand.title) ||
         byText(a.errand.key, b.errand.key),
     )
     .map(({ errand }) => errand)
 }
-
-/** Place, then essentials that lack, then act, then essential: as one number to sort by. */
-const orderOf = (errand: Errand, place: number): number =>
-  place * 100 +
-  (comesFirst(errand) ? 0 : 50) +
-  ERRAND_ACTS.indexOf(errand.act) * 2 +
-  (errand.essential ? 0 : 1)
 
 /** What is bare comes before what is thin. */
 const shareThere = ({ reason }: Errand): number =>
@@ -114,151 +79,3 @@ const shareThere = ({ reason }: Errand): number =>
 
 const names = new Intl.Collator('en')
 const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
-
-/** An essential that lacks or turns comes before all tidying up. */
-const comesFirst = ({ essential, act }: Errand): boolean =>
-  essential && (act === 'top_up' || act === 'replace')
-
-function errandOfHolding(holding: JudgedHolding): Errand[] {
-  const { judged } = holding
-  switch (judged.state) {
-    case 'spent':
-      return [aboutLot(holding, 'throw_away', { code: 'spent', why: judged.why })]
-    case 'held':
-      return [aboutLot(holding, 'ask', { code: 'held', because: judged.because })]
-    case 'lent':
-      return [aboutLot(holding, 'put_back', { code: 'lent', to: judged.to, since: judged.since })]
-    case 'unclean':
-      return [aboutLot(holding, 'clean', { code: 'unclean', since: judged.since })]
-    case 'missing':
-      return [aboutLot(holding, 'look_for', { code: 'missing', since: judged.since })]
-    case 'turning':
-    case 'sound':
-      return []
-  }
-}
-
-const aboutLot = (
-  { lot, item, site, amount }: JudgedHolding,
-  act: ErrandAct,
-  reason: ErrandReason,
-): Errand => ({
-  key: `${act}:${lot.id}:${site.pocket.id}`,
-  act,
-  reason,
-  item,
-  amount,
-  place: site.place,
-  kit: site.kit,
-  pocketId: site.pocket.id,
-  lotId: lot.id,
-  lotVersion: lot.version,
-  due: null,
-  essential: item.essential,
-})
-
-function errandsOfShortfall(shortfall: Shortfall, spare: ReadonlyMap<string, Spare>): Errand[] {
-  const { line, missing, turning } = shortfall
-  const { item, site } = line
-  const elsewhere = spare.get(item.id)
-  const at: SpareAt | null =
-    elsewhere && elsewhere.pocketId !== site.pocket.id
-      ? { place: elsewhere.line.site.place, amount: elsewhere.amount }
-      : null
-  const common = {
-    place: site.place,
-    kit: site.kit,
-    pocketId: site.pocket.id,
-    item,
-    lotId: null,
-    lotVersion: null,
-    essential: item.essential,
-  }
-  const made: Errand[] = []
-  const first = turning > NOTHING ? firstTurning(line) : null
-  if (first)
-    made.push({
-      ...common,
-      key: `replace:${item.id}:${site.pocket.id}`,
-      act: 'replace',
-      amount: turning,
-      due: first.day,
-      reason: { code: 'turns', day: first.day, clock: first.clock, spare: at },
-    })
-  const lacking = less(missing, turning)
-  if (lacking > NOTHING)
-    made.push({
-      ...common,
-      key: `top_up:${item.id}:${site.pocket.id}`,
-      act: 'top_up',
-      amount: lacking,
-      due: null,
-      reason: { code: 'below_par', good: line.good, par: line.par, spare: at },
-    })
-  return made
-}
-
-function firstTurning(line: Line) {
-  const turning = line.holdings.flatMap(({ judged }) =>
-    judged.state === 'turning' ? [judged] : [],
-  )
-  return turning.sort((a, b) => byDay(a.day, b.day))[0] ?? null
-}
-
-const aboutKit = (
-  key: string,
-  kit: Kit,
-  place: Place,
-  due: PlainDate | null,
-  reason: ErrandReason,
-): Errand => ({
-  key,
-  reason,
-  due,
-  place,
-  kit,
-  act: 'check',
-  pocketId: null,
-  item: null,
-  lotId: null,
-  lotVersion: null,
-  amount: NOTHING,
-  essential: false,
-})
-
-function errandOfRound({ kit, place, dueOn, pockets, allPockets }: KitRound): Errand[] {
-  const first = pockets
-    .flatMap(({ reasons }) => reasons)
-    .reduce<DueReason | null>((a, b) => (a && a.dueOn <= b.dueOn ? a : b), null)
-  return first
-    ? [
-        aboutKit(`check:${kit.id}`, kit, place, dueOn, {
-          code: 'round_due',
-          why: first.code,
-          since: first.since,
-          pockets: pockets.length,
-          allPockets,
-        }),
-      ]
-    : []
-}
-
-/** Medicine and sterile goods whose date nobody has recorded, kit by kit. */
-function undatedErrands(survey: Survey): Errand[] {
-  const undated = new Map<Kit, { readonly place: Place; count: number }>()
-  for (const { lot, item, judged, site } of survey.holdings) {
-    if (lot.expiry.kind !== 'unknown' || judged.state === 'spent') continue
-    if (item.kind !== 'medicine' && item.kind !== 'sterile') continue
-    const of = undated.get(site.kit) ?? { place: site.place, count: 0 }
-    undated.set(site.kit, { ...of, count: of.count + 1 })
-  }
-  return [...undated].map(([kit, { place, count }]) =>
-    aboutKit(`dates:${kit.id}`, kit, place, null, { code: 'dates_missing', count }),
-  )
-}
-
-/** One press puts an errand off until the chance after the coming one, or for a week. */
-export function putOffUntil(place: Place, today: PlainDate): PlainDate {
-  const there = nextThere(place.presence, today)
-  return there.kind === 'on' ? addDays(there.day, 1) : addDays(today, 7)
-}

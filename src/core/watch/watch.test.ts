@@ -7,6 +7,8 @@ import {
   anItem,
   aPlace,
   aPocket,
+  errandsIn,
+  headlineIn,
   lookedAt,
   onDay,
   onePocket,
@@ -17,13 +19,12 @@ import {
 import { addDays, daysBetween, plainDate } from '../calendar/plainDate'
 import { amount } from '../quantity/amount'
 import { kitRounds } from '../rounds/due'
-import { errands, putOffUntil } from './errands'
-import { headline } from './headline'
+import { putOffUntil } from './errand'
 import { DESK_SCALE, ribbon, ribbonTitle } from './ribbon'
 import { DanglingReferenceError, lineState, targetsMet } from './survey'
 
 const acts = (stock: ReturnType<typeof onePocket>) =>
-  errands(surveyed(stock), []).map(({ act }) => act)
+  errandsIn(surveyed(stock), []).map(({ act }) => act)
 
 describe('errands', () => {
   it('throw away what is spent and top up what it leaves bare', () => {
@@ -35,9 +36,9 @@ describe('errands', () => {
   it('replace what turns before the visit after the coming one', () => {
     const cottage = visits(['2026-12-05', '2026-12-07', 'A weekend'], ['2027-04-01', '2027-04-03'])
     const stock = onePocket(cottage, 2, [{ units: 2, expiry: onDay('2027-03-15') }])
-    const [errand] = errands(surveyed(stock), [])
+    const [errand] = errandsIn(surveyed(stock), [])
     expect(errand).toMatchObject({ act: 'replace', amount: 2000, due: '2027-03-15' })
-    expect(headline(surveyed(stock), errands(surveyed(stock), []))).toMatchObject({
+    expect(headlineIn(surveyed(stock))).toMatchObject({
       code: 'turns_before_back',
       count: 1,
       visit: '2026-12-05',
@@ -90,7 +91,7 @@ describe('errands', () => {
         amount: amount(there * 1000),
       })),
     }
-    const all = errands(surveyed(stock), [])
+    const all = errandsIn(surveyed(stock), [])
     expect(all.map(({ item }) => item?.name)).toEqual(['Gauze', 'Mask', 'Apron', 'Tape', 'Bandage'])
     expect(new Set(all.map(({ act }) => act))).toEqual(new Set(['top_up']))
     expect(all.map(({ amount: lacking }) => lacking)).toEqual([10_000, 2000, 6000, 3000, 1000])
@@ -111,7 +112,7 @@ describe('errands', () => {
       pars: [...stock.pars, { itemId: item.id, pocketId: pocket.id, amount: amount(1000) }],
       holdings: [...stock.holdings, { lotId: lot.id, pocketId: pocket.id, amount: amount(6000) }],
     }
-    const [errand] = errands(surveyed(more), [])
+    const [errand] = errandsIn(surveyed(more), [])
     expect(errand?.reason).toMatchObject({
       code: 'below_par',
       spare: { place: { name: 'Home' }, amount: 5000 },
@@ -127,7 +128,7 @@ describe('errands', () => {
     const rounds = (daysAgo: number) =>
       kitRounds(surveyed(stock), lookedAt(stock, daysAgo), 'calm', new Map())
     const codes = (daysAgo: number) =>
-      errands(surveyed(stock), rounds(daysAgo)).map(({ reason }) => reason.code)
+      errandsIn(surveyed(stock), rounds(daysAgo)).map(({ reason }) => reason.code)
     expect(codes(183)).toEqual(['dates_missing', 'round_due'])
     expect(codes(10)).toEqual(['dates_missing'])
   })
@@ -139,7 +140,7 @@ describe('errands', () => {
   })
   it('keep their key while their reason stands', () => {
     const stock = onePocket(ALWAYS, 2, [{ units: 1, expiry: onDay('2026-12-01') }])
-    const keys = (day: typeof TODAY) => errands(surveyed(stock, day), []).map(({ key }) => key)
+    const keys = (day: typeof TODAY) => errandsIn(surveyed(stock, day), []).map(({ key }) => key)
     expect(keys(TODAY)).toEqual(keys(plainDate('2026-11-27')))
   })
 })
@@ -168,9 +169,9 @@ describe('the survey', () => {
     expect(() => surveyed({ ...stock, lots: [] })).toThrow(DanglingReferenceError)
   })
   it('has a headline for an empty and for a sound household', () => {
-    expect(headline(surveyed(onePocket(ALWAYS, 0, [])), []).code).toBe('nothing_kept')
+    expect(headlineIn(surveyed(onePocket(ALWAYS, 0, []))).code).toBe('nothing_kept')
     const sound = surveyed(onePocket(ALWAYS, 1, [{ units: 1, expiry: onDay('2027-06-30') }]))
-    expect(headline(sound, errands(sound, []))).toEqual({ code: 'all_well', nextDay: '2027-06-30' })
+    expect(headlineIn(sound)).toEqual({ code: 'all_well', nextDay: '2027-06-30' })
   })
 })
 

@@ -15,3 +15,14 @@ export async function readDeferrals(
     .execute()
   return new Map(rows.map((row) => [row.errand_key, row.until_day as PlainDate]))
 }
+
+/** The records by which an errand is put off. */
+export async function deferralsOf(trx: Trx, errandKey: string): Promise<readonly string[]> {
+  const rows = await trx
+    .selectFrom('errand_deferral')
+    .select('id')
+    .where('errand_key', '=', errandKey)
+    .where('removed_by_act', 'is', null)
+    .execute()
+  return rows.map(({ id }) => id)
+}

@@ -1,6 +1,7 @@
 /** Columns of the board: the people and animals, or the kits one by one. */
 import type { Question } from '../../core/cover/asking'
-import { board, type Cell, worst } from '../../core/cover/board'
+import { board, type Cell } from '../../core/cover/board'
+import { worst } from '../../core/cover/cellState'
 import type { Need, Tier } from '../../core/cover/need'
 import { kitUseOf } from '../../core/household/places'
 import { type Problem, type Readiness, readinessOf } from '../../core/judgement/readiness'

@@ -1,30 +1,15 @@
 /** What to do at one place, by act; each with its reason, done or put off with one press. */
 
 import { Fragment, useState } from 'react'
-import { doErrand, putOffErrand } from '../../contract/watch'
 import type { PlainDate } from '../../core/calendar/plainDate'
-import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
 import { Button } from '../../ui/Button'
-import { type OutlineState, StateGlyph } from '../../ui/StateGlyph'
 import { words } from '../../words'
-import { counted, fullDay } from '../../words/frame/format'
+import { ErrandRow } from './ErrandRow'
 import type { Watch } from './view'
-import classes from './watch.module.css'
 
 type Group = Watch['groups'][number]
-type Errand = Group['errands'][number]
 
-const GLYPH: Readonly<Record<Errand['act'], OutlineState>> = {
-  throw_away: 'spent',
-  ask: 'held',
-  clean: 'unclean',
-  put_back: 'lent',
-  look_for: 'missing',
-  replace: 'turning',
-  top_up: 'bare',
-  check: 'sound',
-}
 const FEW = 5
 
 interface Props {
@@ -62,7 +47,7 @@ export function ErrandGroup({ group, place, today, alone }: Props) {
                 {words.watch.acts[errand.act]}
               </Box>
             )}
-            <ErrandRow errand={errand} today={today} />
+            <ErrandRow errand={errand} place={place.name} today={today} />
           </Fragment>
         ))}
       </ul>
@@ -75,71 +60,5 @@ export function ErrandGroup({ group, place, today, alone }: Props) {
           <a href={`/?place=${place.id}`}>{words.watch.showAll(group.total)}</a>
         ))}
     </Box>
-  )
-}
-
-function ErrandRow({ errand, today }: { readonly errand: Errand; readonly today: PlainDate }) {
-  const { run, busy } = useActing()
-  const isRound = errand.reason.code === 'round_due'
-  const href = isRound
-    ? `/rounds?kit=${errand.kitId}`
-    : `/kits/${errand.kitId}${errand.lotId ? `?lot=${errand.lotId}` : ''}`
-  const needsAnswer = errand.act === 'ask' || errand.act === 'check'
-  const amount =
-    errand.amount > 0 && errand.act !== 'check'
-      ? `${errand.unit === '' ? ' ×' : ','} ${counted(errand.amount, errand.unit)}`
-      : ''
-  return (
-    <Row as="li" gap={5} align="start" padY={4} lineBelow="hairline">
-      <StateGlyph state={GLYPH[errand.act]} />
-      <Box grow shrink breakable>
-        <Box unlined as="a" weight="bold" href={href}>
-          {errand.title}
-          {amount}
-        </Box>
-        <Box as="p" size={2} tone="second">
-          {words.watch.reason(errand.reason, today)}
-          {errand.pocket && ` · ${errand.pocket}, ${errand.kit}`}
-          {errand.act === 'throw_away' && (
-            <Box as="span" block>
-              {' '}
-              {words.watch.safeWay(errand.itemKind)}
-            </Box>
-          )}
-        </Box>
-      </Box>
-      <Row gap={1} align="end" className={classes.presses}>
-        {needsAnswer ? (
-          <a href={href}>{isRound ? words.watch.press.check : words.watch.open}</a>
-        ) : (
-          <Button
-            disabled={busy}
-            aria-label={`${words.watch.press[errand.act]}: ${errand.title}`}
-            onClick={() =>
-              void run(
-                doErrand,
-                { body: { errandKey: errand.key } },
-                words.undo.did[errand.act as Exclude<Errand['act'], 'ask' | 'check'>],
-              )
-            }
-          >
-            {words.watch.press[errand.act]}
-          </Button>
-        )}
-        <Button
-          kind="quiet"
-          disabled={busy}
-          aria-label={words.watch.laterLong(errand.title)}
-          onClick={() =>
-            void run(putOffErrand, { body: { errandKey: errand.key } }, ({ until }) =>
-              words.undo.did.later(until),
-            )
-          }
-        >
-          {words.watch.later}
-        </Button>
-      </Row>
-      {errand.due && <span className="visually-hidden">{fullDay(errand.due)}</span>}
-    </Row>
   )
 }

@@ -8,6 +8,8 @@ import { ButtonLink } from '../../ui/Button'
 import { Frame } from '../../ui/Frame'
 import { words } from '../../words'
 import { ErrandGroup } from './ErrandGroup'
+import { ErrandCard } from './ErrandRow'
+import { PutOff } from './PutOff'
 import { SeasonRibbon } from './SeasonRibbon'
 import type { Watch } from './view'
 import classes from './watch.module.css'
@@ -31,30 +33,35 @@ function Watching({ initial, place }: Props) {
   })
   const { today, places } = watch.strap
   const shown = places.filter(({ id }) => place === null || id === place)
-  const aside = words.watch.aside(watch.later, watch.listed)
+  const first = watch.gravest.filter(({ placeId }) => place === null || placeId === place)
   return (
     <div className={classes.screen}>
       <h1>{words.watch.headline(watch.headline)}</h1>
       <Box as="p" above={1} below={5} tone="second">
         {words.watch.under(watch.headline, today)}
       </Box>
-      {watch.recalled > 0 && (
-        <Box as="p" note="mustNot" below={5}>
-          {words.restock.recalls.onWatch(watch.recalled)}.{' '}
-          <a href="/restock/recalls">{words.restock.recalls.lookAtIt}</a>
-        </Box>
-      )}
-      {watch.unasked.length > 0 && (
-        <Box as="p" padX={6} padY={4} above={3} below={5} surface="turning" radius={2}>
-          {words.watch.unasked}{' '}
-          {watch.unasked.map(({ memberId, name }, at) => (
-            <span key={memberId}>
-              {at > 0 && ', '}
-              <a href={`/members/${memberId}`}>{name}</a>
-            </span>
-          ))}
-          .
-        </Box>
+      {first.length > 0 && (
+        <Stack
+          columns="repeat(auto-fit, minmax(19rem, 1fr))"
+          collapse
+          as="ul"
+          gap={5}
+          below={5}
+          aria-label={words.watch.first}
+        >
+          {first.map((errand) => {
+            const at = places.find(({ id }) => id === errand.placeId)
+            return (
+              <ErrandCard
+                key={errand.key}
+                errand={errand}
+                place={at?.name ?? ''}
+                hue={at?.hue}
+                today={today}
+              />
+            )
+          })}
+        </Stack>
       )}
       {watch.headline.code === 'nothing_kept' ? (
         <Row gap={5} above={7} below={7}>
@@ -91,6 +98,7 @@ function Watching({ initial, place }: Props) {
             )
           })}
       </Stack>
+      <PutOff putOff={watch.putOff} today={today} />
       <Row
         as="footer"
         gapX={6}
@@ -101,7 +109,7 @@ function Watching({ initial, place }: Props) {
         tone="second"
         className={classes.foot}
       >
-        {aside && <span>{aside}</span>}
+        {watch.listed > 0 && <a href="/restock">{words.watch.listed(watch.listed)}</a>}
         <span>{words.watch.disclaimer}</span>
       </Row>
     </div>

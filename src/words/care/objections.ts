@@ -100,6 +100,8 @@ export function objectionText(reason: Objection, today: PlainDate): string {
       return heldBecause({ kind: 'opened_no_period', on: reason.on })
     case 'lent':
       return `lent to ${reason.to}`
+    case 'not_judged':
+      return 'its dates make no sense: look at the pack'
     case 'unclean':
       return 'used, and not yet cleaned'
     case 'missing':

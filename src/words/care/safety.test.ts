@@ -48,6 +48,7 @@ const EVERY: { readonly [Code in Objection['code']]: Extract<Objection, { code: 
   recalled: { code: 'recalled', bulletin: 'b', reason: 'Recalled: may hold glass' },
   lent: { code: 'lent', to: 'Tove' },
   unclean: { code: 'unclean' },
+  not_judged: { code: 'not_judged' },
   missing: { code: 'missing' },
   spent: { code: 'spent', day: DAY },
   past_date: { code: 'past_date', day: DAY },

@@ -54,13 +54,6 @@ describe('how ready a place is', () => {
   ])('of a kit, %j', (targets, said) => {
     expect(ready.targets(targets)).toBe(said)
   })
-  it.each([
-    [0, 'nothing to do'],
-    [1, '1 to do'],
-    [12, '12 to do'],
-  ])('%i errands', (count, said) => {
-    expect(strap.todo(count)).toBe(said)
-  })
   it('what is put off says until when', () => {
     expect(undo.did.later(plainDate('2026-12-05'))).toBe('Put off to 5 Dec 2026')
   })

@@ -1,6 +1,7 @@
 /** English for the frame around every screen. */
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { NextThere } from '../../core/calendar/presence'
+import type { PressedAct } from '../../core/watch/errand'
 import { awayFrom, fullDay, weekdayDay } from './format'
 
 export const appName = 'Vivid Satchel'
@@ -27,7 +28,6 @@ export const strap = {
         : awayFrom(next.day, today) === 'tomorrow'
           ? 'tomorrow'
           : weekdayDay(next.day, today),
-  todo: (count: number): string => (count === 0 ? 'nothing to do' : `${count} to do`),
   label: 'Places',
   only: (place: string): string => `Only: ${place}`,
   allPlaces: 'Show all places',
@@ -39,13 +39,20 @@ export const undo = {
   offline: 'No connection: this was not sent. It is kept here; try again.',
   retry: 'Try again',
   dismiss: 'Close',
-  did: {
+  /** What one press on an errand did. */
+  errands: {
     throw_away: 'Thrown away',
     clean: 'Clean again',
     put_back: 'Back in its pocket',
     look_for: 'Found again',
     replace: 'On the shopping list',
     top_up: 'On the shopping list',
+    buy: 'On the shopping list; it belongs there from now on',
+    refill: 'On the shopping list',
+    carry: 'Carried over',
+  } satisfies Record<PressedAct, string>,
+  did: {
+    takenUp: 'Taken up again',
     check: 'Noted as looked through',
     later: (until: PlainDate): string => `Put off to ${fullDay(until)}`,
     put: 'Put in',

@@ -29,10 +29,6 @@ describe('recalls in words', () => {
   it('one is held by its press, several by their number', () => {
     expect([recalls.hold(1), recalls.hold(4)]).toEqual(['Put it on hold', 'Put all 4 on hold'])
   })
-  it('a batch of one and of many on Watch', () => {
-    expect(recalls.onWatch(1)).toBe('A bulletin recalls a lot of yours')
-    expect(recalls.onWatch(3)).toBe('Bulletins recall three lots of yours')
-  })
   it('what could not be read is named, and who should look', () => {
     expect(recalls.unread(['B-7', 'B-9'])).toBe('Could not be read: B-7, B-9. Look there yourself.')
     for (const said of Object.values(recalls.feed))

@@ -55,9 +55,4 @@ export const recalls = {
     `Taken in on ${fullDay(day)}. Each place has an errand for it.`,
   others: (count: number): string =>
     `${capital(numberWord(count))} ${count === 1 ? 'bulletin is' : 'bulletins are'} about nothing of yours`,
-  onWatch: (count: number): string =>
-    count === 1
-      ? 'A bulletin recalls a lot of yours'
-      : `Bulletins recall ${numberWord(count)} lots of yours`,
-  lookAtIt: 'See which',
 }

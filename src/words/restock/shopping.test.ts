@@ -134,10 +134,6 @@ describe('recalls', () => {
       'One bulletin is about nothing of yours',
       'Two bulletins are about nothing of yours',
     ])
-    expect([recalls.onWatch(1), recalls.onWatch(2)]).toEqual([
-      'A bulletin recalls a lot of yours',
-      'Bulletins recall two lots of yours',
-    ])
     expect(recalls.unread(['X-1', 'X-2'])).toBe('Could not be read: X-1, X-2. Look there yourself.')
     expect(recalls.batches(['W1', 'W2–W9'])).toBe('Batches W1, W2–W9')
     expect(recalls.published('X-1', soon)).toBe('X-1, 5 Dec 2026')

@@ -202,7 +202,7 @@ function Afterwards({ going: { contents, outbox } }: { readonly going: GoingRoun
       <h2>{endWords.errands}</h2>
       {unsent || !errands ? (
         <p className="second">{endWords.errandsWait}</p>
-      ) : errands.length === 0 ? (
+      ) : !watch || errands.length === 0 ? (
         <p className="second">{endWords.noErrands}</p>
       ) : (
         <Stack as="ul" className={classes.preview}>
@@ -212,7 +212,9 @@ function Afterwards({ going: { contents, outbox } }: { readonly going: GoingRoun
                 {words.watch.acts[errand.act]}: {errand.title}
                 {errand.amount > 0 && `, ${counted(errand.amount, errand.unit)}`}
               </span>
-              <small>{words.watch.reason(errand.reason, contents.today)}</small>
+              <small>
+                {words.watch.reason(errand.reason, contents.today, watch.strap.habits.currency)}
+              </small>
             </li>
           ))}
         </Stack>

@@ -1,0 +1,271 @@
+/**
+ * Errands about what a place is not ready for. What a target asks for already says what it brings;
+ * what no target asks for is an errand of its own. Everything is tried before it is said.
+ */
+import type { PlainDate } from '../calendar/plainDate'
+import { Asking } from '../cover/asking'
+import { type Cell, judgeNeed } from '../cover/board'
+import { isReadyState } from '../cover/cellState'
+import type { Closing, Step } from '../cover/closing'
+import { closingsFor } from '../cover/explain'
+import type { Need } from '../cover/need'
+import { type Added, type Pantry, type Shelf, withAdded } from '../cover/pantry'
+import { questionAt } from '../cover/scene'
+import type { Patient } from '../cover/suitability'
+import type { Kit, Place } from '../household/places'
+import { rolesBehind } from '../judgement/days'
+import type { Judgement, PlaceJudgement } from '../judgement/judgement'
+import { type Missing, missingIn, type Problem } from '../judgement/readiness'
+import { less, NOTHING, THOUSAND, total, upToMost } from '../quantity/amount'
+import { anErrand, type Brings, type Errand, type ErrandAct } from './errand'
+import { pocketFor } from './pocketFor'
+import type { Survey } from './survey'
+
+export interface Judged {
+  readonly pantry: Pantry
+  readonly judgement: Judgement
+}
+
+/** Each errand about a target with what it brings, and an errand for every gap that none of them closes. */
+export function ofCover(
+  judged: Judged,
+  survey: Survey,
+  targets: readonly Errand[],
+): readonly Errand[] {
+  const spare = spareOf(survey)
+  return judged.judgement.places.flatMap((place) => {
+    const at = survey.places.find(({ id }) => id === place.place.id)
+    if (!at) return []
+    const here = targets
+      .filter((errand) => errand.place.id === at.id)
+      .map((errand) => ({
+        ...errand,
+        brings: broughtBy(judged.pantry, judged.judgement.today, place, errand),
+      }))
+    const closed = new Set(
+      here.flatMap(({ brings }) =>
+        brings.flatMap(({ problemId: id, members, from }) =>
+          from === null
+            ? members.length === 0
+              ? [`${id}/`]
+              : members.map((one) => `${id}/${one}`)
+            : [],
+        ),
+      ),
+    )
+    return [...here, ...gaps(judged, survey, { place, at, closed, spare })]
+  })
+}
+
+// ---- what topping up brings ---------------------------------------------------------------------
+
+/** What a place becomes ready for by an errand about a target, or stays ready for. */
+function broughtBy(
+  pantry: Pantry,
+  day: PlainDate,
+  { place, today, lapses }: PlaceJudgement,
+  { act, item, kit, amount }: Errand,
+): readonly Brings[] {
+  const thing = item && pantry.things[pantry.thingOf.get(item.id) ?? -1]
+  const at = kit ? pantry.kitAt.get(kit.id) : undefined
+  if (!item || !thing || at === undefined) return []
+  const known = pantry.known[pantry.thingOf.get(item.id) ?? -1] ?? null
+  const added: Added = { thing, known, uses: (amount / THOUSAND) * thing.facts.uses, through: null }
+  const roles = new Set(thing.facts.roles)
+  const touches = (need: Need) => [...rolesBehind(pantry, need)].some((role) => roles.has(role))
+  const fuller = withAdded(pantry, at, [added])
+  const brings: Brings[] = []
+  const on = (then: PlainDate) => new Asking(fuller, questionAt(pantry.stock, place, then))
+  if (act === 'top_up') {
+    const now = on(day)
+    for (const problem of missingIn(today)) {
+      const answered = problem.missing.filter(
+        ({ need, cell }) => touches(need) && isAnswered(now, need, cell),
+      )
+      if (answered.length > 0) brings.push(bringing(problem, answered, null))
+    }
+  }
+  for (const lapse of lapses) {
+    const problem = today.problems.find(({ id }) => id === lapse.problemId)
+    const needs = problem?.rows.map(({ need }) => need).filter(touches) ?? []
+    if (!problem || needs.length === 0) continue
+    const then = on(lapse.from)
+    if (
+      problem.rows.every(({ need, cells }) => cells.every((cell) => isAnswered(then, need, cell)))
+    )
+      brings.push({ ...idOf(problem), members: lapse.members, from: lapse.from })
+  }
+  return brings
+}
+
+const idOf = ({ id, name, tier }: Problem) => ({ problemId: id, name, tier })
+
+const bringing = (
+  problem: Problem,
+  answered: readonly Missing[],
+  from: PlainDate | null,
+): Brings => ({
+  ...idOf(problem),
+  members: [...new Set(answered.flatMap(({ cell }) => cell.memberId ?? []))],
+  from,
+})
+
+function isAnswered(asking: Asking, need: Need, { memberId }: Pick<Cell, 'memberId'>): boolean {
+  return isReadyState(judgeNeed(asking, need, patientsOf(asking, need, memberId)).state)
+}
+
+/** One member; whoever is there; or all whom it strikes at once. */
+function patientsOf(
+  asking: Asking,
+  need: Need,
+  memberId: Cell['memberId'],
+): readonly (Patient | null)[] {
+  if (memberId !== null) return asking.patients.filter(({ member }) => member.id === memberId)
+  return need.scope === 'party' ? [null] : asking.concernedBy(need)
+}
+
+// ---- gaps that no target closes -----------------------------------------------------------------
+
+interface Where {
+  readonly place: PlaceJudgement
+  readonly at: Place
+  /** Problem and member that an errand about a target answers. */
+  readonly closed: ReadonlySet<string>
+  readonly spare: (shelf: Shelf) => number
+}
+
+function gaps(judged: Judged, survey: Survey, where: Where): readonly Errand[] {
+  const { pantry, judgement } = judged
+  const { place, closed, spare } = where
+  const asking = new Asking(pantry, questionAt(pantry.stock, place.place, judgement.today))
+  return missingIn(place.today).flatMap((problem) => {
+    const open = problem.missing.filter(
+      ({ cell }) => !closed.has(`${problem.id}/${cell.memberId ?? ''}`),
+    )
+    const groups = new Map<string, { closing: Closing | null; missing: Missing[] }>()
+    for (const [need, of] of byNeed(open)) {
+      // What strikes all at once is got for all at once.
+      const together =
+        need.everybodyAtOnce || need.scope === 'party' ? [of] : of.map((one) => [one])
+      for (const missing of together) {
+        const patients = need.everybodyAtOnce
+          ? patientsOf(asking, need, null)
+          : patientsOf(asking, need, missing[0]?.cell.memberId ?? null)
+        const [closing = null] = closingsFor(asking, need, patients, { spare })
+        const key = JSON.stringify(closing?.steps ?? need.id)
+        const known = groups.get(key)
+        groups.set(key, { closing, missing: [...(known?.missing ?? []), ...missing] })
+      }
+    }
+    return [...groups.values()].map(({ closing, missing }) =>
+      gapErrand(judged, survey, where, problem, closing, missing),
+    )
+  })
+}
+
+function byNeed(missing: readonly Missing[]): ReadonlyMap<Need, readonly Missing[]> {
+  const of = new Map<Need, Missing[]>()
+  for (const one of missing) of.set(one.need, [...(of.get(one.need) ?? []), one])
+  return of
+}
+
+function gapErrand(
+  { pantry, judgement }: Judged,
+  survey: Survey,
+  { at }: Where,
+  problem: Problem,
+  closing: Closing | null,
+  missing: readonly Missing[],
+): Errand {
+  const steps = closing?.steps ?? []
+  const [first] = steps
+  const brings = bringing(problem, missing, null)
+  const itemId = first && 'itemId' in first ? first.itemId : null
+  const item = survey.stock.items.find(({ id }) => id === itemId) ?? null
+  const into = first && first.kind !== 'learn' ? pocketFor(pantry, survey, at, first) : null
+  const from = first?.kind === 'move' ? first.kitId : null
+  const [worst] = missing
+  return anErrand({
+    key: `gap:${at.id}:${problem.id}:${brings.members[0] ?? 'all'}`,
+    act: actOf(steps),
+    title: first ? first.title : problem.name,
+    place: at,
+    kit: into?.kit ?? null,
+    pocketId: into?.pocket.id ?? null,
+    item,
+    memberId: brings.members.length === 1 ? (brings.members[0] ?? null) : null,
+    amount: item && first && first.kind !== 'learn' ? unitsOf(pantry, first) : NOTHING,
+    // What becomes only less thin brings nothing yet.
+    brings: closing && isReadyState(closing.becomes.state) ? [brings] : [],
+    steps,
+    reason: {
+      code: 'gap',
+      problem: problem.name,
+      tier: problem.tier,
+      members: brings.members,
+      state: worst?.cell.state ?? 'none',
+      ready: readyElsewhere(judgement, survey, problem.id, brings.members, at),
+      also: steps.slice(1).map(({ title }) => title),
+      packs: first?.kind === 'buy' ? first.packs : 0,
+      costMinor: closing && steps.some(({ kind }) => kind === 'buy') ? closing.costMinor : null,
+      from: kitOf(survey, from),
+    },
+  })
+}
+
+const kitOf = (survey: Survey, kitId: Kit['id'] | null): Kit | null =>
+  survey.kits.find(({ id }) => id === kitId) ?? null
+
+const actOf = (steps: readonly Step[]): ErrandAct =>
+  // What is carried is there at once; what is still lacking then is bought.
+  steps.some(({ kind }) => kind === 'move')
+    ? 'carry'
+    : steps.some(({ kind }) => kind === 'buy')
+      ? 'buy'
+      : steps.length > 0
+        ? 'teach'
+        : 'find_out'
+
+/** In units of the item, whole ones up. */
+export function unitsOf(pantry: Pantry, step: Exclude<Step, { kind: 'learn' }>) {
+  const at = step.itemId === null ? undefined : pantry.thingOf.get(step.itemId)
+  const each = at === undefined ? 1 : (pantry.things[at]?.facts.uses ?? 1)
+  return upToMost(total(Math.ceil(step.uses / each - 1e-9) * THOUSAND))
+}
+
+/** Other places where the same is ready for the same. */
+const readyElsewhere = (
+  { places }: Judgement,
+  survey: Survey,
+  id: string,
+  members: Brings['members'],
+  at: Place,
+): readonly Place[] =>
+  places.flatMap(({ place, today, expected }) => {
+    const problem = today.problems.find((one) => one.id === id)
+    const holds =
+      place.id !== at.id &&
+      problem !== undefined &&
+      members.every(
+        (member) =>
+          expected.has(member) && !problem.missing.some(({ cell }) => cell.memberId === member),
+      ) &&
+      (members.length > 0 || problem.isReady)
+    const found = holds ? survey.places.find((one) => one.id === place.id) : undefined
+    return found ? [found] : []
+  })
+
+/** Uses of a shelf that lie beyond the target of their pocket: nobody there counts on them. */
+function spareOf(survey: Survey): (shelf: Shelf) => number {
+  const beyond = new Map<string, number>()
+  for (const { par, lasting, holdings } of survey.lines) {
+    if (par === NOTHING) continue
+    let left = less(lasting, par) as number
+    for (const { lot, site, amount, judged } of holdings) {
+      if (judged.state !== 'sound' || left <= 0) continue
+      beyond.set(`${lot.id}/${site.pocket.id}`, Math.min(left, amount) / amount)
+      left -= amount
+    }
+  }
+  return ({ lotId, pocket, uses }) => uses * (beyond.get(`${lotId}/${pocket.id}`) ?? 0)
+}

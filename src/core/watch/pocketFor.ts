@@ -1,0 +1,47 @@
+/** Where something new is put at a place: beside its like. */
+import { catalogue } from '../catalogue/catalogue'
+import type { RoleId } from '../catalogue/roles'
+import type { Step } from '../cover/closing'
+import type { Pantry } from '../cover/pantry'
+import type { Place } from '../household/places'
+import type { Line, Site, Survey } from './survey'
+
+/**
+ * The pocket that has the same item, else one that has most of what plays the same part, else the
+ * fullest of the place; null where the place has no pocket.
+ */
+export function pocketFor(
+  pantry: Pantry,
+  survey: Survey,
+  place: Place,
+  step: Exclude<Step, { kind: 'learn' }>,
+): Site | null {
+  const lines = survey.lines.filter(({ site }) => site.place.id === place.id)
+  const same = lines.find(({ item }) => item.id === step.itemId)
+  if (same) return same.site
+  const roles = new Set(rolesOf(pantry, step))
+  return (
+    mostIn(lines.filter((line) => rolesOfLine(pantry, line).some((role) => roles.has(role)))) ??
+    mostIn(lines) ??
+    [...survey.sites.values()].find((site) => site.place.id === place.id) ??
+    null
+  )
+}
+
+function rolesOf(pantry: Pantry, step: Exclude<Step, { kind: 'learn' }>): readonly RoleId[] {
+  const at = step.itemId === null ? undefined : pantry.thingOf.get(step.itemId)
+  if (at !== undefined) return pantry.things[at]?.facts.roles ?? []
+  const entryId = step.kind === 'buy' ? step.entryId : null
+  return entryId === null ? [] : (catalogue().get(entryId)?.roles ?? [])
+}
+
+const rolesOfLine = (pantry: Pantry, { item }: Line): readonly RoleId[] =>
+  pantry.things[pantry.thingOf.get(item.id) ?? -1]?.facts.roles ?? []
+
+function mostIn(lines: readonly Line[]): Site | null {
+  const count = new Map<Site, number>()
+  for (const { site } of lines) count.set(site, (count.get(site) ?? 0) + 1)
+  let most: Site | null = null
+  for (const [site, of] of count) if (most === null || of > (count.get(most) ?? 0)) most = site
+  return most
+}

@@ -1,0 +1,164 @@
+/** One errand: what, why, what it brings, and the presses that do it or put it off. */
+
+import { doErrand, putOffErrand } from '../../contract/watch'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import { isPressed } from '../../core/watch/errand'
+import { useActing } from '../../ui/acting'
+import { Box, Row, Stack } from '../../ui/Box'
+import { Button, ButtonLink } from '../../ui/Button'
+import { useStrap } from '../../ui/Frame'
+import { type OutlineState, StateGlyph } from '../../ui/StateGlyph'
+import { words } from '../../words'
+import { counted, fullDay } from '../../words/frame/format'
+import { hrefOf } from './errandLink'
+import type { Errand } from './view'
+import classes from './watch.module.css'
+
+const watchWords = words.watch
+
+const GLYPH: Readonly<Record<Errand['act'], OutlineState>> = {
+  set_aside: 'held',
+  throw_away: 'spent',
+  ask: 'held',
+  clean: 'unclean',
+  put_back: 'lent',
+  look_for: 'missing',
+  carry: 'bare',
+  buy: 'bare',
+  refill: 'turning',
+  replace: 'turning',
+  top_up: 'bare',
+  check: 'sound',
+  weigh: 'sound',
+  ask_member: 'sound',
+  teach: 'sound',
+  find_out: 'bare',
+  identify: 'sound',
+}
+
+const titleOf = ({ title, act }: Errand): string => title || watchWords.untitled(act)
+
+function amountOf({ amount, unit, act }: Errand): string {
+  if (amount <= 0 || act === 'check' || act === 'refill') return ''
+  return `${unit === '' ? ' ×' : ','} ${counted(amount, unit)}`
+}
+
+interface Props {
+  readonly errand: Errand
+  readonly place: string
+  readonly today: PlainDate
+}
+
+/** A line in the group of its place. */
+export function ErrandRow(props: Props) {
+  const { errand } = props
+  return (
+    <Row as="li" gap={5} align="start" padY={4} lineBelow="hairline">
+      <StateGlyph state={GLYPH[errand.act]} />
+      <Box grow shrink breakable>
+        <Box unlined as="a" weight="bold" href={hrefOf(errand)}>
+          {titleOf(errand)}
+          {amountOf(errand)}
+        </Box>
+        <Why {...props} />
+      </Box>
+      <Row gap={1} align="end" className={classes.presses}>
+        <Do errand={errand} />
+        <Later errand={errand} />
+      </Row>
+      {errand.due && <span className="visually-hidden">{fullDay(errand.due)}</span>}
+    </Row>
+  )
+}
+
+/** One of the gravest, above everything else. */
+export const ErrandCard = (props: Props & { readonly hue: string | undefined }) => {
+  const { errand, place, hue } = props
+  return (
+    <Stack as="li" gap={2} pad={5} line="ink" radius={2} data-hue={hue}>
+      <Box as="small" size={2} weight="bold" tone="hue">
+        {place}
+      </Box>
+      <Box unlined as="a" size={4} weight="bold" face="display" href={hrefOf(errand)}>
+        {watchWords.acts[errand.act]}: {titleOf(errand)}
+        {amountOf(errand)}
+      </Box>
+      <Box grow>
+        <Why {...props} />
+      </Box>
+      <Row gap={4} align="center" wrap above={2}>
+        <Do errand={errand} isMain />
+        <Later errand={errand} />
+      </Row>
+    </Stack>
+  )
+}
+
+function Why({ errand, place, today }: Props) {
+  const { habits } = useStrap()
+  const where = [errand.pocket, errand.kit].filter(Boolean).join(', ')
+  return (
+    <>
+      <Box as="p" size={2} tone="second">
+        {watchWords.reason(errand.reason, today, habits.currency)}
+        {where !== '' && errand.reason.code !== 'round_due' && ` · ${where}`}
+        {errand.act === 'throw_away' && (
+          <Box as="span" block>
+            {' '}
+            {watchWords.safeWay(errand.itemKind)}
+          </Box>
+        )}
+      </Box>
+      {errand.brings.map((one) => (
+        <Box as="p" size={2} key={`${one.problemId}${one.from}`} className={classes.brings}>
+          {watchWords.brings(one, place, today)}
+        </Box>
+      ))}
+    </>
+  )
+}
+
+function Do({ errand, isMain = false }: { readonly errand: Errand; readonly isMain?: boolean }) {
+  const { run, busy } = useActing()
+  const said = watchWords.press[errand.act]
+  const label = `${said}: ${titleOf(errand)}`
+  const kind = isMain ? 'strong' : undefined
+  const { act } = errand
+  // Where nobody can say into which pocket, it is asked.
+  if (!isPressed(act) || errand.pocket === '')
+    return (
+      <ButtonLink {...(kind && { kind })} href={hrefOf(errand)} aria-label={label}>
+        {said}
+      </ButtonLink>
+    )
+  return (
+    <Button
+      {...(kind && { kind })}
+      disabled={busy}
+      aria-label={label}
+      onClick={() =>
+        void run(doErrand, { body: { errandKey: errand.key } }, words.undo.errands[act])
+      }
+    >
+      {said}
+    </Button>
+  )
+}
+
+function Later({ errand }: { readonly errand: Errand }) {
+  const { run, busy } = useActing()
+  return (
+    <Button
+      kind="quiet"
+      disabled={busy}
+      aria-label={watchWords.laterLong(titleOf(errand))}
+      onClick={() =>
+        void run(putOffErrand, { body: { errandKey: errand.key } }, ({ until }) =>
+          words.undo.did.later(until),
+        )
+      }
+    >
+      {watchWords.later}
+    </Button>
+  )
+}
