@@ -21,7 +21,10 @@ export const leaveOutNeed = endpoint(
   {
     records: ['need_left_out'],
     params: ofNeed,
-    body: z.object({ reason: wire.longText.min(1, 'Say why: the next keeper will ask') }),
+    body: z.object({
+      memberId: wire.memberId.nullable().describe('For one member; null: for everybody'),
+      reason: wire.longText.min(1, 'Say why: the next keeper will ask'),
+    }),
   },
   wire.done,
 )
@@ -30,6 +33,10 @@ export const expectNeed = endpoint(
   'POST',
   '/api/places/{placeId}/needs/{needId}/expect',
   'Keep a need ready at a place again',
-  { records: ['need_expected'], params: ofNeed },
+  {
+    records: ['need_expected'],
+    params: ofNeed,
+    body: z.object({ memberId: wire.memberId.nullable() }),
+  },
   wire.done,
 )

@@ -56,6 +56,10 @@ export const cover = {
     press: 'Not here',
     explain:
       'It is then left out of everything that is judged at this place, until you expect it again.',
+    of: (need: string, member: string | null): string =>
+      member === null ? need : `${need} for ${member}`,
+    only: (member: string): string => `Only for ${member}`,
+    everybody: 'For everybody here',
     reason: 'Why not',
     reasonHint: 'Two minutes to the ward; the car beside it has one',
     save: 'Leave it out',

@@ -10,7 +10,7 @@ const today = plainDate('2026-11-26')
 const soon = plainDate('2026-12-05')
 const total = (many: number): Total => (many * 1000) as Total
 type Headline = Parameters<typeof watchText.headline>[0]
-type Reason = Parameters<typeof watchText.reason>[0]
+type Reason = Parameters<typeof watchText.reason>[0]['reason']
 
 const GAP: Reason = {
   code: 'gap',
@@ -174,16 +174,10 @@ describe('so much to do, as a sentence', () => {
 describe('what an errand brings', () => {
   const brought = { problemId: 'burn', name: 'Burn', tier: 'urgent' } as const
   it.each([
-    [{ ...brought, members: [], from: null }, 'Then Car is ready for burn.'],
-    [
-      { ...brought, members: ['Ned', 'Runa'], from: null },
-      'Then Car is ready for burn (Ned and Runa).',
-    ],
-    [
-      { ...brought, members: ['Ned'], from: soon },
-      'Then Car stays ready for burn (Ned) after 5 Dec.',
-    ],
-  ])('%j', (brings, said) => expect(watchText.brings(brings, 'Car', today)).toBe(said))
+    [{ ...brought, members: [], from: null }, 'For burn'],
+    [{ ...brought, members: ['Ned', 'Runa'], from: null }, 'For burn: Ned and Runa'],
+    [{ ...brought, members: ['Ned'], from: soon }, 'Keeps it ready for burn after 4 Dec: Ned'],
+  ])('%j', (brings, said) => expect(watchText.brings(brings, today)).toBe(said))
 })
 
 describe('why something is to be done', () => {
@@ -257,14 +251,14 @@ describe('why something is to be done', () => {
       { code: 'dates_missing', count: 3 },
       'Three packs have no date recorded; read it off the pack',
     ],
-    [GAP, 'known anaphylaxis (Ned): nothing here'],
+    [GAP, 'nothing here'],
     [
       { ...GAP, members: [], state: 'thin', from: 'Boot bag', ready: ['Car', 'Bike'] },
-      'known anaphylaxis: not enough here; Boot bag has some to spare; ready at Car and Bike',
+      'not enough here; Boot bag has some to spare; ready at Car and Bike',
     ],
     [
       { ...GAP, state: 'held', also: ['Tape'], packs: 2, costMinor: 9800 },
-      'known anaphylaxis (Ned): what is here does not count for this; with Tape; 2 packs, about €98.00',
+      'what is here does not count for this; with Tape; 2 packs, about €98.00',
     ],
     [{ code: 'runs_out', lastDay: null, prescriber: '', openUntil: null }, 'none left'],
     [
@@ -297,7 +291,19 @@ describe('why something is to be done', () => {
       'three things count for nothing until somebody says what they are',
     ],
   ]
-  it.each(cases)('%j', (reason, said) => expect(watchText.reason(reason, today, 'EUR')).toBe(said))
+  it.each(cases)('%j', (reason, said) =>
+    expect(watchText.reason({ reason, act: 'buy' }, today, 'EUR')).toBe(said),
+  )
+})
+
+describe('what nothing known answers', () => {
+  const said = (reason: Reason) => watchText.reason({ reason, act: 'find_out' }, today, 'EUR')
+  it('names whom it is about, and where else', () => {
+    expect(said(GAP)).toBe('Ned: nothing here')
+    expect(said({ ...GAP, members: [], also: ['Car', 'Bike'] })).toBe(
+      'nothing here; the same at Car and Bike',
+    )
+  })
 })
 
 describe('when somebody is there next', () => {

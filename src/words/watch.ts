@@ -3,13 +3,13 @@
 import type { z } from 'zod'
 import type * as watch from '../contract/values/watch'
 import { assertNever } from '../core/brand'
-import type { PlainDate } from '../core/calendar/plainDate'
+import { addDays, type PlainDate } from '../core/calendar/plainDate'
 import type { NextThere } from '../core/calendar/presence'
 import type { CellState } from '../core/cover/cellState'
 import { formatAmount, type Total } from '../core/quantity/amount'
 import type { ItemKind } from '../core/stock/itemKind'
 import type { SpentWhy } from '../core/stock/judge'
-import type { ErrandAct } from '../core/watch/errand'
+import type { ErrandAct, Gravity } from '../core/watch/errand'
 import { TOPIC_NAMES } from './care/objections'
 import { cover, lowered } from './cover'
 import {
@@ -128,24 +128,16 @@ const TO_DO_UNDER: Readonly<Record<ErrandAct, string>> = {
 }
 
 function gap(
-  {
-    members,
-    state,
-    ready,
-    also,
-    packs,
-    costMinor,
-    from,
-    problem,
-  }: Extract<Reason, { code: 'gap' }>,
+  { members, state, ready, also, packs, costMinor, from }: Extract<Reason, { code: 'gap' }>,
+  act: ErrandAct,
   currency: string,
 ): string {
-  const whom = members.length > 0 ? ` (${list(members)})` : ''
+  const isQuestion = act === 'find_out'
   return [
-    `${lowered(problem)}${whom}: ${GAP_STATES[state]}`,
+    `${isQuestion && members.length > 0 ? `${list(members)}: ` : ''}${GAP_STATES[state]}`,
     from === null ? '' : `${from} has some to spare`,
     ready.length > 0 ? `ready at ${list(ready)}` : '',
-    also.length > 0 ? `with ${list(also)}` : '',
+    also.length === 0 ? '' : isQuestion ? `the same at ${list(also)}` : `with ${list(also)}`,
     costMinor === null
       ? ''
       : `${packs > 1 ? `${packs} packs, ` : ''}about ${money(costMinor, currency)}`,
@@ -261,7 +253,7 @@ export const watchText = {
     put_back: 'Put back',
     look_for: 'Look for',
     carry: 'Carry here',
-    buy: 'Get for this place',
+    buy: 'Get',
     refill: 'Get the next pack',
     replace: 'Replace',
     top_up: 'Top up',
@@ -272,17 +264,28 @@ export const watchText = {
     find_out: 'Find a way',
     identify: 'Say what they are',
   } satisfies Record<ErrandAct, string>,
+  gravity: {
+    life: 'Life-saving',
+    soon: 'Cannot wait',
+    essential: 'Essential',
+    urgent: 'For urgent problems',
+    other: 'Everything else',
+  } satisfies Record<Gravity, string>,
   /** Of errands that are about nothing with a name of its own. */
   untitled: (act: ErrandAct): string =>
     act === 'set_aside' ? 'Recalled packs' : act === 'identify' ? 'Things not matched yet' : '',
   /** What the place is ready for once it is done. */
-  brings: ({ name, members, from }: Brings, place: string, today: PlainDate): string => {
-    const what = `${lowered(name)}${members.length > 0 ? ` (${list(members)})` : ''}`
+  brings: ({ name, members, from }: Brings, today: PlainDate): string => {
+    const whom = members.length > 0 ? `: ${list(members)}` : ''
     return from === null
-      ? `Then ${place} is ready for ${what}.`
-      : `Then ${place} stays ready for ${what} after ${shortDay(from, today)}.`
+      ? `For ${lowered(name)}${whom}`
+      : `Keeps it ready for ${lowered(name)} after ${shortDay(addDays(from, -1), today)}${whom}`
   },
-  reason: (reason: Reason, today: PlainDate, currency: string): string => {
+  reason: (
+    { reason, act }: Pick<z.infer<typeof watch.errandValue>, 'reason' | 'act'>,
+    today: PlainDate,
+    currency: string,
+  ): string => {
     const from = (spare: Spare) =>
       spare ? `; ${spare.place} has ${formatAmount(spare.amount)} to spare` : ''
     switch (reason.code) {
@@ -303,7 +306,7 @@ export const watchText = {
       case 'round_due':
         return `${rounds.pocketsOf(reason.pockets, reason.allPockets)}: ${rounds.why(reason.why, reason.since, today)}`
       case 'gap':
-        return gap(reason, currency)
+        return gap(reason, act, currency)
       case 'runs_out':
         return [
           reason.lastDay === null

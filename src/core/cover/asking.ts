@@ -9,9 +9,9 @@ import { isRunning } from '../household/course'
 import { isCarried, isExpected, type KitUse } from '../household/kitUse'
 import { type Member, skillsOn } from '../household/member'
 import { isFar, type Place, type PlaceTrait } from '../household/places'
-import type { Species } from '../household/species'
 import type { ItemId, KitId, MemberId } from '../ids'
 import { THOUSAND } from '../quantity/amount'
+import { leftOutKey } from './leftOut'
 import type { Need, Part, Way } from './need'
 import { dateGrade, type Hands } from './objections'
 import { isShared, type Pantry, type Shelf } from './pantry'
@@ -34,7 +34,7 @@ export interface Question {
   readonly days: number
   /** What the kits are for; absent: everything is expected of them. */
   readonly expected?: readonly KitUse[]
-  /** Needs that the keeper has said are not kept ready here. */
+  /** What the keeper has said is not kept ready here: needs, by `leftOutKey`. */
   readonly leftOut?: ReadonlySet<string>
 }
 
@@ -190,16 +190,17 @@ export class Asking implements Hands {
     return this.patients.filter(
       (patient) =>
         concerns(need, patient) &&
-        this.expects(need, patient.member.species) &&
+        this.expects(need, patient.member) &&
         (need.id !== OWN_MEDICINE || this.ownMedicine(patient).length > 0),
     )
   }
 
-  /** Whether these kits are to answer a need at all. @param species null: of whoever is there */
-  expects({ id, range }: Need, species: Species | null): boolean {
+  /** Whether these kits are to answer a need at all. @param member null: whoever is there */
+  expects({ id, range }: Need, member: Pick<Member, 'id' | 'species'> | null): boolean {
     const { expected, leftOut } = this.question
-    if (leftOut?.has(id)) return false
-    return expected === undefined || isExpected(expected, range, species)
+    if (leftOut?.has(leftOutKey(id, null))) return false
+    if (member !== null && leftOut?.has(leftOutKey(id, member.id))) return false
+    return expected === undefined || isExpected(expected, range, member?.species ?? null)
   }
 
   isHere(shelf: Shelf): boolean {

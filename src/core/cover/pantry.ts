@@ -68,6 +68,8 @@ export interface CoverStock {
 export interface LeftOut {
   readonly placeId: PlaceId
   readonly needId: string
+  /** For one member; null: for everybody. */
+  readonly memberId: MemberId | null
   readonly reason: string
 }
 

@@ -129,7 +129,7 @@ export function propose(
             : []
           : []
         : asking.patients.filter(
-            (patient) => concerns(need, patient) && asking.expects(need, patient.member.species),
+            (patient) => concerns(need, patient) && asking.expects(need, patient.member),
           )
     if (patients.length === 0) continue
     const missed = patients.filter((patient) => !want(asking, need, patient, wanted))

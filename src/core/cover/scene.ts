@@ -5,6 +5,7 @@ import { belongsOn, type Member } from '../household/member'
 import { guessRange, kitUseOf } from '../household/places'
 import type { KitId, MemberId } from '../ids'
 import { type Question, skillsAmong } from './asking'
+import { leftOutKey } from './leftOut'
 import type { CoverKit, CoverPlace, CoverStock } from './pantry'
 
 /**
@@ -41,7 +42,11 @@ export const leftOutAt = (
   { leftOut }: Pick<CoverStock, 'leftOut'>,
   placeId: CoverPlace['id'],
 ): ReadonlySet<string> =>
-  new Set(leftOut.flatMap((one) => (one.placeId === placeId ? [one.needId] : [])))
+  new Set(
+    leftOut.flatMap((one) =>
+      one.placeId === placeId ? [leftOutKey(one.needId, one.memberId)] : [],
+    ),
+  )
 
 /** The question that every screen asks of a place: its own kits, whoever is expected, nothing thought away. */
 export function questionAt(stock: CoverStock, place: CoverPlace, day: PlainDate): Question {

@@ -200,11 +200,33 @@ describe('what a place is ready for', () => {
     const after = today({
       ...scene,
       leftOut: [
-        { placeId: placeOf(laid).id, needId: 'chest-pain', reason: 'Two minutes to a ward' },
+        {
+          placeId: placeOf(laid).id,
+          needId: 'chest-pain',
+          memberId: null,
+          reason: 'Two minutes to a ward',
+        },
       ],
     })
     expect([before.of - after.of, before.ready - after.ready]).toEqual([1, 0])
     expect(missingIn(after).map(({ id }) => id)).not.toContain('chest-pain')
+  })
+  it('leaves out for one member what is still expected for the others', () => {
+    const [tove, grete] = [aPerson(60), aPerson(70)]
+    const scene = { members: [tove, grete], put: [] }
+    const laid = aPantry(scene)
+    const chest = today({
+      ...scene,
+      leftOut: [
+        {
+          placeId: placeOf(laid).id,
+          needId: 'chest-pain',
+          memberId: tove.id,
+          reason: 'The doctor said: call only',
+        },
+      ],
+    }).problems.find(({ id }) => id === 'chest-pain')
+    expect(chest && membersOf(chest)).toEqual([grete.id])
   })
   it('far from help asks more of what holds out than of what is only carried', () => {
     const scene = (range: 'body' | 'away'): Scene => ({

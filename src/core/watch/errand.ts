@@ -227,3 +227,9 @@ export function putOffUntil(place: Place, today: PlainDate): PlainDate {
   const there = nextThere(place.presence, today)
   return there.kind === 'on' ? addDays(there.day, 1) : addDays(today, 7)
 }
+
+/** The day on which somebody is next there, as text to sort by; last where nobody knows. */
+export function soonness(place: Place, today: PlainDate): string {
+  const next = nextThere(place.presence, today)
+  return next.kind === 'now' ? today : next.kind === 'on' ? next.day : '9'
+}

@@ -1,7 +1,6 @@
 /** The few errands that the headline offers: the gravest of all places, where somebody is soonest first. */
 import type { PlainDate } from '../calendar/plainDate'
-import { type Errand, GRAVITIES, gravityOf } from './errand'
-import { soonness } from './headline'
+import { type Errand, GRAVITIES, gravityOf, soonness } from './errand'
 
 const MOST = 3
 /** What can wait for its place's turn is not offered above everything. */

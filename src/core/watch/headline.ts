@@ -7,7 +7,7 @@ import type { MemberId } from '../ids'
 import type { Judgement, PlaceJudgement } from '../judgement/judgement'
 import { membersOf, missingIn } from '../judgement/readiness'
 import { NOTHING } from '../quantity/amount'
-import { ENGINE_OF, ENGINES, type Engine, type Errand, type ErrandAct } from './errand'
+import { ENGINES, type Engine, type Errand, type ErrandAct, soonness } from './errand'
 import { lineState, type Survey } from './survey'
 
 export type Headline =
@@ -186,12 +186,6 @@ function notReady(
     : []
 }
 
-/** The day on which somebody is next there, as text to sort by; last where nobody knows. */
-export function soonness(place: Place, today: PlainDate): string {
-  const next = nextThere(place.presence, today)
-  return next.kind === 'now' ? today : next.kind === 'on' ? next.day : '9'
-}
-
 function lapsing({ survey, judgement }: HeadlineFacts): readonly Said[] {
   const all = judgement.places.flatMap(({ place, lapses }: PlaceJudgement) =>
     lapses.map((lapse) => ({ lapse, place: survey.places.find(({ id }) => id === place.id) })),
@@ -303,6 +297,3 @@ function toDo(
       ]
     : []
 }
-
-/** The engine that found an errand. */
-export const engineOf = ({ act }: Pick<Errand, 'act'>): Engine => ENGINE_OF[act]

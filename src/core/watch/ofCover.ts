@@ -17,7 +17,7 @@ import { rolesBehind } from '../judgement/days'
 import type { Judgement, PlaceJudgement } from '../judgement/judgement'
 import { type Missing, missingIn, type Problem } from '../judgement/readiness'
 import { less, NOTHING, THOUSAND, total, upToMost } from '../quantity/amount'
-import { anErrand, type Brings, type Errand, type ErrandAct } from './errand'
+import { anErrand, type Brings, type Errand, type ErrandAct, soonness } from './errand'
 import { pocketFor } from './pocketFor'
 import type { Survey } from './survey'
 
@@ -33,29 +33,96 @@ export function ofCover(
   targets: readonly Errand[],
 ): readonly Errand[] {
   const spare = spareOf(survey)
-  return judged.judgement.places.flatMap((place) => {
-    const at = survey.places.find(({ id }) => id === place.place.id)
-    if (!at) return []
-    const here = targets
-      .filter((errand) => errand.place.id === at.id)
-      .map((errand) => ({
-        ...errand,
-        brings: broughtBy(judged.pantry, judged.judgement.today, place, errand),
-      }))
-    const closed = new Set(
-      here.flatMap(({ brings }) =>
-        brings.flatMap(({ problemId: id, members, from }) =>
-          from === null
-            ? members.length === 0
-              ? [`${id}/`]
-              : members.map((one) => `${id}/${one}`)
-            : [],
-        ),
-      ),
-    )
-    return [...here, ...gaps(judged, survey, { place, at, closed, spare })]
-  })
+  return onceEverywhere(
+    judged.judgement.places.flatMap((place) => ofPlace(judged, survey, targets, place, spare)),
+    survey.today,
+  )
 }
+
+function ofPlace(
+  judged: Judged,
+  survey: Survey,
+  targets: readonly Errand[],
+  place: PlaceJudgement,
+  spare: (shelf: Shelf) => number,
+): readonly Errand[] {
+  const at = survey.places.find(({ id }) => id === place.place.id)
+  if (!at) return []
+  const here = targets
+    .filter((errand) => errand.place.id === at.id)
+    .map((errand) => ({
+      ...errand,
+      brings: broughtBy(judged.pantry, judged.judgement.today, place, errand),
+    }))
+  const closed = new Set(
+    here.flatMap(({ brings }) =>
+      brings.flatMap(({ problemId: id, members, from }) =>
+        from === null
+          ? members.length === 0
+            ? [`${id}/`]
+            : members.map((one) => `${id}/${one}`)
+          : [],
+      ),
+    ),
+  )
+  return [...here, ...merged(gaps(judged, survey, { place, at, closed, spare }))]
+}
+
+/** What nothing known answers is asked once, where somebody is soonest; the other places are named. */
+function onceEverywhere(all: readonly Errand[], today: PlainDate): readonly Errand[] {
+  const questions = new Map<string, Errand[]>()
+  for (const errand of all) {
+    const { act, reason } = errand
+    if (act !== 'find_out' || reason.code !== 'gap') continue
+    const key = `${reason.problem}/${reason.tier}/${reason.members.join()}`
+    questions.set(key, [...(questions.get(key) ?? []), errand])
+  }
+  const asked = [...questions.values()].flatMap((same): Errand[] => {
+    const [first, ...others] = same.sort((a, b) =>
+      soonness(a.place, today).localeCompare(soonness(b.place, today)),
+    )
+    return first?.reason.code === 'gap'
+      ? [{ ...first, reason: { ...first.reason, also: others.map(({ place }) => place.name) } }]
+      : []
+  })
+  return [...all.filter(({ act }) => act !== 'find_out'), ...asked]
+}
+
+/** One thing that answers several problems is got once: as much as the one that needs most of it. */
+function merged(found: readonly Errand[]): readonly Errand[] {
+  const byThings = new Map<string, Errand>()
+  for (const errand of found) {
+    const things = errand.steps.map((step) =>
+      step.kind === 'learn'
+        ? step.skill
+        : (step.itemId ?? (step.kind === 'buy' ? step.entryId : '')),
+    )
+    const key = things.length === 0 ? errand.key : `${errand.act}:${things.join()}`
+    const known = byThings.get(key)
+    byThings.set(key, known ? both(known, errand) : errand)
+  }
+  return [...byThings.values()]
+}
+
+/** The graver one, with what the other brings as well. */
+function both(a: Errand, b: Errand): Errand {
+  const larger = packsOf(b) > packsOf(a) ? b : a
+  return {
+    ...a,
+    amount: larger.amount,
+    steps: larger.steps,
+    brings: [...a.brings, ...b.brings],
+    reason:
+      a.reason.code === 'gap' && larger.reason.code === 'gap'
+        ? { ...a.reason, packs: larger.reason.packs, costMinor: larger.reason.costMinor }
+        : a.reason,
+  }
+}
+
+const packsOf = ({ reason, steps }: Errand): number =>
+  reason.code === 'gap' && reason.packs > 0
+    ? reason.packs
+    : Math.max(0, ...steps.map((step) => (step.kind === 'learn' ? 0 : step.uses)))
 
 // ---- what topping up brings ---------------------------------------------------------------------
 
@@ -182,7 +249,8 @@ function gapErrand(
   const brings = bringing(problem, missing, null)
   const itemId = first && 'itemId' in first ? first.itemId : null
   const item = survey.stock.items.find(({ id }) => id === itemId) ?? null
-  const into = first && first.kind !== 'learn' ? pocketFor(pantry, survey, at, first) : null
+  const into =
+    first && first.kind !== 'learn' ? pocketFor(pantry, survey, at, first, problem.tier) : null
   const from = first?.kind === 'move' ? first.kitId : null
   const [worst] = missing
   return anErrand({

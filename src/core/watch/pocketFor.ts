@@ -2,12 +2,13 @@
 import { catalogue } from '../catalogue/catalogue'
 import type { RoleId } from '../catalogue/roles'
 import type { Step } from '../cover/closing'
+import type { Tier } from '../cover/need'
 import type { Pantry } from '../cover/pantry'
 import type { Place } from '../household/places'
 import type { Line, Site, Survey } from './survey'
 
 /**
- * The pocket that has the same item, else one that has most of what plays the same part, else the
+ * The pocket that has the same item; what saves a life goes where a hand reaches first; else one that has most of what plays the same part, else the
  * fullest of the place; null where the place has no pocket.
  */
 export function pocketFor(
@@ -15,10 +16,13 @@ export function pocketFor(
   survey: Survey,
   place: Place,
   step: Exclude<Step, { kind: 'learn' }>,
+  tier: Tier,
 ): Site | null {
   const lines = survey.lines.filter(({ site }) => site.place.id === place.id)
   const same = lines.find(({ item }) => item.id === step.itemId)
   if (same) return same.site
+  const near = tier === 'life' ? reachedFirst(survey, place) : null
+  if (near) return near
   const roles = new Set(rolesOf(pantry, step))
   return (
     mostIn(lines.filter((line) => rolesOfLine(pantry, line).some((role) => roles.has(role)))) ??
@@ -44,4 +48,15 @@ function mostIn(lines: readonly Line[]): Site | null {
   let most: Site | null = null
   for (const [site, of] of count) if (most === null || of > (count.get(most) ?? 0)) most = site
   return most
+}
+
+/** The pocket of a place that a hand reaches first; null where nobody timed any. */
+function reachedFirst({ sites }: Survey, place: Place): Site | null {
+  const timed = [...sites.values()].flatMap((site) => {
+    const { reachSeconds, sort } = site.pocket
+    return site.place.id === place.id && sort !== 'elsewhere' && reachSeconds !== null
+      ? [{ site, reachSeconds }]
+      : []
+  })
+  return timed.sort((a, b) => a.reachSeconds - b.reachSeconds)[0]?.site ?? null
 }

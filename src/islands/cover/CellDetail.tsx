@@ -85,7 +85,11 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout, placeI
       <Box as="p" above={4} size={2} tone="second">
         {coverWords.sourceOf(need.source)}
       </Box>
-      <LeaveOut need={need} placeId={placeId} />
+      <LeaveOut
+        need={need}
+        placeId={placeId}
+        member={cell.memberId && { id: cell.memberId, name: memberName(cell.memberId) }}
+      />
     </section>
   )
 }

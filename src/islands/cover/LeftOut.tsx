@@ -6,11 +6,11 @@ import { expectNeed } from '../../contract/cover'
 import { leftOutOf } from '../../core/cover/leftOut'
 import type { Need } from '../../core/cover/need'
 import { NEED_BY_ID } from '../../core/cover/needs'
-import type { PlaceId } from '../../core/ids'
+import type { MemberId, PlaceId } from '../../core/ids'
 import { ActForm } from '../../ui/ActForm'
 import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
-import { Button } from '../../ui/Button'
+import { Button, Chip } from '../../ui/Button'
 import { useActForm } from '../../ui/useActForm'
 import { words } from '../../words'
 import { readLeavingOut } from './leavingOutDraft'
@@ -28,10 +28,13 @@ export function LeftOut({ cover, placeId }: { readonly cover: Cover; readonly pl
         {leftOutWords.title}
       </Box>
       <ul>
-        {here.map(({ needId, reason }) => {
-          const name = NEED_BY_ID.get(needId)?.name ?? needId
+        {here.map(({ needId, memberId, reason }) => {
+          const name = leftOutWords.of(
+            NEED_BY_ID.get(needId)?.name ?? needId,
+            memberId === null ? null : cover.memberName(memberId),
+          )
           return (
-            <Row as="li" gap={4} align="center" wrap padY={2} key={needId}>
+            <Row as="li" gap={4} align="center" wrap padY={2} key={`${needId}@${memberId}`}>
               <b>{name}</b>
               <Box as="span" tone="second" grow shrink>
                 {reason}
@@ -40,7 +43,11 @@ export function LeftOut({ cover, placeId }: { readonly cover: Cover; readonly pl
                 disabled={busy}
                 aria-label={leftOutWords.backLong(name)}
                 onClick={() =>
-                  void run(expectNeed, { params: { placeId, needId } }, leftOutWords.backDid(name))
+                  void run(
+                    expectNeed,
+                    { params: { placeId, needId }, body: { memberId } },
+                    leftOutWords.backDid(name),
+                  )
                 }
               >
                 {leftOutWords.back}
@@ -54,12 +61,19 @@ export function LeftOut({ cover, placeId }: { readonly cover: Cover; readonly pl
 }
 
 /** Says that a need is not kept ready at a place. */
-export function LeaveOut({ need, placeId }: { readonly need: Need; readonly placeId: PlaceId }) {
+interface LeavingOut {
+  readonly need: Need
+  /** Whom the cell is about; null for whoever is there. */
+  readonly member: { readonly id: MemberId; readonly name: string } | null
+  readonly placeId: PlaceId
+}
+
+export function LeaveOut({ need, member, placeId }: LeavingOut) {
   const [open, setOpen] = useState(false)
   const form = useActForm({
-    initial: { reason: '' },
+    initial: { reason: '', memberId: member?.id ?? null },
     read: (draft) => readLeavingOut(draft, { placeId, needId: need.id }),
-    said: leftOutWords.did(need.name),
+    said: leftOutWords.did(leftOutWords.of(need.name, member?.name ?? null)),
     onSaved: () => setOpen(false),
   })
   if (!open)
@@ -77,6 +91,22 @@ export function LeaveOut({ need, placeId }: { readonly need: Need; readonly plac
         placeholder={leftOutWords.reasonHint}
         {...form.text('reason')}
       />
+      {member && (
+        <Row gap={3} wrap>
+          <Chip
+            pressed={form.values.memberId !== null}
+            onClick={() => form.set({ memberId: member.id })}
+          >
+            {leftOutWords.only(member.name)}
+          </Chip>
+          <Chip
+            pressed={form.values.memberId === null}
+            onClick={() => form.set({ memberId: null })}
+          >
+            {leftOutWords.everybody}
+          </Chip>
+        </Row>
+      )}
     </ActForm>
   )
 }

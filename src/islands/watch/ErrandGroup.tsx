@@ -42,12 +42,12 @@ export function ErrandGroup({ group, place, today, alone }: Props) {
       <ul>
         {shown.map((errand, index) => (
           <Fragment key={errand.key}>
-            {errand.act !== shown[index - 1]?.act && (
-              <Box as="li" above={4} size={1} weight="bold" tone="second">
-                {words.watch.acts[errand.act]}
+            {errand.gravity !== shown[index - 1]?.gravity && (
+              <Box as="li" above={4} size={2} weight="bold" tone="hue">
+                {words.watch.gravity[errand.gravity]}
               </Box>
             )}
-            <ErrandRow errand={errand} place={place.name} today={today} />
+            <ErrandRow errand={errand} today={today} />
           </Fragment>
         ))}
       </ul>

@@ -45,7 +45,6 @@ function amountOf({ amount, unit, act }: Errand): string {
 
 interface Props {
   readonly errand: Errand
-  readonly place: string
   readonly today: PlainDate
 }
 
@@ -56,6 +55,9 @@ export function ErrandRow(props: Props) {
     <Row as="li" gap={5} align="start" padY={4} lineBelow="hairline">
       <StateGlyph state={GLYPH[errand.act]} />
       <Box grow shrink breakable>
+        <Box as="small" size={1} weight="bold" tone="second" block>
+          {watchWords.acts[errand.act]}
+        </Box>
         <Box unlined as="a" weight="bold" href={hrefOf(errand)}>
           {titleOf(errand)}
           {amountOf(errand)}
@@ -72,7 +74,9 @@ export function ErrandRow(props: Props) {
 }
 
 /** One of the gravest, above everything else. */
-export const ErrandCard = (props: Props & { readonly hue: string | undefined }) => {
+export const ErrandCard = (
+  props: Props & { readonly place: string; readonly hue: string | undefined },
+) => {
   const { errand, place, hue } = props
   return (
     <Stack as="li" gap={2} pad={5} line="ink" radius={2} data-hue={hue}>
@@ -94,13 +98,18 @@ export const ErrandCard = (props: Props & { readonly hue: string | undefined }) 
   )
 }
 
-function Why({ errand, place, today }: Props) {
+function Why({ errand, today }: Props) {
   const { habits } = useStrap()
   const where = [errand.pocket, errand.kit].filter(Boolean).join(', ')
   return (
     <>
+      {errand.brings.map((one) => (
+        <Box as="p" size={2} key={`${one.problemId}${one.from}`} className={classes.brings}>
+          {watchWords.brings(one, today)}
+        </Box>
+      ))}
       <Box as="p" size={2} tone="second">
-        {watchWords.reason(errand.reason, today, habits.currency)}
+        {watchWords.reason(errand, today, habits.currency)}
         {where !== '' && errand.reason.code !== 'round_due' && ` · ${where}`}
         {errand.act === 'throw_away' && (
           <Box as="span" block>
@@ -109,11 +118,6 @@ function Why({ errand, place, today }: Props) {
           </Box>
         )}
       </Box>
-      {errand.brings.map((one) => (
-        <Box as="p" size={2} key={`${one.problemId}${one.from}`} className={classes.brings}>
-          {watchWords.brings(one, place, today)}
-        </Box>
-      ))}
     </>
   )
 }

@@ -82,6 +82,7 @@ function Watching({ initial, place }: Props) {
         data-single={shown.length === 1}
       >
         {watch.groups
+          .map((group) => without(group, first))
           .filter(({ placeId, total }) => total > 0 && shown.some(({ id }) => id === placeId))
           .map((group) => {
             const at = places.find(({ id }) => id === group.placeId)
@@ -114,4 +115,11 @@ function Watching({ initial, place }: Props) {
       </Row>
     </div>
   )
+}
+
+/** What stands above is not said a second time below. */
+function without(group: Watch['groups'][number], first: Watch['gravest']): typeof group {
+  const keys = new Set(first.map(({ key }) => key))
+  const errands = group.errands.filter(({ key }) => !keys.has(key))
+  return { ...group, errands, total: group.total - (group.errands.length - errands.length) }
 }

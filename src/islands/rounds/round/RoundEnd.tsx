@@ -213,7 +213,7 @@ function Afterwards({ going: { contents, outbox } }: { readonly going: GoingRoun
                 {errand.amount > 0 && `, ${counted(errand.amount, errand.unit)}`}
               </span>
               <small>
-                {words.watch.reason(errand.reason, contents.today, watch.strap.habits.currency)}
+                {words.watch.reason(errand, contents.today, watch.strap.habits.currency)}
               </small>
             </li>
           ))}
