@@ -2,8 +2,8 @@
 import { describe, expect, it } from 'vitest'
 import { ROLES } from '../core/catalogue/roles'
 import { SKILLS } from '../core/catalogue/skills'
+import type { Step } from '../core/cover/candidates'
 import type { CellState } from '../core/cover/cellState'
-import type { Step } from '../core/cover/closing'
 import type { MissingLink } from '../core/cover/evening'
 import { cover, evening } from './cover'
 

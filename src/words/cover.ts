@@ -1,8 +1,9 @@
 /** English for cover and a sitter’s evening. */
 import { type RoleId, roleName } from '../core/catalogue/roles'
 import { SKILLS } from '../core/catalogue/skills'
+import type { Step } from '../core/cover/candidates'
 import type { CellState } from '../core/cover/cellState'
-import type { Closing, Step } from '../core/cover/closing'
+import type { Closing } from '../core/cover/closing'
 import type { MissingLink } from '../core/cover/evening'
 import type { Part, Tier } from '../core/cover/need'
 import { GRADE_NAMES, objectionText } from './care/objections'

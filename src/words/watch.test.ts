@@ -260,7 +260,7 @@ describe('why something is to be done', () => {
       { ...GAP, state: 'held', also: ['Tape'], packs: 2, costMinor: 9800 },
       'what is here does not count for this; with Tape; 2 packs, about €98.00',
     ],
-    [{ code: 'runs_out', lastDay: null, prescriber: '', openUntil: null }, 'none left'],
+    [{ code: 'runs_out', lastDay: null, prescriber: '', openUntil: null }, 'Grete has none left'],
     [
       {
         code: 'runs_out',
@@ -268,7 +268,7 @@ describe('why something is to be done', () => {
         prescriber: 'Dr Vale',
         openUntil: plainDate('2026-12-04'),
       },
-      'lasts until Sat 5 Dec; the pharmacy is shut that day; go by Fri 4 Dec; from Dr Vale',
+      'Grete: lasts until Sat 5 Dec; the pharmacy is shut that day; go by Fri 4 Dec; from Dr Vale',
     ],
     [{ code: 'recalled', lots: 1 }, 'a bulletin names one lot of yours'],
     [{ code: 'recalled', lots: 2 }, 'bulletins name two lots of yours'],
@@ -292,12 +292,13 @@ describe('why something is to be done', () => {
     ],
   ]
   it.each(cases)('%j', (reason, said) =>
-    expect(watchText.reason({ reason, act: 'buy' }, today, 'EUR')).toBe(said),
+    expect(watchText.reason({ reason, act: 'buy', member: 'Grete' }, today, 'EUR')).toBe(said),
   )
 })
 
 describe('what nothing known answers', () => {
-  const said = (reason: Reason) => watchText.reason({ reason, act: 'find_out' }, today, 'EUR')
+  const said = (reason: Reason) =>
+    watchText.reason({ reason, act: 'find_out', member: '' }, today, 'EUR')
   it('names whom it is about, and where else', () => {
     expect(said(GAP)).toBe('Ned: nothing here')
     expect(said({ ...GAP, members: [], also: ['Car', 'Bike'] })).toBe(

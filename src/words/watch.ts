@@ -282,7 +282,7 @@ export const watchText = {
       : `Keeps it ready for ${lowered(name)} after ${shortDay(addDays(from, -1), today)}${whom}`
   },
   reason: (
-    { reason, act }: Pick<z.infer<typeof watch.errandValue>, 'reason' | 'act'>,
+    { reason, act, member }: Pick<z.infer<typeof watch.errandValue>, 'reason' | 'act' | 'member'>,
     today: PlainDate,
     currency: string,
   ): string => {
@@ -310,8 +310,8 @@ export const watchText = {
       case 'runs_out':
         return [
           reason.lastDay === null
-            ? 'none left'
-            : `lasts until ${weekdayDay(reason.lastDay, today)}`,
+            ? `${member} has none left`
+            : `${member}: lasts until ${weekdayDay(reason.lastDay, today)}`,
           reason.openUntil === null
             ? ''
             : `the pharmacy is shut that day; go by ${weekdayDay(reason.openUntil, today)}`,

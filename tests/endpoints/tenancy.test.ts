@@ -140,6 +140,9 @@ const bodies = (): Readonly<Record<string, unknown>> => {
     amendLot: { seenVersion, note: 'Mine now' },
     undoAct: {},
     doErrand: { errandKey: `top_up:${stock.itemId}:${stock.lid}` },
+    takeUpErrand: { errandKey: `top_up:${stock.itemId}:${stock.lid}` },
+    leaveOutNeed: { memberId: null, reason: 'Mine now' },
+    expectNeed: { memberId: null },
     putOffErrand: { errandKey: `top_up:${stock.itemId}:${stock.lid}` },
     makeList: { lines: [aPurchase()] },
     addPurchase: aPurchase(),
@@ -262,7 +265,7 @@ const NAMES_NO_ROW = [
   'writeRecall',
 ]
 /** An errand of another household is, like one that is settled, no longer there. */
-const GONE = ['doErrand', 'putOffErrand']
+const GONE = ['doErrand', 'putOffErrand', 'takeUpErrand']
 
 describe('with another household’s ids', () => {
   it.each(

@@ -5,15 +5,19 @@ import { daysBetween, type PlainDate } from '../../core/calendar/plainDate'
 import { catalogue } from '../../core/catalogue/catalogue'
 import { isRunning } from '../../core/household/course'
 import type { ItemId } from '../../core/ids'
+import { mustHaves } from '../../core/judgement/mustHave'
+import { less } from '../../core/quantity/amount'
 import { type Coming, householdProblem, type RestockFault } from '../../core/restock/household'
 import { offersFor, sameShop } from '../../core/restock/offers'
 import { settingsOf } from '../../core/restock/settings'
 import { elsewhere, isComing, isMissingAt, type Purchase } from '../../core/shopping/purchase'
 import { itemTitle } from '../../core/stock/item'
+import type { Judged } from '../../core/watch/ofCover'
 import { itemsOf, type Survey } from '../../core/watch/survey'
 import { readCourses } from '../../db/members/members'
 import { readOffers, readWishes } from '../../db/restock/plan'
 import { readPurchases } from '../../db/restock/shopping'
+import { judgedStockOf } from '../cover/judgementOf'
 import { type Caller, reading, surveyOf, type Today, type World } from '../frame/world'
 import { ratesOf } from './rates'
 
@@ -53,6 +57,7 @@ export const readPlan = (world: World, caller: Caller): Promise<PlanView> =>
         entries: catalogue(),
         rates: await ratesOf(at, survey),
         ownMedicines: await ownMedicinesOf(at),
+        mustHave: mustHavesOf(await judgedStockOf(at), survey),
       },
       settings,
     )
@@ -94,6 +99,21 @@ export const readPlan = (world: World, caller: Caller): Promise<PlanView> =>
       })),
     } as PlanView
   })
+
+/** What the needs of each place ask for among its targets: what nobody ticked may be let go the soonest. */
+export const mustHavesOf = ({ pantry, judgement }: Judged, { lines }: Survey) =>
+  mustHaves(
+    pantry,
+    judgement.today,
+    lines
+      .filter(({ par }) => par > 0)
+      .sort((a, b) => Number(a.item.essential) - Number(b.item.essential))
+      .map(({ item, site, par, good }) => ({
+        itemId: item.id,
+        placeId: site.place.id,
+        amount: less(par, good),
+      })),
+  )
 
 /** Items that somebody takes by prescription now. */
 export const ownMedicinesOf = async ({ trx, today }: Today): Promise<ReadonlySet<ItemId>> =>

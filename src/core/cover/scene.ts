@@ -1,7 +1,7 @@
 /** What a place is judged for: who is expected there, what its kits are for, what is left out. */
 import type { PlainDate } from '../calendar/plainDate'
 import type { KitUse } from '../household/kitUse'
-import { belongsOn, type Member } from '../household/member'
+import { belongsOn } from '../household/member'
 import { guessRange, kitUseOf } from '../household/places'
 import type { KitId, MemberId } from '../ids'
 import { type Question, skillsAmong } from './asking'
@@ -10,19 +10,25 @@ import type { CoverKit, CoverPlace, CoverStock } from './pantry'
 
 /**
  * Who is expected at a place on a day. Where nobody has said who is usually there, everybody is:
- * unknown is never nobody. Guests are where the household lives.
+ * unknown is never nobody. Guests, and those of whom nobody has said where they are, are where the
+ * household lives; where it lives nowhere, everywhere.
  */
 export function expectedAt(
-  { usuallyThere, isStore }: Pick<CoverPlace, 'usuallyThere' | 'isStore'>,
-  members: readonly Member[],
+  place: Pick<CoverPlace, 'usuallyThere' | 'isStore'>,
+  { members, places }: Pick<CoverStock, 'members' | 'places'>,
   day: PlainDate,
 ): ReadonlySet<MemberId> {
   const here = members.filter((member) => belongsOn(member, day))
-  const usual = new Set(usuallyThere)
-  const isSaid = here.some(({ id }) => usual.has(id))
+  const usual = new Set(place.usuallyThere)
+  if (!here.some(({ id }) => usual.has(id))) return new Set(here.map(({ id }) => id))
+  const somewhere = new Set(places.flatMap(({ usuallyThere }) => usuallyThere))
+  const isHome = place.isStore || !places.some(({ isStore }) => isStore)
   return new Set(
     here
-      .filter(({ id, guestUntil }) => !isSaid || usual.has(id) || (guestUntil !== null && isStore))
+      .filter(
+        ({ id, guestUntil }) =>
+          usual.has(id) || (isHome && (guestUntil !== null || !somewhere.has(id))),
+      )
       .map(({ id }) => id),
   )
 }
@@ -51,7 +57,7 @@ export const leftOutAt = (
 /** The question that every screen asks of a place: its own kits, whoever is expected, nothing thought away. */
 export function questionAt(stock: CoverStock, place: CoverPlace, day: PlainDate): Question {
   const kits = kitsAt(stock, place.id)
-  const members = expectedAt(place, stock.members, day)
+  const members = expectedAt(place, stock, day)
   return {
     date: day,
     place,

@@ -3,7 +3,7 @@
  * comes or goes, a skill or a course runs out, a month begins), and judged again only where what
  * changed matters. A year is a few dozen boards.
  */
-import { addDays, addMonths, type PlainDate } from '../calendar/plainDate'
+import { addDays, addMonths, LAST_YEAR, type PlainDate } from '../calendar/plainDate'
 import type { RoleId } from '../catalogue/roles'
 import { Asking, OWN_MEDICINE, type Question } from '../cover/asking'
 import { type Row, rowOf } from '../cover/board'
@@ -135,10 +135,9 @@ const isIn = ({ stock }: Pantry, kits: Question['kits'], { kit }: Shelf): boolea
   return id !== undefined && kits.has(id)
 }
 
-const LAST_DAY = '9999-12-30'
-/** Null where nothing comes after it. */
+/** Null where nothing comes after it: our calendar ends. */
 const dayAfter = (day: PlainDate | null): PlainDate | null =>
-  day === null || day >= LAST_DAY ? null : addDays(day, 1)
+  day === null || day >= `${LAST_YEAR}-12-31` ? null : addDays(day, 1)
 
 /** Days on which something about the members themselves changes, and the first of each month. */
 function daysOfMembers(

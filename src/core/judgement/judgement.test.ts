@@ -7,7 +7,7 @@ import { CATALOGUE, catalogue } from '../catalogue/catalogue'
 import { ASK_FIRST } from '../cover/askFirst'
 import { board, type Row } from '../cover/board'
 import { NEEDS } from '../cover/needs'
-import type { Pantry } from '../cover/pantry'
+import type { CoverPlace, Pantry } from '../cover/pantry'
 import { RULES } from '../cover/rules'
 import { expectedAt, questionAt } from '../cover/scene'
 import { MONTHS_MATTER_UNTIL, stretches } from './days'
@@ -118,19 +118,33 @@ describe('the days until the next check', () => {
 })
 
 describe('who is expected', () => {
-  const place = { usuallyThere: [], isStore: false }
+  const nobodySaid = { usuallyThere: [], isStore: false } as const
+  const at = (
+    place: Pick<CoverPlace, 'usuallyThere' | 'isStore'>,
+    others: (typeof place)[] = [],
+  ) => [...expectedAt(place, { members: ALL, places: [place, ...others] as CoverPlace[] }, DAY)]
   it('is everybody where nobody has said', () => {
-    expect([...expectedAt(place, ALL, DAY)]).toEqual(ALL.map(({ id }) => id))
+    expect(at(nobodySaid)).toEqual(ALL.map(({ id }) => id))
   })
   it('is who is usually there, and guests where the household lives', () => {
-    const said = { usuallyThere: [ilse.id], isStore: false }
-    expect([...expectedAt(said, ALL, DAY)]).toEqual([ilse.id])
-    expect([...expectedAt({ ...said, isStore: true }, ALL, DAY)]).toEqual([ilse.id, guest.id])
+    const car = { usuallyThere: [ilse.id], isStore: false }
+    const home = { usuallyThere: [ilse.id, ned.id, runa.id, dog.id], isStore: true }
+    expect(at(car, [home])).toEqual([ilse.id])
+    expect(at(home, [car])).toEqual(ALL.map(({ id }) => id))
+  })
+  it('never leaves anybody out everywhere: who is named nowhere is where the household lives', () => {
+    const car = { usuallyThere: [ilse.id], isStore: false }
+    const home = { usuallyThere: [ilse.id], isStore: true }
+    expect(at(home, [car])).toContain(dog.id)
+    expect(at(car, [home])).not.toContain(dog.id)
+    // A household that lives nowhere of these: wherever they are, they are expected.
+    expect(at(car)).toContain(dog.id)
   })
   it('leaves guests out after their last day, and those who are gone out of what was said', () => {
-    const after = addDays(DAY, 10)
-    expect([...expectedAt({ usuallyThere: [], isStore: true }, ALL, after)]).not.toContain(guest.id)
-    expect([...expectedAt({ ...place, usuallyThere: ['gone' as never] }, ALL, DAY)]).toHaveLength(5)
+    const stock = { members: ALL, places: [] }
+    expect([...expectedAt(nobodySaid, stock, addDays(DAY, 10))]).not.toContain(guest.id)
+    const gone = { ...nobodySaid, usuallyThere: ['gone' as never] }
+    expect([...expectedAt(gone, stock, DAY)]).toHaveLength(5)
   })
 })
 

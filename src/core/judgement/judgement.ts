@@ -65,7 +65,7 @@ export function judgePlace(
   const now = readinessOf(first?.rows ?? [])
   return {
     place,
-    expected: expectedAt(place, pantry.stock.members, today),
+    expected: expectedAt(place, pantry.stock, today),
     until,
     today: now,
     lapses: lapsesOf(now, later),

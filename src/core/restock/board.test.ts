@@ -88,6 +88,7 @@ function household(
       wishes: [],
       coming: [],
       ownMedicines: new Set<ItemId>(),
+      mustHave: new Map(),
       ...more,
     },
     { days, budgetMinor, comfortMinor: 25 },
@@ -309,6 +310,7 @@ describe('a plan over all places', () => {
         wishes: [],
         coming: [],
         ownMedicines: new Set(),
+        mustHave: new Map(),
       },
       { days: 100, budgetMinor: null, comfortMinor: 25 },
     )

@@ -1,6 +1,7 @@
 /** A household's survey as a problem to decide, with the names that stand behind its positions. */
 import type { CatalogueEntry } from '../catalogue/entry'
 import type { ItemId, PlaceId, PocketId } from '../ids'
+import { mustHaveKey } from '../judgement/mustHave'
 import { type Goods, goodsOf } from '../layout/goods'
 import { type Entries, entryOf } from '../layout/ofKit'
 import type { Item } from '../stock/item'
@@ -71,6 +72,8 @@ export interface HouseholdInput {
   readonly coming: readonly Coming[]
   /** Items that somebody takes by prescription: they stay where they are. */
   readonly ownMedicines: ReadonlySet<ItemId>
+  /** What the needs of a place ask for, by `mustHaveKey`. */
+  readonly mustHave: ReadonlyMap<string, 'life' | 'urgent'>
 }
 
 /** What the keeper wants, by name, so that it outlives a change of positions. */
@@ -96,7 +99,7 @@ type Asked = Pick<RestockProblem, 'days' | 'budgetMinor' | 'comfortMinor'>
 
 /** Puts the problem together. */
 export function householdProblem(
-  { survey, entries, offers: asked, rates, wishes, coming, ownMedicines }: HouseholdInput,
+  { survey, entries, offers: asked, rates, wishes, coming, ownMedicines, mustHave }: HouseholdInput,
   { days, budgetMinor, comfortMinor }: Asked,
 ): HouseholdProblem {
   const { today } = survey
@@ -153,7 +156,7 @@ export function householdProblem(
     return {
       line,
       goods: of,
-      tier: tierOf(line.item, of),
+      tier: tierOf(line.item, of, mustHave.get(mustHaveKey(line.item.id, line.site.place.id))),
       par: line.par / 1000,
       there: line.good / 1000,
     }
@@ -288,11 +291,17 @@ function offersOf(
   return { offers, shops }
 }
 
-/** What saves a life within the first minute comes first, then what the keeper says must be there. */
+/** What the needs ask for, then what the keeper says must be there; the graver of the two. */
 const tierOf = (
   { essential }: Pick<Item, 'essential'>,
   { urgency }: Pick<Goods, 'urgency'>,
-): Tier => (urgency === 'life' ? 'life' : essential ? 'urgent' : 'comfort')
+  needed: 'life' | 'urgent' | undefined,
+): Tier =>
+  urgency === 'life' || needed === 'life'
+    ? 'life'
+    : essential || needed === 'urgent'
+      ? 'urgent'
+      : 'comfort'
 
 /**
  * Things of the household that may stand in: the catalogue names them. Of what acts only the

@@ -42,9 +42,7 @@ export function homeOf(
   places: readonly Place[],
   today: PlainDate,
 ): Place | null {
-  const usual = stock.places.filter((place) =>
-    expectedAt(place, stock.members, today).has(member.id),
-  )
+  const usual = stock.places.filter((place) => expectedAt(place, stock, today).has(member.id))
   const home = usual.find(({ isStore }) => isStore) ?? usual[0] ?? stock.places[0]
   return places.find(({ id }) => id === home?.id) ?? null
 }

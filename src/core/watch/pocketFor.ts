@@ -1,7 +1,7 @@
 /** Where something new is put at a place: beside its like. */
 import { catalogue } from '../catalogue/catalogue'
 import type { RoleId } from '../catalogue/roles'
-import type { Step } from '../cover/closing'
+import type { Step } from '../cover/candidates'
 import type { Tier } from '../cover/need'
 import type { Pantry } from '../cover/pantry'
 import type { Place } from '../household/places'

@@ -55,7 +55,7 @@ function Lists({ initial, place: chosen }: Props) {
   const [pocketId, setPocketId] = useState<PocketId | null>(null)
   const into = pockets.find(({ id }) => id === pocketId) ?? fullest(view, pockets)
   const present = useMemo(() => {
-    const usual = place && expectedAt(place, laid.stock.members, view.today)
+    const usual = place && expectedAt(place, laid.stock, view.today)
     return new Set<MemberId>(
       view.members.map(({ id }) => id).filter((id) => usual?.has(id) !== toggled.has(id)),
     )

@@ -31,11 +31,24 @@ describe('how good it is', () => {
   ])('a gap of %f, stopped: %s', (gap, stopped, text) => expect(plan.gap(gap, stopped)).toBe(text))
 
   it.each<readonly [number, string]>([
-    [90, 'Every par is kept for three months, over all places, at the least cost.'],
-    [182, 'Every par is kept for half a year, over all places, at the least cost.'],
-    [365, 'Every par is kept for a year, over all places, at the least cost.'],
-    [730, 'Every par is kept for two years, over all places, at the least cost.'],
-  ])('%i days', (days, text) => expect(plan.under(days)).toBe(text))
+    [90, 'Every target is kept for three months, over all places, at the least cost.'],
+    [182, 'Every target is kept for half a year, over all places, at the least cost.'],
+    [365, 'Every target is kept for a year, over all places, at the least cost.'],
+    [730, 'Every target is kept for two years, over all places, at the least cost.'],
+  ])('%i days', (days, text) => expect(plan.under(days, 0, null)).toBe(text))
+  it.each([
+    [1, null, 'One target stays short within half a year. They are named below.'],
+    [
+      1,
+      '€5.40',
+      'One target stays short within half a year; about €5.40 more keeps it. They are named below.',
+    ],
+    [
+      11,
+      '€107.00',
+      '11 targets stay short within half a year; about €107.00 more keeps them. They are named below.',
+    ],
+  ])('%i stay short', (short, more, text) => expect(plan.under(182, short, more)).toBe(text))
 
   it.each([
     [0.4, 'none'],

@@ -54,8 +54,12 @@ export const plan = {
     const last = parts.pop() ?? ''
     return `In two weeks: ${parts.length === 0 ? last : `${parts.join(', ')} and ${last}`}`
   },
-  under: (days: number): string =>
-    `Every par is kept for ${lookAhead(days)}, over all places, at the least cost.`,
+  /** @param more what keeping all of it would cost more; null where money is not what lacks */
+  under: (days: number, short: number, more: string | null): string =>
+    short === 0
+      ? `Every target is kept for ${lookAhead(days)}, over all places, at the least cost.`
+      : `${capital(times(short, 'target stays', 'targets stay'))} short within ${lookAhead(days)}${more === null ? '' : `; about ${more} more keeps ${short === 1 ? 'it' : 'them'}`}. They are named below.`,
+  looking: (days: number): string => `For ${lookAhead(days)}, over all places.`,
   working: 'Weighing what to move, buy and let lapse …',
   stop: 'Stop',
   again: 'Plan again',

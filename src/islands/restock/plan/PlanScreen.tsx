@@ -6,6 +6,7 @@
 import { useDebouncedValue } from '@mantine/hooks'
 import { useState } from 'react'
 import { makeList } from '../../../contract/restock'
+import { staysShort } from '../../../core/restock/keepAll'
 import { timeline } from '../../../core/restock/timeline'
 import { useActing } from '../../../ui/acting'
 import { Box, Stack } from '../../../ui/Box'
@@ -13,6 +14,7 @@ import { Button } from '../../../ui/Button'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { Ended, Working } from '../../../ui/Working'
 import { words } from '../../../words'
+import { money } from '../../../words/frame/format'
 import { RestockTabs } from '../RestockTabs'
 import { Compare } from './Compare'
 import { listOf } from './listOf'
@@ -59,7 +61,7 @@ function Planning({ initial, place }: Props) {
       <div>
         <Box as="header" below={3}>
           <h1>{found ? headline(found) : planWords.title}</h1>
-          <p className="second">{planWords.under(view.settings.days)}</p>
+          <p className="second">{found ? under(found) : planWords.looking(view.settings.days)}</p>
           {found && <ToList found={found} />}
         </Box>
         {state.kind === 'working' && (
@@ -98,6 +100,16 @@ function headline({ plan: { board } }: Found): string {
     buys.reduce((sum, { packs }) => sum + packs, 0),
     outs.length,
     board.carries.length + board.buys.length + board.takeOuts.length,
+  )
+}
+
+/** What stays short is said before anything is called kept. */
+function under({ view, plan }: Found): string {
+  const { lines, moreMinor } = staysShort(view.problem, plan.board.bare)
+  return planWords.under(
+    view.settings.days,
+    lines,
+    moreMinor === null ? null : money(moreMinor, view.currency),
   )
 }
 

@@ -1,0 +1,277 @@
+/**
+ * What every screen says of a household, held against each other: the strap, the board, the members'
+ * cards and sheets, the kits, the errands and the headline of random households never contradict.
+ */
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { strapOf } from '../src/app/watch/views'
+import { addDays } from '../src/core/calendar/plainDate'
+import { CATALOGUE } from '../src/core/catalogue/catalogue'
+import { board } from '../src/core/cover/board'
+import { isReadyState } from '../src/core/cover/cellState'
+import { questionAt } from '../src/core/cover/scene'
+import type { Member } from '../src/core/household/member'
+import { memberCards, memberSheet } from '../src/core/judgement/memberSheet'
+import { missingIn, problemId, readinessOf } from '../src/core/judgement/readiness'
+import { NOTHING } from '../src/core/quantity/amount'
+import type { Errand } from '../src/core/watch/errand'
+import { errands, type Known } from '../src/core/watch/errands'
+import { headline } from '../src/core/watch/headline'
+import { lineState, targetsMet } from '../src/core/watch/survey'
+import { byMembers } from '../src/islands/cover/columns'
+import type { Cover } from '../src/islands/cover/useCover'
+import { aMember, aPerson } from './support/cover'
+import { ALWAYS, TODAY, visits } from './support/household'
+import { knownOf, type Laid } from './support/known'
+
+const PEOPLE: readonly Member[] = [
+  aPerson(41, {
+    helper: true,
+    facts: {
+      gloveSize: 'S',
+      skills: [{ skill: 'tourniquet', until: addDays(TODAY, 40), by: 'School' }],
+    },
+  }),
+  aPerson(8, { kg: 26, facts: { conditions: ['asthma', 'anaphylaxis'] } }),
+  aPerson(2, { kg: 12 }),
+  aPerson(75, {
+    facts: { bloodThinner: true, allergies: [{ kind: 'substance', substance: 'latex' }] },
+  }),
+  aMember('dog', { kg: 14 }),
+  aMember('cat', { kg: 4 }),
+  aMember('bird', { kg: 0.1 }),
+]
+
+const laidOf = (places: number): fc.Arbitrary<Laid> =>
+  fc.record({
+    of: fc.constantFrom(...CATALOGUE.map(({ id }) => id)),
+    at: fc.integer({ min: 0, max: places - 1 }),
+    there: fc.integer({ min: 0, max: 6 }),
+    par: fc.integer({ min: 0, max: 4 }),
+    until: fc.option(
+      fc.integer({ min: -10, max: 80 }).map((ahead) => addDays(TODAY, ahead) as string),
+      { nil: undefined },
+    ),
+    lot: fc.constantFrom<Laid['lot']>(
+      {},
+      {},
+      {},
+      { standing: { kind: 'held', reason: 'ask' } },
+      { standing: { kind: 'missing', since: TODAY } },
+      { standing: { kind: 'unclean', since: TODAY } },
+      { condition: 'torn' },
+    ),
+  }) as fc.Arbitrary<Laid>
+
+const household: fc.Arbitrary<Known> = fc
+  .record({
+    members: fc.subarray([...PEOPLE]),
+    laid: fc.array(laidOf(3), { minLength: 1, maxLength: 30 }),
+    ranges: fc.tuple(
+      ...[0, 1, 2].map(() => fc.constantFrom(null, 'body', 'bag', 'vehicle', 'home', 'away')),
+    ),
+    course: fc.option(fc.integer({ min: 0, max: 29 }), { nil: undefined }),
+    usual: fc.subarray([...PEOPLE]),
+  })
+  .map(({ members, laid, ranges, course, usual }) => {
+    // One lot of an item in a pocket: what belongs there is said once.
+    const once = [...new Map(laid.map((one) => [`${one.of}/${one.at}`, one])).values()]
+    const taken = course === undefined ? undefined : once[course % once.length]
+    const [first] = members
+    return knownOf({
+      members,
+      laid: once,
+      places: [
+        { presence: ALWAYS, traits: ['tap', 'night'], kit: { range: ranges[0] ?? null } },
+        {
+          presence: { rhythm: { kind: 'weekdays', days: [1, 2, 3] }, visits: [] },
+          traits: ['vehicle'],
+          kit: { range: ranges[1] ?? null },
+          usuallyThere: usual.map(({ id }) => id),
+        },
+        {
+          presence: visits(['2026-12-05', '2026-12-07'], ['2027-02-01', '2027-02-03']),
+          traits: ['night', 'cold', 'ticks'],
+          minutesToHelp: 90,
+          kit: { range: ranges[2] ?? null },
+        },
+      ],
+      courses: taken && first ? [{ member: first, of: taken.of }] : [],
+    })
+  })
+
+const HABITS = {
+  dateOrder: 'day-first',
+  weekStart: 'monday',
+  currency: 'EUR',
+  units: 'metric',
+  timeZone: 'Europe/Oslo',
+} as never
+
+/** Everything that screens say of one household. */
+function saidOf(known: Known) {
+  const { survey, judged } = known
+  const open = errands(known)
+  return {
+    strap: strapOf(survey, judged.judgement, HABITS, null),
+    cards: memberCards(judged.pantry, survey.today),
+    open,
+    said: headline({ survey, judgement: judged.judgement, open, later: 0, listed: 0 }),
+  }
+}
+
+const agrees = (check: (known: Known) => void, numRuns = 200) =>
+  fc.assert(fc.property(household, check), { numRuns })
+
+describe('in 200 random households', () => {
+  it('the strap, the board and the board’s columns count the same, and name the same', () => {
+    agrees((known) => {
+      const { survey, judged } = known
+      const { strap } = saidOf(known)
+      for (const place of judged.pantry.stock.places) {
+        const onStrap = strap.places.find(({ id }) => id === place.id)?.ready
+        const question = questionAt(judged.pantry.stock, place, survey.today)
+        const shown = readinessOf(board(judged.pantry, question).rows)
+        const cover = {
+          view: { members: judged.pantry.stock.members },
+          laid: judged.pantry,
+        } as unknown as Cover
+        const grid = byMembers(cover, question)
+        expect([grid.readiness.ready, grid.readiness.of]).toEqual([shown.ready, shown.of])
+        if (shown.of === 0) expect(onStrap).toBeNull()
+        else
+          expect(onStrap).toEqual({
+            ready: shown.ready,
+            of: shown.of,
+            missing: missingIn(shown).map(({ id, name, tier }) => ({
+              id,
+              name,
+              isLife: tier === 'life',
+            })),
+          })
+        expect(
+          grid.rows
+            .filter(({ isReady }) => !isReady)
+            .map(({ id }) => id)
+            .sort(),
+        ).toEqual(
+          shown.problems
+            .filter(({ isReady }) => !isReady)
+            .map(({ id }) => id)
+            .sort(),
+        )
+      }
+    })
+  })
+  it('a member’s card and sheet say of each place what the board says of them', () => {
+    agrees((known) => {
+      const { survey, judged } = known
+      const { cards } = saidOf(known)
+      for (const { place, expected, today } of judged.judgement.places)
+        for (const { member, places } of cards) {
+          const card = places.find(({ placeId }) => placeId === place.id)
+          expect([member.id, card !== undefined]).toEqual([member.id, expected.has(member.id)])
+          const sheet = memberSheet(judged.pantry, member.id, survey.today)?.places.find(
+            ({ placeId }) => placeId === place.id,
+          )
+          expect(sheet?.isExpected).toBe(expected.has(member.id))
+          if (!card) continue
+          expect(sheet?.ready).toEqual(card.ready)
+          const onBoard = today.problems.flatMap(({ rows }) =>
+            rows.flatMap(({ need, cells }) =>
+              cells.flatMap((cell) =>
+                cell.memberId === member.id && need.tier !== 'comfort' && !isReadyState(cell.state)
+                  ? [need.id]
+                  : [],
+              ),
+            ),
+          )
+          expect(card.missing.map(({ id }) => id).sort()).toEqual(onBoard.sort())
+        }
+    })
+  })
+  it('every missing problem is in an errand, and every errand about one is missing', () => {
+    agrees((known) => {
+      const { open } = saidOf(known)
+      for (const { place, today } of known.judged.judgement.places) {
+        const spoken = new Set(open.filter(({ place: at }) => at.id === place.id).flatMap(speaksOf))
+        const elsewhere = new Set(
+          open.flatMap(({ reason, act }) =>
+            act === 'find_out' && reason.code === 'gap' && reason.also.includes(place.name)
+              ? [reason.problem]
+              : [],
+          ),
+        )
+        for (const problem of missingIn(today))
+          expect([problem.name, spoken.has(problem.name) || elsewhere.has(problem.name)]).toEqual([
+            problem.name,
+            true,
+          ])
+        const missing = new Set(missingIn(today).map(({ name }) => name))
+        for (const name of spoken) expect([name, missing.has(name)]).toEqual([name, true])
+      }
+    })
+  })
+  it('a kit’s figure counts the lines that have no errand, and each lot’s errand is its state', () => {
+    agrees((known) => {
+      const { open } = saidOf(known)
+      for (const kit of known.survey.kits) {
+        const lines = known.survey.lines.filter(({ site }) => site.kit.id === kit.id)
+        const { met, of } = targetsMet(lines)
+        const short = lines.filter((line) => line.par > NOTHING && lineState(line) !== 'enough')
+        expect(met).toBe(of - short.length)
+        const topUps = open.filter((one) => one.act === 'top_up' && one.kit?.id === kit.id)
+        for (const line of short) expect(topUps.map(({ item }) => item?.id)).toContain(line.item.id)
+      }
+      for (const { lot, site, judged } of known.survey.holdings) {
+        const acts = open
+          .filter(({ lotId, pocketId }) => lotId === lot.id && pocketId === site.pocket.id)
+          .map(({ act }) => act)
+        expect(acts).toEqual(ACT_OF[judged.state])
+      }
+    })
+  })
+  it('the headline is true: it names what is missing, and says "all is well" only where nothing is', () => {
+    agrees((known) => {
+      const { said, open } = saidOf(known)
+      const lacking = known.judged.judgement.places.flatMap(({ place, today }) =>
+        missingIn(today).map((problem) => ({ place, problem })),
+      )
+      if (said.code === 'all_well') expect([lacking.length, open.length]).toEqual([0, 0])
+      if (lacking.some(({ problem }) => problem.tier === 'life'))
+        expect(['not_ready', 'nothing_kept']).toContain(said.code)
+      if (said.code !== 'not_ready') return
+      const here = lacking
+        .filter(({ place, problem }) => place.id === said.place.id && problem.tier === said.tier)
+        .map(({ problem }) => problem.name)
+      expect(said.problems).toEqual(here)
+    })
+  })
+  it('what an errand says it brings is so once it is done', () => {
+    agrees((known) => {
+      for (const { brings, place } of errands(known))
+        for (const { problemId: id, from } of brings) {
+          const judged = known.judged.judgement.places.find((one) => one.place.id === place.id)
+          const problem = judged?.today.problems.find((one) => one.id === id)
+          expect([id, problem?.isReady]).toEqual([id, from !== null])
+          expect(problem?.rows.every(({ need }) => problemId(need) === id)).toBe(true)
+        }
+    }, 60)
+  })
+})
+
+/** The problems that an errand is about today. */
+function speaksOf({ reason, brings }: Errand): readonly string[] {
+  const now = brings.filter(({ from }) => from === null).map(({ name }) => name)
+  return reason.code === 'gap' ? [reason.problem, ...now] : now
+}
+
+const ACT_OF = {
+  sound: [],
+  turning: [],
+  spent: ['throw_away'],
+  held: ['ask'],
+  lent: ['put_back'],
+  unclean: ['clean'],
+  missing: ['look_for'],
+} as const
