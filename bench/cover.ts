@@ -1,6 +1,6 @@
 /** The cover board for a large household, as the browser would judge it on every toggle. */
 
-import { addDays, plainDate } from '../src/core/calendar/plainDate'
+import { addDays, monthOfDay, plainDate } from '../src/core/calendar/plainDate'
 import { catalogue } from '../src/core/catalogue/catalogue'
 import { itemFacts } from '../src/core/catalogue/itemFacts'
 import type { Question } from '../src/core/cover/asking'
@@ -10,6 +10,7 @@ import { DEFAULT_SCHOOLS } from '../src/core/cover/schools'
 import { blankFacts, type Member } from '../src/core/household/member'
 import { SPECIES } from '../src/core/household/species'
 import type { ItemId, KitId, LotId, MemberId, PlaceId, PocketId, WeighingId } from '../src/core/ids'
+import { judge } from '../src/core/judgement/judgement'
 import { units } from '../src/core/quantity/amount'
 
 const TODAY = plainDate('2026-11-26')
@@ -121,6 +122,31 @@ export function timeBoard(members: number, kits: number, lots: number, times = 4
   })
   const [first = 0] = durations
   return { first, median: median(durations), cells: stock.members.length }
+}
+
+/** Milliseconds for the judgement of the household, medians: today, and until so many days ahead. */
+export function timeJudgement(members: number, kits: number, lots: number, times = 9) {
+  const stock = largeCoverStock(members, kits, lots)
+  const monthly = {
+    ...stock,
+    // Packs end with a month; what is opened ends in between.
+    lots: stock.lots.map((lot, n) =>
+      n % 20 === 0 || lot.expiry.kind !== 'day'
+        ? lot
+        : { ...lot, expiry: { kind: 'month' as const, month: monthOfDay(lot.expiry.day) } },
+    ),
+  }
+  const until = (days: number): number =>
+    median(
+      Array.from({ length: times }, () => {
+        const laid = pantry(monthly)
+        const ends = new Map(stock.places.map(({ id }) => [id, addDays(TODAY, days)]))
+        const start = performance.now()
+        judge(laid, TODAY, ends)
+        return performance.now() - start
+      }),
+    )
+  return { today: until(0), month: until(30), year: until(400) }
 }
 
 /** Judges the board in Chromium, where the household will: bundled as the application is. */

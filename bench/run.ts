@@ -31,7 +31,7 @@ import {
   startServer,
   TODAY,
 } from '../tests/browser/support/serve'
-import { timeBoard, timeBoardInBrowser } from './cover'
+import { timeBoard, timeBoardInBrowser, timeJudgement } from './cover'
 import { timeForecasts } from './forecast'
 import { compareLayouts } from './layout'
 import { comparePlans } from './restock'
@@ -236,6 +236,10 @@ async function reportBoard(): Promise<void> {
   line('core, 12,000 lots', large.median)
   line('Chromium, median of toggles', browser.median)
   line('Chromium, first', browser.first)
+  const judged = timeJudgement(members, kits, lots)
+  line('judgement, today', judged.today)
+  line('judgement, 30 days', judged.month)
+  line('judgement, 400 days (goal 300 ms)', judged.year)
 }
 
 const report = (name: string, value: number) =>

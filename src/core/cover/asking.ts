@@ -15,9 +15,9 @@ import { leftOutKey } from './leftOut'
 import type { Need, Part, Way } from './need'
 import { dateGrade, type Hands } from './objections'
 import { isShared, type Pantry, type Shelf } from './pantry'
-import { patientIn } from './patientIn'
+import { PatientBook } from './patientBook'
 import type { Schools } from './schools'
-import { licksOff, type Patient, suitOf, unsuited } from './suitability'
+import { licksOff, type Patient, unsuited } from './suitability'
 
 export interface Question {
   readonly date: PlainDate
@@ -131,8 +131,6 @@ export const OWN_MEDICINE = 'own-medicine'
 /** What is there where people live, kits or no kits: clean running water, towels, cloths. */
 const AT_HOME: readonly RoleId[] = ['water', 'cool-burn', 'rinse-wound', 'cloth', 'wrap-animal']
 
-const SUITS = { not: 0, asked_first: 1, suits: 2 } as const
-
 /** What a thing goes with for a patient; what is licked off is unsafe without a cover. */
 export const companionsFor = (facts: ItemFacts, patient: Patient | null): readonly Companion[] =>
   patient && licksOff(facts, patient)
@@ -151,27 +149,42 @@ export class Asking implements Hands {
   private readonly kitOn: Uint8Array
   /** Whether anything of a thing lies here, whatever speaks against it. */
   private readonly present: Uint8Array
-  private readonly suits: Map<MemberId, Int8Array>
-  private readonly atHand = new Map<string, boolean>()
-  private readonly players = new Map<string, readonly number[]>()
+  /** By role, then by member and grade. */
+  private readonly atHand: Map<RoleId, Map<string, boolean>>
+  private readonly players: Map<RoleId, Map<string, readonly number[]>>
   private readonly hasTap: boolean
   readonly month: number
 
   constructor(
     readonly pantry: Pantry,
     readonly question: Question,
-    /** One for another day between which nobody changed: whom a thing suits is the same. */
-    alike?: Asking,
+    /** Shared by questions of several days and places: whom a thing suits is found once. */
+    readonly book: PatientBook = new PatientBook(pantry),
+    since?: { readonly asking: Asking; readonly ended: readonly Shelf[] },
   ) {
     const { stock, things } = pantry
-    this.suits = alike?.suits ?? new Map()
-    this.patients = stock.members
-      .filter(({ id }) => question.members.has(id))
-      .map((member) => patientIn(pantry, member, question.date))
-    this.good = new Float64Array(things.length)
-    this.second = new Float64Array(things.length)
     this.month = monthNumber(question.date)
     this.hasTap = question.place.traits.includes('tap')
+    if (since) {
+      const { asking, ended } = since
+      this.patients = asking.patients
+      this.kitOn = asking.kitOn
+      this.present = asking.present
+      this.good = asking.good.slice()
+      this.second = asking.second.slice()
+      for (const thing of new Set(ended.map((shelf) => shelf.thing))) this.count(thing)
+      const roles = rolesOf(pantry, ended)
+      this.atHand = without(asking.atHand, roles)
+      this.players = without(asking.players, behind(pantry, roles))
+      return
+    }
+    this.atHand = new Map()
+    this.players = new Map()
+    this.patients = stock.members
+      .filter(({ id }) => question.members.has(id))
+      .map((member) => book.on(member, question.date))
+    this.good = new Float64Array(things.length)
+    this.second = new Float64Array(things.length)
     this.kitOn = Uint8Array.from(stock.kits, ({ id }) => (question.kits.has(id) ? 1 : 0))
     this.present = new Uint8Array(things.length)
     for (const shelf of pantry.shelves) {
@@ -182,6 +195,22 @@ export class Asking implements Hands {
       if (grade === 'good') this.good[shelf.thing] = (this.good[shelf.thing] ?? 0) + shelf.uses
       else if (grade === 'second')
         this.second[shelf.thing] = (this.second[shelf.thing] ?? 0) + shelf.uses
+    }
+  }
+
+  /** The same question on a later day on which nothing is different but that these have ended. */
+  after(date: PlainDate, ended: readonly Shelf[]): Asking {
+    return new Asking(this.pantry, { ...this.question, date }, this.book, { asking: this, ended })
+  }
+
+  /** Counts a thing anew, shelf by shelf, so that sums do not drift. */
+  private count(thing: number): void {
+    this.good[thing] = 0
+    this.second[thing] = 0
+    for (const shelf of this.pantry.shelvesOf[thing] ?? []) {
+      const grade = this.gradeOf(shelf)
+      if (grade === 'good') this.good[thing] = (this.good[thing] ?? 0) + shelf.uses
+      else if (grade === 'second') this.second[thing] = (this.second[thing] ?? 0) + shelf.uses
     }
   }
 
@@ -226,21 +255,8 @@ export class Asking implements Hands {
     return Math.floor(all * TENTHS + 1e-9)
   }
 
-  /** 0 does not suit, 1 only if asked first, 2 suits. */
   private suitOf(thing: number, patient: Patient | null): number {
-    if (patient === null) return 2
-    let known = this.suits.get(patient.member.id)
-    if (!known) {
-      known = new Int8Array(this.pantry.things.length).fill(-1)
-      this.suits.set(patient.member.id, known)
-    }
-    const before = known[thing] ?? -1
-    if (before >= 0) return before
-    const it = this.pantry.things[thing]
-    if (!it) return 0
-    const suit = SUITS[suitOf(it, patient, this.pantry.house)]
-    known[thing] = suit
-    return suit
+    return patient === null ? 2 : this.book.suit(thing, patient)
   }
 
   hasSkill(thing: number, patient: Patient | null): boolean {
@@ -273,15 +289,16 @@ export class Asking implements Hands {
 
   private isAtHand(role: RoleId, patient: Patient | null, withSecond: boolean): boolean {
     if (this.hasTap && AT_HOME.includes(role)) return true
-    const key = `${patient?.member.id ?? ''}${withSecond ? '+' : '/'}${role}`
-    const known = this.atHand.get(key)
+    const of = inner(this.atHand, role)
+    const key = `${patient?.member.id ?? ''}${withSecond ? '+' : '/'}`
+    const known = of.get(key)
     if (known !== undefined) return known
     const found = (this.pantry.byRole.get(role) ?? []).some(
       (other) =>
         this.tenthsThere(other, withSecond) > 0 &&
         this.suitOf(other, patient) >= (withSecond ? 1 : 2),
     )
-    this.atHand.set(key, found)
+    of.set(key, found)
     return found
   }
 
@@ -306,15 +323,16 @@ export class Asking implements Hands {
 
   /** The things that can play a role for a patient; asked by many needs, found once. */
   private playing(role: RoleId, patient: Patient | null, withSecond: boolean): readonly number[] {
-    const key = `${patient?.member.id ?? ''}${withSecond ? '+' : '/'}${role}`
-    let known = this.players.get(key)
+    const of = inner(this.players, role)
+    const key = `${patient?.member.id ?? ''}${withSecond ? '+' : '/'}`
+    let known = of.get(key)
     if (!known) {
       known = NEVER_COVER.includes(role)
         ? []
         : (this.pantry.byRole.get(role) ?? []).filter((thing) =>
             this.counts(thing, patient, withSecond),
           )
-      this.players.set(key, known)
+      of.set(key, known)
     }
     return known
   }
@@ -342,6 +360,56 @@ export class Asking implements Hands {
       return [{ thing, uses: (course.perDay / THOUSAND) * perUnit * (this.question.days + 2) }]
     })
   }
+}
+
+// ---- what is known by role ----------------------------------------------------------------------
+
+function inner<Value>(outer: Map<RoleId, Map<string, Value>>, role: RoleId): Map<string, Value> {
+  let of = outer.get(role)
+  if (!of) {
+    of = new Map()
+    outer.set(role, of)
+  }
+  return of
+}
+
+function without<Value>(
+  outer: ReadonlyMap<RoleId, Map<string, Value>>,
+  roles: ReadonlySet<RoleId>,
+): Map<RoleId, Map<string, Value>> {
+  const left = new Map(outer)
+  for (const role of roles) left.delete(role)
+  return left
+}
+
+/** Everything that shelves play a part in. */
+export const rolesOf = ({ things }: Pantry, shelves: readonly Shelf[]): ReadonlySet<RoleId> =>
+  new Set(shelves.flatMap(({ thing }) => things[thing]?.facts.roles ?? []))
+
+const leaning = new WeakMap<Pantry, ReadonlyMap<RoleId, ReadonlySet<RoleId>>>()
+
+/** These roles, and every role that is played by something which goes with them. */
+export function behind(pantry: Pantry, roles: ReadonlySet<RoleId>): ReadonlySet<RoleId> {
+  let of = leaning.get(pantry)
+  if (!of) {
+    of = leaningOn(pantry)
+    leaning.set(pantry, of)
+  }
+  const all = new Set(roles)
+  for (const role of roles) for (const one of of.get(role) ?? []) all.add(one)
+  return all
+}
+
+/** For each role as a companion: the roles of what goes with it. What is licked off leans on a cover. */
+function leaningOn({ things }: Pantry): ReadonlyMap<RoleId, ReadonlySet<RoleId>> {
+  const of = new Map<RoleId, Set<RoleId>>()
+  for (const { facts } of things)
+    for (const role of [...facts.companions.map((one) => one.role), 'lick-guard' as const]) {
+      const leans = of.get(role) ?? new Set<RoleId>()
+      for (const own of facts.roles) leans.add(own)
+      of.set(role, leans)
+    }
+  return of
 }
 
 // ---- what counts for whom ----------------------------------------------------------------------

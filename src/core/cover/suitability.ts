@@ -271,6 +271,10 @@ const WORD_STANDS_DAYS = 365
 export const lastDayOfWord = ({ on, until }: SettledWord): PlainDate =>
   until ?? addDays(on, WORD_STANDS_DAYS)
 
+/** Whether a doctor's or a pharmacist's word stands on a day. */
+export const isWordValid = (word: SettledWord, day: PlainDate): boolean =>
+  word.on <= day && day <= lastDayOfWord(word)
+
 /** Whether a doctor or a pharmacist has answered a question of the label, and that still stands. */
 export const isSettled = (
   { facts }: Pick<Member, 'facts'>,
@@ -279,11 +283,7 @@ export const isSettled = (
   day: PlainDate,
 ): boolean =>
   (facts.settled ?? []).some(
-    (word) =>
-      word.rule === rule &&
-      word.substance === about &&
-      word.on <= day &&
-      day <= lastDayOfWord(word),
+    (word) => word.rule === rule && word.substance === about && isWordValid(word, day),
   )
 
 const isSwallowed = ({ isMedicine, acting, route, entry }: ItemFacts): boolean =>

@@ -5,17 +5,18 @@
  */
 import { addDays, addMonths, LAST_YEAR, type PlainDate } from '../calendar/plainDate'
 import type { RoleId } from '../catalogue/roles'
-import { Asking, OWN_MEDICINE, type Question } from '../cover/asking'
+import { Asking, behind, concerns, OWN_MEDICINE, type Question, rolesOf } from '../cover/asking'
 import { type Row, rowOf } from '../cover/board'
 import type { Need } from '../cover/need'
 import { NEEDS } from '../cover/needs'
 import type { CoverPlace, Pantry, Shelf } from '../cover/pantry'
+import { MONTHS_MATTER_UNTIL, PatientBook } from '../cover/patientBook'
 import { questionAt } from '../cover/scene'
 import { lastDayOfWord } from '../cover/suitability'
 import type { Course } from '../household/course'
 import type { Member } from '../household/member'
 import { weightOn } from '../household/weight'
-import type { ItemId, LotId } from '../ids'
+import type { LotId } from '../ids'
 
 /** What holds from a day until the next stretch begins. */
 export interface Stretch {
@@ -25,70 +26,78 @@ export interface Stretch {
   readonly ended: readonly LotId[]
 }
 
-/** Something changes on a day. */
+/** Shelves that end before a day, or a day on which something about somebody changes. */
 interface Cut {
   readonly day: PlainDate
-  readonly roles: Set<RoleId>
-  readonly items: Set<ItemId>
-  readonly ended: LotId[]
-  /** Members, what they take, what they have been taught, the month: all is judged again. */
-  everything: boolean
+  readonly ended: Shelf[]
+  /** A month begins, or something about a member changes. */
+  isAboutMembers: boolean
 }
 
-/** Between these two days, both included; the first stretch begins on the first. */
+/**
+ * Between these two days, both included; the first stretch begins on the first.
+ * @param book shared with the other places of the same judgement
+ */
 export function stretches(
   pantry: Pantry,
   place: CoverPlace,
-  from: PlainDate,
-  to: PlainDate,
+  { from, to }: { readonly from: PlainDate; readonly to: PlainDate },
+  book: PatientBook = new PatientBook(pantry),
   needs: readonly Need[] = NEEDS,
 ): readonly Stretch[] {
-  let asking = new Asking(pantry, questionAt(pantry.stock, place, from))
+  const askers = askersOf(pantry, needs)
+  let asking = new Asking(pantry, questionAt(pantry.stock, place, from), book)
   let rows = new Map(needs.map((need) => [need, rowOf(asking, need)]))
   const made: Stretch[] = [{ from, rows: present(rows), ended: [] }]
-  for (const cut of cutsOf(pantry, asking.question, from, to)) {
-    asking = new Asking(
-      pantry,
-      cut.everything
-        ? questionAt(pantry.stock, place, cut.day)
-        : { ...asking.question, date: cut.day },
-      cut.everything ? undefined : asking,
-    )
-    const touched = needs.filter((need) => cut.everything || dependsOn(pantry, need, cut))
-    if (touched.length === 0) continue
+  for (const { day, ended, isAboutMembers } of cutsOf(pantry, asking.question, from, to)) {
+    const before = asking
+    asking = isAboutMembers
+      ? new Asking(pantry, questionAt(pantry.stock, place, day), book)
+      : before.after(day, ended)
+    const roles = behind(pantry, rolesOf(pantry, ended))
+    const touched = new Set(askers(ended, roles))
+    if (isAboutMembers)
+      for (const need of needs) if (isTouched(before, asking, need)) touched.add(need)
+    if (touched.size === 0) continue
     rows = new Map(rows)
     for (const need of touched) rows.set(need, rowOf(asking, need))
-    made.push({ from: cut.day, rows: present(rows), ended: cut.ended })
+    made.push({ from: day, rows: present(rows), ended: ended.map(({ lotId }) => lotId) })
   }
   return made
+}
+
+/** Whether a need may be answered otherwise because somebody changed, came or went, or a month began. */
+function isTouched(before: Asking, after: Asking, need: Need): boolean {
+  const isSame =
+    before.patients.length === after.patients.length &&
+    before.question.skills.size === after.question.skills.size &&
+    before.patients.every(({ member }, at) => after.patients[at]?.member.id === member.id)
+  if (!isSame || (need.months !== undefined && before.month !== after.month)) return true
+  return before.patients.some((patient, at) => {
+    const now = after.patients[at]
+    return now !== undefined && now !== patient && (concerns(need, patient) || concerns(need, now))
+  })
 }
 
 const present = (rows: ReadonlyMap<Need, Row | null>): readonly Row[] =>
   [...rows.values()].filter((row) => row !== null)
 
-/** Whether a need may be answered otherwise once these have ended. */
-function dependsOn(pantry: Pantry, need: Need, { roles, items }: Cut): boolean {
-  if (need.id === OWN_MEDICINE)
-    return pantry.stock.courses.some(({ itemId }) => items.has(itemId)) || roles.size > 0
-  return [...rolesBehind(pantry, need)].some((role) => roles.has(role))
-}
+/** Whether a need asks for any of these roles; a member's own medicine may be anything. */
+export const asksFor = (need: Need, roles: ReadonlySet<RoleId>): boolean =>
+  roles.size > 0 &&
+  (need.id === OWN_MEDICINE ||
+    need.ways.some(({ parts }) => parts.some(({ any }) => any.some((role) => roles.has(role)))))
 
-const known = new WeakMap<Pantry, Map<Need, ReadonlySet<RoleId>>>()
-
-/** The roles of a need's parts, and of what the things that play them go with. */
-export function rolesBehind(pantry: Pantry, need: Need): ReadonlySet<RoleId> {
-  const of = known.get(pantry) ?? new Map<Need, ReadonlySet<RoleId>>()
-  known.set(pantry, of)
-  const before = of.get(need)
-  if (before) return before
-  const parts = need.ways.flatMap((way) => way.parts.flatMap(({ any }) => any))
-  const roles = new Set<RoleId>([...parts, 'lick-guard'])
-  for (const role of parts)
-    for (const thing of pantry.byRole.get(role) ?? [])
-      for (const { role: companion } of pantry.things[thing]?.facts.companions ?? [])
-        roles.add(companion)
-  of.set(need, roles)
-  return roles
+/** The same for what ended: only what is prescribed to somebody is their own medicine. */
+function askersOf({ stock, things }: Pantry, needs: readonly Need[]) {
+  const own = new Set(stock.courses.map(({ itemId }) => itemId))
+  return (ended: readonly Shelf[], roles: ReadonlySet<RoleId>): readonly Need[] => {
+    const isOwn = ended.some(({ thing }) => {
+      const id = things[thing]?.itemId
+      return id !== undefined && id !== null && own.has(id)
+    })
+    return needs.filter((need) => (need.id === OWN_MEDICINE ? isOwn : asksFor(need, roles)))
+  }
 }
 
 // ---- where something changes -------------------------------------------------------------------
@@ -104,28 +113,17 @@ function cutsOf(
     if (day === null || day <= from || day > to) return null
     const known = cuts.get(day)
     if (known) return known
-    const made = {
-      day,
-      roles: new Set<RoleId>(),
-      items: new Set<ItemId>(),
-      ended: [],
-      everything: false,
-    }
+    const made: Cut = { day, ended: [], isAboutMembers: false }
     cuts.set(day, made)
     return made
   }
   for (const day of daysOfMembers(pantry, from, to)) {
     const cut = at(day)
-    if (cut) cut.everything = true
+    if (cut) cut.isAboutMembers = true
   }
   for (const shelf of pantry.shelves) {
     if (!isIn(pantry, kits, shelf) || shelf.through === null || shelf.barred) continue
-    const cut = at(dayAfter(shelf.through))
-    const thing = pantry.things[shelf.thing]
-    if (!cut || !thing) continue
-    for (const role of thing.facts.roles) cut.roles.add(role)
-    if (thing.itemId) cut.items.add(thing.itemId)
-    cut.ended.push(shelf.lotId)
+    at(dayAfter(shelf.through))?.ended.push(shelf)
   }
   return [...cuts.values()].sort((a, b) => (a.day < b.day ? -1 : 1))
 }
@@ -162,9 +160,6 @@ function firstsOfMonth(from: PlainDate, to: PlainDate): readonly PlainDate[] {
     days.push(day)
   }
 }
-
-/** Every age that a rule or a label names is a whole number of years from here on. */
-export const MONTHS_MATTER_UNTIL = 48
 
 function daysOfMember(
   { born, facts, guestUntil, species, weighings }: Member,

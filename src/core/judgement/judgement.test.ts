@@ -8,9 +8,10 @@ import { ASK_FIRST } from '../cover/askFirst'
 import { board, type Row } from '../cover/board'
 import { NEEDS } from '../cover/needs'
 import type { CoverPlace, Pantry } from '../cover/pantry'
+import { MONTHS_MATTER_UNTIL } from '../cover/patientBook'
 import { RULES } from '../cover/rules'
 import { expectedAt, questionAt } from '../cover/scene'
-import { MONTHS_MATTER_UNTIL, stretches } from './days'
+import { stretches } from './days'
 import { judgePlace } from './judgement'
 import { isCounted, membersOf, missingIn, readinessOf } from './readiness'
 
@@ -69,7 +70,7 @@ describe('the days until the next check', () => {
               .slice(0, 1)
               .map(({ of }) => ({ member: dog, of, endsOn: addDays(DAY, 30) })),
           })
-          const made = stretches(laid, placeOf(laid), DAY, addDays(DAY, 65))
+          const made = stretches(laid, placeOf(laid), { from: DAY, to: addDays(DAY, 65) })
           for (let ahead = 0; ahead <= 65; ahead++) {
             const day = addDays(DAY, ahead)
             const of = made.findLast(({ from }) => from <= day)
@@ -88,7 +89,7 @@ describe('the days until the next check', () => {
         { of: 'reliever-inhaler', count: 1 },
       ],
     })
-    const judged = judgePlace(laid, placeOf(laid), DAY, addDays(DAY, 30))
+    const judged = judgePlace(laid, placeOf(laid), { from: DAY, to: addDays(DAY, 30) })
     expect(judged.lapses.filter(({ tier }) => tier === 'life')).toEqual([
       {
         problemId: 'anaphylaxis',
@@ -99,7 +100,7 @@ describe('the days until the next check', () => {
         ended: [laid.stock.lots[0]?.id],
       },
     ])
-    expect(judgePlace(laid, placeOf(laid), DAY, addDays(DAY, 10)).lapses).toEqual([])
+    expect(judgePlace(laid, placeOf(laid), { from: DAY, to: addDays(DAY, 10) }).lapses).toEqual([])
   })
   it('are cut at every age that a rule, a need or a label names', () => {
     const named = [...RULES, ...ASK_FIRST].flatMap(({ whom }) => [

@@ -6,6 +6,7 @@
 import type { PlainDate } from '../calendar/plainDate'
 import type { Tier } from '../cover/need'
 import type { CoverPlace, Pantry } from '../cover/pantry'
+import { PatientBook } from '../cover/patientBook'
 import { expectedAt } from '../cover/scene'
 import type { LotId, MemberId, PlaceId } from '../ids'
 import { type Stretch, stretches } from './days'
@@ -48,8 +49,9 @@ export function judge(
   today: PlainDate,
   until: ReadonlyMap<PlaceId, PlainDate>,
 ): Judgement {
+  const book = new PatientBook(pantry)
   const places = pantry.stock.places.map((place) =>
-    judgePlace(pantry, place, today, until.get(place.id) ?? today),
+    judgePlace(pantry, place, { from: today, to: until.get(place.id) ?? today }, book),
   )
   return { today, places, of: new Map(places.map((one) => [one.place.id, one])) }
 }
@@ -58,15 +60,15 @@ export function judge(
 export function judgePlace(
   pantry: Pantry,
   place: CoverPlace,
-  today: PlainDate,
-  until: PlainDate,
+  days: { readonly from: PlainDate; readonly to: PlainDate },
+  book?: PatientBook,
 ): PlaceJudgement {
-  const [first, ...later] = stretches(pantry, place, today, until)
+  const [first, ...later] = stretches(pantry, place, days, book)
   const now = readinessOf(first?.rows ?? [])
   return {
     place,
-    expected: expectedAt(place, pantry.stock, today),
-    until,
+    expected: expectedAt(place, pantry.stock, days.from),
+    until: days.to,
     today: now,
     lapses: lapsesOf(now, later),
   }

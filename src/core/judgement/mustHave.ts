@@ -3,7 +3,7 @@
  * be ready for a problem, or not for a member whom nothing else there suits. No tick says so.
  */
 import type { PlainDate } from '../calendar/plainDate'
-import { Asking, OWN_MEDICINE } from '../cover/asking'
+import { Asking, behind } from '../cover/asking'
 import { rowOf } from '../cover/board'
 import type { Need, Tier } from '../cover/need'
 import { NEEDS } from '../cover/needs'
@@ -11,7 +11,7 @@ import { type Added, type CoverPlace, type Pantry, withAdded } from '../cover/pa
 import { questionAt } from '../cover/scene'
 import type { ItemId, PlaceId } from '../ids'
 import { THOUSAND } from '../quantity/amount'
-import { rolesBehind } from './days'
+import { asksFor } from './days'
 import { isCounted, isReady } from './readiness'
 
 /** So much of an item belongs at a place and is not there, in thousandths of its unit. */
@@ -46,7 +46,7 @@ export function mustHaves(
       const without = new Asking(
         full,
         { ...whole.question, without: new Set([...away, itemId]) },
-        whole,
+        whole.book,
       )
       const tier = lost(full, whole, without, itemId)
       if (tier) found.set(mustHaveKey(itemId, place.id), tier)
@@ -76,12 +76,11 @@ function lost(
   without: Asking,
   itemId: ItemId,
 ): Exclude<Tier, 'comfort'> | null {
-  const roles = pantry.things[pantry.thingOf.get(itemId) ?? -1]?.facts.roles ?? []
+  const own = pantry.things[pantry.thingOf.get(itemId) ?? -1]?.facts.roles ?? []
+  const roles = behind(pantry, new Set(own))
   const tiers = NEEDS.filter(
     (need) =>
-      isCounted(need) &&
-      (need.id === OWN_MEDICINE || roles.some((role) => rolesBehind(pantry, need).has(role))) &&
-      answers(whole, need) > answers(without, need),
+      isCounted(need) && asksFor(need, roles) && answers(whole, need) > answers(without, need),
   ).map(({ tier }) => tier)
   return tiers.includes('life') ? 'life' : tiers.length > 0 ? 'urgent' : null
 }

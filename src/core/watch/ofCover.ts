@@ -3,7 +3,7 @@
  * what no target asks for is an errand of its own. Everything is tried before it is said.
  */
 import type { PlainDate } from '../calendar/plainDate'
-import { Asking } from '../cover/asking'
+import { Asking, behind } from '../cover/asking'
 import { type Cell, judgeNeed } from '../cover/board'
 import type { Step } from '../cover/candidates'
 import { isReadyState } from '../cover/cellState'
@@ -14,7 +14,7 @@ import { type Added, type Pantry, type Shelf, withAdded } from '../cover/pantry'
 import { questionAt } from '../cover/scene'
 import type { Patient } from '../cover/suitability'
 import type { Kit, Place } from '../household/places'
-import { rolesBehind } from '../judgement/days'
+import { asksFor } from '../judgement/days'
 import type { Judgement, PlaceJudgement } from '../judgement/judgement'
 import { type Missing, missingIn, type Problem } from '../judgement/readiness'
 import { less, NOTHING, THOUSAND, total, upToMost } from '../quantity/amount'
@@ -139,8 +139,8 @@ function broughtBy(
   if (!item || !thing || at === undefined) return []
   const known = pantry.known[pantry.thingOf.get(item.id) ?? -1] ?? null
   const added: Added = { thing, known, uses: (amount / THOUSAND) * thing.facts.uses, through: null }
-  const roles = new Set(thing.facts.roles)
-  const touches = (need: Need) => [...rolesBehind(pantry, need)].some((role) => roles.has(role))
+  const roles = behind(pantry, new Set(thing.facts.roles))
+  const touches = (need: Need) => asksFor(need, roles)
   const fuller = withAdded(pantry, at, [added])
   const brings: Brings[] = []
   const on = (then: PlainDate) => new Asking(fuller, questionAt(pantry.stock, place, then))
