@@ -5,8 +5,9 @@
  */
 import { addDays, addMonths, LAST_YEAR, type PlainDate } from '../calendar/plainDate'
 import type { RoleId } from '../catalogue/roles'
-import { Asking, behind, concerns, OWN_MEDICINE, type Question, rolesOf } from '../cover/asking'
+import { Asking, concerns, OWN_MEDICINE, type Question } from '../cover/asking'
 import { type Row, rowOf } from '../cover/board'
+import { behind, rolesOf } from '../cover/leaning'
 import type { Need } from '../cover/need'
 import { NEEDS } from '../cover/needs'
 import type { CoverPlace, Pantry, Shelf } from '../cover/pantry'

@@ -3,12 +3,13 @@
  * what no target asks for is an errand of its own. Everything is tried before it is said.
  */
 import type { PlainDate } from '../calendar/plainDate'
-import { Asking, behind } from '../cover/asking'
+import { Asking } from '../cover/asking'
 import { type Cell, judgeNeed } from '../cover/board'
 import type { Step } from '../cover/candidates'
 import { isReadyState } from '../cover/cellState'
 import type { Closing } from '../cover/closing'
 import { closingsFor } from '../cover/explain'
+import { behind } from '../cover/leaning'
 import type { Need } from '../cover/need'
 import { type Added, type Pantry, type Shelf, withAdded } from '../cover/pantry'
 import { questionAt } from '../cover/scene'
