@@ -69,7 +69,7 @@ export const householdText = {
   },
   fewDays: 14,
   wrongWeight: 'Give kilograms such as 4.2',
-  traits: (place: string): string => `What can happen at the ${place.toLowerCase()}`,
+  traits: (place: string): string => `What can happen at ${place}`,
   rhythm: (rhythm: Presence['rhythm']): string =>
     rhythm.kind === 'always'
       ? 'always somebody there'

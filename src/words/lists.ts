@@ -5,8 +5,8 @@ export const lists = {
   title: 'Proposed lists',
   headline: (place: string, count: number): string =>
     count === 0
-      ? `Every proposed line of the ${place.toLowerCase()} is decided`
-      : `${count} ${count === 1 ? 'line' : 'lines'} proposed for the ${place.toLowerCase()}`,
+      ? `Every proposed line for ${place} is decided`
+      : `${count} ${count === 1 ? 'line' : 'lines'} proposed for ${place}`,
   under: (cost: string): string =>
     `Derived from who is there, what can happen and how far help is. Accept a line and its number is set; overrule it and your reason stays. What is missing would cost about ${cost}.`,
   who: 'For these',

@@ -32,7 +32,7 @@ export interface RecordedMovement {
   readonly fact: Fact
 }
 
-/** Movements, newest first. A kit's history is what went in or out of its pockets. */
+/** Movements, the latest day first and in it the newest; what was done without a connection stands at its day. A kit's history is what went in or out of its pockets. */
 export async function readMovements(
   trx: Trx,
   filter: HistoryFilter,
@@ -57,12 +57,18 @@ export async function readMovements(
       'item.strength',
       'item.unit',
     ])
+    .orderBy('act.on_day', 'desc')
     .orderBy('movement.position', 'desc')
     .limit(most)
   if (filter.lotId) query = query.where('movement.lot_id', '=', filter.lotId)
   if (filter.itemId) query = query.where('lot.item_id', '=', filter.itemId)
   if (filter.who) query = query.where('act.who', '=', filter.who)
-  if (filter.before !== undefined) query = query.where('movement.position', '<', filter.before)
+  if (filter.before !== undefined)
+    query = query.where(
+      sql<boolean>`(act.on_day, movement.position) < (
+        select known.on_day, last.position from movement last join act known on known.id = last.act_id
+        where last.position = ${filter.before})`,
+    )
   const { kitId, placeId } = filter
   if (kitId || placeId)
     // A count that found what was recorded moves nothing; its pocket is in the fact.

@@ -39,7 +39,7 @@ export function MatHead({ kit, today, onMode }: Props) {
       below={5}
     >
       <Box as="h1" breakable>
-        {kit.name}, {kit.place.name.charAt(0).toLowerCase() + kit.place.name.slice(1)}
+        {kit.name}, {kit.place.name}
       </Box>
       <Row gap={3} justify="end" wrap className="no-print">
         <ButtonLink href={`/rounds?kit=${kit.id}`}>{words.rounds.startHere}</ButtonLink>
