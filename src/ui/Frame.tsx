@@ -186,23 +186,29 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
                   {words.strap.next(one.next, strap.today)}
                 </Box>
               </Box>
-              <Box
-                as="a"
-                unlined
-                nowrap
-                size={4}
-                weight="bold"
-                face="display"
-                href={`/cover?place=${one.id}`}
-                className={classes.ready}
-                data-life={one.ready?.missing.some(({ isLife }) => isLife)}
-                aria-label={words.ready.long(one.name, one.ready)}
-              >
-                {words.ready.figure(one.ready)}{' '}
-                <Box as="small" size={1}>
-                  {words.ready.ready}
+              {one.ready ? (
+                <Box
+                  as="a"
+                  unlined
+                  nowrap
+                  size={4}
+                  weight="bold"
+                  face="display"
+                  href={`/cover?place=${one.id}`}
+                  className={classes.ready}
+                  data-life={one.ready.missing.some(({ isLife }) => isLife)}
+                  aria-label={words.ready.long(one.name, one.ready)}
+                >
+                  {words.ready.figure(one.ready)}{' '}
+                  <Box as="small" size={1}>
+                    {words.ready.ready}
+                  </Box>
                 </Box>
-              </Box>
+              ) : (
+                <Box as="span" size={4} weight="bold" title={words.ready.nobody(one.name)}>
+                  {words.ready.figure(null)}
+                </Box>
+              )}
             </Row>
           ))}
         </Row>

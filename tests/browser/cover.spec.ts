@@ -15,7 +15,7 @@ const cell = (page: Page, label: string | RegExp) => page.getByRole('button', { 
 test.describe('the board', () => {
   test('a cell explains itself in place, and what would close it', async ({ page }) => {
     await open(page, '/cover')
-    await expect(page.getByRole('heading', { level: 1 })).toContainText(/row house/)
+    await expect(page.getByRole('heading', { level: 1 })).toContainText(/Row house/)
     await cell(page, 'Asthma attack, Ned: nothing').click()
     const detail = page.getByRole('region', { name: 'Asthma attack, Ned' })
     await expect(detail).toContainText('Call the emergency number first')
@@ -60,7 +60,7 @@ test.describe('the board', () => {
     await page.getByRole('navigation', { name: 'Places' }).getByText('Hill cottage').click()
     await expect(page).toHaveURL(/place=/)
     await usable(page)
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('hill cottage')
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Hill cottage')
     await page.getByRole('button', { name: 'Only gaps' }).click()
     await expect(cell(page, 'Hole in the chest, Ilse: plan B')).toHaveCount(0)
     await page.getByRole('button', { name: 'Only gaps' }).click()

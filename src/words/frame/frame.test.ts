@@ -21,24 +21,25 @@ describe('when somebody is next at a place', () => {
 
 describe('how ready a place is', () => {
   it.each([
-    [null, '–', 'Car: nobody is expected there'],
-    [
-      { ready: 0, of: 0, missing: [] },
-      '0 of 0',
-      'Car is ready for everything that is expected there',
-    ],
+    [{ ready: 0, of: 0, missing: [] }, '0 of 0', '0 of 0 ready: Car'],
     [
       { ready: 9, of: 11, missing: [{ name: 'Burn' }, { name: 'Tick' }] },
       '9 of 11',
-      'Car is ready for 9 of 11. Missing: Burn and Tick',
+      '9 of 11 ready: Car. Missing: Burn and Tick',
     ],
     [
       { ready: 6, of: 11, missing: ['A', 'B', 'C', 'D', 'E'].map((name) => ({ name })) },
       '6 of 11',
-      'Car is ready for 6 of 11. Missing: A, B, C and 2 more',
+      '6 of 11 ready: Car. Missing: A, B, C and 2 more',
     ],
   ])('%j', (value, short, long) => {
     expect([ready.figure(value), ready.long('Car', value)]).toEqual([short, long])
+  })
+  it('of a place where nobody is expected is no figure', () => {
+    expect([ready.figure(null), ready.nobody('Car')]).toEqual([
+      '–',
+      'Car: nobody is expected there',
+    ])
   })
   it.each([
     [[], 'Nothing is missing'],

@@ -13,16 +13,13 @@ export const ready = {
   /** Beside the name of what it is about; the word "ready" stands beside it, small. */
   figure: (one: Ready | null): string => (one === null ? '–' : `${one.ready} of ${one.of}`),
   ready: 'ready',
-  /** The same for ears: which place, and what is missing there. */
+  /** The same for ears: which place, and what is missing there. It begins as it is written. */
   long: (
     place: string,
-    one: (Ready & { readonly missing: readonly { readonly name: string }[] }) | null,
+    one: Ready & { readonly missing: readonly { readonly name: string }[] },
   ): string =>
-    one === null
-      ? `${place}: nobody is expected there`
-      : one.ready === one.of
-        ? `${place} is ready for everything that is expected there`
-        : `${place} is ready for ${one.ready} of ${one.of}. Missing: ${names(one.missing.map(({ name }) => name))}`,
+    `${one.ready} of ${one.of} ready: ${place}${one.missing.length === 0 ? '' : `. Missing: ${names(one.missing.map(({ name }) => name))}`}`,
+  nobody: (place: string): string => `${place}: nobody is expected there`,
   missing: (problems: readonly string[]): string =>
     problems.length === 0 ? 'Nothing is missing' : `Missing: ${names(problems)}`,
   /** What belongs in a kit against what is there. */
