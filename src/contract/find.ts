@@ -4,7 +4,7 @@ import { endpoint } from './endpoint'
 import * as wire from './primitives'
 
 export const foundThing = z.object({
-  kind: z.enum(['lot', 'bare', 'kit', 'place', 'pocket']),
+  kind: z.enum(['lot', 'bare', 'kit', 'place', 'pocket', 'answer']),
   title: z.string(),
   where: z.string(),
   detail: z.string(),

@@ -28,6 +28,36 @@ describe('the headline of the board', () => {
   })
 })
 
+describe('if something happens', () => {
+  const { ifHappens } = cover
+  it.each([
+    ['covered', 'Burn, Ned, Car: covered'],
+    ['none', 'Burn, Ned, Car: nothing'],
+  ] as const)('%s', (state, said) => {
+    expect(ifHappens.headline('Burn', 'Ned', 'Car', state)).toBe(said)
+  })
+  it.each([
+    [[], 'Nobody there is signed off: tourniquet'],
+    [['Tove'], 'Tove has been taught: tourniquet'],
+    [['Tove', 'Ilse'], 'Tove and Ilse have been taught: tourniquet'],
+  ])('taught: %j', (by, said) => {
+    expect(ifHappens.hands('tourniquet', by)).toBe(said)
+  })
+  it.each([
+    [null, 'Nobody has said how far help is from Car.'],
+    [1, 'Help is one minute from Car.'],
+    [20, 'Help is 20 minutes from Car.'],
+  ])('%s minutes', (minutes, said) => {
+    expect(ifHappens.help('Car', minutes)).toBe(said)
+  })
+  it('leaving a need out is said of somebody, or of all', () => {
+    const { leftOut } = cover
+    expect([leftOut.of('Burn', null), leftOut.of('Burn', 'Ned')]).toEqual(['Burn', 'Burn for Ned'])
+    expect(leftOut.did('Burn')).toBe('Burn is left out here')
+    expect(leftOut.backDid('Burn for Ned')).toBe('Burn for Ned is expected again')
+  })
+})
+
 describe('a cell', () => {
   it.each([
     ['covered', '', 'Burn, Ned: covered'],

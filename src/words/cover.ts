@@ -1,6 +1,6 @@
 /** English for cover and a sitter’s evening. */
 import { type RoleId, roleName } from '../core/catalogue/roles'
-import { SKILLS } from '../core/catalogue/skills'
+import { SKILLS, type SkillId } from '../core/catalogue/skills'
 import type { Step } from '../core/cover/candidates'
 import type { CellState } from '../core/cover/cellState'
 import type { Closing } from '../core/cover/closing'
@@ -37,6 +37,7 @@ export const cover = {
   tabs: {
     label: 'Parts of Cover',
     board: 'Board',
+    if: 'If something happens',
     evening: 'Could the sitter cope?',
     lists: 'Proposed lists',
     items: 'What things are',
@@ -52,6 +53,24 @@ export const cover = {
   /** What nobody expects of kits like these. */
   notExpected: (ranges: readonly string[]): string =>
     `These kits are judged for what they are for: ${list(ranges)}. More is expected of kits that reach further.`,
+  ifHappens: {
+    title: 'If something happens',
+    whom: 'To whom',
+    what: 'What happens',
+    headline: (need: string, whom: string, place: string, state: CellState): string =>
+      `${need}, ${whom}, ${place}: ${LEFT[state]}`,
+    hands: (skill: SkillId, by: readonly string[]): string =>
+      by.length === 0
+        ? `Nobody there is signed off: ${lowered(SKILLS[skill].name)}`
+        : `${list(by)} ${by.length === 1 ? 'has' : 'have'} been taught: ${lowered(SKILLS[skill].name)}`,
+    help: (place: string, minutes: number | null): string =>
+      minutes === null
+        ? `Nobody has said how far help is from ${place}.`
+        : `Help is ${minutes === 1 ? 'one minute' : `${minutes} minutes`} from ${place}.`,
+    elsewhere: 'At the other places',
+    onlyCounts: 'It counts what there is; it gives no advice.',
+    past: 'This day is over: what was there then is in the record.',
+  },
   leftOut: {
     title: 'Not kept ready here',
     press: 'Not here',

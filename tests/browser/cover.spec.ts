@@ -332,3 +332,54 @@ test.describe('an empty household', () => {
     expect(Date.now() - began).toBeLessThan(5 * 60_000)
   })
 })
+
+test('a question is typed, answered on one page, and asked for another place and day', async ({
+  page,
+}) => {
+  await open(page, '/')
+  await usable(page)
+  await page.keyboard.press('/')
+  await page.getByRole('combobox', { name: 'Find anything' }).fill('asthma ned')
+  await page.getByRole('option', { name: /Asthma attack: Ned/ }).waitFor()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    'Asthma attack, Ned, Row house: nothing',
+  )
+  await expect(page.getByRole('main')).toContainText('Call the emergency number first')
+  await expect(page.getByRole('region', { name: 'At the other places' })).toContainText(
+    'Cargo bike: covered',
+  )
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Cargo bike', exact: true }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    'Asthma attack, Ned, Cargo bike: covered',
+  )
+  await page.getByLabel('On', { exact: true }).fill('2031-01-01')
+  await expect(page.getByRole('heading', { level: 1 })).not.toContainText('covered')
+})
+
+test('what is not kept ready is left out with its reason, and the figure follows', async ({
+  page,
+}) => {
+  await open(page, '/cover')
+  const figure = page.getByRole('navigation', { name: 'Places' }).getByRole('link', {
+    name: /ready: Row house/,
+  })
+  const before = await figure.textContent()
+  await cell(page, 'Chest pain, Tove: held back').click()
+  const detail = page.getByRole('region', { name: 'Chest pain, Tove' })
+  await detail.getByRole('button', { name: 'Not here' }).click()
+  await detail.getByRole('button', { name: 'Leave it out' }).click()
+  await expect(detail.getByLabel('Why not')).toBeFocused()
+  await detail.getByLabel('Why not').fill('Her doctor said: call, no aspirin')
+  await detail.getByRole('button', { name: 'Leave it out' }).click()
+  await expect(said(page)).toContainText('Chest pain for Tove is left out here')
+  await expect(cell(page, 'Chest pain, Tove: held back')).toHaveCount(0)
+  await expect(figure).not.toHaveText(before ?? '')
+  const left = page.getByRole('region', { name: 'Not kept ready here' })
+  await expect(left).toContainText('Her doctor said: call, no aspirin')
+  await expectAccessible(page)
+  await left.getByRole('button', { name: /^Expect it again/ }).click()
+  await expect(left).toHaveCount(0)
+  await expect(figure).toHaveText(before ?? '')
+})

@@ -6,14 +6,21 @@ import { nameKey } from '../../core/interchange/known'
 import { formatAmount, NOTHING } from '../../core/quantity/amount'
 import { itemTitle } from '../../core/stock/item'
 import { lineState, type Survey } from '../../core/watch/survey'
+import { judgedStockOf } from '../cover/judgementOf'
 import { type Caller, reading, surveyOf, type World } from '../frame/world'
+import { answersTo } from './answers'
 
 export type Found = z.infer<typeof foundThing>
 
 const MOST = 30
 
 export const find = (world: World, caller: Caller, words: string): Promise<{ found: Found[] }> =>
-  reading(world, caller, async (at) => ({ found: findIn(await surveyOf(at), words) }))
+  reading(world, caller, async (at) => {
+    const { pantry } = await judgedStockOf(at)
+    const answers = answersTo(pantry, words, at.today)
+    const things = findIn(await surveyOf(at), words)
+    return { found: [...answers, ...things].slice(0, MOST) }
+  })
 
 /** Every word must occur somewhere in the thing's name, purpose or place; what starts with it comes first. */
 export function findIn(survey: Survey, words: string): Found[] {

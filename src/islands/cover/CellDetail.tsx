@@ -2,8 +2,9 @@
 
 import { IconX } from '@tabler/icons-react'
 import { useMemo } from 'react'
+import type { Closing } from '../../core/cover/closing'
 import { explain, type PartAnswer, type WayAnswer } from '../../core/cover/explain'
-import type { Need } from '../../core/cover/need'
+import type { Need, Way as WayOfNeed } from '../../core/cover/need'
 import type { PlaceId } from '../../core/ids'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
@@ -27,8 +28,7 @@ interface Props {
 }
 
 export function CellDetail({ cover, need, cell, whom, onClose, onWithout, placeId }: Props) {
-  const { habits } = useStrap()
-  const { laid, kitName, memberName } = cover
+  const { laid, memberName } = cover
   const explained = useMemo(
     () => explain(laid, cell.question, need, cell.memberId),
     [laid, cell, need],
@@ -51,32 +51,13 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout, placeI
           <b>{coverWords.callFirst}:</b> {need.call}
         </Box>
       )}
-      <Stack columns="repeat(auto-fit, minmax(17rem, 1fr))" gap={4}>
-        {explained.ways.map((way) => (
-          <Way
-            key={way.way.name}
-            answer={way}
-            chosen={need.ways[cell.way ?? -1] === way.way}
-            cover={cover}
-            onWithout={onWithout}
-          />
-        ))}
-      </Stack>
-      {explained.closings.length > 0 && (
-        <Box above={4} className={classes.closes}>
-          <Box as="h4" size={3} weight="bold" face="text">
-            {coverWords.closes}
-          </Box>
-          <ul>
-            {explained.closings.map((closing) => (
-              <Box as="li" padY={1} key={closing.way}>
-                {coverWords.closing(closing, kitName, habits.currency)}{' '}
-                <small>{coverWords.afterIt(closing.becomes)}</small>
-              </Box>
-            ))}
-          </ul>
-        </Box>
-      )}
+      <Ways
+        cover={cover}
+        ways={explained.ways}
+        chosen={need.ways[cell.way ?? -1] ?? null}
+        onWithout={onWithout}
+      />
+      <ClosingList cover={cover} closings={explained.closings} />
       {explained.cautions.map((caution) => (
         <Box edge="turning" as="p" above={4} size={2} key={caution}>
           {coverWords.caution}: {caution}
@@ -94,6 +75,58 @@ export function CellDetail({ cover, need, cell, whom, onClose, onWithout, placeI
   )
 }
 
+/** Every way that the household allows, with the lots by which it is met. */
+export const Ways = ({
+  cover,
+  ways,
+  chosen,
+  onWithout,
+}: {
+  readonly cover: Cover
+  readonly ways: readonly WayAnswer[]
+  readonly chosen: WayOfNeed | null
+  /** Thinks an item away; where nothing is tried out, it cannot be. */
+  readonly onWithout?: (itemId: string) => void
+}) => (
+  <Stack columns="repeat(auto-fit, minmax(17rem, 1fr))" gap={4}>
+    {ways.map((way) => (
+      <Way
+        key={way.way.name}
+        answer={way}
+        chosen={chosen === way.way}
+        cover={cover}
+        {...(onWithout && { onWithout })}
+      />
+    ))}
+  </Stack>
+)
+
+export function ClosingList({
+  cover,
+  closings,
+}: {
+  readonly cover: Cover
+  readonly closings: readonly Closing[]
+}) {
+  const { habits } = useStrap()
+  if (closings.length === 0) return null
+  return (
+    <Box above={4} className={classes.closes}>
+      <Box as="h4" size={3} weight="bold" face="text">
+        {coverWords.closes}
+      </Box>
+      <ul>
+        {closings.map((closing) => (
+          <Box as="li" padY={1} key={closing.way}>
+            {coverWords.closing(closing, cover.kitName, habits.currency)}{' '}
+            <small>{coverWords.afterIt(closing.becomes)}</small>
+          </Box>
+        ))}
+      </ul>
+    </Box>
+  )
+}
+
 function Way({
   answer,
   chosen,
@@ -103,7 +136,7 @@ function Way({
   readonly answer: WayAnswer
   readonly chosen: boolean
   readonly cover: Cover
-  readonly onWithout: (itemId: string) => void
+  readonly onWithout?: (itemId: string) => void
 }) {
   const { today } = useStrap()
   const held = [
@@ -138,7 +171,7 @@ function Way({
             key={part.part?.any.join() ?? part.sources[0]?.title ?? 'own'}
             part={part}
             cover={cover}
-            onWithout={onWithout}
+            {...(onWithout && { onWithout })}
           />
         ))}
       </ul>
@@ -168,7 +201,7 @@ function PartLine({
 }: {
   readonly part: PartAnswer
   readonly cover: Cover
-  readonly onWithout: (itemId: string) => void
+  readonly onWithout?: (itemId: string) => void
 }) {
   return (
     <Box as="li" padY={2} lineBelow="hairline" data-missing={part.missing > 0}>
@@ -188,7 +221,7 @@ function PartLine({
                 source.pocket.reachSeconds,
               )}
             </a>
-            {item && (
+            {item && onWithout && (
               <Button kind="plain" onClick={() => onWithout(item)}>
                 {coverWords.takeAway(source.title)}
               </Button>

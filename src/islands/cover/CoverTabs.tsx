@@ -4,6 +4,7 @@ import { words } from '../../words'
 
 const PARTS = [
   ['board', '/cover'],
+  ['if', '/cover/if'],
   ['evening', '/cover/evening'],
   ['lists', '/cover/lists'],
   ['items', '/cover/items'],

@@ -1,0 +1,72 @@
+/** "If something happens": the answer is the board's, with the hands and the other places. */
+import { describe, expect, it } from 'vitest'
+import { aMember, aPantry, aPerson, DAY, type Scene } from '../../../tests/support/cover'
+import { addDays } from '../calendar/plainDate'
+import { NEED_BY_ID } from '../cover/needs'
+import { canHappen, ifHappens } from './ifHappens'
+
+const ned = aPerson(12, { name: 'Ned', kg: 40, facts: { conditions: ['anaphylaxis'] } })
+const ilse = aPerson(40, {
+  name: 'Ilse',
+  helper: true,
+  facts: { skills: [{ skill: 'auto-injector', until: addDays(DAY, 30), by: 'School' }] },
+})
+const anaphylaxis = NEED_BY_ID.get('anaphylaxis')
+const askedOf = (scene: Partial<Scene>, date = DAY, at = 0) => {
+  const pantry = aPantry({ members: [ned, ilse], put: [], ...scene })
+  const place = pantry.stock.places[at]
+  if (!place || !anaphylaxis) throw new Error('The scene has two places')
+  return ifHappens(pantry, { member: ned, place, need: anaphylaxis, date })
+}
+const pens = { put: [{ of: 'adrenaline-03', count: 2, days: 60 }] }
+
+describe('if it happens', () => {
+  it('says by which lots it is answered, and who there has been taught', () => {
+    const { explanation, hands } = askedOf(pens)
+    expect(explanation.cell.state).toBe('covered')
+    expect(explanation.ways[0]?.parts[0]?.sources[0]?.pocket.reachSeconds).toBe(5)
+    expect(hands.map(({ skill, by }) => [skill, by.map(({ name }) => name)])).toEqual([
+      ['auto-injector', ['Ilse']],
+    ])
+  })
+  it('on a later day, without what has run out by then', () => {
+    const { explanation, hands } = askedOf(pens, addDays(DAY, 61))
+    expect(['covered', 'plan_b']).not.toContain(explanation.cell.state)
+    expect(hands[0]?.by).toEqual([])
+  })
+  it('names the other places where it is ready', () => {
+    const { explanation, elsewhere } = askedOf(pens, DAY, 1)
+    expect(explanation.cell.state).toBe('none')
+    expect(elsewhere.map(({ place, state }) => [place.name, state])).toEqual([
+      ['Place 1', 'covered'],
+    ])
+  })
+  it('asks neither what the kit is for nor what was left out: it has happened', () => {
+    const pantry = aPantry({ members: [ned], put: [] })
+    const placeId = pantry.stock.places[0]?.id as never
+    const leftOut = [{ placeId, needId: 'anaphylaxis', memberId: null, reason: 'x' }]
+    const { explanation } = askedOf({ ...pens, kits: [{ whom: 'animals' }], leftOut })
+    expect(explanation.cell.state).toBe('covered')
+  })
+  it('of somebody who is never there as well', () => {
+    expect(askedOf({ ...pens, usuallyThere: [ilse.id] }).explanation.cell.state).toBe('covered')
+  })
+})
+
+describe('what can happen', () => {
+  const pantry = aPantry({ members: [ned, aMember('cat')], put: [], traits: ['ticks'] })
+  const [place] = pantry.stock.places
+  const names = (member: (typeof pantry.stock.members)[number] | null, date = DAY) =>
+    place ? canHappen(pantry, member, place, date).map(({ id }) => id) : []
+  it('is what concerns that member there, in that month', () => {
+    expect(names(ned)).toContain('anaphylaxis')
+    expect(names(ned)).not.toContain('nail')
+    expect(names(ned, addDays(DAY, 200))).toContain('tick')
+    expect(names(ned, addDays(DAY, 40))).not.toContain('tick')
+    expect(names(pantry.stock.members[1] ?? null)).toContain('nail')
+  })
+  it('for nobody by name is what concerns whoever is there', () => {
+    expect(names(null)).toContain('poison')
+    expect(names(null)).not.toContain('anaphylaxis')
+  })
+})

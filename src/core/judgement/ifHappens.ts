@@ -1,0 +1,99 @@
+/**
+ * "If something happens to X at Y on Z": what is there for it, how soon it is reached, who can use it,
+ * what would be missing, and where else it is ready. One answer for the board, the search and the sitter.
+ */
+import type { PlainDate } from '../calendar/plainDate'
+import { mayUse, type SkillId } from '../catalogue/skills'
+import { Asking, arises, concerns, type Question, skillsAmong } from '../cover/asking'
+import { judgeNeed } from '../cover/board'
+import type { CellState } from '../cover/cellState'
+import { type Explanation, explain } from '../cover/explain'
+import type { Need } from '../cover/need'
+import { NEEDS } from '../cover/needs'
+import type { CoverPlace, Pantry } from '../cover/pantry'
+import { PatientBook } from '../cover/patientBook'
+import { questionAt } from '../cover/scene'
+import { type Member, skillsOn } from '../household/member'
+
+export interface IfHappens {
+  /** Null for what concerns whoever is there. */
+  readonly member: Member | null
+  readonly place: CoverPlace
+  readonly need: Need
+  readonly date: PlainDate
+}
+
+export interface IfAnswer {
+  readonly question: Question
+  readonly explanation: Explanation
+  /** What has to have been taught for what is there, and who there has been. */
+  readonly hands: readonly { readonly skill: SkillId; readonly by: readonly Member[] }[]
+  /** The same at the other places. */
+  readonly elsewhere: readonly { readonly place: CoverPlace; readonly state: CellState }[]
+}
+
+/** What can happen to a member at a place on a day, whatever its kits are for; the gravest first. */
+export function canHappen(
+  pantry: Pantry,
+  member: Member | null,
+  place: CoverPlace,
+  date: PlainDate,
+): readonly Need[] {
+  const month = Number(date.slice(5, 7))
+  const patient = member && new PatientBook(pantry).on(member, date)
+  return NEEDS.filter(
+    (need) =>
+      arises(need, place, month) &&
+      (patient === null
+        ? need.scope === 'party'
+        : need.scope === 'each' && concerns(need, patient)),
+  )
+}
+
+export function ifHappens(pantry: Pantry, { member, place, need, date }: IfHappens): IfAnswer {
+  const question = asked(pantry, member, place, date)
+  return {
+    question,
+    explanation: explain(pantry, question, need, member?.id ?? null),
+    hands: handsFor(pantry, question, need),
+    elsewhere: pantry.stock.places.flatMap((other) => {
+      if (other.id === place.id) return []
+      const asking = new Asking(pantry, asked(pantry, member, other, date))
+      const patient = asking.patients.find((one) => one.member.id === member?.id) ?? null
+      return [{ place: other, state: judgeNeed(asking, need, [patient]).state }]
+    }),
+  }
+}
+
+/** The place as every screen asks about it, with the member there whether they usually are or not. */
+function asked(
+  { stock }: Pantry,
+  member: Member | null,
+  place: CoverPlace,
+  date: PlainDate,
+): Question {
+  const usual = questionAt(stock, place, date)
+  const members = new Set([...usual.members, ...(member ? [member.id] : [])])
+  const { expected: _all, leftOut: _none, ...whatever } = usual
+  // It has happened: what the kits are for and what was left out no longer matters.
+  return { ...whatever, members, skills: skillsAmong(stock.members, members, date) }
+}
+
+function handsFor(pantry: Pantry, question: Question, need: Need): IfAnswer['hands'] {
+  const asking = new Asking(pantry, question)
+  const roles = new Set(need.ways.flatMap(({ parts }) => parts.flatMap(({ any }) => any)))
+  const skills = new Set(
+    [...roles].flatMap((role) =>
+      (pantry.byRole.get(role) ?? []).flatMap((thing) => {
+        const skill = pantry.things[thing]?.facts.skill ?? null
+        return skill !== null && asking.isPresent(thing) ? [skill] : []
+      }),
+    ),
+  )
+  return [...skills].map((skill) => ({
+    skill,
+    by: pantry.stock.members.filter(
+      (one) => question.members.has(one.id) && mayUse(skill, new Set(skillsOn(one, question.date))),
+    ),
+  }))
+}
