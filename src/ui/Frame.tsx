@@ -286,7 +286,11 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
         <StrapContext.Provider value={strap}>
           {only && (
             <Row below={4} className="no-print">
-              <ButtonLink href={hrefOf(tab)} aria-label={words.strap.allPlaces} icon={IconX}>
+              <ButtonLink
+                href={hrefOf(tab)}
+                aria-label={words.strap.allPlaces(only.name)}
+                icon={IconX}
+              >
                 {words.strap.only(only.name)}
               </ButtonLink>
             </Row>

@@ -314,7 +314,7 @@ test.describe('an empty household', () => {
       }
       await page.getByRole('button', { name: /Accept all/ }).click()
       await expect(page.getByRole('heading', { level: 1 })).toContainText(
-        `Every proposed line of the ${place.toLowerCase()} is decided`,
+        `Every proposed line for ${place} is decided`,
       )
     }
     await page

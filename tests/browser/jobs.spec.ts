@@ -40,7 +40,8 @@ test.describe('Watch', () => {
   test('a lot on the ribbon leads to its place on the mat', async ({ page }) => {
     await open(page, '/')
     await page
-      .getByRole('button', { name: /^Adrenaline auto-injec/ })
+      .getByRole('region', { name: 'The coming eighteen months' })
+      .getByRole('button', { name: /Adrenaline auto-injec/ })
       .first()
       .click()
     await page.getByRole('dialog').getByRole('link').first().click()
@@ -268,6 +269,7 @@ test('a kit and a pocket are added', async ({ page }) => {
 test('an errand sent to the list is there, and counted', async ({ page }) => {
   await open(page, '/')
   const cottage = page.getByRole('region', { name: 'Hill cottage' })
+  await cottage.getByText(/^Show all/).click()
   const errand = cottage.getByRole('listitem').filter({ hasText: 'Adrenaline auto-injector' })
   await errand.getByRole('button', { name: /^To list/ }).click()
   await expect(errand).toHaveCount(0)

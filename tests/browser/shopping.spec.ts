@@ -272,6 +272,10 @@ test.describe('of the demo household', () => {
     await page.setViewportSize(PHONE)
     await expectFits(page)
     await open(page, '/')
+    await page
+      .getByRole('region', { name: 'Estate car' })
+      .getByText(/^Show all/)
+      .click()
     await expect(page.getByText('Recalled, OSG-2026-118').first()).toBeVisible()
     await expect(page.getByRole('link', { name: 'See which' })).toHaveCount(0)
   })

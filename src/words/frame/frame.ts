@@ -30,7 +30,7 @@ export const strap = {
           : weekdayDay(next.day, today),
   label: 'Places',
   only: (place: string): string => `Only: ${place}`,
-  allPlaces: 'Show all places',
+  allPlaces: (place: string): string => `Only: ${place}. Show all places`,
 }
 
 export const undo = {
