@@ -347,12 +347,12 @@ test('a question is typed, answered on one page, and asked for another place and
   )
   await expect(page.getByRole('main')).toContainText('Call the emergency number first')
   await expect(page.getByRole('region', { name: 'At the other places' })).toContainText(
-    'Cargo bike: covered',
+    'Hill cottage: covered',
   )
   await expectAccessible(page)
-  await page.getByRole('button', { name: 'Cargo bike', exact: true }).click()
+  await page.getByRole('button', { name: 'Hill cottage', exact: true }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
-    'Asthma attack, Ned, Cargo bike: covered',
+    'Asthma attack, Ned, Hill cottage: covered',
   )
   await page.getByLabel('On', { exact: true }).fill('2031-01-01')
   await expect(page.getByRole('heading', { level: 1 })).not.toContainText('covered')
@@ -372,8 +372,13 @@ test('what is not kept ready is left out with its reason, and the figure follows
   await detail.getByRole('button', { name: 'Leave it out' }).click()
   await expect(detail.getByLabel('Why not')).toBeFocused()
   await detail.getByLabel('Why not').fill('Her doctor said: call, no aspirin')
+  await expect(detail.getByRole('button', { name: 'Only for Tove' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
+  await detail.getByRole('button', { name: 'For everybody here' }).click()
   await detail.getByRole('button', { name: 'Leave it out' }).click()
-  await expect(said(page)).toContainText('Chest pain for Tove is left out here')
+  await expect(said(page)).toContainText('Chest pain is left out here')
   await expect(cell(page, 'Chest pain, Tove: held back')).toHaveCount(0)
   await expect(figure).not.toHaveText(before ?? '')
   const left = page.getByRole('region', { name: 'Not kept ready here' })
