@@ -73,7 +73,10 @@ export function LeaveOut({ need, member, placeId }: LeavingOut) {
   const form = useActForm({
     initial: { reason: '', memberId: member?.id ?? null },
     read: (draft) => readLeavingOut(draft, { placeId, needId: need.id }),
-    said: leftOutWords.did(leftOutWords.of(need.name, member?.name ?? null)),
+    said: ({ memberId }) =>
+      leftOutWords.did(
+        leftOutWords.of(need.name, memberId === null ? null : (member?.name ?? null)),
+      ),
     onSaved: () => setOpen(false),
   })
   if (!open)
