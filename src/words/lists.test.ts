@@ -3,9 +3,9 @@ import { lists } from './lists'
 
 describe('a proposed list in words', () => {
   it.each([
-    [0, 'Every proposed line of the car is decided'],
-    [1, '1 line proposed for the car'],
-    [7, '7 lines proposed for the car'],
+    [0, 'Every proposed line for Car is decided'],
+    [1, '1 line proposed for Car'],
+    [7, '7 lines proposed for Car'],
   ])('%i', (count, said) => {
     expect(lists.headline('Car', count)).toBe(said)
   })
