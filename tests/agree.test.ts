@@ -108,8 +108,20 @@ const HABITS = {
   timeZone: 'Europe/Oslo',
 } as never
 
+/** The same households for every question; another seed asks others. */
+const SEED = Number(process.env.SATCHEL_SEED ?? 20261129)
+const HOUSEHOLDS = fc.sample(household, { numRuns: 200, seed: SEED })
+
+type Said = ReturnType<typeof saidNow>
+const known = new WeakMap<Known, Said>()
+function saidOf(one: Known): Said {
+  const said = known.get(one) ?? saidNow(one)
+  known.set(one, said)
+  return said
+}
+
 /** Everything that screens say of one household. */
-function saidOf(known: Known) {
+function saidNow(known: Known) {
   const { survey, judged } = known
   const open = errands(known)
   return {
@@ -120,8 +132,15 @@ function saidOf(known: Known) {
   }
 }
 
-const agrees = (check: (known: Known) => void, numRuns = 200) =>
-  fc.assert(fc.property(household, check), { numRuns })
+function agrees(check: (known: Known) => void): void {
+  HOUSEHOLDS.forEach((one, at) => {
+    try {
+      check(one)
+    } catch (error) {
+      throw new Error(`household ${at} of seed ${SEED}`, { cause: error })
+    }
+  })
+}
 
 describe('in 200 random households', () => {
   it('the strap, the board and the board’s columns count the same, and name the same', () => {
@@ -249,14 +268,14 @@ describe('in 200 random households', () => {
   })
   it('what an errand says it brings is so once it is done', () => {
     agrees((known) => {
-      for (const { brings, place } of errands(known))
+      for (const { brings, place } of saidOf(known).open)
         for (const { problemId: id, from } of brings) {
           const judged = known.judged.judgement.places.find((one) => one.place.id === place.id)
           const problem = judged?.today.problems.find((one) => one.id === id)
           expect([id, problem?.isReady]).toEqual([id, from !== null])
           expect(problem?.rows.every(({ need }) => problemId(need) === id)).toBe(true)
         }
-    }, 60)
+    })
   })
 })
 
