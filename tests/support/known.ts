@@ -1,7 +1,7 @@
 /** A household with people, places and stock, judged whole: for what every engine says together. */
 import { lookahead } from '../../src/core/calendar/presence'
 import { catalogue } from '../../src/core/catalogue/catalogue'
-import { itemFacts } from '../../src/core/catalogue/itemFacts'
+import { knownItem } from '../../src/core/cover/knownItem'
 import { pantry } from '../../src/core/cover/pantry'
 import { schoolsOf } from '../../src/core/cover/schools'
 import type { Course } from '../../src/core/household/course'
@@ -127,10 +127,7 @@ export function knownOf({
     })),
     kits: stock.kits,
     pockets: stock.pockets,
-    items: stock.items.map((item) => ({
-      item,
-      facts: itemFacts(item, catalogue().get(item.catalogueId ?? '') ?? null, item.own),
-    })),
+    items: stock.items.map(knownItem),
     lots: stock.lots,
     holdings: stock.holdings,
     schools: schoolsOf({}),

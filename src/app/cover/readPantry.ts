@@ -1,6 +1,5 @@
 /** The household's stock laid out on the server, as the screens lay it out from what they are sent. */
-import { catalogue } from '../../core/catalogue/catalogue'
-import { itemFacts } from '../../core/catalogue/itemFacts'
+import { knownItem } from '../../core/cover/knownItem'
 import { leftOutOf } from '../../core/cover/leftOut'
 import { type Pantry, pantry } from '../../core/cover/pantry'
 import { schoolsOf } from '../../core/cover/schools'
@@ -31,14 +30,7 @@ export async function pantryOf(
     })),
     kits: stock.kits,
     pockets: stock.pockets,
-    items: stock.items.map((item) => ({
-      item,
-      facts: itemFacts(
-        item,
-        item.catalogueId === null ? null : (catalogue().get(item.catalogueId) ?? null),
-        item.own,
-      ),
-    })),
+    items: stock.items.map(knownItem),
     lots: stock.lots,
     holdings: stock.holdings,
     schools: schoolsOf(household.schools),

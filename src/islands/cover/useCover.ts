@@ -3,8 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import type { z } from 'zod'
 import { readCover } from '../../contract/cover'
-import { catalogue } from '../../core/catalogue/catalogue'
-import { itemFacts } from '../../core/catalogue/itemFacts'
+import { knownItem } from '../../core/cover/knownItem'
 import { leftOutOf } from '../../core/cover/leftOut'
 import { type Pantry, pantry } from '../../core/cover/pantry'
 import { call } from '../../device/call'
@@ -41,14 +40,7 @@ export function layOut(view: CoverView): Pantry {
   return pantry({
     ...view,
     leftOut: leftOutOf(view.decisions),
-    items: view.items.map((item) => ({
-      item,
-      facts: itemFacts(
-        item,
-        item.catalogueId === null ? null : (catalogue().get(item.catalogueId) ?? null),
-        item.own,
-      ),
-    })),
+    items: view.items.map(knownItem),
   })
 }
 
