@@ -12,6 +12,13 @@ const total = (many: number): Total => (many * 1000) as Total
 type Headline = Parameters<typeof watchText.headline>[0]
 type Reason = Parameters<typeof watchText.reason>[0]['reason']
 
+const BROUGHT = {
+  problemId: 'anaphylaxis',
+  name: 'Known anaphylaxis',
+  tier: 'life' as const,
+  members: ['Ned'],
+  from: null,
+}
 const GAP: Reason = {
   code: 'gap',
   problem: 'Known anaphylaxis',
@@ -292,13 +299,24 @@ describe('why something is to be done', () => {
     ],
   ]
   it.each(cases)('%j', (reason, said) =>
-    expect(watchText.reason({ reason, act: 'buy', member: 'Grete' }, today, 'EUR')).toBe(said),
+    expect(
+      watchText.reason({ reason, act: 'buy', member: 'Grete', brings: [BROUGHT] }, today, 'EUR'),
+    ).toBe(said),
   )
+})
+
+describe('a gap that is not closed by one press', () => {
+  it('says what it is about, which nothing else on its line does', () => {
+    const said = (reason: Reason) =>
+      watchText.reason({ reason, act: 'buy', member: '', brings: [] }, today, 'EUR')
+    expect(said({ ...GAP, state: 'thin' })).toBe('known anaphylaxis (Ned): not enough here')
+    expect(said({ ...GAP, members: [] })).toBe('known anaphylaxis: nothing here')
+  })
 })
 
 describe('what nothing known answers', () => {
   const said = (reason: Reason) =>
-    watchText.reason({ reason, act: 'find_out', member: '' }, today, 'EUR')
+    watchText.reason({ reason, act: 'find_out', member: '', brings: [] }, today, 'EUR')
   it('names whom it is about, and where else', () => {
     expect(said(GAP)).toBe('Ned: nothing here')
     expect(said({ ...GAP, members: [], also: ['Car', 'Bike'] })).toBe(

@@ -29,7 +29,8 @@ import { rounds } from './rounds'
 
 type Headline = z.infer<typeof watch.headline>
 type Reason = z.infer<typeof watch.errandReason>
-type Brings = z.infer<typeof watch.errandValue>['brings'][number]
+type Errand = z.infer<typeof watch.errandValue>
+type Brings = Errand['brings'][number]
 type Spare = { place: string; amount: Total } | null
 
 const spentBecause = (why: SpentWhy, today: PlainDate): string => {
@@ -128,13 +129,29 @@ const TO_DO_UNDER: Readonly<Record<ErrandAct, string>> = {
 }
 
 function gap(
-  { members, state, ready, also, packs, costMinor, from }: Extract<Reason, { code: 'gap' }>,
-  act: ErrandAct,
+  {
+    problem,
+    members,
+    state,
+    ready,
+    also,
+    packs,
+    costMinor,
+    from,
+  }: Extract<Reason, { code: 'gap' }>,
+  { act, brings }: Pick<Errand, 'act' | 'brings'>,
   currency: string,
 ): string {
   const isQuestion = act === 'find_out'
+  const whom = list(members)
+  // What it brings has named the problem; a question has it for its title.
+  const about = isQuestion
+    ? whom && `${whom}: `
+    : brings.length > 0
+      ? ''
+      : `${lowered(problem)}${whom && ` (${whom})`}: `
   return [
-    `${isQuestion && members.length > 0 ? `${list(members)}: ` : ''}${GAP_STATES[state]}`,
+    `${about}${GAP_STATES[state]}`,
     from === null ? '' : `${from} has some to spare`,
     ready.length > 0 ? `ready at ${list(ready)}` : '',
     also.length === 0 ? '' : isQuestion ? `the same at ${list(also)}` : `with ${list(also)}`,
@@ -282,7 +299,7 @@ export const watchText = {
       : `Keeps it ready for ${lowered(name)} after ${shortDay(addDays(from, -1), today)}${whom}`
   },
   reason: (
-    { reason, act, member }: Pick<z.infer<typeof watch.errandValue>, 'reason' | 'act' | 'member'>,
+    { reason, act, member, brings }: Pick<Errand, 'reason' | 'act' | 'member' | 'brings'>,
     today: PlainDate,
     currency: string,
   ): string => {
@@ -306,7 +323,7 @@ export const watchText = {
       case 'round_due':
         return `${rounds.pocketsOf(reason.pockets, reason.allPockets)}: ${rounds.why(reason.why, reason.since, today)}`
       case 'gap':
-        return gap(reason, act, currency)
+        return gap(reason, { act, brings }, currency)
       case 'runs_out':
         return [
           reason.lastDay === null

@@ -59,7 +59,9 @@ export const doErrand = (world: World, caller: Caller, { key, errandKey }: OnErr
         await listShortfall(acting, errand.item, errand.pocketId, someOf(errand))
         return {}
       case 'carry':
+        // What has to be bought beside it goes onto the list in the same act.
         await carryOver(acting, { errand, looks })
+        await keepFromNowOn(acting, { errand, looks })
         return {}
       case 'buy':
         await keepFromNowOn(acting, { errand, looks })

@@ -54,6 +54,16 @@ export const leftOutAt = (
     ),
   )
 
+/** The same with a member there, whether they usually are or not. */
+export function withMember(
+  { members: all }: Pick<CoverStock, 'members'>,
+  usual: Question,
+  memberId: MemberId,
+): Question {
+  const members = new Set([...usual.members, memberId])
+  return { ...usual, members, skills: skillsAmong(all, members, usual.date) }
+}
+
 /** The question that every screen asks of a place: its own kits, whoever is expected, nothing thought away. */
 export function questionAt(stock: CoverStock, place: CoverPlace, day: PlainDate): Question {
   const kits = kitsAt(stock, place.id)

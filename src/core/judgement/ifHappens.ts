@@ -2,9 +2,9 @@
  * "If something happens to X at Y on Z": what is there for it, how soon it is reached, who can use it,
  * what would be missing, and where else it is ready. One answer for the board, the search and the sitter.
  */
-import type { PlainDate } from '../calendar/plainDate'
+import { monthNumber, type PlainDate } from '../calendar/plainDate'
 import { mayUse, type SkillId } from '../catalogue/skills'
-import { Asking, arises, concerns, type Question, skillsAmong } from '../cover/asking'
+import { Asking, arises, concerns, type Question } from '../cover/asking'
 import { judgeNeed } from '../cover/board'
 import type { CellState } from '../cover/cellState'
 import { type Explanation, explain } from '../cover/explain'
@@ -12,7 +12,7 @@ import type { Need } from '../cover/need'
 import { NEEDS } from '../cover/needs'
 import type { CoverPlace, Pantry } from '../cover/pantry'
 import { PatientBook } from '../cover/patientBook'
-import { questionAt } from '../cover/scene'
+import { questionAt, withMember } from '../cover/scene'
 import { type Member, skillsOn } from '../household/member'
 
 export interface IfHappens {
@@ -39,7 +39,7 @@ export function canHappen(
   place: CoverPlace,
   date: PlainDate,
 ): readonly Need[] {
-  const month = Number(date.slice(5, 7))
+  const month = monthNumber(date)
   const patient = member && new PatientBook(pantry).on(member, date)
   return NEEDS.filter(
     (need) =>
@@ -73,10 +73,13 @@ function asked(
   date: PlainDate,
 ): Question {
   const usual = questionAt(stock, place, date)
-  const members = new Set([...usual.members, ...(member ? [member.id] : [])])
-  const { expected: _all, leftOut: _none, ...whatever } = usual
+  const {
+    expected: _all,
+    leftOut: _none,
+    ...happened
+  } = member ? withMember(stock, usual, member.id) : usual
   // It has happened: what the kits are for and what was left out no longer matters.
-  return { ...whatever, members, skills: skillsAmong(stock.members, members, date) }
+  return happened
 }
 
 function handsFor(pantry: Pantry, question: Question, need: Need): IfAnswer['hands'] {

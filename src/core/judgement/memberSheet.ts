@@ -1,12 +1,12 @@
 /** A member's cover sheet: what each place holds for them, what is held back and why, their medicines. */
 import type { PlainDate } from '../calendar/plainDate'
-import { Asking, arises, type Question, skillsAmong } from '../cover/asking'
+import { Asking, arises } from '../cover/asking'
 import { type Cell, judgeNeed } from '../cover/board'
 import { type Source, sourcesOfWay } from '../cover/explain'
 import { type Need, TIERS } from '../cover/need'
 import { NEEDS } from '../cover/needs'
 import type { Pantry } from '../cover/pantry'
-import { questionAt } from '../cover/scene'
+import { questionAt, withMember } from '../cover/scene'
 import { type HeldBack, heldBack } from '../cover/spoken'
 import type { Patient } from '../cover/suitability'
 import { type Course, type CourseState, courseState } from '../household/course'
@@ -102,15 +102,6 @@ export function memberCards(pantry: Pantry, date: PlainDate): readonly MemberCar
       }),
     courses: coursesOf(pantry, member.id, date),
   }))
-}
-
-function withMember(
-  { members: all }: Pick<Pantry['stock'], 'members'>,
-  usual: Question,
-  memberId: MemberId,
-): Question {
-  const members = new Set([...usual.members, memberId])
-  return { ...usual, members, skills: skillsAmong(all, members, usual.date) }
 }
 
 const judgedLines = (asking: Asking, memberId: MemberId): readonly JudgedLine[] =>

@@ -189,6 +189,32 @@ describe('a gap that no target asks for', () => {
     expect(blankets).toMatchObject({ act: 'buy', reason: { state: 'thin', members: [] } })
     expect(blankets?.brings).toMatchObject([{ problemId: 'chilled', members: [] }])
   })
+  it('of people and of animals under one name is asked for each', () => {
+    const all = of({
+      members: [aPerson(40), aMember('dog', { kg: 14 })],
+      places: [{ traits: ['night'] }],
+      laid: [{ of: 'water-bottle', there: 0, par: 12 }],
+    })
+    const named = all.filter(
+      ({ reason, brings }) =>
+        (reason.code === 'gap' && reason.problem === 'Three days of water') ||
+        brings.some(({ name }) => name === 'Three days of water'),
+    )
+    expect(new Set(named.map(({ key }) => key)).size).toBe(named.length)
+    expect(named.length).toBeGreaterThan(0)
+  })
+  it('of what strikes all at once is not closed by a target that is enough for one', () => {
+    const three = [aPerson(30), aPerson(40), aPerson(50)]
+    const all = of({
+      members: three,
+      places: [{ traits: ['cold'], kit: { range: 'bag' } }],
+      laid: [{ of: 'foil-blanket', there: 0, par: 1 }],
+    })
+    expect(about(all, 'top_up')[0]?.brings.map(({ name }) => name)).not.toContain('Chilled through')
+    expect(
+      all.some(({ reason }) => reason.code === 'gap' && reason.problem === 'Chilled through'),
+    ).toBe(true)
+  })
   it('that nothing known answers is said, not hidden', () => {
     const cat = aMember('cat', { kg: 4 })
     const gaps = of({ members: [cat], laid: [{ of: 'gauze', there: 1 }] }).filter(

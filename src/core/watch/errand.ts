@@ -206,7 +206,7 @@ export const GRAVITIES = ['life', 'soon', 'essential', 'urgent', 'other'] as con
 export type Gravity = (typeof GRAVITIES)[number]
 
 /** A medicine that ends within this many days cannot wait for the next round. */
-const SOON_DAYS = 3
+export const SOON_DAYS = 3
 
 export function gravityOf(errand: Errand, today: PlainDate): Gravity {
   const { act, reason, brings, essential, due } = errand
@@ -214,7 +214,8 @@ export function gravityOf(errand: Errand, today: PlainDate): Gravity {
   if (isLife) return 'life'
   if (act === 'set_aside') return 'soon'
   if (act === 'refill' && (due === null || due <= addDays(today, SOON_DAYS))) return 'soon'
-  if (act === 'refill' || (essential && (act === 'top_up' || act === 'replace'))) return 'essential'
+  if (act === 'refill' || brings.some(({ tier }) => tier === 'life')) return 'essential'
+  if (essential && (act === 'top_up' || act === 'replace')) return 'essential'
   if (brings.length > 0 || reason.code === 'gap') return 'urgent'
   return 'other'
 }

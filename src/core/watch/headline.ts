@@ -7,7 +7,7 @@ import type { MemberId } from '../ids'
 import type { Judgement, PlaceJudgement } from '../judgement/judgement'
 import { membersOf, missingIn } from '../judgement/readiness'
 import { NOTHING } from '../quantity/amount'
-import { ENGINES, type Engine, type Errand, type ErrandAct, soonness } from './errand'
+import { ENGINES, type Engine, type Errand, type ErrandAct, SOON_DAYS, soonness } from './errand'
 import { lineState, type Survey } from './survey'
 
 export type Headline =
@@ -209,9 +209,6 @@ function lapsing({ survey, judgement }: HeadlineFacts): readonly Said[] {
       : []
   })
 }
-
-/** A medicine that ends within so many days comes before everything that can wait. */
-const SOON_DAYS = 3
 
 function runningOut({ survey, open }: HeadlineFacts): readonly Said[] {
   const all = open

@@ -3,8 +3,8 @@
  * what no target asks for is an errand of its own. Everything is tried before it is said.
  */
 import type { PlainDate } from '../calendar/plainDate'
-import { Asking } from '../cover/asking'
-import { type Cell, judgeNeed } from '../cover/board'
+import { Asking, OWN_MEDICINE } from '../cover/asking'
+import { type Cell, judgeNeed, rowOf } from '../cover/board'
 import type { Step } from '../cover/candidates'
 import { isReadyState } from '../cover/cellState'
 import type { Closing } from '../cover/closing'
@@ -17,7 +17,7 @@ import type { Patient } from '../cover/suitability'
 import type { Kit, Place } from '../household/places'
 import { asksFor } from '../judgement/days'
 import type { Judgement, PlaceJudgement } from '../judgement/judgement'
-import { type Missing, missingIn, type Problem } from '../judgement/readiness'
+import { type Missing, missingIn, type Problem, problemsOf } from '../judgement/readiness'
 import { less, NOTHING, THOUSAND, total, upToMost } from '../quantity/amount'
 import { anErrand, type Brings, type Errand, type ErrandAct, soonness } from './errand'
 import { pocketFor } from './pocketFor'
@@ -53,21 +53,12 @@ function ofPlace(
   const here = targets
     .filter((errand) => errand.place.id === at.id)
     .map((errand) => ({
-      ...errand,
-      brings: broughtBy(judged.pantry, judged.judgement.today, place, errand),
+      errand,
+      ...broughtBy(judged.pantry, judged.judgement.today, place, errand),
     }))
-  const closed = new Set(
-    here.flatMap(({ brings }) =>
-      brings.flatMap(({ problemId: id, members, from }) =>
-        from === null
-          ? members.length === 0
-            ? [`${id}/`]
-            : members.map((one) => `${id}/${one}`)
-          : [],
-      ),
-    ),
-  )
-  return [...here, ...merged(gaps(judged, survey, { place, at, closed, spare }))]
+  const closed = new Set(here.flatMap(({ closes }) => closes.map(cellKey)))
+  const told = here.map(({ errand, brings }) => ({ ...errand, brings }))
+  return [...told, ...merged(gaps(judged, survey, { place, at, closed, spare }))]
 }
 
 /** What nothing known answers is asked once, where somebody is soonest; the other places are named. */
@@ -99,7 +90,9 @@ function merged(found: readonly Errand[]): readonly Errand[] {
         ? step.skill
         : (step.itemId ?? (step.kind === 'buy' ? step.entryId : '')),
     )
-    const key = things.length === 0 ? errand.key : `${errand.act}:${things.join()}`
+    // What brings nothing yet says for itself what it is about.
+    const stands = things.length === 0 || errand.brings.length === 0
+    const key = stands ? errand.key : `${errand.act}:${things.join()}`
     const known = byThings.get(key)
     byThings.set(key, known ? both(known, errand) : errand)
   }
@@ -128,22 +121,32 @@ const packsOf = ({ reason, steps }: Errand): number =>
 
 // ---- what topping up brings ---------------------------------------------------------------------
 
+/** Of one need, for one member or for all at once: people's and animals' needs share a problem. */
+const cellKey = ({ need, cell }: Missing): string => `${need.id}/${cell.memberId ?? ''}`
+
+interface Brought {
+  readonly brings: readonly Brings[]
+  /** What is missing today and is not once it is done. */
+  readonly closes: readonly Missing[]
+}
+
 /** What a place becomes ready for by an errand about a target, or stays ready for. */
 function broughtBy(
   pantry: Pantry,
   day: PlainDate,
   { place, today, lapses }: PlaceJudgement,
   { act, item, kit, amount }: Errand,
-): readonly Brings[] {
+): Brought {
   const thing = item && pantry.things[pantry.thingOf.get(item.id) ?? -1]
   const at = kit ? pantry.kitAt.get(kit.id) : undefined
-  if (!item || !thing || at === undefined) return []
+  if (!item || !thing || at === undefined) return { brings: [], closes: [] }
   const known = pantry.known[pantry.thingOf.get(item.id) ?? -1] ?? null
   const added: Added = { thing, known, uses: (amount / THOUSAND) * thing.facts.uses, through: null }
   const roles = behind(pantry, new Set(thing.facts.roles))
   const touches = (need: Need) => asksFor(need, roles)
   const fuller = withAdded(pantry, at, [added])
   const brings: Brings[] = []
+  const closes: Missing[] = []
   const on = (then: PlainDate) => new Asking(fuller, questionAt(pantry.stock, place, then))
   if (act === 'top_up') {
     const now = on(day)
@@ -151,6 +154,7 @@ function broughtBy(
       const answered = problem.missing.filter(
         ({ need, cell }) => touches(need) && isAnswered(now, need, cell),
       )
+      closes.push(...answered)
       if (answered.length > 0) brings.push(bringing(problem, answered, null))
     }
   }
@@ -159,12 +163,11 @@ function broughtBy(
     const needs = problem?.rows.map(({ need }) => need).filter(touches) ?? []
     if (!problem || needs.length === 0) continue
     const then = on(lapse.from)
-    if (
-      problem.rows.every(({ need, cells }) => cells.every((cell) => isAnswered(then, need, cell)))
-    )
+    const rows = problem.rows.flatMap(({ need }) => rowOf(then, need) ?? [])
+    if (problemsOf(rows).every(({ isReady }) => isReady))
       brings.push({ ...idOf(problem), members: lapse.members, from: lapse.from })
   }
-  return brings
+  return { brings, closes }
 }
 
 const idOf = ({ id, name, tier }: Problem) => ({ problemId: id, name, tier })
@@ -179,7 +182,9 @@ const bringing = (
   from,
 })
 
-function isAnswered(asking: Asking, need: Need, { memberId }: Pick<Cell, 'memberId'>): boolean {
+/** What strikes all at once is answered for all at once; each has a medicine of their own. */
+function isAnswered(asking: Asking, need: Need, cell: Pick<Cell, 'memberId'>): boolean {
+  const memberId = need.everybodyAtOnce && need.id !== OWN_MEDICINE ? null : cell.memberId
   return isReadyState(judgeNeed(asking, need, patientsOf(asking, need, memberId)).state)
 }
 
@@ -198,7 +203,7 @@ function patientsOf(
 interface Where {
   readonly place: PlaceJudgement
   readonly at: Place
-  /** Problem and member that an errand about a target answers. */
+  /** What errands about targets answer, by `cellKey`. */
   readonly closed: ReadonlySet<string>
   readonly spare: (shelf: Shelf) => number
 }
@@ -208,9 +213,7 @@ function gaps(judged: Judged, survey: Survey, where: Where): readonly Errand[] {
   const { place, closed, spare } = where
   const asking = new Asking(pantry, questionAt(pantry.stock, place.place, judgement.today))
   return missingIn(place.today).flatMap((problem) => {
-    const open = problem.missing.filter(
-      ({ cell }) => !closed.has(`${problem.id}/${cell.memberId ?? ''}`),
-    )
+    const open = problem.missing.filter((one) => !closed.has(cellKey(one)))
     const groups = new Map<string, { closing: Closing | null; missing: Missing[] }>()
     for (const [need, of] of byNeed(open)) {
       // What strikes all at once is got for all at once.
@@ -256,7 +259,7 @@ function gapErrand(
   const from = first?.kind === 'move' ? first.kitId : null
   const [worst] = missing
   return anErrand({
-    key: `gap:${at.id}:${problem.id}:${brings.members[0] ?? 'all'}`,
+    key: `gap:${at.id}:${worst?.need.id ?? problem.id}:${brings.members[0] ?? 'all'}`,
     act: actOf(steps),
     title: first ? first.title : problem.name,
     place: at,
@@ -265,8 +268,8 @@ function gapErrand(
     item,
     memberId: brings.members.length === 1 ? (brings.members[0] ?? null) : null,
     amount: item && first && first.kind !== 'learn' ? unitsOf(pantry, first) : NOTHING,
-    // What becomes only less thin brings nothing yet.
-    brings: closing && isReadyState(closing.becomes.state) ? [brings] : [],
+    // What becomes only less thin brings nothing yet, and what is got waits for the lesson.
+    brings: closing && isReadyState(closing.becomes.state) && isOfOneKind(steps) ? [brings] : [],
     steps,
     reason: {
       code: 'gap',
@@ -287,7 +290,6 @@ const kitOf = (survey: Survey, kitId: Kit['id'] | null): Kit | null =>
   survey.kits.find(({ id }) => id === kitId) ?? null
 
 const actOf = (steps: readonly Step[]): ErrandAct =>
-  // What is carried is there at once; what is still lacking then is bought.
   steps.some(({ kind }) => kind === 'move')
     ? 'carry'
     : steps.some(({ kind }) => kind === 'buy')
@@ -295,6 +297,10 @@ const actOf = (steps: readonly Step[]): ErrandAct =>
       : steps.length > 0
         ? 'teach'
         : 'find_out'
+
+/** Lessons alone, or things alone: one press, or one answer, does all of it. */
+const isOfOneKind = (steps: readonly Step[]): boolean =>
+  new Set(steps.map(({ kind }) => kind === 'learn')).size < 2
 
 /** In units of the item, whole ones up. */
 export function unitsOf(pantry: Pantry, step: Exclude<Step, { kind: 'learn' }>) {
