@@ -52,6 +52,17 @@ export async function inspectedStockOf(at: Reading): Promise<InspectedStock> {
   return made
 }
 
+/** What a round is answered by, inside an act: nothing is judged for it. */
+export async function lookedAtNow(
+  at: Today,
+): Promise<Pick<InspectedStock, 'survey' | 'confirmations' | 'sightings'>> {
+  return {
+    survey: await surveyNow(at),
+    confirmations: await readConfirmations(at.trx),
+    sightings: await readSightings(at.trx, at.household.timeZone),
+  }
+}
+
 /** The same inside an act. */
 export async function inspectedStockNow(at: Today): Promise<InspectedStock> {
   const survey = await surveyNow(at)

@@ -24,7 +24,7 @@ import {
 import { notFound } from '../frame/refusal'
 import { type Caller, type Reading, reading, type Today, type World } from '../frame/world'
 import { errandsOf } from '../watch/views'
-import { type InspectedStock, inspectedStockNow, inspectedStockOf } from './inspection'
+import { type InspectedStock, inspectedStockOf, lookedAtNow } from './inspection'
 
 export type RoundsView = z.input<typeof rounds.roundsValue>
 export type RoundView = z.input<typeof rounds.roundValue>
@@ -154,7 +154,14 @@ function roundLine(
   ]
 }
 
-function contentsIn({ survey, confirmations, sightings }: InspectedStock, kitId: KitId): Contents {
+function contentsIn(
+  {
+    survey,
+    confirmations,
+    sightings,
+  }: Pick<InspectedStock, 'survey' | 'confirmations' | 'sightings'>,
+  kitId: KitId,
+): Contents {
   const kit = survey.kits.find(({ id }) => id === kitId)
   const place = survey.places.find(({ id }) => id === kit?.placeId)
   if (!kit || !place) throw notFound()
@@ -163,7 +170,7 @@ function contentsIn({ survey, confirmations, sightings }: InspectedStock, kitId:
 
 /** Inside an act. */
 export const contentsNow = async (at: Today, kitId: KitId): Promise<Contents> =>
-  contentsIn(await inspectedStockNow(at), kitId)
+  contentsIn(await lookedAtNow(at), kitId)
 
 /** What was bought and waits to be put into a kit. */
 async function boughtFor(at: Reading, { survey }: InspectedStock): Promise<readonly Bought[]> {
