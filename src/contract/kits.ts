@@ -113,7 +113,7 @@ export const readLayout = endpoint(
 export const carryOutLayout = endpoint(
   'POST',
   '/api/kits/{kitId}/layout',
-  'Move things within a kit as a computed layout says',
+  'Move things within a kit as a computed layout says, and write labels on its pockets',
   {
     records: ['kit_arranged'],
     params: wire.ofKit,
@@ -128,8 +128,11 @@ export const carryOutLayout = endpoint(
             ...wire.seen,
           }),
         )
-        .min(1)
         .max(500),
+      labels: z
+        .array(z.object({ pocketId: wire.pocketId, name: wire.givenName, ...wire.seen }))
+        .max(kits.MOST_POCKETS)
+        .default([]),
     }),
   },
   wire.done.extend({ moved: z.int() }),

@@ -1,6 +1,8 @@
 /** Kits in words: what they weigh and hold, whether they close, what a better layout would change. */
+
 import { describe, expect, it } from 'vitest'
 import { plainDate } from '../core/calendar/plainDate'
+import type { Gain, Reason } from '../core/layout/moves'
 import { words } from '.'
 import { grams, litres, load, mat, measures, pocketText } from './kits'
 
@@ -82,23 +84,44 @@ describe('a kit among the others', () => {
 describe('a better layout', () => {
   const { arrange } = words.kits
   it.each([
-    [1, 'One thing would lie better elsewhere', 'Move this one', 'One thing moved'],
-    [9, '9 things would lie better elsewhere', 'Move these 9', '9 things moved'],
-  ])('of %i', (count, title, take, done) => {
-    expect([arrange.title(count), arrange.take(count), arrange.done(count)]).toEqual([
-      title,
-      take,
-      done,
-    ])
+    [1, 0, 'One thing would lie better elsewhere', 'Move this one', 'One thing moved'],
+    [9, 0, '9 things would lie better elsewhere', 'Move these 9', '9 things moved'],
+    [1, 1, null, 'Move this one and write a label', 'One thing moved, one label changed'],
+    [2, 3, null, 'Move these 2 and write 3 labels', '2 things moved, 3 labels changed'],
+    [0, 1, null, 'Write this label', 'one label changed'],
+    [0, 2, null, 'Write these 2 labels', '2 labels changed'],
+  ])('of %i and %i labels', (count, labels, title, take, done) => {
+    if (title) expect(arrange.title(count)).toBe(title)
+    expect([arrange.take(count, labels), arrange.done(count, labels)]).toEqual([take, done])
   })
-  it('tells the effort before and after, in that order', () => {
-    expect(arrange.score(3954.6, 2725.2)).toBe(
-      'Effort of reaching and minding: 3955 now, 2725 then.',
-    )
+  it.each<[Reason, string]>([
+    [{ kind: 'sooner', from: 15, to: 3 }, 'in 3 s instead of 15 s'],
+    [{ kind: 'closes', bay: 'Pouch C' }, 'Pouch C is too full now'],
+    [{ kind: 'beside', title: 'Inhaler spacer' }, 'beside Inhaler spacer'],
+    [{ kind: 'group', title: 'Gauze' }, 'beside Gauze'],
+    [{ kind: 'fewer', from: 9, to: 3 }, 'among 3 instead of 9 other things'],
+    [{ kind: 'fewer', from: 9, to: 0 }, 'alone there'],
+    [{ kind: 'label' }, 'the label there names it'],
+    [{ kind: 'whom' }, 'where it lies now is for others'],
+    [{ kind: 'room' }, 'makes room for others'],
+  ])('because of %o', (reason, told) => {
+    expect(arrange.why([reason])).toBe(told)
   })
-  it('says at most two reasons, and one where there is none of its own', () => {
-    expect(arrange.why([])).toBe('makes room for others')
-    expect(arrange.why(['reach'])).toBe('reached sooner')
-    expect(arrange.why(['reach', 'digging', 'tooBig'])).toBe('reached sooner; less to dig through')
+  it('says at most two reasons', () => {
+    const reasons: readonly Reason[] = [{ kind: 'fits' }, { kind: 'damp' }, { kind: 'light' }]
+    expect(arrange.why(reasons)).toBe('it fits in there; in the dry')
+  })
+  it.each<[Gain, string]>([
+    [
+      { kind: 'sooner', title: 'Reliever inhaler', from: 15, to: 3 },
+      'Reliever inhaler in 3 seconds instead of 15.',
+    ],
+    [{ kind: 'closes', bay: 'Pouch C' }, 'Pouch C closes.'],
+    [{ kind: 'fuller', bay: 'Lid' }, 'Lid does not close then.'],
+    [{ kind: 'beside', title: 'Lamp cells', with: 'Head lamp' }, 'Lamp cells: beside Head lamp.'],
+    [{ kind: 'labelled', count: 1 }, 'One more thing lies under a label that names it.'],
+    [{ kind: 'labelled', count: 4 }, '4 more things lie under a label that names them.'],
+  ])('gains %o', (gain, told) => {
+    expect(arrange.gain(gain)).toBe(told)
   })
 })

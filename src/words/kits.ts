@@ -4,8 +4,8 @@ import { type Shape, TEMPLATES } from '../core/household/container'
 import type { KitRange, KitWhom } from '../core/household/kitUse'
 import { type Millimetres, SPOTS, type Spot } from '../core/household/pocket'
 import type { Closing } from '../core/layout/fill'
+import type { Gain, Reason } from '../core/layout/moves'
 import { POINTERS, type PointerCode } from '../core/layout/pointers'
-import type { Cost } from '../core/layout/score'
 import { type Amount, formatAmount, type Total } from '../core/quantity/amount'
 import { aThing, list, shortDay } from './frame/format'
 
@@ -98,16 +98,42 @@ export const measures = (mm: Millimetres): string =>
   `${mm.map((edge) => Math.round(edge) / 10).join(' × ')} cm`
 
 /** What a move of a computed layout is good for. */
-const WHY: Readonly<Record<Cost, string>> = {
-  reach: 'reached sooner',
-  digging: 'less to dig through',
-  overfull: 'the pocket it leaves is too full',
-  tooBig: 'it fits there',
+function why(reason: Reason): string {
+  switch (reason.kind) {
+    case 'sooner':
+      return `in ${reason.to} s instead of ${reason.from} s`
+    case 'closes':
+      return `${reason.bay} is too full now`
+    case 'beside':
+    case 'group':
+      return `beside ${reason.title}`
+    case 'fewer':
+      return reason.to === 0
+        ? 'alone there'
+        : `among ${reason.to} instead of ${reason.from} other things`
+    case 'fits':
+    case 'label':
+    case 'whom':
+    case 'temperature':
+    case 'elsewhere':
+    case 'strengths':
+    case 'species':
+    case 'spoilt':
+    case 'lying':
+    case 'light':
+    case 'damp':
+    case 'burns':
+    case 'room':
+      return WHY[reason.kind]
+  }
+}
+
+const WHY = {
+  fits: 'it fits in there',
+  label: 'the label there names it',
+  whom: 'where it lies now is for others',
   temperature: 'the right temperature',
   elsewhere: 'it need not lie there',
-  label: 'its label says so',
-  spread: 'beside what belongs with it',
-  companion: 'beside what it needs',
   strengths: 'away from another strength',
   species: 'people’s and animals’ medicine apart',
   spoilt: 'liquids apart from what they spoil',
@@ -115,7 +141,25 @@ const WHY: Readonly<Record<Cost, string>> = {
   light: 'out of the light',
   damp: 'in the dry',
   burns: 'away from what sparks',
-  moved: '',
+  room: 'makes room for others',
+}
+
+/** What somebody has of a computed layout. */
+function gain(one: Gain): string {
+  switch (one.kind) {
+    case 'sooner':
+      return `${one.title} in ${one.to} seconds instead of ${one.from}.`
+    case 'closes':
+      return `${one.bay} closes.`
+    case 'fuller':
+      return `${one.bay} does not close then.`
+    case 'beside':
+      return `${one.title}: beside ${one.with}.`
+    case 'labelled':
+      return one.count === 1
+        ? 'One more thing lies under a label that names it.'
+        : `${one.count} more things lie under a label that names them.`
+  }
 }
 
 export const kitTabs = {
@@ -208,35 +252,57 @@ export const arrange = {
   at: (column: number, row: number, columns: number, rows: number): string =>
     `column ${column}, row ${row}, ${columns} wide, ${rows} high`,
   forMe: 'Arrange for me',
+  how: 'How much may move',
+  hows: { worth: 'Only what is worth it', afresh: 'From scratch' },
   working: 'Trying layouts',
   stop: 'Stop',
   stopped: 'Stopped. Nothing was moved.',
   failed: 'It could not be worked out here. Load the page again and try once more.',
   again: 'Try again',
-  fine: 'Everything lies well: no other layout is better.',
+  fine: 'Everything lies well. Nothing has to move.',
   title: (count: number): string =>
     count === 1
       ? 'One thing would lie better elsewhere'
       : `${count} things would lie better elsewhere`,
-  score: (before: number, after: number): string =>
-    `Effort of reaching and minding: ${Math.round(before)} now, ${Math.round(after)} then.`,
+  gains: 'What you gain',
+  gain,
   proven: 'No layout is better.',
   found: 'The best that was found.',
   before: 'Now',
   after: 'Then',
   moves: 'What moves, and why',
-  why: (why: readonly Cost[]): string =>
-    why.length === 0
-      ? 'makes room for others'
-      : why
-          .slice(0, 2)
-          .map((one) => WHY[one])
-          .join('; '),
-  take: (count: number): string => (count === 1 ? 'Move this one' : `Move these ${count}`),
+  why: (reasons: readonly Reason[]): string => reasons.slice(0, 2).map(why).join('; '),
+  take: (moved: number, labelled: number): string =>
+    moved === 0
+      ? labelled === 1
+        ? 'Write this label'
+        : `Write these ${labelled} labels`
+      : `${moved === 1 ? 'Move this one' : `Move these ${moved}`}${
+          labelled === 0
+            ? ''
+            : labelled === 1
+              ? ' and write a label'
+              : ` and write ${labelled} labels`
+        }`,
+  labels: 'Labels that would say more',
+  label: (from: string, to: string): string => `Call ${from} “${to}”`,
+  labelWhy: (names: number, of: number): string =>
+    names === of ? 'That names all that lies there.' : `That names ${names} of ${of} things there.`,
+  elsewhere: 'Would lie better in another kit',
+  toKit: (kit: string, pocket: string): string => `Move to ${kit}, ${pocket}`,
+  forAnimals: 'It is made for animals.',
+  forPeople: 'It is made for people.',
+  movedTo: (title: string, kit: string): string => `${title} moved to ${kit}`,
   none: 'Leave everything',
   all: 'All',
   nobody: 'None',
-  done: (count: number): string => (count === 1 ? 'One thing moved' : `${count} things moved`),
+  done: (moved: number, labelled: number): string =>
+    [
+      moved === 0 ? '' : moved === 1 ? 'One thing moved' : `${moved} things moved`,
+      labelled === 0 ? '' : labelled === 1 ? 'one label changed' : `${labelled} labels changed`,
+    ]
+      .filter(Boolean)
+      .join(', '),
   printed: 'Print',
 }
 

@@ -405,9 +405,22 @@ describe('the mat', () => {
       key: newKey(),
       kitId: kept.kitId,
       steps: [step],
+      labels: [],
     })
     expect(await brief()).toEqual(['Tray 10 sound'])
     await undoAct(app.world, app.keeper, { key: newKey(), actId })
+    const { pocketVersions } = await readLayout(app.world, app.keeper, kept.kitId)
+    const label = { pocketId: kept.tray, name: 'Tray · wounds' }
+    const written = await carryOutLayout(app.world, app.keeper, {
+      key: newKey(),
+      kitId: kept.kitId,
+      steps: [{ ...step, seenVersion: await versionOf(kept.lotId) }],
+      labels: [{ ...label, seenVersion: pocketVersions[kept.tray] ?? 0 }],
+    })
+    expect(await brief()).toEqual(['Tray · wounds 10 sound'])
+    // Moves and labels are one act: both are taken back with it.
+    await undoAct(app.world, app.keeper, { key: newKey(), actId: written.actId })
+    expect(await brief()).toEqual(['Lid 10 sound'])
     const other = await stocked(app.world, app.keeper, 1)
     expect(
       await codeOf(
@@ -415,6 +428,17 @@ describe('the mat', () => {
           key: newKey(),
           kitId: kept.kitId,
           steps: [{ ...step, seenVersion: await versionOf(kept.lotId), to: other.tray }],
+          labels: [],
+        }),
+      ),
+    ).toBe('not_found')
+    expect(
+      await codeOf(
+        carryOutLayout(app.world, app.keeper, {
+          key: newKey(),
+          kitId: kept.kitId,
+          steps: [],
+          labels: [{ pocketId: other.tray, name: 'Mine', seenVersion: 1 }],
         }),
       ),
     ).toBe('not_found')

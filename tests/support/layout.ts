@@ -5,7 +5,7 @@ import { SHAPES, TEMPLATES } from '../../src/core/household/container'
 import { FULL_AT, fitsIn, volumeOf } from '../../src/core/layout/fill'
 import { goodsOf } from '../../src/core/layout/goods'
 import type { Bay, LayoutProblem, Thing } from '../../src/core/layout/problem'
-import { topicsOf } from '../../src/core/layout/topics'
+import { purposeOf } from '../../src/core/layout/purpose'
 
 /** What is commonly packed: the things that lists propose. */
 const PACKED = CATALOGUE.filter(({ isProposed }) => isProposed)
@@ -23,7 +23,7 @@ export function aLayoutProblem(seed: number, most: number, mostBays = 99): Layou
   const shape = SHAPES[seed % SHAPES.length] ?? 'roll'
   const bays: Bay[] = TEMPLATES[shape].pockets
     .slice(0, mostBays)
-    .map((pocket, index) => ({ ...pocket, id: `bay-${index}`, topics: topicsOf(pocket.name) }))
+    .map((pocket, index) => ({ ...pocket, id: `bay-${index}`, purpose: purposeOf(pocket.name) }))
   const inside = bays.filter(({ sort }) => sort !== 'elsewhere')
   let room = inside.reduce((sum, { inner }) => sum + (inner ? volumeOf(inner) : 0), 0)
   room *= FULL_AT * FILLED
@@ -50,6 +50,7 @@ export function aLayoutProblem(seed: number, most: number, mostBays = 99): Layou
       key: `thing-${things.length}`,
       title: entry.name,
       goods,
+      whose: [],
       volume,
       stiff,
       at: Math.floor(random() * bays.length),

@@ -71,7 +71,16 @@ export interface LayoutStep {
   readonly seenVersion: number
 }
 
-/** Carries out what was taken of a computed layout: within the kit, all of it in one act. */
+export interface LayoutLabel {
+  readonly pocketId: PocketId
+  readonly name: string
+  readonly seenVersion: number
+}
+
+/**
+ * Carries out what was taken of a computed layout: within the kit, moves and labels in one act.
+ * @throws {Refusal} `not_found` for another kit's pocket; `same_pocket`; what a move or an edit refuses
+ */
 export const carryOutLayout = (
   world: World,
   caller: Caller,
@@ -79,17 +88,31 @@ export const carryOutLayout = (
     key,
     kitId,
     steps,
-  }: { readonly key: string; readonly kitId: KitId; readonly steps: readonly LayoutStep[] },
+    labels,
+  }: {
+    readonly key: string
+    readonly kitId: KitId
+    readonly steps: readonly LayoutStep[]
+    readonly labels: readonly LayoutLabel[]
+  },
 ) =>
-  act(world, caller, { key, kind: 'kit_arranged', request: { kitId, steps } }, async (acting) => {
-    const pockets = new Set((await pocketsOf(acting.trx, kitId)).map(({ id }) => id))
-    if (steps.some(({ from, to }) => !pockets.has(from) || !pockets.has(to))) throw notFound()
-    if (steps.some(({ from, to }) => from === to)) throw new Refusal({ code: 'same_pocket' })
-    const locked = await lockLots(acting.trx, [...new Set(steps.map(({ lotId }) => lotId))])
-    refuseChanged(steps, locked)
-    const { facts, done } = await decideInTurn(locked, steps, ({ stock }, { from, to, amount }) =>
-      decideMove(stock, { pocket: from, amount }, to),
-    )
-    await append(acting, locked, facts)
-    return { moved: done }
-  })
+  act(
+    world,
+    caller,
+    { key, kind: 'kit_arranged', request: { kitId, steps, labels } },
+    async (acting) => {
+      const pockets = new Set((await pocketsOf(acting.trx, kitId)).map(({ id }) => id))
+      if (steps.some(({ from, to }) => !pockets.has(from) || !pockets.has(to))) throw notFound()
+      if (labels.some(({ pocketId }) => !pockets.has(pocketId))) throw notFound()
+      if (steps.some(({ from, to }) => from === to)) throw new Refusal({ code: 'same_pocket' })
+      const locked = await lockLots(acting.trx, [...new Set(steps.map(({ lotId }) => lotId))])
+      refuseChanged(steps, locked)
+      const { facts, done } = await decideInTurn(locked, steps, ({ stock }, { from, to, amount }) =>
+        decideMove(stock, { pocket: from, amount }, to),
+      )
+      await append(acting, locked, facts)
+      for (const { pocketId, name, seenVersion } of labels)
+        mustEdit(await editRecord(acting, 'pocket', pocketId, { name }, seenVersion))
+      return { moved: done }
+    },
+  )

@@ -9,7 +9,7 @@ import { itemFacts } from '../../core/catalogue/itemFacts'
 import type { Kit } from '../../core/household/places'
 import type { KitId, LotId, PocketId } from '../../core/ids'
 import { fillOf, loadOf } from '../../core/layout/fill'
-import { type Entries, layoutProblem, packedOf } from '../../core/layout/ofKit'
+import { type Entries, type KeptFor, layoutProblem, packedOf } from '../../core/layout/ofKit'
 import { pointersOf } from '../../core/layout/pointers'
 import { NOTHING, sum } from '../../core/quantity/amount'
 import { firstOut } from '../../core/stock/firstOut'
@@ -25,7 +25,14 @@ import { lotWithPaper } from '../../db/stock/papers'
 import { readLotRow } from '../../db/stock/stock'
 import { onceFor } from '../frame/cache'
 import { notFound } from '../frame/refusal'
-import { type Caller, confirmedStockOf, reading, surveyOf, type World } from '../frame/world'
+import {
+  type Caller,
+  confirmedStockOf,
+  reading,
+  surveyOf,
+  type Today,
+  type World,
+} from '../frame/world'
 import { printedSheet } from '../sheets/sheetActs'
 import { strapAt } from '../watch/readWatch'
 
@@ -59,6 +66,12 @@ const contentByKit = onceFor((survey: Survey): ReadonlyMap<KitId, KitContent> =>
 })
 export const contentOf = (survey: Survey, kit: Kit): KitContent =>
   contentByKit(survey).get(kit.id) ?? { lines: [], sites: [] }
+
+/** For whom things are kept, as the layout asks. */
+export const keptFor = async ({ trx, today }: Today, survey: Survey): Promise<KeptFor> => ({
+  members: await readMembers(trx, today),
+  courses: survey.stock.courses ?? [],
+})
 
 function kitCard(survey: Survey, kit: Kit): KitCard {
   const { lines, sites } = contentOf(survey, kit)
@@ -103,7 +116,7 @@ export const readKit = (world: World, caller: Caller, kitId: KitId): Promise<Kit
       const things = here.flatMap((line) => packedOf(line, entries))
       return { pocket, here, packed: things, fill: fillOf(pocket.inner, things) }
     })
-    const problem = layoutProblem(pockets, lines, entries)
+    const problem = layoutProblem(pockets, lines, entries, await keptFor(at, survey))
     const climate = survey.places.find(({ id }) => id === kit.placeId)?.climate ?? null
     return {
       lidSheet: await printedSheet(at, kitId),

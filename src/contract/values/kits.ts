@@ -21,6 +21,18 @@ export const layoutProblem = z.custom<LayoutProblem>(
 export const layoutValue = z.object({
   problem: layoutProblem,
   lots: z.array(z.object({ key: z.string(), holdings: z.array(holding) })),
+  /** By pocket, so that a new label says which one it saw. */
+  pocketVersions: z.record(wire.pocketId, wire.version),
+  /** What belongs in another kit of the same place. */
+  misplaced: z.array(
+    z.object({
+      key: z.string(),
+      title: z.string(),
+      made: z.enum(['people', 'animals']),
+      pocketId: wire.pocketId,
+      to: z.object({ pocketId: wire.pocketId, pocket: z.string(), kit: z.string() }),
+    }),
+  ),
 })
 
 export const emptyGrams = z.int('Give whole grams').min(0).max(500_000)

@@ -1,6 +1,6 @@
 /** A layout while it is searched: one thing is moved at a time and only what that touches is scored again. */
 import type { Layout, LayoutProblem, Thing } from './problem'
-import { acrossOf, type Cost, shared, unary } from './score'
+import { acrossOf, type Cost, homeOf, shared, sumAcross, unary } from './score'
 
 const sum = (costs: Partial<Record<Cost, number>>): number => {
   let total = 0
@@ -24,7 +24,10 @@ export class Board {
     const { things, bays } = problem
     this.layout = [...start]
     this.across = acrossOf(problem)
-    this.alone = things.map((thing) => bays.map((bay, at) => sum(unary(thing, bay, at))))
+    this.alone = things.map((thing) => {
+      const home = homeOf(thing, problem)
+      return bays.map((bay, at) => sum(unary(thing, bay, at, home)))
+    })
     this.inBay = bays.map((_, at) => things.filter((_, index) => start[index] === at))
     this.together = bays.map((bay, at) => sum(shared(this.inBay[at] ?? [], bay)))
     this.score = this.whole()
@@ -35,8 +38,7 @@ export class Board {
     for (let index = 0; index < this.layout.length; index++)
       total += this.alone[index]?.[this.layout[index] ?? 0] ?? 0
     for (const cost of this.together) total += cost
-    const { spread, companion } = this.across(this.layout)
-    return total + spread + companion
+    return total + sumAcross(this.across(this.layout))
   }
 
   /** The least a thing can cost, wherever it goes. */

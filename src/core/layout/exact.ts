@@ -4,7 +4,7 @@
  */
 import { Board } from './board'
 import type { Layout, LayoutProblem } from './problem'
-import { acrossOf, type Cost, shared } from './score'
+import { acrossOf, type Cost, shared, sumAcross } from './score'
 
 export interface Exact {
   readonly layout: Layout
@@ -27,10 +27,7 @@ export function searchAll(problem: LayoutProblem, best: Layout, mostNodes: numbe
   const { things, bays } = problem
   const board = new Board(problem, best)
   const across = acrossOf(problem)
-  const acrossNow = (): number => {
-    const { spread, companion } = across(layout)
-    return spread + companion
-  }
+  const acrossNow = (): number => sumAcross(across(layout))
   let found: Layout = [...best]
   let least = board.score
   let nodes = 0

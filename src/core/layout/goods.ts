@@ -1,10 +1,15 @@
 /** What laying a kit out has to know of a thing: how big it is, how soon it is needed, what it does. */
-import type { CatalogueEntry, Size } from '../catalogue/entry'
-import { itemFacts } from '../catalogue/itemFacts'
+import type { Companion } from '../catalogue/companions'
+import type { CatalogueEntry, Form, Size } from '../catalogue/entry'
+import { type ItemFacts, itemFacts } from '../catalogue/itemFacts'
 import type { RoleId } from '../catalogue/roles'
 import { NEEDS } from '../cover/needs'
+import { SPECIES, type Species } from '../household/species'
 import type { Item } from '../stock/item'
 import { URGENCY, type Urgency } from './urgency'
+
+/** Whose dose it is, where a label tells them apart. */
+export type Ages = 'children' | 'adults'
 
 export interface Goods {
   /** Of one unit; null when neither the catalogue nor the household knows. */
@@ -14,8 +19,10 @@ export interface Goods {
   readonly urgency: Urgency
   /** Things that people look for together. */
   readonly group: string
+  readonly form: Form | null
   readonly roles: readonly RoleId[]
-  readonly companions: readonly RoleId[]
+  /** What it should lie beside. */
+  readonly companions: readonly Companion[]
   readonly leaks: boolean
   readonly sharp: boolean
   readonly flammable: boolean
@@ -28,8 +35,11 @@ export interface Goods {
   /** Only at 2–8 °C. */
   readonly cold: boolean
   readonly isMedicine: boolean
-  /** Made for people, for animals, or for both. */
+  /** Made for people, for animals, or for both; both where nobody knows. */
   readonly made: 'people' | 'animals' | 'both'
+  /** Whom it is made for; everybody where nobody knows. */
+  readonly species: readonly Species[]
+  readonly ages: Ages | null
   /** The acting ingredient with its strength, to keep strengths of one thing apart. */
   readonly ingredient: string
   readonly strength: string
@@ -77,6 +87,39 @@ function urgencyOf(item: Pick<Item, 'essential'>, entry: CatalogueEntry | null):
   return urgent ? 'urgent' : 'comfort'
 }
 
+/** What no need asks to lie together and everybody keeps together. */
+const BESIDE: Partial<Readonly<Record<RoleId, readonly RoleId[]>>> = {
+  reliever: ['spacer'],
+  spacer: ['reliever'],
+  'lamp-cells': ['lamp'],
+  'button-cells': ['thermometer', 'pet-thermometer'],
+  'probe-cover': ['thermometer', 'pet-thermometer'],
+  'feed-syringe': ['recovery-food'],
+  'remove-staple': ['staple-cut'],
+  'test-strip': ['glucose-meter'],
+}
+
+function companionsOf({ companions, roles }: ItemFacts): readonly Companion[] {
+  const known = new Set(companions.map(({ role }) => role))
+  const further = roles.flatMap((role) => BESIDE[role] ?? []).filter((role) => !known.has(role))
+  return [
+    ...companions,
+    ...[...new Set(further)].map((role): Companion => ({ role, without: 'tidier' })),
+  ]
+}
+
+/** From this age on a medicine is a grown-up's, as labels count. */
+const GROWN_UP_MONTHS = 12 * 12
+/** Tablets from this age on are kept with the grown-ups', out of small hands. */
+const TABLET_MONTHS = 6 * 12
+
+function agesOf({ isMedicine, madeFor, entry, form }: ItemFacts): Ages | null {
+  if (!isMedicine || !entry) return null
+  if (madeFor.fromMonths >= (form === 'tablet' ? TABLET_MONTHS : GROWN_UP_MONTHS)) return 'adults'
+  const isSyrup = entry.route === 'mouth' && form === 'liquid'
+  return madeFor.toMonths !== null || isSyrup ? 'children' : null
+}
+
 /** Puts the catalogue's word and the household's own measures together. */
 export function goodsOf(
   item: Pick<
@@ -87,7 +130,8 @@ export function goodsOf(
 ): Goods {
   const facts = itemFacts(item, entry, item.own)
   const hazards = entry?.hazards ?? []
-  const { species } = facts.madeFor
+  // What is not matched to the catalogue is for people as a dose; where it may lie, nobody knows.
+  const species = entry || item.own.species ? facts.madeFor.species : SPECIES
   const people = species.includes('person')
   const animals = species.some((one) => one !== 'person')
   const perUnit =
@@ -101,8 +145,9 @@ export function goodsOf(
     soft: entry !== null && SOFT_FORMS.has(entry.form),
     urgency: urgencyOf(item, entry),
     group: entry?.section ?? '',
+    form: entry?.form ?? null,
     roles: facts.roles,
-    companions: facts.companions.map(({ role }) => role),
+    companions: companionsOf(facts),
     leaks: hazards.includes('liquid') || hazards.includes('glass'),
     sharp: hazards.includes('blade') || hazards.includes('needle') || item.kind === 'sharp',
     flammable: hazards.includes('flammable'),
@@ -118,6 +163,8 @@ export function goodsOf(
     cold: entry !== null && entry.storage.to <= 8,
     isMedicine: facts.isMedicine,
     made: people && animals ? 'both' : people ? 'people' : 'animals',
+    species,
+    ages: agesOf(facts),
     ingredient: facts.isMedicine ? [...facts.acting].sort().join('+') : '',
     strength: item.strength,
     unitPriceMinor: perUnit,

@@ -14,8 +14,8 @@ import { movesOf } from './moves'
 import { pointersOf } from './pointers'
 import type { Bay, LayoutProblem, Thing } from './problem'
 import { asItLies } from './problem'
+import { purposeOf } from './purpose'
 import { breakdown, scoreOf, WEIGHTS } from './score'
-import { topicsOf } from './topics'
 
 const plain = {
   own: {},
@@ -36,6 +36,7 @@ const thing = (id: string, at: number, more: Partial<Thing> = {}): Thing => ({
   key: id,
   title: entryOf(id).name,
   goods: goodsFor(id),
+  whose: [],
   volume: 1000,
   stiff: null,
   at,
@@ -45,7 +46,7 @@ const thing = (id: string, at: number, more: Partial<Thing> = {}): Thing => ({
 const bay = (name: string, more: Partial<Bay> = {}): Bay => ({
   id: name,
   name,
-  topics: topicsOf(name),
+  purpose: purposeOf(name),
   sort: 'inside',
   spot: null,
   reachSeconds: 10,
@@ -119,7 +120,7 @@ describe('arranging', () => {
       from: 0,
       to: 1,
     })
-    expect(movesOf(problem, layout)[0]?.why[0]).toBe('reach')
+    expect(movesOf(problem, layout)[0]?.why[0]).toEqual({ kind: 'sooner', from: 20, to: 3 })
   })
   it('an empty kit and one pocket have nothing to arrange', () => {
     expect(arrange({ things: [], bays: [bay('Lid')] }).layout).toEqual([])
@@ -138,11 +139,12 @@ describe('the score', () => {
     ['lying', [thing(saline ?? '', 0)], [bay('A', { upright: false })], WEIGHTS.lying],
     ['damp', [thing('gauze', 0)], [bay('A', { dry: false })], WEIGHTS.damp],
     ['spread', [thing('gauze', 0), thing('plasters', 1)], [bay('A'), bay('B')], WEIGHTS.spread],
+    ['spread', [thing('gauze', 0), thing('plasters', 1)], [bay('Wounds'), bay('Cuts')], 0],
     [
-      'tooBig',
+      'bulges',
       [thing('tourniquet-windlass', 0, { stiff: [190, 60, 30] })],
       [bay('A', { inner: [120, 100, 60] })],
-      WEIGHTS.tooBig,
+      WEIGHTS.bulges,
     ],
     [
       'overfull',
@@ -150,9 +152,12 @@ describe('the score', () => {
       [bay('A')],
       WEIGHTS.overfull,
     ],
-    ['digging', [thing('gauze', 0), thing('plasters', 0)], [bay('A')], 6 * WEIGHTS.digging],
-    ['digging', [thing('gauze', 0), thing('plasters', 0)], [bay('A', { clear: true })], 3],
-    ['label', [thing('gauze', 0)], [bay('Fever and pain')], WEIGHTS.label],
+    ['digging', [thing('gauze', 0), thing('plasters', 0)], [bay('A')], 2 * WEIGHTS.digging],
+    ['digging', [thing('gauze', 0), thing('plasters', 0)], [bay('A', { clear: true })], 0.3],
+    ['homeless', [thing('gauze', 0)], [bay('Fever and pain')], WEIGHTS.homeless],
+    ['label', [thing('gauze', 0)], [bay('Fever and pain'), bay('Wounds')], WEIGHTS.label],
+    ['unlabelled', [thing('gauze', 0)], [bay('Tray 1'), bay('Wounds')], WEIGHTS.unlabelled],
+    ['whom', [thing('muzzle', 0)], [bay('Children and people')], WEIGHTS.whom],
     ['label', [thing('gauze', 0)], [bay('Small wounds')], 0],
     ['elsewhere', [thing('gauze', 0)], [bay('F', { sort: 'elsewhere' })], WEIGHTS.elsewhere],
   ] as const)('counts %s', (name, things, bays, expected) => {
@@ -181,15 +186,20 @@ describe('the score', () => {
     ).toBe(0)
   })
   it('asks a companion to lie beside its thing, wherever one of them does', () => {
-    const [needing] = [...catalogue().values()].filter(({ companions }) => companions.length === 1)
+    const [needing] = [...catalogue().values()].filter(
+      ({ companions: [first, ...rest] }) => first?.without === 'unsafe' && rest.length === 0,
+    )
     const role = needing?.companions[0]?.role
     const [player] = [...catalogue().values()].filter(({ roles }) => role && roles.includes(role))
     if (!needing || !player) throw new Error('No companions in the catalogue')
     const bays = [bay('A'), bay('B')]
-    expect(cost({ things: [thing(needing.id, 0), thing(player.id, 1)], bays }, 'companion')).toBe(
-      WEIGHTS.companion,
-    )
-    expect(cost({ things: [thing(needing.id, 0), thing(player.id, 0)], bays }, 'companion')).toBe(0)
+    const apart = { things: [thing(needing.id, 0), thing(player.id, 1)], bays }
+    const beside = { things: [thing(needing.id, 0), thing(player.id, 0)], bays }
+    expect(cost(apart, 'companion')).toBe(WEIGHTS.companion)
+    expect(cost(beside, 'companion')).toBe(0)
+    // What lies together is not parted for less.
+    expect(breakdown(beside, [0, 1])).toMatchObject({ parted: WEIGHTS.parted, companion: 0 })
+    expect(breakdown({ ...beside, afresh: true }, [0, 1])).toMatchObject({ parted: 0 })
   })
 })
 

@@ -1,7 +1,7 @@
 /** What to point out in a kit as it lies: what cannot be reached in time, and what needs its rule. */
 import type { Climate } from '../household/places'
 import type { Bay, LayoutProblem, Thing } from './problem'
-import { USUAL_REACH } from './score'
+import { QUICK, USUAL_REACH } from './score'
 
 /** In the order in which they matter. */
 export const POINTERS = {
@@ -58,9 +58,6 @@ export interface Pointer {
   /** Seconds to reach, for what lies deep. */
   readonly seconds: number | null
 }
-
-/** Past this, what a life depends on lies deep. */
-export const QUICK = 10
 
 /** Each once a bay, in the order in which they matter. */
 export function pointersOf(

@@ -1,6 +1,7 @@
 /** A kit to be laid out: things, pockets, and what it costs to put one into the other. */
 import type { Millimetres, PocketFacts } from '../household/pocket'
 import type { Goods } from './goods'
+import type { Purpose } from './purpose'
 
 /** All of an item that lies in one pocket: it is moved as one. */
 export interface Thing {
@@ -8,6 +9,8 @@ export interface Thing {
   readonly key: string
   readonly title: string
   readonly goods: Goods
+  /** Ids of the members it is for; empty where it is nobody's own. */
+  readonly whose: readonly string[]
   /** Cubic millimetres and the stiff measures of one; 0 and null where nobody knows. */
   readonly volume: number
   readonly stiff: Millimetres | null
@@ -20,13 +23,15 @@ export interface Thing {
 export interface Bay extends PocketFacts {
   readonly id: string
   readonly name: string
-  /** Groups that its label names; empty for a label like "Tray 2". */
-  readonly topics: readonly string[]
+  /** What its label says it is for. */
+  readonly purpose: Purpose
 }
 
 export interface LayoutProblem {
   readonly things: readonly Thing[]
   readonly bays: readonly Bay[]
+  /** Everything is on the table: where a thing lay counts for nothing. */
+  readonly afresh?: boolean
 }
 
 /** For each thing the index of its bay. */

@@ -18,7 +18,8 @@ export type Arranging =
 /** The same kit is arranged the same way twice. */
 const SEED = 1
 
-export function useArranging(kitId: string) {
+/** @param afresh everything on the table: where things lie now counts for nothing */
+export function useArranging(kitId: string, afresh: boolean) {
   const [state, setState] = useState<Arranging>({ kind: 'working', share: 0 })
   const worker = useRef<Worker | null>(null)
 
@@ -38,7 +39,7 @@ export function useArranging(kitId: string) {
     try {
       const data = await call(readLayout, { params: { kitId } })
       const found = await wrap<Arranger>(mine).arrange(
-        data.problem,
+        { ...data.problem, afresh },
         SEED,
         proxy((done, total) => {
           if (isMine()) setState({ kind: 'working', share: done / total })
@@ -50,7 +51,7 @@ export function useArranging(kitId: string) {
     } finally {
       if (isMine()) end()
     }
-  }, [kitId, end])
+  }, [kitId, afresh, end])
 
   useEffect(() => {
     void start()

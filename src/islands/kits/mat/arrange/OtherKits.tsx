@@ -1,0 +1,55 @@
+/** What belongs in another kit of this place: each moved with one press. */
+import { useState } from 'react'
+import { actOnMany } from '../../../../contract/stock'
+import { useActing } from '../../../../ui/acting'
+import { Box, Row } from '../../../../ui/Box'
+import { Button } from '../../../../ui/Button'
+import { words } from '../../../../words'
+import type { LayoutData } from './useArranging'
+
+const arrangeWords = words.kits.arrange
+
+export function OtherKits({ data }: { readonly data: LayoutData }) {
+  const { run, refreshed, busy } = useActing()
+  const [gone, setGone] = useState<ReadonlySet<string>>(() => new Set())
+  const there = data.misplaced.filter(({ key }) => !gone.has(key))
+  if (there.length === 0) return null
+  const move = async ({ key, title, pocketId, to }: (typeof there)[number]) => {
+    const lots = data.lots.find((one) => one.key === key)?.holdings ?? []
+    const result = await run(
+      actOnMany,
+      {
+        body: {
+          deed: { kind: 'move', to: to.pocketId },
+          holdings: lots.map((lot) => ({ ...lot, pocketId })),
+        },
+      },
+      arrangeWords.movedTo(title, to.kit),
+    )
+    if (!result) return
+    setGone(new Set([...gone, key]))
+    await refreshed()
+  }
+  return (
+    <section aria-label={arrangeWords.elsewhere}>
+      <Box as="h2" size={4}>
+        {arrangeWords.elsewhere}
+      </Box>
+      <ul>
+        {there.map((one) => (
+          <Box as="li" lineBelow="hairline" padY={3} key={one.key}>
+            <Row gap={4} align="center" wrap>
+              <b>{one.title}</b>
+              <Box as="small" tone="second">
+                {one.made === 'animals' ? arrangeWords.forAnimals : arrangeWords.forPeople}
+              </Box>
+              <Button busy={busy} onClick={() => void move(one)}>
+                {arrangeWords.toKit(one.to.kit, one.to.pocket)}
+              </Button>
+            </Row>
+          </Box>
+        ))}
+      </ul>
+    </section>
+  )
+}
