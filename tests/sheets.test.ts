@@ -28,7 +28,7 @@ const sheet = (change: Partial<LidSheet> = {}): LidSheet => ({
   household: 'Quill household',
   kit: 'Cottage box',
   numbers: { emergency: '113', poison: '555 0122' } as LidSheet['numbers'],
-  checkedOn: plainDate('2026-10-01'),
+  look: { kind: 'whole', on: plainDate('2026-10-01'), by: 'Ilse' },
   printedOn: day,
   pockets: [{ name: 'Tray', lines: [line()] }],
   ...change,
@@ -75,7 +75,7 @@ describe('the lid sheet', () => {
   })
   it('what is opened, used up or empty says so', async () => {
     const [page] = await lid({
-      checkedOn: null,
+      look: { kind: 'never' },
       pockets: [
         {
           name: 'Tray',

@@ -25,7 +25,7 @@ export const LidSheetPaper = ({
     </div>
     <h1>{sheet.kit}</h1>
     <p className={classes.under}>
-      {sheetsWords.belongsTo(sheet.household)} · {sheetsWords.checked(sheet.checkedOn)}
+      {sheetsWords.belongsTo(sheet.household)} · {sheetsWords.checked(sheet.look)}
     </p>
     <table className={classes.lines}>
       <thead>

@@ -80,9 +80,7 @@ function Sheet({ sheet, size }: { readonly sheet: LidSheet; readonly size: Paper
           <Text style={s.number}>{`${w.poison} ${sheet.numbers.poison ?? w.blank}`}</Text>
         </View>
         <Text style={s.title}>{sheet.kit}</Text>
-        <Text
-          style={s.under}
-        >{`${w.belongsTo(sheet.household)} · ${w.checked(sheet.checkedOn)}`}</Text>
+        <Text style={s.under}>{`${w.belongsTo(sheet.household)} · ${w.checked(sheet.look)}`}</Text>
         <View style={[s.row, s.headings]} fixed>
           <Text style={s.item}>{w.headings.item}</Text>
           <Text style={s.purpose}>{w.headings.purpose}</Text>

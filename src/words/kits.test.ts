@@ -73,10 +73,13 @@ describe('a kit among the others', () => {
     expect(kits.counts(spent, turning, short)).toBe(said),
   )
   it('who looked it through, and when; never is said too', () => {
-    expect(kits.lastCheck({ on: plainDate('2026-10-13'), by: 'Ilse' }, today)).toBe(
+    expect(kits.look({ kind: 'whole', on: plainDate('2026-10-13'), by: 'Ilse' }, today)).toBe(
       'looked through 13 Oct by Ilse',
     )
-    expect(kits.lastCheck(null, today)).toBe('not looked through yet')
+    expect(kits.look({ kind: 'partly', on: plainDate('2026-10-13'), seen: 3, of: 7 }, today)).toBe(
+      '3 of 7 lots looked at, last on 13 Oct',
+    )
+    expect(kits.look({ kind: 'never' }, today)).toBe('not looked through yet')
     expect(mat.nextCheck(plainDate('2027-01-05'), today)).toBe('must last to 5 Jan 2027')
   })
 })

@@ -7,6 +7,7 @@ import type { Closing } from '../core/layout/fill'
 import type { Gain, Reason } from '../core/layout/moves'
 import { POINTERS, type PointerCode } from '../core/layout/pointers'
 import { type Amount, formatAmount, type Total } from '../core/quantity/amount'
+import type { KitLook } from '../core/trust/kitLook'
 import { aThing, list, shortDay } from './frame/format'
 
 export const kitList = {
@@ -31,8 +32,16 @@ export const kitList = {
     ]
       .filter(Boolean)
       .join(' · ') || 'all sound',
-  lastCheck: (check: { on: PlainDate; by: string } | null, today: PlainDate): string =>
-    check ? `looked through ${shortDay(check.on, today)} by ${check.by}` : 'not looked through yet',
+  look: (look: KitLook, today: PlainDate): string => {
+    switch (look.kind) {
+      case 'whole':
+        return `looked through ${shortDay(look.on, today)} by ${look.by}`
+      case 'partly':
+        return `${look.seen} of ${look.of} lots looked at, last on ${shortDay(look.on, today)}`
+      case 'never':
+        return 'not looked through yet'
+    }
+  },
   rhythm: 'Who is there',
   always: 'Always somebody',
   weekdays: 'On weekdays',

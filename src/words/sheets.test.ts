@@ -33,8 +33,13 @@ describe('a lid sheet', () => {
     expect(sheetText.expiry(line(change))).toBe(said)
   })
   it('one that nobody looked through says so', () => {
-    expect(sheetText.checked(null)).toBe('not checked yet')
-    expect(sheetText.checked(day)).toBe('checked on 28 Nov 2026')
+    expect(sheetText.checked({ kind: 'never' })).toBe('not looked through yet')
+    expect(sheetText.checked({ kind: 'partly', on: day, seen: 2, of: 9 })).toBe(
+      '2 of 9 lots looked at, last on 28 Nov 2026',
+    )
+    expect(sheetText.checked({ kind: 'whole', on: day, by: 'Ilse' })).toBe(
+      'looked through on 28 Nov 2026',
+    )
   })
   it('its cautions: call first, label and prescriber win, strangers get no medicine', () => {
     const all = sheetText.cautions.join(' ')

@@ -2,6 +2,7 @@
 import type { PlainDate } from '../core/calendar/plainDate'
 import { formatAmount } from '../core/quantity/amount'
 import type { SheetLine } from '../core/sheet/lidSheet'
+import type { KitLook } from '../core/trust/kitLook'
 import { expiryText, fullDay } from './frame/format'
 
 export const sheetText = {
@@ -10,8 +11,16 @@ export const sheetText = {
   poison: 'Poison line',
   blank: '________________',
   belongsTo: (household: string): string => `Belongs to the ${household}`,
-  checked: (day: PlainDate | null): string =>
-    day ? `checked on ${fullDay(day)}` : 'not checked yet',
+  checked: (look: KitLook): string => {
+    switch (look.kind) {
+      case 'whole':
+        return `looked through on ${fullDay(look.on)}`
+      case 'partly':
+        return `${look.seen} of ${look.of} lots looked at, last on ${fullDay(look.on)}`
+      case 'never':
+        return 'not looked through yet'
+    }
+  },
   printed: (day: PlainDate): string => `Vivid Satchel · printed ${fullDay(day)}`,
   page: (page: number, of: number): string => `${page} of ${of}`,
   emptyPocket: 'empty',

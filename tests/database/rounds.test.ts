@@ -6,10 +6,11 @@ import { Refusal } from '../../src/app/frame/refusal'
 import type { Caller, World } from '../../src/app/frame/world'
 import { addFeed, openFeed, readFeeds, removeFeed } from '../../src/app/household/feedActs'
 import { teachCode } from '../../src/app/items/codeActs'
-import { readKit, readLot } from '../../src/app/kits/readKits'
+import { readKit, readKits, readLot } from '../../src/app/kits/readKits'
 import { undoAct } from '../../src/app/record/undoAct'
 import { readContents, readRound, readRounds } from '../../src/app/rounds/readRounds'
 import { finishRound, leaveRound, sayEntry, startRound } from '../../src/app/rounds/roundActs'
+import { readSheet } from '../../src/app/sheets/readSheet'
 import { notePrinted } from '../../src/app/sheets/sheetActs'
 import { countLot, useLot } from '../../src/app/stock/lotActs'
 import { readWatch } from '../../src/app/watch/readWatch'
@@ -268,7 +269,12 @@ describe('a round', () => {
       signedBy: 'Grete',
     })
     const kit = await readKit(app.world, kept.keeper, kept.kitId)
-    expect(kit.lastCheck).toEqual({ on: '2026-11-26', by: 'Grete' })
+    const look = { kind: 'whole', on: '2026-11-26', by: 'Grete' }
+    expect(kit.look).toEqual(look)
+    // The list of kits and the sheet for the lid say the same.
+    const { kits } = await readKits(app.world, kept.keeper)
+    expect(kits.find(({ id }) => id === kept.kitId)?.look).toEqual(look)
+    expect((await readSheet(app.world, kept.keeper, kept.kitId)).look).toEqual(look)
     const now = await readRounds(app.world, kept.keeper)
     expect(now.finished.map(({ round }) => round.finished?.by)).toEqual(['Grete'])
     expect(now.open).toEqual([])
@@ -280,7 +286,7 @@ describe('a round', () => {
       roundId: kept.roundId,
       signedBy: 'Grete',
     })
-    expect((await readKit(app.world, kept.keeper, kept.kitId)).lastCheck).toBeNull()
+    expect((await readKit(app.world, kept.keeper, kept.kitId)).look.kind).not.toBe('whole')
   })
   it('is signed once; what arrives afterwards is taken all the same', async () => {
     const kept = await aRound()

@@ -75,12 +75,13 @@ describe('errands', () => {
       'errand_needs_an_answer',
     )
     const { actId } = await post('POST', `/api/kits/${stock.kitId}/checks`, {})
-    expect((await get(`/api/kits/${stock.kitId}`)).lastCheck).toEqual({
+    expect((await get(`/api/kits/${stock.kitId}`)).look).toEqual({
+      kind: 'whole',
       on: '2026-11-26',
       by: 'Ilse',
     })
     await undo(actId)
-    expect((await get(`/api/kits/${stock.kitId}`)).lastCheck).toBeNull()
+    expect((await get(`/api/kits/${stock.kitId}`)).look).not.toHaveProperty('by', 'Ilse')
   })
 })
 

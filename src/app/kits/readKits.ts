@@ -16,6 +16,7 @@ import { firstOut } from '../../core/stock/firstOut'
 import { effectOf, emptyStock, evolve } from '../../core/stock/movement'
 import { tellingOf } from '../../core/stock/telling'
 import type { Confirmation } from '../../core/trust/certainty'
+import { kitLook } from '../../core/trust/kitLook'
 import { confirmationKey } from '../../core/trust/nextLook'
 import { type Line, lineState, type Site, type Survey, targetsMet } from '../../core/watch/survey'
 import { type HistoryEntry, historyOfLot } from '../../db/frame/ledger'
@@ -46,8 +47,11 @@ export const readKits = (
   caller: Caller,
 ): Promise<{ kits: KitCard[]; pockets: PocketRef[] }> =>
   reading(world, caller, async (at) => {
-    const survey = await surveyOf(at)
-    return { kits: survey.kits.map((kit) => kitCard(survey, kit)), pockets: pocketRefs(survey) }
+    const { survey, confirmations } = await confirmedStockOf(at)
+    return {
+      kits: survey.kits.map((kit) => kitCard(survey, kit, confirmations)),
+      pockets: pocketRefs(survey),
+    }
   })
 
 interface KitContent {
@@ -73,7 +77,11 @@ export const keptFor = async ({ trx, today }: Today, survey: Survey): Promise<Ke
   courses: survey.stock.courses ?? [],
 })
 
-function kitCard(survey: Survey, kit: Kit): KitCard {
+function kitCard(
+  survey: Survey,
+  kit: Kit,
+  confirmations: ReadonlyMap<string, Confirmation>,
+): KitCard {
   const { lines, sites } = contentOf(survey, kit)
   const tags = lines.flatMap(({ holdings }) => holdings)
   return {
@@ -87,7 +95,7 @@ function kitCard(survey: Survey, kit: Kit): KitCard {
     spent: tags.filter(({ judged }) => judged.state === 'spent').length,
     turning: tags.filter(({ judged }) => judged.state === 'turning').length,
     short: lines.filter((line) => line.par > NOTHING && lineState(line) !== 'enough').length,
-    lastCheck: kit.lastCheck,
+    look: kitLook(kit, tags, confirmations),
   }
 }
 
@@ -127,7 +135,11 @@ export const readKit = (world: World, caller: Caller, kitId: KitId): Promise<Kit
       container: kit.container,
       range: kit.range,
       whom: kit.whom,
-      lastCheck: kit.lastCheck,
+      look: kitLook(
+        kit,
+        lines.flatMap(({ holdings }) => holdings),
+        confirmations,
+      ),
       version: kit.version,
       place,
       nextCheck: sites[0]?.nextCheck ?? survey.today,

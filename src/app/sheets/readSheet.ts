@@ -3,8 +3,10 @@ import { numbersToCall } from '../../core/household/emergencyNumbers'
 import type { KitId } from '../../core/ids'
 import { exportList } from '../../core/interchange/exportList'
 import { type LidSheet, lidSheet } from '../../core/sheet/lidSheet'
+import { kitLook } from '../../core/trust/kitLook'
 import type { Survey } from '../../core/watch/survey'
 import { readMembers } from '../../db/members/members'
+import { readConfirmations } from '../../db/record/history'
 import { notFound } from '../frame/refusal'
 import { type Caller, reading, surveyOf, type Today, type World } from '../frame/world'
 
@@ -20,10 +22,12 @@ export async function sheetOf(
   const kit = survey.kits.find(({ id }) => id === kitId)
   if (!kit) throw notFound()
   const members = await readMembers(trx, today)
+  const lying = survey.holdings.filter(({ site }) => site.kit.id === kitId)
   return lidSheet(survey, kit, {
     household: household.name,
     numbers: numbersToCall(household),
     memberNames: members.map(({ name }) => name),
+    look: kitLook(kit, lying, await readConfirmations(trx)),
   })
 }
 

@@ -39,6 +39,13 @@ export const emptyGrams = z.int('Give whole grams').min(0).max(500_000)
 
 export const shape = wire.oneOf(SHAPES)
 
+/** How far a kit was last looked through. */
+export const kitLook = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('whole'), on: wire.plainDate, by: z.string() }),
+  z.object({ kind: z.literal('partly'), on: wire.plainDate, seen: z.int(), of: z.int() }),
+  z.object({ kind: z.literal('never') }),
+])
+
 /** How many targets of a kit are met today. */
 const targets = z.object({ met: z.int(), of: z.int() })
 
@@ -151,7 +158,7 @@ export const kitValue = z.object({
     }),
   ),
   members: z.array(z.object({ id: wire.memberId, name: z.string() })),
-  lastCheck: z.object({ on: wire.plainDate, by: z.string() }).nullable(),
+  look: kitLook,
   version: wire.version,
   place: places.strapPlace,
   nextCheck: wire.plainDate,
@@ -170,5 +177,5 @@ export const kitCard = z.object({
   spent: z.int(),
   turning: z.int(),
   short: z.int(),
-  lastCheck: z.object({ on: wire.plainDate, by: z.string() }).nullable(),
+  look: kitLook,
 })

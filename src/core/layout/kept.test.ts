@@ -120,6 +120,9 @@ describe('what is said of a layout', () => {
 
 const shareIn = ({ things, bays }: LayoutProblem, layout: Layout, at: number): number => {
   const inner = bays[at]?.inner
-  const volume = things.reduce((sum, one, index) => sum + (layout[index] === at ? one.volume : 0), 0)
+  const volume = things.reduce(
+    (sum, one, index) => sum + (layout[index] === at ? one.volume : 0),
+    0,
+  )
   return inner ? volume / (FULL_AT * volumeOf(inner)) : 0
 }

@@ -25,6 +25,7 @@ describe('the lid sheet', () => {
       household: 'Marrow & Quill',
       numbers: { emergency: '112', poison: null },
       memberNames: ['Ned', 'Ilse Marrow'],
+      look: { kind: 'never' },
     })
     expect(sheet.pockets[0]?.lines).toEqual([
       {

@@ -5,6 +5,7 @@ import type { NumbersToCall } from '../household/emergencyNumbers'
 import type { Kit } from '../household/places'
 import { type Amount, NOTHING, type Total } from '../quantity/amount'
 import { itemTitle } from '../stock/item'
+import type { KitLook } from '../trust/kitLook'
 import type { Line, Survey } from '../watch/survey'
 
 export interface SheetLine {
@@ -23,7 +24,7 @@ export interface LidSheet {
   readonly household: string
   readonly kit: string
   readonly numbers: NumbersToCall
-  readonly checkedOn: PlainDate | null
+  readonly look: KitLook
   readonly printedOn: PlainDate
   readonly pockets: readonly { readonly name: string; readonly lines: readonly SheetLine[] }[]
 }
@@ -39,6 +40,7 @@ export function lidSheet(
     readonly household: string
     readonly numbers: NumbersToCall
     readonly memberNames: readonly string[]
+    readonly look: KitLook
   },
 ): LidSheet {
   const hide = withoutNames(of.memberNames)
@@ -52,7 +54,7 @@ export function lidSheet(
     household: of.household,
     kit: kit.name,
     numbers: of.numbers,
-    checkedOn: kit.lastCheck?.on ?? null,
+    look: of.look,
     printedOn: survey.today,
     pockets: pockets.map(({ pocket }) => ({
       name: hide(pocket.name),

@@ -4,6 +4,7 @@ import { ALWAYS, onDay, onePocket, surveyed, TODAY, visits } from '../../../test
 import { addDays } from '../calendar/plainDate'
 import { ITEM_KINDS } from '../stock/itemKind'
 import { certainty, HALF_LIFE } from './certainty'
+import { kitLook } from './kitLook'
 import { confirmationKey, nextLooks } from './nextLook'
 
 const cottage = {
@@ -60,5 +61,37 @@ describe('where to look next', () => {
       ]),
     )
     expect(nextLooks(survey, all)[0]?.gain).toBe(0)
+  })
+})
+
+describe('how far a kit was looked through', () => {
+  const { holdings } = surveyed(onePocket(ALWAYS, 1, [{ units: 1 }, { units: 2 }, { units: 3 }]))
+  const seen = (...daysAgo: readonly number[]) =>
+    new Map(
+      daysAgo.map((days, at) => {
+        const holding = holdings[at]
+        if (!holding) throw new Error('as many lots')
+        return [
+          confirmationKey(holding.lot.id, holding.site.pocket.id),
+          { ...confirmed(days), by: `Nr ${days}` },
+        ]
+      }),
+    )
+  const ago = (days: number) => addDays(TODAY, -days)
+  const noted = (days: number) => ({ lastCheck: { on: ago(days), by: 'Tove' } })
+  const never = { lastCheck: null }
+  it.each([
+    ['nobody ever looked', never, [], { kind: 'never' }],
+    ['some was counted', never, [9, 4], { kind: 'partly', on: ago(4), seen: 2, of: 3 }],
+    ['all was, on three days', never, [9, 4, 30], { kind: 'whole', on: ago(30), by: 'Nr 30' }],
+    ['noted, and some since', noted(20), [9, 4], { kind: 'whole', on: ago(20), by: 'Tove' }],
+    ['noted, and all since', noted(50), [9, 4, 30], { kind: 'whole', on: ago(30), by: 'Nr 30' }],
+    ['noted after all of it', noted(2), [9, 4, 30], { kind: 'whole', on: ago(2), by: 'Tove' }],
+  ] as const)('%s', (_, kit, days, look) => {
+    expect(kitLook(kit, holdings, seen(...days))).toEqual(look)
+  })
+  it('an empty kit as its keeper noted it', () => {
+    expect(kitLook(never, [], new Map())).toEqual({ kind: 'never' })
+    expect(kitLook(noted(3), [], new Map())).toMatchObject({ kind: 'whole', by: 'Tove' })
   })
 })

@@ -128,7 +128,7 @@ const KitTile = ({ kit, today }: { readonly kit: KitCard; readonly today: PlainD
       {kitsWords.counts(kit.spent, kit.turning, kit.short)}
     </Box>
     <Box as="small" size={2} tone="second">
-      {kitsWords.summary(kit.pockets, kit.lots)} · {kitsWords.lastCheck(kit.lastCheck, today)}
+      {kitsWords.summary(kit.pockets, kit.lots)} · {kitsWords.look(kit.look, today)}
     </Box>
   </Stack>
 )

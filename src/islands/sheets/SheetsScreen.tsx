@@ -69,7 +69,7 @@ function Sheets({ kits, place }: Props) {
                         <a href={`/kits/${kit.id}/sheet`}>{kit.name}</a>
                         <Box as="small" tone="second" block>
                           {words.kits.summary(kit.pockets, kit.lots)} ·{' '}
-                          {words.kits.lastCheck(kit.lastCheck, today)}
+                          {words.kits.look(kit.look, today)}
                         </Box>
                       </div>
                       <Row as="span" gap={6} size={2} className={classes.files}>

@@ -54,7 +54,7 @@ export function MatHead({ kit, today, onMode }: Props) {
       <Box as="p" size={2} className="second">
         {[
           kit.note,
-          words.kits.lastCheck(kit.lastCheck, today),
+          words.kits.look(kit.look, today),
           matWords.nextCheck(kit.nextCheck, today),
         ]
           .filter(Boolean)
