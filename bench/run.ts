@@ -92,7 +92,7 @@ async function aHousehold(world: World, caller: Caller, count: number): Promise<
 
 function compute(stock: HouseholdStock): void {
   const judged = survey(stock, plainDate(TODAY), lookahead(30))
-  ribbon(judged)
+  ribbon(judged, ({ item }) => item.essential)
 }
 
 /** Every statement that one reading of Watch sends, with its parameters. */

@@ -19,12 +19,14 @@ import { readOffers, readWishes } from '../../db/restock/plan'
 import { readPurchases } from '../../db/restock/shopping'
 import { judgedStockOf } from '../cover/judgementOf'
 import { type Caller, reading, surveyOf, type Today, type World } from '../frame/world'
+import { coverGapsOf } from '../watch/coverGaps'
 import { ratesOf } from './rates'
 
 export type PlanView = z.infer<typeof restock.planValue>
 
-export const readPlan = (world: World, caller: Caller): Promise<PlanView> =>
-  reading(world, caller, async (at) => {
+export const readPlan = async (world: World, caller: Caller): Promise<PlanView> => {
+  const gapsAt = await coverGapsOf(world)
+  return reading(world, caller, async (at) => {
     const { trx, household, today } = at
     const survey = await surveyOf(at)
     const lines = survey.lines.filter(({ par }) => par > 0)
@@ -76,6 +78,7 @@ export const readPlan = (world: World, caller: Caller): Promise<PlanView> =>
           ? []
           : [{ offer, purchaseId: purchase.id, state: purchase.state.kind }]
       }),
+      gaps: await gapsAt(at),
       stops: survey.places.map(({ id, name, hue }) => ({ placeId: id, name, hue })),
       things: put.items.map((item) => ({
         itemId: item.id,
@@ -99,6 +102,7 @@ export const readPlan = (world: World, caller: Caller): Promise<PlanView> =>
       })),
     } as PlanView
   })
+}
 
 /** What the needs of each place ask for among its targets: what nobody ticked may be let go the soonest. */
 export const mustHavesOf = ({ pantry, judgement }: Judged, { lines }: Survey) =>

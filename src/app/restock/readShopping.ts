@@ -14,11 +14,13 @@ import { readItems } from '../../db/items/items'
 import { readOffers } from '../../db/restock/plan'
 import { type KeptPurchase, readOrders, readPurchases } from '../../db/restock/shopping'
 import { type Caller, reading, surveyOf, type World } from '../frame/world'
+import { coverGapsOf } from '../watch/coverGaps'
 
 export type ShoppingView = z.infer<typeof shopping.shoppingValue>
 
-export const readShopping = (world: World, caller: Caller): Promise<ShoppingView> =>
-  reading(world, caller, async (at) => {
+export const readShopping = async (world: World, caller: Caller): Promise<ShoppingView> => {
+  const gapsAt = await coverGapsOf(world)
+  return reading(world, caller, async (at) => {
     const survey = await surveyOf(at)
     const purchases = await readPurchases(at.trx)
     const items = await readItems(at.trx)
@@ -39,6 +41,7 @@ export const readShopping = (world: World, caller: Caller): Promise<ShoppingView
         purchases.some(({ state }) => 'orderId' in state && state.orderId === id),
       ),
       takeOrders,
+      gaps: await gapsAt(at),
       shops: distinct([
         ...items.map(({ shop }) => shop),
         ...offers.map(({ shop }) => shop),
@@ -46,6 +49,7 @@ export const readShopping = (world: World, caller: Caller): Promise<ShoppingView
       ]),
     } as ShoppingView
   })
+}
 
 function lineOf(
   purchase: KeptPurchase,

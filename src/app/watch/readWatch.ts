@@ -3,7 +3,9 @@ import type { z } from 'zod'
 import type * as places from '../../contract/values/places'
 import type * as watch from '../../contract/values/watch'
 import { nextThere } from '../../core/calendar/presence'
+import { catalogue } from '../../core/catalogue/catalogue'
 import type { PlaceId } from '../../core/ids'
+import { goodsOfLine } from '../../core/layout/ofKit'
 import { itemTitle } from '../../core/stock/item'
 import type { Errand } from '../../core/watch/errand'
 import { gravest } from '../../core/watch/gravest'
@@ -114,7 +116,11 @@ function headlineView(facts: Headline, { judged }: InspectedStock): WatchView['h
 }
 
 const ribbonView = onceFor((survey: Survey): WatchView['ribbon'] => {
-  const { from, to, lanes } = ribbon(survey)
+  const entries = catalogue()
+  const { from, to, lanes } = ribbon(
+    survey,
+    ({ item }) => goodsOfLine({ item }, entries).urgency === 'life',
+  )
   return {
     from,
     to,

@@ -4,6 +4,7 @@ import { STAYS } from '../../core/restock/problem'
 import { LOOK_AHEADS } from '../../core/restock/settings'
 import * as wire from '../primitives'
 import * as places from './places'
+import * as watch from './watch'
 
 const concerned = z.object({
   lotId: wire.lotId,
@@ -164,6 +165,8 @@ export const planValue = z.object({
   settings: restockSettings,
   problem: restockProblem,
   faults: z.array(fault),
+  /** What the board lacks and no target asks for. */
+  gaps: z.array(watch.errandValue),
   stops: z.array(z.object({ placeId: wire.placeId, name: z.string(), hue: places.hue })),
   things: z.array(z.object({ itemId: wire.itemId, title: z.string(), unit: z.string() })),
   lines: z.array(

@@ -4,6 +4,7 @@ import { AISLES } from '../../core/shopping/aisles'
 import * as wire from '../primitives'
 import * as items from './items'
 import * as places from './places'
+import * as watch from './watch'
 
 export const target = z.object({ pocketId: wire.pocketId, amount: wire.someAmount })
 
@@ -81,6 +82,8 @@ export const shoppingValue = z.object({
       deliversOn: z.array(z.int().min(1).max(7)),
     }),
   ),
+  /** What the board lacks and no target asks for. */
+  gaps: z.array(watch.errandValue),
   /** Shops that are known, to choose from. */
   shops: z.array(z.string()),
 })

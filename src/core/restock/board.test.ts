@@ -12,6 +12,7 @@ import {
 import { highsSolver } from '../../solver/highs'
 import { addDays, plainDate } from '../calendar/plainDate'
 import type { ItemId } from '../ids'
+import { mustHaveKey } from '../judgement/mustHave'
 import { amount } from '../quantity/amount'
 import type { Item } from '../stock/item'
 import type { Lot } from '../stock/lot'
@@ -50,8 +51,11 @@ function household(
   {
     budgetMinor = null as number | null,
     days = 365,
+    comfortMinor = 25,
     ...more
-  }: Partial<HouseholdInput & { budgetMinor: number | null; days: number }> = {},
+  }: Partial<
+    HouseholdInput & { budgetMinor: number | null; days: number; comfortMinor: number }
+  > = {},
 ) {
   const items = [...new Set([...pars, ...lots].map(({ item }) => item))]
   const made = lots.map(({ item, lot = {} }, index) => aLot(index + 1, item, lot))
@@ -91,7 +95,7 @@ function household(
       mustHave: new Map(),
       ...more,
     },
-    { days, budgetMinor, comfortMinor: 25 },
+    { days, budgetMinor, comfortMinor },
   )
   const planner = new RestockPlanner(put.problem, new Dealers(solver))
   const plan = planner.plan(budgetMinor)
@@ -171,6 +175,38 @@ describe('a plan over all places', () => {
     // The visit of 20 March is the last before the end of April.
     expect(buys).toMatchObject([{ packs: 2, by: 114, costMinor: 1200, leftOver: 3 }])
     expect(lived.bareDays.urgent).toBe(0)
+  })
+  it.each([
+    ['both lack it now', []],
+    ['the second lacks it from April on', [{ at: COTTAGE, until: '2027-04-30' }]],
+    ['the first lacks it from April on', [{ at: HOME, until: '2027-04-30' }]],
+  ])('uses what one pack leaves over before another is bought: %s', (_, there) => {
+    const plasters = anItem(7, { essential: true, packSize: amount(20_000), packPriceMinor: 400 })
+    const { buys, bare } = household(
+      [HOME, COTTAGE].map((at) => ({ item: plasters, at, units: 8 })),
+      there.map(({ at, until }) => ({
+        item: plasters,
+        at,
+        units: 8,
+        lot: { expiry: onDay(until), receivedOn: plainDate('2024-05-01') },
+      })),
+    )
+    // Two packs of twenty would leave twelve over each; one serves both.
+    expect(buys).toMatchObject([{ packs: 1, leftOver: 4 }])
+    expect(buys[0]?.goesTo.map(({ amount: goes }) => goes)).toEqual([8, 8])
+    expect(bare.every(({ why }) => why === 'until_the_visit')).toBe(true)
+  })
+  it('never calls what saves a life not worth its price, and says when it lacks how much', () => {
+    const pen = anItem(9, { name: 'Pen', packSize: amount(1000), packPriceMinor: 990_000 })
+    const pars = [{ item: pen, at: COTTAGE, units: 2 }]
+    const mustHave = new Map([[mustHaveKey(pen.id, cottage.id), 'life' as const]])
+    for (const comfortMinor of [1, 25, 400]) {
+      const { buys, bare } = household(pars, [], { mustHave, comfortMinor })
+      expect(buys.reduce((sum, { packs }) => sum + packs, 0)).toBe(2)
+      expect(bare).toMatchObject([
+        { why: 'until_the_visit', stretches: [{ from: 0, until: 9, short: 2 }] },
+      ])
+    }
   })
   it('leaves bare what is not worth its price, and spends a short budget on what must be there', () => {
     const dear = anItem(3, { name: 'Gel', packSize: amount(1000), packPriceMinor: 9000 })

@@ -1,7 +1,7 @@
 /** A plan told line by line: what is done when, what it meets, what it saves, and what else would be. */
 import type { Decisions } from './plan'
 import type { RestockProblem } from './problem'
-import { type Replayed, replay } from './replay'
+import { type Lack, type Replayed, replay } from './replay'
 
 /** What a line would lack if nothing were done. */
 export interface Meets {
@@ -73,6 +73,8 @@ export interface BareLine {
   readonly short: number
   readonly from: number
   readonly days: number
+  /** When it lacks how much. */
+  readonly stretches: readonly Lack[]
   readonly why: BareWhy
 }
 
@@ -210,11 +212,17 @@ function bareOf(
   const short = lacks.reduce((most, lack) => Math.max(most, lack.short), 0)
   const from = lacks[0]?.from ?? 0
   const days = lacks.reduce((sum, lack) => sum + lack.until - lack.from, 0)
-  const bare = (why: BareWhy): BareLine => ({ kind: 'bare', line: index, short, from, days, why })
+  const bare = (why: BareWhy): BareLine => ({
+    kind: 'bare',
+    line: index,
+    short,
+    from,
+    days,
+    stretches: lacks,
+    why,
+  })
   if (lacks.length === 0)
-    return tight
-      ? [{ ...bare('no_room'), short: line.par - (line.room ?? 0), days: problem.days }]
-      : []
+    return tight ? [noRoom(bare('no_room'), line.par - (line.room ?? 0), problem.days)] : []
   if (first === undefined) return [bare('nobody_there')]
   if (lacks.every(({ until }) => until <= first)) return [bare('until_the_visit')]
   if (problem.wishes.some((wish) => wish.kind === 'no_buy' && wish.thing === line.thing))
@@ -222,3 +230,11 @@ function bareOf(
   if (!problem.offers.some(({ thing }) => thing === line.thing)) return [bare('no_offer')]
   return [bare(isTight ? 'budget' : 'not_worth')]
 }
+
+/** Never full, from the first day to the last. */
+const noRoom = (bare: BareLine, short: number, days: number): BareLine => ({
+  ...bare,
+  short,
+  days,
+  stretches: [{ from: 0, until: days, short }],
+})

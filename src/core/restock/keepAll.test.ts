@@ -13,6 +13,7 @@ const bare = (line: number, short: number, why: BareLine['why']): BareLine => ({
   kind: 'bare',
   line,
   short,
+  stretches: [],
   from: 0,
   days: 90,
   why,

@@ -49,8 +49,15 @@ export const ribbonTitle = (holding: JudgedHolding): string => {
   return title.length > LONGEST_TITLE ? `${title.slice(0, LONGEST_TITLE - 1).trimEnd()}…` : title
 }
 
-/** Lanes in the household's order; lots that are spent or never turn are not on the ribbon. */
-export function ribbon(survey: Survey, scale: RibbonScale = DESK_SCALE): Ribbon {
+/**
+ * Lanes in the household's order; lots that are spent or never turn are not on the ribbon.
+ * @param isLife what a life depends on: it is never gathered behind a count
+ */
+export function ribbon(
+  survey: Survey,
+  isLife: (holding: JudgedHolding) => boolean,
+  scale: RibbonScale = DESK_SCALE,
+): Ribbon {
   const to = addMonths(survey.today, RIBBON_MONTHS)
   const days = daysBetween(survey.today, to)
   const ahead = new Map<PlainDate, number>()
@@ -60,7 +67,7 @@ export function ribbon(survey: Survey, scale: RibbonScale = DESK_SCALE): Ribbon 
     if (day === null || day < survey.today || day > to) continue
     const at = ahead.get(day) ?? daysBetween(survey.today, day)
     ahead.set(day, at)
-    lanesOf.get(holding.site.place.id)?.push({ day, at, holding })
+    lanesOf.get(holding.site.place.id)?.push({ day, at, holding, isLife: isLife(holding) })
   }
   const daysWide = (characters: number): number =>
     ((characters * scale.pixelsPerCharacter + scale.paddingPixels) * days) / scale.widthPixels
@@ -79,6 +86,7 @@ interface Entry {
   /** Days from today. */
   readonly at: number
   readonly holding: JudgedHolding
+  readonly isLife: boolean
 }
 
 const names = new Intl.Collator('en')
@@ -93,10 +101,13 @@ function endOf({ judged }: JudgedHolding): PlainDate | null {
 
 /** Room for " +99" on a gathered tag. */
 const COUNT_CHARACTERS = 4
+/** A lane grows to so many rows for what a life depends on; past that even those are gathered. */
+const MOST_ROWS = 6
 
 /**
- * Lays entries, sorted by day, into rows. Each goes into the first row that is free at its
- * day; where none is, it joins the tag that starts last, so that a tag never hides a sooner day.
+ * Lays entries, sorted by day, into rows. What a life depends on comes first, each under its own
+ * name; the rest goes into the first row that is free at its day, and where none is, joins the
+ * last tag before it, so that a tag never hides a sooner day.
  */
 function gather(
   entries: readonly Entry[],
@@ -104,20 +115,40 @@ function gather(
   rows: number,
   daysWide: (characters: number) => number,
 ): readonly RibbonTag[] {
-  const freeFrom: number[] = Array.from({ length: rows }, () => 0)
+  const taken: [from: number, to: number][][] = Array.from({ length: rows }, () => [])
   const tags: { day: PlainDate; row: number; holdings: JudgedHolding[] }[] = []
-  for (const { day, at: daysAhead, holding } of entries) {
+  const put = ({ day, at: daysAhead, holding }: Entry, most: number): boolean => {
     const width = daysWide(ribbonTitle(holding).length + COUNT_CHARACTERS)
     // A tag near the right edge is drawn further left, so that it stays whole.
-    const at = Math.min(daysAhead, days - width)
-    const row = freeFrom.findIndex((free) => free <= at)
-    const last = tags.at(-1)
-    if (row < 0 && last) {
-      last.holdings.push(holding)
-      continue
-    }
-    tags.push({ day, row: Math.max(row, 0), holdings: [holding] })
-    freeFrom[Math.max(row, 0)] = at + width
+    const from = Math.min(daysAhead, days - width)
+    const isFree = (row: readonly (readonly [number, number])[]): boolean =>
+      row.every(([start, end]) => end <= from || start >= from + width)
+    let row = taken.findIndex(isFree)
+    if (row < 0 && taken.length < most) row = taken.push([]) - 1
+    if (row < 0) return false
+    taken[row]?.push([from, from + width])
+    tags.push({ day, row, holdings: [holding] })
+    return true
   }
-  return tags
+  const lastBefore = (day: PlainDate) =>
+    tags
+      .filter((tag) => tag.day <= day)
+      .reduce<(typeof tags)[number] | undefined>(
+        (last, tag) => (last && last.day > tag.day ? last : tag),
+        undefined,
+      )
+  const join = (entry: Entry): void => {
+    const tag = lastBefore(entry.day)
+    if (tag) tag.holdings.push(entry.holding)
+    else put(entry, Number.POSITIVE_INFINITY)
+  }
+  for (const entry of entries.filter(({ isLife }) => isLife)) {
+    const same = tags.find(
+      (tag) => tag.day === entry.day && tag.holdings[0]?.item.id === entry.holding.item.id,
+    )
+    if (same) same.holdings.push(entry.holding)
+    else if (!put(entry, MOST_ROWS)) join(entry)
+  }
+  for (const entry of entries.filter(({ isLife }) => !isLife)) if (!put(entry, rows)) join(entry)
+  return tags.sort((a, b) => byDay(a.day, b.day) || a.row - b.row)
 }

@@ -17,6 +17,7 @@ import {
   visits,
 } from '../../../tests/support/household'
 import { addDays, daysBetween, plainDate } from '../calendar/plainDate'
+import type { LotId } from '../ids'
 import { amount } from '../quantity/amount'
 import { kitRounds } from '../rounds/due'
 import { putOffUntil } from './errand'
@@ -176,6 +177,32 @@ describe('the survey', () => {
 })
 
 describe('the ribbon', () => {
+  it('names everything that a life depends on, however crowded the days are', () => {
+    const ahead = Array.from({ length: 24 }, (_, n) => 40 + (n % 8))
+    const survey = surveyed(
+      onePocket(
+        ALWAYS,
+        0,
+        ahead.map((days) => ({ units: 1, expiry: onDay(addDays(TODAY, days)) })),
+      ),
+    )
+    const saving = new Set(survey.holdings.slice(-3).map(({ lot }) => lot.id))
+    const isLife = ({ lot }: { readonly lot: { readonly id: LotId } }) => saving.has(lot.id)
+    const { lanes } = ribbon(survey, isLife)
+    const tags = lanes.flatMap((lane) => lane.tags)
+    const named = tags.flatMap(({ holdings: [first] }) => (first ? [first.lot.id] : []))
+    const sameDay = tags.filter(({ holdings }) => holdings.filter(isLife).length > 1)
+    for (const one of saving)
+      expect(
+        named.includes(one) ||
+          sameDay.some(({ holdings }) => holdings.some((h) => h.lot.id === one)),
+      ).toBe(true)
+    expect(tags.flatMap(({ holdings }) => holdings)).toHaveLength(24)
+    for (const { day, holdings } of tags)
+      for (const { judged } of holdings)
+        if (judged.state === 'sound' && judged.lastGood.kind === 'day')
+          expect(judged.lastGood.day >= day).toBe(true)
+  })
   it('shows every lot that turns within eighteen months once, and lets no tag hide another', () => {
     const lots = fc.array(fc.integer({ min: -60, max: 700 }), { maxLength: 60 })
     fc.assert(
@@ -190,7 +217,7 @@ describe('the ribbon', () => {
             })),
           ),
         )
-        const { to, lanes } = ribbon(survey)
+        const { to, lanes } = ribbon(survey, () => false)
         const tags = lanes.flatMap((lane) => lane.tags)
         const shown = tags.flatMap(({ holdings }) => holdings)
         const expected = days.filter((ahead) => ahead >= 0 && addDays(TODAY, ahead) <= to)

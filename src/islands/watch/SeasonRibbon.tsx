@@ -49,7 +49,12 @@ export function SeasonRibbon({ ribbon, places, today }: Props) {
                 {words.strap.next(place.next, today)}
               </Box>
             </Box>
-            <Box anchor className={classes.track} data-visits={(lane?.visits.length ?? 0) > 0}>
+            <Box
+              anchor
+              className={classes.track}
+              data-visits={(lane?.visits.length ?? 0) > 0}
+              style={heightOf(lane)}
+            >
               {lane?.visits.map((visit, index) => (
                 <Box
                   surface="band"
@@ -102,6 +107,17 @@ export function SeasonRibbon({ ribbon, places, today }: Props) {
   )
 }
 
+/** Pixels from one row of tags to the next, and above the first. */
+const ROW = 29
+const ROW_TOP = 4
+/** Two rows fit into every lane; what a life depends on may need more. */
+const USUAL_ROWS = 2
+
+function heightOf(lane: Ribbon['lanes'][number] | undefined) {
+  const more = Math.max(0, ...(lane?.tags ?? []).map(({ row }) => row + 1 - USUAL_ROWS))
+  return more === 0 ? {} : { paddingBottom: `${more * ROW}px` }
+}
+
 /** A label is drawn when it does not run into the next visit's, and not past the edge. */
 function hasRoom(
   visits: Ribbon['lanes'][number]['visits'],
@@ -141,8 +157,10 @@ function RibbonTag({
           kind="bare"
           className={classes.tag}
           data-turning={tag.turning}
-          data-row={tag.row}
-          style={left > 88 ? { right: '0' } : { left: `${left}%` }}
+          style={{
+            top: `${ROW_TOP + tag.row * ROW}px`,
+            ...(left > 88 ? { right: '0' } : { left: `${left}%` }),
+          }}
           onClick={() => setOpen(!open)}
           aria-label={`${shortDay(tag.day, today)}: ${name}${tag.turning ? `, ${words.stock.stateWord.turning}` : ''}`}
         >

@@ -1,6 +1,7 @@
 /** The plan in words: how many, by when, and how sure it is. */
 import { describe, expect, it } from 'vitest'
-import { plainDate } from '../../core/calendar/plainDate'
+import { addDays, plainDate } from '../../core/calendar/plainDate'
+import type { Lack } from '../../core/restock/replay'
 import { type PlanFault, plan } from './plan'
 
 const today = plainDate('2026-11-26')
@@ -8,15 +9,19 @@ const soon = plainDate('2026-12-05')
 const nextYear = plainDate('2027-03-31')
 
 describe('the headline of a plan', () => {
-  it.each<readonly [number, number, number, number, string]>([
-    [0, 0, 0, 0, 'Nothing to carry, nothing to buy'],
-    [0, 0, 0, 2, 'Nothing to do for two weeks'],
-    [1, 0, 0, 0, 'In two weeks: carry one thing'],
-    [0, 2, 0, 0, 'In two weeks: buy two packs'],
-    [0, 1, 3, 0, 'In two weeks: buy one pack and take out three'],
-    [2, 1, 1, 0, 'In two weeks: carry two things, buy one pack and take out one'],
-  ])('%i to carry, %i to buy, %i to take out, %i later', (carries, packs, outs, later, text) =>
-    expect(plan.headline(carries, packs, outs, later)).toBe(text),
+  it.each<readonly [number, number, number, number, number, string]>([
+    [0, 0, 0, 0, 1, 'The targets ask for nothing now; one problem needs something'],
+    [0, 0, 0, 2, 2, 'The targets ask for nothing now; two problems need something'],
+    [0, 0, 0, 0, 0, 'Nothing to carry, nothing to buy'],
+    [0, 0, 0, 2, 0, 'Nothing to do for two weeks'],
+    [1, 0, 0, 0, 0, 'In two weeks: carry one thing'],
+    [0, 2, 0, 0, 0, 'In two weeks: buy two packs'],
+    [0, 1, 3, 0, 0, 'In two weeks: buy one pack and take out three'],
+    [2, 1, 1, 0, 0, 'In two weeks: carry two things, buy one pack and take out one'],
+  ])(
+    '%i to carry, %i to buy, %i to take out, %i later, %i gaps',
+    (carries, packs, outs, later, gaps, text) =>
+      expect(plan.headline(carries, packs, outs, later, gaps)).toBe(text),
   )
 })
 
@@ -77,8 +82,6 @@ describe('a line of it', () => {
     [plan.swapWhy(soon, today), 'makes room; good until 5 Dec, use it up at home'],
     [plan.untilVisit(1), 'One line is short until the next visit there, and full from then on.'],
     [plan.untilVisit(2), 'Two lines are short until the next visit there, and full from then on.'],
-    [plan.bareLine(1, 4, 1), '1 of 4 lacking for a day'],
-    [plan.bareLine(3, 4, 12), '3 of 4 lacking for 12 days'],
     [plan.ofBudget('€4', '€20'), '€4 of €20'],
     [plan.ofBudget('€4', null), '€4 in all'],
     [plan.soFar('€4', '€20'), '€4 of €20 so far'],
@@ -89,6 +92,29 @@ describe('a line of it', () => {
     [plan.wish.buy(2, 'Gauze'), 'Buy 2 packs of Gauze'],
     [plan.wish.no_buy('Gauze'), 'Buy no Gauze'],
   ])('%s', (text, expected) => expect(text).toBe(expected))
+})
+
+describe('what stays short is told by its days', () => {
+  const day = (offset: number) => addDays(today, offset)
+  const told = (...stretches: readonly Lack[]) =>
+    plan.bareLine(stretches, 4, day, { today, days: 365 })
+  it.each<readonly [readonly Lack[], string]>([
+    [[{ from: 0, until: 365, short: 4 }], '4 of 4 lacking all the time'],
+    [[{ from: 0, until: 9, short: 2 }], '2 of 4 lacking until 4 Dec'],
+    [[{ from: 5, until: 6, short: 1 }], '1 of 4 lacking on 1 Dec'],
+    [[{ from: 5, until: 9, short: 1 }], '1 of 4 lacking 1 Dec to 4 Dec'],
+    [
+      [
+        { from: 5, until: 9, short: 1 },
+        { from: 300, until: 365, short: 3 },
+      ],
+      '1 of 4 lacking 1 Dec to 4 Dec; 3 of 4 lacking from 22 Sept 2027 on',
+    ],
+  ])('%j', (stretches, said) => expect(told(...stretches)).toBe(said))
+  it('three stretches, and how many more', () => {
+    const one = (from: number) => ({ from, until: from + 1, short: 1 })
+    expect(told(one(1), one(3), one(5), one(7))).toMatch(/^1 of 4.*; and one time more$/)
+  })
 })
 
 describe('what it does not know', () => {

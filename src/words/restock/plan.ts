@@ -2,12 +2,15 @@
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { formatAmount, nearest } from '../../core/quantity/amount'
 import type { BareWhy, Meets, TakeOutLine } from '../../core/restock/board'
+import type { Lack } from '../../core/restock/replay'
 import type { Thoroughness } from '../../core/restock/settings'
 import { capital, counted, numberWord, shortDay, weekdayDay } from '../frame/format'
 
 /** Units, as the plan counts them, in the words of the item. */
 const some = (units: number, unit: string): string => counted(nearest(units), unit)
 const number = (units: number): string => formatAmount(nearest(units))
+/** So many stretches of days are told. */
+const STRETCHES = 3
 const times = (count: number, one: string, many: string): string =>
   `${numberWord(count)} ${count === 1 ? one : many}`
 
@@ -43,14 +46,17 @@ export const plan = {
     ordered: 'ordered',
     arrived: 'here, to put away',
   },
-  headline: (carries: number, packs: number, outs: number, later: number): string => {
+  headline: (carries: number, packs: number, outs: number, later: number, gaps: number): string => {
     const parts = [
       ...(carries > 0 ? [`carry ${times(carries, 'thing', 'things')}`] : []),
       ...(packs > 0 ? [`buy ${times(packs, 'pack', 'packs')}`] : []),
       ...(outs > 0 ? [`take out ${numberWord(outs)}`] : []),
     ]
-    if (parts.length === 0)
+    if (parts.length === 0) {
+      if (gaps > 0)
+        return `The targets ask for nothing now; ${times(gaps, 'problem needs', 'problems need')} something`
       return later === 0 ? 'Nothing to carry, nothing to buy' : 'Nothing to do for two weeks'
+    }
     const last = parts.pop() ?? ''
     return `In two weeks: ${parts.length === 0 ? last : `${parts.join(', ')} and ${last}`}`
   },
@@ -165,8 +171,26 @@ export const plan = {
   bare: 'Stays short',
   untilVisit: (lines: number): string =>
     `${capital(times(lines, 'line is', 'lines are'))} short until the next visit there, and full from then on.`,
-  bareLine: (short: number, par: number, days: number): string =>
-    `${number(short)} of ${number(par)} lacking for ${days === 1 ? 'a day' : `${days} days`}`,
+  bareLine: (
+    stretches: readonly Lack[],
+    par: number,
+    day: (offset: number) => PlainDate,
+    { today, days }: { readonly today: PlainDate; readonly days: number },
+  ): string => {
+    const told = stretches.slice(0, STRETCHES).map(({ from, until, short }) => {
+      const when =
+        from === 0 && until >= days
+          ? 'all the time'
+          : until >= days
+            ? `from ${shortDay(day(from), today)} on`
+            : until - from === 1
+              ? `on ${shortDay(day(from), today)}`
+              : `${from === 0 ? 'until' : `${shortDay(day(from), today)} to`} ${shortDay(day(until - 1), today)}`
+      return `${number(short)} of ${number(par)} lacking ${when}`
+    })
+    const more = stretches.length - told.length
+    return [...told, ...(more > 0 ? [`and ${times(more, 'time', 'times')} more`] : [])].join('; ')
+  },
   bareWhy: {
     nobody_there: 'nobody knows when somebody is next there',
     until_the_visit: 'until somebody is there',

@@ -13,20 +13,23 @@ const total = (many: number): Total => (many * 1000) as Total
 
 describe('the headline of the list', () => {
   it.each([
-    [0, 0, 0, 'Nothing on the list'],
-    [0, 0, 1, 'One on its way'],
-    [0, 0, 3, 'Three on their way'],
-    [1, 0, 3, 'One to buy'],
-    [0, 2, 3, 'Two to put away'],
-    [12, 2, 0, '12 to buy and two to put away'],
-  ])('%i to buy, %i to put away, %i on the way', (buy, away, coming, said) =>
-    expect(shopping.headline(buy, away, coming)).toBe(said),
+    [0, 0, 0, 0, 'Nothing on the list'],
+    [0, 0, 0, 1, 'Nothing on the list yet; one problem needs something'],
+    [0, 0, 0, 3, 'Nothing on the list yet; three problems need something'],
+    [0, 0, 1, 0, 'One on its way'],
+    [0, 0, 3, 2, 'Three on their way'],
+    [1, 0, 3, 0, 'One to buy'],
+    [0, 2, 3, 4, 'Two to put away'],
+    [12, 2, 0, 0, '12 to buy and two to put away'],
+  ])('%i to buy, %i to put away, %i on the way, %i gaps', (buy, away, coming, gaps, said) =>
+    expect(shopping.headline(buy, away, coming, gaps)).toBe(said),
   )
   it.each([
-    [0, 'Nothing has to be bought in the next two weeks'],
-    [1, 'One line put on the list'],
-    [4, 'Four lines put on the list'],
-  ])('%i lines made', (lines, said) => expect(shopping.made(lines)).toBe(said))
+    [0, 0, 'Nothing has to be bought in the next two weeks'],
+    [0, 2, 'No target asks for anything in the next two weeks. See what the board lacks'],
+    [1, 2, 'One line put on the list'],
+    [4, 0, 'Four lines put on the list'],
+  ])('%i lines made, %i gaps', (lines, gaps, said) => expect(shopping.made(lines, gaps)).toBe(said))
 })
 
 describe('a line', () => {

@@ -13,14 +13,16 @@ const joined = (parts: readonly string[]): string =>
 
 export const shopping = {
   title: 'To buy',
-  headline: (toBuy: number, toPutAway: number, onItsWay: number): string => {
+  headline: (toBuy: number, toPutAway: number, onItsWay: number, gaps: number): string => {
     const parts = [
       ...(toBuy > 0 ? [`${numberWord(toBuy)} to buy`] : []),
       ...(toPutAway > 0 ? [`${numberWord(toPutAway)} to put away`] : []),
     ]
     if (parts.length > 0) return capital(joined(parts))
-    return onItsWay > 0
-      ? `${capital(numberWord(onItsWay))} on ${onItsWay === 1 ? 'its' : 'their'} way`
+    if (onItsWay > 0)
+      return `${capital(numberWord(onItsWay))} on ${onItsWay === 1 ? 'its' : 'their'} way`
+    return gaps > 0
+      ? `Nothing on the list yet; ${numberWord(gaps)} ${gaps === 1 ? 'problem needs' : 'problems need'} something`
       : 'Nothing on the list'
   },
   under: 'Tick what is in the bag. At the kit, put it away with the date on its pack.',
@@ -30,10 +32,17 @@ export const shopping = {
   makeAgain: 'Make it again',
   making: 'Working the plan out …',
   failed: 'The plan could not be worked out. Nothing is lost; try again.',
-  made: (count: number): string =>
-    count === 0
-      ? 'Nothing has to be bought in the next two weeks'
-      : `${capital(lines(count))} put on the list`,
+  made: (count: number, gaps: number): string =>
+    count > 0
+      ? `${capital(lines(count))} put on the list`
+      : gaps > 0
+        ? 'No target asks for anything in the next two weeks. See what the board lacks'
+        : 'Nothing has to be bought in the next two weeks',
+  gaps: {
+    title: 'What the board lacks',
+    under:
+      'No target asks for these. What you get or carry gets a target, and is planned for from then on.',
+  },
   add: 'Add a line',
   print: 'Print',
   printed: (day: PlainDate): string => `As of ${fullDay(day)}`,

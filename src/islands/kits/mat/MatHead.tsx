@@ -52,11 +52,7 @@ export function MatHead({ kit, today, onMode }: Props) {
         <Button onClick={() => onMode('forMe')}>{words.kits.arrange.forMe}</Button>
       </Row>
       <Box as="p" size={2} className="second">
-        {[
-          kit.note,
-          words.kits.look(kit.look, today),
-          matWords.nextCheck(kit.nextCheck, today),
-        ]
+        {[kit.note, words.kits.look(kit.look, today), matWords.nextCheck(kit.nextCheck, today)]
           .filter(Boolean)
           .join(' · ')}
       </Box>

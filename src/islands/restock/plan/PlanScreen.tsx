@@ -15,6 +15,7 @@ import { Frame, type Strap } from '../../../ui/Frame'
 import { Ended, Working } from '../../../ui/Working'
 import { words } from '../../../words'
 import { money } from '../../../words/frame/format'
+import { CoverGaps } from '../CoverGaps'
 import { RestockTabs } from '../RestockTabs'
 import { Compare } from './Compare'
 import { listOf } from './listOf'
@@ -75,6 +76,7 @@ function Planning({ initial, place }: Props) {
           />
         )}
         {found && <Board found={found} place={place} />}
+        <CoverGaps gaps={view.gaps.filter(({ placeId }) => place === null || placeId === place)} />
         <Prices view={view} />
       </div>
       <Stack as="aside" gap={6} className={classes.side}>
@@ -89,7 +91,7 @@ function Planning({ initial, place }: Props) {
 /** What comes within so many days is the headline; the rest waits below. */
 const NEAR_DAYS = 14
 
-function headline({ plan: { board } }: Found): string {
+function headline({ view, plan: { board } }: Found): string {
   const near = <Of,>(of: readonly Of[], day: (one: Of) => number | null) =>
     of.filter((one) => (day(one) ?? NEAR_DAYS) < NEAR_DAYS)
   const carries = near(board.carries, ({ putOn }) => putOn)
@@ -100,6 +102,7 @@ function headline({ plan: { board } }: Found): string {
     buys.reduce((sum, { packs }) => sum + packs, 0),
     outs.length,
     board.carries.length + board.buys.length + board.takeOuts.length,
+    view.gaps.length,
   )
 }
 
@@ -119,7 +122,11 @@ function ToList({ found }: { readonly found: Found }) {
   const lines = listOf(found.view, found.plan)
   if (lines.length === 0) return null
   const put = async () => {
-    if (await run(makeList, { body: { lines } }, (made) => words.restock.shopping.made(made.lines)))
+    if (
+      await run(makeList, { body: { lines } }, (made) =>
+        words.restock.shopping.made(made.lines, found.view.gaps.length),
+      )
+    )
       window.location.assign('/restock')
   }
   return (

@@ -42,13 +42,18 @@ export function Uncovered({
             {planWords.bare}
           </Box>
           <Box dots as="ul" above={2}>
-            {bare.map(({ line, short, days, why }) => (
+            {bare.map(({ line, stretches, why }) => (
               <Box as="li" size={2} key={line} data-tier={tier(line)}>
                 <b>{names.thing(names.thingOfLine(line)).title}</b>{' '}
                 <Box as="span" tone="second">
                   {names.whereLine(line)}:{' '}
-                  {planWords.bareLine(short, view.problem.lines[line]?.par ?? 0, days)} ·{' '}
-                  {planWords.bareWhy[why]}
+                  {planWords.bareLine(
+                    stretches,
+                    view.problem.lines[line]?.par ?? 0,
+                    names.day,
+                    view.problem,
+                  )}{' '}
+                  · {planWords.bareWhy[why]}
                 </Box>
               </Box>
             ))}

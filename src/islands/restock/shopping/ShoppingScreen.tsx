@@ -14,6 +14,7 @@ import { Button } from '../../../ui/Button'
 import { Frame, type Strap, useStrap } from '../../../ui/Frame'
 import { Working } from '../../../ui/Working'
 import { words } from '../../../words'
+import { CoverGaps } from '../CoverGaps'
 import { RestockTabs } from '../RestockTabs'
 import { AddLine } from './AddLine'
 import { Missing } from './Missing'
@@ -54,6 +55,7 @@ function List({ initial, place }: Props) {
   )
   const view = { ...data, lines }
   const inShops = lines.filter(({ state }) => state.kind === 'listed' || state.kind === 'in_bag')
+  const gaps = data.gaps.filter(({ placeId }) => place === null || placeId === place)
   const toBuy = lines.filter(({ state }) => state.kind === 'listed').length
   const onItsWay = lines.filter(({ state }) => state.kind === 'ordered').length
   const toPutAway = lines.filter(({ state }) => ['in_bag', 'arrived'].includes(state.kind)).length
@@ -61,7 +63,7 @@ function List({ initial, place }: Props) {
     <Stack measure gap={6}>
       <Row as="header" gapX={6} gapY={5} align="start" justify="between" wrap>
         <div>
-          <h1>{shoppingWords.headline(toBuy, toPutAway, onItsWay)}</h1>
+          <h1>{shoppingWords.headline(toBuy, toPutAway, onItsWay, gaps.length)}</h1>
           <p className="second">
             {lines.length === 0 ? shoppingWords.empty : shoppingWords.under}
             <span className={classes.printedOn}> {shoppingWords.printed(today)}</span>
@@ -89,6 +91,7 @@ function List({ initial, place }: Props) {
         />
       ))}
       <Orders view={view} onPutAway={setReceiving} />
+      <CoverGaps gaps={gaps} />
       {receiving && (
         <PutAway key={receiving.id} purchase={receiving} onClose={() => setReceiving(null)} />
       )}

@@ -69,7 +69,9 @@ export function useList() {
         if (mine !== turn.current) return
         const lines = listOf(view, plan)
         await run(makeList, { body: { lines } }, (made) =>
-          missing ? inPlaceOf(missing, lines, view) : words.restock.shopping.made(made.lines),
+          missing
+            ? inPlaceOf(missing, lines, view)
+            : words.restock.shopping.made(made.lines, view.gaps.length),
         )
         await refreshed()
         if (mine === turn.current) setMaking({ kind: 'idle' })
