@@ -9,8 +9,15 @@ import { addDays } from '../src/core/calendar/plainDate'
 import { CATALOGUE } from '../src/core/catalogue/catalogue'
 import { board } from '../src/core/cover/board'
 import { isReadyState } from '../src/core/cover/cellState'
-import { questionAt } from '../src/core/cover/scene'
+import { explain } from '../src/core/cover/explain'
+import type { CoverPlace, Pantry } from '../src/core/cover/pantry'
+import { kitsAt, questionAt, usesOfKits } from '../src/core/cover/scene'
+import { isCarried } from '../src/core/household/kitUse'
 import type { Member } from '../src/core/household/member'
+import { atHand, offeredLots } from '../src/core/incident/atHand'
+import { INCIDENT_KINDS, type IncidentKind } from '../src/core/incident/kinds'
+import { evening } from '../src/core/judgement/evening'
+import { ifHappens } from '../src/core/judgement/ifHappens'
 import { memberCards, memberSheet } from '../src/core/judgement/memberSheet'
 import { missingIn, problemId, readinessOf } from '../src/core/judgement/readiness'
 import { NOTHING } from '../src/core/quantity/amount'
@@ -266,6 +273,67 @@ describe('in 200 random households', () => {
       expect(said.problems).toEqual(here)
     })
   })
+  it('a sitter’s evening with the household’s own hands counts what the strap counts', () => {
+    agrees(({ survey, judged }) => {
+      const { stock } = judged.pantry
+      for (const { place, today } of judged.judgement.places) {
+        const question = questionAt(stock, place, survey.today)
+        const said = evening(judged.pantry, question, { emergency: '112', poison: '112' })
+        expect([said.ready, said.of]).toEqual([today.ready, today.of])
+        const named = said.links.flatMap((link) => (link.code === 'need' ? [link.need.name] : []))
+        const missing = missingIn(today).map(({ name }) => name)
+        expect([...new Set(named)].sort()).toEqual([...new Set(missing)].sort())
+      }
+    })
+  })
+  it('“if something happens” answers as the board does where the board asks', () => {
+    agrees(({ survey, judged: { pantry, judgement } }) => {
+      for (const { place, today } of judgement.places)
+        for (const { rows } of today.problems.slice(0, 6))
+          for (const { need, cells } of rows)
+            for (const { memberId, state } of cells.slice(0, 2)) {
+              const member = pantry.stock.members.find(({ id }) => id === memberId) ?? null
+              const answer = ifHappens(pantry, { member, place, need, date: survey.today })
+              // What is carried only bridges the way; once it has happened nothing is bridged.
+              if (isCarriedOnly(pantry, place)) continue
+              expect([need.id, answer.explanation.cell.state]).toEqual([need.id, state])
+            }
+    })
+  })
+  it('what answers a problem is offered once it has happened, and never called forbidden', () => {
+    agrees(({ survey, judged: { pantry, judgement } }) => {
+      for (const { place, today } of judgement.places)
+        for (const kind of KINDS)
+          for (const patient of pantry.stock.members) {
+            const ids: readonly string[] = INCIDENT_KINDS[kind].needs
+            const rows = today.problems
+              .flatMap((problem) => problem.rows)
+              .filter(({ need, cells }) => ids.includes(need.id) && cells.length > 0)
+            if (rows.length === 0) continue
+            const answer = atHand(pantry, { patient, kind, here: place.id, date: survey.today })
+            const offered = new Set(offeredLots(answer).map(({ lotId }) => lotId))
+            // Plan B may be what somebody has to be asked about first: then it says so.
+            const asked = new Set(
+              answer.setAside.flatMap(({ lotId, grade }) => (grade === 'ask_first' ? [lotId] : [])),
+            )
+            for (const { need, cells } of rows) {
+              const cell = cells.find(({ memberId }) => memberId === patient.id)
+              if (!cell || !isReadyState(cell.state)) continue
+              const question = questionAt(pantry.stock, place, survey.today)
+              const { ways } = explain(pantry, question, need, patient.id)
+              const way = ways.find((one) => one.way === need.ways[cell.way ?? -1])
+              for (const { part, sources } of way?.parts ?? [])
+                if (part)
+                  for (const { lotId, title } of sources)
+                    expect([
+                      need.id,
+                      title,
+                      offered.has(lotId) || (cell.state === 'plan_b' && asked.has(lotId)),
+                    ]).toEqual([need.id, title, true])
+            }
+          }
+    })
+  })
   it('what an errand says it brings is so once it is done', () => {
     agrees((known) => {
       for (const { brings, place } of saidOf(known).open)
@@ -278,6 +346,12 @@ describe('in 200 random households', () => {
     })
   })
 })
+
+/** What can have happened, as an incident asks. */
+const KINDS = Object.keys(INCIDENT_KINDS) as readonly IncidentKind[]
+
+const isCarriedOnly = ({ stock }: Pantry, place: CoverPlace): boolean =>
+  usesOfKits(kitsAt(stock, place.id), place).every(({ range }) => isCarried(range))
 
 /** The problems that an errand is about today. */
 function speaksOf({ reason, brings }: Errand): readonly string[] {

@@ -4,7 +4,7 @@ import { ROLES } from '../core/catalogue/roles'
 import { SKILLS } from '../core/catalogue/skills'
 import type { Step } from '../core/cover/candidates'
 import type { CellState } from '../core/cover/cellState'
-import type { MissingLink } from '../core/cover/evening'
+import type { MissingLink } from '../core/judgement/evening'
 import { cover, evening } from './cover'
 
 const STATES: readonly CellState[] = ['covered', 'plan_b', 'thin', 'held', 'none']
@@ -31,7 +31,7 @@ describe('the headline of the board', () => {
 describe('if something happens', () => {
   const { ifHappens } = cover
   it.each([
-    ['covered', 'Burn, Ned, Car: covered'],
+    ['covered', 'Burn, Ned, Car: ready'],
     ['none', 'Burn, Ned, Car: nothing'],
   ] as const)('%s', (state, said) => {
     expect(ifHappens.headline('Burn', 'Ned', 'Car', state)).toBe(said)
@@ -60,9 +60,9 @@ describe('if something happens', () => {
 
 describe('a cell', () => {
   it.each([
-    ['covered', '', 'Burn, Ned: covered'],
+    ['covered', '', 'Burn, Ned: ready'],
     ['plan_b', 'plan B', 'Burn, Ned: plan B'],
-    ['thin', '2 of 6', 'Burn, Ned: thin, 2 of 6 uses'],
+    ['thin', '2 of 6', 'Burn, Ned: not enough, 2 of 6 uses'],
     ['held', 'held back', 'Burn, Ned: held back'],
     ['none', 'nothing', 'Burn, Ned: nothing'],
   ] as const)('%s', (state, short, long) => {
@@ -72,13 +72,13 @@ describe('a cell', () => {
   it('what it becomes is tried before it is said', () => {
     const becomes = (state: CellState) => ({ state, have: 3, need: 4 }) as never
     expect(STATES.map((state) => cover.afterIt(becomes(state)))).toEqual([
-      'then covered',
+      'then ready',
       'then plan B',
       'then 3 of 4',
       'then held back',
       'then nothing',
     ])
-    expect(STATES.map((state) => cover.together(state))[2]).toBe('all at once: thin')
+    expect(STATES.map((state) => cover.together(state))[2]).toBe('all at once: not enough')
   })
   it('a part is any of what can serve, and how many of it', () => {
     const part = { any: [role] } as never
@@ -137,7 +137,7 @@ describe('a sitter’s evening', () => {
         state: 'thin',
         forWantOfSkill: null,
       },
-      { what: 'Choking: Ned', todo: 'thin; see the board' },
+      { what: 'Choking: Ned', todo: 'Not enough for this.' },
     ],
     [
       {
@@ -147,7 +147,7 @@ describe('a sitter’s evening', () => {
         state: 'none',
         forWantOfSkill: null,
       },
-      { what: 'Choking', todo: 'nothing; see the board' },
+      { what: 'Choking', todo: 'Nothing for this.' },
     ],
     [
       { code: 'no_contact', whom: 'vet', memberId: 'x' },

@@ -4,19 +4,12 @@ import { SKILLS, type SkillId } from '../core/catalogue/skills'
 import type { Step } from '../core/cover/candidates'
 import type { CellState } from '../core/cover/cellState'
 import type { Closing } from '../core/cover/closing'
-import type { MissingLink } from '../core/cover/evening'
 import type { Part, Tier } from '../core/cover/need'
+import type { MissingLink } from '../core/judgement/evening'
 import { GRADE_NAMES, objectionText } from './care/objections'
-import { list, money, numberWord, uses } from './frame/format'
+import { capital, list, money, numberWord, uses } from './frame/format'
 import type { Ready } from './frame/ready'
-
-const LEFT: Readonly<Record<CellState, string>> = {
-  covered: 'covered',
-  plan_b: 'plan B',
-  thin: 'thin',
-  held: 'held back',
-  none: 'nothing',
-}
+import { CELL_STATES } from './frame/states'
 
 function step(one: Step, kitName: (kitId: string) => string, currency: string): string {
   switch (one.kind) {
@@ -58,11 +51,14 @@ export const cover = {
     whom: 'To whom',
     what: 'What happens',
     headline: (need: string, whom: string, place: string, state: CellState): string =>
-      `${need}, ${whom}, ${place}: ${LEFT[state]}`,
+      `${need}, ${whom}, ${place}: ${CELL_STATES[state]}`,
     hands: (skill: SkillId, by: readonly string[]): string =>
       by.length === 0
         ? `Nobody there is signed off: ${lowered(SKILLS[skill].name)}`
         : `${list(by)} ${by.length === 1 ? 'has' : 'have'} been taught: ${lowered(SKILLS[skill].name)}`,
+    withSitter: 'With the sitter’s hands alone.',
+    sitter: (skill: SkillId, isTaught: boolean): string =>
+      `${isTaught ? 'The sitter knows' : 'The sitter has not been shown'}: ${lowered(SKILLS[skill].name)}`,
     help: (place: string, minutes: number | null): string =>
       minutes === null
         ? `Nobody has said how far help is from ${place}.`
@@ -101,18 +97,23 @@ export const cover = {
   onlyGaps: 'Only gaps',
   need: 'Need',
   party: 'All',
-  together: (state: CellState): string => `all at once: ${LEFT[state]}`,
+  together: (state: CellState): string => `all at once: ${CELL_STATES[state]}`,
   tiers: { life: 'Life-saving', urgent: 'Urgent', comfort: 'Comfort' } satisfies Record<
     Tier,
     string
   >,
   cell: (state: CellState, have: number, need: number): string =>
-    state === 'thin' ? `${uses(have)} of ${uses(need)}` : state === 'covered' ? '' : LEFT[state],
+    state === 'thin'
+      ? `${uses(have)} of ${uses(need)}`
+      : state === 'covered'
+        ? ''
+        : CELL_STATES[state],
   cellLong: (need: string, whom: string, state: CellState, have: number, asked: number): string =>
-    `${need}, ${whom}: ${state === 'thin' ? `thin, ${uses(have)} of ${uses(asked)} uses` : LEFT[state]}`,
-  states: LEFT,
+    `${need}, ${whom}: ${state === 'thin' ? `${CELL_STATES.thin}, ${uses(have)} of ${uses(asked)} uses` : CELL_STATES[state]}`,
+  states: CELL_STATES,
   legend:
-    'Straight: covered. Clipped: plan B. Part filled: thin. Hatched: held back. Dashed: nothing.',
+    `Straight: ${CELL_STATES.covered}. Clipped: ${CELL_STATES.plan_b}. Part filled: ${CELL_STATES.thin}. ` +
+    `Hatched: ${CELL_STATES.held}. Dashed: ${CELL_STATES.none}.`,
   everybody: 'everybody',
   first: 'First choice',
   planB: 'Plan B',
@@ -140,7 +141,7 @@ export const cover = {
     `${first ? '' : 'Plan B: '}${steps.map((one) => step(one, kitName, currency)).join('; ')}`,
   /** What the cell becomes by it: tried before it is shown. */
   afterIt: ({ state, have, need }: Closing['becomes']): string =>
-    `then ${state === 'thin' ? `${uses(have)} of ${uses(need)}` : LEFT[state]}`,
+    `then ${state === 'thin' ? `${uses(have)} of ${uses(need)}` : CELL_STATES[state]}`,
   caution: 'Mind',
   callFirst: 'First',
   sourceOf: (source: string): string => `After: ${source}`,
@@ -163,8 +164,8 @@ export const evening = {
       : links === 0
         ? 'The sitter could cope'
         : `${links === 1 ? 'One link is' : `${links} links are`} missing; ${held} of ${of} hold`,
-  under:
-    'Life-saving and urgent needs, with the sitter’s hands alone. Plan B is enough for an evening.',
+  under: 'Life-saving and urgent problems, counted as on the board, with the sitter’s hands alone.',
+  whatThere: 'What is there',
   where: 'Where',
   when: 'Which evening',
   care: 'In their care',
@@ -180,7 +181,7 @@ export const evening = {
           what: `${one.need.name}${one.memberId ? `: ${name(one.memberId)}` : ''}`,
           todo: one.forWantOfSkill
             ? `Show the sitter: ${SKILLS[one.forWantOfSkill].name.toLowerCase()}`
-            : `${LEFT[one.state]}; see the board`,
+            : `${capital(CELL_STATES[one.state])} for this.`,
         }
       case 'no_contact':
         return {

@@ -11,6 +11,7 @@ import { appName, errors, keys, look, strap, tabs, tagline, undo } from './frame
 import { heldBecause } from './frame/heldBecause'
 import { keeps } from './frame/keepsFor'
 import { ready } from './frame/ready'
+import { LINE_STATES, LOT_STATES } from './frame/states'
 import { householdText } from './household'
 import { bringing, bringText } from './imports'
 import { matching, size, things, verdict } from './items'
@@ -38,16 +39,7 @@ import { restockText } from './restock/restock'
 import { shopping } from './restock/shopping'
 import { rounds } from './rounds'
 import { label, sheetText } from './sheets'
-import {
-  add,
-  lotActs,
-  lotActsText,
-  lotText,
-  reviewText,
-  state,
-  stateWord,
-  stockListText,
-} from './stock'
+import { add, lotActs, lotActsText, lotText, reviewText, state, stockListText } from './stock'
 import { watchText } from './watch'
 
 const english = {
@@ -95,7 +87,7 @@ const english = {
     add,
     review: reviewText,
     state,
-    stateWord,
+    stateWord: { ...LOT_STATES, bare: LINE_STATES.bare },
     heldBecause,
     keepsFor: keeps,
   },

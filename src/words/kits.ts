@@ -9,6 +9,7 @@ import { POINTERS, type PointerCode } from '../core/layout/pointers'
 import { type Amount, formatAmount, type Total } from '../core/quantity/amount'
 import type { KitLook } from '../core/trust/kitLook'
 import { aThing, list, shortDay } from './frame/format'
+import { LINE_STATES, LOT_STATES } from './frame/states'
 
 export const kitList = {
   title: 'Kits',
@@ -26,12 +27,12 @@ export const kitList = {
     `${pockets} ${pockets === 1 ? 'pocket' : 'pockets'} · ${lots} ${lots === 1 ? 'lot' : 'lots'}`,
   counts: (spent: number, turning: number, short: number): string =>
     [
-      spent > 0 ? `${spent} spent` : '',
-      turning > 0 ? `${turning} turning` : '',
+      spent > 0 ? `${spent} ${LOT_STATES.spent}` : '',
+      turning > 0 ? `${turning} ${LOT_STATES.turning}` : '',
       short > 0 ? `${short} short` : '',
     ]
       .filter(Boolean)
-      .join(' · ') || 'all sound',
+      .join(' · ') || `all ${LOT_STATES.sound}`,
   look: (look: KitLook, today: PlainDate): string => {
     switch (look.kind) {
       case 'whole':
@@ -73,7 +74,7 @@ export const mat = {
   edit: 'Change kit',
   checkEvery: 'Look it through every so many days',
   wrongDays: (most: number): string => `Give a number of days from 1 to ${most}`,
-  bare: 'bare',
+  bare: LINE_STATES.bare,
   countOf: (good: Total, par: Amount): string => `${formatAmount(good)} of ${formatAmount(par)}`,
   range: 'What it is for',
   rangeUnset: 'as its place suggests',

@@ -45,19 +45,6 @@ export const state = (judged: LotState, today: PlainDate): string => {
   }
 }
 
-export const stateWord = {
-  sound: 'sound',
-  turning: 'turning',
-  spent: 'spent',
-  held: 'held',
-  unclean: 'to be cleaned',
-  lent: 'lent',
-  missing: 'not found',
-  bare: 'bare',
-  thin: 'thin',
-  none: '',
-}
-
 export const lotText = {
   goodUntil: 'Good until',
   whichClock: 'Which clock',

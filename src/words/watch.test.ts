@@ -265,7 +265,7 @@ describe('why something is to be done', () => {
     ],
     [
       { ...GAP, state: 'held', also: ['Tape'], packs: 2, costMinor: 9800 },
-      'what is here does not count for this; with Tape; 2 packs, about €98.00',
+      'what is here is held back; with Tape; 2 packs, about €98.00',
     ],
     [{ code: 'runs_out', lastDay: null, prescriber: '', openUntil: null }, 'Grete has none left'],
     [

@@ -5,7 +5,7 @@ import type * as watch from '../contract/values/watch'
 import { assertNever } from '../core/brand'
 import { addDays, type PlainDate } from '../core/calendar/plainDate'
 import type { NextThere } from '../core/calendar/presence'
-import type { CellState } from '../core/cover/cellState'
+import { type CellState, isReadyState } from '../core/cover/cellState'
 import { formatAmount, type Total } from '../core/quantity/amount'
 import type { ItemKind } from '../core/stock/itemKind'
 import type { SpentWhy } from '../core/stock/judge'
@@ -25,6 +25,7 @@ import {
   weekdayDay,
 } from './frame/format'
 import { heldBecause } from './frame/heldBecause'
+import { CELL_STATES } from './frame/states'
 import { rounds } from './rounds'
 
 type Headline = z.infer<typeof watch.headline>
@@ -151,7 +152,7 @@ function gap(
       ? ''
       : `${lowered(problem)}${whom && ` (${whom})`}: `
   return [
-    `${about}${GAP_STATES[state]}`,
+    `${about}${gapState(state)}`,
     from === null ? '' : `${from} has some to spare`,
     ready.length > 0 ? `ready at ${list(ready)}` : '',
     also.length === 0 ? '' : isQuestion ? `the same at ${list(also)}` : `with ${list(also)}`,
@@ -163,13 +164,13 @@ function gap(
     .join('; ')
 }
 
-const GAP_STATES: Readonly<Record<CellState, string>> = {
-  covered: 'ready',
-  plan_b: 'ready by plan B',
-  thin: 'not enough here',
-  held: 'what is here does not count for this',
-  none: 'nothing here',
-}
+/** What is there for a problem. */
+const gapState = (state: CellState): string =>
+  isReadyState(state)
+    ? CELL_STATES[state]
+    : state === 'held'
+      ? `what is here is ${CELL_STATES.held}`
+      : `${CELL_STATES[state]} here`
 
 export const watchText = {
   headline: (h: Headline): string => {

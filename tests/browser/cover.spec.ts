@@ -32,25 +32,25 @@ test.describe('the board', () => {
 
   test('every toggle judges the whole board again', async ({ page }) => {
     await open(page, '/cover')
-    await expect(cell(page, 'Small cut, Ilse: covered')).toBeVisible()
+    await expect(cell(page, 'Small cut, Ilse: ready')).toBeVisible()
     await page.getByRole('button', { name: 'Hall drawers' }).click()
-    await expect(cell(page, 'Small cut, Ilse: covered')).toHaveCount(0)
+    await expect(cell(page, 'Small cut, Ilse: ready')).toHaveCount(0)
     await page.getByRole('button', { name: 'Hall drawers' }).click()
-    await expect(cell(page, 'Small cut, Ilse: covered')).toBeVisible()
+    await expect(cell(page, 'Small cut, Ilse: ready')).toBeVisible()
 
     await page.getByRole('combobox', { name: 'Without' }).click()
     await page.getByRole('option', { name: 'Breathing barrier' }).click()
     await expect(cell(page, 'Not breathing, Ilse: nothing')).toBeVisible()
     await page.getByRole('button', { name: 'Bring back Breathing barrier' }).click()
-    await expect(cell(page, 'Not breathing, Ilse: covered')).toBeVisible()
+    await expect(cell(page, 'Not breathing, Ilse: ready')).toBeVisible()
 
     await page.getByLabel('On', { exact: true }).fill('2030-01-01')
     await expect(cell(page, 'Something in an eye, Ilse: held back')).toBeVisible()
     await page.getByRole('button', { name: 'As it is today' }).click()
-    await expect(cell(page, 'Something in an eye, Ilse: covered')).toBeVisible()
+    await expect(cell(page, 'Something in an eye, Ilse: ready')).toBeVisible()
 
     // Whoever is taught leaves: what only they may use no longer counts.
-    await expect(cell(page, 'Severe bleeding of a limb, Ned: covered')).toBeVisible()
+    await expect(cell(page, 'Severe bleeding of a limb, Ned: ready')).toBeVisible()
     await page.getByRole('button', { name: 'Tove', exact: true }).click()
     await expect(cell(page, 'Severe bleeding of a limb, Ned: plan B')).toBeVisible()
   })
@@ -71,12 +71,12 @@ test.describe('the board', () => {
 
   test('is walked with the arrows', async ({ page }) => {
     await open(page, '/cover')
-    const first = cell(page, 'Severe bleeding of a limb, Grete: covered')
+    const first = cell(page, 'Severe bleeding of a limb, Grete: ready')
     await first.focus()
     await page.keyboard.press('ArrowRight')
-    await expect(cell(page, 'Severe bleeding of a limb, Tove: covered')).toBeFocused()
+    await expect(cell(page, 'Severe bleeding of a limb, Tove: ready')).toBeFocused()
     await page.keyboard.press('ArrowDown')
-    await expect(cell(page, 'Heavy bleeding, Tove: covered')).toBeFocused()
+    await expect(cell(page, 'Heavy bleeding, Tove: ready')).toBeFocused()
     await page.keyboard.press('Enter')
     await expect(page.getByRole('region', { name: 'Heavy bleeding, Tove' })).toBeVisible()
   })
@@ -129,7 +129,7 @@ test('what is not matched is confirmed, declared plain, or overruled with a reas
 test.describe('a member', () => {
   test('an allergy that is written down changes the board', async ({ page, account }) => {
     await open(page, '/cover')
-    await expect(cell(page, 'Small cut, Ned: covered')).toBeVisible()
+    await expect(cell(page, 'Small cut, Ned: ready')).toBeVisible()
     const ned = await memberNamed(account, 'Ned')
     await open(page, `/members/${ned.id}`)
     const facts = page.getByRole('region', { name: 'Facts' })
@@ -347,15 +347,15 @@ test('a question is typed, answered on one page, and asked for another place and
   )
   await expect(page.getByRole('main')).toContainText('Call the emergency number first')
   await expect(page.getByRole('region', { name: 'At the other places' })).toContainText(
-    'Hill cottage: covered',
+    'Hill cottage: ready',
   )
   await expectAccessible(page)
   await page.getByRole('button', { name: 'Hill cottage', exact: true }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
-    'Asthma attack, Ned, Hill cottage: covered',
+    'Asthma attack, Ned, Hill cottage: ready',
   )
   await page.getByLabel('On', { exact: true }).fill('2031-01-01')
-  await expect(page.getByRole('heading', { level: 1 })).not.toContainText('covered')
+  await expect(page.getByRole('heading', { level: 1 })).not.toContainText('ready')
 })
 
 test('what is not kept ready is left out with its reason, and the figure follows', async ({

@@ -114,7 +114,7 @@ test('a messy list of forty lines is in Watch, with everything said, by keyboard
   await expect(watch).toContainText('Not identified')
   await expect(watch).toContainText('left-over antibiotic of Pip')
   await open(page, '/stock')
-  await expect(page.getByText('held').first()).toBeVisible()
+  await expect(page.getByText('on hold').first()).toBeVisible()
 })
 
 test('what is ticked as sure may be something else: none of it is taken', async ({ page }) => {

@@ -10,9 +10,9 @@ import {
   stateOf,
 } from '../../../tests/support/cover'
 import { addDays } from '../calendar/plainDate'
+import { evening } from '../judgement/evening'
 import { memberSheet } from '../judgement/memberSheet'
 import { board } from './board'
-import { evening } from './evening'
 import { propose } from './proposal'
 
 const ilse = aPerson(38, {
@@ -143,7 +143,8 @@ describe('a sitter’s evening', () => {
   it('a sitter who was taught has one link less', () => {
     const untaught = asked({})
     const taught = asked({}, ['auto-injector'])
-    expect(taught.held).toBe(untaught.held + 1)
+    expect(taught.ready).toBe(untaught.ready + 1)
+    expect(taught.of).toBe(untaught.of)
     expect(
       taught.links.some((link) => link.code === 'need' && link.need.id === 'anaphylaxis'),
     ).toBe(false)

@@ -330,3 +330,38 @@ describe('for everybody, whatever lies there', () => {
     expect(NOVEMBER > DAY).toBe(true)
   })
 })
+
+describe('gloves, once somebody bleeds', () => {
+  const small = aPerson(38, { name: 'Ilse', helper: true, facts: { gloveSize: 'S' } })
+  const large = aPerson(40, { name: 'Ruben', helper: true, facts: { gloveSize: 'L' } })
+  const gloves = (patient: Member, others: readonly Member[], ...of: readonly string[]) =>
+    titles(
+      happens({
+        patient,
+        kind: 'bleeding',
+        others,
+        put: of.map((one) => ({ of: one, count: 2 })),
+      }),
+    ).filter((title) => title.startsWith('Gloves'))
+  const nameOf = (id: string): string => {
+    const entry = CATALOGUE.find((one) => one.id === id)
+    return `${entry?.name} ${entry?.strength}`.trim()
+  }
+  it('fit a helper who is not hurt, whoever is; an animal’s as well', () => {
+    for (const patient of [ned, aMember('dog', { kg: 14 })]) {
+      expect(gloves(patient, [small], 'gloves-s', 'gloves-l')).toContain(nameOf('gloves-s'))
+      expect(gloves(patient, [small, large], 'gloves-l')).toEqual([nameOf('gloves-l')])
+    }
+  })
+  it('are the helper’s own where nobody else is there', () => {
+    expect(gloves(large, [], 'gloves-l')).toEqual([nameOf('gloves-l')])
+  })
+  it('of latex are never for a patient who must not touch it', () => {
+    const allergic = aPerson(8, {
+      kg: 26,
+      facts: { allergies: [{ kind: 'substance', substance: 'latex' }] },
+    })
+    expect(gloves(allergic, [small], 'gloves-latex')).toEqual([])
+    expect(gloves(ned, [small], 'gloves-latex')).not.toEqual([])
+  })
+})

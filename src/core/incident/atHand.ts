@@ -14,7 +14,7 @@ import { gravest, isSetAside, type Objection, objectionsTo } from '../cover/obje
 import { isShared, pantry as layOut, type Pantry } from '../cover/pantry'
 import { patientIn } from '../cover/patientIn'
 import { SCHOOLS, schoolAnswer } from '../cover/schools'
-import { type Grade, isLifeSaver, type Patient } from '../cover/suitability'
+import { GRADES, type Grade, isLifeSaver, type Patient } from '../cover/suitability'
 import type { Member } from '../household/member'
 import type { KitId, LotId, PlaceId } from '../ids'
 import { atOnce, INCIDENT_KINDS, type IncidentKind } from './kinds'
@@ -68,9 +68,13 @@ export function atHand(known: Pantry, question: AtHandQuestion): AtHand {
   const ids: readonly string[] = INCIDENT_KINDS[kind].needs
   const needs = ids
     .flatMap((id) => NEEDS.filter((need) => need.id === id))
-    .filter((need) => need.scope === 'party' || hasHappenedTo(need, subject))
+    .filter((need) => need.scope === 'party' || isForHelpers(need) || hasHappenedTo(need, subject))
+  const helpers = helpersOf(pantry, subject, date)
   const judged = needs.map((need) =>
-    waysOfNeed(scene, need, need.scope === 'party' ? null : subject),
+    waysOfNeed(scene, need, {
+      patient: need.scope === 'party' ? null : subject,
+      users: isForHelpers(need) ? helpers : null,
+    }),
   )
   const { call, first } = atOnce(kind, patient.species)
   return {
@@ -117,10 +121,24 @@ function onlyNew(calls: readonly string[], first: string): readonly string[] {
 }
 const sentences = (text: string): readonly string[] => text.split(/(?<=\.) /)
 
+/** What the helpers put on themselves, whoever is hurt. */
+const isForHelpers = ({ atRisk }: Need): boolean => atRisk.helper === true
+
+/** Those who can help; alone one helps oneself, and where nobody is named a helper, anybody may. */
+function helpersOf(
+  pantry: Pantry,
+  subject: Patient,
+  date: PlainDate,
+): readonly [Patient | null, ...(Patient | null)[]] {
+  const [first, ...more] = pantry.stock.members
+    .filter(({ id, helper }) => helper && id !== subject.member.id)
+    .map((one) => patientIn(pantry, one, date))
+  return first ? [first, ...more] : [subject.member.helper ? subject : null]
+}
+
 /** It has happened: neither conditions nor the likelihood at an age matter, only the kind of body. */
 function hasHappenedTo(need: Need, patient: Patient): boolean {
-  const { species, fromMonths, underMonths, helper } = need.atRisk
-  if (helper) return false
+  const { species, fromMonths, underMonths } = need.atRisk
   const isAged = AGES_MATTER.has(need.id)
   return concerns(
     {
@@ -166,10 +184,16 @@ function sceneOf(pantry: Pantry, { here, date }: AtHandQuestion): Scene {
 
 // ---- ways --------------------------------------------------------------------------------------
 
+/** For whom a thing is judged: the patient, or the helpers who put it on. */
+interface Whom {
+  readonly patient: Patient | null
+  readonly users: readonly [Patient | null, ...(Patient | null)[]] | null
+}
+
 function waysOfNeed(
   scene: Scene,
   need: Need,
-  patient: Patient | null,
+  whom: Whom,
 ): { readonly ways: readonly UseWay[]; readonly setAside: readonly SetAside[] } {
   const { pantry, asking } = scene
   const setAside: SetAside[] = []
@@ -178,7 +202,7 @@ function waysOfNeed(
       const parts = way.parts
         .filter((part) => !asking.comesFromTap(part))
         .map((part) => {
-          const { lots, aside } = lotsFor(scene, need, part, patient)
+          const { lots, aside } = lotsFor(scene, need, part, whom)
           setAside.push(...aside)
           return { part, lots }
         })
@@ -212,9 +236,9 @@ function lotsFor(
   scene: Scene,
   need: Need,
   part: Part,
-  patient: Patient | null,
+  whom: Whom,
 ): { readonly lots: readonly AtHandLot[]; readonly aside: readonly SetAside[] } {
-  const { pantry, asking } = scene
+  const { pantry } = scene
   const players = new Set(part.any.flatMap((role) => pantry.byRole.get(role) ?? []))
   const shelves = [...players].flatMap((thing) => pantry.shelvesOf[thing] ?? [])
   const lots: AtHandLot[] = []
@@ -224,9 +248,7 @@ function lotsFor(
     const thing = pantry.things[shelf.thing]
     const kit = pantry.stock.kits[shelf.kit]
     if (!thing || !kit || shelf.amount <= 0) continue
-    const objections = objectionsTo(pantry, shelf, patient, scene.date, asking).filter(
-      (one) => !isWaived(one, need),
-    )
+    const objections = speaksAgainst(scene, shelf, whom).filter((one) => !isWaived(one, need))
     const grade = gravest(objections)
     const found: AtHandLot = {
       lotId: shelf.lotId,
@@ -235,7 +257,7 @@ function lotsFor(
       kitId: kit.id,
       placeId: kit.placeId,
       isHere: kit.placeId === scene.here,
-      rank: rankOfLot(scene, shelf, patient, objections),
+      rank: rankOfLot(scene, shelf, whom.patient, objections),
       remarks: objections,
       onTheirWord: objections.some(({ code }) => code === 'somebody_elses'),
     }
@@ -263,6 +285,34 @@ function lotsFor(
     good.length > 0 ? [...good, ...(own.length > 0 ? beside : [])] : [...late].sort(bestFirst)
   const shown = new Set(used.map(({ lotId }) => lotId))
   return { lots: used, aside: aside.filter(({ lotId }) => !shown.has(lotId)) }
+}
+
+/** What a helper puts on has to fit one of them, and must not touch a patient who is allergic to it. */
+function speaksAgainst(
+  { pantry, asking, date }: Scene,
+  shelf: AtHandLot['shelf'],
+  { patient, users }: Whom,
+): readonly Objection[] {
+  const against = (whom: Patient | null) => objectionsTo(pantry, shelf, whom, date, asking)
+  if (!users) return against(patient)
+  const [first, ...more] = users
+  const fits = more
+    .map(against)
+    .reduce((best, one) => (isLighter(one, best) ? one : best), against(first))
+  const touching = against(patient).filter(({ code }) => code === 'allergy')
+  const known = new Set(fits.map(({ code }) => code))
+  return [...fits, ...touching.filter(({ code }) => !known.has(code))]
+}
+
+/** Less grave, or as grave and fewer. */
+const isLighter = (one: readonly Objection[], other: readonly Objection[]): boolean => {
+  const [a, b] = [lightnessOf(one), lightnessOf(other)]
+  return a > b || (a === b && one.length < other.length)
+}
+
+const lightnessOf = (objections: readonly Objection[]): number => {
+  const grade = gravest(objections)
+  return grade === null ? GRADES.length : GRADES.indexOf(grade)
 }
 
 /**

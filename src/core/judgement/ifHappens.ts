@@ -21,13 +21,20 @@ export interface IfHappens {
   readonly place: CoverPlace
   readonly need: Need
   readonly date: PlainDate
+  /** What those who are there have been taught, where it is not the household's own who are. */
+  readonly hands?: ReadonlySet<SkillId> | null
 }
 
 export interface IfAnswer {
   readonly question: Question
   readonly explanation: Explanation
   /** What has to have been taught for what is there, and who there has been. */
-  readonly hands: readonly { readonly skill: SkillId; readonly by: readonly Member[] }[]
+  readonly hands: readonly {
+    readonly skill: SkillId
+    readonly isTaught: boolean
+    /** Nobody of the household where others are there. */
+    readonly by: readonly Member[]
+  }[]
   /** The same at the other places. */
   readonly elsewhere: readonly { readonly place: CoverPlace; readonly state: CellState }[]
 }
@@ -50,12 +57,16 @@ export function canHappen(
   )
 }
 
-export function ifHappens(pantry: Pantry, { member, place, need, date }: IfHappens): IfAnswer {
-  const question = asked(pantry, member, place, date)
+export function ifHappens(
+  pantry: Pantry,
+  { member, place, need, date, hands = null }: IfHappens,
+): IfAnswer {
+  const usual = asked(pantry, member, place, date)
+  const question = hands ? { ...usual, skills: hands } : usual
   return {
     question,
     explanation: explain(pantry, question, need, member?.id ?? null),
-    hands: handsFor(pantry, question, need),
+    hands: handsFor(pantry, question, need, hands !== null),
     elsewhere: pantry.stock.places.flatMap((other) => {
       if (other.id === place.id) return []
       const asking = new Asking(pantry, asked(pantry, member, other, date))
@@ -82,7 +93,12 @@ function asked(
   return happened
 }
 
-function handsFor(pantry: Pantry, question: Question, need: Need): IfAnswer['hands'] {
+function handsFor(
+  pantry: Pantry,
+  question: Question,
+  need: Need,
+  areOthers: boolean,
+): IfAnswer['hands'] {
   const asking = new Asking(pantry, question)
   const roles = new Set(need.ways.flatMap(({ parts }) => parts.flatMap(({ any }) => any)))
   const skills = new Set(
@@ -93,10 +109,13 @@ function handsFor(pantry: Pantry, question: Question, need: Need): IfAnswer['han
       }),
     ),
   )
-  return [...skills].map((skill) => ({
-    skill,
-    by: pantry.stock.members.filter(
-      (one) => question.members.has(one.id) && mayUse(skill, new Set(skillsOn(one, question.date))),
-    ),
-  }))
+  return [...skills].map((skill) => {
+    const by = pantry.stock.members.filter(
+      (one) =>
+        !areOthers &&
+        question.members.has(one.id) &&
+        mayUse(skill, new Set(skillsOn(one, question.date))),
+    )
+    return { skill, by, isTaught: by.length > 0 || mayUse(skill, question.skills) }
+  })
 }

@@ -4,10 +4,10 @@ import { useMemo, useState } from 'react'
 import { isPlainDate } from '../../core/calendar/plainDate'
 import { SKILL_IDS, SKILLS, type SkillId } from '../../core/catalogue/skills'
 import type { Question } from '../../core/cover/asking'
-import { evening, type MissingLink } from '../../core/cover/evening'
 import { explain } from '../../core/cover/explain'
 import { questionAt } from '../../core/cover/scene'
 import type { MemberId } from '../../core/ids'
+import { evening, type MissingLink } from '../../core/judgement/evening'
 import { Box, Stack } from '../../ui/Box'
 import { DayField } from '../../ui/DayField'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
@@ -17,6 +17,7 @@ import { CoverTabs } from './CoverTabs'
 import classes from './cover.module.css'
 import { Nothing } from './Nothing'
 import { type Cover, type CoverView, useCover } from './useCover'
+import { WHOEVER } from './whoever'
 
 interface Props {
   readonly strap: Strap
@@ -71,6 +72,15 @@ function Evening({ initial, place: chosen }: Props) {
       />
     )
   const lines = grouped(judged.links)
+  /** The whole answer for one link: what is there, with the sitter's hands. */
+  const hrefOfIf = (need: string, member: string | null): string =>
+    `/cover/if?${new URLSearchParams({
+      need,
+      member: member ?? WHOEVER,
+      on: date,
+      place: placeId ?? '',
+      hands: [...skills].join(' '),
+    })}`
   /** What would close it, where something would. */
   const closing = (link: MissingLink): string | null => {
     if (link.code !== 'need' || link.forWantOfSkill) return null
@@ -80,7 +90,7 @@ function Evening({ initial, place: chosen }: Props) {
   return (
     <>
       <Box as="header" below={5}>
-        <h1>{eveningWords.headline(lines.length, judged.held, judged.of)}</h1>
+        <h1>{eveningWords.headline(lines.length, judged.ready, judged.of)}</h1>
         <Box measure as="p" size={3} className="second">
           {eveningWords.under}
         </Box>
@@ -129,6 +139,12 @@ function Evening({ initial, place: chosen }: Props) {
                 </Box>
                 <Box as="small" size={2} tone="second" block className={classes.todo}>
                   {closing(link) ?? todo}
+                  {link.code === 'need' && (
+                    <>
+                      {' '}
+                      <a href={hrefOfIf(link.need.id, link.memberId)}>{eveningWords.whatThere}</a>
+                    </>
+                  )}
                 </Box>
               </Box>
             )

@@ -6,6 +6,7 @@
 import { Select } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { isPlainDate } from '../../core/calendar/plainDate'
+import { isSkillId } from '../../core/catalogue/skills'
 import { TIERS } from '../../core/cover/need'
 import { canHappen, ifHappens } from '../../core/judgement/ifHappens'
 import { problemId } from '../../core/judgement/readiness'
@@ -18,12 +19,15 @@ import { Choices } from './Choices'
 import { CoverTabs } from './CoverTabs'
 import { Nothing } from './Nothing'
 import { type CoverView, useCover } from './useCover'
+import { WHOEVER } from './whoever'
 
 /** From the address; each may be missing. */
 export interface NamedIf {
   readonly member: string | null
   readonly need: string | null
   readonly on: string | null
+  /** What a sitter was taught, by spaces; null where the household's own hands count. */
+  readonly hands: string | null
 }
 
 interface Props {
@@ -34,7 +38,6 @@ interface Props {
 }
 
 const ifWords = words.cover.ifHappens
-const WHOEVER = 'whoever'
 
 export const IfScreen = (props: Props) => (
   <Frame tab="cover" strap={props.strap} place={null}>
@@ -62,9 +65,13 @@ function IfHappens({ initial, place: chosen, named }: Props) {
     possible.find(({ id }) => id === needId) ??
     possible.find((one) => problemId(one) === needId) ??
     possible[0]
+  const hands = useMemo(
+    () => (named.hands === null ? null : new Set(named.hands.split(' ').filter(isSkillId))),
+    [named.hands],
+  )
   const answer = useMemo(
-    () => (place && need ? ifHappens(laid, { member, place, need, date }) : null),
-    [laid, member, place, need, date],
+    () => (place && need ? ifHappens(laid, { member, place, need, date, hands }) : null),
+    [laid, member, place, need, date, hands],
   )
   if (!place)
     return (
@@ -84,6 +91,7 @@ function IfHappens({ initial, place: chosen, named }: Props) {
             ? ifWords.headline(need.name, whom, place.name, answer.explanation.cell.state)
             : ifWords.title}
         </h1>
+        {hands && <p className="second">{ifWords.withSitter}</p>}
         {need?.call && (
           <Box as="p" size={4} above={2}>
             <b>{words.cover.callFirst}:</b> {need.call}
@@ -139,12 +147,14 @@ function IfHappens({ initial, place: chosen, named }: Props) {
           />
           {answer.hands.length > 0 && (
             <Stack as="ul" gap={1}>
-              {answer.hands.map(({ skill, by }) => (
+              {answer.hands.map(({ skill, by, isTaught }) => (
                 <li key={skill}>
-                  {ifWords.hands(
-                    skill,
-                    by.map(({ name }) => name),
-                  )}
+                  {hands
+                    ? ifWords.sitter(skill, isTaught)
+                    : ifWords.hands(
+                        skill,
+                        by.map(({ name }) => name),
+                      )}
                 </li>
               ))}
             </Stack>

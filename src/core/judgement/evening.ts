@@ -1,15 +1,16 @@
 /** Could the sitter cope? What is missing on a chosen evening, with these in their care. */
 import type { PlainDate } from '../calendar/plainDate'
 import { SKILL_IDS, type SkillId } from '../catalogue/skills'
+import type { Question } from '../cover/asking'
+import { board } from '../cover/board'
+import { type CellState, isReadyState } from '../cover/cellState'
+import type { Need } from '../cover/need'
+import type { Pantry } from '../cover/pantry'
 import { isRunning } from '../household/course'
 import type { Member } from '../household/member'
 import { weightOn } from '../household/weight'
 import type { MemberId } from '../ids'
-import type { Question } from './asking'
-import { board } from './board'
-import type { CellState } from './cellState'
-import type { Need } from './need'
-import type { Pantry } from './pantry'
+import { missingIn, readinessOf } from './readiness'
 
 export type MissingLink =
   /** A need that is not covered with only these hands. */
@@ -27,8 +28,8 @@ export type MissingLink =
 
 export interface Evening {
   readonly links: readonly MissingLink[]
-  /** Life-saving and urgent needs that hold. */
-  readonly held: number
+  /** Life-saving and urgent problems, counted as on the board. */
+  readonly ready: number
   readonly of: number
 }
 
@@ -39,8 +40,8 @@ export interface Numbers {
 }
 
 /**
- * Judges an evening: life-saving and urgent needs with the sitter's skills alone, and the words
- * that a sitter needs. Plan B is enough for an evening.
+ * Judges an evening as the board judges a place, with the sitter's skills alone, and the words that a
+ * sitter needs.
  * @param question its `skills` are the sitter's
  */
 export function evening(pantry: Pantry, question: Question, numbers: Numbers): Evening {
@@ -49,26 +50,19 @@ export function evening(pantry: Pantry, question: Question, numbers: Numbers): E
   if (numbers.poison === '') links.push({ code: 'no_number', which: 'poison' })
   const { rows, members } = board(pantry, question)
   const ideal = board(pantry, { ...question, skills: new Set(SKILL_IDS) })
-  let held = 0
-  let of = 0
-  for (const { need, cells } of rows) {
-    if (need.tier === 'comfort') continue
-    for (const cell of cells) {
-      of += 1
-      if (cell.state === 'covered' || cell.state === 'plan_b') held += 1
-      else
-        links.push({
-          code: 'need',
-          need,
-          memberId: cell.memberId,
-          state: cell.state,
-          forWantOfSkill: skillFor(need, cell.memberId, ideal.rows, pantry),
-        })
-    }
-  }
+  const readiness = readinessOf(rows)
+  for (const { missing } of missingIn(readiness))
+    for (const { need, cell } of missing)
+      links.push({
+        code: 'need',
+        need,
+        memberId: cell.memberId,
+        state: cell.state,
+        forWantOfSkill: skillFor(need, cell.memberId, ideal.rows, pantry),
+      })
   links.sort((a, b) => weightOf(a) - weightOf(b))
   for (const member of members) links.push(...wordsMissing(member, pantry, question.date))
-  return { links, held, of }
+  return { links, ready: readiness.ready, of: readiness.of }
 }
 
 /** The skill that alone stands between the need and its cover, or null. */
@@ -81,7 +75,7 @@ function skillFor(
   const cell = ideal
     .find((row) => row.need.id === need.id)
     ?.cells.find((one) => one.memberId === memberId)
-  if (!cell || (cell.state !== 'covered' && cell.state !== 'plan_b')) return null
+  if (!cell || !isReadyState(cell.state)) return null
   const roles = new Set(need.ways.flatMap(({ parts }) => parts.flatMap(({ any }) => any)))
   const { facts } =
     pantry.things.find(

@@ -1,0 +1,2 @@
+/** In an address, where a problem concerns whoever is there. */
+export const WHOEVER = 'whoever'

@@ -1,0 +1,31 @@
+/** One word for one state, whichever screen says it. */
+import type { CellState } from '../../core/cover/cellState'
+import type { LotState } from '../../core/stock/judge'
+import type { LineState } from '../../core/watch/survey'
+
+/** How a lot is. */
+export const LOT_STATES: Readonly<Record<LotState['state'], string>> = {
+  sound: 'sound',
+  turning: 'turning',
+  spent: 'spent',
+  held: 'on hold',
+  unclean: 'to be cleaned',
+  lent: 'lent',
+  missing: 'not found',
+}
+
+/** How a target stands. */
+export const LINE_STATES: Readonly<Record<LineState, string>> = {
+  enough: 'enough',
+  thin: 'not enough',
+  bare: 'none here',
+}
+
+/** How a problem stands for somebody at a place. */
+export const CELL_STATES: Readonly<Record<CellState, string>> = {
+  covered: 'ready',
+  plan_b: 'plan B',
+  thin: 'not enough',
+  held: 'held back',
+  none: 'nothing',
+}
