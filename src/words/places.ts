@@ -4,6 +4,7 @@ import type { Climate, Signal } from '../core/household/places'
 import type { CalendarEntry } from '../core/watch/calendarEntries'
 import { capital, MONTH_NAMES, SHORT_WEEKDAY_NAMES } from './frame/format'
 import { rounds } from './rounds'
+import { watchText } from './watch'
 
 export const calendar = {
   entry: (entry: CalendarEntry): { summary: string; description: string } => {
@@ -28,6 +29,20 @@ export const calendar = {
         }
       case 'course':
         return { summary: `${entry.title}: last day for ${entry.member}`, description: '' }
+      case 'errands':
+        return {
+          summary:
+            entry.errands.length === 1
+              ? `One thing to do, ${entry.place}`
+              : `${entry.errands.length} things to do, ${entry.place}`,
+          description: entry.errands
+            .map(({ act, title }) =>
+              [watchText.acts[act], title || watchText.untitled(act)].filter(Boolean).join(': '),
+            )
+            .join('\n'),
+        }
+      case 'follow_up':
+        return { summary: `${entry.who}: look again`, description: entry.what }
     }
   },
 }

@@ -150,6 +150,7 @@ describe('so much to do, as a sentence', () => {
     ['weigh', 'Tape needs weighing', 'Two need weighing'],
     ['teach', 'A skill runs out: Tape', 'Two skills run out'],
     ['identify', 'Some things are not matched yet', 'Some things are not matched yet'],
+    ['follow_up', 'Look at Tape again', 'Two want another look after what happened'],
     ['refill', 'One thing will run out', 'Two things will run out'],
     ['set_aside', 'One thing is recalled', 'Two things are recalled'],
     ['carry', 'One thing is needed at Car', 'Two things are needed at Car'],
@@ -289,6 +290,26 @@ describe('why something is to be done', () => {
       'not asked yet: allergies and regular medicines',
     ],
     [{ code: 'skill_ends', skill: 'tourniquet', until: soon }, 'signed off until 5 Dec 2026'],
+    [
+      {
+        code: 'follow_up',
+        why: 'look_again',
+        what: 'Day 3: better?',
+        on: plainDate('2026-11-24'),
+        incidentId: 'i' as never,
+      },
+      'due since 24 Nov: Day 3: better?',
+    ],
+    [
+      {
+        code: 'follow_up',
+        why: 'not_ended',
+        what: '',
+        on: plainDate('2026-11-24'),
+        incidentId: 'i' as never,
+      },
+      'nobody has said how it ended',
+    ],
     [
       { code: 'unknown_things', count: 1 },
       'one thing counts for nothing until somebody says what it is',

@@ -98,6 +98,10 @@ function toDo({ act, count, title, places }: Extract<Headline, { code: 'to_do' }
       return 'Some things are not matched yet'
     case 'refill':
       return `${things} will run out`
+    case 'follow_up':
+      return count === 1
+        ? `Look at ${title} again`
+        : `${capital(numberWord(count))} want another look after what happened`
     case 'set_aside':
       return `${things} ${is} recalled`
     case 'carry':
@@ -111,6 +115,7 @@ function toDo({ act, count, title, places }: Extract<Headline, { code: 'to_do' }
 
 const TO_DO_UNDER: Readonly<Record<ErrandAct, string>> = {
   set_aside: 'Set them aside until the maker has answered.',
+  follow_up: 'It was to be looked at again. Not better: the doctor or the vet.',
   throw_away: 'Throw them away safely. What is short because of it stands below.',
   clean: 'They do not count until they are clean.',
   ask: 'They do not count until somebody has answered.',
@@ -265,6 +270,7 @@ export const watchText = {
   first: 'What comes first',
   acts: {
     set_aside: 'Set aside',
+    follow_up: 'Look again',
     throw_away: 'Throw away safely',
     ask: 'Ask',
     clean: 'Clean',
@@ -351,12 +357,17 @@ export const watchText = {
         return `signed off until ${fullDay(reason.until)}`
       case 'unknown_things':
         return `${someThings(reason.count, 'thing counts', 'things count')} for nothing until somebody says what ${reason.count === 1 ? 'it is' : 'they are'}`
+      case 'follow_up':
+        return reason.why === 'not_ended'
+          ? 'nobody has said how it ended'
+          : `due since ${shortDay(reason.on, today)}: ${reason.what}`
       case 'dates_missing':
         return `${capital(someThings(reason.count, 'pack has', 'packs have'))} no date recorded; read it off the pack`
     }
   },
   press: {
     set_aside: 'See which',
+    follow_up: 'Open',
     throw_away: 'Done',
     ask: 'Open',
     clean: 'Clean',

@@ -180,6 +180,7 @@ export const errandsIn = (survey: Survey, rounds: readonly KitRound[] = []): rea
     rounds,
     judged: judgedForNobody(survey),
     pharmacyDays: [],
+    followUps: [],
     recalled: 0,
   }).filter(({ act }) => act !== 'identify')
 

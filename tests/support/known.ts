@@ -38,6 +38,7 @@ export interface Household {
   readonly courses?: readonly (Partial<Course> & { readonly member: Member; readonly of: string })[]
   readonly pharmacyDays?: Known['pharmacyDays']
   readonly recalled?: number
+  readonly followUps?: Known['followUps']
 }
 
 const entryOf = (id: string) => {
@@ -53,6 +54,7 @@ export function knownOf({
   courses = [],
   pharmacyDays = [1, 2, 3, 4, 5, 6, 7],
   recalled = 0,
+  followUps = [],
 }: Household): Known {
   const sites = places.map(({ kit, ...fields }, n) => {
     const place = { ...aPlace(n + 1, `Place ${n + 1}`), ...fields }
@@ -144,6 +146,7 @@ export function knownOf({
     judged: { pantry: laidOut, judgement: judge(laidOut, TODAY, until) },
     pharmacyDays,
     recalled,
+    followUps,
   }
 }
 

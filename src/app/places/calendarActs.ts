@@ -10,7 +10,8 @@ import { visitsOf } from '../../db/places/visits'
 import { act } from '../frame/act'
 import { mustHave } from '../frame/mustHave'
 import { type Caller, reading, type World } from '../frame/world'
-import { inspectedStockOf } from '../rounds/inspection'
+import { recallCount } from '../restock/recalls'
+import { everything } from '../watch/readWatch'
 
 export interface ImportedVisit {
   readonly uid: string
@@ -77,19 +78,29 @@ export type InWords = (entry: CalendarEntry) => {
 }
 
 /** The dates that matter as an iCalendar file: visits, checks due, what turns, courses that end. */
-export const readCalendarFile = (world: World, caller: Caller, inWords: InWords): Promise<string> =>
-  reading(world, caller, async (at) => {
-    const { survey, rounds } = await inspectedStockOf(at)
+export const readCalendarFile = async (
+  world: World,
+  caller: Caller,
+  inWords: InWords,
+): Promise<string> => {
+  const recalled = await recallCount(world)
+  return reading(world, caller, async (at) => {
+    const { looks, open } = await everything(at, recalled)
+    const { survey, rounds, followUps } = looks
     const courses = await readCourses(at.trx)
     const members = await readMembers(at.trx, at.today)
     const calendar = ical({
       name: at.household.name,
       prodId: { company: 'Vivid Satchel', product: 'dates that matter' },
     })
-    for (const entry of calendarEntries(survey, rounds, courses, members))
+    for (const entry of calendarEntries(survey, rounds, courses, members, {
+      open,
+      followUps,
+    }))
       calendar.createEvent(eventOf(entry, inWords(entry), world.now()))
     return calendar.toString()
   })
+}
 
 const eventOf = (
   entry: CalendarEntry,

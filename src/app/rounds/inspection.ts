@@ -1,12 +1,15 @@
 /** The judged stock with who looked at what, and from that when each kit is next to be looked at. */
-import type { Weekday } from '../../core/calendar/plainDate'
+import type { PlainDate, Weekday } from '../../core/calendar/plainDate'
 import { catalogue } from '../../core/catalogue/catalogue'
 import type { LotId } from '../../core/ids'
+import { type FollowUp, followUpsOf } from '../../core/incident/followUps'
+import { memberOf } from '../../core/incident/patient'
 import type { Sighting } from '../../core/rounds/contents'
 import { type KitRound, kitRounds } from '../../core/rounds/due'
 import { learnSpeed, type Speed } from '../../core/rounds/duration'
 import type { Judged } from '../../core/watch/ofCover'
 import type { Survey } from '../../core/watch/survey'
+import { readCareEntries, readIncidents } from '../../db/care/care'
 import { readConfirmations } from '../../db/record/history'
 import { readSightings, readTimings } from '../../db/rounds/rounds'
 import { judgedStockOf, judgedWith } from '../cover/judgementOf'
@@ -24,20 +27,44 @@ export interface InspectedStock extends Confirmed {
   readonly rounds: readonly KitRound[]
   readonly judged: Judged
   readonly pharmacyDays: readonly Weekday[]
+  readonly followUps: readonly FollowUp[]
 }
 
 const inspectedWith = async (
-  { trx, household }: Today,
+  { trx, household, today }: Today,
   confirmed: Confirmed,
   judged: Judged,
 ): Promise<InspectedStock> => ({
   ...confirmed,
   judged,
   pharmacyDays: household.pharmacyDays,
+  followUps: await readFollowUps(trx, household.timeZone, judged, today),
   sightings: await readSightings(trx, household.timeZone),
   speed: learnSpeed(await readTimings(trx)),
   rounds: kitRounds(confirmed.survey, confirmed.confirmations, household.roundPace, catalogue()),
 })
+
+/** So many of those that have ended are looked through for what was to be looked at later. */
+const MOST_ENDED = 40
+
+async function readFollowUps(
+  trx: Today['trx'],
+  timeZone: string,
+  { pantry }: Judged,
+  today: PlainDate,
+): Promise<readonly FollowUp[]> {
+  const incidents = await readIncidents(trx, MOST_ENDED)
+  const entries = await readCareEntries(
+    trx,
+    incidents.map(({ id }) => id),
+  )
+  return followUpsOf(
+    incidents,
+    entries,
+    timeZone,
+    ({ patient }) => memberOf(patient, pantry.stock.members, today)?.name ?? '',
+  )
+}
 
 const inspectedOn = new WeakMap<Survey, Promise<InspectedStock>>()
 

@@ -56,6 +56,13 @@ export const errandReason = z.discriminatedUnion('code', [
     until: wire.plainDate,
   }),
   z.object({ code: z.literal('unknown_things'), count: z.int() }),
+  z.object({
+    code: z.literal('follow_up'),
+    why: z.enum(['look_again', 'not_ended']),
+    what: z.string(),
+    on: wire.plainDate,
+    incidentId: wire.incidentId,
+  }),
 ])
 
 export const errandAct = z.enum(ERRAND_ACTS)

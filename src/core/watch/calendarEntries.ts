@@ -1,10 +1,13 @@
 /** The dates of a household that belong into its calendar. */
 import { addDays, byDay, later, type PlainDate } from '../calendar/plainDate'
+import { nextThere } from '../calendar/presence'
 import type { Course } from '../household/course'
 import type { Member } from '../household/member'
+import type { FollowUp } from '../incident/followUps'
 import type { KitRound } from '../rounds/due'
 import type { DueCode } from '../rounds/pace'
 import { itemTitle } from '../stock/item'
+import type { Errand, ErrandAct } from './errand'
 import type { Survey } from './survey'
 
 export type CalendarEntry = {
@@ -24,10 +27,24 @@ export type CalendarEntry = {
   /** What ends that day at one place. */
   | { readonly kind: 'turns'; readonly place: string; readonly titles: readonly string[] }
   | { readonly kind: 'course'; readonly member: string; readonly title: string }
+  /** What Watch lists for a place, on the day on which somebody is next there. */
+  | {
+      readonly kind: 'errands'
+      readonly place: string
+      readonly errands: readonly { readonly act: ErrandAct; readonly title: string }[]
+    }
+  /** To be looked at again after something happened. */
+  | { readonly kind: 'follow_up'; readonly who: string; readonly what: string }
 )
 
 /** Further ahead nobody plans. */
 const AHEAD_DAYS = 550
+
+/** The same list that Watch shows, and what comes later. */
+export interface ToDo {
+  readonly open: readonly Errand[]
+  readonly followUps: readonly FollowUp[]
+}
 
 /** From today on, soonest first. */
 export function calendarEntries(
@@ -35,6 +52,7 @@ export function calendarEntries(
   rounds: readonly KitRound[],
   courses: readonly Course[],
   members: readonly Pick<Member, 'id' | 'name'>[],
+  { open, followUps }: ToDo,
 ): readonly CalendarEntry[] {
   const { today, places, holdings } = survey
   const until = addDays(today, AHEAD_DAYS)
@@ -105,7 +123,21 @@ export function calendarEntries(
       },
     ]
   })
-  return [...visits, ...checks, ...turning.values(), ...ends].sort(
+  const listed = places.flatMap(({ id, name, presence }): CalendarEntry[] => {
+    // A round has its own day.
+    const there = open.filter(({ place, act }) => place.id === id && act !== 'check')
+    if (there.length === 0) return []
+    const next = nextThere(presence, today)
+    const day = next.kind === 'on' ? next.day : today
+    const errands = there.map(({ act, title }) => ({ act, title }))
+    return [{ key: `errands-${id}`, kind: 'errands', day, lastDay: day, place: name, errands }]
+  })
+  const again = followUps.flatMap(({ key, on, why, who, what }): CalendarEntry[] =>
+    why === 'look_again' && ahead(on)
+      ? [{ key: `follow-up-${key}`, kind: 'follow_up', day: on, lastDay: on, who, what }]
+      : [],
+  )
+  return [...visits, ...checks, ...turning.values(), ...ends, ...listed, ...again].sort(
     (a, b) => byDay(a.day, b.day) || a.key.localeCompare(b.key),
   )
 }

@@ -2,8 +2,10 @@
 import { describe, expect, it } from 'vitest'
 import { aMember, aPerson } from '../../../tests/support/cover'
 import { TODAY, visits } from '../../../tests/support/household'
+import { idOf } from '../../../tests/support/ids'
 import { type Household, headlineOf, knownOf } from '../../../tests/support/known'
-import { addDays } from '../calendar/plainDate'
+import { addDays, plainDate } from '../calendar/plainDate'
+import type { PlaceId } from '../ids'
 import {
   anErrand,
   ENGINE_OF,
@@ -307,6 +309,30 @@ describe('errands', () => {
     expect(places[0]).toBe('Home')
     expect(places).toEqual([...places].sort().reverse())
     expect(offered.every((one) => gravityOf(one, TODAY) === 'life')).toBe(true)
+  })
+  it('what happened is looked at again from its day on, at the place where it happened', () => {
+    const followUp = (on: string, why: 'look_again' | 'not_ended' = 'look_again') => ({
+      key: on,
+      incidentId: 'i' as never,
+      on: plainDate(on),
+      why,
+      what: 'better?',
+      who: 'Ned',
+      memberId: null,
+      placeId: idOf<PlaceId>(1, 2),
+    })
+    const known = knownOf({
+      places: [{ name: 'Home' }, { name: 'Cottage' }],
+      laid: [{ of: 'gauze', there: 1 }],
+      followUps: [followUp(TODAY), followUp(addDays(TODAY, 1)), followUp('2026-11-20')],
+    })
+    const again = errands(known).filter(({ act }) => act === 'follow_up')
+    expect(again.map(({ due, place, title }) => [due, place.name, title])).toEqual([
+      ['2026-11-20', 'Cottage', 'Ned'],
+      [TODAY, 'Cottage', 'Ned'],
+    ])
+    expect(again.map((one) => gravityOf(one, TODAY))).toEqual(['urgent', 'urgent'])
+    expect(headlineOf(known, again)).toMatchObject({ code: 'to_do', act: 'follow_up', count: 2 })
   })
   it('are settled by a press or asked where they are answered: each act is one of the two', () => {
     expect(ERRAND_ACTS.filter(isPressed).sort()).toEqual([...PRESSED_ACTS].sort())

@@ -8,6 +8,8 @@ import type { Tier } from '../cover/need'
 import type { Kit, Place } from '../household/places'
 import type { Topic } from '../household/told'
 import type { LotId, MemberId, PocketId } from '../ids'
+import type { IncidentId } from '../incident/entry'
+import type { FollowUp } from '../incident/followUps'
 import { type Amount, NOTHING, type Total } from '../quantity/amount'
 import type { DueCode } from '../rounds/pace'
 import type { Item } from '../stock/item'
@@ -17,6 +19,7 @@ import type { HeldBecause, SpentWhy } from '../stock/judge'
 export const ENGINES = [
   'cover',
   'medicines',
+  'incidents',
   'recalls',
   'stock',
   'targets',
@@ -29,6 +32,7 @@ export type Engine = (typeof ENGINES)[number]
 /** What one does there, in the order in which it is done. */
 export const ERRAND_ACTS = [
   'set_aside',
+  'follow_up',
   'throw_away',
   'clean',
   'ask',
@@ -67,6 +71,7 @@ export const isPressed = (act: ErrandAct): act is PressedAct =>
 
 export const ENGINE_OF: Readonly<Record<ErrandAct, Engine>> = {
   set_aside: 'recalls',
+  follow_up: 'incidents',
   throw_away: 'stock',
   clean: 'stock',
   ask: 'stock',
@@ -141,6 +146,13 @@ export type ErrandReason =
   | { readonly code: 'not_asked'; readonly topics: readonly Topic[] }
   | { readonly code: 'skill_ends'; readonly skill: SkillId; readonly until: PlainDate }
   | { readonly code: 'unknown_things'; readonly count: number }
+  | {
+      readonly code: 'follow_up'
+      readonly why: FollowUp['why']
+      readonly what: string
+      readonly on: PlainDate
+      readonly incidentId: IncidentId
+    }
 
 export type ReasonCode = ErrandReason['code']
 
@@ -216,7 +228,7 @@ export function gravityOf(errand: Errand, today: PlainDate): Gravity {
   if (act === 'refill' && (due === null || due <= addDays(today, SOON_DAYS))) return 'soon'
   if (act === 'refill' || brings.some(({ tier }) => tier === 'life')) return 'essential'
   if (essential && (act === 'top_up' || act === 'replace')) return 'essential'
-  if (brings.length > 0 || reason.code === 'gap') return 'urgent'
+  if (brings.length > 0 || reason.code === 'gap' || act === 'follow_up') return 'urgent'
   return 'other'
 }
 

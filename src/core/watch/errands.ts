@@ -1,8 +1,10 @@
 /** All errands of a household, from every engine, by place and by what they bring. */
 import type { Weekday } from '../calendar/plainDate'
+import type { FollowUp } from '../incident/followUps'
 import type { KitRound } from '../rounds/due'
 import { anErrand, ERRAND_ACTS, type Errand, GRAVITIES, gravityOf } from './errand'
 import { type Judged, ofCover } from './ofCover'
+import { ofIncidents } from './ofIncidents'
 import { ofMedicines } from './ofMedicines'
 import { ofPeople } from './ofPeople'
 import { ofRounds } from './ofRounds'
@@ -19,6 +21,8 @@ export interface Known {
   readonly pharmacyDays: readonly Weekday[]
   /** Lots that a bulletin recalls and that are not on hold yet. */
   readonly recalled: number
+  /** What is to be looked at after something happened. */
+  readonly followUps: readonly FollowUp[]
 }
 
 /** By place in the household's order, then by how grave it is, then in the order in which it is done. */
@@ -28,6 +32,7 @@ export function errands(known: Known): readonly Errand[] {
     ...ofStock(survey),
     ...ofCover(judged, survey, ofTargets(survey)),
     ...ofMedicines(judged.pantry, survey, pharmacyDays),
+    ...ofIncidents(known.followUps, survey),
     ...ofRecalls(known),
     ...ofRounds(survey, rounds),
     ...ofPeople(judged.pantry, survey.places, survey.today),

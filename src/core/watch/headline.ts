@@ -80,6 +80,7 @@ const ORDER = [
   'essentials_bare',
   'turns_before_back',
   'not_ready_urgent',
+  'follow_up',
   'runs_out',
   'throw_away',
   'replace',
@@ -113,6 +114,7 @@ const VOICES: Readonly<Record<Engine, Voice>> = {
     ...toDo(facts, 'cover', ['carry', 'buy', 'find_out']),
   ],
   medicines: runningOut,
+  incidents: (facts) => toDo(facts, 'follow_up', ['follow_up']),
   recalls: ({ open }) =>
     open.flatMap(({ reason }) =>
       reason.code === 'recalled'

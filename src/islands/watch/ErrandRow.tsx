@@ -18,6 +18,7 @@ const watchWords = words.watch
 
 const GLYPH: Readonly<Record<Errand['act'], OutlineState>> = {
   set_aside: 'held',
+  follow_up: 'turning',
   throw_away: 'spent',
   ask: 'held',
   clean: 'unclean',

@@ -8,6 +8,8 @@ export function hrefOf(errand: Errand): string {
       return `/rounds?kit=${errand.kitId}`
     case 'recalled':
       return '/restock/recalls'
+    case 'follow_up':
+      return `/incident?id=${errand.reason.incidentId}`
     case 'unknown_things':
       return '/cover/items'
     case 'gap':
