@@ -10,8 +10,9 @@ import { DEFAULT_SCHOOLS } from '../src/core/cover/schools'
 import { blankFacts, type Member } from '../src/core/household/member'
 import { SPECIES } from '../src/core/household/species'
 import type { ItemId, KitId, LotId, MemberId, PlaceId, PocketId, WeighingId } from '../src/core/ids'
+import { judgeAgain } from '../src/core/judgement/again'
 import { judge } from '../src/core/judgement/judgement'
-import { units } from '../src/core/quantity/amount'
+import { amount, units } from '../src/core/quantity/amount'
 
 const TODAY = plainDate('2026-11-26')
 const named = <Id extends string>(kind: string, n: number) => `${kind}-${n}` as Id
@@ -146,7 +147,24 @@ export function timeJudgement(members: number, kits: number, lots: number, times
         return performance.now() - start
       }),
     )
-  return { today: until(0), month: until(30), year: until(400) }
+  const first = pantry(monthly)
+  const ends = new Map(stock.places.map(({ id }) => [id, addDays(TODAY, 400)]))
+  const before = { pantry: first, judgement: judge(first, TODAY, ends) }
+  const afterOneAct = median(
+    Array.from({ length: times }, (_, n) => {
+      // One is taken out of a lot, another lot each time.
+      const holdings = monthly.holdings.map((holding, at) =>
+        at === n * 131
+          ? { ...holding, amount: amount(Math.max(0, holding.amount - 1000)) }
+          : holding,
+      )
+      const laid = pantry({ ...monthly, holdings })
+      const start = performance.now()
+      judgeAgain(before, laid, TODAY, ends)
+      return performance.now() - start
+    }),
+  )
+  return { today: until(0), month: until(30), year: until(400), afterOneAct }
 }
 
 /** Judges the board in Chromium, where the household will: bundled as the application is. */

@@ -240,6 +240,7 @@ async function reportBoard(): Promise<void> {
   line('judgement, today', judged.today)
   line('judgement, 30 days', judged.month)
   line('judgement, 400 days (goal 300 ms)', judged.year)
+  line('the same after one act (goal 50 ms)', judged.afterOneAct)
 }
 
 const report = (name: string, value: number) =>

@@ -1,5 +1,7 @@
 /** The one judgement of the household, kept with the survey until something changes. */
 import { lookahead, nextCheckDay } from '../../core/calendar/presence'
+import type { HouseholdId } from '../../core/ids'
+import { judgeAgain } from '../../core/judgement/again'
 import { judge } from '../../core/judgement/judgement'
 import type { Judged } from '../../core/watch/ofCover'
 import type { Survey } from '../../core/watch/survey'
@@ -8,11 +10,26 @@ import { pantryOf } from './readPantry'
 
 const judgedOf = new WeakMap<Survey, Promise<Judged>>()
 
+/** What was judged last for each household: after an act only what it touched is judged again. */
+const judgedLast = new Map<HouseholdId, Judged>()
+/** So many households are kept; the one not asked for longest goes first. */
+const MOST = 20
+
+function keepLast(householdId: HouseholdId, judged: Judged): void {
+  judgedLast.delete(householdId)
+  judgedLast.set(householdId, judged)
+  const [oldest] = judgedLast.keys()
+  if (judgedLast.size > MOST && oldest !== undefined) judgedLast.delete(oldest)
+}
+
 export async function judgedStockOf(at: Reading): Promise<Judged> {
   const survey = await surveyOf(at)
   const known = judgedOf.get(survey)
   if (known) return known
-  const made = judgedWith(at, survey)
+  const made = judgedWith(at, survey).then((judged) => {
+    keepLast(at.household.id, judged)
+    return judged
+  })
   judgedOf.set(survey, made)
   made.catch(() => judgedOf.delete(survey))
   return made
@@ -25,5 +42,10 @@ export async function judgedWith(at: Today, survey: Survey): Promise<Judged> {
   const until = new Map(
     survey.places.map(({ id, presence }) => [id, nextCheckDay(presence, at.today, ahead)]),
   )
-  return { pantry, judgement: judge(pantry, at.today, until) }
+  // Whatever was judged before, the difference decides what is judged again.
+  const before = judgedLast.get(at.household.id)
+  const judgement = before
+    ? judgeAgain(before, pantry, at.today, until)
+    : judge(pantry, at.today, until)
+  return { pantry, judgement }
 }

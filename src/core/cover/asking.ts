@@ -141,6 +141,13 @@ export const companionsFor = (facts: ItemFacts, patient: Patient | null): readon
 /** `second`: only as plan B (asked about first, or plain and past its date). */
 type Grade = 'good' | 'second'
 
+/** What was asked before, and what is different now. */
+interface Since {
+  readonly asking: Asking
+  readonly ended: readonly Shelf[]
+  readonly isAboutMembers: boolean
+}
+
 /** A question with what follows from it, so that each cell is a few sums. */
 export class Asking implements Hands {
   readonly patients: readonly Patient[]
@@ -161,29 +168,27 @@ export class Asking implements Hands {
     readonly question: Question,
     /** Shared by questions of several days and places: whom a thing suits is found once. */
     readonly book: PatientBook = new PatientBook(pantry),
-    since?: { readonly asking: Asking; readonly ended: readonly Shelf[] },
+    since?: Since,
   ) {
     const { stock, things } = pantry
     this.month = monthNumber(question.date)
     this.hasTap = question.place.traits.includes('tap')
     if (since) {
-      const { asking, ended } = since
-      this.patients = asking.patients
+      const { asking, ended, isAboutMembers } = since
+      this.patients = isAboutMembers ? this.patientsOf(question) : asking.patients
       this.kitOn = asking.kitOn
       this.present = asking.present
       this.good = asking.good.slice()
       this.second = asking.second.slice()
       for (const thing of new Set(ended.map((shelf) => shelf.thing))) this.count(thing)
       const roles = rolesOf(pantry, ended)
-      this.atHand = without(asking.atHand, roles)
-      this.players = without(asking.players, behind(pantry, roles))
+      this.atHand = isAboutMembers ? new Map() : without(asking.atHand, roles)
+      this.players = isAboutMembers ? new Map() : without(asking.players, behind(pantry, roles))
       return
     }
     this.atHand = new Map()
     this.players = new Map()
-    this.patients = stock.members
-      .filter(({ id }) => question.members.has(id))
-      .map((member) => book.on(member, question.date))
+    this.patients = this.patientsOf(question)
     this.good = new Float64Array(things.length)
     this.second = new Float64Array(things.length)
     this.kitOn = Uint8Array.from(stock.kits, ({ id }) => (question.kits.has(id) ? 1 : 0))
@@ -199,9 +204,25 @@ export class Asking implements Hands {
     }
   }
 
+  private patientsOf({ members, date }: Question): readonly Patient[] {
+    return this.pantry.stock.members
+      .filter(({ id }) => members.has(id))
+      .map((member) => this.book.on(member, date))
+  }
+
   /** The same question on a later day on which nothing is different but that these have ended. */
   after(date: PlainDate, ended: readonly Shelf[]): Asking {
-    return new Asking(this.pantry, { ...this.question, date }, this.book, { asking: this, ended })
+    const since = { asking: this, ended, isAboutMembers: false }
+    return new Asking(this.pantry, { ...this.question, date }, this.book, since)
+  }
+
+  /** A later question of the same kits, on a day on which somebody came, went or is seen otherwise. */
+  afterwards(question: Question, ended: readonly Shelf[]): Asking {
+    return new Asking(this.pantry, question, this.book, {
+      asking: this,
+      ended,
+      isAboutMembers: true,
+    })
   }
 
   /** Counts a thing anew, shelf by shelf, so that sums do not drift. */

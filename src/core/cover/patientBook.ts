@@ -17,10 +17,17 @@ export const MONTHS_MATTER_UNTIL = 48
 const SUITS = { not: 0, asked_first: 1, suits: 2 } as const
 
 export class PatientBook {
-  private readonly made = new Map<MemberId, Map<string, Patient>>()
-  private readonly suits = new Map<Patient, Int8Array>()
+  private readonly made: Map<MemberId, Map<string, Patient>>
+  private readonly suits: Map<Patient, Int8Array>
 
-  constructor(private readonly pantry: Pantry) {}
+  /** @param known of the same members, courses, rules and things: what it found holds here as well */
+  constructor(
+    private readonly pantry: Pantry,
+    known?: PatientBook,
+  ) {
+    this.made = known?.made ?? new Map()
+    this.suits = known?.suits ?? new Map()
+  }
 
   /** The same patient on every day on which the rules see them alike. */
   on(member: Member, day: PlainDate): Patient {

@@ -17,14 +17,13 @@ import { lastDayOfWord } from '../cover/suitability'
 import type { Course } from '../household/course'
 import type { Member } from '../household/member'
 import { weightOn } from '../household/weight'
-import type { LotId } from '../ids'
 
 /** What holds from a day until the next stretch begins. */
 export interface Stretch {
   readonly from: PlainDate
   readonly rows: readonly Row[]
-  /** Lots that end as it begins; empty for the first. */
-  readonly ended: readonly LotId[]
+  /** Shelves that end as it begins; empty for the first. */
+  readonly ended: readonly Shelf[]
 }
 
 /** Shelves that end before a day, or a day on which something about somebody changes. */
@@ -50,19 +49,23 @@ export function stretches(
   let asking = new Asking(pantry, questionAt(pantry.stock, place, from), book)
   let rows = new Map(needs.map((need) => [need, rowOf(asking, need)]))
   const made: Stretch[] = [{ from, rows: present(rows), ended: [] }]
+  /** Ended since the question that stands was asked: it is asked anew only where somebody asks. */
+  let pending: Shelf[] = []
   for (const { day, ended, isAboutMembers } of cutsOf(pantry, asking.question, from, to)) {
+    pending.push(...ended)
+    const touched = new Set(askers(ended, behind(pantry, rolesOf(pantry, ended))))
+    if (!isAboutMembers && touched.size === 0) continue
     const before = asking
     asking = isAboutMembers
-      ? new Asking(pantry, questionAt(pantry.stock, place, day), book)
-      : before.after(day, ended)
-    const roles = behind(pantry, rolesOf(pantry, ended))
-    const touched = new Set(askers(ended, roles))
+      ? before.afterwards(questionAt(pantry.stock, place, day), pending)
+      : before.after(day, pending)
+    pending = []
     if (isAboutMembers)
       for (const need of needs) if (isTouched(before, asking, need)) touched.add(need)
     if (touched.size === 0) continue
     rows = new Map(rows)
     for (const need of touched) rows.set(need, rowOf(asking, need))
-    made.push({ from: day, rows: present(rows), ended: ended.map(({ lotId }) => lotId) })
+    made.push({ from: day, rows: present(rows), ended })
   }
   return made
 }
@@ -90,7 +93,7 @@ export const asksFor = (need: Need, roles: ReadonlySet<RoleId>): boolean =>
     need.ways.some(({ parts }) => parts.some(({ any }) => any.some((role) => roles.has(role)))))
 
 /** The same for what ended: only what is prescribed to somebody is their own medicine. */
-function askersOf({ stock, things }: Pantry, needs: readonly Need[]) {
+export function askersOf({ stock, things }: Pantry, needs: readonly Need[]) {
   const own = new Set(stock.courses.map(({ itemId }) => itemId))
   return (ended: readonly Shelf[], roles: ReadonlySet<RoleId>): readonly Need[] => {
     const isOwn = ended.some(({ thing }) => {

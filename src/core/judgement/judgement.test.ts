@@ -11,8 +11,9 @@ import type { CoverPlace, Pantry } from '../cover/pantry'
 import { MONTHS_MATTER_UNTIL } from '../cover/patientBook'
 import { RULES } from '../cover/rules'
 import { expectedAt, questionAt } from '../cover/scene'
+import { judgeAgain } from './again'
 import { stretches } from './days'
-import { judgePlace } from './judgement'
+import { judge, judgePlace } from './judgement'
 import { isCounted, membersOf, missingIn, readinessOf } from './readiness'
 
 const ned = aPerson(8, {
@@ -257,5 +258,96 @@ describe('what a place is ready for', () => {
     const wound = (range: 'body' | 'away') =>
       today(scene(range)).problems.find(({ id }) => id === 'wound')?.isReady
     expect([wound('body'), wound('away')]).toEqual([true, false])
+  })
+})
+
+describe('judged again after an act', () => {
+  const at = (laid: Pantry, days: number) =>
+    new Map(laid.stock.places.map(({ id }) => [id, addDays(DAY, days)]))
+  it('says what judging from scratch says, whatever was put in, used up, changed or taken away', () => {
+    fc.assert(
+      fc.property(
+        fc.array(aPut, { minLength: 2, maxLength: 20 }),
+        fc.array(aPut, { maxLength: 3 }),
+        fc.nat(20),
+        fc.nat(20),
+        fc.boolean(),
+        (put, added, gone, changed, isSomebodyElse) => {
+          const scene = (of: readonly Put[], members = ALL) =>
+            aPantry({
+              members,
+              put: of,
+              traits: ['night', 'vehicle'],
+              courses: of
+                .slice(0, 1)
+                .map((one) => ({ member: dog, of: one.of, endsOn: addDays(DAY, 30) })),
+            })
+          const first = scene(put)
+          const later = [
+            ...put
+              .filter((_, n) => n === 0 || n !== gone % put.length)
+              .map((one, n) =>
+                n === changed % put.length
+                  ? { ...one, count: (one.count ?? 1) + 2, days: 12 }
+                  : one,
+              ),
+            ...added,
+          ]
+          const second = scene(later, isSomebodyElse ? ALL.slice(1) : ALL)
+          const before = { pantry: first, judgement: judge(first, DAY, at(first, 65)) }
+          const again = judgeAgain(before, second, DAY, at(second, 65))
+          const whole = judge(second, DAY, at(second, 65))
+          for (const [n, one] of again.places.entries()) {
+            const other = whole.places[n]
+            expect(states(one.today.problems.flatMap(({ rows }) => rows))).toEqual(
+              states(other?.today.problems.flatMap(({ rows }) => rows) ?? []),
+            )
+            expect([one.today.ready, one.today.of]).toEqual([other?.today.ready, other?.today.of])
+            const told = (lapses: typeof one.lapses) =>
+              lapses.map((lapse) => JSON.stringify(lapse)).sort()
+            expect(told(one.lapses)).toEqual(told(other?.lapses ?? []))
+          }
+        },
+      ),
+      { numRuns: 60 },
+    )
+  })
+  it('knows what leans on what is gone: each thing of the catalogue without its companion', () => {
+    const all = [...catalogue().values()]
+    let differ = 0
+    for (const { id, companions, lickRisk } of all)
+      for (const role of [
+        ...companions.map((one) => one.role),
+        ...(lickRisk ? (['lick-guard'] as const) : []),
+      ]) {
+        const player = all.find(({ roles }) => roles.includes(role))
+        if (!player || player.id === id) continue
+        const scene = (...of: readonly string[]) =>
+          aPantry({
+            members: ALL,
+            put: of.map((one) => ({ of: one, count: 9 })),
+            traits: ['night'],
+          })
+        const [first, second] = [scene(id, player.id), scene(id)]
+        const before = { pantry: first, judgement: judge(first, DAY, at(first, 0)) }
+        const [again] = judgeAgain(before, second, DAY, at(second, 0)).places
+        const [whole] = judge(second, DAY, at(second, 0)).places
+        const rowsOf = (one: typeof again) =>
+          states(one?.today.problems.flatMap(({ rows }) => rows) ?? [])
+        expect([id, rowsOf(again)]).toEqual([id, rowsOf(whole)])
+        if (again?.today.ready !== before.judgement.places[0]?.today.ready) differ += 1
+      }
+    expect(differ).toBeGreaterThan(3)
+  })
+  it('judges nothing again where nothing changed, and all of it on another day', () => {
+    const put: readonly Put[] = [{ of: 'adrenaline-03', count: 2, days: 10 }]
+    const laid = aPantry({ members: [ned], put })
+    const before = { pantry: laid, judgement: judge(laid, DAY, at(laid, 30)) }
+    const same = judgeAgain(before, aPantry({ members: [ned], put }), DAY, at(laid, 30))
+    expect(same.places[0]?.today).toBe(before.judgement.places[0]?.today)
+    const tomorrow = addDays(DAY, 1)
+    expect(judgeAgain(before, laid, tomorrow, at(laid, 30)).places).toEqual(
+      judge(laid, tomorrow, at(laid, 30)).places,
+    )
   })
 })

@@ -4,12 +4,13 @@
  * it. Every screen reads this; none judges for itself.
  */
 import type { PlainDate } from '../calendar/plainDate'
-import type { Tier } from '../cover/need'
-import type { CoverPlace, Pantry } from '../cover/pantry'
+import { behind, rolesOf } from '../cover/leaning'
+import type { Need, Tier } from '../cover/need'
+import type { CoverPlace, Pantry, Shelf } from '../cover/pantry'
 import { PatientBook } from '../cover/patientBook'
 import { expectedAt } from '../cover/scene'
 import type { LotId, MemberId, PlaceId } from '../ids'
-import { type Stretch, stretches } from './days'
+import { askersOf, type Stretch, stretches } from './days'
 import { isCounted, membersOf, type Problem, type Readiness, readinessOf } from './readiness'
 
 export interface PlaceJudgement {
@@ -38,6 +39,8 @@ export interface Judgement {
   readonly today: PlainDate
   readonly places: readonly PlaceJudgement[]
   readonly of: ReadonlyMap<PlaceId, PlaceJudgement>
+  /** Whom what suits, as it was found for this. */
+  readonly book: PatientBook
 }
 
 /**
@@ -53,28 +56,29 @@ export function judge(
   const places = pantry.stock.places.map((place) =>
     judgePlace(pantry, place, { from: today, to: until.get(place.id) ?? today }, book),
   )
-  return { today, places, of: new Map(places.map((one) => [one.place.id, one])) }
+  return { today, places, of: new Map(places.map((one) => [one.place.id, one])), book }
 }
 
-/** One place, from today to its next check. */
+/** One place, from today to its next check. @param needs only these, where not all are asked for */
 export function judgePlace(
   pantry: Pantry,
   place: CoverPlace,
   days: { readonly from: PlainDate; readonly to: PlainDate },
   book?: PatientBook,
+  needs?: readonly Need[],
 ): PlaceJudgement {
-  const [first, ...later] = stretches(pantry, place, days, book)
+  const [first, ...later] = stretches(pantry, place, days, book, needs)
   const now = readinessOf(first?.rows ?? [])
   return {
     place,
     expected: expectedAt(place, pantry.stock, days.from),
     until: days.to,
     today: now,
-    lapses: lapsesOf(now, later),
+    lapses: lapsesOf(pantry, now, later),
   }
 }
 
-function lapsesOf(now: Readiness, later: readonly Stretch[]): readonly Lapse[] {
+function lapsesOf(pantry: Pantry, now: Readiness, later: readonly Stretch[]): readonly Lapse[] {
   const ready = new Map(now.problems.filter(readyAndCounted).map((one) => [one.id, one]))
   const lapses: Lapse[] = []
   for (const { from, rows, ended } of later)
@@ -86,10 +90,21 @@ function lapsesOf(now: Readiness, later: readonly Stretch[]): readonly Lapse[] {
         tier: problem.tier,
         from,
         members: membersOf(problem),
-        ended,
+        ended: endedFor(pantry, problem, ended),
       })
     }
   return lapses
+}
+
+/** Of what ends that day, the lots that the problem asks for. */
+function endedFor(pantry: Pantry, { rows }: Problem, ended: readonly Shelf[]): readonly LotId[] {
+  const askers = askersOf(
+    pantry,
+    rows.map(({ need }) => need),
+  )
+  return ended.flatMap((shelf) =>
+    askers([shelf], behind(pantry, rolesOf(pantry, [shelf]))).length > 0 ? [shelf.lotId] : [],
+  )
 }
 
 const readyAndCounted = (problem: Problem): boolean => problem.isReady && isCounted(problem)
