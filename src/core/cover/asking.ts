@@ -129,8 +129,16 @@ export function usesOf(
 /** The need whose parts are a member's own prescriptions, not roles. */
 export const OWN_MEDICINE = 'own-medicine'
 
-/** What is there where people live, kits or no kits: clean running water, towels, cloths. */
-const AT_HOME: readonly RoleId[] = ['water', 'cool-burn', 'rinse-wound', 'cloth', 'wrap-animal']
+/** What is there where people live, kits or no kits: clean running water, towels, cloths, something to write with. */
+const AT_HOME: readonly RoleId[] = [
+  'water',
+  'cool-burn',
+  'rinse-wound',
+  'rinse-eye',
+  'cloth',
+  'wrap-animal',
+  'pen',
+]
 
 /** What a thing goes with for a patient; what is licked off is unsafe without a cover. */
 export const companionsFor = (facts: ItemFacts, patient: Patient | null): readonly Companion[] =>
