@@ -45,9 +45,9 @@ test.describe('the board', () => {
     await expect(cell(page, 'Not breathing, Ilse: ready')).toBeVisible()
 
     await page.getByLabel('On', { exact: true }).fill('2030-01-01')
-    await expect(cell(page, 'Something in an eye, Ilse: held back')).toBeVisible()
+    await expect(cell(page, 'Fever and pain, Ilse: held back')).toBeVisible()
     await page.getByRole('button', { name: 'As it is today' }).click()
-    await expect(cell(page, 'Something in an eye, Ilse: ready')).toBeVisible()
+    await expect(cell(page, 'Fever and pain, Ilse: ready')).toBeVisible()
 
     // Whoever is taught leaves: what only they may use no longer counts.
     await expect(cell(page, 'Severe bleeding of a limb, Ned: ready')).toBeVisible()
