@@ -3,9 +3,9 @@ import { catalogue } from '../../src/core/catalogue/catalogue'
 import type { Millimetres } from '../../src/core/household/pocket'
 import type { Species } from '../../src/core/household/species'
 import { volumeOf } from '../../src/core/layout/fill'
-import { goodsOf } from '../../src/core/layout/goods'
 import type { Bay, LayoutProblem, Thing } from '../../src/core/layout/problem'
 import { type Named, purposeOf } from '../../src/core/layout/purpose'
+import { goodsOfEntry } from './layout'
 
 interface KeptPocket {
   readonly name: string
@@ -406,19 +406,7 @@ export function problemOfKept(
       /^!?([^:@]+)(?::(\d+))?(?:@(.+))?$/.exec(written)?.slice(1) ?? []
     const entry = catalogue().get(id)
     if (!entry) throw new Error(`The catalogue has no ${id}`)
-    const goods = goodsOf(
-      {
-        kind: entry.kind,
-        own: {},
-        name: entry.name,
-        unit: entry.unit,
-        strength: entry.strength,
-        essential: false,
-        packPriceMinor: null,
-        packSize: null,
-      },
-      entry,
-    )
+    const goods = goodsOfEntry(entry)
     const pinned = written.startsWith('!')
     return {
       key: id,

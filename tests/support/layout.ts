@@ -1,14 +1,31 @@
 /** Kits to be laid out, made from a seed: real things of the catalogue in the pockets of a template. */
 import { CATALOGUE } from '../../src/core/catalogue/catalogue'
+import type { CatalogueEntry } from '../../src/core/catalogue/entry'
 import { seeded } from '../../src/core/chance/seeded'
 import { SHAPES, TEMPLATES } from '../../src/core/household/container'
 import { FULL_AT, fitsIn, volumeOf } from '../../src/core/layout/fill'
-import { goodsOf } from '../../src/core/layout/goods'
+import { type Goods, goodsOf } from '../../src/core/layout/goods'
 import type { Bay, LayoutProblem, Thing } from '../../src/core/layout/problem'
 import { purposeOf } from '../../src/core/layout/purpose'
 
 /** What is commonly packed: the things that lists propose. */
 const PACKED = CATALOGUE.filter(({ isProposed }) => isProposed)
+
+/** A thing as the catalogue has it, of which its keeper has said nothing. */
+export const goodsOfEntry = (entry: CatalogueEntry): Goods =>
+  goodsOf(
+    {
+      kind: entry.kind,
+      own: {},
+      name: entry.name,
+      unit: entry.unit,
+      strength: entry.strength,
+      essential: false,
+      packPriceMinor: null,
+      packSize: null,
+    },
+    entry,
+  )
 
 /** So much of the room is filled: it can be closed, and not by every packing. */
 const FILLED = 0.7
@@ -30,17 +47,7 @@ export function aLayoutProblem(seed: number, most: number, mostBays = 99): Layou
   const things: Thing[] = []
   for (let tries = 0; tries < 40 * most && things.length < most; tries++) {
     const entry = pick(PACKED)
-    const item = {
-      kind: entry.kind,
-      own: {},
-      name: entry.name,
-      unit: entry.unit,
-      strength: entry.strength,
-      essential: false,
-      packPriceMinor: null,
-      packSize: null,
-    }
-    const goods = goodsOf(item, entry)
+    const goods = goodsOfEntry(entry)
     const volume = volumeOf(entry.size.mm) * (1 + Math.floor(random() * 3))
     const stiff = goods.soft ? null : entry.size.mm
     const goesIn = inside.some(({ inner }) => inner && (!stiff || fitsIn(stiff, inner)))

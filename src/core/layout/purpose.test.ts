@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
+import { goodsOfEntry } from '../../../tests/support/layout'
 import { catalogue } from '../catalogue/catalogue'
-import { goodsOf } from './goods'
 import { isForOthers, type Named, purposeOf, saysNothing, standingOf } from './purpose'
 
 const MEMBERS: readonly Named[] = [
@@ -12,11 +12,7 @@ const MEMBERS: readonly Named[] = [
 const goods = (id: string) => {
   const entry = catalogue().get(id)
   if (!entry) throw new Error(`The catalogue has no ${id}`)
-  const { kind, name, unit, strength } = entry
-  return goodsOf(
-    { kind, own: {}, name, unit, strength, essential: false, packPriceMinor: null, packSize: null },
-    entry,
-  )
+  return goodsOfEntry(entry)
 }
 
 describe('a label says', () => {

@@ -1,14 +1,14 @@
 /** What the board lacks and no target asks for: got or carried with one press, as on Watch. */
-import { Box, Stack } from '../../ui/Box'
+import { Box } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
 import { words } from '../../words'
-import { ErrandCard } from '../watch/ErrandRow'
+import { ErrandCards } from '../watch/ErrandCards'
 import type { Errand } from '../watch/view'
 
 const gapWords = words.restock.shopping.gaps
 
 export function CoverGaps({ gaps }: { readonly gaps: readonly Errand[] }) {
-  const { places, today } = useStrap()
+  const { today } = useStrap()
   if (gaps.length === 0) return null
   return (
     <Box as="section" above={6} aria-label={gapWords.title} className="no-print">
@@ -18,20 +18,7 @@ export function CoverGaps({ gaps }: { readonly gaps: readonly Errand[] }) {
       <Box as="p" tone="second" below={4}>
         {gapWords.under}
       </Box>
-      <Stack columns="repeat(auto-fit, minmax(19rem, 1fr))" collapse as="ul" gap={5}>
-        {gaps.map((errand) => {
-          const at = places.find(({ id }) => id === errand.placeId)
-          return (
-            <ErrandCard
-              key={errand.key}
-              errand={errand}
-              place={at?.name ?? ''}
-              hue={at?.hue}
-              today={today}
-            />
-          )
-        })}
-      </Stack>
+      <ErrandCards errands={gaps} today={today} />
     </Box>
   )
 }

@@ -7,8 +7,8 @@ import { Box, Row, Stack } from '../../ui/Box'
 import { ButtonLink } from '../../ui/Button'
 import { Frame } from '../../ui/Frame'
 import { words } from '../../words'
+import { ErrandCards } from './ErrandCards'
 import { ErrandGroup } from './ErrandGroup'
-import { ErrandCard } from './ErrandRow'
 import { PutOff } from './PutOff'
 import { SeasonRibbon } from './SeasonRibbon'
 import type { Watch } from './view'
@@ -40,29 +40,7 @@ function Watching({ initial, place }: Props) {
       <Box as="p" above={1} below={5} tone="second">
         {words.watch.under(watch.headline, today)}
       </Box>
-      {first.length > 0 && (
-        <Stack
-          columns="repeat(auto-fit, minmax(19rem, 1fr))"
-          collapse
-          as="ul"
-          gap={5}
-          below={5}
-          aria-label={words.watch.first}
-        >
-          {first.map((errand) => {
-            const at = places.find(({ id }) => id === errand.placeId)
-            return (
-              <ErrandCard
-                key={errand.key}
-                errand={errand}
-                place={at?.name ?? ''}
-                hue={at?.hue}
-                today={today}
-              />
-            )
-          })}
-        </Stack>
-      )}
+      {first.length > 0 && <ErrandCards label={words.watch.first} errands={first} today={today} />}
       {watch.headline.code === 'nothing_kept' ? (
         <Row gap={5} above={7} below={7}>
           <ButtonLink href="/bring-in">{words.watch.emptyBring}</ButtonLink>
