@@ -5,7 +5,7 @@
  */
 import { FULL_AT, fitsIn, volumeOf } from './fill'
 import type { Layout, LayoutProblem } from './problem'
-import { USUAL_REACH } from './score'
+import { USUAL_REACH } from './reach'
 
 export function firstFit({ things, bays }: LayoutProblem): Layout {
   const order = bays

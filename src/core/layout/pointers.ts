@@ -1,7 +1,7 @@
 /** What to point out in a kit as it lies: what cannot be reached in time, and what needs its rule. */
 import type { Climate } from '../household/places'
 import type { Bay, LayoutProblem, Thing } from './problem'
-import { QUICK, USUAL_REACH } from './score'
+import { QUICK, USUAL_REACH } from './reach'
 
 /** In the order in which they matter. */
 export const POINTERS = {

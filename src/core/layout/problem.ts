@@ -38,3 +38,6 @@ export interface LayoutProblem {
 export type Layout = readonly number[]
 
 export const asItLies = ({ things }: LayoutProblem): Layout => things.map(({ at }) => at)
+
+/** Bays are bits of a number while groups are counted; no kit has as many pockets. */
+export const MOST_BAYS = 31

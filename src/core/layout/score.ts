@@ -8,6 +8,7 @@ import { ROLE_IDS, type RoleId } from '../catalogue/roles'
 import { FULL_AT, fitsIn, volumeOf } from './fill'
 import type { Bay, Layout, LayoutProblem, Thing } from './problem'
 import { isForOthers, namesSomebody, type Purpose, standingOf } from './purpose'
+import { QUICK, USUAL_REACH } from './reach'
 import type { Urgency } from './urgency'
 
 export const WEIGHTS = {
@@ -65,10 +66,6 @@ export const WEIGHTS = {
 export type Cost = keyof typeof WEIGHTS | 'reach'
 export const COSTS = ['reach', ...Object.keys(WEIGHTS)] as readonly Cost[]
 
-/** A bay that nobody has timed. */
-export const USUAL_REACH = 12
-/** Within so many seconds it is at hand; past this, what a life depends on lies deep. */
-export const QUICK = 10
 /** A lid or a flap: whatever lies there lies well, whatever other labels say. */
 const AT_ONCE = 5
 /** A lid is shallow; a quick drawer is deeper than this, in millimetres. */
@@ -322,9 +319,6 @@ export const wishesOf = (things: readonly Thing[], afresh = false): readonly Wis
 
 const indicesOf = (things: readonly Thing[], are: (thing: Thing) => boolean): readonly number[] =>
   things.flatMap((thing, index) => (are(thing) ? [index] : []))
-
-/** Bays are bits of a number while groups are counted; no kit has as many pockets. */
-export const MOST_BAYS = 31
 
 /** Every cost of a layout by its name. */
 export function breakdown(problem: LayoutProblem, layout: Layout): Record<Cost, number> {
