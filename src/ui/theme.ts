@@ -1,10 +1,9 @@
 /** Our own look on the component library: ink buttons, dashed seams, both typefaces. */
-import {
+import type {
   Autocomplete,
   Checkbox,
-  createTheme,
   Drawer,
-  type MantineColorsTuple,
+  MantineColorsTuple,
   Modal,
   MultiSelect,
   NumberInput,
@@ -16,6 +15,7 @@ import {
   Textarea,
   TextInput,
 } from '@mantine/core'
+import { createTheme } from '@mantine/core'
 import classes from './theme.module.css'
 
 const ink: MantineColorsTuple = [
@@ -39,6 +39,11 @@ const field = {
 } as const
 const listed = { ...field, dropdown: classes.dropdown, option: classes.option } as const
 
+/** What may be said of a component: by its type alone, so that a screen loads only those that it draws. */
+type LookOf<Component extends { extend: (look: never) => unknown }> = Parameters<
+  Component['extend']
+>[0]
+
 export const theme = createTheme({
   colors: { ink },
   primaryColor: 'ink',
@@ -48,24 +53,30 @@ export const theme = createTheme({
   defaultRadius: 8,
   respectReducedMotion: true,
   components: {
-    TextInput: TextInput.extend({ classNames: field }),
-    PasswordInput: PasswordInput.extend({
+    TextInput: { classNames: field } satisfies LookOf<typeof TextInput>,
+    PasswordInput: {
       classNames: { ...field, innerInput: classes.typed, visibilityToggle: classes.eye },
-    }),
-    NumberInput: NumberInput.extend({ classNames: { ...field, control: classes.step } }),
-    Textarea: Textarea.extend({
+    } satisfies LookOf<typeof PasswordInput>,
+    NumberInput: { classNames: { ...field, control: classes.step } } satisfies LookOf<
+      typeof NumberInput
+    >,
+    Textarea: {
       classNames: field,
       defaultProps: { autosize: true, minRows: 2 },
-    }),
-    Select: Select.extend({
+    } satisfies LookOf<typeof Textarea>,
+    Select: {
       classNames: listed,
       defaultProps: { allowDeselect: false, checkIconPosition: 'right' },
-    }),
-    Autocomplete: Autocomplete.extend({ classNames: listed }),
-    MultiSelect: MultiSelect.extend({ classNames: { ...listed, pill: classes.pill } }),
-    TagsInput: TagsInput.extend({ classNames: { ...listed, pill: classes.pill } }),
-    Checkbox: Checkbox.extend({ classNames: { label: classes.check, input: classes.checkBox } }),
-    Modal: Modal.extend({
+    } satisfies LookOf<typeof Select>,
+    Autocomplete: { classNames: listed } satisfies LookOf<typeof Autocomplete>,
+    MultiSelect: { classNames: { ...listed, pill: classes.pill } } satisfies LookOf<
+      typeof MultiSelect
+    >,
+    TagsInput: { classNames: { ...listed, pill: classes.pill } } satisfies LookOf<typeof TagsInput>,
+    Checkbox: { classNames: { label: classes.check, input: classes.checkBox } } satisfies LookOf<
+      typeof Checkbox
+    >,
+    Modal: {
       defaultProps: { centered: true, overlayProps: { backgroundOpacity: 0.5 } },
       classNames: {
         content: classes.sheet,
@@ -73,18 +84,18 @@ export const theme = createTheme({
         header: classes.header,
         body: classes.body,
       },
-    }),
-    Drawer: Drawer.extend({
+    } satisfies LookOf<typeof Modal>,
+    Drawer: {
       classNames: {
         content: classes.sheet,
         title: classes.title,
         header: classes.header,
         body: classes.body,
       },
-    }),
-    Slider: Slider.extend({
+    } satisfies LookOf<typeof Drawer>,
+    Slider: {
       classNames: { track: classes.track, bar: classes.filled, thumb: classes.thumb },
-    }),
-    Popover: Popover.extend({ classNames: { dropdown: classes.dropdown } }),
+    } satisfies LookOf<typeof Slider>,
+    Popover: { classNames: { dropdown: classes.dropdown } } satisfies LookOf<typeof Popover>,
   },
 })
