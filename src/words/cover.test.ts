@@ -122,8 +122,8 @@ describe('a sitter’s evening', () => {
   it.each([
     [0, 0, 0, 'Nobody is in the sitter’s care'],
     [0, 9, 9, 'The sitter could cope'],
-    [1, 8, 9, 'One link is missing; 8 of 9 hold'],
-    [3, 6, 9, '3 links are missing; 6 of 9 hold'],
+    [1, 8, 9, 'One link is missing; ready for 8 of 9'],
+    [3, 6, 9, '3 links are missing; ready for 6 of 9'],
   ])('%i links', (links, held, of, said) => {
     expect(evening.headline(links, held, of)).toBe(said)
   })
@@ -137,7 +137,7 @@ describe('a sitter’s evening', () => {
         state: 'thin',
         forWantOfSkill: null,
       },
-      { what: 'Choking: Ned', todo: 'Not enough for this.' },
+      { what: 'Choking: Ned', todo: 'Not enough is there.' },
     ],
     [
       {
@@ -147,7 +147,7 @@ describe('a sitter’s evening', () => {
         state: 'none',
         forWantOfSkill: null,
       },
-      { what: 'Choking', todo: 'Nothing for this.' },
+      { what: 'Choking', todo: 'Nothing is there.' },
     ],
     [
       { code: 'no_contact', whom: 'vet', memberId: 'x' },

@@ -7,9 +7,9 @@ import type { Closing } from '../core/cover/closing'
 import type { Part, Tier } from '../core/cover/need'
 import type { MissingLink } from '../core/judgement/evening'
 import { GRADE_NAMES, objectionText } from './care/objections'
-import { capital, list, money, numberWord, uses } from './frame/format'
+import { list, money, numberWord, uses } from './frame/format'
 import type { Ready } from './frame/ready'
-import { CELL_STATES } from './frame/states'
+import { CELL_SENTENCES, CELL_STATES } from './frame/states'
 
 function step(one: Step, kitName: (kitId: string) => string, currency: string): string {
   switch (one.kind) {
@@ -158,12 +158,12 @@ export const cover = {
 
 export const evening = {
   title: 'Could the sitter cope?',
-  headline: (links: number, held: number, of: number): string =>
+  headline: (links: number, ready: number, of: number): string =>
     of === 0
       ? 'Nobody is in the sitter’s care'
       : links === 0
         ? 'The sitter could cope'
-        : `${links === 1 ? 'One link is' : `${links} links are`} missing; ${held} of ${of} hold`,
+        : `${links === 1 ? 'One link is' : `${links} links are`} missing; ready for ${ready} of ${of}`,
   under: 'Life-saving and urgent problems, counted as on the board, with the sitter’s hands alone.',
   whatThere: 'What is there',
   where: 'Where',
@@ -181,7 +181,7 @@ export const evening = {
           what: `${one.need.name}${one.memberId ? `: ${name(one.memberId)}` : ''}`,
           todo: one.forWantOfSkill
             ? `Show the sitter: ${SKILLS[one.forWantOfSkill].name.toLowerCase()}`
-            : `${capital(CELL_STATES[one.state])} for this.`,
+            : CELL_SENTENCES[one.state],
         }
       case 'no_contact':
         return {

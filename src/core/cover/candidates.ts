@@ -11,7 +11,7 @@ import { entryThing } from './entryThing'
 import type { Part } from './need'
 import type { Added, Shelf } from './pantry'
 import { spokenOf } from './spoken'
-import { type Patient, suits, type Thing } from './suitability'
+import { type Patient, suits, type Thing, unsuited } from './suitability'
 
 export type Step =
   | {
@@ -245,14 +245,25 @@ function cheapest(
       teaches: null,
     })
   }
+  const harmless = purchases.filter(({ adds }) => adds && !harmsAnybody(asking, adds.thing))
+  // What somebody of the household must not touch is bought only where nothing else would do.
+  const from = harmless.length > 0 ? harmless : purchases
   return (
-    purchases.sort(
+    from.sort(
       (a, b) =>
         (a.step.costMinor ?? 0) - (b.step.costMinor ?? 0) ||
         Number(b.step.itemId !== null) - Number(a.step.itemId !== null),
     )[0] ?? null
   )
 }
+
+/** Whether anybody of the household is allergic to what is in a thing, also who is not there today. */
+const harmsAnybody = ({ pantry, book, question }: Asking, thing: Thing): boolean =>
+  pantry.stock.members.some((member) =>
+    unsuited(thing, book.on(member, question.date), pantry.house).some(
+      ({ code }) => code === 'allergy',
+    ),
+  )
 
 /** What a new thing is unsafe or weaker without, as far as it is not here and can be got. */
 function companionsOf(

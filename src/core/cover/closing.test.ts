@@ -45,6 +45,22 @@ describe('what would close it', () => {
   it('is no candle for light with both hands free', () => {
     expect(steps(closings('light', [], { traits: ['night'] })).join()).not.toContain('Candle')
   })
+  it('is nothing that somebody of the household must not touch, where anything else would do', () => {
+    const medium = aPerson(40, { helper: true, facts: { gloveSize: 'M' } })
+    const allergic = aPerson(70, {
+      facts: { allergies: [{ kind: 'substance', substance: 'latex' }] },
+    })
+    const gloves = (members: readonly Member[]) => {
+      const need = NEEDS.find(({ id }) => id === 'gloves')
+      if (!need) throw new Error('Gloves are needed')
+      const laid = aPantry({ members, put: [] })
+      const [first] = explain(laid, aQuestion(laid), need, medium.id).closings
+      return first?.steps.map((step) => (step.kind === 'buy' ? step.entryId : step.kind))
+    }
+    // The cheapest are of latex.
+    expect(gloves([medium])).toEqual(['gloves-latex'])
+    expect(gloves([medium, allergic])).toEqual(['gloves-m'])
+  })
   it('is no ice picks for a lake in summer', () => {
     expect(steps(closings('in-water', [], { traits: ['water'] })).join()).not.toContain('Ice picks')
   })

@@ -80,7 +80,7 @@ export const ErrandCard = (
 ) => {
   const { errand, place, hue } = props
   return (
-    <Stack as="li" gap={2} pad={5} line="ink" radius={2} data-hue={hue}>
+    <Stack packed as="li" gap={2} pad={5} line="ink" radius={2} data-hue={hue}>
       <Box as="small" size={2} weight="bold" tone="hue">
         {place}
       </Box>

@@ -29,3 +29,12 @@ export const CELL_STATES: Readonly<Record<CellState, string>> = {
   held: 'held back',
   none: 'nothing',
 }
+
+/** The same, as a sentence of its own. */
+export const CELL_SENTENCES: Readonly<Record<CellState, string>> = {
+  covered: 'It is ready.',
+  plan_b: 'It is ready by plan B.',
+  thin: 'Not enough is there.',
+  held: 'What is there is held back.',
+  none: 'Nothing is there.',
+}
