@@ -76,9 +76,14 @@ describe('a kit among the others', () => {
     expect(kits.look({ kind: 'whole', on: plainDate('2026-10-13'), by: 'Ilse' }, today)).toBe(
       'looked through 13 Oct by Ilse',
     )
-    expect(kits.look({ kind: 'partly', on: plainDate('2026-10-13'), seen: 3, of: 7 }, today)).toBe(
-      '3 of 7 lots looked at, last on 13 Oct',
-    )
+    const partly = {
+      kind: 'partly',
+      since: plainDate('2026-10-01'),
+      on: plainDate('2026-10-13'),
+      of: 7,
+    } as const
+    expect(kits.look({ ...partly, seen: 3 }, today)).toBe('3 of 7 lots looked at, last on 13 Oct')
+    expect(kits.look({ ...partly, seen: 7 }, today)).toBe('every lot looked at since 1 Oct')
     expect(kits.look({ kind: 'never' }, today)).toBe('not looked through yet')
     expect(mat.nextCheck(plainDate('2027-01-05'), today)).toBe('must last to 5 Jan 2027')
   })

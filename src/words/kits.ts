@@ -38,7 +38,9 @@ export const kitList = {
       case 'whole':
         return `looked through ${shortDay(look.on, today)} by ${look.by}`
       case 'partly':
-        return `${look.seen} of ${look.of} lots looked at, last on ${shortDay(look.on, today)}`
+        return look.seen === look.of
+          ? `every lot looked at since ${shortDay(look.since, today)}`
+          : `${look.seen} of ${look.of} lots looked at, last on ${shortDay(look.on, today)}`
       case 'never':
         return 'not looked through yet'
     }

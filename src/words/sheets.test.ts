@@ -34,9 +34,11 @@ describe('a lid sheet', () => {
   })
   it('one that nobody looked through says so', () => {
     expect(sheetText.checked({ kind: 'never' })).toBe('not looked through yet')
-    expect(sheetText.checked({ kind: 'partly', on: day, seen: 2, of: 9 })).toBe(
+    const partly = { kind: 'partly', since: day, on: day, of: 9 } as const
+    expect(sheetText.checked({ ...partly, seen: 2 })).toBe(
       '2 of 9 lots looked at, last on 28 Nov 2026',
     )
+    expect(sheetText.checked({ ...partly, seen: 9 })).toBe('every lot looked at since 28 Nov 2026')
     expect(sheetText.checked({ kind: 'whole', on: day, by: 'Ilse' })).toBe(
       'looked through on 28 Nov 2026',
     )

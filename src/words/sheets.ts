@@ -16,7 +16,9 @@ export const sheetText = {
       case 'whole':
         return `looked through on ${fullDay(look.on)}`
       case 'partly':
-        return `${look.seen} of ${look.of} lots looked at, last on ${fullDay(look.on)}`
+        return look.seen === look.of
+          ? `every lot looked at since ${fullDay(look.since)}`
+          : `${look.seen} of ${look.of} lots looked at, last on ${fullDay(look.on)}`
       case 'never':
         return 'not looked through yet'
     }
@@ -44,6 +46,13 @@ export const sheetText = {
   alsoRestock: 'The restock list, to print from its page',
   size: 'Paper',
   printNow: 'Print',
+  errands: {
+    title: 'What is to be done',
+    link: 'What is to be done, place by place',
+    asOf: (day: string): string => `As of ${day}. Vivid Satchel.`,
+    none: 'Nothing is open.',
+    back: 'Back to Watch',
+  },
   all: 'Sheets for the lids',
   under: 'One for each kit, for the inside of its lid. They name no member, price or address.',
   back: 'Back to the kit',

@@ -15,6 +15,7 @@ import { cover, lowered } from './cover'
 import {
   awayFrom,
   capital,
+  counted,
   fullDay,
   list,
   longDay,
@@ -365,6 +366,11 @@ export const watchText = {
         return `${capital(someThings(reason.count, 'pack has', 'packs have'))} no date recorded; read it off the pack`
     }
   },
+  /** How much of it, after its name. */
+  amount: ({ amount, unit, act }: Pick<Errand, 'amount' | 'unit' | 'act'>): string =>
+    amount <= 0 || act === 'check' || act === 'refill'
+      ? ''
+      : `${unit === '' ? ' ×' : ','} ${counted(amount, unit)}`,
   press: {
     set_aside: 'See which',
     follow_up: 'Open',

@@ -37,6 +37,14 @@ export const readWatch = async (
   return reading(world, caller, async (at) => watchView(await everything(at, recalled), onlyPlace))
 }
 
+/** The same with every errand of every place, for paper. */
+export const readAllErrands = async (world: World, caller: Caller): Promise<WatchView> => {
+  const recalled = await recallCount(world)
+  return reading(world, caller, async (at) =>
+    watchView(await everything(at, recalled), undefined, true),
+  )
+}
+
 /** What the strap, Watch and single errands are made from. */
 export async function everything(at: Reading, recalled: (survey: Survey) => number) {
   const looks = await inspectedStockOf(at)
@@ -59,10 +67,11 @@ export async function strapAt(at: Reading): Promise<z.infer<typeof places.strap>
   return strapOf(await surveyOf(at), judgement, at.household, await deletionOf(at.trx))
 }
 
-/** Pure: the view of a survey and its open errands. */
+/** Pure: the view of a survey and its open errands. @param isWhole all of them, not only the first */
 export function watchView(
   { household, deletion, looks, open, putOff, listed }: Awaited<ReturnType<typeof everything>>,
   onlyPlace?: PlaceId,
+  isWhole = onlyPlace !== undefined,
 ): WatchView {
   const { survey, judged } = looks
   const { judgement } = judged
@@ -73,7 +82,7 @@ export function watchView(
       placeId: place.id,
       next: nextThere(place.presence, survey.today),
       total: of.length,
-      errands: (onlyPlace ? of : of.slice(0, FIRST_ERRANDS)).map(view),
+      errands: (isWhole ? of : of.slice(0, FIRST_ERRANDS)).map(view),
     }
   })
   const facts = { survey, judgement, open, later: putOff.length, listed }

@@ -41,7 +41,13 @@ export const shape = wire.oneOf(SHAPES)
 /** How far a kit was last looked through. */
 export const kitLook = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('whole'), on: wire.plainDate, by: z.string() }),
-  z.object({ kind: z.literal('partly'), on: wire.plainDate, seen: z.int(), of: z.int() }),
+  z.object({
+    kind: z.literal('partly'),
+    since: wire.plainDate,
+    on: wire.plainDate,
+    seen: z.int(),
+    of: z.int(),
+  }),
   z.object({ kind: z.literal('never') }),
 ])
 

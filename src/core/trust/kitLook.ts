@@ -6,10 +6,16 @@ import type { Confirmation } from './certainty'
 import { confirmationKey } from './nextLook'
 
 export type KitLook =
-  /** All of it, on that day or since: noted so, signed as a round, or each thing counted by then. */
+  /** All of it, on that day: noted so, or signed as a round that left nothing out. */
   | { readonly kind: 'whole'; readonly on: PlainDate; readonly by: string }
-  /** So many of the lots in it were ever counted, one of them last on that day. */
-  | { readonly kind: 'partly'; readonly on: PlainDate; readonly seen: number; readonly of: number }
+  /** So many of the lots in it were ever counted or put in, between these two days. */
+  | {
+      readonly kind: 'partly'
+      readonly since: PlainDate
+      readonly on: PlainDate
+      readonly seen: number
+      readonly of: number
+    }
   | { readonly kind: 'never' }
 
 /**
@@ -27,11 +33,15 @@ export function kitLook(
   const byDay = [...seen].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0))
   const [oldest] = byDay
   const latest = byDay.at(-1)
-  const isWhole = oldest !== undefined && seen.length === holdings.length
-  if (isWhole && (!lastCheck || lastCheck.on < oldest.on))
-    return { kind: 'whole', on: oldest.on, by: oldest.by }
-  if (lastCheck) return { kind: 'whole', ...lastCheck }
-  return latest
-    ? { kind: 'partly', on: latest.on, seen: seen.length, of: holdings.length }
-    : { kind: 'never' }
+  if (!oldest || !latest) return lastCheck ? { kind: 'whole', ...lastCheck } : { kind: 'never' }
+  const isAllSince = seen.length === holdings.length && (!lastCheck || lastCheck.on < oldest.on)
+  return lastCheck && !isAllSince
+    ? { kind: 'whole', ...lastCheck }
+    : {
+        kind: 'partly',
+        since: oldest.on,
+        on: latest.on,
+        seen: seen.length,
+        of: holdings.length,
+      }
 }

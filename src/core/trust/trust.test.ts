@@ -80,12 +80,14 @@ describe('how far a kit was looked through', () => {
   const ago = (days: number) => addDays(TODAY, -days)
   const noted = (days: number) => ({ lastCheck: { on: ago(days), by: 'Tove' } })
   const never = { lastCheck: null }
+  const partly = (oldest: number, latest: number) =>
+    ({ kind: 'partly', since: ago(oldest), on: ago(latest), of: 3 }) as const
   it.each([
     ['nobody ever looked', never, [], { kind: 'never' }],
-    ['some was counted', never, [9, 4], { kind: 'partly', on: ago(4), seen: 2, of: 3 }],
-    ['all was, on three days', never, [9, 4, 30], { kind: 'whole', on: ago(30), by: 'Nr 30' }],
+    ['some was counted', never, [9, 4], { ...partly(9, 4), seen: 2 }],
+    ['all was, on three days', never, [9, 4, 30], { ...partly(30, 4), seen: 3 }],
     ['noted, and some since', noted(20), [9, 4], { kind: 'whole', on: ago(20), by: 'Tove' }],
-    ['noted, and all since', noted(50), [9, 4, 30], { kind: 'whole', on: ago(30), by: 'Nr 30' }],
+    ['noted, and all since', noted(50), [9, 4, 30], { ...partly(30, 4), seen: 3 }],
     ['noted after all of it', noted(2), [9, 4, 30], { kind: 'whole', on: ago(2), by: 'Tove' }],
   ] as const)('%s', (_, kit, days, look) => {
     expect(kitLook(kit, holdings, seen(...days))).toEqual(look)

@@ -90,6 +90,7 @@ function Sheets({ kits, place }: Props) {
           ))}
       </Stack>
       <Row as="p" gap={7} above={7}>
+        <a href="/print/errands">{sheetsWords.errands.link}</a>
         <a href="/restock">{sheetsWords.alsoRestock}</a>
         <a href={exportList.path}>{words.imports.export}</a>
       </Row>

@@ -9,7 +9,7 @@ import { Button, ButtonLink } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { type OutlineState, StateGlyph } from '../../ui/StateGlyph'
 import { words } from '../../words'
-import { counted, fullDay } from '../../words/frame/format'
+import { fullDay } from '../../words/frame/format'
 import { hrefOf } from './errandLink'
 import type { Errand } from './view'
 import classes from './watch.module.css'
@@ -39,11 +39,6 @@ const GLYPH: Readonly<Record<Errand['act'], OutlineState>> = {
 
 const titleOf = ({ title, act }: Errand): string => title || watchWords.untitled(act)
 
-function amountOf({ amount, unit, act }: Errand): string {
-  if (amount <= 0 || act === 'check' || act === 'refill') return ''
-  return `${unit === '' ? ' ×' : ','} ${counted(amount, unit)}`
-}
-
 interface Props {
   readonly errand: Errand
   readonly today: PlainDate
@@ -61,7 +56,7 @@ export function ErrandRow(props: Props) {
         </Box>
         <Box unlined as="a" weight="bold" href={hrefOf(errand)}>
           {titleOf(errand)}
-          {amountOf(errand)}
+          {watchWords.amount(errand)}
         </Box>
         <Why {...props} />
       </Box>
@@ -86,7 +81,7 @@ export const ErrandCard = (
       </Box>
       <Box unlined as="a" size={4} weight="bold" face="display" href={hrefOf(errand)}>
         {watchWords.acts[errand.act]}: {titleOf(errand)}
-        {amountOf(errand)}
+        {watchWords.amount(errand)}
       </Box>
       <Box grow>
         <Why {...props} />
