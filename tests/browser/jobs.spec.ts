@@ -282,6 +282,20 @@ test('an errand sent to the list is there, and counted', async ({ page }) => {
   await expect(listed).toHaveCount(1)
 })
 
+test('what is to be done is printed place by place, all of it', async ({ page }) => {
+  await open(page, '/')
+  const cottage = page.getByRole('region', { name: 'Hill cottage' })
+  const total = Number(/\d+/.exec((await cottage.getByText(/^Show all/).textContent()) ?? '')?.[0])
+  await open(page, '/print')
+  await page.getByRole('link', { name: 'What is to be done, place by place' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('What is to be done')
+  await expectAccessible(page)
+  const there = page.locator('section').filter({ hasText: /^Hill cottage/ })
+  await expect(there.getByRole('listitem')).toHaveCount(total)
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden()
+})
+
 test('the lid sheet prints and names nobody', async ({ page, account }) => {
   const kit = await kitNamed(account, 'Pantry roll')
   await open(page, '/print')
