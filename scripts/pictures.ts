@@ -41,7 +41,7 @@ const kit = (name: string): string =>
 
 await picture('watch', '/')
 await picture('kit', kit('Pantry roll'), DESK, tag('Eye drops'))
-await picture('arrange', kit('Pantry roll'), DESK, async (page) => {
+await picture('arrange', kit('Hall drawers'), DESK, async (page) => {
   await page.getByRole('button', { name: 'Arrange for me' }).click()
   await page.getByText('What moves, and why').waitFor()
 })
