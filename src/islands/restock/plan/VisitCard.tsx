@@ -150,7 +150,7 @@ function Bought({ buy, found, at }: At & { readonly buy: BuyLine }) {
           planWords.at(shop === '' ? planWords.anyShop : shop),
           ...(comes ? [planWords.coming[comes.state]] : []),
           ...(buy.orderBy < buy.by ? [planWords.orderBy(names.day(buy.orderBy), names.today)] : []),
-          ...buy.goesTo.map(({ amount, line }) =>
+          ...perLine(buy.goesTo).map(([line, amount]) =>
             planWords.goesTo(amount, names.whereLine(line, at)),
           ),
           ...(meets ? [planWords.meets(meets, names.day, names.today)] : [planWords.tops]),
@@ -167,6 +167,13 @@ function Bought({ buy, found, at }: At & { readonly buy: BuyLine }) {
       )}
     </Stack>
   )
+}
+
+/** What one line gets of it in all, put there once or bit by bit. */
+function perLine(goesTo: BuyLine['goesTo']): readonly (readonly [line: number, amount: number])[] {
+  const sums = new Map<number, number>()
+  for (const { line, amount } of goesTo) sums.set(line, (sums.get(line) ?? 0) + amount)
+  return [...sums]
 }
 
 function Carried({ carry, found, at }: At & { readonly carry: CarryLine }) {
