@@ -1,7 +1,7 @@
 /** Labels for pockets that say less than what lies in them. */
 import type { SectionId } from '../catalogue/entry'
 import type { Bay, Layout, LayoutProblem } from './problem'
-import { namesSomebody, promises, purposeOf, saysNothing, standingOf } from './purpose'
+import { namesSomebody, promises, purposeOf, saysNothing, underLabel } from './purpose'
 import { SECTION_LABELS } from './topics'
 
 export interface ProposedLabel {
@@ -26,7 +26,7 @@ export function proposedLabels({ things, bays }: LayoutProblem, layout: Layout):
     const here = things.filter(({ goods }, index) => layout[index] === at && goods.group !== '')
     if (here.length < FEWEST || !mayBeNamed(bay)) return []
     const named = here.filter(
-      ({ goods, whose }) => standingOf(goods, whose, bay.purpose) === 'named',
+      ({ goods, whose }) => underLabel(goods, whose, bay.purpose) === 'named',
     )
     if (named.length > 0) return []
     const counts = new Map<SectionId, number>()
@@ -42,7 +42,7 @@ export function proposedLabels({ things, bays }: LayoutProblem, layout: Layout):
     const label = chosen.map(([section]) => SECTION_LABELS[section]).join(', ')
     const name = `${plainPart(bay.name)} · ${label}`
     const purpose = purposeOf(name)
-    const names = here.filter(({ goods, whose }) => standingOf(goods, whose, purpose) === 'named')
+    const names = here.filter(({ goods, whose }) => underLabel(goods, whose, purpose) === 'named')
     return names.length < MOST_OF_IT * here.length || name.length > LONGEST
       ? []
       : [{ bay: at, name, names: names.length, of: here.length }]

@@ -5,7 +5,7 @@ import type { KitId, PocketId } from '../ids'
 import { NOTHING } from '../quantity/amount'
 import type { Line } from '../watch/survey'
 import { type Entries, type KeptFor, madeForWhom, thingKey } from './ofKit'
-import { isForOthers, type Purpose, purposeOf, standingOf } from './purpose'
+import { isForOthers, type Purpose, purposeOf, underLabel } from './purpose'
 
 export interface Misplaced {
   /** As the layout names it. */
@@ -41,7 +41,7 @@ export function misplacedIn(
       const pocket = bestPocket(other, (name) => {
         const purpose = reads(name)
         if (purpose.waits || isForOthers(goods, whose, purpose)) return null
-        return standingOf(goods, whose, purpose)
+        return underLabel(goods, whose, purpose)
       })
       const isFor = other.kit.whom === made || reads(other.kit.name).species.length > 0
       return isFor && isAtHome(other, made, reads(other.kit.name)) && pocket

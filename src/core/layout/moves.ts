@@ -1,7 +1,7 @@
 /** What a computed layout changes, thing by thing, and what each change is good for. */
 import { FULL_AT, volumeOf } from './fill'
 import { asItLies, type Bay, type Layout, type LayoutProblem, type Thing } from './problem'
-import { standingOf } from './purpose'
+import { underLabel } from './purpose'
 import { breakdown, COSTS, type Cost, wishesOf } from './score'
 
 /** Why a thing lies better where it is put, as facts of the kit before and after. */
@@ -184,7 +184,7 @@ function reasonOf(
 }
 
 const isNamedBy = ({ goods, whose }: Thing, { purpose }: Bay): boolean =>
-  standingOf(goods, whose, purpose) === 'named'
+  underLabel(goods, whose, purpose) === 'named'
 
 /** What somebody has of the whole layout, in the order in which it matters. */
 export type Gain =

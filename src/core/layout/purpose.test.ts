@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { goodsOfEntry } from '../../../tests/support/layout'
 import { catalogue } from '../catalogue/catalogue'
-import { isForOthers, type Named, purposeOf, saysNothing, standingOf } from './purpose'
+import { isForOthers, type Named, purposeOf, saysNothing, underLabel } from './purpose'
 
 const MEMBERS: readonly Named[] = [
   { id: 'm', name: 'Moth', species: 'cat' },
@@ -36,7 +36,7 @@ describe('a label says', () => {
     ['Foot · animals', 'gauze', 'plain'],
     ['Moth', 'gauze', 'plain'],
   ] as const)('“%s” of %s: %s', (label, id, standing) => {
-    expect(standingOf(goods(id), [], purposeOf(label, MEMBERS))).toBe(standing)
+    expect(underLabel(goods(id), [], purposeOf(label, MEMBERS))).toBe(standing)
   })
   it('whom it is for: a member by the whole name, a species, an age', () => {
     expect(purposeOf('Moth and Ruben', MEMBERS)).toMatchObject({

@@ -144,10 +144,10 @@ export const saysNothing = (label: string): boolean =>
   wordsOf(label).every((word) => word.length < 2 || /^\d/.test(word) || SAYS_NOTHING.has(word))
 
 /** `named`: the label says so. `other`: it promises something else. `plain`: it promises nothing. */
-export type Standing = 'named' | 'plain' | 'other'
+export type UnderLabel = 'named' | 'plain' | 'other'
 
 /** Under which kind of label a thing lies there. @param whose ids of the members it is for */
-export function standingOf(goods: Goods, whose: readonly string[], purpose: Purpose): Standing {
+export function underLabel(goods: Goods, whose: readonly string[], purpose: Purpose): UnderLabel {
   // What it is in the first place: a triangular bandage may hold a dressing, and is a sling.
   const [first] = goods.roles
   if (whose.some((id) => purpose.members.includes(id))) return 'named'

@@ -7,7 +7,7 @@ import type { Without } from '../catalogue/companions'
 import { ROLE_IDS, type RoleId } from '../catalogue/roles'
 import { FULL_AT, fitsIn, volumeOf } from './fill'
 import type { Bay, Layout, LayoutProblem, Thing } from './problem'
-import { isForOthers, namesSomebody, type Purpose, standingOf } from './purpose'
+import { isForOthers, namesSomebody, type Purpose, underLabel } from './purpose'
 import { QUICK, USUAL_REACH } from './reach'
 import type { Urgency } from './urgency'
 
@@ -101,7 +101,7 @@ export function homeOf({ goods, whose, at, pinned }: Thing, { bays, afresh }: La
     isNamed: bays.some(
       ({ purpose }) =>
         !purpose.waits &&
-        standingOf(goods, whose, purpose) === 'named' &&
+        underLabel(goods, whose, purpose) === 'named' &&
         !isForOthers(goods, whose, purpose),
     ),
     theirs: here && namesSomebody(here) && !isForOthers(goods, whose, here) ? here : null,
@@ -133,7 +133,7 @@ function labelCost(
   { isNamed }: Home,
 ): Partial<Record<Cost, number>> {
   const { purpose } = bay
-  const standing = standingOf(thing.goods, thing.whose, purpose)
+  const standing = underLabel(thing.goods, thing.whose, purpose)
   const isSomebodys = namesSomebody(purpose)
   if (standing === 'named' || (isSomebodys && isHere)) return {}
   if (standing === 'other' || isSomebodys)
@@ -245,7 +245,7 @@ export function acrossOf({
     bays.map(
       (bay) =>
         (isAtOnce(bay) && isHandy(thing)) ||
-        standingOf(thing.goods, thing.whose, bay.purpose) === 'named',
+        underLabel(thing.goods, thing.whose, bay.purpose) === 'named',
     ),
   )
   const groups = groupNames.map((name) => indicesOf(things, ({ goods }) => goods.group === name))

@@ -1,14 +1,12 @@
 /** What is to be done, place by place, to tick off with a pen: the list of Watch. Prints as it is shown. */
-import type { z } from 'zod'
-import type { watchValue } from '../contract/values/watch'
-import { words } from '../words'
-import { fullDay } from '../words/frame/format'
+
+import paper from '../../sheets/paper.module.css'
+import { words } from '../../words'
+import { fullDay } from '../../words/frame/format'
 import classes from './errands.module.css'
-import paper from './paper.module.css'
+import type { Watch } from './view'
 
 const watchWords = words.watch
-
-type Watch = z.infer<typeof watchValue>
 
 interface Props {
   readonly watch: Watch
