@@ -245,16 +245,14 @@ function cheapest(
       teaches: null,
     })
   }
-  const harmless = purchases.filter(({ adds }) => adds && !harmsAnybody(asking, adds.thing))
-  // What somebody of the household must not touch is bought only where nothing else would do.
-  const from = harmless.length > 0 ? harmless : purchases
-  return (
-    from.sort(
-      (a, b) =>
-        (a.step.costMinor ?? 0) - (b.step.costMinor ?? 0) ||
-        Number(b.step.itemId !== null) - Number(a.step.itemId !== null),
-    )[0] ?? null
+  const cheapestFirst = purchases.sort(
+    (a, b) =>
+      (a.step.costMinor ?? 0) - (b.step.costMinor ?? 0) ||
+      Number(b.step.itemId !== null) - Number(a.step.itemId !== null),
   )
+  // What somebody of the household must not touch is bought only where nothing else would do.
+  const harmless = cheapestFirst.find(({ adds }) => adds && !harmsAnybody(asking, adds.thing))
+  return harmless ?? cheapestFirst[0] ?? null
 }
 
 /** Whether anybody of the household is allergic to what is in a thing, also who is not there today. */

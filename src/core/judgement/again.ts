@@ -6,8 +6,8 @@ import { NEEDS } from '../cover/needs'
 import type { CoverPlace, CoverStock, KnownItem, Pantry, Shelf } from '../cover/pantry'
 import { PatientBook } from '../cover/patientBook'
 import { kitsAt } from '../cover/scene'
-import type { KitId, PlaceId } from '../ids'
-import { askersOf } from './days'
+import type { PlaceId } from '../ids'
+import { askersOf, isIn } from './days'
 import { type Judgement, judge, judgePlace, type PlaceJudgement } from './judgement'
 import { problemId, readinessOf } from './readiness'
 
@@ -123,7 +123,7 @@ function changedShelves(before: Pantry, now: Pantry): Moved {
 
 const saidOf = new WeakMap<Pantry, ReadonlyMap<string, Shelf>>()
 
-/** Each shelf by all that is said of it. */
+/** Each shelf by all of it that decides what it answers. */
 function saidOfShelves(pantry: Pantry): ReadonlyMap<string, Shelf> {
   const known = saidOf.get(pantry)
   if (known) return known
@@ -131,23 +131,8 @@ function saidOfShelves(pantry: Pantry): ReadonlyMap<string, Shelf> {
     pantry.shelves.map((shelf) => {
       const { lotId, thing, kit, pocket, uses, amount, through, barred, forMember } = shelf
       const item = pantry.things[thing]?.itemId
-      const reason = barred && JSON.stringify(barred)
-      return [
-        [
-          lotId,
-          item,
-          pantry.stock.kits[kit]?.id,
-          pocket.id,
-          pocket.name,
-          pocket.reachSeconds,
-          uses,
-          amount,
-          through,
-          reason,
-          forMember,
-        ].join('/'),
-        shelf,
-      ]
+      const where = [lotId, item, pantry.stock.kits[kit]?.id, pocket.id]
+      return [JSON.stringify([...where, uses, amount, through, barred, forMember]), shelf]
     }),
   )
   saidOf.set(pantry, said)
@@ -178,11 +163,6 @@ function problemsTouched(
     for (const need of askersOf(pantry, NEEDS)(shelves, roles)) touched.add(problemId(need))
   }
   return touched
-}
-
-const isIn = ({ stock }: Pantry, kits: ReadonlySet<KitId>, { kit }: Shelf): boolean => {
-  const id = stock.kits[kit]?.id
-  return id !== undefined && kits.has(id)
 }
 
 const isOf = (

@@ -132,7 +132,8 @@ function cutsOf(
   return [...cuts.values()].sort((a, b) => (a.day < b.day ? -1 : 1))
 }
 
-const isIn = ({ stock }: Pantry, kits: Question['kits'], { kit }: Shelf): boolean => {
+/** Whether a shelf stands in one of the kits. */
+export const isIn = ({ stock }: Pantry, kits: Question['kits'], { kit }: Shelf): boolean => {
   const id = stock.kits[kit]?.id
   return id !== undefined && kits.has(id)
 }

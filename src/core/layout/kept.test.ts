@@ -94,6 +94,7 @@ describe('what is said of a layout', () => {
   it('proposes a label for a drawer that says nothing, and leaves a keeper’s own words', () => {
     const { problem } = problemOfKept(kept('drawers without labels'))
     expect(proposedLabels(problem, asItLies(problem)).map(({ name }) => name)).toEqual([
+      'Drawer 1 · wounds',
       'Drawer 2 · fever, pain',
       'Drawer 3 · bandages',
     ])

@@ -2,6 +2,7 @@
 import type { SectionId } from '../catalogue/entry'
 import type { Bay, Layout, LayoutProblem } from './problem'
 import { namesSomebody, promises, purposeOf, saysNothing, underLabel } from './purpose'
+import { isAtOnce } from './score'
 import { SECTION_LABELS } from './topics'
 
 export interface ProposedLabel {
@@ -50,13 +51,17 @@ export function proposedLabels({ things, bays }: LayoutProblem, layout: Layout):
 }
 
 /** Somebody's own pocket, a lid, what waits and what its keeper calls in own words are left as they are. */
-const mayBeNamed = ({ name, purpose, sort, reachSeconds }: Bay): boolean =>
-  sort === 'inside' &&
-  (promises(purpose) || (saysNothing(name) && plainPart(name) === name)) &&
-  (reachSeconds === null || reachSeconds > 5) &&
-  !purpose.waits &&
-  !namesSomebody(purpose) &&
-  purpose.ages === null
+const mayBeNamed = (bay: Bay): boolean => {
+  const { name, purpose, sort } = bay
+  return (
+    sort === 'inside' &&
+    (promises(purpose) || (saysNothing(name) && plainPart(name) === name)) &&
+    !isAtOnce(bay) &&
+    !purpose.waits &&
+    !namesSomebody(purpose) &&
+    purpose.ages === null
+  )
+}
 
 /** "Tray 2 · tools" → "Tray 2" */
 const plainPart = (name: string): string => name.split(' · ')[0]?.trim() || name

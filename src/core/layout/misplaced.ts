@@ -4,8 +4,8 @@ import type { Pocket } from '../household/pocket'
 import type { KitId, PocketId } from '../ids'
 import { NOTHING } from '../quantity/amount'
 import type { Line } from '../watch/survey'
-import { type Entries, type KeptFor, madeForWhom, thingKey } from './ofKit'
-import { isForOthers, type Purpose, purposeOf, underLabel } from './purpose'
+import { type Entries, type KeptFor, madeForWhom, staysPut, thingKey } from './ofKit'
+import { isForOthers, type Purpose, purposeOf, type UnderLabel, underLabel } from './purpose'
 
 export interface Misplaced {
   /** As the layout names it. */
@@ -32,45 +32,35 @@ export function misplacedIn(
   keptFor: KeptFor,
 ): readonly Misplaced[] {
   const reads = (name: string): Purpose => purposeOf(name, keptFor.members)
+  const elsewhere = others.map((other) => ({
+    other,
+    label: reads(other.kit.name),
+    pockets: other.pockets
+      .filter(({ sort }) => sort !== 'elsewhere')
+      .map(({ id, name }) => ({ id, purpose: reads(name) }))
+      .filter(({ purpose }) => !purpose.waits),
+  }))
   return kit.lines.flatMap((line): Misplaced[] => {
-    if (line.par > NOTHING || line.holdings.length === 0 || !mayMove(line)) return []
+    if (line.par > NOTHING || line.holdings.length === 0 || staysPut(line)) return []
     const { goods, whose } = madeForWhom(line, entries, keptFor)
     const { made } = goods
     if (made === 'both' || isAtHome(kit, made, reads(line.site.pocket.name))) return []
-    const targets = others.flatMap((other) => {
-      const pocket = bestPocket(other, (name) => {
-        const purpose = reads(name)
-        if (purpose.waits || isForOthers(goods, whose, purpose)) return null
-        return underLabel(goods, whose, purpose)
-      })
-      const isFor = other.kit.whom === made || reads(other.kit.name).species.length > 0
-      return isFor && isAtHome(other, made, reads(other.kit.name)) && pocket
-        ? [{ kitId: other.kit.id, pocketId: pocket }]
-        : []
+    const [to] = elsewhere.flatMap(({ other, label, pockets }) => {
+      const isFor = other.kit.whom === made || label.species.length > 0
+      if (!isFor || !isAtHome(other, made, label)) return []
+      const fitting = pockets.filter(({ purpose }) => !isForOthers(goods, whose, purpose))
+      const under = (wanted: UnderLabel) =>
+        fitting.find(({ purpose }) => underLabel(goods, whose, purpose) === wanted)
+      const best = under('named') ?? under('plain') ?? under('other')
+      return best ? [{ kitId: other.kit.id, pocketId: best.id }] : []
     })
-    const [to] = targets
     return to ? [{ key: thingKey(line.item.id, line.site.pocket.id), line, made, to }] : []
   })
 }
-
-const mayMove = ({ holdings }: Line): boolean =>
-  holdings.every(
-    ({ judged: { state } }) => state !== 'held' && state !== 'lent' && state !== 'missing',
-  )
 
 /** A kit for everybody has room for both; a pocket or kit that names a species only for that. */
 function isAtHome({ kit }: KitAtPlace, made: 'people' | 'animals', label: Purpose): boolean {
   if (label.species.length > 0)
     return label.species.some((one) => (one === 'person') === (made === 'people'))
   return kit.whom === 'everybody' || kit.whom === made
-}
-
-function bestPocket(
-  { pockets }: KitAtPlace,
-  standing: (name: string) => 'named' | 'plain' | 'other' | null,
-): PocketId | null {
-  const inside = pockets.filter(({ sort }) => sort !== 'elsewhere')
-  const pick = (wanted: 'named' | 'plain' | 'other') =>
-    inside.find(({ name }) => standing(name) === wanted)
-  return (pick('named') ?? pick('plain') ?? pick('other'))?.id ?? null
 }

@@ -197,6 +197,9 @@ export type Gain =
   /** So many more things lie under a label that names them. */
   | { readonly kind: 'labelled'; readonly count: number }
 
+const pairOf = (one: Gain): string =>
+  one.kind === 'beside' ? [one.title, one.with].sort().join('\n') : one.kind
+
 export function gainsOf(problem: LayoutProblem, layout: Layout): readonly Gain[] {
   const { things, bays } = problem
   const lies = asItLies(problem)
@@ -217,6 +220,10 @@ export function gainsOf(problem: LayoutProblem, layout: Layout): readonly Gain[]
     const [title, other] = [things[index]?.title, met === undefined ? '' : things[met]?.title]
     return cost === 'companion' && title && other ? [{ kind: 'beside', title, with: other }] : []
   })
+  // Each wishes for the other: the pair is told once.
+  const pairs = beside.filter(
+    (one, at) => beside.findIndex((other) => pairOf(other) === pairOf(one)) === at,
+  )
   const labelled = (of: Layout): number =>
     things.filter((thing, index) => {
       const bay = bays[of[index] ?? thing.at]
@@ -226,7 +233,7 @@ export function gainsOf(problem: LayoutProblem, layout: Layout): readonly Gain[]
   return [
     ...sooner,
     ...filled,
-    ...beside,
+    ...pairs,
     ...(count > 0 ? [{ kind: 'labelled', count } as const] : []),
   ]
 }

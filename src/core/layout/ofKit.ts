@@ -8,7 +8,7 @@ import type { Line } from '../watch/survey'
 import { type Packed, volumeOf } from './fill'
 import { type Goods, goodsOf } from './goods'
 import type { LayoutProblem, Thing } from './problem'
-import { type Named, purposeOf } from './purpose'
+import { membersNamed, type Named, purposeOf } from './purpose'
 
 export type Entries = ReadonlyMap<string, CatalogueEntry>
 
@@ -34,17 +34,23 @@ export interface KeptFor {
   readonly courses: readonly Pick<Course, 'memberId' | 'itemId'>[]
 }
 
-/** For whom a thing is: who takes it, and whose name it bears. */
+/**
+ * For whom a thing is: who takes it, for whom it is said to be, and whose name it bears. What the catalogue
+ * knows bears the name of a thing: ginger chews are not the cat Ginger's.
+ */
 function whoseIs(
-  item: Pick<Item, 'id' | 'name' | 'forWhom'>,
+  item: Pick<Item, 'id' | 'name' | 'forWhom' | 'catalogueId'>,
   members: readonly Named[],
   courses: KeptFor['courses'],
 ): readonly Named[] {
   const takers = new Set<string>(
     courses.flatMap(({ memberId, itemId }) => (itemId === item.id ? [memberId] : [])),
   )
-  const written = purposeOf(`${item.forWhom} ${item.name}`, members).members
-  return members.filter(({ id }) => takers.has(id) || written.includes(id))
+  const written = membersNamed(
+    item.catalogueId === null ? `${item.forWhom} ${item.name}` : item.forWhom,
+    members,
+  )
+  return members.filter((one) => takers.has(one.id) || written.includes(one))
 }
 
 /** What a line is of, and whose. */
@@ -69,6 +75,12 @@ function madeFor(goods: Goods, whose: readonly Named[]): Goods {
   return { ...goods, species, made }
 }
 
+/** On hold, lent or missing: nobody moves it. */
+export const staysPut = ({ holdings }: Pick<Line, 'holdings'>): boolean =>
+  holdings.some(
+    ({ judged: { state } }) => state === 'held' || state === 'lent' || state === 'missing',
+  )
+
 /**
  * Everything that lies in the kit. On hold, lent and what is kept elsewhere on purpose stays
  * where it is; so does what nobody can see to move, the missing.
@@ -91,9 +103,6 @@ export function layoutProblem(
       if (index === undefined || holdings.length === 0) return []
       const { goods, whose } = madeForWhom(line, entries, keptFor)
       const count = holdings.reduce((total, { amount }) => total + wholeUnitsUp(amount), 0)
-      const stays = holdings.some(
-        ({ judged: { state } }) => state === 'held' || state === 'lent' || state === 'missing',
-      )
       return [
         {
           key: thingKey(item.id, site.pocket.id),
@@ -103,7 +112,7 @@ export function layoutProblem(
           volume: goods.size ? volumeOf(goods.size.mm) * count : 0,
           stiff: goods.size && !goods.soft ? goods.size.mm : null,
           at: index,
-          pinned: stays || (site.pocket.sort === 'elsewhere' && !goods.cold),
+          pinned: staysPut(line) || (site.pocket.sort === 'elsewhere' && !goods.cold),
         },
       ]
     }),

@@ -50,11 +50,20 @@ describe('a label says', () => {
     expect(purposeOf('Grown-ups').ages).toBe('adults')
     expect(purposeOf('Children and grown-ups').ages).toBeNull()
   })
-  it.each(['Waiting for an answer', 'To return', 'Expired', 'On hold', 'Ask the vet'])(
-    '“%s” keeps what waits',
+  it.each([
+    'Waiting for an answer',
+    'To return',
+    'Expired',
+    'On hold',
+    'Ask the vet',
+    'Out of date',
+  ])('“%s” keeps what waits', (label) => {
+    expect(purposeOf(label).waits).toBe(true)
+  })
+  it.each(['Hand-held things', 'Masks and baskets', 'Cabinet', 'Wounds'])(
+    '“%s” keeps nothing that waits',
     (label) => {
-      expect(purposeOf(label).waits).toBe(true)
-      expect(purposeOf('Pouch A · wounds').waits).toBe(false)
+      expect(purposeOf(label).waits).toBe(false)
     },
   )
   it('nothing, where it only says which pocket it is', () => {

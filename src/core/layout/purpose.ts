@@ -29,19 +29,9 @@ export interface Named {
   readonly species: Species
 }
 
-export const PLAIN_PURPOSE: Purpose = {
-  sections: [],
-  roles: [],
-  forms: [],
-  isForMedicines: false,
-  members: [],
-  species: [],
-  ages: null,
-  waits: false,
-}
-
-const WAITS =
-  /\b(wait\w*|on hold|held|return\w*|expired|out of date|throw|bin|unknown|not sure|ask|quarantine)\b/
+/** Words, each on its own, of a pocket for what is not to be used as it is. */
+const WAITS = /^(wait\w*|held|return\w*|expired|throw|bin|unknown|ask|quarantine)$/
+const WAITS_IN_WORDS = /(^| )(on hold|out of date|not sure)( |$)/
 const AGE_WORDS: Readonly<Record<string, Ages>> = {
   child: 'children',
   children: 'children',
@@ -91,10 +81,18 @@ function rolesByWord(): ReadonlyMap<string, ReadonlySet<RoleId>> {
   return nouns
 }
 
+/** Members of whom every word of their name stands in a text. */
+export function membersNamed(text: string, members: readonly Named[]): readonly Named[] {
+  const words = wordsOf(text)
+  return members.filter(({ name }) => {
+    const own = wordsOf(name)
+    return own.length > 0 && own.every((word) => words.includes(word))
+  })
+}
+
 /** Reads a label. @param members whose names it may hold */
 export function purposeOf(label: string, members: readonly Named[] = []): Purpose {
   const words = wordsOf(label)
-  const text = words.join(' ')
   const topics = TOPICS.filter((topic) => words.some((word) => topic.words.test(word)))
   const ownWords = new Set(members.flatMap(({ name }) => wordsOf(name)))
   const known = (word: string): boolean =>
@@ -103,10 +101,7 @@ export function purposeOf(label: string, members: readonly Named[] = []): Purpos
     ALL_ANIMALS.has(word) ||
     Object.hasOwn(SPECIES_WORDS, word) ||
     Object.hasOwn(AGE_WORDS, word)
-  const named = members.filter(({ name }) => {
-    const own = wordsOf(name)
-    return own.length > 0 && own.every((word) => words.includes(word))
-  })
+  const named = membersNamed(label, members)
   const bySpecies = words.flatMap((word): readonly Species[] =>
     ALL_ANIMALS.has(word)
       ? ANIMALS
@@ -127,7 +122,7 @@ export function purposeOf(label: string, members: readonly Named[] = []): Purpos
     members: named.map(({ id }) => id),
     species: unique([...bySpecies, ...named.map(({ species }) => species)]),
     ages: ages.size === 1 ? ([...ages][0] ?? null) : null,
-    waits: WAITS.test(text),
+    waits: words.some((word) => WAITS.test(word)) || WAITS_IN_WORDS.test(words.join(' ')),
   }
 }
 

@@ -66,7 +66,7 @@ export const WEIGHTS = {
 export type Cost = keyof typeof WEIGHTS | 'reach'
 export const COSTS = ['reach', ...Object.keys(WEIGHTS)] as readonly Cost[]
 
-/** A lid or a flap: whatever lies there lies well, whatever other labels say. */
+/** Got out within so many seconds, as from a lid. */
 const AT_ONCE = 5
 /** A lid is shallow; a quick drawer is deeper than this, in millimetres. */
 const SHALLOW = 60
@@ -78,9 +78,10 @@ const SECONDS: Readonly<Record<Urgency, readonly [each: number, late: number]>> 
   comfort: [0.1, 0],
 }
 
-const reachOf = ({ reachSeconds }: Bay): number => reachSeconds ?? USUAL_REACH
+const reachOf = ({ reachSeconds }: Pick<Bay, 'reachSeconds'>): number => reachSeconds ?? USUAL_REACH
 
-const isAtOnce = (bay: Bay): boolean =>
+/** A lid or a flap: what has always lain there lies well, whatever other labels say. */
+export const isAtOnce = (bay: Pick<Bay, 'sort' | 'reachSeconds' | 'inner'>): boolean =>
   bay.sort === 'outside' || (reachOf(bay) <= AT_ONCE && Math.min(...(bay.inner ?? [0])) <= SHALLOW)
 
 /** Where a thing is at home in its kit. */
@@ -175,7 +176,7 @@ export function unary(
   if (goods.spoils && !bay.dry) costs.damp = WEIGHTS.damp
   if (home.theirs && !isTheirs(home.theirs, bay.purpose)) costs.taken = WEIGHTS.taken
   if (home.learnt !== null && !isHere) costs.moved = WEIGHTS.moved
-  else if (at !== thing.at) costs.moved = WEIGHTS.idle
+  else if (at !== thing.at) costs.idle = WEIGHTS.idle
   return costs
 }
 
