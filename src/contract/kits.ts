@@ -117,23 +117,28 @@ export const carryOutLayout = endpoint(
   {
     records: ['kit_arranged'],
     params: wire.ofKit,
-    body: z.object({
-      steps: z
-        .array(
-          z.object({
-            lotId: wire.lotId,
-            from: wire.pocketId,
-            to: wire.pocketId,
-            amount: wire.someAmount,
-            ...wire.seen,
-          }),
-        )
-        .max(500),
-      labels: z
-        .array(z.object({ pocketId: wire.pocketId, name: wire.givenName, ...wire.seen }))
-        .max(kits.MOST_POCKETS)
-        .default([]),
-    }),
+    body: z
+      .object({
+        steps: z
+          .array(
+            z.object({
+              lotId: wire.lotId,
+              from: wire.pocketId,
+              to: wire.pocketId,
+              amount: wire.someAmount,
+              ...wire.seen,
+            }),
+          )
+          .max(500),
+        labels: z
+          .array(z.object({ pocketId: wire.pocketId, name: wire.givenName, ...wire.seen }))
+          .max(kits.MOST_POCKETS)
+          .default([]),
+      })
+      .refine(({ steps, labels }) => steps.length + labels.length > 0, {
+        error: 'Choose something to move or a label to write',
+        path: ['steps'],
+      }),
   },
   wire.done.extend({ moved: z.int() }),
 )

@@ -272,6 +272,7 @@ export const arrange = {
   failed: 'It could not be worked out here. Load the page again and try once more.',
   again: 'Try again',
   fine: 'Everything lies well. Nothing has to move.',
+  fineHere: 'Nothing has to move within this kit.',
   title: (count: number): string =>
     count === 1
       ? 'One thing would lie better elsewhere'

@@ -42,7 +42,10 @@ export const calendar = {
             .join('\n'),
         }
       case 'follow_up':
-        return { summary: `${entry.who}: look again`, description: entry.what }
+        return {
+          summary: `Check on ${entry.who || watchText.untitled('follow_up')}`,
+          description: entry.what,
+        }
     }
   },
 }

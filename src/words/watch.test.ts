@@ -150,7 +150,7 @@ describe('so much to do, as a sentence', () => {
     ['weigh', 'Tape needs weighing', 'Two need weighing'],
     ['teach', 'A skill runs out: Tape', 'Two skills run out'],
     ['identify', 'Some things are not matched yet', 'Some things are not matched yet'],
-    ['follow_up', 'Look at Tape again', 'Two want another look after what happened'],
+    ['follow_up', 'Check on Tape', 'Two patients need checking on'],
     ['refill', 'One thing will run out', 'Two things will run out'],
     ['set_aside', 'One thing is recalled', 'Two things are recalled'],
     ['carry', 'One thing is needed at Car', 'Two things are needed at Car'],
@@ -163,6 +163,12 @@ describe('so much to do, as a sentence', () => {
     expect(watchText.under({ code: 'to_do', act, count: 1, title: '', places: [] }, today)).toMatch(
       /\.$/,
     )
+  })
+  it('of a patient whom nobody knows any more', () => {
+    expect(
+      watchText.headline({ code: 'to_do', act: 'follow_up', count: 1, title: '', places: [] }),
+    ).toBe('Check on the patient')
+    expect(watchText.untitled('follow_up')).toBe('the patient')
   })
   it('every act has its sentence, its heading and its press', () => {
     for (const act of ERRAND_ACTS)

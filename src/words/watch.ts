@@ -101,8 +101,8 @@ function toDo({ act, count, title, places }: Extract<Headline, { code: 'to_do' }
       return `${things} will run out`
     case 'follow_up':
       return count === 1
-        ? `Look at ${title} again`
-        : `${capital(numberWord(count))} want another look after what happened`
+        ? `Check on ${title || 'the patient'}`
+        : `${capital(numberWord(count))} patients need checking on`
     case 'set_aside':
       return `${things} ${is} recalled`
     case 'carry':
@@ -114,9 +114,16 @@ function toDo({ act, count, title, places }: Extract<Headline, { code: 'to_do' }
   }
 }
 
+/** What an errand is about that has no name of its own. */
+const UNTITLED: Partial<Readonly<Record<ErrandAct, string>>> = {
+  set_aside: 'Recalled packs',
+  identify: 'Things not matched yet',
+  follow_up: 'the patient',
+}
+
 const TO_DO_UNDER: Readonly<Record<ErrandAct, string>> = {
   set_aside: 'Set them aside until the maker has answered.',
-  follow_up: 'It was to be looked at again. Not better: the doctor or the vet.',
+  follow_up: 'It is time to look again. If it is no better, call the doctor or the vet.',
   throw_away: 'Throw them away safely. What is short because of it stands below.',
   clean: 'They do not count until they are clean.',
   ask: 'They do not count until somebody has answered.',
@@ -271,7 +278,7 @@ export const watchText = {
   first: 'What comes first',
   acts: {
     set_aside: 'Set aside',
-    follow_up: 'Look again',
+    follow_up: 'Check on',
     throw_away: 'Throw away safely',
     ask: 'Ask',
     clean: 'Clean',
@@ -297,8 +304,7 @@ export const watchText = {
     other: 'Everything else',
   } satisfies Record<Gravity, string>,
   /** Of errands that are about nothing with a name of its own. */
-  untitled: (act: ErrandAct): string =>
-    act === 'set_aside' ? 'Recalled packs' : act === 'identify' ? 'Things not matched yet' : '',
+  untitled: (act: ErrandAct): string => UNTITLED[act] ?? '',
   /** What the place is ready for once it is done. */
   brings: ({ name, members, from }: Brings, today: PlainDate): string => {
     const whom = members.length > 0 ? `: ${list(members)}` : ''

@@ -1,33 +1,24 @@
 /** The one judgement of the household, kept with the survey until something changes. */
 import { lookahead, nextCheckDay } from '../../core/calendar/presence'
-import type { HouseholdId } from '../../core/ids'
 import { judgeAgain } from '../../core/judgement/again'
 import { judge } from '../../core/judgement/judgement'
 import type { Judged } from '../../core/watch/ofCover'
 import type { Survey } from '../../core/watch/survey'
+import { Latest } from '../frame/cache'
 import { type Reading, surveyOf, type Today } from '../frame/world'
 import { pantryOf } from './readPantry'
 
 const judgedOf = new WeakMap<Survey, Promise<Judged>>()
 
 /** What was judged last for each household: after an act only what it touched is judged again. */
-const judgedLast = new Map<HouseholdId, Judged>()
-/** So many households are kept; the one not asked for longest goes first. */
-const MOST = 20
-
-function keepLast(householdId: HouseholdId, judged: Judged): void {
-  judgedLast.delete(householdId)
-  judgedLast.set(householdId, judged)
-  const [oldest] = judgedLast.keys()
-  if (judgedLast.size > MOST && oldest !== undefined) judgedLast.delete(oldest)
-}
+const judgedLast = new Latest<Judged>()
 
 export async function judgedStockOf(at: Reading): Promise<Judged> {
   const survey = await surveyOf(at)
   const known = judgedOf.get(survey)
   if (known) return known
   const made = judgedWith(at, survey).then((judged) => {
-    keepLast(at.household.id, judged)
+    judgedLast.set(at.household.id, judged)
     return judged
   })
   judgedOf.set(survey, made)

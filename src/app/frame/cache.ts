@@ -9,6 +9,27 @@ import type { HouseholdId } from '../../core/ids'
 /** So many households are kept; the one not asked for longest goes first. */
 const MOST = 20
 
+/** The values of the households that were asked for last. */
+export class Latest<Value> {
+  private readonly values = new Map<HouseholdId, Value>()
+
+  get(householdId: HouseholdId): Value | undefined {
+    return this.values.get(householdId)
+  }
+
+  set(householdId: HouseholdId, value: Value): void {
+    this.values.delete(householdId)
+    this.values.set(householdId, value)
+    const [oldest] = this.values.keys()
+    if (this.values.size > MOST && oldest !== undefined) this.values.delete(oldest)
+  }
+
+  /** Forgets a value, unless another has taken its place. */
+  drop(householdId: HouseholdId, value: Value): void {
+    if (this.values.get(householdId) === value) this.values.delete(householdId)
+  }
+}
+
 export interface RevisionCache<Value> {
   /** The value kept for this revision and day, or the one that `make` makes. */
   get(
@@ -19,22 +40,20 @@ export interface RevisionCache<Value> {
 }
 
 export function revisionCache<Value>(): RevisionCache<Value> {
-  const byHousehold = new Map<
-    HouseholdId,
-    { readonly revision: number; readonly today: PlainDate; readonly value: Promise<Value> }
-  >()
+  const byHousehold = new Latest<{
+    readonly revision: number
+    readonly today: PlainDate
+    readonly value: Promise<Value>
+  }>()
   return {
     async get(householdId, { revision, today }, make) {
       const known = byHousehold.get(householdId)
       const fits = known !== undefined && known.revision === revision && known.today === today
       // The promise is kept, so that requests that come while it is made wait for the same one.
       const entry = fits ? known : { revision, today, value: make() }
-      byHousehold.delete(householdId)
       byHousehold.set(householdId, entry)
-      const [oldest] = byHousehold.keys()
-      if (byHousehold.size > MOST && oldest !== undefined) byHousehold.delete(oldest)
       return entry.value.catch((error: unknown) => {
-        if (byHousehold.get(householdId) === entry) byHousehold.delete(householdId)
+        byHousehold.drop(householdId, entry)
         throw error
       })
     },

@@ -7,7 +7,7 @@ import { decideMove } from '../../core/stock/decide'
 import { lockLots } from '../../db/frame/ledger'
 import { editRecord } from '../../db/frame/records'
 import { pocketsOf } from '../../db/kits/sites'
-import { act, append, mustEdit } from '../frame/act'
+import { type Acting, act, append, mustEdit } from '../frame/act'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
 import { decideInTurn, refuseChanged } from '../stock/manyActs'
@@ -105,14 +105,19 @@ export const carryOutLayout = (
       if (steps.some(({ from, to }) => !pockets.has(from) || !pockets.has(to))) throw notFound()
       if (labels.some(({ pocketId }) => !pockets.has(pocketId))) throw notFound()
       if (steps.some(({ from, to }) => from === to)) throw new Refusal({ code: 'same_pocket' })
-      const locked = await lockLots(acting.trx, [...new Set(steps.map(({ lotId }) => lotId))])
-      refuseChanged(steps, locked)
-      const { facts, done } = await decideInTurn(locked, steps, ({ stock }, { from, to, amount }) =>
-        decideMove(stock, { pocket: from, amount }, to),
-      )
-      await append(acting, locked, facts)
+      const moved = steps.length === 0 ? 0 : await moveWithin(acting, steps)
       for (const { pocketId, name, seenVersion } of labels)
         mustEdit(await editRecord(acting, 'pocket', pocketId, { name }, seenVersion))
-      return { moved: done }
+      return { moved }
     },
   )
+
+async function moveWithin(acting: Acting, steps: readonly LayoutStep[]): Promise<number> {
+  const locked = await lockLots(acting.trx, [...new Set(steps.map(({ lotId }) => lotId))])
+  refuseChanged(steps, locked)
+  const { facts, done } = await decideInTurn(locked, steps, ({ stock }, { from, to, amount }) =>
+    decideMove(stock, { pocket: from, amount }, to),
+  )
+  await append(acting, locked, facts)
+  return done
+}

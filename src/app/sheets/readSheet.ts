@@ -1,33 +1,48 @@
 /** The lid sheet of a kit, and the list for a spreadsheet. */
 import { numbersToCall } from '../../core/household/emergencyNumbers'
+import type { Kit } from '../../core/household/places'
 import type { KitId } from '../../core/ids'
 import { exportList } from '../../core/interchange/exportList'
-import { type LidSheet, lidSheet } from '../../core/sheet/lidSheet'
+import { type LidSheet, type SheetContent, sheetContent } from '../../core/sheet/lidSheet'
 import { kitLook } from '../../core/trust/kitLook'
 import type { Survey } from '../../core/watch/survey'
 import { readMembers } from '../../db/members/members'
-import { readConfirmations } from '../../db/record/history'
 import { notFound } from '../frame/refusal'
-import { type Caller, reading, surveyOf, type Today, type World } from '../frame/world'
+import {
+  type Caller,
+  confirmedStockOf,
+  reading,
+  surveyOf,
+  type Today,
+  type World,
+} from '../frame/world'
 
 export const readSheet = (world: World, caller: Caller, kitId: KitId): Promise<LidSheet> =>
-  reading(world, caller, async (at) => sheetOf(at, await surveyOf(at), kitId))
+  reading(world, caller, async (at) => {
+    const { survey, confirmations } = await confirmedStockOf(at)
+    const sheet = await sheetOf(at, survey, kitId)
+    const kit = kitIn(survey, kitId)
+    const lying = survey.holdings.filter(({ site }) => site.kit.id === kitId)
+    return { ...sheet, look: kitLook(kit, lying, confirmations) }
+  })
+
+function kitIn({ kits }: Survey, kitId: KitId): Kit {
+  const kit = kits.find(({ id }) => id === kitId)
+  if (!kit) throw notFound()
+  return kit
+}
 
 /** @throws {Refusal} not_found when the household has no such kit */
 export async function sheetOf(
   { trx, today, household }: Today,
   survey: Survey,
   kitId: KitId,
-): Promise<LidSheet> {
-  const kit = survey.kits.find(({ id }) => id === kitId)
-  if (!kit) throw notFound()
+): Promise<SheetContent> {
   const members = await readMembers(trx, today)
-  const lying = survey.holdings.filter(({ site }) => site.kit.id === kitId)
-  return lidSheet(survey, kit, {
+  return sheetContent(survey, kitIn(survey, kitId), {
     household: household.name,
     numbers: numbersToCall(household),
     memberNames: members.map(({ name }) => name),
-    look: kitLook(kit, lying, await readConfirmations(trx)),
   })
 }
 

@@ -126,10 +126,13 @@ function headlineView(facts: Headline, { judged }: InspectedStock): WatchView['h
 
 const ribbonView = onceFor((survey: Survey): WatchView['ribbon'] => {
   const entries = catalogue()
-  const { from, to, lanes } = ribbon(
-    survey,
-    ({ item }) => goodsOfLine({ item }, entries).urgency === 'life',
-  )
+  const life = new Map<string, boolean>()
+  const isLife = ({ item }: JudgedHolding): boolean => {
+    const known = life.get(item.id) ?? goodsOfLine({ item }, entries).urgency === 'life'
+    life.set(item.id, known)
+    return known
+  }
+  const { from, to, lanes } = ribbon(survey, isLife)
   return {
     from,
     to,

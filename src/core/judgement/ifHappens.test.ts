@@ -2,6 +2,7 @@
 import { describe, expect, it } from 'vitest'
 import { aMember, aPantry, aPerson, DAY, type Scene } from '../../../tests/support/cover'
 import { addDays } from '../calendar/plainDate'
+import type { SkillId } from '../catalogue/skills'
 import { NEED_BY_ID } from '../cover/needs'
 import { canHappen, ifHappens } from './ifHappens'
 
@@ -12,11 +13,16 @@ const ilse = aPerson(40, {
   facts: { skills: [{ skill: 'auto-injector', until: addDays(DAY, 30), by: 'School' }] },
 })
 const anaphylaxis = NEED_BY_ID.get('anaphylaxis')
-const askedOf = (scene: Partial<Scene>, date = DAY, at = 0) => {
+const askedOf = (
+  scene: Partial<Scene>,
+  date = DAY,
+  at = 0,
+  hands: ReadonlySet<SkillId> | null = null,
+) => {
   const pantry = aPantry({ members: [ned, ilse], put: [], ...scene })
   const place = pantry.stock.places[at]
   if (!place || !anaphylaxis) throw new Error('The scene has two places')
-  return ifHappens(pantry, { member: ned, place, need: anaphylaxis, date })
+  return ifHappens(pantry, { member: ned, place, need: anaphylaxis, date, hands })
 }
 const pens = { put: [{ of: 'adrenaline-03', count: 2, days: 60 }] }
 
@@ -47,6 +53,18 @@ describe('if it happens', () => {
     const leftOut = [{ placeId, needId: 'anaphylaxis', memberId: null, reason: 'x' }]
     const { explanation } = askedOf({ ...pens, kits: [{ whom: 'animals' }], leftOut })
     expect(explanation.cell.state).toBe('covered')
+  })
+  it('with a sitter’s hands, here and at the other places: the household’s own do not count', () => {
+    const [untaught, taught] = [new Set<SkillId>(), new Set<SkillId>(['auto-injector'])]
+    const alone = askedOf(pens, DAY, 0, untaught)
+    expect(alone.explanation.cell.state).toBe('held')
+    expect(alone.hands).toEqual([{ skill: 'auto-injector', by: [], isTaught: false }])
+    const shown = askedOf(pens, DAY, 0, taught)
+    expect(shown.explanation.cell.state).toBe('covered')
+    expect(shown.hands).toEqual([{ skill: 'auto-injector', by: [], isTaught: true }])
+    const from = (hands: ReadonlySet<SkillId>) =>
+      askedOf(pens, DAY, 1, hands).elsewhere.map(({ state }) => state)
+    expect([from(untaught), from(taught)]).toEqual([['held'], ['covered']])
   })
   it('of somebody who is never there as well', () => {
     expect(askedOf({ ...pens, usuallyThere: [ilse.id] }).explanation.cell.state).toBe('covered')

@@ -61,15 +61,18 @@ export function ifHappens(
   pantry: Pantry,
   { member, place, need, date, hands = null }: IfHappens,
 ): IfAnswer {
-  const usual = asked(pantry, member, place, date)
-  const question = hands ? { ...usual, skills: hands } : usual
+  const at = (where: CoverPlace): Question => {
+    const usual = asked(pantry, member, where, date)
+    return hands ? { ...usual, skills: hands } : usual
+  }
+  const question = at(place)
   return {
     question,
     explanation: explain(pantry, question, need, member?.id ?? null),
     hands: handsFor(pantry, question, need, hands !== null),
     elsewhere: pantry.stock.places.flatMap((other) => {
       if (other.id === place.id) return []
-      const asking = new Asking(pantry, asked(pantry, member, other, date))
+      const asking = new Asking(pantry, at(other))
       const patient = asking.patients.find((one) => one.member.id === member?.id) ?? null
       return [{ place: other, state: judgeNeed(asking, need, [patient]).state }]
     }),

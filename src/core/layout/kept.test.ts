@@ -81,6 +81,16 @@ describe('what is said of a layout', () => {
     expect(pen?.why).toContainEqual({ kind: 'beside', title: 'Windlass tourniquet' })
     expect(parted(problem, layout)).toEqual([])
   })
+  it('tells a pair once, though each of the two wishes for the other', () => {
+    const kit = kept('an asthmatic’s bag')
+    const { problem } = problemOfKept(kit, (index, at) => (index === 1 ? 2 : at))
+    const { layout } = arrange(problem)
+    const told = gainsOf(problem, layout).flatMap((one) =>
+      one.kind === 'beside' ? [[one.title, one.with].sort().join()] : [],
+    )
+    expect(told).toContain('Inhaler spacer,Reliever inhaler')
+    expect(new Set(told).size).toBe(told.length)
+  })
   it('a pocket is too full only where it is so now', () => {
     const { problem } = problemOfKept(kept('a stable box'))
     const roomy = { ...problem, bays: problem.bays.map((bay) => ({ ...bay, inner: null })) }

@@ -6,6 +6,7 @@ import type { KitWhom } from '../household/kitUse'
 import { units } from '../quantity/amount'
 import { survey } from '../watch/survey'
 import { misplacedIn } from './misplaced'
+import { madeForWhom } from './ofKit'
 
 const entry = (id: string) => {
   const found = catalogue().get(id)
@@ -88,5 +89,31 @@ describe('in the wrong kit', () => {
   ] as const)('stays: %s', (_, things, at) => {
     const { whom, ...rest } = at as { whom?: readonly [KitWhom, KitWhom]; pocket?: string }
     expect(twoKits(things, { ...rest, ...(whom && { whom: [whom[0], whom[1]] }) })).toEqual([])
+  })
+})
+
+describe('whose a thing is', () => {
+  const MEMBERS = [
+    { id: 'g', name: 'Ginger', species: 'cat' },
+    { id: 'm', name: 'Moth', species: 'dog' },
+  ] as const
+  const whose = (fields: Parameters<typeof anItem>[1]) =>
+    madeForWhom({ item: anItem(1, fields) }, catalogue(), { members: MEMBERS, courses: [] })
+  it('is read from for whom it is, and from the name of what the catalogue does not know', () => {
+    expect(whose({ name: 'Ear drops, Moth', kind: 'medicine' })).toMatchObject({
+      whose: ['m'],
+      goods: { made: 'animals', species: ['dog'] },
+    })
+    expect(whose({ name: 'Gauze', forWhom: 'for Ginger' }).whose).toEqual(['g'])
+  })
+  it('is nobody’s where a thing only bears the same name', () => {
+    const chews = { name: 'Ginger chews', catalogueId: 'ginger-chews' }
+    expect(whose(chews).whose).toEqual([])
+    expect(whose({ name: 'Mothballs' }).whose).toEqual([])
+  })
+  it('is somebody’s who takes it, whatever it is called', () => {
+    const item = anItem(1, { name: 'white tablets', kind: 'medicine' })
+    const keptFor = { members: MEMBERS, courses: [{ memberId: 'm' as never, itemId: item.id }] }
+    expect(madeForWhom({ item }, catalogue(), keptFor).whose).toEqual(['m'])
   })
 })

@@ -1,10 +1,10 @@
 /** What a lid sheet says, as text: two sheets with the same text need not be printed twice. */
 import { formatExpiry } from '../calendar/expiry'
 import { formatAmount } from '../quantity/amount'
-import type { LidSheet } from './lidSheet'
+import type { SheetContent } from './lidSheet'
 
-/** The days on which it was printed and the kit was looked through are left out. */
-export const sheetText = ({ household, kit, numbers, pockets }: LidSheet): string =>
+/** The day on which it was printed is left out. */
+export const sheetText = ({ household, kit, numbers, pockets }: SheetContent): string =>
   JSON.stringify([
     household,
     kit,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { ALWAYS, anItem, onDay, onePocket, surveyed } from '../../../tests/support/household'
-import { lidSheet, withoutNames } from './lidSheet'
+import { sheetContent, withoutNames } from './lidSheet'
 
 describe('the lid sheet', () => {
   it('lists what is good with its soonest date, and what belongs and lacks', () => {
@@ -21,11 +21,10 @@ describe('the lid sheet', () => {
     )
     const [kit] = stock.kits
     if (!kit) throw new Error('made above')
-    const sheet = lidSheet(surveyed(stock), kit, {
+    const sheet = sheetContent(surveyed(stock), kit, {
       household: 'Marrow & Quill',
       numbers: { emergency: '112', poison: null },
       memberNames: ['Ned', 'Ilse Marrow'],
-      look: { kind: 'never' },
     })
     expect(sheet.pockets[0]?.lines).toEqual([
       {

@@ -19,30 +19,34 @@ export interface SheetLine {
   readonly opened: boolean
 }
 
-export interface LidSheet {
+/** What is in the kit, as it is printed. */
+export interface SheetContent {
   /** Whose kit. */
   readonly household: string
   readonly kit: string
   readonly numbers: NumbersToCall
-  readonly look: KitLook
   readonly printedOn: PlainDate
   readonly pockets: readonly { readonly name: string; readonly lines: readonly SheetLine[] }[]
+}
+
+/** The same with how far the kit was looked through. */
+export interface LidSheet extends SheetContent {
+  readonly look: KitLook
 }
 
 /**
  * The sheet of one kit. For whom a thing is, prices, notes and places stay off it, and the
  * names of members are taken out of what is shown.
  */
-export function lidSheet(
+export function sheetContent(
   survey: Survey,
   kit: Kit,
   of: {
     readonly household: string
     readonly numbers: NumbersToCall
     readonly memberNames: readonly string[]
-    readonly look: KitLook
   },
-): LidSheet {
+): SheetContent {
   const hide = withoutNames(of.memberNames)
   const pockets = [...survey.sites.values()]
     .filter((site) => site.kit.id === kit.id)
@@ -54,7 +58,6 @@ export function lidSheet(
     household: of.household,
     kit: kit.name,
     numbers: of.numbers,
-    look: of.look,
     printedOn: survey.today,
     pockets: pockets.map(({ pocket }) => ({
       name: hide(pocket.name),

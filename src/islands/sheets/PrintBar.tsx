@@ -1,14 +1,13 @@
 /** Above a sheet: paper, printing, the PDF, and the way back. Does not print. */
 
-import { MantineProvider } from '@mantine/core'
 import { addressOf } from '../../contract/endpoint'
 import { lidSheetPdf, notePrinted } from '../../contract/sheets'
 import { call, newKey } from '../../device/call'
 import { PAPER_SIZES, type PaperSize } from '../../sheets/paper'
 import { Box, Row } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
-import { theme } from '../../ui/theme'
 import { words } from '../../words'
+import { PaperBar } from './PaperBar'
 import classes from './sheets.module.css'
 
 const sheetsWords = words.sheets
@@ -18,52 +17,38 @@ const note = (kitId: string): Promise<unknown> =>
   call(notePrinted, { params: { kitId } }, { key: newKey() }).catch(() => null)
 
 export const PrintBar = ({ kitId, size }: { readonly kitId: string; readonly size: PaperSize }) => (
-  <MantineProvider theme={theme}>
-    <Row
-      as="nav"
-      gapX={6}
-      gapY={4}
-      align="center"
-      wrap
-      padX={6}
-      padY={4}
-      surface="paper"
-      lineBelow="dashed"
-      className={`${classes.bar} no-print`}
-      aria-label={sheetsWords.size}
-    >
-      <a href={`/kits/${kitId}`}>{sheetsWords.back}</a>
-      <Row as="span" line="seam" radius={2} className={classes.sizes}>
-        {PAPER_SIZES.map((one) => (
-          <Box
-            unlined
-            as="a"
-            padX={5}
-            padY={3}
-            size={2}
-            key={one}
-            href={`?size=${one}`}
-            aria-current={one === size ? 'true' : undefined}
-          >
-            {sheetsWords.paper[one]}
-          </Box>
-        ))}
-      </Row>
-      <ButtonLink
-        href={`${addressOf(lidSheetPdf, { kitId })}?size=${size}`}
-        onClick={() => void note(kitId)}
-      >
-        {sheetsWords.pdf}
-      </ButtonLink>
-      <Button
-        kind="strong"
-        onClick={() => {
-          window.print()
-          void note(kitId)
-        }}
-      >
-        {sheetsWords.printNow}
-      </Button>
+  <PaperBar label={sheetsWords.size}>
+    <a href={`/kits/${kitId}`}>{sheetsWords.back}</a>
+    <Row as="span" line="seam" radius={2} className={classes.sizes}>
+      {PAPER_SIZES.map((one) => (
+        <Box
+          unlined
+          as="a"
+          padX={5}
+          padY={3}
+          size={2}
+          key={one}
+          href={`?size=${one}`}
+          aria-current={one === size ? 'true' : undefined}
+        >
+          {sheetsWords.paper[one]}
+        </Box>
+      ))}
     </Row>
-  </MantineProvider>
+    <ButtonLink
+      href={`${addressOf(lidSheetPdf, { kitId })}?size=${size}`}
+      onClick={() => void note(kitId)}
+    >
+      {sheetsWords.pdf}
+    </ButtonLink>
+    <Button
+      kind="strong"
+      onClick={() => {
+        window.print()
+        void note(kitId)
+      }}
+    >
+      {sheetsWords.printNow}
+    </Button>
+  </PaperBar>
 )

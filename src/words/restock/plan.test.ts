@@ -10,8 +10,8 @@ const nextYear = plainDate('2027-03-31')
 
 describe('the headline of a plan', () => {
   it.each<readonly [number, number, number, number, number, string]>([
-    [0, 0, 0, 0, 1, 'The targets ask for nothing now; one problem needs something'],
-    [0, 0, 0, 2, 2, 'The targets ask for nothing now; two problems need something'],
+    [0, 0, 0, 0, 1, 'The targets ask for nothing now; one thing is missing'],
+    [0, 0, 0, 2, 2, 'The targets ask for nothing now; two things are missing'],
     [0, 0, 0, 0, 0, 'Nothing to carry, nothing to buy'],
     [0, 0, 0, 2, 0, 'Nothing to do for two weeks'],
     [1, 0, 0, 0, 0, 'In two weeks: carry one thing'],

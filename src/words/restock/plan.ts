@@ -54,7 +54,7 @@ export const plan = {
     ]
     if (parts.length === 0) {
       if (gaps > 0)
-        return `The targets ask for nothing now; ${times(gaps, 'problem needs', 'problems need')} something`
+        return `The targets ask for nothing now; ${times(gaps, 'thing is', 'things are')} missing`
       return later === 0 ? 'Nothing to carry, nothing to buy' : 'Nothing to do for two weeks'
     }
     const last = parts.pop() ?? ''

@@ -14,8 +14,8 @@ const total = (many: number): Total => (many * 1000) as Total
 describe('the headline of the list', () => {
   it.each([
     [0, 0, 0, 0, 'Nothing on the list'],
-    [0, 0, 0, 1, 'Nothing on the list yet; one problem needs something'],
-    [0, 0, 0, 3, 'Nothing on the list yet; three problems need something'],
+    [0, 0, 0, 1, 'Nothing on the list yet; one thing is missing'],
+    [0, 0, 0, 3, 'Nothing on the list yet; three things are missing'],
     [0, 0, 1, 0, 'One on its way'],
     [0, 0, 3, 2, 'Three on their way'],
     [1, 0, 3, 0, 'One to buy'],

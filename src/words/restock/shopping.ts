@@ -22,7 +22,7 @@ export const shopping = {
     if (onItsWay > 0)
       return `${capital(numberWord(onItsWay))} on ${onItsWay === 1 ? 'its' : 'their'} way`
     return gaps > 0
-      ? `Nothing on the list yet; ${numberWord(gaps)} ${gaps === 1 ? 'problem needs' : 'problems need'} something`
+      ? `Nothing on the list yet; ${numberWord(gaps)} ${gaps === 1 ? 'thing is' : 'things are'} missing`
       : 'Nothing on the list'
   },
   under: 'Tick what is in the bag. At the kit, put it away with the date on its pack.',

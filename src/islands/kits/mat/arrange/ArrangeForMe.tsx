@@ -14,6 +14,7 @@ import classes from './arrange.module.css'
 import { NewLabels } from './NewLabels'
 import { OtherKits } from './OtherKits'
 import { SmallMat } from './SmallMat'
+import { TickLine } from './TickLine'
 import { toggled } from './toggled'
 import { type LayoutData, useArranging } from './useArranging'
 
@@ -42,7 +43,14 @@ export function ArrangeForMe({ kit, onDone }: Props) {
   )
   if (state.kind === 'found')
     return (
-      <Proposal kit={kit} data={state.data} found={state.found} onDone={onDone} choice={choice} />
+      <Proposal
+        kit={kit}
+        data={state.data}
+        found={state.found}
+        onDone={onDone}
+        choice={choice}
+        onMovedAway={() => void start()}
+      />
     )
   return (
     <Stack loose packed as="section" gap={6} aria-label={arrangeWords.forMe}>
@@ -75,9 +83,11 @@ interface ProposalProps extends Props {
   readonly found: Arrangement
   /** How much may be moved. */
   readonly choice: ReactNode
+  /** Something left this kit: what was found no longer holds. */
+  readonly onMovedAway: () => void
 }
 
-function Proposal({ kit, data, found, onDone, choice }: ProposalProps) {
+function Proposal({ kit, data, found, onDone, choice, onMovedAway }: ProposalProps) {
   const { run, refreshed, busy } = useActing()
   const { problem } = data
   const { moves, labels, gains } = found
@@ -91,6 +101,9 @@ function Proposal({ kit, data, found, onDone, choice }: ProposalProps) {
   const then = problem.things.map(
     ({ key, at }) => chosen.find((move) => move.key === key)?.to ?? at,
   )
+
+  const nothing = data.misplaced.length === 0 ? arrangeWords.fine : arrangeWords.fineHere
+  const title = moves.length === 0 ? nothing : arrangeWords.title(moves.length)
 
   const take = async () => {
     const steps = chosen.flatMap(({ key, from, to }) => {
@@ -117,7 +130,7 @@ function Proposal({ kit, data, found, onDone, choice }: ProposalProps) {
     <Stack packed as="section" gap={6} aria-label={arrangeWords.forMe}>
       {choice}
       <Stack packed gap={3} as="header">
-        <h1>{moves.length === 0 ? arrangeWords.fine : arrangeWords.title(moves.length)}</h1>
+        <h1>{title}</h1>
         {gains.length > 0 && (
           <ul aria-label={arrangeWords.gains}>
             {gains.map((one) => (
@@ -162,28 +175,20 @@ function Proposal({ kit, data, found, onDone, choice }: ProposalProps) {
           </Row>
           <ul>
             {moves.map((move) => (
-              <Box as="li" lineBelow="hairline" key={move.key}>
-                <Stack gapX={4} columns="auto 1fr" as="label" padY={3}>
-                  <input
-                    type="checkbox"
-                    checked={taken.has(move.key)}
-                    onChange={() => setTaken(toggled(taken, move.key))}
-                  />
-                  <b>{move.title}</b>
-                  <Box as="span" size={2}>
-                    {bay(move.from)} → {bay(move.to)}
-                  </Box>
-                  <Box as="small" tone="second">
-                    {arrangeWords.why(move.why)}
-                  </Box>
-                </Stack>
-              </Box>
+              <TickLine
+                key={move.key}
+                what={move.title}
+                where={`${bay(move.from)} → ${bay(move.to)}`}
+                why={arrangeWords.why(move.why)}
+                checked={taken.has(move.key)}
+                onChange={() => setTaken(toggled(taken, move.key))}
+              />
             ))}
           </ul>
         </div>
       )}
       <NewLabels labels={labels} bay={bay} written={written} onChange={setWritten} />
-      <OtherKits data={data} />
+      <OtherKits data={data} onMoved={onMovedAway} />
       <Row gap={4} align="center" wrap>
         {moves.length + labels.length > 0 && (
           <Button

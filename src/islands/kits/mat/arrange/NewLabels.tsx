@@ -1,7 +1,8 @@
 /** Pockets whose label would say more; none is written unless it is chosen. */
 import type { ProposedLabel } from '../../../../core/layout/labels'
-import { Box, Stack } from '../../../../ui/Box'
+import { Box } from '../../../../ui/Box'
 import { words } from '../../../../words'
+import { TickLine } from './TickLine'
 import { toggled } from './toggled'
 
 const arrangeWords = words.kits.arrange
@@ -22,20 +23,13 @@ export function NewLabels({ labels, bay, written, onChange }: Props) {
       </Box>
       <ul>
         {labels.map((label) => (
-          <Box as="li" lineBelow="hairline" key={label.bay}>
-            <Stack gapX={4} columns="auto 1fr" as="label" padY={3}>
-              <input
-                type="checkbox"
-                checked={written.has(label.bay)}
-                onChange={() => onChange(toggled(written, label.bay))}
-              />
-              <b>{arrangeWords.label(bay(label.bay), label.name)}</b>
-              <span />
-              <Box as="small" tone="second">
-                {arrangeWords.labelWhy(label.names, label.of)}
-              </Box>
-            </Stack>
-          </Box>
+          <TickLine
+            key={label.bay}
+            what={arrangeWords.label(bay(label.bay), label.name)}
+            why={arrangeWords.labelWhy(label.names, label.of)}
+            checked={written.has(label.bay)}
+            onChange={() => onChange(toggled(written, label.bay))}
+          />
         ))}
       </ul>
     </section>

@@ -1,5 +1,4 @@
 /** What belongs in another kit of this place: each moved with one press. */
-import { useState } from 'react'
 import { actOnMany } from '../../../../contract/stock'
 import { useActing } from '../../../../ui/acting'
 import { Box, Row } from '../../../../ui/Box'
@@ -9,12 +8,16 @@ import type { LayoutData } from './useArranging'
 
 const arrangeWords = words.kits.arrange
 
-export function OtherKits({ data }: { readonly data: LayoutData }) {
+interface Props {
+  readonly data: LayoutData
+  readonly onMoved: () => void
+}
+
+export function OtherKits({ data, onMoved }: Props) {
   const { run, refreshed, busy } = useActing()
-  const [gone, setGone] = useState<ReadonlySet<string>>(() => new Set())
-  const there = data.misplaced.filter(({ key }) => !gone.has(key))
-  if (there.length === 0) return null
-  const move = async ({ key, title, pocketId, to }: (typeof there)[number]) => {
+  const { misplaced } = data
+  if (misplaced.length === 0) return null
+  const move = async ({ key, title, pocketId, to }: (typeof misplaced)[number]) => {
     const lots = data.lots.find((one) => one.key === key)?.holdings ?? []
     const result = await run(
       actOnMany,
@@ -27,8 +30,8 @@ export function OtherKits({ data }: { readonly data: LayoutData }) {
       arrangeWords.movedTo(title, to.kit),
     )
     if (!result) return
-    setGone(new Set([...gone, key]))
     await refreshed()
+    onMoved()
   }
   return (
     <section aria-label={arrangeWords.elsewhere}>
@@ -36,7 +39,7 @@ export function OtherKits({ data }: { readonly data: LayoutData }) {
         {arrangeWords.elsewhere}
       </Box>
       <ul>
-        {there.map((one) => (
+        {misplaced.map((one) => (
           <Box as="li" lineBelow="hairline" padY={3} key={one.key}>
             <Row gap={4} align="center" wrap>
               <b>{one.title}</b>
