@@ -81,6 +81,30 @@ describe('what is said of a layout', () => {
     expect(pen?.why).toContainEqual({ kind: 'beside', title: 'Windlass tourniquet' })
     expect(parted(problem, layout)).toEqual([])
   })
+  it('says which pocket closes then, which does not, and what lies among fewer things', () => {
+    const { problem } = problemOfKept(kept('drawers without labels'))
+    // The first drawer closes only without the first two things.
+    const rest = problem.things.slice(2).reduce((sum, one) => sum + one.volume, 0)
+    const edge = Math.cbrt((rest / FULL_AT) * 1.0001)
+    const bays = problem.bays.map((bay) => ({ ...bay, inner: [edge, edge, edge] as const }))
+    const things = problem.things.map((one) => ({ ...one, at: 0, stiff: null }))
+    const crowded: LayoutProblem = { bays, things }
+    const apart = things.map((_, index) => (index < 2 ? 1 : 0))
+    expect(gainsOf(crowded, apart)).toContainEqual({ kind: 'closes', bay: 'Drawer 1' })
+    expect(gainsOf(crowded, apart).some(({ kind }) => kind === 'fuller')).toBe(false)
+    const other: LayoutProblem = {
+      bays,
+      things: things.map((one, index) => ({ ...one, at: apart[index] ?? 0 })),
+    }
+    expect(gainsOf(other, asItLies(crowded))).toContainEqual({ kind: 'fuller', bay: 'Drawer 1' })
+    const reasons = movesOf(crowded, apart).flatMap(({ why }) => why)
+    expect(reasons).toContainEqual({ kind: 'closes', bay: 'Drawer 1' })
+    expect(reasons).toContainEqual({
+      kind: 'fewer',
+      from: things.length - 1,
+      to: 1,
+    })
+  })
   it('tells a pair once, though each of the two wishes for the other', () => {
     const kit = kept('an asthmatic’s bag')
     const { problem } = problemOfKept(kit, (index, at) => (index === 1 ? 2 : at))
