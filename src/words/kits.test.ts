@@ -96,6 +96,7 @@ describe('a better layout', () => {
     [9, 0, '9 things would lie better elsewhere', 'Move these 9', '9 things moved'],
     [1, 1, null, 'Move this one and write a label', 'One thing moved, one label changed'],
     [2, 3, null, 'Move these 2 and write 3 labels', '2 things moved, 3 labels changed'],
+    [0, 0, null, 'Nothing is chosen', ''],
     [0, 1, null, 'Write this label', 'one label changed'],
     [0, 2, null, 'Write these 2 labels', '2 labels changed'],
   ])('of %i and %i labels', (count, labels, title, take, done) => {

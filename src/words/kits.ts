@@ -286,17 +286,19 @@ export const arrange = {
   moves: 'What moves, and why',
   why: (reasons: readonly Reason[]): string => reasons.slice(0, 2).map(why).join('; '),
   take: (moved: number, labelled: number): string =>
-    moved === 0
-      ? labelled === 1
-        ? 'Write this label'
-        : `Write these ${labelled} labels`
-      : `${moved === 1 ? 'Move this one' : `Move these ${moved}`}${
-          labelled === 0
-            ? ''
-            : labelled === 1
-              ? ' and write a label'
-              : ` and write ${labelled} labels`
-        }`,
+    moved + labelled === 0
+      ? 'Nothing is chosen'
+      : moved === 0
+        ? labelled === 1
+          ? 'Write this label'
+          : `Write these ${labelled} labels`
+        : `${moved === 1 ? 'Move this one' : `Move these ${moved}`}${
+            labelled === 0
+              ? ''
+              : labelled === 1
+                ? ' and write a label'
+                : ` and write ${labelled} labels`
+          }`,
   labels: 'Labels that would say more',
   label: (from: string, to: string): string => `Call ${from} “${to}”`,
   labelWhy: (names: number, of: number): string =>

@@ -282,6 +282,21 @@ test('an errand sent to the list is there, and counted', async ({ page }) => {
   await expect(listed).toHaveCount(1)
 })
 
+test('a label is written alone, by keyboard, and taken back', async ({ page, account }) => {
+  const kit = await kitNamed(account, 'Animal tote')
+  await open(page, `/kits/${kit.id}`)
+  await page.getByRole('button', { name: 'Arrange for me' }).click()
+  const label = page.getByRole('checkbox', { name: /Call Main “Main · / })
+  await expect(page.getByRole('button', { name: 'Nothing is chosen' })).toBeDisabled()
+  await label.focus()
+  await page.keyboard.press('Space')
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Write this label' }).press('Enter')
+  await expect(page.getByRole('region', { name: /^Main · / })).toBeVisible()
+  await undo(page)
+  await expect(page.getByRole('region', { name: /^Main · / })).toBeHidden()
+})
+
 test('what is to be done is printed place by place, all of it', async ({ page }) => {
   await open(page, '/')
   const cottage = page.getByRole('region', { name: 'Hill cottage' })

@@ -35,6 +35,10 @@ describe('a label says', () => {
     ['Foot · animals', 'muzzle', 'named'],
     ['Foot · animals', 'gauze', 'plain'],
     ['Moth', 'gauze', 'plain'],
+    // The cat's own, and what serves every animal.
+    ['Moth', 'cat-muzzle', 'named'],
+    ['Moth', 'tick-guard', 'plain'],
+    ['Moth', 'recovery-food', 'plain'],
   ] as const)('“%s” of %s: %s', (label, id, standing) => {
     expect(underLabel(goods(id), [], purposeOf(label, MEMBERS))).toBe(standing)
   })

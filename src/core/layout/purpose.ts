@@ -154,8 +154,9 @@ export function underLabel(goods: Goods, whose: readonly string[], purpose: Purp
     (purpose.isForMedicines && goods.isMedicine)
   )
     return 'named'
+  // What is for them alone: an instrument for all animals is not the dog's.
   const isForAnimals = purpose.species.length > 0 && !purpose.species.includes('person')
-  if (isForAnimals && goods.made === 'animals') return 'named'
+  if (isForAnimals && goods.species.every((one) => purpose.species.includes(one))) return 'named'
   // Of what nobody knows, nothing can be out of place.
   const isKnown = goods.group !== '' || goods.roles.length > 0
   return promises(purpose) && isKnown ? 'other' : 'plain'
