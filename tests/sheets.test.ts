@@ -6,7 +6,7 @@ import type { LidSheet, SheetLine } from '../src/core/sheet/lidSheet'
 import { handoverPdf } from '../src/sheets/handoverPdf'
 import { lidSheetPdf } from '../src/sheets/lidSheetPdf'
 import { PAPER_SIZES, paperSize } from '../src/sheets/paper'
-import { words } from '../src/words'
+import * as words from '../src/words'
 import { pagesOf } from './support/pdf'
 
 /** In points, upright. */

@@ -6,7 +6,7 @@ import { readExport, readSheet } from '../app/sheets/readSheet'
 import { readStockList } from '../app/stock/readStockList'
 import { askedOf, contract, isFile, NOUNS } from '../contract'
 import type { Endpoint } from '../contract/endpoint'
-import { words } from '../words'
+import * as words from '../words'
 import type { HouseholdHandler } from './handler'
 import { handlers } from './handlers'
 

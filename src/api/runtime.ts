@@ -9,7 +9,7 @@ import { deleteDueHouseholds } from '../db/account/leaving'
 import { createDb, createPool, type Db } from '../db/frame/connect'
 import { letterFolder, mailServer } from '../standIns/letters'
 import { standInServices } from '../standIns/services'
-import { words } from '../words'
+import * as words from '../words'
 import { logFault } from './log'
 
 export interface Runtime {
@@ -50,7 +50,7 @@ export function runtime(): Runtime {
     alsoTrusted: SATCHEL_ORIGIN ? [] : [`http://localhost:${PORT}`],
     sendNewPassword: (to, name, token) =>
       letters
-        .send(words.account.letters.newPassword(to, name, `${origin}/new-password?token=${token}`))
+        .send(words.letters.newPassword(to, name, `${origin}/new-password?token=${token}`))
         // Who asked is answered the same as for an address that nobody has.
         .catch(logFault),
     newPasswordSet: (userId) => endEveryWayIn(db, userId),

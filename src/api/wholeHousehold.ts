@@ -15,7 +15,7 @@ import {
 } from '../contract/householdFile'
 import { forSpreadsheets, writeTable } from '../core/interchange/table'
 import type { LidSheet } from '../core/sheet/lidSheet'
-import { words } from '../words'
+import * as words from '../words'
 import { everyScreen } from './everyScreen'
 import { fileHeaders, plainFileName } from './fileNames'
 import {
@@ -29,7 +29,7 @@ import { problem, problemOf } from './problem'
 import { runtime } from './runtime'
 import { mustBeCaller } from './serve'
 
-const wholeWords = words.account.whole
+const wholeWords = words.whole
 /** Kinds of records in an order in which each can be written. */
 const KINDS = [...RECORD_NAMES, 'record_change']
 

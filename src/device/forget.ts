@@ -5,6 +5,6 @@ import { store } from './store'
 /** Deletes what can be read; what waits to be sent stays, sealed, for its owner to come back. */
 export async function forgetDevice(): Promise<void> {
   if (typeof indexedDB === 'undefined') return
-  await store().holder.clear()
+  await (await store()).holder.clear()
   await forgetKept()
 }

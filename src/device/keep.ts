@@ -21,7 +21,8 @@ export function keepDevice(): Promise<Holder> {
 
 async function refresh(): Promise<Holder> {
   const device = await call(readDevice)
-  const known = await store().holder.get('me')
+  const tables = await store()
+  const known = await tables.holder.get('me')
   // Somebody else signed in here: what the one before could read is not theirs.
   if (known && known.userId !== device.userId) await forgetDevice()
   const same = known?.userId === device.userId
@@ -33,7 +34,7 @@ async function refresh(): Promise<Holder> {
     state: same ? known.state : '',
     keptAt: same ? known.keptAt : 0,
   }
-  await store().holder.put(holder)
+  await tables.holder.put(holder)
   // Without a service worker nothing could be shown from what is kept.
   if (!navigator.serviceWorker?.controller) return holder
   // What is looked at is kept as it goes by; the rest need not be fetched after every act.
@@ -44,7 +45,7 @@ async function refresh(): Promise<Holder> {
   for (let from = 0; from < addresses.length; from += AT_ONCE)
     await Promise.all(addresses.slice(from, from + AT_ONCE).map(fetchToKeep))
   const kept: Holder = { ...holder, state: device.state, keptAt: Date.now() }
-  await store().holder.put(kept)
+  await tables.holder.put(kept)
   return kept
 }
 

@@ -4,11 +4,10 @@
  * that it is done once however often it arrives; they are sent one after the other, by one
  * window at a time.
  */
-import { liveQuery } from 'dexie'
 import type { Endpoint } from '../contract/endpoint'
 import { type Asked, OfflineError, ProblemError, request } from './call'
 import { seal, unseal } from './seal'
-import { type Holder, store, type WaitingRow, type WaitingState } from './store'
+import { type DeviceTables, type Holder, store, type WaitingRow, type WaitingState } from './store'
 import { isFull, noteUnkept } from './unkept'
 
 /** An act as it is kept: with what its endpoint says of waiting, so that nobody has to know it by its address. */
@@ -35,7 +34,7 @@ export class NoHolderError extends Error {
   override readonly name = 'NoHolderError'
 }
 
-export const holder = (): Promise<Holder | undefined> => store().holder.get('me')
+export const holder = async (): Promise<Holder | undefined> => (await store()).holder.get('me')
 
 async function mustHaveHolder(): Promise<Holder> {
   const known = await holder()
@@ -79,12 +78,11 @@ export async function keepAct<E extends Endpoint>(
     takenAt,
     sealed: await seal(sealing, kept),
   }
-  await store()
-    .waiting.add(row)
-    .catch(async (error: unknown) => {
-      if (isFull(error)) await sendUnkept(kept, key, takenAt)
-      else if ((error as Error).name !== 'ConstraintError') throw error
-    })
+  const { waiting } = await store()
+  await waiting.add(row).catch(async (error: unknown) => {
+    if (isFull(error)) await sendUnkept(kept, key, takenAt)
+    else if ((error as Error).name !== 'ConstraintError') throw error
+  })
 }
 
 async function sendUnkept(kept: Kept, key: string, takenAt: number): Promise<void> {
@@ -100,12 +98,8 @@ async function sendUnkept(kept: Kept, key: string, takenAt: number): Promise<voi
 
 /** Everything of whoever is signed in here, in order; nothing when nobody is. */
 export async function readWaiting(): Promise<readonly Waiting[]> {
-  const known = await holder()
-  if (!known) return []
-  const rows = await store()
-    .waiting.filter(({ userId }) => userId === known.userId)
-    .sortBy('seq')
-  return allOpened(known, rows)
+  const { known, rows } = await rowsOfHolder(await store())
+  return known ? allOpened(known, rows) : []
 }
 
 /** What was sealed with another key cannot be read any more, and is left out. */
@@ -122,25 +116,36 @@ async function opened({ key }: Holder, row: WaitingRow): Promise<Waiting | null>
 
 /** Calls back now and whenever what waits changes, also in another window. */
 export function watchWaiting(listener: (waiting: readonly Waiting[]) => void): () => void {
-  // Unsealing is not a database read, which a live query may not wait for.
-  const rows = liveQuery(async () => {
-    const known = await store().holder.get('me')
-    const all = known
-      ? await store()
-          .waiting.filter(({ userId }) => userId === known.userId)
-          .sortBy('seq')
-      : []
-    return { known, all }
-  })
+  let isLeft = false
+  let stop = () => {}
   let latest = 0
-  const subscription = rows.subscribe(({ known, all }) => {
-    latest += 1
-    const mine = latest
-    void (known ? allOpened(known, all) : Promise.resolve([])).then((waiting) => {
-      if (mine === latest) listener(waiting)
+  void import('./deviceStore').then(({ watch }) => {
+    if (isLeft) return
+    // Unsealing is not a database read, which what is watched may not wait for.
+    stop = watch(rowsOfHolder, ({ known, rows }) => {
+      latest += 1
+      const mine = latest
+      void (known ? allOpened(known, rows) : Promise.resolve([])).then((waiting) => {
+        if (mine === latest && !isLeft) listener(waiting)
+      })
     })
   })
-  return () => subscription.unsubscribe()
+  return () => {
+    isLeft = true
+    stop()
+  }
+}
+
+/** Whoever is signed in here, and every act of theirs in order. */
+async function rowsOfHolder(tables: DeviceTables): Promise<{
+  readonly known: Holder | undefined
+  readonly rows: readonly WaitingRow[]
+}> {
+  const known = await tables.holder.get('me')
+  const rows = known
+    ? await tables.waiting.filter(({ userId }) => userId === known.userId).sortBy('seq')
+    : []
+  return { known, rows }
 }
 
 export type SendingEnd = 'all_sent' | 'no_connection' | 'signed_out' | 'elsewhere'
@@ -155,12 +160,10 @@ export async function sendWaiting(): Promise<SendingEnd> {
     if (!lock) return 'elsewhere'
     const known = await holder()
     if (!known) return 'signed_out'
-    await dropOld()
+    const { waiting } = await store()
+    await dropOld(waiting)
     for (;;) {
-      const row = await store()
-        .waiting.where('[userId+state]')
-        .equals([known.userId, 'waiting'])
-        .first()
+      const row = await waiting.where('[userId+state]').equals([known.userId, 'waiting']).first()
       if (!row) return 'all_sent'
       const end = await sendOne(known, row)
       if (end) return end
@@ -182,7 +185,7 @@ async function sendOne(known: Holder, row: WaitingRow): Promise<SendingEnd | nul
     })
     // Shown from here until what the server shows contains it.
     if (kept.offline === 'device_first') await settle(row, 'sent')
-    else await store().waiting.delete(row.seq as number)
+    else await (await store()).waiting.delete(row.seq as number)
     return null
   } catch (error) {
     if (error instanceof OfflineError) return 'no_connection'
@@ -195,7 +198,7 @@ async function sendOne(known: Holder, row: WaitingRow): Promise<SendingEnd | nul
       ...kept,
       problem: { title: problem.title, detail: problem.message },
     }
-    await store().waiting.update(row.seq as number, {
+    await (await store()).waiting.update(row.seq as number, {
       sealed: await seal(known.key, next),
       state: now ? 'waiting' : 'refused',
     })
@@ -215,8 +218,8 @@ const CANNOT_BE_SENT = new ProblemError(
   null,
 )
 
-const settle = (row: WaitingRow, state: WaitingState): Promise<number> =>
-  store().waiting.update(row.seq as number, { state })
+const settle = async (row: WaitingRow, state: WaitingState): Promise<number> =>
+  (await store()).waiting.update(row.seq as number, { state })
 
 function asItIsNow(kept: Kept, error: ProblemError): Kept | null {
   const { version } = (error.facts ?? {}) as { version?: number }
@@ -231,9 +234,9 @@ function asItIsNow(kept: Kept, error: ProblemError): Kept | null {
 const SENT_KEPT_MILLISECONDS = 7 * 86_400_000
 
 /** Answers of rounds that nobody opened again. */
-const dropOld = (): Promise<number> =>
-  store()
-    .waiting.filter(
+const dropOld = (waiting: DeviceTables['waiting']): Promise<number> =>
+  waiting
+    .filter(
       ({ state, takenAt }) => state === 'sent' && Date.now() - takenAt > SENT_KEPT_MILLISECONDS,
     )
     .delete()
@@ -241,10 +244,11 @@ const dropOld = (): Promise<number> =>
 /** Tries once more what was set aside, under the same key. */
 export async function sendAgain(key: string): Promise<SendingEnd> {
   const known = await mustHaveHolder()
-  const row = await store().waiting.where('key').equals(key).first()
+  const { waiting } = await store()
+  const row = await waiting.where('key').equals(key).first()
   const kept = row && (await unseal<Kept>(known.key, row.sealed).catch(() => null))
   if (row && kept)
-    await store().waiting.update(row.seq as number, {
+    await waiting.update(row.seq as number, {
       sealed: await seal(known.key, { ...kept, problem: null }),
       state: 'waiting',
     })
@@ -253,8 +257,9 @@ export async function sendAgain(key: string): Promise<SendingEnd> {
 
 /** Takes acts off the list: those that were sent and are known to be in the record, or given up. */
 export async function dropWaiting(keys: readonly string[]): Promise<void> {
-  await store()
-    .waiting.where('key')
+  const { waiting } = await store()
+  await waiting
+    .where('key')
     .anyOf([...keys])
     .delete()
 }

@@ -2,7 +2,7 @@
  * What the device keeps for itself: the key of who is signed in, and acts that wait to be sent.
  * Acts are sealed with that key; without it they are noise.
  */
-import Dexie, { type EntityTable } from 'dexie'
+import type { EntityTable } from 'dexie'
 import type { Sealed } from './seal'
 
 /** Who is signed in here. */
@@ -31,19 +31,11 @@ export interface WaitingRow {
   readonly sealed: Sealed
 }
 
-class DeviceStore extends Dexie {
-  declare holder: EntityTable<Holder, 'id'>
-  declare waiting: EntityTable<WaitingRow, 'seq'>
-
-  constructor() {
-    super('vivid-satchel')
-    this.version(1).stores({ holder: 'id', waiting: '++seq, &key, [userId+state]' })
-  }
+/** The tables, as whoever reads and writes them sees them. */
+export interface DeviceTables {
+  readonly holder: EntityTable<Holder, 'id'>
+  readonly waiting: EntityTable<WaitingRow, 'seq'>
 }
 
-let opened: DeviceStore | undefined
-
-export function store(): DeviceStore {
-  opened ??= new DeviceStore()
-  return opened
-}
+/** Opened when first asked for: no screen waits for it to be drawn. */
+export const store = async (): Promise<DeviceTables> => (await import('./deviceStore')).opened()

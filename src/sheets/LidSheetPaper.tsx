@@ -1,6 +1,6 @@
 /** The lid sheet as a page of the browser, as large as its paper; prints as it is shown. */
 import type { LidSheet } from '../core/sheet/lidSheet'
-import { words } from '../words'
+import * as words from '../words'
 import classes from './lidSheet.module.css'
 import type { PaperSize } from './paper'
 import paper from './paper.module.css'

@@ -3,7 +3,7 @@ import bwip from 'bwip-js/node'
 import { writeCode } from '../core/codes/writeCode'
 import { type Item, itemTitle } from '../core/stock/item'
 import type { Lot } from '../core/stock/lot'
-import { words } from '../words'
+import * as words from '../words'
 import { expiryText } from '../words/frame/format'
 import classes from './lotLabel.module.css'
 

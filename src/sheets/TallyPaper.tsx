@@ -2,7 +2,7 @@
 import type { Contents } from '../core/rounds/contents'
 import type { Round } from '../core/rounds/round'
 import { tallyLines } from '../core/rounds/tally'
-import { words } from '../words'
+import * as words from '../words'
 import { counted, expiryText, fullDay } from '../words/frame/format'
 import paper from './paper.module.css'
 import classes from './tally.module.css'

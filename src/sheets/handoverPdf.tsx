@@ -1,7 +1,7 @@
 /** The handover as a PDF for A4 or Letter: numbers on top, one look from top to bottom. */
 import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
 import type { Handover } from '../core/incident/handover'
-import { words } from '../words'
+import * as words from '../words'
 import { type HandoverAt, handoverHead, handoverParts } from '../words/care/handover'
 import type { PaperSize } from './paper'
 import { body, heading, INK, registerFonts, SEAM, SECOND } from './pdfFonts'

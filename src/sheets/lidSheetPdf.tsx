@@ -1,7 +1,7 @@
 /** The lid sheet as a PDF for A4, A5 or Letter, with the application's own fonts. */
 import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
 import type { LidSheet, SheetLine } from '../core/sheet/lidSheet'
-import { words } from '../words'
+import * as words from '../words'
 import type { PaperSize } from './paper'
 import { body, heading, INK, registerFonts, SEAM, SECOND } from './pdfFonts'
 

@@ -2,7 +2,7 @@
 
 import { Modal } from '@mantine/core'
 import type { ReactNode } from 'react'
-import { words } from '../words'
+import * as words from '../words'
 import { ActForm } from './ActForm'
 import type { ActForm as Form } from './useActForm'
 

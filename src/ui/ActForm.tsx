@@ -1,7 +1,7 @@
 /** A form that is one act, with the press that sends it and the one that leaves it. */
 
 import type { FormEvent } from 'react'
-import { words } from '../words'
+import * as words from '../words'
 import { Box, type BoxProps, Row, Stack } from './Box'
 import { Button } from './Button'
 import type { ActForm as Form } from './useActForm'

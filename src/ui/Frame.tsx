@@ -16,21 +16,20 @@ import type { z } from 'zod'
 import { readStrap } from '../contract/places'
 import type * as places from '../contract/values/places'
 import { call } from '../device/call'
-import { words } from '../words'
+import * as words from '../words'
 import { longDay } from '../words/frame/format'
 import { ActingProvider, useActing } from './acting'
 import { Box, Row } from './Box'
 import { Button, ButtonLink } from './Button'
 import { DayHabitsProvider } from './dayHabits'
-import { FindAnything } from './FindAnything'
 import classes from './Frame.module.css'
 import { type FrameKey, meaningOf } from './hotkeys'
-import { KeysHelp } from './KeysHelp'
 import { LeavingBar } from './LeavingBar'
 import { LookSwitch, useLook } from './look'
 import { OpenIncidentsBar } from './OpenIncidentsBar'
 import { TABS, type TabId } from './tabs'
 import { theme } from './theme'
+import { useLater } from './useLater'
 import { type Outbox, useOutbox } from './useOutbox'
 import { useWorker } from './useWorker'
 import { WaitingBadge } from './WaitingBadge'
@@ -44,6 +43,9 @@ interface FrameProps {
   readonly place: string | null
   readonly children: ReactNode
 }
+
+const loadFind = () => import('./FindAnything').then((file) => file.FindAnything)
+const loadKeys = () => import('./KeysHelp').then((file) => file.KeysHelp)
 
 const StrapContext = createContext<Strap | null>(null)
 
@@ -106,6 +108,8 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
   const only = strap.places.find(({ id }) => id === place)
   const [finding, setFinding] = useState(false)
   const [helping, setHelping] = useState(false)
+  const FindAnything = useLater(loadFind, finding)
+  const KeysHelp = useLater(loadKeys, helping)
   const look = useLook()
   const outbox = useOutbox()
   useWorker()
@@ -256,7 +260,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
           href="/incident"
           className={classes.happened}
         >
-          {words.care.incident.open}
+          {words.happened}
         </Row>
         <LookSwitch look={look} />
         <WaitingBadge outbox={outbox} />
@@ -298,8 +302,8 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
           <DayHabitsProvider value={days}>{children}</DayHabitsProvider>
         </StrapContext.Provider>
       </Box>
-      <FindAnything opened={finding} onClose={() => setFinding(false)} />
-      <KeysHelp opened={helping} onClose={() => setHelping(false)} />
+      {FindAnything && <FindAnything opened={finding} onClose={() => setFinding(false)} />}
+      {KeysHelp && <KeysHelp opened={helping} onClose={() => setHelping(false)} />}
     </Row>
   )
 }

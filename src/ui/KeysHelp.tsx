@@ -1,7 +1,7 @@
 /** The keys, shown on "?". */
 
 import { Modal } from '@mantine/core'
-import { words } from '../words'
+import * as words from '../words'
 import { Box, Row } from './Box'
 import { KEYS_TOLD } from './hotkeys'
 import classes from './KeysHelp.module.css'

@@ -2,12 +2,10 @@
 
 import type { z } from 'zod'
 import type * as places from '../contract/values/places'
-import { words } from '../words'
+import * as words from '../words'
 import { moment } from '../words/frame/format'
 import { Box, Row } from './Box'
 import classes from './LeavingBar.module.css'
-
-const wholeWords = words.account.whole
 
 export function LeavingBar({ strap }: { readonly strap: z.infer<typeof places.strap> }) {
   const { deletion, habits } = strap
@@ -28,10 +26,10 @@ export function LeavingBar({ strap }: { readonly strap: z.infer<typeof places.st
       role="note"
     >
       <span>
-        {wholeWords.toBeDeleted(deletion.askedBy, moment(deletion.dueAt, habits.timeZone))}
+        {words.leaving.toBeDeleted(deletion.askedBy, moment(deletion.dueAt, habits.timeZone))}
       </span>
       <Box as="a" weight="bold" href="/account#leaving">
-        {wholeWords.keepOrSave}
+        {words.leaving.keepOrSave}
       </Box>
     </Row>
   )

@@ -9,7 +9,7 @@ import {
 } from '@mantine/notifications'
 import { IconX } from '@tabler/icons-react'
 import { useMemo, useState } from 'react'
-import { words } from '../words'
+import * as words from '../words'
 import { Box, Row } from './Box'
 import { Button } from './Button'
 import classes from './Messages.module.css'

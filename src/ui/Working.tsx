@@ -1,6 +1,6 @@
 /** Something that takes a while: how far it is, and a press that stops it; then what came of it. */
 
-import { words } from '../words'
+import * as words from '../words'
 import { Row } from './Box'
 import { Button } from './Button'
 
@@ -16,7 +16,7 @@ export const Working = ({ label, share, onStop }: Props) => (
     <span>{label}</span>
     <progress value={share} max={1} aria-label={label} />
     <Button kind="plain" onClick={onStop}>
-      {words.restock.plan.stop}
+      {words.plan.stop}
     </Button>
   </Row>
 )

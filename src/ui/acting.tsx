@@ -10,7 +10,7 @@ import type { Endpoint } from '../contract/endpoint'
 import { undoAct } from '../contract/record'
 import { type Asked, call, newKey, OfflineError, ProblemError } from '../device/call'
 import { keepAct } from '../device/outbox'
-import { words } from '../words'
+import * as words from '../words'
 import { Messages, useMessages } from './Messages'
 
 /** What to say when it is done; a sentence, or one made from the answer. */
@@ -161,8 +161,8 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
       }
       tell({
         tone: 'done',
-        title: words.rounds.waiting.kept(about),
-        detail: words.rounds.waiting.noConnection,
+        title: words.waiting.kept(about),
+        detail: words.waiting.noConnection,
         about: null,
         press: null,
         settle: null,

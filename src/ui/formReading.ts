@@ -4,7 +4,7 @@
  */
 import type { Endpoint } from '../contract/endpoint'
 import type { Asked, FieldError } from '../device/call'
-import { words } from '../words'
+import * as words from '../words'
 import { issueText } from '../words/frame/forms'
 
 /** What is wrong with a field, in words that say what to do. */

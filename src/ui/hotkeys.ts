@@ -1,5 +1,5 @@
 /** The keys that work on every page: one table for what they do and for the help that lists them. */
-import { words } from '../words'
+import * as words from '../words'
 import { TABS } from './tabs'
 
 /** What a key of the frame does. */

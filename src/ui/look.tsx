@@ -1,7 +1,7 @@
 /** Light, dark and torch; kept on the device. */
 
 import { useCallback, useEffect, useMemo, useState } from 'react'
-import { words } from '../words'
+import * as words from '../words'
 import { SegmentedControl } from './SegmentedControl'
 
 export const LOOKS = ['light', 'dark', 'torch'] as const

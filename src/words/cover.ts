@@ -7,8 +7,8 @@ import type { Closing } from '../core/cover/closing'
 import type { Part, Tier } from '../core/cover/need'
 import type { MissingLink } from '../core/judgement/evening'
 import { GRADE_NAMES, objectionText } from './care/objections'
-import { list, money, numberWord, uses } from './frame/format'
-import type { Ready } from './frame/ready'
+import { list, lowered, money, uses } from './frame/format'
+import { type Ready, ready } from './frame/ready'
 import { CELL_SENTENCES, CELL_STATES } from './frame/states'
 
 function step(one: Step, kitName: (kitId: string) => string, currency: string): string {
@@ -22,9 +22,6 @@ function step(one: Step, kitName: (kitId: string) => string, currency: string): 
   }
 }
 
-/** Our own names of problems, inside a sentence; names that the keeper gave are never changed. */
-export const lowered = (name: string): string => `${name.charAt(0).toLowerCase()}${name.slice(1)}`
-
 export const cover = {
   title: 'Cover',
   tabs: {
@@ -35,14 +32,9 @@ export const cover = {
     lists: 'Proposed lists',
     items: 'What things are',
   },
-  headline: (place: string, gaps: readonly string[], all: number): string =>
-    all === 0
-      ? `${place}: nobody is expected there`
-      : gaps.length === 0
-        ? `${place}: nothing life-saving is missing`
-        : `${place} is not ready for ${list(gaps.slice(0, 2).map(lowered))}${gaps.length > 2 ? `, and ${numberWord(gaps.length - 2)} more` : ''}`,
-  under: ({ ready, of }: Ready): string =>
-    `Ready for ${ready} of ${of} life-saving and urgent problems, plan B included. It counts what there is; it gives no advice. Call first, the label and the prescriber win.`,
+  headline: ready.headline,
+  under: ({ ready: held, of }: Ready): string =>
+    `Ready for ${held} of ${of} life-saving and urgent problems, plan B included. It counts what there is; it gives no advice. Call first, the label and the prescriber win.`,
   /** What nobody expects of kits like these. */
   notExpected: (ranges: readonly string[]): string =>
     `These kits are judged for what they are for: ${list(ranges)}. More is expected of kits that reach further.`,

@@ -1,7 +1,7 @@
 /** English for the household. */
 import type { Presence } from '../core/calendar/presence'
 import { list, WEEKDAY_NAMES } from './frame/format'
-import { placeText } from './places'
+import { places } from './places'
 
 export const householdText = {
   title: 'Household',
@@ -76,7 +76,7 @@ export const householdText = {
       : rhythm.kind === 'visits'
         ? 'only on visits'
         : rhythm.kind === 'season'
-          ? placeText.seasonal(rhythm)
+          ? places.seasonal(rhythm)
           : rhythm.days.join() === '1,2,3,4,5'
             ? 'on weekdays'
             : `on ${list(rhythm.days.map((day) => WEEKDAY_NAMES[day - 1] ?? ''))}`,

@@ -1,13 +1,13 @@
 /** Bringing a list in, in words: every fault says what to do, every question what is not clear. */
 import { describe, expect, it } from 'vitest'
 import type { Total } from '../core/quantity/amount'
-import { bringing, bringText, dateRefusal } from './imports'
+import { bringing, dateRefusal, imports } from './imports'
 
-type Fault = Parameters<typeof bringText.fault>[0]
+type Fault = Parameters<typeof imports.fault>[0]
 type Question = Parameters<typeof bringing.question>[1]
 const total = (many: number): Total => (many * 1000) as Total
-const date = bringText.field.expiry
-const many = bringText.field.amount
+const date = imports.field.expiry
+const many = imports.field.amount
 
 describe('what a line lacks', () => {
   const cases: readonly (readonly [Fault, string])[] = [
@@ -28,7 +28,7 @@ describe('what a line lacks', () => {
       `${many}: an amount cannot be less than nothing`,
     ],
   ]
-  it.each(cases)('%j', (fault, said) => expect(bringText.fault(fault)).toBe(said))
+  it.each(cases)('%j', (fault, said) => expect(imports.fault(fault)).toBe(said))
   it.each([
     ['no_such_day', 'there is no such day; look at the pack again'],
     ['not_a_date', 'this is no date; write it like 03/2027, 15 Mar 2027, or none'],
@@ -52,9 +52,7 @@ describe('what a line lacks', () => {
     ],
     [{ code: 'between', low: '2', high: '4' }, '2 or 4? Count them'],
     [{ code: 'very_many' }, 'more than a thousand; write a ! after it if that is so'],
-  ])('an amount: %j', (refusal, said) =>
-    expect(bringText.amountRefused(refusal as never)).toBe(said),
-  )
+  ])('an amount: %j', (refusal, said) => expect(imports.amountRefused(refusal as never)).toBe(said))
 })
 
 describe('what is asked', () => {
@@ -94,14 +92,14 @@ describe('what comes of it', () => {
     [[0, 0, 0, 2, 0], '0 ready · 2 differ'],
   ] as const)('%j', (counts, said) => {
     const [ready, ask, fault, differ, already] = counts
-    expect(bringText.summary(ready, ask, fault, differ, already)).toBe(said)
+    expect(imports.summary(ready, ask, fault, differ, already)).toBe(said)
   })
   it.each([
     [1, 0, 'One lot brought in'],
     [0, 0, 'No lots brought in'],
     [12, 1, '12 lots brought in, one new kit'],
     [2, 3, 'Two lots brought in, three new kits'],
-  ])('%i lots, %i kits', (lots, kits, said) => expect(bringText.done(lots, kits)).toBe(said))
+  ])('%i lots, %i kits', (lots, kits, said) => expect(imports.done(lots, kits)).toBe(said))
   it.each([
     [0, 0, 'One press on Undo takes all of it back.'],
     [1, 0, 'One line was here already. One press on Undo takes all of it back.'],
@@ -111,14 +109,14 @@ describe('what comes of it', () => {
       'Two lines were here already. One line differed and stayed as they were. One press on Undo takes all of it back.',
     ],
   ])('%i already, %i skipped', (already, skipped, said) =>
-    expect(bringText.doneUnder(already, skipped)).toBe(said),
+    expect(imports.doneUnder(already, skipped)).toBe(said),
   )
   it('what is made is named, as far as one can read', () => {
-    expect(bringText.makes([], [])).toBe('Everything goes into kits that are here.')
-    expect(bringText.makes(['Cottage'], ['Lid'])).toBe('New: Cottage, Lid')
+    expect(imports.makes([], [])).toBe('Everything goes into kits that are here.')
+    expect(imports.makes(['Cottage'], ['Lid'])).toBe('New: Cottage, Lid')
     const names = Array.from({ length: 9 }, (_, at) => `k${at + 1}`)
-    expect(bringText.makes([], names)).toBe('New: k1, k2, k3, k4, k5, k6, k7, k8 …')
-    expect(bringText.makes([], names.slice(0, 8))).toBe('New: k1, k2, k3, k4, k5, k6, k7, k8')
+    expect(imports.makes([], names)).toBe('New: k1, k2, k3, k4, k5, k6, k7, k8 …')
+    expect(imports.makes([], names.slice(0, 8))).toBe('New: k1, k2, k3, k4, k5, k6, k7, k8')
     const pockets = Array.from({ length: 13 }, (_, at) => `p${at + 1}`)
     expect(bringing.made({ places: [], kits: ['Lid'], pockets })).toEqual([
       'New kits: Lid',
@@ -126,10 +124,10 @@ describe('what comes of it', () => {
     ])
   })
   it('a count that differs is left as it is, with both numbers', () => {
-    expect(bringText.countDiffers(total(3), total(5))).toBe(
+    expect(imports.countDiffers(total(3), total(5))).toBe(
       'here with 3, listed with 5: left as it is; correct the count on the mat',
     )
-    expect(bringText.unitDiffers('tablet', 'strip')).toBe(
+    expect(imports.unitDiffers('tablet', 'strip')).toBe(
       'counted in tablet here, in strip on the list: mend the amount',
     )
   })
@@ -137,7 +135,7 @@ describe('what comes of it', () => {
     [1, 'Bring in 1 line', 'One name is new', 'Go on with the last line'],
     [5, 'Bring in 5 lines', '5 names are new', 'Go on with the other 5 lines'],
   ])('%i', (count, confirm, names, goOn) => {
-    expect([bringText.confirm(count), bringing.newNames(count), bringing.goOn(count)]).toEqual([
+    expect([imports.confirm(count), bringing.newNames(count), bringing.goOn(count)]).toEqual([
       confirm,
       names,
       goOn,

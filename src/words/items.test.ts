@@ -5,13 +5,13 @@ import { catalogue } from '../core/catalogue/catalogue'
 import type { ItemFacts } from '../core/catalogue/itemFacts'
 import { SPECIES } from '../core/household/species'
 import type { Difference } from '../core/naming/differences'
-import { matching, things, verdict } from './items'
+import { items, matching, verdict } from './items'
 
 const facts = (change: object): ItemFacts => {
   const [first] = catalogue().keys()
   return { ...aThing(first ?? '').facts, ...change } as ItemFacts
 }
-const says = (change: object, unit = 'pad') => things.countsAs(facts(change), unit)
+const says = (change: object, unit = 'pad') => items.countsAs(facts(change), unit)
 
 describe('how many wait', () => {
   it.each([
@@ -19,17 +19,17 @@ describe('how many wait', () => {
     [1, 'One thing waits for your word', 'One item is not matched yet'],
     [5, '5 things wait for your word', '5 items are not matched yet'],
   ])('%i', (open, thing, item) => {
-    expect([things.headline(open), matching.headline(open)]).toEqual([thing, item])
+    expect([items.headline(open), matching.headline(open)]).toEqual([thing, item])
   })
   it.each([
     [1, 'One is sure', 'Confirm this one', 'One is asked', 'One is not in the catalogue'],
     [3, '3 are sure', 'Confirm these 3', '3 are asked', '3 are not in the catalogue'],
   ])('%i of each kind', (count, ...said) => {
     expect([
-      things.sure(count),
-      things.confirmSure(count),
-      things.asked(count),
-      things.unknown(count),
+      items.sure(count),
+      items.confirmSure(count),
+      items.asked(count),
+      items.unknown(count),
     ]).toEqual(said)
   })
 })
@@ -84,32 +84,32 @@ describe('why a name is asked about', () => {
     not_real: [{}, 'it is for practice'],
   }
   it.each(Object.entries(DIFFERENCES))('%s', (code, [more, said]) => {
-    expect(things.open({ code, ...more } as Difference)).toBe(said)
+    expect(items.open({ code, ...more } as Difference)).toBe(said)
   })
   it.each([
     ['size-xl', 'the name does not say size XL'],
     ['is:sterile', 'the name does not say “sterile”'],
     ['not:latex', 'the name does not say “latex-free”'],
   ])('says less: %s', (word, said) => {
-    expect(things.open({ code: 'says_less', word } as Difference)).toBe(said)
+    expect(items.open({ code: 'says_less', word } as Difference)).toBe(said)
   })
   it('no two of them are said alike', () => {
     const said = Object.values(DIFFERENCES).map(([, words]) => words)
     expect(new Set(said).size).toBe(said.length)
   })
   it('a thing that is held says that it is', () => {
-    expect(things.doubt.unidentified).toContain('it stays on hold')
-    expect(things.doubt.left_over).toContain('it stays on hold')
-    expect(things.scoredUnknown).toBe('nobody has looked: do not cut it')
+    expect(items.doubt.unidentified).toContain('it stays on hold')
+    expect(items.doubt.left_over).toContain('it stays on hold')
+    expect(items.scoredUnknown).toBe('nobody has looked: do not cut it')
   })
 })
 
 describe('what is asked and pressed', () => {
   it('names the thing', () => {
-    expect(things.notOffered('Gauze', 'another size')).toBe('Not Gauze: another size.')
-    expect(things.howManyUses('Gauze', '')).toBe('It is Gauze. How many uses does one piece give?')
-    expect(things.usesLabel('pad')).toBe('Uses that one pad gives')
-    expect(things.choose('Gauze', 'none')).toBe('Gauze: none')
+    expect(items.notOffered('Gauze', 'another size')).toBe('Not Gauze: another size.')
+    expect(items.howManyUses('Gauze', '')).toBe('It is Gauze. How many uses does one piece give?')
+    expect(items.usesLabel('pad')).toBe('Uses that one pad gives')
+    expect(items.choose('Gauze', 'none')).toBe('Gauze: none')
     expect(matching.keeps(2, 8, true)).toBe('keeps at 2–8 °C, never frozen')
     expect(matching.keeps(15, 25, false)).toBe('keeps at 15–25 °C')
     expect(matching.matched(2)).toBe('2 items matched')

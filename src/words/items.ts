@@ -95,7 +95,7 @@ function forWhom({ madeFor }: ItemFacts): string {
 const number = (value: number): string =>
   value >= 10 ? String(Math.floor(value)) : String(Math.round(value * 10) / 10)
 
-export const things = {
+export const items = {
   title: 'What things are',
   headline: (open: number): string =>
     open === 0
@@ -219,6 +219,9 @@ export const things = {
   },
   why: 'Said by the keeper',
   wrongUses: 'Give a number above nothing',
+  matching,
+  verdict,
+  size,
 } as const
 
 /** What somebody did, after a name: "Ilse …". */

@@ -3,7 +3,7 @@
 import { describe, expect, it } from 'vitest'
 import { plainDate } from '../core/calendar/plainDate'
 import type { Gain, Reason } from '../core/layout/moves'
-import { words } from '.'
+import * as words from '.'
 import { grams, litres, load, mat, measures, pocketText } from './kits'
 
 const today = plainDate('2026-11-26')

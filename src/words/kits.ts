@@ -11,48 +11,6 @@ import type { KitLook } from '../core/trust/kitLook'
 import { aThing, list, shortDay } from './frame/format'
 import { LINE_STATES, LOT_STATES } from './frame/states'
 
-export const kitList = {
-  title: 'Kits',
-  add: 'Add a kit',
-  addPlace: 'Add a place',
-  name: 'Name',
-  where: 'Place',
-  note: 'Where it hangs or stands',
-  pockets: 'Pockets, one a line',
-  morePockets: 'More pockets, one a line',
-  pocketsHint: 'As they are: lid, tray 1, side pocket, fridge door',
-  none: 'No kit here yet.',
-  noPlaces: 'Add a place first: home, car, cottage.',
-  summary: (pockets: number, lots: number): string =>
-    `${pockets} ${pockets === 1 ? 'pocket' : 'pockets'} · ${lots} ${lots === 1 ? 'lot' : 'lots'}`,
-  counts: (spent: number, turning: number, short: number): string =>
-    [
-      spent > 0 ? `${spent} ${LOT_STATES.spent}` : '',
-      turning > 0 ? `${turning} ${LOT_STATES.turning}` : '',
-      short > 0 ? `${short} short` : '',
-    ]
-      .filter(Boolean)
-      .join(' · ') || `all ${LOT_STATES.sound}`,
-  look: (look: KitLook, today: PlainDate): string => {
-    switch (look.kind) {
-      case 'whole':
-        return `looked through ${shortDay(look.on, today)} by ${look.by}`
-      case 'partly':
-        return look.seen === look.of
-          ? `every lot looked at since ${shortDay(look.since, today)}`
-          : `${look.seen} of ${look.of} lots looked at, last on ${shortDay(look.on, today)}`
-      case 'never':
-        return 'not looked through yet'
-    }
-  },
-  rhythm: 'Who is there',
-  always: 'Always somebody',
-  weekdays: 'On weekdays',
-  visits: 'Only on visits',
-  create: 'Add',
-  cancel: 'Cancel',
-}
-
 /** How far a kit has to reach. */
 const RANGES: Readonly<Record<KitRange, string>> = {
   body: 'on the body, to get back to the bag or the car',
@@ -320,6 +278,58 @@ export const arrange = {
       .join(', '),
   printed: 'Print',
 }
+
+export const kits = {
+  title: 'Kits',
+  add: 'Add a kit',
+  addPlace: 'Add a place',
+  name: 'Name',
+  where: 'Place',
+  note: 'Where it hangs or stands',
+  pockets: 'Pockets, one a line',
+  morePockets: 'More pockets, one a line',
+  pocketsHint: 'As they are: lid, tray 1, side pocket, fridge door',
+  none: 'No kit here yet.',
+  noPlaces: 'Add a place first: home, car, cottage.',
+  summary: (pockets: number, lots: number): string =>
+    `${pockets} ${pockets === 1 ? 'pocket' : 'pockets'} · ${lots} ${lots === 1 ? 'lot' : 'lots'}`,
+  counts: (spent: number, turning: number, short: number): string =>
+    [
+      spent > 0 ? `${spent} ${LOT_STATES.spent}` : '',
+      turning > 0 ? `${turning} ${LOT_STATES.turning}` : '',
+      short > 0 ? `${short} short` : '',
+    ]
+      .filter(Boolean)
+      .join(' · ') || `all ${LOT_STATES.sound}`,
+  look: (look: KitLook, today: PlainDate): string => {
+    switch (look.kind) {
+      case 'whole':
+        return `looked through ${shortDay(look.on, today)} by ${look.by}`
+      case 'partly':
+        return look.seen === look.of
+          ? `every lot looked at since ${shortDay(look.since, today)}`
+          : `${look.seen} of ${look.of} lots looked at, last on ${shortDay(look.on, today)}`
+      case 'never':
+        return 'not looked through yet'
+    }
+  },
+  rhythm: 'Who is there',
+  always: 'Always somebody',
+  weekdays: 'On weekdays',
+  visits: 'Only on visits',
+  create: 'Add',
+  cancel: 'Cancel',
+  tabs: kitTabs,
+  mat,
+  shapes,
+  load,
+  pocket: pocketText,
+  pointers,
+  arrange,
+  litres,
+  measures,
+  grams,
+} as const
 
 /** What somebody did, after a name: "Ilse …". */
 export const kitsPast = {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { CLIMATES, SIGNALS } from '../core/household/places'
-import { calendar, importText, placeText } from './places'
+import { calendar, importText, places } from './places'
 
 const NOTHING_SAID = { minutesToHelp: null, minutesToVet: null, signal: null, climate: null }
 
@@ -28,20 +28,20 @@ describe('an entry of the calendar', () => {
 
 describe('what is known of a place', () => {
   it('is said; what nobody has said is left out', () => {
-    expect(placeText.summary(NOTHING_SAID)).toBe('')
-    expect(placeText.summary({ ...NOTHING_SAID, minutesToHelp: 0 })).toBe('0 min to a clinic')
+    expect(places.summary(NOTHING_SAID)).toBe('')
+    expect(places.summary({ ...NOTHING_SAID, minutesToHelp: 0 })).toBe('0 min to a clinic')
     expect(
-      placeText.summary({ minutesToHelp: 45, minutesToVet: 60, signal: 'none', climate: 'car' }),
+      places.summary({ minutesToHelp: 45, minutesToVet: 60, signal: 'none', climate: 'car' }),
     ).toBe('45 min to a clinic · 60 min to a vet · signal none · a car: hot and cold')
   })
   it.each(SIGNALS)('signal %s has a word', (signal) => {
-    expect(placeText.signalWord(signal)).toMatch(/^[a-z]+$/)
+    expect(places.signalWord(signal)).toMatch(/^[a-z]+$/)
   })
   it.each(CLIMATES)('climate %s has a word', (climate) => {
-    expect(placeText.climateWord(climate)).toMatch(/^[a-z: ]+$/)
+    expect(places.climateWord(climate)).toMatch(/^[a-z: ]+$/)
   })
   it('a season is its days and months', () => {
-    expect(placeText.seasonal({ kind: 'season', days: [6, 7], fromMonth: 5, toMonth: 9 })).toBe(
+    expect(places.seasonal({ kind: 'season', days: [6, 7], fromMonth: 5, toMonth: 9 })).toBe(
       'Sat, Sun from May to September',
     )
   })

@@ -62,7 +62,39 @@ const SIGNAL_WORDS: Readonly<Record<Signal, string>> = {
   none: 'none',
 }
 
-export const placeText = {
+export const importText = {
+  import: 'Read a calendar file',
+  importTo: (place: string): string => `Visits to ${place} from a calendar`,
+  choose: 'Choose an .ics file',
+  export: 'Dates that matter as a calendar file',
+  refused: {
+    not_a_calendar: 'This is no calendar file. Export one as .ics and choose that.',
+    too_large: 'This file is larger than a calendar is. Export fewer entries.',
+    too_slow:
+      'This calendar takes too long to read: something in it repeats on a day that never comes. Remove that entry and try again.',
+  },
+  reading: 'Reading the calendar',
+  nothing: 'There is nothing to come in this calendar.',
+  found: (count: number): string => (count === 1 ? 'One visit to come' : `${count} visits to come`),
+  leftOut: (past: number, unreadable: number): string =>
+    [
+      past > 0 ? `${past} past` : '',
+      unreadable > 0 ? `${unreadable} without a day that can be read` : '',
+    ]
+      .filter(Boolean)
+      .join(', '),
+  take: (count: number): string => (count === 1 ? 'Add this visit' : `Add ${count} visits`),
+  did: (added: number, changed: number, already: number): string =>
+    [
+      `${added} added`,
+      changed > 0 ? `${changed} brought up to date` : '',
+      already > 0 ? `${already} there already` : '',
+    ]
+      .filter(Boolean)
+      .join(', '),
+}
+
+export const places = {
   facts: 'Change this place',
   name: 'Name',
   minutesToHelp: 'Minutes to a clinic',
@@ -98,39 +130,9 @@ export const placeText = {
       .join(' · '),
   seasonal: (rhythm: Extract<Rhythm, { kind: 'season' }>): string =>
     `${rhythm.days.map((day) => SHORT_WEEKDAY_NAMES[day - 1]).join(', ')} from ${MONTH_NAMES[rhythm.fromMonth - 1]} to ${MONTH_NAMES[rhythm.toMonth - 1]}`,
-}
-
-export const importText = {
-  import: 'Read a calendar file',
-  importTo: (place: string): string => `Visits to ${place} from a calendar`,
-  choose: 'Choose an .ics file',
-  export: 'Dates that matter as a calendar file',
-  refused: {
-    not_a_calendar: 'This is no calendar file. Export one as .ics and choose that.',
-    too_large: 'This file is larger than a calendar is. Export fewer entries.',
-    too_slow:
-      'This calendar takes too long to read: something in it repeats on a day that never comes. Remove that entry and try again.',
-  },
-  reading: 'Reading the calendar',
-  nothing: 'There is nothing to come in this calendar.',
-  found: (count: number): string => (count === 1 ? 'One visit to come' : `${count} visits to come`),
-  leftOut: (past: number, unreadable: number): string =>
-    [
-      past > 0 ? `${past} past` : '',
-      unreadable > 0 ? `${unreadable} without a day that can be read` : '',
-    ]
-      .filter(Boolean)
-      .join(', '),
-  take: (count: number): string => (count === 1 ? 'Add this visit' : `Add ${count} visits`),
-  did: (added: number, changed: number, already: number): string =>
-    [
-      `${added} added`,
-      changed > 0 ? `${changed} brought up to date` : '',
-      already > 0 ? `${already} there already` : '',
-    ]
-      .filter(Boolean)
-      .join(', '),
-}
+  calendar,
+  importing: importText,
+} as const
 
 /** What somebody did, after a name: "Ilse …". */
 export const placesPast = {

@@ -4,26 +4,6 @@ import type { Total } from '../core/quantity/amount'
 import type { TellingKind } from '../core/stock/telling'
 import { counted, fullDay } from './frame/format'
 
-export const recordText = {
-  title: 'Record',
-  happened: 'What happened',
-  asItWas: 'As it was on a day',
-  item: 'Of',
-  anyItem: 'everything',
-  kit: 'In',
-  anyKit: 'every kit',
-  who: 'By',
-  anybody: 'everybody',
-  day: 'On the evening of',
-  more: 'Earlier',
-  none: 'Nothing is recorded like that.',
-  nothingThen: (day: PlainDate): string => `Nothing was recorded by ${fullDay(day)}.`,
-  since: (day: PlainDate): string => `The record begins on ${fullDay(day)}.`,
-  thenTitle: (day: PlainDate, lots: number): string =>
-    `${fullDay(day)}: ${lots === 1 ? 'one lot' : `${lots} lots`}`,
-  thenHint: 'As it had been recorded by that evening; what was taken back later still counts.',
-}
-
 export interface Told {
   readonly kind: TellingKind
   readonly undone: boolean
@@ -85,6 +65,27 @@ export function told(entry: Told, unit: string): string {
   const overruled = entry.overruled ? ', although another ends sooner' : ''
   return entry.undone ? `took back: ${said}` : `${said}${overruled}`
 }
+
+export const record = {
+  title: 'Record',
+  happened: 'What happened',
+  asItWas: 'As it was on a day',
+  item: 'Of',
+  anyItem: 'everything',
+  kit: 'In',
+  anyKit: 'every kit',
+  who: 'By',
+  anybody: 'everybody',
+  day: 'On the evening of',
+  more: 'Earlier',
+  none: 'Nothing is recorded like that.',
+  nothingThen: (day: PlainDate): string => `Nothing was recorded by ${fullDay(day)}.`,
+  since: (day: PlainDate): string => `The record begins on ${fullDay(day)}.`,
+  thenTitle: (day: PlainDate, lots: number): string =>
+    `${fullDay(day)}: ${lots === 1 ? 'one lot' : `${lots} lots`}`,
+  thenHint: 'As it had been recorded by that evening; what was taken back later still counts.',
+  told,
+} as const
 
 /** What somebody did, after a name: "Ilse …". */
 export const recordPast = {

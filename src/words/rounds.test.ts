@@ -5,6 +5,7 @@ import type { CodeRefusal } from '../core/codes/readCode'
 import { type Amount, amount, type Total } from '../core/quantity/amount'
 import type { Bring } from '../core/rounds/bring'
 import type { Finding } from '../core/rounds/report'
+import { waiting } from './frame/waiting'
 import { rounds } from './rounds'
 
 const today = plainDate('2026-11-26')
@@ -201,13 +202,13 @@ describe('what waits on the device', () => {
     [1, '1 answer waits to be sent', '1 was not taken', '1 answer is not sent yet.'],
     [3, '3 answers wait to be sent', '3 were not taken', '3 answers are not sent yet.'],
   ])('%i', (count, waits, refused, leaving) => {
-    expect([rounds.waiting.count(count), rounds.waiting.refused(count)]).toEqual([waits, refused])
+    expect([waiting.count(count), waiting.refused(count)]).toEqual([waits, refused])
     expect(rounds.signOut(count)).toContain(leaving)
   })
   it('is named by what it is', () => {
     expect([
-      rounds.waiting.notKept('Gauze: 3'),
-      rounds.waiting.kept('Gauze: 3'),
+      waiting.notKept('Gauze: 3'),
+      waiting.kept('Gauze: 3'),
       rounds.waiting.looked('Gauze', '3'),
       rounds.waiting.found('Tape', '1 roll'),
       rounds.tally.badMark('Q'),

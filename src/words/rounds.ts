@@ -5,14 +5,12 @@ import type { CodeFields, CodeRefusal } from '../core/codes/readCode'
 import { type Amount, formatAmount } from '../core/quantity/amount'
 import type { Ask, Toll } from '../core/rounds/asks'
 import type { Bring } from '../core/rounds/bring'
-import type { DueCode, Pace } from '../core/rounds/pace'
+import type { Pace } from '../core/rounds/pace'
 import type { Finding } from '../core/rounds/report'
 import type { Gone } from '../core/rounds/round'
 import type { Condition } from '../core/stock/lot'
-import { capital, counted, expiryText, numberWord, shortDay } from './frame/format'
-
-const several = (count: number, one: string, many: string): string =>
-  `${count} ${count === 1 ? one : many}`
+import { because, pocketsOf, why } from './frame/due'
+import { capital, counted, expiryText, numberWord, several, shortDay } from './frame/format'
 
 /** "4 minutes", "half a minute", "1 h 10 min". */
 export function duration(seconds: number): string {
@@ -25,20 +23,6 @@ export function duration(seconds: number): string {
 export const clock = (seconds: number): string =>
   `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`
 
-const because: Readonly<Record<DueCode, string>> = {
-  never: 'nobody has counted it yet',
-  used: 'something was used',
-  opened: 'something is opened',
-  exposed: 'heat and frost reach it',
-  drops: 'drops',
-  battery: 'batteries',
-  medicine: 'medicines',
-  trip: 'before a trip',
-  season: 'before the season',
-  visit_ends: 'before you leave',
-  yearly: 'its own interval',
-}
-
 export const rounds = {
   title: 'Rounds',
   headline: (due: number): string =>
@@ -48,13 +32,9 @@ export const rounds = {
         ? 'One kit wants to be looked at'
         : `${capital(numberWord(due))} kits want to be looked at`,
   lead: 'A round goes pocket by pocket: how many, which date, in what state. It asks nothing that the record knows.',
-  pocketsOf: (some: number, all: number): string =>
-    some === all
-      ? several(all, 'pocket', 'pockets')
-      : `${some} of ${several(all, 'pocket', 'pockets')}`,
+  pocketsOf,
   because,
-  why: (code: DueCode, since: PlainDate | null, today: PlainDate): string =>
-    since === null ? because[code] : `${because[code]}, last looked at ${shortDay(since, today)}`,
+  why,
   due: (day: PlainDate, today: PlainDate): string =>
     day <= today ? 'due now' : `due ${shortDay(day, today)}`,
   whole: 'Whole kit',
@@ -337,29 +317,8 @@ export const rounds = {
     },
   },
 
+  /** What an act of a round is called while it waits. */
   waiting: {
-    label: 'Waiting to be sent',
-    count: (count: number): string =>
-      `${several(count, 'answer waits', 'answers wait')} to be sent`,
-    refused: (count: number): string => `${several(count, 'was', 'were')} not taken`,
-    away: 'No connection',
-    keptAt: (when: string): string => `No connection. You see what was kept ${when}.`,
-    noConnection: 'No connection. What you do here is kept and sent later.',
-    list: 'What waits on this device',
-    none: 'Nothing waits. Everything you did is in the record.',
-    full: 'This was not kept',
-    notKept: (title: string): string => `“${title}” is not in the record.`,
-    makeRoom:
-      'This device is full, and the server does not answer. Note it on paper now. Make room on the device (photos, downloads), or find a connection, then press it again.',
-    haveRead: 'I have it on paper',
-    close: 'Close',
-    sendNow: 'Send now',
-    again: 'Try again',
-    againOf: (title: string): string => `Try again: ${title}`,
-    drop: 'Drop it',
-    dropOf: (title: string): string => `Drop: ${title}`,
-    since: (when: string): string => `done ${when}`,
-    kept: (title: string): string => `Kept on this device: ${title}`,
     start: (kit: string): string => `Round started: ${kit}`,
     finish: (kit: string): string => `Round signed off: ${kit}`,
     pocketOpen: 'A pocket taken out',

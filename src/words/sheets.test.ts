@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { plainDate } from '../core/calendar/plainDate'
 import type { SheetLine } from '../core/sheet/lidSheet'
-import { label, sheetText } from './sheets'
+import { label, sheets } from './sheets'
 
 const line = (change: object) =>
   ({
@@ -21,7 +21,7 @@ describe('a lid sheet', () => {
     [{ par: 0 }, '4'],
     [{ par: 0, good: 500 }, '½'],
   ])('%j: %s there', (change, said) => {
-    expect(sheetText.count(line(change))).toBe(said)
+    expect(sheets.count(line(change))).toBe(said)
   })
   it.each([
     [{}, 'Mar 2027'],
@@ -30,21 +30,21 @@ describe('a lid sheet', () => {
     [{ expiry: null, opened: true }, 'none here'],
     [{ expiry: { kind: 'day', day } }, '28 Nov 2026'],
   ])('%j: good until %s', (change, said) => {
-    expect(sheetText.expiry(line(change))).toBe(said)
+    expect(sheets.expiry(line(change))).toBe(said)
   })
   it('one that nobody looked through says so', () => {
-    expect(sheetText.checked({ kind: 'never' })).toBe('not looked through yet')
+    expect(sheets.checked({ kind: 'never' })).toBe('not looked through yet')
     const partly = { kind: 'partly', since: day, on: day, of: 9 } as const
-    expect(sheetText.checked({ ...partly, seen: 2 })).toBe(
+    expect(sheets.checked({ ...partly, seen: 2 })).toBe(
       '2 of 9 lots looked at, last on 28 Nov 2026',
     )
-    expect(sheetText.checked({ ...partly, seen: 9 })).toBe('every lot looked at since 28 Nov 2026')
-    expect(sheetText.checked({ kind: 'whole', on: day, by: 'Ilse' })).toBe(
+    expect(sheets.checked({ ...partly, seen: 9 })).toBe('every lot looked at since 28 Nov 2026')
+    expect(sheets.checked({ kind: 'whole', on: day, by: 'Ilse' })).toBe(
       'looked through on 28 Nov 2026',
     )
   })
   it('its cautions: call first, label and prescriber win, strangers get no medicine', () => {
-    const all = sheetText.cautions.join(' ')
+    const all = sheets.cautions.join(' ')
     for (const said of [
       'Call the emergency number first',
       'call the poison line first',
@@ -56,9 +56,9 @@ describe('a lid sheet', () => {
       expect(all).toContain(said)
   })
   it('its foot', () => {
-    expect(sheetText.printed(day)).toBe('Vivid Satchel · printed 28 Nov 2026')
-    expect(sheetText.page(1, 3)).toBe('1 of 3')
-    expect(sheetText.belongsTo('Quill household')).toBe('Belongs to the Quill household')
+    expect(sheets.printed(day)).toBe('Vivid Satchel · printed 28 Nov 2026')
+    expect(sheets.page(1, 3)).toBe('1 of 3')
+    expect(sheets.belongsTo('Quill household')).toBe('Belongs to the Quill household')
   })
 })
 

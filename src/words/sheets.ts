@@ -5,7 +5,18 @@ import type { SheetLine } from '../core/sheet/lidSheet'
 import type { KitLook } from '../core/trust/kitLook'
 import { expiryText, fullDay } from './frame/format'
 
-export const sheetText = {
+/** Words on a lot's own label. */
+export const label = {
+  title: 'Label',
+  print: 'Print the label',
+  paper: 'For labels of 62 × 29 mm; choose the label printer when your device asks.',
+  good: (until: string): string => `Good through ${until}`,
+  batch: (batch: string): string => `Batch ${batch}`,
+  opened: 'Opened on ________________',
+  code: 'Code with its date and batch',
+}
+
+export const sheets = {
   title: 'lid sheet',
   emergency: 'Emergency',
   poison: 'Poison line',
@@ -56,17 +67,8 @@ export const sheetText = {
   all: 'Sheets for the lids',
   under: 'One for each kit, for the inside of its lid. They name no member, price or address.',
   back: 'Back to the kit',
-}
-/** Words on a lot's own label. */
-export const label = {
-  title: 'Label',
-  print: 'Print the label',
-  paper: 'For labels of 62 × 29 mm; choose the label printer when your device asks.',
-  good: (until: string): string => `Good through ${until}`,
-  batch: (batch: string): string => `Batch ${batch}`,
-  opened: 'Opened on ________________',
-  code: 'Code with its date and batch',
-}
+  label,
+} as const
 
 /** What somebody did, after a name: "Ilse …". */
 export const sheetsPast = {

@@ -10,8 +10,7 @@ import { formatAmount, type Total } from '../core/quantity/amount'
 import type { ItemKind } from '../core/stock/itemKind'
 import type { SpentWhy } from '../core/stock/judge'
 import type { ErrandAct, Gravity } from '../core/watch/errand'
-import { TOPIC_NAMES } from './care/objections'
-import { cover, lowered } from './cover'
+import { pocketsOf, why } from './frame/due'
 import {
   awayFrom,
   capital,
@@ -19,6 +18,7 @@ import {
   fullDay,
   list,
   longDay,
+  lowered,
   money,
   numberWord,
   shortDay,
@@ -26,8 +26,9 @@ import {
   weekdayDay,
 } from './frame/format'
 import { heldBecause } from './frame/heldBecause'
+import { ready } from './frame/ready'
 import { CELL_STATES } from './frame/states'
-import { rounds } from './rounds'
+import { TOPIC_NAMES } from './frame/topics'
 
 type Headline = z.infer<typeof watch.headline>
 type Reason = z.infer<typeof watch.errandReason>
@@ -191,7 +192,7 @@ export const watchText = {
       case 'nothing_kept':
         return 'Nothing is kept here yet'
       case 'not_ready':
-        return cover.headline(h.place, h.problems, h.problems.length)
+        return ready.headline(h.place, h.problems, h.problems.length)
       case 'lapses':
         return `${h.place} is ready for ${lowered(h.problem)} only until ${longDay(h.from)}`
       case 'runs_out':
@@ -335,7 +336,7 @@ export const watchText = {
       case 'below_par':
         return `${formatAmount(reason.good)} of ${formatAmount(reason.par)} there${from(reason.spare)}`
       case 'round_due':
-        return `${rounds.pocketsOf(reason.pockets, reason.allPockets)}: ${rounds.why(reason.why, reason.since, today)}`
+        return `${pocketsOf(reason.pockets, reason.allPockets)}: ${why(reason.why, reason.since, today)}`
       case 'gap':
         return gap(reason, { act, brings }, currency)
       case 'runs_out':

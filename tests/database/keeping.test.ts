@@ -25,7 +25,7 @@ import type { LotId, PocketId } from '../../src/core/ids'
 import { readCalendar } from '../../src/core/interchange/calendarFile'
 import { units } from '../../src/core/quantity/amount'
 import { itemTitle } from '../../src/core/stock/item'
-import { words } from '../../src/words'
+import * as words from '../../src/words'
 import { application, newKey } from '../support/application'
 import { stocked } from '../support/stocked'
 

@@ -23,7 +23,7 @@ import {
   plainLook,
   type RoundId,
 } from '../../src/core/rounds/round'
-import { words } from '../../src/words'
+import * as words from '../../src/words'
 import { aHousehold, application, newKey, send } from '../support/application'
 import { stocked } from '../support/stocked'
 

@@ -80,7 +80,7 @@ beforeEach(async () => {
     heard.push(one)
     return said
   })
-  await store().waiting.clear()
+  await (await store()).waiting.clear()
   await signIn('ilse', A_KEY)
 })
 afterEach(() => {
@@ -90,7 +90,14 @@ afterEach(() => {
 
 const signIn = async (userId: string, key: string): Promise<void> => {
   const sealing = await importKey(key)
-  await store().holder.put({ id: 'me', userId, name: userId, key: sealing, state: '', keptAt: 0 })
+  await (await store()).holder.put({
+    id: 'me',
+    userId,
+    name: userId,
+    key: sealing,
+    state: '',
+    keptAt: 0,
+  })
 }
 const use = (amount: number, more: { key?: string; takenAt?: number } = {}) =>
   keepAct(
@@ -139,7 +146,7 @@ describe('what is written down', () => {
   })
   it('cannot be read without the key of its owner', async () => {
     await use(1)
-    const [row] = await store().waiting.toArray()
+    const [row] = await (await store()).waiting.toArray()
     expect(new TextDecoder().decode((row as WaitingRow).sealed.data)).not.toContain('amount')
     await signIn('ilse', ANOTHER_KEY)
     expect(await waiting()).toEqual([])
@@ -173,7 +180,7 @@ describe('what is written down', () => {
     stop()
   })
   it('needs somebody who has been signed in here', async () => {
-    await store().holder.clear()
+    await (await store()).holder.clear()
     await expect(use(1)).rejects.toBeInstanceOf(NoHolderError)
     expect(await readWaiting()).toEqual([])
     expect(await sendWaiting()).toBe('signed_out')
@@ -209,7 +216,7 @@ describe('when the server', () => {
     answer = () => problem(401, 'not_signed_in')
     await use(1)
     expect(await sendWaiting()).toBe('signed_out')
-    expect(await store().holder.count()).toBe(0)
+    expect(await (await store()).holder.count()).toBe(0)
     await signIn('tove', ANOTHER_KEY)
     answer = () => done()
     expect(await sendWaiting()).toBe('all_sent')
@@ -247,9 +254,9 @@ describe('when the server', () => {
     expect(await waiting()).toEqual([['amend-it', 'refused', 'Not like this']])
   })
   it('has another version, what an earlier version wrote down is set aside and not lost', async () => {
-    const { key } = (await store().holder.get('me')) as { key: CryptoKey }
+    const { key } = (await (await store()).holder.get('me')) as { key: CryptoKey }
     const old = { method: 'POST', path: useLot.path, asked: { params: { lotId: LOT }, body: {} } }
-    await store().waiting.add({
+    await (await store()).waiting.add({
       key: 'of-before',
       userId: 'ilse',
       state: 'waiting',
@@ -291,7 +298,7 @@ describe('what was sent long ago', () => {
     const before = Date.now() - 8 * 86_400_000
     await say('entry-one')
     await sendWaiting()
-    await store().waiting.toCollection().modify({ takenAt: before })
+    await (await store()).waiting.toCollection().modify({ takenAt: before })
     answer = () => 'silence'
     await use(1, { takenAt: before })
     await sendWaiting()
@@ -337,7 +344,7 @@ describe('a network that loses requests, answers and patience', () => {
         fc.integer({ min: 1, max: 5 }),
         fc.array(mood, { maxLength: 25 }),
         async (count, moods) => {
-          await store().waiting.clear()
+          await (await store()).waiting.clear()
           const record: string[] = []
           const left = [...moods]
           answer = ({ key }) => {

@@ -12,7 +12,7 @@ import {
 } from '../../src/app/account/enter'
 import { DEMO_EMAIL } from '../../src/core/account/demo'
 import type { Letter } from '../../src/core/account/letters'
-import { words } from '../../src/words'
+import * as words from '../../src/words'
 import { application } from '../support/application'
 
 const app = application()
@@ -37,7 +37,7 @@ function aDesk() {
     demoEmail: DEMO_EMAIL,
     lastBackup: async () => null,
   }
-  const ask = (email: string) => askForAccount(desk, email, words.account.letters)
+  const ask = (email: string) => askForAccount(desk, email, words.letters)
   const keyTo = (email: string): string =>
     /new-account\?key=(\S+)/.exec(sent.findLast(({ to }) => to === email)?.text ?? '')?.[1] ?? ''
   return { desk, sent, ask, keyTo }

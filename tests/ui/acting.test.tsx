@@ -7,7 +7,7 @@ import { useState } from 'react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { type amendLot, useLot } from '../../src/contract/stock'
 import { ActingProvider, useActing } from '../../src/ui/acting'
-import { words } from '../../src/words'
+import * as words from '../../src/words'
 
 const LOT = '11111111-1111-4111-8111-111111111111'
 const POCKET = '22222222-2222-4222-8222-222222222222'

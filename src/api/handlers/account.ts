@@ -7,14 +7,14 @@ import { readDevice } from '../../app/account/readDevice'
 import * as recovery from '../../app/account/recovery'
 import { Refusal } from '../../app/frame/refusal'
 import type * as contract from '../../contract/account'
-import { words } from '../../words'
+import * as words from '../../words'
 import type { HandlersOf } from '../handler'
 import { runtime } from '../runtime'
 
 export const account: HandlersOf<typeof contract> = {
   ...accounts,
   ...enter,
-  askForAccount: (desk, { email }) => enter.askForAccount(desk, email, words.account.letters),
+  askForAccount: (desk, { email }) => enter.askForAccount(desk, email, words.letters),
   openDemo: async (desk) => {
     const { demoPassword } = runtime()
     if (!demoPassword) throw new Refusal({ code: 'no_demo' })
@@ -27,9 +27,8 @@ export const account: HandlersOf<typeof contract> = {
     recovery.recover(desk, { email, code, next: password }),
   renameAccount: (desk, { name }) => accounts.rename(desk, name),
   changePassword: (desk, asked) =>
-    accounts.changePassword(desk, asked, words.account.letters.passwordChanged),
-  changeEmail: (desk, asked) =>
-    accounts.changeEmail(desk, asked, words.account.letters.emailChanged),
+    accounts.changePassword(desk, asked, words.letters.passwordChanged),
+  changeEmail: (desk, asked) => accounts.changeEmail(desk, asked, words.letters.emailChanged),
   endDevice: (desk, { deviceId }) => accounts.endDevice(desk, deviceId),
   makeRecoveryCodes: (desk, { password }) => recovery.makeRecoveryCodes(desk, password),
   readLeaving: leaving.readLeaving,
@@ -40,8 +39,7 @@ export const account: HandlersOf<typeof contract> = {
   offerPasskey: async (desk, { password }) => ({
     ...(await passkeys.offerPasskey(desk, password)),
   }),
-  keepPasskey: (desk, asked) =>
-    passkeys.keepPasskey(desk, asked, words.account.letters.passkeyMade),
+  keepPasskey: (desk, asked) => passkeys.keepPasskey(desk, asked, words.letters.passkeyMade),
   endPasskey: (desk, { passkeyId }) => passkeys.endPasskey(desk, passkeyId),
   askForPasskey: async (desk) => ({ ...(await passkeys.askForPasskey(desk)) }),
   enterByPasskey: passkeys.enterByPasskey,

@@ -3,7 +3,7 @@ import * as calendarActs from '../../app/places/calendarActs'
 import * as placeActs from '../../app/places/placeActs'
 import { readStrap } from '../../app/watch/readWatch'
 import type * as contract from '../../contract/places'
-import { words } from '../../words'
+import * as words from '../../words'
 import type { HandlersOf } from '../handler'
 
 export const places: HandlersOf<typeof contract> = {

@@ -10,14 +10,14 @@ import { Box, Row } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
 import { FormDialog } from '../../ui/FormDialog'
 import { useStrap } from '../../ui/Frame'
-import { words } from '../../words'
+import * as words from '../../words'
 import { moment } from '../../words/frame/format'
 import classes from './account.module.css'
 import { Password } from './Password'
 import { Said } from './Said'
 import { useDesk } from './useDesk'
 
-const wholeWords = words.account.whole
+const wholeWords = words.whole
 export type LeavingView = z.infer<(typeof account.readLeaving)['result']>
 
 interface Props {

@@ -8,7 +8,7 @@ import { makePasskey, type PasskeysHere, passkeysHere } from '../../device/passk
 import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
-import { words } from '../../words'
+import * as words from '../../words'
 import { moment } from '../../words/frame/format'
 import classes from './account.module.css'
 import { nameOfDevice } from './Devices'

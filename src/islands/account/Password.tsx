@@ -1,6 +1,6 @@
 /** A field for a password that one may look at while typing. */
 import { PasswordInput } from '@mantine/core'
-import { words } from '../../words'
+import * as words from '../../words'
 
 interface Props {
   readonly label: string

@@ -6,12 +6,12 @@ import type { BroughtBack } from '../../core/household/broughtBack'
 import { sendWhole, WHOLE_PATH } from '../../device/whole'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 import classes from './account.module.css'
 import { Said } from './Said'
 import { useDesk } from './useDesk'
 
-const wholeWords = words.account.whole
+const wholeWords = words.whole
 
 export function Whole({ empty }: { readonly empty: boolean }) {
   const { work, busy, said } = useDesk()

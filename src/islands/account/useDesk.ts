@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { OfflineError, ProblemError } from '../../device/call'
 import { NoPasskeyError } from '../../device/passkey'
 import { BrokenOffError } from '../../device/whole'
-import { words } from '../../words'
+import * as words from '../../words'
 
 export interface Desk {
   readonly busy: boolean
@@ -39,7 +39,7 @@ export function useDesk(): Desk {
 function problemText(error: unknown): string {
   if (error instanceof ProblemError) return error.message
   if (error instanceof OfflineError) return words.account.noConnection
-  if (error instanceof BrokenOffError) return words.account.whole.brokenOff
+  if (error instanceof BrokenOffError) return words.whole.brokenOff
   if (error instanceof NoPasskeyError) return words.account.noPasskey
   throw error
 }

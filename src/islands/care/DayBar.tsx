@@ -4,7 +4,7 @@ import type { DoseAnswer } from '../../core/dosing/question'
 import type { DoseRefusal } from '../../core/dosing/refusal'
 import { measureText, strengthText } from '../../core/quantity/measure'
 import { Box, Row } from '../../ui/Box'
-import { words } from '../../words'
+import * as words from '../../words'
 import classes from './care.module.css'
 
 const benchWords = words.care.bench

@@ -2,7 +2,7 @@
 
 import type { Dose } from '../../core/dosing/question'
 import { Box, Stack } from '../../ui/Box'
-import { words } from '../../words'
+import * as words from '../../words'
 import classes from './care.module.css'
 import { Syringe } from './Syringe'
 import { Tablets } from './Tablets'

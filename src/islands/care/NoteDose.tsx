@@ -4,7 +4,7 @@ import { useState } from 'react'
 import type { Dose, DoseAnswer } from '../../core/dosing/question'
 import { Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 import classes from './care.module.css'
 
 const benchWords = words.care.bench

@@ -2,7 +2,7 @@
 
 import type { Member } from '../../core/household/member'
 import { Box, Row } from '../../ui/Box'
-import { words } from '../../words'
+import * as words from '../../words'
 import classes from './care.module.css'
 
 interface Props {

@@ -2,7 +2,7 @@
 import type { Instant } from '../../core/dosing/given'
 import type { Offers } from '../../core/dosing/lots'
 import { Box, Row, Stack } from '../../ui/Box'
-import { words } from '../../words'
+import * as words from '../../words'
 
 const benchWords = words.care.bench
 

@@ -6,7 +6,7 @@ import { questionKey } from '../../core/dosing/refusal'
 import type { Member } from '../../core/household/member'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 import type { Answers } from './useAnswers'
 
 const questionsWords = words.care.questions

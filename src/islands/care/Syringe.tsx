@@ -4,7 +4,7 @@ import { type Barrel, drawSyringe } from '../../core/dosing/barrel'
 import { thousandthsText } from '../../core/quantity/exact'
 import type { Microlitres } from '../../core/quantity/measure'
 import { Box } from '../../ui/Box'
-import { words } from '../../words'
+import * as words from '../../words'
 import classes from './care.module.css'
 
 const SCALE = 420

@@ -1,6 +1,6 @@
 /** Whole tablets and a cut one, drawn: what is given is filled, what stays is an outline. */
 import { Box } from '../../ui/Box'
-import { words } from '../../words'
+import * as words from '../../words'
 import classes from './care.module.css'
 
 const RADIUS = 34

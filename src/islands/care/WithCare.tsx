@@ -1,6 +1,6 @@
 /** Waits for what the bench needs, and says when it is not to be had. */
 import type { ReactNode } from 'react'
-import { words } from '../../words'
+import * as words from '../../words'
 import { type Care, useCare } from './useCare'
 
 interface Props {
@@ -15,7 +15,7 @@ export function WithCare({ title, children }: Props) {
     <>
       <h1>{title}</h1>
       <p className="second" aria-busy={state.kind === 'loading'}>
-        {state.kind === 'loading' ? words.care.incident.loading : words.rounds.waiting.noConnection}
+        {state.kind === 'loading' ? words.care.incident.loading : words.waiting.noConnection}
       </p>
     </>
   )

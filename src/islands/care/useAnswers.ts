@@ -14,7 +14,7 @@ import type { Member } from '../../core/household/member'
 import { noteAnswered } from '../../core/household/noteSays'
 import type { ItemId } from '../../core/ids'
 import { call, newKey } from '../../device/call'
-import { words } from '../../words'
+import * as words from '../../words'
 import type { Care } from './useCare'
 
 const questionsWords = words.care.questions

@@ -33,7 +33,7 @@ import { noteServerTime, serverNow } from '../../device/clock'
 import { connection, connectionAtFirst, onConnection } from '../../device/connection'
 import { dropWaiting, keepAct } from '../../device/outbox'
 import { type Outbox, useOutbox, type WaitingAct } from '../../ui/useOutbox'
-import { words } from '../../words'
+import * as words from '../../words'
 import { layOut } from '../cover/useCover'
 
 type CareView = Omit<
@@ -170,7 +170,7 @@ export function useCare(lookAgainMilliseconds = AT_THE_BENCH): CareState {
             placeId,
           },
         },
-        { key: incidentId, title: words.care.incident.open },
+        { key: incidentId, title: words.happened },
       )
       void send().then(() => refetch())
       return incidentId

@@ -1,6 +1,6 @@
 /** The parts of Cover; the place stays chosen from one to the other. */
 import { Parts } from '../../ui/Parts'
-import { words } from '../../words'
+import * as words from '../../words'
 
 const PARTS = [
   ['board', '/cover'],

@@ -11,7 +11,7 @@ import { evening, type MissingLink } from '../../core/judgement/evening'
 import { Box, Stack } from '../../ui/Box'
 import { DayField } from '../../ui/DayField'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
-import { words } from '../../words'
+import * as words from '../../words'
 import { Choices } from './Choices'
 import { CoverTabs } from './CoverTabs'
 import classes from './cover.module.css'
@@ -32,7 +32,7 @@ export const EveningScreen = (props: Props) => (
   </Frame>
 )
 
-const eveningWords = words.cover.evening
+const eveningWords = words.evening
 /** Skills that a sitter may be shown; the rest takes a course. */
 const SITTER_SKILLS = SKILL_IDS.filter((id) => id !== 'staples')
 

@@ -12,7 +12,7 @@ import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
 import { Button, Chip } from '../../ui/Button'
 import { useActForm } from '../../ui/useActForm'
-import { words } from '../../words'
+import * as words from '../../words'
 import { readLeavingOut } from './leavingOutDraft'
 import type { Cover } from './useCover'
 

@@ -8,9 +8,9 @@ import { Row, Stack } from '../../ui/Box'
 import { DayField } from '../../ui/DayField'
 import { useStrap } from '../../ui/Frame'
 import { useActForm } from '../../ui/useActForm'
-import { words } from '../../words'
-import { TOPIC_NAMES } from '../../words/care/objections'
+import * as words from '../../words'
 import { capital } from '../../words/frame/format'
+import { TOPIC_NAMES } from '../../words/frame/topics'
 import { emptyMember, hasMoreToSay, readMemberDraft } from './memberDraft'
 
 const householdWords = words.household

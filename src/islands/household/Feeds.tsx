@@ -8,7 +8,7 @@ import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
 import { Button } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 import classes from './household.module.css'
 
 const feedsWords = words.rounds.feeds

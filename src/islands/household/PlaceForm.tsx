@@ -8,7 +8,7 @@ import { Box, Row, Stack } from '../../ui/Box'
 import { useDayHabits } from '../../ui/dayHabits'
 import { Pick } from '../../ui/Pick'
 import { useActForm } from '../../ui/useActForm'
-import { words } from '../../words'
+import * as words from '../../words'
 import { onDays, placeDraft, readPlaceDraft } from './placeDraft'
 import type { HouseholdView } from './view'
 

@@ -5,7 +5,7 @@ import { PLACE_TRAIT_IDS, PLACE_TRAITS } from '../../core/household/places'
 import { useActing } from '../../ui/acting'
 import { Row } from '../../ui/Box'
 import { Chip } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 import type { HouseholdView } from './view'
 
 const householdWords = words.household

@@ -11,7 +11,7 @@ import {
 } from '../../core/cover/schools'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
-import { words } from '../../words'
+import * as words from '../../words'
 import classes from './household.module.css'
 import type { HouseholdView } from './view'
 

@@ -7,7 +7,7 @@ import { forgetDevice } from '../../device/forget'
 import { readWaiting } from '../../device/outbox'
 import { Button } from '../../ui/Button'
 import { FormDialog } from '../../ui/FormDialog'
-import { words } from '../../words'
+import * as words from '../../words'
 
 export function SignOut() {
   const [failed, setFailed] = useState(false)
@@ -25,12 +25,12 @@ export function SignOut() {
   }
   return (
     <div>
-      <Button onClick={() => void ask()}>{words.account.signIn.signOut}</Button>
-      {failed && <p role="alert">{words.account.signIn.failed}</p>}
+      <Button onClick={() => void ask()}>{words.signIn.signOut}</Button>
+      {failed && <p role="alert">{words.signIn.failed}</p>}
       <FormDialog
         opened={unsent > 0}
-        title={words.account.signIn.signOut}
-        press={words.account.signIn.signOut}
+        title={words.signIn.signOut}
+        press={words.signIn.signOut}
         busy={false}
         onSubmit={leave}
         onClose={() => setUnsent(0)}

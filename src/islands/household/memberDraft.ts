@@ -7,7 +7,7 @@ import type { Species } from '../../core/household/species'
 import { TOPICS, type Topic } from '../../core/household/told'
 import { readNumber } from '../../core/quantity/readNumber'
 import { act, type FormReading, faultsIn, missing } from '../../ui/formReading'
-import { words } from '../../words'
+import * as words from '../../words'
 import { dayFault } from '../../words/frame/forms'
 
 /** What somebody says now of allergies, conditions or medicines. */

@@ -5,7 +5,7 @@ import type { Rhythm } from '../../core/calendar/presence'
 import type { Climate, Signal } from '../../core/household/places'
 import { readNumber } from '../../core/quantity/readNumber'
 import { act, type FormReading, faultsIn, missing } from '../../ui/formReading'
-import { words } from '../../words'
+import * as words from '../../words'
 import { dayFault } from '../../words/frame/forms'
 import type { HouseholdView } from './view'
 

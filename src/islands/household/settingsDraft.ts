@@ -2,7 +2,7 @@
 import { changeHousehold } from '../../contract/household'
 import { readNumber } from '../../core/quantity/readNumber'
 import { act, type FormReading, faultsIn, missing } from '../../ui/formReading'
-import { words } from '../../words'
+import * as words from '../../words'
 import type { HouseholdView } from './view'
 
 type Household = HouseholdView['household']

@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { exportList, listTemplate } from '../../contract/imports'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 import classes from './bring.module.css'
 import type { ListState } from './useList'
 

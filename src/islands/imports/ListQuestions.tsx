@@ -9,7 +9,7 @@ import type { NameAnswer, NameQuestion, SitePart } from '../../core/interchange/
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button, Chip } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
-import { words } from '../../words'
+import * as words from '../../words'
 import { fullDay } from '../../words/frame/format'
 import classes from './bring.module.css'
 import type { OpenList } from './useList'

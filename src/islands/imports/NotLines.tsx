@@ -2,7 +2,7 @@
 
 import type { LeftRow } from '../../core/interchange/readList'
 import { Box } from '../../ui/Box'
-import { words } from '../../words'
+import * as words from '../../words'
 
 const howReadWords = words.imports.howRead
 

@@ -8,7 +8,7 @@ import { shownName } from '../../core/naming/shownName'
 import { itemTitle } from '../../core/stock/item'
 import { Box, Row } from '../../ui/Box'
 import { Button } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 import type { Answer, Unsaid } from './saying'
 import classes from './things.module.css'
 

@@ -14,7 +14,7 @@ import { itemTitle } from '../../core/stock/item'
 import { useActing } from '../../ui/acting'
 import { Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 import classes from '../cover/cover.module.css'
 import { entryChoices, type ItemView } from './saying'
 

@@ -6,7 +6,7 @@ import { shownName } from '../../core/naming/shownName'
 import { itemTitle } from '../../core/stock/item'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 import type { Answer, Unsaid } from './saying'
 
 const itemsWords = words.items

@@ -13,7 +13,7 @@ import { itemTitle } from '../../core/stock/item'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { SegmentedControl } from '../../ui/SegmentedControl'
-import { words } from '../../words'
+import * as words from '../../words'
 import { type Answer, entryChoices, type Unsaid } from './saying'
 import classes from './things.module.css'
 

@@ -3,7 +3,7 @@
 import { SHAPES, type Shape, TEMPLATES } from '../../core/household/container'
 import { Box, Stack } from '../../ui/Box'
 import { Pick } from '../../ui/Pick'
-import { words } from '../../words'
+import * as words from '../../words'
 import classes from './kits.module.css'
 
 const shapesWords = words.kits.shapes

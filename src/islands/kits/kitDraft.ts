@@ -6,7 +6,7 @@ import type { KitRange, KitWhom } from '../../core/household/kitUse'
 import { readMeasures, writeMeasures } from '../../core/quantity/readMeasures'
 import { readNumber } from '../../core/quantity/readNumber'
 import { act, type FormReading, faultsIn, missing } from '../../ui/formReading'
-import { words } from '../../words'
+import * as words from '../../words'
 import type { Kit } from './mat/view'
 
 export type KitDraft = {

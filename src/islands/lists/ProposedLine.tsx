@@ -5,7 +5,7 @@ import { useState } from 'react'
 import type { ProposedLine } from '../../core/cover/proposal'
 import { Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 import { counted, money } from '../../words/frame/format'
 
 const listsWords = words.lists

@@ -7,7 +7,7 @@ import type { AlarmLine, MemberFacts } from '../../core/household/member'
 import { readTemperature, temperatureText } from '../../core/quantity/measure'
 import { Box, Stack } from '../../ui/Box'
 import { useStrap } from '../../ui/Frame'
-import { words } from '../../words'
+import * as words from '../../words'
 
 const membersWords = words.members
 

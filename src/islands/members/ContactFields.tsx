@@ -4,7 +4,7 @@ import { TextInput } from '@mantine/core'
 import type { Contact } from '../../core/household/member'
 import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 
 const membersWords = words.members
 

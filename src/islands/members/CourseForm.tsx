@@ -10,7 +10,7 @@ import { Stack } from '../../ui/Box'
 import { DayField } from '../../ui/DayField'
 import { useStrap } from '../../ui/Frame'
 import { useActForm } from '../../ui/useActForm'
-import { words } from '../../words'
+import * as words from '../../words'
 import type { CoverView } from '../cover/useCover'
 import { courseDraft, readCourseDraft } from './courseDraft'
 

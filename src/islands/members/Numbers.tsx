@@ -2,7 +2,7 @@
 
 import type { Contact, Member } from '../../core/household/member'
 import { Box, Row } from '../../ui/Box'
-import { words } from '../../words'
+import * as words from '../../words'
 import classes from './member.module.css'
 
 const membersWords = words.members

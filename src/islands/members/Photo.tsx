@@ -7,7 +7,7 @@ import type { Member } from '../../core/household/member'
 import { useActing } from '../../ui/acting'
 import { Stack } from '../../ui/Box'
 import { shrunkPicture } from '../../ui/picture'
-import { words } from '../../words'
+import * as words from '../../words'
 import classes from './member.module.css'
 
 const membersWords = words.members

@@ -4,7 +4,7 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import { UNSIGNED } from '../../core/household/asked'
 import type { MemberFacts } from '../../core/household/member'
 import type { Topic } from '../../core/household/told'
-import { words } from '../../words'
+import * as words from '../../words'
 
 const membersWords = words.members
 

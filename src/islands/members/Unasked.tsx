@@ -9,7 +9,7 @@ import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
-import { words } from '../../words'
+import * as words from '../../words'
 
 const questionsWords = words.care.questions
 const membersWords = words.members

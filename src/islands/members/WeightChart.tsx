@@ -3,7 +3,7 @@
 import { useEffect, useRef } from 'react'
 import type { Weighing } from '../../core/household/weight'
 import { Box } from '../../ui/Box'
-import { words } from '../../words'
+import * as words from '../../words'
 import { weight } from '../../words/care/weights'
 import { monthYear } from '../../words/frame/format'
 import classes from './member.module.css'

@@ -6,7 +6,7 @@ import type { ItemId, MemberId } from '../../core/ids'
 import { formatAmount } from '../../core/quantity/amount'
 import { readAmount } from '../../core/quantity/readAmount'
 import { act, type FormReading, faultsIn } from '../../ui/formReading'
-import { words } from '../../words'
+import * as words from '../../words'
 import { dayFault } from '../../words/frame/forms'
 
 export type CourseDraft = {

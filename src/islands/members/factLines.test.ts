@@ -13,7 +13,7 @@ import {
 import { SPECIES } from '../../core/household/species'
 import { TOPICS } from '../../core/household/told'
 import { VITALS_SOURCE } from '../../core/household/vitals'
-import { words } from '../../words'
+import * as words from '../../words'
 import { allergyName, factLines } from './factLines'
 
 const today = plainDate('2026-11-26')

@@ -13,7 +13,7 @@ import {
 import type { Topic } from '../../core/household/told'
 import { customaryVitals, VITALS_SOURCE, type VitalRange } from '../../core/household/vitals'
 import { ageInMonths } from '../../core/household/weight'
-import { words } from '../../words'
+import * as words from '../../words'
 import { ownLineText } from '../../words/care/alarms'
 import { fullDay } from '../../words/frame/format'
 

@@ -11,7 +11,7 @@ import { tellingOnes } from '../../core/stock/telling'
 import { call } from '../../device/call'
 import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 import { longDay } from '../../words/frame/format'
 import classes from './record.module.css'
 

@@ -10,7 +10,7 @@ import { call } from '../../device/call'
 import { Box, Stack } from '../../ui/Box'
 import { DayField } from '../../ui/DayField'
 import { StateGlyph } from '../../ui/StateGlyph'
-import { words } from '../../words'
+import * as words from '../../words'
 import { counted } from '../../words/frame/format'
 import classes from './record.module.css'
 

@@ -4,11 +4,11 @@ import { GRAVITIES } from '../../core/watch/errand'
 import { Box } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
-import { words } from '../../words'
+import * as words from '../../words'
 import { ErrandCards } from '../watch/ErrandCards'
 import type { Errand } from '../watch/view'
 
-const gapWords = words.restock.shopping.gaps
+const gapWords = words.shopping.gaps
 /** So many are shown at first, the gravest. */
 const FIRST = 6
 

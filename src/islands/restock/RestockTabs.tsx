@@ -1,7 +1,7 @@
 import { Parts } from '../../ui/Parts'
-import { words } from '../../words'
+import * as words from '../../words'
 
-const partsWords = words.restock.plan.parts
+const partsWords = words.plan.parts
 const HREFS = {
   list: '/restock',
   plan: '/restock/plan',

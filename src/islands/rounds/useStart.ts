@@ -6,7 +6,7 @@ import type { RoundId } from '../../core/rounds/round'
 import { newKey, OfflineError } from '../../device/call'
 import { keepDevice } from '../../device/keep'
 import { holder, keepAct, sendWaiting } from '../../device/outbox'
-import { words } from '../../words'
+import * as words from '../../words'
 
 export interface Start {
   begin(kitId: KitId, kit: string, pocketIds: readonly PocketId[], onPaper?: boolean): Promise<void>

@@ -6,7 +6,7 @@ import { call, newKey } from '../../device/call'
 import { PAPER_SIZES, type PaperSize } from '../../sheets/paper'
 import { Box, Row } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 import { PaperBar } from './PaperBar'
 import classes from './sheets.module.css'
 

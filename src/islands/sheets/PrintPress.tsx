@@ -3,7 +3,7 @@
 import { IconPrinter } from '@tabler/icons-react'
 import { Row } from '../../ui/Box'
 import { Button } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 
 export const PrintPress = () => (
   <Row as="p" gapX={6} gapY={4} align="center" justify="center" wrap above={6} className="no-print">

@@ -6,7 +6,7 @@ import { lidSheetPdf } from '../../contract/sheets'
 import { PAPER_SIZES } from '../../sheets/paper'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
-import { words } from '../../words'
+import * as words from '../../words'
 import type { KitCard } from '../kits/KitsScreen'
 import classes from './sheets.module.css'
 

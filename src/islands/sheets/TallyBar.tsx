@@ -2,7 +2,7 @@
 
 import { IconPrinter } from '@tabler/icons-react'
 import { Button, ButtonLink } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 import { PaperBar } from './PaperBar'
 
 const roundsWords = words.rounds

@@ -11,7 +11,7 @@ import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
 import { Button } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 import type { StockRow } from './rows'
 import classes from './stock.module.css'
 

@@ -12,7 +12,7 @@ import { Button, Chip } from '../../ui/Button'
 import { FormDialog } from '../../ui/FormDialog'
 import { Pick } from '../../ui/Pick'
 import { StateGlyph } from '../../ui/StateGlyph'
-import { words } from '../../words'
+import * as words from '../../words'
 import { EVERYTHING, type StockFilter } from './rows'
 import classes from './stock.module.css'
 

@@ -7,7 +7,7 @@ import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Box, Stack } from '../../ui/Box'
 import { Frame, type Strap } from '../../ui/Frame'
-import { words } from '../../words'
+import * as words from '../../words'
 import { KitTabs } from '../kits/KitTabs'
 import { BulkActs } from './BulkActs'
 import {

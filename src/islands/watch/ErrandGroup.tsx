@@ -4,7 +4,7 @@ import { Fragment, useState } from 'react'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { Box, Row } from '../../ui/Box'
 import { Button } from '../../ui/Button'
-import { words } from '../../words'
+import * as words from '../../words'
 import { ErrandRow } from './ErrandRow'
 import type { Watch } from './view'
 

@@ -1,7 +1,7 @@
 /** What is to be done, place by place, to tick off with a pen: the list of Watch. Prints as it is shown. */
 
 import paper from '../../sheets/paper.module.css'
-import { words } from '../../words'
+import * as words from '../../words'
 import { fullDay } from '../../words/frame/format'
 import classes from './errands.module.css'
 import type { Watch } from './view'

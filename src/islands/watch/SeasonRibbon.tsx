@@ -6,7 +6,7 @@ import { addMonths, daysBetween, type PlainDate } from '../../core/calendar/plai
 import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { StateOutline } from '../../ui/StateGlyph'
-import { words } from '../../words'
+import * as words from '../../words'
 import { counted, shortDay, shortMonth } from '../../words/frame/format'
 import type { Watch } from './view'
 import classes from './watch.module.css'

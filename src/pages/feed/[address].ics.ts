@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro'
 import { problemOf } from '../../api/problem'
 import { runtime } from '../../api/runtime'
 import { openFeed } from '../../app/household/feedActs'
-import { words } from '../../words'
+import * as words from '../../words'
 
 /** Calendars have no session; the address carries its own key. */
 export const GET: APIRoute = async ({ params: { address = '' } }) => {

@@ -1,5 +1,7 @@
 /** Everything of a household as one file, the way back from it, and leaving. */
+
 import type { BroughtBack } from '../../core/household/broughtBack'
+import { leaving } from '../frame/frame'
 
 export const whole = {
   title: 'Your household’s data',
@@ -51,10 +53,8 @@ It holds health facts. Keep it where only you can read it.
   deleteHouseholdHelp:
     'Everything that is kept in it is deleted for good, for everybody in it. It stays as it is for a week, in case you change your mind. Backups of this machine hold it for up to seven days more.',
   deleteIt: 'Delete it in a week',
-  toBeDeleted: (who: string, when: string): string =>
-    `${who} asked for this household to be deleted. It will be deleted on ${when}.`,
+  toBeDeleted: leaving.toBeDeleted,
   withAccount: 'The account goes with it.',
-  keepOrSave: 'Keep it, or save it',
   keep: 'Keep the household',
   kept: 'The household stays.',
   leaveHousehold: 'Leave the household',

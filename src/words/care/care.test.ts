@@ -7,7 +7,7 @@ import { minutesAfter } from '../../core/dosing/given'
 import type { CareEntry, Incident } from '../../core/incident/entry'
 import { handoverOf } from '../../core/incident/handover'
 import { timelineOf } from '../../core/incident/timeline'
-import { care } from './care'
+import * as care from '.'
 import { handoverParts, readAloud } from './handover'
 
 describe('portions', () => {

@@ -7,7 +7,7 @@ import type { Step } from '../../core/dosing/question'
 import type { DoseRefusal } from '../../core/dosing/refusal'
 import { exact } from '../../core/quantity/exact'
 import type { Measure, MeasureFault } from '../../core/quantity/measure'
-import { care } from './care'
+import * as care from '.'
 
 const at = (iso: string): Instant => Date.parse(iso) as Instant
 const NOW = { now: at('2026-11-26T11:00:00Z'), timeZone: 'Europe/Oslo' }

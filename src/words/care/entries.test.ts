@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import type { CareEntryId, CareFact } from '../../core/incident/entry'
 import type { MixFault } from '../../core/mixing/mix'
 import type { Temperature } from '../../core/quantity/measure'
-import { care } from './care'
+import * as care from '.'
 
 type Kind = CareFact['kind']
 const dose = {

@@ -3,7 +3,10 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Instant } from '../../core/dosing/given'
 import type { Topic } from '../../core/household/told'
 import type { Handover } from '../../core/incident/handover'
-import { care, timeText } from './care'
+import { fullDay } from '../frame/format'
+import { refusalText } from './doses'
+import { incident } from './incident'
+import { timeText } from './times'
 import { ageText, weight } from './weights'
 
 export interface HandoverAt {
@@ -19,12 +22,38 @@ export interface HandoverPart {
   readonly lines: readonly string[]
 }
 
-const handoverWords = care.handover
+export const handover = {
+  title: 'Handover',
+  who: 'Who',
+  known: 'What is known',
+  allergies: 'Allergies',
+  notAsked: 'not asked',
+  toldNone: (by: string, on: PlainDate): string => `none, said ${by} on ${fullDay(on)}`,
+  conditions: 'Conditions',
+  thinner: 'takes a blood thinner',
+  pregnancy: 'Pregnancy',
+  medicines: 'Takes every day',
+  weight: 'Weight',
+  weighed: (text: string, on: PlainDate): string => `${text} (${fullDay(on)})`,
+  weightUnknown: 'not known',
+  happened: 'What happened',
+  given: 'Given',
+  nothingGiven: 'nothing',
+  readings: 'Readings',
+  noReadings: 'none',
+  contacts: 'To reach',
+  tourniquet: 'Tourniquet on at',
+  photos: (count: number): string => `${count} ${count === 1 ? 'photo' : 'photos'} on the phone`,
+  madeAt: (time: string): string =>
+    `As of ${time}. Written by the household, not by a professional.`,
+  guest: 'a guest: only what was said at the time',
+  none: 'nothing noted',
+} as const
 
 const weightText = ({ weight: state }: Handover, units: 'metric' | 'us'): string =>
   state.kind === 'unknown'
-    ? handoverWords.weightUnknown
-    : handoverWords.weighed(weight(state.weighing.grams, units), state.weighing.on)
+    ? handover.weightUnknown
+    : handover.weighed(weight(state.weighing.grams, units), state.weighing.on)
 
 const join = (names: readonly string[], none: string): string =>
   names.length === 0 ? none : names.join(', ')
@@ -35,13 +64,11 @@ function knownText(page: Handover, topic: Topic, names: readonly string[]): stri
   const knowledge = page.knowledge[topic]
   switch (knowledge.kind) {
     case 'none':
-      return handoverWords.toldNone(knowledge.told.by, knowledge.told.on)
+      return handover.toldNone(knowledge.told.by, knowledge.told.on)
     case 'not_asked':
-      return handoverWords.notAsked
+      return handover.notAsked
     case 'known':
-      return topic === 'medicines' && page.bloodThinner
-        ? handoverWords.thinner
-        : handoverWords.guest
+      return topic === 'medicines' && page.bloodThinner ? handover.thinner : handover.guest
   }
 }
 
@@ -59,13 +86,13 @@ export const handoverHead = (page: Handover, { units }: Pick<HandoverAt, 'units'
 export function handoverParts(page: Handover, at: HandoverAt): readonly HandoverPart[] {
   const time = (when: Instant): string => timeText(when, at.now, at.timeZone)
   const known = [
-    `${handoverWords.weight}: ${weightText(page, at.units)}`,
-    `${handoverWords.allergies}: ${knownText(page, 'allergies', page.allergies)}`,
-    `${handoverWords.conditions}: ${knownText(page, 'conditions', page.conditions)}`,
-    ...(page.bloodThinner ? [handoverWords.thinner] : []),
+    `${handover.weight}: ${weightText(page, at.units)}`,
+    `${handover.allergies}: ${knownText(page, 'allergies', page.allergies)}`,
+    `${handover.conditions}: ${knownText(page, 'conditions', page.conditions)}`,
+    ...(page.bloodThinner ? [handover.thinner] : []),
     ...(page.said ? [page.said] : []),
-    ...(page.pregnancy ? [`${handoverWords.pregnancy}: ${page.pregnancy}`] : []),
-    `${handoverWords.medicines}: ${knownText(
+    ...(page.pregnancy ? [`${handover.pregnancy}: ${page.pregnancy}`] : []),
+    `${handover.medicines}: ${knownText(
       page,
       'medicines',
       page.medicines.map(({ title, directions }) =>
@@ -74,54 +101,54 @@ export function handoverParts(page: Handover, at: HandoverAt): readonly Handover
     )}`,
   ]
   return [
-    { title: handoverWords.known, lines: known },
+    { title: handover.known, lines: known },
     ...(page.tourniquet
       ? [
           {
-            title: handoverWords.tourniquet,
+            title: handover.tourniquet,
             lines: [`${time(page.tourniquet.at)} ${page.tourniquet.where}`.trim()],
           },
         ]
       : []),
     {
-      title: handoverWords.given,
+      title: handover.given,
       lines: orNone(
         page.doses.map(
           ({ at: when, by, fact, beyond }) =>
-            `${time(when)} ${care.incident.fact(fact, at.units)}, ${care.incident.by(by)}${beyond.length > 0 ? ` (${care.refusal(beyond[0] as NonNullable<(typeof beyond)[0]>, at)})` : ''}`,
+            `${time(when)} ${incident.fact(fact, at.units)}, ${incident.by(by)}${beyond.length > 0 ? ` (${refusalText(beyond[0] as NonNullable<(typeof beyond)[0]>, at)})` : ''}`,
         ),
-        handoverWords.nothingGiven,
+        handover.nothingGiven,
       ),
     },
     {
-      title: handoverWords.readings,
+      title: handover.readings,
       lines: orNone(
         page.readings.map(
           ({ at: when, reading, standing, normal }) =>
-            `${time(when)} ${care.incident.of[reading.of]} ${care.incident.reading(reading, at.units)}${standing === 'unknown' ? '' : `, ${care.incident.standing[standing]}`}${normal ? ` (${care.incident.normal(normal, reading.of, at.units)})` : ''}`,
+            `${time(when)} ${incident.of[reading.of]} ${incident.reading(reading, at.units)}${standing === 'unknown' ? '' : `, ${incident.standing[standing]}`}${normal ? ` (${incident.normal(normal, reading.of, at.units)})` : ''}`,
         ),
-        handoverWords.noReadings,
+        handover.noReadings,
       ),
     },
     {
-      title: handoverWords.happened,
+      title: handover.happened,
       lines: orNone(
         [
-          `${time(page.startedAt)} ${care.incident.kind(page.kind)}`,
+          `${time(page.startedAt)} ${incident.kind(page.kind)}`,
           ...page.happened.map(
-            ({ at: when, fact }) => `${time(when)} ${care.incident.fact(fact, at.units)}`,
+            ({ at: when, fact }) => `${time(when)} ${incident.fact(fact, at.units)}`,
           ),
         ],
-        handoverWords.none,
+        handover.none,
       ),
     },
     ...(page.photos.length > 0
-      ? [{ title: '', lines: [handoverWords.photos(page.photos.length)] }]
+      ? [{ title: '', lines: [handover.photos(page.photos.length)] }]
       : []),
     ...(page.contacts.length > 0
       ? [
           {
-            title: handoverWords.contacts,
+            title: handover.contacts,
             lines: page.contacts.map(({ name, phone }) => `${name} ${phone}`),
           },
         ]
@@ -136,32 +163,30 @@ const orNone = (lines: readonly string[], none: string): readonly string[] =>
 export function readAloud(page: Handover, at: HandoverAt): string {
   const time = (when: Instant): string => timeText(when, at.now, at.timeZone)
   const sentences = [
-    `${handoverHead(page, at)}. ${care.incident.kind(page.kind)} since ${time(page.startedAt)}.`,
+    `${handoverHead(page, at)}. ${incident.kind(page.kind)} since ${time(page.startedAt)}.`,
     page.tourniquet
-      ? `${handoverWords.tourniquet} ${time(page.tourniquet.at)}${page.tourniquet.where ? `, ${page.tourniquet.where}` : ''}.`
+      ? `${handover.tourniquet} ${time(page.tourniquet.at)}${page.tourniquet.where ? `, ${page.tourniquet.where}` : ''}.`
       : '',
-    `${handoverWords.allergies}: ${knownText(page, 'allergies', page.allergies)}.`,
+    `${handover.allergies}: ${knownText(page, 'allergies', page.allergies)}.`,
     page.conditions.length > 0 || page.bloodThinner
-      ? `${join([...page.conditions, ...(page.bloodThinner ? [handoverWords.thinner] : [])], '')}.`
-      : `${handoverWords.conditions}: ${knownText(page, 'conditions', [])}.`,
+      ? `${join([...page.conditions, ...(page.bloodThinner ? [handover.thinner] : [])], '')}.`
+      : `${handover.conditions}: ${knownText(page, 'conditions', [])}.`,
     page.medicines.length > 0
-      ? `${handoverWords.medicines}: ${page.medicines.map(({ title }) => title).join(', ')}.`
-      : `${handoverWords.medicines}: ${knownText(page, 'medicines', [])}.`,
-    `${handoverWords.given}: ${join(
-      page.doses.map(
-        ({ at: when, fact }) => `${care.incident.fact(fact, at.units)} at ${time(when)}`,
-      ),
-      handoverWords.nothingGiven,
+      ? `${handover.medicines}: ${page.medicines.map(({ title }) => title).join(', ')}.`
+      : `${handover.medicines}: ${knownText(page, 'medicines', [])}.`,
+    `${handover.given}: ${join(
+      page.doses.map(({ at: when, fact }) => `${incident.fact(fact, at.units)} at ${time(when)}`),
+      handover.nothingGiven,
     )}.`,
     ...page.readings
       .slice(-3)
       .map(
         ({ at: when, reading, standing }) =>
-          `${care.incident.of[reading.of]} ${care.incident.reading(reading, at.units)} at ${time(when)}${standing === 'unknown' ? '' : `, ${care.incident.standing[standing]}`}.`,
+          `${incident.of[reading.of]} ${incident.reading(reading, at.units)} at ${time(when)}${standing === 'unknown' ? '' : `, ${incident.standing[standing]}`}.`,
       ),
     ...page.happened
       .slice(-4)
-      .map(({ at: when, fact }) => `${care.incident.fact(fact, at.units)}, ${time(when)}.`),
+      .map(({ at: when, fact }) => `${incident.fact(fact, at.units)}, ${time(when)}.`),
   ]
   return sentences.filter((one) => one !== '').join(' ')
 }

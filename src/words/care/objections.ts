@@ -12,16 +12,10 @@ import {
   type PersonCondition,
 } from '../../core/household/member'
 import type { Noted } from '../../core/household/noteSays'
-import type { Topic } from '../../core/household/told'
 import { list, shortDay } from '../frame/format'
 import { heldBecause } from '../frame/heldBecause'
+import { TOPIC_NAMES } from '../frame/topics'
 import { ageText, kilograms } from './weights'
-
-export const TOPIC_NAMES: Readonly<Record<Topic, string>> = {
-  allergies: 'allergies',
-  conditions: 'conditions',
-  medicines: 'regular medicines',
-}
 
 /** "a blood thinner", "asthma", "an allergy to penicillin" */
 export function notedText(noted: Noted): string {

@@ -1,7 +1,7 @@
 /** Acts and movements in words. */
 import type { ActKind } from '../../contract'
 import type { Fact } from '../../core/stock/movement'
-import { carePast } from '../care/care'
+import { carePast } from '../care/past'
 import { coverPast } from '../cover'
 import { householdPast } from '../household'
 import { importsPast } from '../imports'
@@ -14,7 +14,7 @@ import { recordPast } from '../record'
 import { restockPast } from '../restock/restock'
 import { roundsPast } from '../rounds'
 import { sheetsPast } from '../sheets'
-import { stockPast } from '../stock'
+import { stockPast } from '../stock/stock'
 import { watchPast } from '../watch'
 
 /** Of every kind of act: the compiler says where a sentence is missing. */

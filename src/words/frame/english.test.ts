@@ -4,7 +4,7 @@
  * After a change on purpose: npx vitest run --project core src/words/frame/english.test.ts -u
  */
 import { describe, expect, it } from 'vitest'
-import { words } from '..'
+import * as words from '..'
 
 function fixedIn(value: unknown, path: string): readonly string[] {
   if (typeof value === 'string') return [`${path}: ${value}`]

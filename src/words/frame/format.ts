@@ -21,6 +21,10 @@ export const numberWord = (count: number): string =>
 export const someThings = (count: number, one = 'thing', many = 'things'): string =>
   `${numberWord(count)} ${count === 1 ? one : many}`
 
+/** "1 pocket", "4 pockets" */
+export const several = (count: number, one: string, many: string): string =>
+  `${count} ${count === 1 ? one : many}`
+
 export const aThing = (count: number): string => (count === 1 ? 'one thing' : `${count} things`)
 
 export const SHORT_WEEKDAY_NAMES = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const
@@ -130,3 +134,6 @@ export const MONTH_NAMES: readonly string[] = Array.from({ length: 12 }, (_, at)
 /** A moment with its day and time, as the household's clock says it: "29 Nov 2026, 01:47". */
 export const moment = (iso: string, timeZone: string): string =>
   new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone })
+
+/** Our own names of problems, inside a sentence; names that the keeper gave are never changed. */
+export const lowered = (name: string): string => `${name.charAt(0).toLowerCase()}${name.slice(1)}`

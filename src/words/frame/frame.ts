@@ -8,6 +8,9 @@ export const appName = 'Vivid Satchel'
 
 export const tagline = 'What is where, what turns, what to do about it'
 
+/** The way to an incident, from every screen. */
+export const happened = 'Something happened'
+
 export const tabs = {
   watch: 'Watch',
   kits: 'Kits',
@@ -94,3 +97,10 @@ export const errors = {
   home: 'To Watch',
   skip: 'To the main part',
 }
+
+/** On every screen of a household that is to be deleted. */
+export const leaving = {
+  toBeDeleted: (who: string, when: string): string =>
+    `${who} asked for this household to be deleted. It will be deleted on ${when}.`,
+  keepOrSave: 'Keep it, or save it',
+} as const

@@ -1,5 +1,5 @@
 /** English for what a place or a member is ready for, and for what a kit holds of what belongs in it. */
-import { list } from './format'
+import { list, lowered, numberWord } from './format'
 
 export interface Ready {
   readonly ready: number
@@ -10,6 +10,13 @@ export interface Ready {
 const NAMED = 3
 
 export const ready = {
+  /** What a place is not ready for, first of all. */
+  headline: (place: string, gaps: readonly string[], all: number): string =>
+    all === 0
+      ? `${place}: nobody is expected there`
+      : gaps.length === 0
+        ? `${place}: nothing life-saving is missing`
+        : `${place} is not ready for ${list(gaps.slice(0, 2).map(lowered))}${gaps.length > 2 ? `, and ${numberWord(gaps.length - 2)} more` : ''}`,
   /** Beside the name of what it is about; the word "ready" stands beside it, small. */
   figure: (one: Ready | null): string => (one === null ? '–' : `${one.ready} of ${one.of}`),
   ready: 'ready',

@@ -6,7 +6,8 @@ import type { Instant } from '../../core/dosing/given'
 import type { DoseRefusal } from '../../core/dosing/refusal'
 import { formatAmount } from '../../core/quantity/amount'
 import type { ItemKind } from '../../core/stock/itemKind'
-import { care } from '../care/care'
+import { cardFaultText } from '../care/cards'
+import { refusalText } from '../care/doses'
 import { actWord } from './acts'
 
 export interface Sentence {
@@ -293,7 +294,7 @@ export function sentenceFor(reason: RefusalReason): Sentence {
         'What you found is in the record all the same. Start another round to go on.',
       )
     case 'card_faulty':
-      return say('The card cannot be kept like this', care.cardFault(reason.fault))
+      return say('The card cannot be kept like this', cardFaultText(reason.fault))
     case 'dose_refused':
       return say('Do not give it', doseRefused(reason.refusals))
     case 'already_struck':
@@ -351,6 +352,6 @@ function doseRefused([first]: readonly DoseRefusal[]): string {
   const why =
     'until' in first
       ? `It is too soon${'last' in first ? `: ${first.last.by} has given ${first.last.title}` : ', or too much for one day'}.`
-      : care.refusal(first, { now: 0 as Instant, timeZone: 'UTC' })
+      : refusalText(first, { now: 0 as Instant, timeZone: 'UTC' })
   return `${why} If it has been given already, note that it was given all the same.`
 }

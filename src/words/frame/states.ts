@@ -21,6 +21,9 @@ export const LINE_STATES: Readonly<Record<LineState, string>> = {
   bare: 'none here',
 }
 
+/** A lot's state, or the want of any. */
+export const STATE_WORDS = { ...LOT_STATES, bare: LINE_STATES.bare } as const
+
 /** How a problem stands for somebody at a place. */
 export const CELL_STATES: Readonly<Record<CellState, string>> = {
   covered: 'ready',

@@ -7,7 +7,7 @@ import { call } from '../../../device/call'
 import { Box, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { theme } from '../../../ui/theme'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { Password } from '../Password'
 import { Said } from '../Said'
 import { useDesk } from '../useDesk'
@@ -70,7 +70,7 @@ function NewAccount({ accountKey, email }: Props) {
               onChange={(password) => setFields({ ...fields, password })}
             />
             <Button kind="strong" type="submit" busy={busy}>
-              {words.account.signIn.signUp}
+              {words.signIn.signUp}
             </Button>
             <Said said={said} />
           </Stack>

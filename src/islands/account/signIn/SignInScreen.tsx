@@ -9,7 +9,7 @@ import { passkeysHere, signInByPasskey } from '../../../device/passkey'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { theme } from '../../../ui/theme'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { Password } from '../Password'
 import { Said } from '../Said'
 import { useDesk } from '../useDesk'
@@ -17,7 +17,7 @@ import { GetInAgain } from './GetInAgain'
 import { noteZone } from './noteZone'
 import classes from './signIn.module.css'
 
-const signInWords = words.account.signIn
+const signInWords = words.signIn
 
 interface Props {
   readonly demo: boolean

@@ -1,5 +1,5 @@
 import { Parts } from '../../../ui/Parts'
-import { words } from '../../../words'
+import * as words from '../../../words'
 
 const PARTS = ['doses', 'cards', 'mixes', 'courses', 'guides'] as const
 export type BenchPart = (typeof PARTS)[number]

@@ -5,7 +5,7 @@ import { ActForm } from '../../../ui/ActForm'
 import { Stack } from '../../../ui/Box'
 import { DayField } from '../../../ui/DayField'
 import { useActForm } from '../../../ui/useActForm'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import type { Care } from '../useCare'
 import { emptyFeed, type FeedDraft, readFeedDraft } from './feedDraft'
 

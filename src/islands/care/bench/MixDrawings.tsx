@@ -1,7 +1,7 @@
 /** A mixture as it stands in a glass with a scale, and spoons as full as they are. */
 import { thousandthsText } from '../../../core/quantity/exact'
 import type { Microlitres } from '../../../core/quantity/measure'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './drawings.module.css'
 
 const HEIGHT = 150

@@ -4,7 +4,7 @@ import type { PlainDate } from '../../../core/calendar/plainDate'
 import type { DoseCard } from '../../../core/dosing/card'
 import type { Species } from '../../../core/household/species'
 import { act, type Faults, type FormReading } from '../../../ui/formReading'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { type CardDraft, type FieldFault, readDraft } from './cardDraft'
 import { type PackDraft, readPack } from './packDraft'
 

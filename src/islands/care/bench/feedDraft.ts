@@ -3,7 +3,7 @@ import { addRecipe } from '../../../contract/care'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { readNumber } from '../../../core/quantity/readNumber'
 import { act, type FormReading, faultsIn, missing } from '../../../ui/formReading'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { dayFault } from '../../../words/frame/forms'
 
 export type FeedDraft = {

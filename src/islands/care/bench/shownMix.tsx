@@ -15,7 +15,7 @@ import {
 import type { Recipe } from '../../../core/mixing/recipe'
 import { type Exact, exactText, thousandthsText } from '../../../core/quantity/exact'
 import type { Microlitres } from '../../../core/quantity/measure'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { Syringe } from '../Syringe'
 import { type Care, patientNow } from '../useCare'
 import { Glass, Spoons } from './MixDrawings'

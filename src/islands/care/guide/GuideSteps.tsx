@@ -7,7 +7,7 @@ import type { GuideCard, GuideStep } from '../../../core/guide/card'
 import { type Member, skillsOn } from '../../../core/household/member'
 import { Box, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './guide.module.css'
 
 const guideWords = words.care.guide

@@ -2,7 +2,7 @@
 
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './incident.module.css'
 import type { AlarmProps } from './panel'
 

@@ -12,7 +12,7 @@ import { QUERIES } from '../../../ui/Frame'
 import { useLook } from '../../../ui/look'
 import { theme } from '../../../ui/theme'
 import { useWorker } from '../../../ui/useWorker'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { AT_AN_INCIDENT, useCare } from '../useCare'
 import { HandoverPage } from './HandoverPage'
 import classes from './incident.module.css'
@@ -93,7 +93,7 @@ function Opened() {
         </Box>
         <p>{incidentWords.signIn}</p>
         <p>
-          <a href="/away">{words.rounds.waiting.noConnection}</a>
+          <a href="/away">{words.waiting.noConnection}</a>
         </p>
       </Stack>
     )

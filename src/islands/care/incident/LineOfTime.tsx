@@ -8,7 +8,7 @@ import { readingsOf } from '../../../core/incident/handover'
 import type { Timeline, TimelineEntry } from '../../../core/incident/timeline'
 import { Box, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import type { Care } from '../useCare'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
@@ -64,7 +64,7 @@ export function LineOfTime({ care, line, patient, now, onSay }: Props) {
               {words.care.time(line.incident.startedAt, now, view.timeZone)}
             </Box>
             <div>
-              {incidentWords.open}{' '}
+              {words.happened}{' '}
               <Box as="small" tone="second">
                 {incidentWords.by(line.incident.startedBy)}
               </Box>

@@ -14,7 +14,7 @@ import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, Chip } from '../../../ui/Button'
 import { shrunkPicture } from '../../../ui/picture'
 import { askForNotices } from '../../../ui/speakUp'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
 

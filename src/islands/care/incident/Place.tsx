@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { Row } from '../../../ui/Box'
 import { Button, Chip } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 
 const incidentWords = words.care.incident
 

@@ -12,7 +12,7 @@ import {
 import { type MeasureFault, readTemperature } from '../../../core/quantity/measure'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, Chip } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
 

@@ -4,7 +4,7 @@ import type { Instant } from '../../../core/dosing/given'
 import type { Reading } from '../../../core/incident/entry'
 import type { ReadingLine } from '../../../core/incident/handover'
 import { plainValue } from '../../../core/incident/readings'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './incident.module.css'
 
 interface Props {

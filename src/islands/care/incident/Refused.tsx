@@ -8,7 +8,7 @@ import { dropWaiting } from '../../../device/outbox'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { useOutbox } from '../../../ui/useOutbox'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import type { Care } from '../useCare'
 import classes from './incident.module.css'
 
@@ -99,7 +99,7 @@ export function Refused({ care, incident }: { readonly care: Care; readonly inci
               </Button>
             )}
             <Button kind="plain" onClick={() => void dropWaiting([act.key])}>
-              {words.rounds.waiting.drop}
+              {words.waiting.drop}
             </Button>
           </Row>
         </Box>

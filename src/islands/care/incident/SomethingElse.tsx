@@ -9,7 +9,7 @@ import { readAmount } from '../../../core/quantity/readAmount'
 import { itemTitle } from '../../../core/stock/item'
 import { Box, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './incident.module.css'
 import type { PanelProps } from './panel'
 

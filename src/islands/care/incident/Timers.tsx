@@ -4,7 +4,7 @@ import type { Instant } from '../../../core/dosing/given'
 import type { Timer } from '../../../core/incident/timeline'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import type { PanelProps } from './panel'
 
 const incidentWords = words.care.incident

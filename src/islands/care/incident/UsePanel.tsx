@@ -9,7 +9,7 @@ import { atHand, type SetAside } from '../../../core/incident/atHand'
 import type { AtHandLot, UseWay } from '../../../core/incident/rankOfLots'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import type { PanelProps } from './panel'
 
 const incidentWords = words.care.incident

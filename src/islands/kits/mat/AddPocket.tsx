@@ -4,7 +4,7 @@ import { TextInput } from '@mantine/core'
 import { Row } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { useActForm } from '../../../ui/useActForm'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { readNewPocket } from './pocketDraft'
 
 export function AddPocket({ kitId }: { readonly kitId: string }) {

@@ -7,7 +7,7 @@ import { ActDialog } from '../../../ui/ActDialog'
 import { Stack } from '../../../ui/Box'
 import { useStrap } from '../../../ui/Frame'
 import { useActForm } from '../../../ui/useActForm'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { kitDraft, readKitDraft, withShape } from '../kitDraft'
 import type { Kit } from './view'
 

@@ -4,7 +4,7 @@ import type { z } from 'zod'
 import type { readLot } from '../../../contract/stock'
 import { daysBetween } from '../../../core/calendar/plainDate'
 import { Box, Row } from '../../../ui/Box'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { counted, monthYear } from '../../../words/frame/format'
 import classes from './mat.module.css'
 

@@ -2,7 +2,7 @@
 
 import { Select, TextInput } from '@mantine/core'
 import { Stack } from '../../../ui/Box'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { isCounted, type KeepsDraft, PERIODS, type PeriodKind, periodSaid } from './keepsDraft'
 
 const keepsForWords = words.stock.keepsFor

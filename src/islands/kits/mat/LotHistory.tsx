@@ -10,7 +10,7 @@ import { useActing } from '../../../ui/acting'
 import { Box, Row } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { shrunkPicture } from '../../../ui/picture'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { HistoryLine } from './HistoryLine'
 import classes from './mat.module.css'
 

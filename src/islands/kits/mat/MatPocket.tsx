@@ -8,7 +8,7 @@ import { Box, Row } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { useStrap } from '../../../ui/Frame'
 import { StateOutline } from '../../../ui/StateGlyph'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './mat.module.css'
 import type { LineOnMat, Picked, PocketOnMat, TagOnMat } from './view'
 

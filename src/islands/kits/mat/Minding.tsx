@@ -2,7 +2,7 @@
 
 import { POINTER_CODES } from '../../../core/layout/pointers'
 import { Box, Stack } from '../../../ui/Box'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './mat.module.css'
 import type { Kit } from './view'
 

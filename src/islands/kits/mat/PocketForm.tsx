@@ -8,7 +8,7 @@ import { useActing } from '../../../ui/acting'
 import { Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { useActForm } from '../../../ui/useActForm'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { pocketDraft, readPocketDraft } from './pocketDraft'
 import type { PocketOnMat } from './view'
 

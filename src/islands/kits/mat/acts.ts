@@ -20,7 +20,7 @@ import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { NEVER_DECANTED } from '../../../core/stock/decide'
 import type { Item } from '../../../core/stock/item'
 import { type Asking, asking } from '../../../ui/formReading'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import type { TagOnMat } from './view'
 
 type OpenedPeriod = z.input<typeof openedPeriod>

@@ -18,7 +18,7 @@ import type { ItemKind } from '../../../core/stock/itemKind'
 import { type Condition, READY, type Standing, sameDetail } from '../../../core/stock/lot'
 import type { VerdictKind } from '../../../core/stock/verdict'
 import { act, type FormReading, faultsIn, missing, UNCHANGED } from '../../../ui/formReading'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { expiryFault } from '../../stock/lot/ExpiryField'
 import type { LineOnMat, TagOnMat } from './view'
 

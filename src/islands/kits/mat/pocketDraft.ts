@@ -4,7 +4,7 @@ import type { PocketSort, Spot } from '../../../core/household/pocket'
 import { readMeasures, writeMeasures } from '../../../core/quantity/readMeasures'
 import { readNumber } from '../../../core/quantity/readNumber'
 import { act, type FormReading, faultsIn, missing } from '../../../ui/formReading'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import type { PocketOnMat } from './view'
 
 export type PocketDraft = {

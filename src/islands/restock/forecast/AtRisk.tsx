@@ -3,12 +3,12 @@
 import type { Forecast } from '../../../core/forecast/forecast'
 import { Box } from '../../../ui/Box'
 import { Table } from '../../../ui/Table'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { money } from '../../../words/frame/format'
 import classes from './forecast.module.css'
 import type { ForecastView } from './useForecast'
 
-const forecastWords = words.restock.forecast
+const forecastWords = words.forecast
 
 interface Props {
   readonly found: Forecast

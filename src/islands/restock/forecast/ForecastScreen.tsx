@@ -10,7 +10,7 @@ import { call } from '../../../device/call'
 import { Box, Stack } from '../../../ui/Box'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { Ended, Working } from '../../../ui/Working'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { money } from '../../../words/frame/format'
 import { RestockTabs } from '../RestockTabs'
 import { AtRisk } from './AtRisk'
@@ -32,7 +32,7 @@ export const ForecastScreen = (props: Props) => (
   </Frame>
 )
 
-const forecastWords = words.restock.forecast
+const forecastWords = words.forecast
 
 function Forecasted({ initial, place }: Props) {
   const { data: view } = useQuery({

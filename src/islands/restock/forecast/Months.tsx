@@ -5,11 +5,11 @@ import type { PlainMonth } from '../../../core/calendar/plainDate'
 import type { Range } from '../../../core/forecast/forecast'
 import { Box } from '../../../ui/Box'
 import { Table } from '../../../ui/Table'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { money, monthYear } from '../../../words/frame/format'
 import classes from './forecast.module.css'
 
-const forecastWords = words.restock.forecast
+const forecastWords = words.forecast
 
 interface Props {
   readonly title: string

@@ -5,11 +5,11 @@ import type { ParCost, WhatIf } from '../../../core/forecast/forecast'
 import { Box } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { Table } from '../../../ui/Table'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { money } from '../../../words/frame/format'
 import type { ForecastView } from './useForecast'
 
-const forecastWords = words.restock.forecast
+const forecastWords = words.forecast
 
 interface Props {
   readonly ifs: readonly WhatIf[]

@@ -3,12 +3,12 @@
 import type { Compared } from '../../../core/restock/restockPlan'
 import { Box, Stack } from '../../../ui/Box'
 import { Table } from '../../../ui/Table'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { money } from '../../../words/frame/format'
 import classes from './plan.module.css'
 import type { Found } from './usePlan'
 
-const planWords = words.restock.plan
+const planWords = words.plan
 
 interface Props {
   readonly found: Found

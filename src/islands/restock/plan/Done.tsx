@@ -5,11 +5,11 @@ import { nearest } from '../../../core/quantity/amount'
 import type { CarryLine, TakeOutLine } from '../../../core/restock/board'
 import { useActing } from '../../../ui/acting'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { namesOf } from './names'
 import type { Found } from './usePlan'
 
-const doneWords = words.restock.plan.done
+const doneWords = words.plan.done
 
 interface Props {
   readonly found: Found

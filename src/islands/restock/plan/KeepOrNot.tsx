@@ -6,11 +6,11 @@ import type * as restock from '../../../contract/values/restock'
 import { useActing } from '../../../ui/acting'
 import { Box, Row } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
 
-const planWords = words.restock.plan
+const planWords = words.plan
 type Wish = z.input<typeof restock.wish>
 
 interface Props {

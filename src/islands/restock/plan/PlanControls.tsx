@@ -13,12 +13,12 @@ import {
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, Chip } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { money } from '../../../words/frame/format'
 import classes from './plan.module.css'
 import type { Found, PlanView } from './usePlan'
 
-const planWords = words.restock.plan
+const planWords = words.plan
 
 interface Props {
   readonly view: PlanView

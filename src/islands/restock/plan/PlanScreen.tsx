@@ -13,7 +13,7 @@ import { Box, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { Ended, Working } from '../../../ui/Working'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { money } from '../../../words/frame/format'
 import { CoverGaps } from '../CoverGaps'
 import { RestockTabs } from '../RestockTabs'
@@ -41,7 +41,7 @@ export const PlanScreen = (props: Props) => (
   </Frame>
 )
 
-const planWords = words.restock.plan
+const planWords = words.plan
 
 function Planning({ initial, place }: Props) {
   const [budget, setBudget] = useState(initial.settings.budgetMinor)
@@ -124,7 +124,7 @@ function ToList({ found }: { readonly found: Found }) {
   const put = async () => {
     if (
       await run(makeList, { body: { lines } }, (made) =>
-        words.restock.shopping.made(made.lines, found.view.gaps.length),
+        words.shopping.made(made.lines, found.view.gaps.length),
       )
     )
       window.location.assign('/restock')

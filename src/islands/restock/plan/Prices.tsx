@@ -9,11 +9,11 @@ import { readPrice, writePrice } from '../../../core/quantity/readPrice'
 import { useActing } from '../../../ui/acting'
 import { Box, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
 
-const planWords = words.restock.plan
+const planWords = words.plan
 type Offer = PlanView['offers'][number]
 
 export function Prices({ view }: { readonly view: PlanView }) {

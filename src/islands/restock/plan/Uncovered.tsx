@@ -1,10 +1,10 @@
 /** What stays short all the same, with why; and what the plan does not know. */
 import { Box } from '../../../ui/Box'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { namesOf } from './names'
 import type { Found } from './usePlan'
 
-const planWords = words.restock.plan
+const planWords = words.plan
 const FIRST = { life: 0, urgent: 1, comfort: 2 } as const
 
 export function Uncovered({

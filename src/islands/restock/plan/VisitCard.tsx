@@ -4,7 +4,7 @@ import type { ReactNode } from 'react'
 import type { BuyLine, CarryLine, TakeOutLine } from '../../../core/restock/board'
 import type { VisitStop } from '../../../core/restock/timeline'
 import { Box, Row, Stack } from '../../../ui/Box'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { money } from '../../../words/frame/format'
 import { Carry, ThrowAway } from './Done'
 import { KeepOrNot } from './KeepOrNot'
@@ -12,7 +12,7 @@ import { namesOf } from './names'
 import classes from './plan.module.css'
 import type { Found } from './usePlan'
 
-const planWords = words.restock.plan
+const planWords = words.plan
 
 interface Props {
   readonly visit: VisitStop

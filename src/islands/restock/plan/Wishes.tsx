@@ -4,11 +4,11 @@ import { removeWish } from '../../../contract/restock'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
 
-const planWords = words.restock.plan
+const planWords = words.plan
 
 export function Wishes({ view }: { readonly view: PlanView }) {
   const { run, busy } = useActing()

@@ -8,11 +8,11 @@ import { readAmount } from '../../../core/quantity/readAmount'
 import { useActing } from '../../../ui/acting'
 import { Box, Row } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './rates.module.css'
 import type { Rate } from './view'
 
-const ratesWords = words.restock.rates
+const ratesWords = words.rates
 
 interface Props {
   readonly rate: Rate

@@ -9,7 +9,7 @@ import { call } from '../../../device/call'
 import { Box, Stack } from '../../../ui/Box'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { Table } from '../../../ui/Table'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { RestockTabs } from '../RestockTabs'
 import { RateRow } from './RateRow'
 import classes from './rates.module.css'
@@ -28,7 +28,7 @@ export const RatesScreen = (props: Props) => (
   </Frame>
 )
 
-const ratesWords = words.restock.rates
+const ratesWords = words.rates
 
 function Learned({ initial, place }: Props) {
   const { data } = useQuery({

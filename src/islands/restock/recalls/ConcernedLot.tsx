@@ -6,11 +6,11 @@ import { amendLot } from '../../../contract/stock'
 import { useActing } from '../../../ui/acting'
 import { Box, Row } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './recalls.module.css'
 import type { Recalls } from './view'
 
-const recallsWords = words.restock.recalls
+const recallsWords = words.recalls
 
 interface Props {
   readonly lot: Recalls['bulletins'][number]['lots'][number]

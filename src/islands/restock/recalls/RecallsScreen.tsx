@@ -7,7 +7,7 @@ import { useActing } from '../../../ui/acting'
 import { Box, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { Frame, type Strap } from '../../../ui/Frame'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { RestockTabs } from '../RestockTabs'
 import { ConcernedLot } from './ConcernedLot'
 import classes from './recalls.module.css'
@@ -28,7 +28,7 @@ export const RecallsScreen = ({ strap, initial }: Props) => (
   </Frame>
 )
 
-const recallsWords = words.restock.recalls
+const recallsWords = words.recalls
 const toHold = ({ lots }: Bulletin) =>
   lots.filter(({ how, isHeld }) => how === 'recalled' && !isHeld).length
 const toLookAt = ({ lots }: Bulletin) => lots.filter(({ how }) => how === 'look').length

@@ -7,11 +7,11 @@ import { Button } from '../../../ui/Button'
 import { DayField } from '../../../ui/DayField'
 import { useStrap } from '../../../ui/Frame'
 import { useActForm } from '../../../ui/useActForm'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { emptyRecall, type RecallDraft, readRecallDraft } from './recallDraft'
 import classes from './recalls.module.css'
 
-const recallsWords = words.restock.recalls
+const recallsWords = words.recalls
 
 export function WriteRecall() {
   const [open, setOpen] = useState(false)

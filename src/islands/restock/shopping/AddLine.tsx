@@ -6,10 +6,10 @@ import { itemTitle } from '../../../core/stock/item'
 import { call } from '../../../device/call'
 import { ActDialog } from '../../../ui/ActDialog'
 import { useActForm } from '../../../ui/useActForm'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { EMPTY_LINE, readLineDraft } from './lineDraft'
 
-const addingWords = words.restock.shopping.adding
+const addingWords = words.shopping.adding
 
 interface Props {
   readonly shops: readonly string[]
@@ -22,7 +22,7 @@ export function AddLine({ shops, onClose }: Props) {
   const form = useActForm({
     initial: EMPTY_LINE,
     read: (draft) => readLineDraft(draft, items),
-    said: words.restock.shopping.did.added,
+    said: words.shopping.did.added,
     onSaved: onClose,
   })
   const item = items.find(({ id }) => id === form.values.itemId)

@@ -6,11 +6,11 @@ import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { useStrap } from '../../../ui/Frame'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './shopping.module.css'
 import type { Purchase, Shopping } from './view'
 
-const shoppingWords = words.restock.shopping
+const shoppingWords = words.shopping
 
 interface Props {
   readonly view: Shopping

@@ -8,13 +8,13 @@ import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { useStrap } from '../../../ui/Frame'
 import { Stepper } from '../../../ui/Stepper'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { money } from '../../../words/frame/format'
 import classes from './shopping.module.css'
 import type { Missing } from './useList'
 import type { Purchase } from './view'
 
-const shoppingWords = words.restock.shopping
+const shoppingWords = words.shopping
 
 interface Props {
   readonly line: Purchase

@@ -15,14 +15,14 @@ import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { useDayHabits } from '../../../ui/dayHabits'
 import { useActForm } from '../../../ui/useActForm'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 import { ScanDialog } from '../../rounds/round/ScanDialog'
 import { ExpiryField, expiryOf } from '../../stock/lot/ExpiryField'
 import { amountFault, putDraft, readPutDraft, splitOf } from './lineDraft'
 import type { Purchase } from './view'
 
-const receiveWords = words.restock.shopping.receive
+const receiveWords = words.shopping.receive
 
 /** What the code on the pack said; its number is learned when the pack is put away. */
 interface Scanned {

@@ -6,14 +6,14 @@ import { AISLES } from '../../../core/shopping/aisles'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { money } from '../../../words/frame/format'
 import { PurchaseLine } from './PurchaseLine'
 import classes from './shopping.module.css'
 import type { Missing } from './useList'
 import type { Purchase, Shopping } from './view'
 
-const shoppingWords = words.restock.shopping
+const shoppingWords = words.shopping
 
 interface Props {
   readonly shop: string

@@ -13,7 +13,7 @@ import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { Frame, type Strap, useStrap } from '../../../ui/Frame'
 import { Working } from '../../../ui/Working'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { CoverGaps } from '../CoverGaps'
 import { RestockTabs } from '../RestockTabs'
 import { AddLine } from './AddLine'
@@ -38,7 +38,7 @@ export const ShoppingScreen = (props: Props) => (
   </Frame>
 )
 
-const shoppingWords = words.restock.shopping
+const shoppingWords = words.shopping
 
 function List({ initial, place }: Props) {
   const { data } = useQuery({

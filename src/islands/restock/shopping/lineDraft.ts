@@ -16,7 +16,7 @@ import { readAmount } from '../../../core/quantity/readAmount'
 import { readNumber } from '../../../core/quantity/readNumber'
 import { readPrice, writePrice } from '../../../core/quantity/readPrice'
 import { act, type FormReading, faultsIn } from '../../../ui/formReading'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { type ExpirySettings, expiryFault } from '../../stock/lot/ExpiryField'
 import type { Purchase } from './view'
 
@@ -43,7 +43,7 @@ export function readLineDraft(
         ? undefined
         : count === 'none'
           ? words.forms.missing
-          : words.restock.shopping.adding.wrongPacks(PACKS.most),
+          : words.shopping.adding.wrongPacks(PACKS.most),
   })
   if (faults || !item) return faults ?? { kind: 'faults', faults: {} }
   return act(addPurchase, {
@@ -126,7 +126,7 @@ export function readPutDraft(
     price: paid === 'not_a_price' ? words.imports.notAPrice : undefined,
     amounts:
       amounts.map(amountFault).find((fault) => fault !== undefined) ??
-      (puts.length === 0 ? words.restock.shopping.receive.nothing : undefined),
+      (puts.length === 0 ? words.shopping.receive.nothing : undefined),
   })
   if (faults || expiry.kind !== 'read' || paid === 'not_a_price')
     return faults ?? { kind: 'faults', faults: {} }

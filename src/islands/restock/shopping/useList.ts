@@ -4,7 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import { makeList, readPlan } from '../../../contract/restock'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { type Asked, listOf } from '../plan/listOf'
 import { type StartedPlanning, startPlanning } from '../plan/planning'
 import type { PlanView } from '../plan/usePlan'
@@ -27,8 +27,8 @@ function inPlaceOf({ itemId, instead }: Missing, lines: readonly Asked[], view: 
     lines.find((line) => line.itemId === itemId) ??
     lines.find((line) => instead.includes(titles.get(line.itemId) ?? ''))
   return other
-    ? words.restock.shopping.replaced(other.shop, titles.get(other.itemId) ?? '')
-    : words.restock.shopping.notReplaced
+    ? words.shopping.replaced(other.shop, titles.get(other.itemId) ?? '')
+    : words.shopping.notReplaced
 }
 
 export type ListMaking = ReturnType<typeof useList>
@@ -71,7 +71,7 @@ export function useList() {
         await run(makeList, { body: { lines } }, (made) =>
           missing
             ? inPlaceOf(missing, lines, view)
-            : words.restock.shopping.made(made.lines, view.gaps.length),
+            : words.shopping.made(made.lines, view.gaps.length),
         )
         await refreshed()
         if (mine === turn.current) setMaking({ kind: 'idle' })

@@ -6,7 +6,7 @@ import { readPrintedDate } from '../../../core/calendar/readPrintedDate'
 import type { DateLook } from '../../../core/rounds/round'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, Chip } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 import type { ExpirySettings } from '../../stock/lot/ExpiryField'
 

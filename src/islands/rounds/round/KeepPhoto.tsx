@@ -7,7 +7,7 @@ import { newKey } from '../../../device/call'
 import { keepAct, sendWaiting } from '../../../device/outbox'
 import { Row } from '../../../ui/Box'
 import { shrunkPicture } from '../../../ui/picture'
-import { words } from '../../../words'
+import * as words from '../../../words'
 
 const EDGE = 1200
 

@@ -5,7 +5,7 @@ import type { PocketId } from '../../../core/ids'
 import type { Contents } from '../../../core/rounds/contents'
 import type { Round } from '../../../core/rounds/round'
 import { Box, Stack } from '../../../ui/Box'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './round.module.css'
 
 interface Props {

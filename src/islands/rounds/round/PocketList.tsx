@@ -3,7 +3,7 @@
 import type { PocketId } from '../../../core/ids'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './round.module.css'
 import type { GoingRound } from './useRound'
 

@@ -9,7 +9,7 @@ import { firstCode } from '../../../device/scanner/scan'
 import { labelPicture, PRACTICE_LABELS, type PracticeLabel } from '../../../standIns/labels'
 import { Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './round.module.css'
 import { useReader } from './useReader'
 

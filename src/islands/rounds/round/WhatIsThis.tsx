@@ -3,7 +3,7 @@
 import { Modal } from '@mantine/core'
 import type { Thing } from '../../../core/rounds/contents'
 import { Stack } from '../../../ui/Box'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 
 const cardWords = words.rounds.card

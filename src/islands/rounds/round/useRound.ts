@@ -23,7 +23,7 @@ import type { Entry, EntryFact, EntryId, Round, RoundId } from '../../../core/ro
 import { call, newKey, ProblemError } from '../../../device/call'
 import { dropWaiting, keepAct } from '../../../device/outbox'
 import { type Outbox, useOutbox } from '../../../ui/useOutbox'
-import { words } from '../../../words'
+import * as words from '../../../words'
 
 const waitingWords = words.rounds.waiting
 

@@ -12,7 +12,7 @@ import {
 } from '../../../core/calendar/readPrintedDate'
 import { Box, Row } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 
 export interface ExpirySettings {

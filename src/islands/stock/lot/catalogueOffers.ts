@@ -4,7 +4,7 @@ import { itemFacts } from '../../../core/catalogue/itemFacts'
 import { proposeEntry } from '../../../core/naming/proposeEntry'
 import { shownName } from '../../../core/naming/shownName'
 import { itemTitle } from '../../../core/stock/item'
-import { words } from '../../../words'
+import * as words from '../../../words'
 
 export interface Offered {
   readonly id: string

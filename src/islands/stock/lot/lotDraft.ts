@@ -9,7 +9,7 @@ import { readAmount } from '../../../core/quantity/readAmount'
 import { readPrice, writePrice } from '../../../core/quantity/readPrice'
 import { itemTitle } from '../../../core/stock/item'
 import { act, type FormReading, faultsIn, missing } from '../../../ui/formReading'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import { type ExpirySettings, expiryFault } from './ExpiryField'
 
 type Item = z.infer<typeof itemValue>

@@ -3,7 +3,7 @@
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { Box, Stack } from '../../../ui/Box'
 import { useStrap } from '../../../ui/Frame'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './review.module.css'
 import type { Review } from './view'
 

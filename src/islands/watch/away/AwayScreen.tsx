@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react'
 import { type KeptPage, keptPages } from '../../../device/keptPages'
 import { Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { words } from '../../../words'
+import * as words from '../../../words'
 import classes from './away.module.css'
 
 const awayWords = words.rounds.away

@@ -9,7 +9,7 @@ import { useActing } from '../../../../ui/acting'
 import { Box, Row, Stack } from '../../../../ui/Box'
 import { Button } from '../../../../ui/Button'
 import { SILENT, usePulling } from '../../../../ui/pulling'
-import { words } from '../../../../words'
+import * as words from '../../../../words'
 import type { Kit } from '../view'
 import classes from './arrange.module.css'
 

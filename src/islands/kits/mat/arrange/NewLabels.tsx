@@ -1,7 +1,7 @@
 /** Pockets whose label would say more; none is written unless it is chosen. */
 import type { ProposedLabel } from '../../../../core/layout/labels'
 import { Box } from '../../../../ui/Box'
-import { words } from '../../../../words'
+import * as words from '../../../../words'
 import { TickLine } from './TickLine'
 import { toggled } from './toggled'
 

@@ -3,7 +3,7 @@ import { actOnMany } from '../../../../contract/stock'
 import { useActing } from '../../../../ui/acting'
 import { Box, Row } from '../../../../ui/Box'
 import { Button } from '../../../../ui/Button'
-import { words } from '../../../../words'
+import * as words from '../../../../words'
 import type { LayoutData } from './useArranging'
 
 const arrangeWords = words.kits.arrange

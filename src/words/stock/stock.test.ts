@@ -1,10 +1,10 @@
 /** Lots and the review in words: every state, every act, every count from one to several. */
 import { describe, expect, it } from 'vitest'
-import { plainDate } from '../core/calendar/plainDate'
-import type { Total } from '../core/quantity/amount'
-import type { LotState } from '../core/stock/judge'
-import { VERDICTS } from '../core/stock/verdict'
-import { keepsFor } from './frame/keepsFor'
+import { plainDate } from '../../core/calendar/plainDate'
+import type { Total } from '../../core/quantity/amount'
+import type { LotState } from '../../core/stock/judge'
+import { VERDICTS } from '../../core/stock/verdict'
+import { keepsFor } from '../frame/keepsFor'
 import { lotActs, lotActsText, lotText, reviewText, state, stockListText } from './stock'
 
 const today = plainDate('2026-11-26')

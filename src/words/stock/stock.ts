@@ -1,17 +1,17 @@
 /** English for lots, the stock and the review. */
-import type { PlainDate } from '../core/calendar/plainDate'
-import type { NextThere } from '../core/calendar/presence'
-import type { Total } from '../core/quantity/amount'
-import type { OpenedClock } from '../core/shelf-life/openedClock'
-import { OPENED_RULES } from '../core/shelf-life/openedRules'
-import type { LotState } from '../core/stock/judge'
-import type { PartWay } from '../core/stock/lot'
-import { VERDICTS, type VerdictKind } from '../core/stock/verdict'
-import { aThing, counted, fullDay, monthYear, shortDay } from './frame/format'
-import { heldBecause } from './frame/heldBecause'
-import { keepsFor } from './frame/keepsFor'
-import { dateRefusal } from './imports'
-import { type Told, told } from './record'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import type { NextThere } from '../../core/calendar/presence'
+import type { Total } from '../../core/quantity/amount'
+import type { OpenedClock } from '../../core/shelf-life/openedClock'
+import { OPENED_RULES } from '../../core/shelf-life/openedRules'
+import type { LotState } from '../../core/stock/judge'
+import type { PartWay } from '../../core/stock/lot'
+import { VERDICTS, type VerdictKind } from '../../core/stock/verdict'
+import { aThing, counted, fullDay, monthYear, shortDay } from '../frame/format'
+import { heldBecause } from '../frame/heldBecause'
+import { keepsFor } from '../frame/keepsFor'
+import { dateRefusal } from '../imports'
+import { type Told, told } from '../record'
 
 const monthOrDay = (day: PlainDate, today: PlainDate): string =>
   day.slice(0, 4) === today.slice(0, 4) ? shortDay(day, today) : monthYear(day)
@@ -147,6 +147,7 @@ export const lotActs = {
 } as const
 
 export const lotActsText = {
+  of: lotActs,
   uses: (count: number): string => `about ${count} uses left`,
   sure: 'Count confirmed',
   never: 'not yet',

@@ -1,0 +1,113 @@
+/** What waits on this device, and what it could not keep. */
+
+import { Modal } from '@mantine/core'
+import { useSyncExternalStore } from 'react'
+import { connection, connectionAtFirst, onConnection } from '../device/connection'
+import { dropWaiting, sendAgain } from '../device/outbox'
+import type { Unkept } from '../device/unkept'
+import * as words from '../words'
+import { Box, Stack } from './Box'
+import { Button } from './Button'
+import type { Outbox } from './useOutbox'
+import classes from './WaitingBadge.module.css'
+
+const waitingWords = words.waiting
+
+interface DialogProps {
+  readonly opened: boolean
+  readonly onClose: () => void
+}
+
+/** The device is full: what was pressed is not done, and whoever pressed it has to know. */
+export function NotKept({
+  opened,
+  onClose,
+  unkept,
+}: DialogProps & { readonly unkept: Unkept | null }) {
+  const problem = unkept?.problem
+  return (
+    <Modal
+      opened={opened}
+      onClose={onClose}
+      title={waitingWords.full}
+      closeButtonProps={{ 'aria-label': words.waiting.close }}
+    >
+      <Stack gap={5} className={classes.list}>
+        <p>{waitingWords.notKept(unkept?.title ?? '')}</p>
+        <p>{problem ? `${problem.title}. ${problem.detail}` : waitingWords.makeRoom}</p>
+        <Button onClick={onClose}>{problem ? waitingWords.close : waitingWords.haveRead}</Button>
+      </Stack>
+    </Modal>
+  )
+}
+
+export function WaitingList({
+  opened,
+  onClose,
+  outbox,
+}: DialogProps & { readonly outbox: Outbox }) {
+  const there = useSyncExternalStore(onConnection, connection, connectionAtFirst)
+  const waiting = outbox.waiting.filter(({ state }) => state === 'waiting')
+  const refused = outbox.waiting.filter(({ state }) => state === 'refused')
+  const away = there.kind === 'away'
+  return (
+    <Modal
+      opened={opened}
+      onClose={onClose}
+      title={waitingWords.list}
+      closeButtonProps={{ 'aria-label': words.waiting.close }}
+    >
+      <Stack gap={5} className={classes.list}>
+        <p>
+          {away
+            ? there.keptAt
+              ? waitingWords.keptAt(whenOf(there.keptAt))
+              : waitingWords.noConnection
+            : waiting.length + refused.length === 0
+              ? waitingWords.none
+              : ''}
+        </p>
+        <Stack as="ol" gap={4}>
+          {[...refused, ...waiting].map(({ key, title, takenAt, problem }) => (
+            <Stack as="li" gap={1} lineBelow="dashed" key={key} data-refused={problem !== null}>
+              <b>{title}</b>
+              <Box as="small" tone="second">
+                {waitingWords.since(whenOf(new Date(takenAt).toISOString()))}
+              </Box>
+              {problem && (
+                <>
+                  <p>
+                    {problem.title}. {problem.detail}
+                  </p>
+                  <Button
+                    aria-label={waitingWords.againOf(title)}
+                    onClick={() => void sendAgain(key)}
+                  >
+                    {waitingWords.again}
+                  </Button>{' '}
+                  <Button
+                    aria-label={waitingWords.dropOf(title)}
+                    onClick={() => void dropWaiting([key])}
+                  >
+                    {waitingWords.drop}
+                  </Button>
+                </>
+              )}
+            </Stack>
+          ))}
+        </Stack>
+        {waiting.length > 0 && (
+          <Button onClick={() => void outbox.send()}>{waitingWords.sendNow}</Button>
+        )}
+      </Stack>
+    </Modal>
+  )
+}
+
+const whenOf = (iso: string): string =>
+  new Date(iso).toLocaleString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+  })

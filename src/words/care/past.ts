@@ -1,0 +1,28 @@
+/** What somebody did about care, after a name: "Ilse …". */
+
+export const carePast = {
+  dose_card_added: 'wrote down a dose rule',
+  dose_card_changed: 'changed a dose rule',
+  dose_card_removed: 'took a dose rule away',
+  recipe_added: 'wrote down a mixture',
+  recipe_removed: 'took a mixture away',
+  incident_started: 'started an incident',
+  incident_removed: 'took away an incident that was a slip',
+  care_about: 'said what happened',
+  care_dose: 'gave a dose',
+  care_used: 'used some at an incident',
+  care_reading: 'noted a reading',
+  care_seen: 'noted what was seen',
+  care_photo: 'took a photo',
+  care_note: 'noted something',
+  care_called: 'called somebody',
+  care_tourniquet: 'put a tourniquet on',
+  care_timer: 'set a timer',
+  care_timer_done: 'answered a timer',
+  care_step: 'did a step of a card',
+  care_mixed: 'mixed something',
+  care_struck: 'struck an entry out',
+  care_ended: 'ended an incident',
+  care_reopened: 'opened an incident again',
+  care_looking_back: 'looked back on an incident',
+} as const
