@@ -70,6 +70,7 @@ export function largeCoverStock(members: number, kits: number, lots: number): Co
       name: `Kit ${n}`,
       range: null,
       whom: 'everybody' as const,
+      minutesAway: null,
     })),
     pockets: Array.from({ length: kits }, (_, n) => ({
       id: named<PocketId>('pocket', n),

@@ -231,6 +231,7 @@ export const RECORDS = {
     container: nested(kits.container.nullable()),
     range: kits.range.nullable(),
     whom: kits.whom,
+    minutes_away: kits.minutesAway.nullable().default(null),
   }),
   kit_check: z.strictObject({ ...acted, kit_id: id, on_day: day, by_whom: wire.typed(200) }),
   sheet_print: z.strictObject({ ...acted, kit_id: id, on_day: day, fingerprint: wire.typed(200) }),

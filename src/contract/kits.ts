@@ -61,6 +61,10 @@ export const changeKit = endpoint(
         .optional()
         .describe('How far it has to reach; null: as its place suggests'),
       whom: kits.whom.optional(),
+      minutesAway: kits.minutesAway
+        .nullable()
+        .optional()
+        .describe('Minutes to fetch it from where people at its place are; null: at hand'),
     }),
   },
   wire.done,

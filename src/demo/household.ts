@@ -105,7 +105,7 @@ export interface DemoKit {
   readonly note: string
   readonly checkEveryDays: number
   /** What it is for, where its place does not say it. */
-  readonly use?: Partial<Pick<Kit, 'range' | 'whom'>>
+  readonly use?: Partial<Pick<Kit, 'range' | 'whom' | 'minutesAway'>>
   /** Days ago and by whom. */
   readonly checked: readonly [number, string] | null
   /** Name, column, row, columns, rows, seconds to reach, sort. */
@@ -229,6 +229,7 @@ export const DEMO_KITS: readonly DemoKit[] = [
     place: 'cottage',
     name: 'Woodshed case',
     note: 'Hard case by the saw horse',
+    use: { minutesAway: 2 },
     checkEveryDays: 365,
     checked: [151, 'Tove'],
     pockets: [

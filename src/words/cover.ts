@@ -7,7 +7,7 @@ import type { Closing } from '../core/cover/closing'
 import type { Part, Tier } from '../core/cover/need'
 import type { MissingLink } from '../core/judgement/evening'
 import { GRADE_NAMES, objectionText } from './care/objections'
-import { list, lowered, money, uses } from './frame/format'
+import { list, lowered, money, reach, uses } from './frame/format'
 import { type Ready, ready } from './frame/ready'
 import { CELL_SENTENCES, CELL_STATES } from './frame/states'
 
@@ -120,7 +120,10 @@ export const cover = {
   fromTap: 'from the tap',
   missing: (count: number): string => `${uses(count)} missing`,
   source: (title: string, count: number, where: string, seconds: number | null): string =>
-    `${title}${count > 1 ? ` × ${uses(count)}` : ''} · ${where}${seconds === null ? '' : ` · ${seconds} s`}`,
+    `${title}${count > 1 ? ` × ${uses(count)}` : ''} · ${where}${seconds === null ? '' : ` · ${reach(seconds)}`}`,
+  /** Of what saves a life and lies further than at hand. */
+  farAway: (minutes: number): string =>
+    `The nearest is ${minutes} minutes away, and here minutes count. Keep one at hand.`,
   heldBack: 'Here, and held back',
   why: objectionText,
   grade: GRADE_NAMES,

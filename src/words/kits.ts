@@ -8,7 +8,7 @@ import type { Gain, Reason } from '../core/layout/moves'
 import { POINTERS, type PointerCode } from '../core/layout/pointers'
 import { type Amount, formatAmount, type Total } from '../core/quantity/amount'
 import type { KitLook } from '../core/trust/kitLook'
-import { aThing, list, shortDay } from './frame/format'
+import { aThing, list, reach, shortDay } from './frame/format'
 import { LINE_STATES, LOT_STATES } from './frame/states'
 
 /** How far a kit has to reach. */
@@ -22,7 +22,11 @@ const RANGES: Readonly<Record<KitRange, string>> = {
 
 export const mat = {
   nextCheck: (day: PlainDate, today: PlainDate): string => `must last to ${shortDay(day, today)}`,
-  reach: (seconds: number): string => `${seconds} s`,
+  reach,
+  away: 'Minutes to fetch it',
+  awayHint: 'From where people there usually are. Leave it empty where it is at hand.',
+  minutesAway: (minutes: number): string => `${minutes} min away`,
+  wrongAway: (most: number): string => `Give whole minutes up to ${most}, or leave it empty`,
   empty: 'empty',
   addHere: 'Add',
   addTo: (pocket: string): string => `Add to ${pocket}`,

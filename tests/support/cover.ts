@@ -127,8 +127,8 @@ export interface Scene {
   readonly signed?: CoverStock['signed']
   readonly courses?: readonly (Partial<Course> & { member: Member; of: string })[]
   readonly usuallyThere?: CoverPlace['usuallyThere']
-  /** What the first and the second kit are for. */
-  readonly kits?: readonly Partial<Pick<CoverKit, 'range' | 'whom'>>[]
+  /** What the first and the second kit are for, how far off they stand; the second's place. */
+  readonly kits?: readonly Partial<Pick<CoverKit, 'placeId' | 'range' | 'whom' | 'minutesAway'>>[]
   readonly leftOut?: CoverStock['leftOut']
 }
 
@@ -183,6 +183,7 @@ export function aStock({
       name: `Kit ${n}`,
       range: null,
       whom: 'everybody',
+      minutesAway: null,
       ...kits[n],
     })),
     pockets: [0, 1].map((n) => ({

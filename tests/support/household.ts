@@ -57,6 +57,7 @@ export const aKit = (n: number, place: Place, fields: Partial<Kit> = {}): Kit =>
   container: null,
   range: null,
   whom: 'everybody',
+  minutesAway: null,
   lastCheck: { on: TODAY, by: 'Ilse' },
   version: 1,
   ...fields,

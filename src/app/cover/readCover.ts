@@ -42,12 +42,13 @@ export const readCover = (world: World, caller: Caller): Promise<CoverView> =>
           usuallyThere,
         }),
       ),
-      kits: stock.kits.map(({ id, placeId, name, range, whom }) => ({
+      kits: stock.kits.map(({ id, placeId, name, range, whom, minutesAway }) => ({
         id,
         placeId,
         name,
         range,
         whom,
+        minutesAway,
       })),
       pockets: stock.pockets.map(({ id, kitId, name, reachSeconds }) => ({
         id,

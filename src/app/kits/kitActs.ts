@@ -52,6 +52,7 @@ export const addKit = async (
     container?: Container | undefined
     range?: KitRange | null
     whom?: KitWhom
+    minutesAway?: number | null
   },
 ): Promise<KitId> =>
   (await createRecord(acting, 'kit', {
@@ -62,6 +63,7 @@ export const addKit = async (
     container: kit.container ? JSON.stringify(kit.container) : null,
     range: kit.range ?? null,
     whom: kit.whom ?? 'everybody',
+    minutes_away: kit.minutesAway ?? null,
   })) as KitId
 
 /** Adds a pocket to its cell or, without one, below the others. */
@@ -119,6 +121,7 @@ export const changeKit = (
     container?: Container | null | undefined
     range?: KitRange | null | undefined
     whom?: KitWhom | undefined
+    minutesAway?: number | null | undefined
   },
 ) =>
   act(
@@ -126,7 +129,7 @@ export const changeKit = (
     caller,
     { key, kind: 'kit_changed', request: { kitId, seenVersion, patch } },
     async (acting) => {
-      const { placeId, checkEveryDays, container, ...rest } = patch
+      const { placeId, checkEveryDays, container, minutesAway, ...rest } = patch
       if (placeId) await mustHave(acting.trx, 'place', placeId)
       mustEdit(
         await editRecord(
@@ -137,6 +140,7 @@ export const changeKit = (
             ...rest,
             ...(placeId && { place_id: placeId }),
             ...(checkEveryDays && { check_every_days: checkEveryDays }),
+            ...(minutesAway !== undefined && { minutes_away: minutesAway }),
             ...(container !== undefined && {
               container: container && JSON.stringify(container),
             }),

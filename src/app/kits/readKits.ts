@@ -135,6 +135,7 @@ export const readKit = (world: World, caller: Caller, kitId: KitId): Promise<Kit
       container: kit.container,
       range: kit.range,
       whom: kit.whom,
+      minutesAway: kit.minutesAway,
       look: kitLook(
         kit,
         lines.flatMap(({ holdings }) => holdings),

@@ -89,6 +89,7 @@ export const coverValue = z.object({
       name: z.string(),
       range: kits.range.nullable().default(null),
       whom: kits.whom.default('everybody'),
+      minutesAway: kits.minutesAway.nullable().default(null),
     }),
   ),
   pockets: z.array(

@@ -58,6 +58,8 @@ export const range = wire.oneOf(KIT_RANGES)
 
 export const whom = wire.oneOf(KIT_WHOM)
 
+export const minutesAway = z.int().min(0).max(600)
+
 export const container = z.object({
   shape,
   outer: wire.millimetres.nullable(),
@@ -153,6 +155,7 @@ export const kitValue = z.object({
   container: container.nullable(),
   range: range.nullable(),
   whom: whom,
+  minutesAway: minutesAway.nullable(),
   load: load,
   pointers: z.array(
     z.object({

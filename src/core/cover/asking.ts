@@ -152,7 +152,9 @@ type Grade = 'good' | 'second'
 /** What was asked before, and what is different now. */
 interface Since {
   readonly asking: Asking
-  readonly ended: readonly Shelf[]
+  /** What counts otherwise: it has ended, or it has come. */
+  readonly changed: readonly Shelf[]
+  /** Members, skills or things differ: who plays what is found anew. */
   readonly isAboutMembers: boolean
 }
 
@@ -182,14 +184,19 @@ export class Asking implements Hands {
     this.month = monthNumber(question.date)
     this.hasTap = question.place.traits.includes('tap')
     if (since) {
-      const { asking, ended, isAboutMembers } = since
-      this.patients = isAboutMembers ? this.patientsOf(question) : asking.patients
+      const { asking, changed, isAboutMembers } = since
+      const isSame =
+        question.date === asking.question.date && question.members === asking.question.members
+      this.patients = isAboutMembers && !isSame ? this.patientsOf(question) : asking.patients
       this.kitOn = asking.kitOn
-      this.present = asking.present
-      this.good = asking.good.slice()
-      this.second = asking.second.slice()
-      for (const thing of new Set(ended.map((shelf) => shelf.thing))) this.count(thing)
-      const roles = rolesOf(pantry, ended)
+      this.present = new Uint8Array(things.length)
+      this.present.set(asking.present)
+      this.good = new Float64Array(things.length)
+      this.good.set(asking.good)
+      this.second = new Float64Array(things.length)
+      this.second.set(asking.second)
+      for (const thing of new Set(changed.map((shelf) => shelf.thing))) this.count(thing)
+      const roles = rolesOf(pantry, changed)
       this.atHand = isAboutMembers ? new Map() : without(asking.atHand, roles)
       this.players = isAboutMembers ? new Map() : without(asking.players, behind(pantry, roles))
       return
@@ -202,9 +209,7 @@ export class Asking implements Hands {
     this.kitOn = Uint8Array.from(stock.kits, ({ id }) => (question.kits.has(id) ? 1 : 0))
     this.present = new Uint8Array(things.length)
     for (const shelf of pantry.shelves) {
-      const { itemId } = things[shelf.thing] ?? {}
-      if (this.isHere(shelf) && itemId && !question.without.has(itemId))
-        this.present[shelf.thing] = 1
+      if (this.isThere(shelf)) this.present[shelf.thing] = 1
       const grade = this.gradeOf(shelf)
       if (grade === 'good') this.good[shelf.thing] = (this.good[shelf.thing] ?? 0) + shelf.uses
       else if (grade === 'second')
@@ -220,7 +225,7 @@ export class Asking implements Hands {
 
   /** The same question on a later day on which nothing is different but that these have ended. */
   after(date: PlainDate, ended: readonly Shelf[]): Asking {
-    const since = { asking: this, ended, isAboutMembers: false }
+    const since = { asking: this, changed: ended, isAboutMembers: false }
     return new Asking(this.pantry, { ...this.question, date }, this.book, since)
   }
 
@@ -228,7 +233,21 @@ export class Asking implements Hands {
   afterwards(question: Question, ended: readonly Shelf[]): Asking {
     return new Asking(this.pantry, question, this.book, {
       asking: this,
-      ended,
+      changed: ended,
+      isAboutMembers: true,
+    })
+  }
+
+  /**
+   * The same question with more in one of its kits, or with more learnt.
+   * @param fuller this pantry with what `withAdded` adds
+   */
+  withMore(fuller: Pantry, taught: readonly SkillId[] = []): Asking {
+    const skills =
+      taught.length === 0 ? this.question.skills : new Set([...this.question.skills, ...taught])
+    return new Asking(fuller, { ...this.question, skills }, new PatientBook(fuller, this.book), {
+      asking: this,
+      changed: fuller.shelves.slice(this.pantry.shelves.length),
       isAboutMembers: true,
     })
   }
@@ -238,6 +257,7 @@ export class Asking implements Hands {
     this.good[thing] = 0
     this.second[thing] = 0
     for (const shelf of this.pantry.shelvesOf[thing] ?? []) {
+      if (this.isThere(shelf)) this.present[thing] = 1
       const grade = this.gradeOf(shelf)
       if (grade === 'good') this.good[thing] = (this.good[thing] ?? 0) + shelf.uses
       else if (grade === 'second') this.second[thing] = (this.second[thing] ?? 0) + shelf.uses
@@ -260,6 +280,12 @@ export class Asking implements Hands {
     if (leftOut?.has(leftOutKey(id, null))) return false
     if (member !== null && leftOut?.has(leftOutKey(id, member.id))) return false
     return expected === undefined || isExpected(expected, range, member?.species ?? null)
+  }
+
+  /** Here, and not thought away, whatever else speaks against it. */
+  private isThere(shelf: Shelf): boolean {
+    const { itemId } = this.pantry.things[shelf.thing] ?? {}
+    return this.isHere(shelf) && itemId != null && !this.question.without.has(itemId)
   }
 
   isHere(shelf: Shelf): boolean {

@@ -1,6 +1,7 @@
 /** What could fill a part of a way: what lies here already, what lies elsewhere, a lesson, a purchase. */
 import { catalogue } from '../catalogue/catalogue'
 import { companionRoles } from '../catalogue/companions'
+import type { CatalogueEntry } from '../catalogue/entry'
 import { isProposedIn } from '../catalogue/labelAges'
 import type { RoleId } from '../catalogue/roles'
 import { mayUse, type SkillId } from '../catalogue/skills'
@@ -10,8 +11,10 @@ import { type Asking, companionsFor } from './asking'
 import { entryThing } from './entryThing'
 import type { Part } from './need'
 import type { Added, Shelf } from './pantry'
+import { SUITS } from './patientBook'
 import { spokenOf } from './spoken'
-import { type Patient, suits, type Thing, unsuited } from './suitability'
+import type { Patient, Thing } from './suitability'
+import { isGoodOn } from './taking'
 
 export type Step =
   | {
@@ -137,19 +140,13 @@ function carry(
   const spareOf = bounds?.spare ?? (({ uses }: Shelf) => uses)
   const steps: Candidate[] = []
   let left = missing
-  const elsewhere = pantry.shelves
-    .filter((shelf) => {
-      const thing = pantry.things[shelf.thing]
-      return (
-        !asking.isHere(shelf) &&
-        !shelf.barred &&
-        (shelf.through === null || shelf.through >= asking.question.date) &&
-        thing !== undefined &&
-        playsAny(thing, part) &&
-        areUsable(asking, thing, patients) &&
-        spareOf(shelf) > 0
-      )
-    })
+  const elsewhere = playersIn(asking, part)
+    .flatMap((at) => pantry.shelvesOf[at] ?? [])
+    .filter(
+      (shelf) =>
+        !asking.isHere(shelf) && isGoodOn(shelf, asking.question.date) && spareOf(shelf) > 0,
+    )
+    .filter(({ thing }) => areUsable(asking, thing, patients))
     .sort((a, b) => b.uses - a.uses)
   for (const shelf of elsewhere) {
     const kit = pantry.stock.kits[shelf.kit]
@@ -175,17 +172,31 @@ function carry(
   return left <= 0 ? steps : null
 }
 
-const playsAny = ({ facts }: Thing, part: Part): boolean =>
-  part.any.some((role) => facts.roles.includes(role))
+/** Positions of the things of the household that play the part, in their order. */
+function playersIn({ pantry }: Asking, part: Part): readonly number[] {
+  const [only] = part.any
+  if (part.any.length === 1 && only !== undefined) return pantry.byRole.get(only) ?? []
+  const all = new Set(part.any.flatMap((role) => pantry.byRole.get(role) ?? []))
+  return [...all].sort((a, b) => a - b)
+}
 
-const areUsable = (asking: Asking, thing: Thing, patients: readonly (Patient | null)[]): boolean =>
-  patients.every((patient) => isUsable(asking, thing, patient))
+/** @param thing its position, or what it is where the household does not have it */
+const areUsable = (
+  asking: Asking,
+  thing: number | Thing,
+  patients: readonly (Patient | null)[],
+): boolean => patients.every((patient) => isUsable(asking, thing, patient))
 
-function isUsable(asking: Asking, thing: Thing, patient: Patient | null): boolean {
-  const { pantry, question } = asking
-  const { skill } = thing.facts
+function isUsable(asking: Asking, thing: number | Thing, patient: Patient | null): boolean {
+  const { pantry, question, book } = asking
+  const it = typeof thing === 'number' ? pantry.things[thing] : thing
+  if (!it) return false
+  const { skill } = it.facts
   return (
-    (patient === null || suits(thing, patient, pantry.house)) &&
+    (patient === null ||
+      (typeof thing === 'number'
+        ? book.suit(thing, patient) === SUITS.suits
+        : book.suitOf(thing, patient) === 'suits')) &&
     (skill === null ||
       mayUse(skill, question.skills) ||
       // Who carries their own auto-injector uses it before anybody else is trained.
@@ -201,12 +212,14 @@ function cheapest(
 ): Candidate | null {
   const { pantry } = asking
   const purchases: (Candidate & { readonly step: Extract<Step, { kind: 'buy' }> })[] = []
-  for (const known of pantry.known) {
+  for (const at of playersIn(asking, part)) {
+    const thing = pantry.things[at]
+    const known = pantry.known[at]
+    // What was only thought of is no thing of the household.
+    if (!thing || !known || pantry.thingOf.get(known.item.id) !== at) continue
     const { item, facts } = known
-    const at = pantry.thingOf.get(item.id)
-    const thing = at === undefined ? undefined : pantry.things[at]
-    if (!thing || item.packSize === null || item.packPriceMinor === null) continue
-    if (!playsAny(thing, part) || !areUsable(asking, thing, patients)) continue
+    if (item.packSize === null || item.packPriceMinor === null) continue
+    if (!areUsable(asking, at, patients)) continue
     const each = (item.packSize / THOUSAND) * facts.uses
     const packs = Math.ceil(missing / each - 1e-9)
     purchases.push({
@@ -224,10 +237,10 @@ function cheapest(
       teaches: null,
     })
   }
-  for (const entry of catalogue().values()) {
+  for (const entry of entriesFor(part)) {
     if (!isProposedIn(entry, pantry.house.labels)) continue
     const thing = entryThing(entry)
-    if (!playsAny(thing, part) || !areUsable(asking, thing, patients)) continue
+    if (!areUsable(asking, thing, patients)) continue
     const each = entry.pack.units * entry.uses
     const packs = Math.ceil(missing / each - 1e-9)
     purchases.push({
@@ -251,17 +264,31 @@ function cheapest(
       Number(b.step.itemId !== null) - Number(a.step.itemId !== null),
   )
   // What somebody of the household must not touch is bought only where nothing else would do.
-  const harmless = cheapestFirst.find(({ adds }) => adds && !harmsAnybody(asking, adds.thing))
+  const harmless = cheapestFirst.find(
+    ({ adds }) => adds && !asking.book.harmsAnybody(adds.thing, asking.question.date),
+  )
   return harmless ?? cheapestFirst[0] ?? null
 }
 
-/** Whether anybody of the household is allergic to what is in a thing, also who is not there today. */
-const harmsAnybody = ({ pantry, book, question }: Asking, thing: Thing): boolean =>
-  pantry.stock.members.some((member) =>
-    unsuited(thing, book.on(member, question.date), pantry.house).some(
-      ({ code }) => code === 'allergy',
-    ),
-  )
+let byRole: ReadonlyMap<RoleId, readonly CatalogueEntry[]> | undefined
+
+/** The entries of the catalogue that play the part; looked through once, as it does not change. */
+function entriesFor(part: Part): readonly CatalogueEntry[] {
+  byRole ??= entriesByRole()
+  const known = byRole
+  const [only] = part.any
+  if (part.any.length === 1 && only !== undefined) return known.get(only) ?? []
+  const all = new Set(part.any.flatMap((role) => known.get(role) ?? []))
+  return [...catalogue().values()].filter((entry) => all.has(entry))
+}
+
+function entriesByRole(): ReadonlyMap<RoleId, readonly CatalogueEntry[]> {
+  const found = new Map<RoleId, CatalogueEntry[]>()
+  for (const entry of catalogue().values())
+    for (const role of new Set(entryThing(entry).facts.roles))
+      found.set(role, [...(found.get(role) ?? []), entry])
+  return found
+}
 
 /** What a new thing is unsafe or weaker without, as far as it is not here and can be got. */
 function companionsOf(

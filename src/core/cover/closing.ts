@@ -1,4 +1,4 @@
-import { Asking } from './asking'
+import type { Asking } from './asking'
 import { type Cell, judgeNeed } from './board'
 import { type Bounds, type Candidate, candidatesFor, type Step } from './candidates'
 import { rank } from './cellState'
@@ -138,13 +138,5 @@ function tried(
   const added = candidates.flatMap(({ adds }) => (adds ? [adds] : []))
   const taught = candidates.flatMap(({ teaches }) => (teaches ? [teaches] : []))
   const kit = pantry.stock.kits.findIndex(({ id }) => question.kits.has(id))
-  const after = new Asking(withAdded(pantry, kit, added), {
-    ...question,
-    skills: new Set([...question.skills, ...taught]),
-  })
-  const again = patients.map(
-    (patient) =>
-      patient && (after.patients.find(({ member }) => member.id === patient.member.id) ?? null),
-  )
-  return judgeNeed(after, need, again)
+  return judgeNeed(asking.withMore(withAdded(pantry, kit, added), taught), need, patients)
 }

@@ -8,11 +8,12 @@ import { isReadyState } from './cellState'
 import { type Closing, closingsOf } from './closing'
 import { promise } from './joint'
 import type { Need, Part, Way } from './need'
-import type { CoverPocket, Pantry } from './pantry'
+import type { CoverPocket, Pantry, Shelf } from './pantry'
+import { minutesBeyondHand, reachedFirst } from './reaching'
 import { SCHOOLS, schoolAnswer } from './schools'
 import { type HeldBack, heldBack } from './spoken'
 import type { Patient } from './suitability'
-import { reachedFirst, turnsFirst } from './taking'
+import { turnsFirst } from './taking'
 
 /** So much of a lot, and where it lies. */
 export interface Source {
@@ -23,6 +24,8 @@ export interface Source {
   readonly kitId: KitId
   readonly placeId: PlaceId
   readonly pocket: CoverPocket
+  /** Until it is in the hand; null where nobody has said. */
+  readonly seconds: number | null
   readonly through: PlainDate | null
 }
 
@@ -31,6 +34,8 @@ export interface PartAnswer {
   readonly patient: Patient | null
   readonly uses: number
   readonly sources: readonly Source[]
+  /** How many minutes away the nearest lies, for what saves a life and is not at hand. */
+  readonly minutesAway: number | null
   /** Uses that nothing here gives. */
   readonly missing: number
   readonly held: readonly HeldBack[]
@@ -160,6 +165,12 @@ function answerWith(
         patient: one.patient,
         uses: one.uses,
         sources: takes.flatMap(([thing, uses]) => sourcesOf(asking, thing, uses, withSecond)),
+        minutesAway:
+          need.tier === 'life'
+            ? minutesBeyondHand(
+                takes.flatMap(([thing]) => usableShelves(asking, thing, withSecond)),
+              )
+            : null,
         missing: Math.max(0, Math.round((one.uses - had) * 10) / 10),
         held: one.part ? heldBack(asking, one.part, one.patient) : [],
       }
@@ -167,21 +178,22 @@ function answerWith(
   }
 }
 
+const usableShelves = (asking: Asking, thing: number, withSecond: boolean): readonly Shelf[] =>
+  (asking.pantry.shelvesOf[thing] ?? []).filter((shelf) => {
+    const grade = asking.gradeOf(shelf)
+    return grade === 'good' || (withSecond && grade === 'second')
+  })
+
 /** What counts fully first, of that the soonest to turn, then what is reached first. */
 function sourcesOf(asking: Asking, thing: number, uses: number, withSecond: boolean): Source[] {
   const { pantry } = asking
-  const shelves = [...(pantry.shelvesOf[thing] ?? [])]
-    .map((shelf) => ({ shelf, grade: asking.gradeOf(shelf) }))
-    .filter(({ grade }) => grade === 'good' || (withSecond && grade === 'second'))
-    .sort(
-      ({ shelf: a, grade: gradeA }, { shelf: b, grade: gradeB }) =>
-        Number(gradeA === 'second') - Number(gradeB === 'second') ||
-        turnsFirst(a, b) ||
-        reachedFirst(a, b),
-    )
+  const isSecond = (shelf: Shelf): number => Number(asking.gradeOf(shelf) === 'second')
+  const shelves = [...usableShelves(asking, thing, withSecond)].sort(
+    (a, b) => isSecond(a) - isSecond(b) || turnsFirst(a, b) || reachedFirst(a, b),
+  )
   const sources: Source[] = []
   let left = uses
-  for (const { shelf } of shelves) {
+  for (const shelf of shelves) {
     if (left <= 0) break
     const taken = Math.min(left, shelf.uses)
     left -= taken
@@ -194,6 +206,7 @@ function sourcesOf(asking: Asking, thing: number, uses: number, withSecond: bool
         kitId: kit.id,
         placeId: kit.placeId,
         pocket: shelf.pocket,
+        seconds: shelf.seconds,
         through: shelf.through,
       })
   }

@@ -17,6 +17,7 @@ import { type LastGood, lastGoodDay } from '../shelf-life/lastGoodDay'
 import type { Item } from '../stock/item'
 import { openedWithoutPeriod } from '../stock/judge'
 import type { Holding, Lot } from '../stock/lot'
+import { secondsTo } from './reaching'
 import type { Schools } from './schools'
 import type { HouseRules, Owner, Owners, SignedCard, Thing } from './suitability'
 
@@ -42,7 +43,7 @@ export interface CoverPlace
   /** Where the household keeps its stock: somebody is there all the time. */
   readonly isStore: boolean
 }
-export type CoverKit = Pick<Kit, 'id' | 'placeId' | 'name' | 'range' | 'whom'>
+export type CoverKit = Pick<Kit, 'id' | 'placeId' | 'name' | 'range' | 'whom' | 'minutesAway'>
 export type CoverPocket = Pick<Pocket, 'id' | 'kitId' | 'name' | 'reachSeconds'>
 
 /** Everything that cover is judged from. */
@@ -92,6 +93,8 @@ export interface Shelf {
   readonly thing: number
   readonly kit: number
   readonly pocket: CoverPocket
+  /** Until it is in the hand: the way to its kit, and out of its pocket; null where nobody has said. */
+  readonly seconds: number | null
   readonly amount: Amount
   readonly uses: number
   /** Good through this day; null when nothing runs out. */
@@ -143,6 +146,7 @@ export function pantry(stock: CoverStock): Pantry {
         thing,
         kit,
         pocket,
+        seconds: secondsTo(stock.kits[kit], pocket),
         amount,
         uses: (amount / THOUSAND) * known.facts.uses,
         through: last?.kind === 'day' ? last.day : null,
@@ -205,15 +209,15 @@ function heldOrRecalled({ reason, recall }: Extract<Lot['standing'], { kind: 'he
   return bulletin === undefined ? { code: 'held', reason } : { code: 'recalled', bulletin, reason }
 }
 
-function playersOf(things: readonly Thing[]): ReadonlyMap<RoleId, readonly number[]> {
+/** @param from those before it are left out */
+function playersOf(things: readonly Thing[], from = 0): ReadonlyMap<RoleId, readonly number[]> {
   const players = new Map<RoleId, number[]>()
-  things.forEach(({ facts }, at) => {
-    for (const role of facts.roles) {
+  for (let at = from; at < things.length; at++)
+    for (const role of things[at]?.facts.roles ?? []) {
       const known = players.get(role)
       if (known) known.push(at)
       else players.set(role, [at])
     }
-  })
   return players
 }
 
@@ -255,7 +259,7 @@ export function withAdded(pantry: Pantry, kit: number, added: readonly Added[]):
   const shelves = [...pantry.shelves]
   const shelvesOf = [...pantry.shelvesOf]
   for (const one of added) {
-    const before = things.indexOf(one.thing)
+    const before = positionOf(pantry, things, one.thing)
     const thing = before < 0 ? things.length : before
     if (before < 0) {
       things.push({ ...one.thing, itemId: one.thing.itemId ?? THOUGHT_OF })
@@ -267,6 +271,7 @@ export function withAdded(pantry: Pantry, kit: number, added: readonly Added[]):
       thing,
       kit,
       pocket: pocket ?? NOWHERE,
+      seconds: secondsTo(pantry.stock.kits[kit], pocket ?? NOWHERE),
       amount: amount(Math.min(MOST, Math.round((one.uses / one.thing.facts.uses) * THOUSAND))),
       uses: one.uses,
       through: one.through,
@@ -276,7 +281,24 @@ export function withAdded(pantry: Pantry, kit: number, added: readonly Added[]):
     shelves.push(shelf)
     shelvesOf[thing] = [...(shelvesOf[thing] ?? []), shelf]
   }
-  return { ...pantry, things, known, shelves, shelvesOf, byRole: playersOf(things) }
+  const newcomers = playersOf(things, pantry.things.length)
+  const byRole =
+    newcomers.size === 0
+      ? pantry.byRole
+      : new Map([
+          ...pantry.byRole,
+          ...[...newcomers].map(
+            ([role, more]) => [role, [...(pantry.byRole.get(role) ?? []), ...more]] as const,
+          ),
+        ])
+  return { ...pantry, things, known, shelves, shelvesOf, byRole }
+}
+
+/** Where a thing stands; -1 for what is only thought of. */
+function positionOf({ thingOf }: Pantry, things: readonly Thing[], thing: Thing): number {
+  if (thing.itemId === null) return -1
+  const at = thingOf.get(thing.itemId)
+  return at !== undefined && things[at] === thing ? at : things.indexOf(thing)
 }
 
 const THOUGHT_OF = 'thought-of' as ItemId

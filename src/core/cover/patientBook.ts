@@ -9,16 +9,29 @@ import { ageInMonths, weightOn } from '../household/weight'
 import type { MemberId } from '../ids'
 import type { Pantry } from './pantry'
 import { patientIn } from './patientIn'
-import { isWordValid, type Patient, suitOf } from './suitability'
+import {
+  isAllergicTo,
+  isWordValid,
+  type Patient,
+  type Suit,
+  suitOf,
+  type Thing,
+} from './suitability'
 
 /** Up to here every month of age may matter to a rule or a label; from here on whole years. */
 export const MONTHS_MATTER_UNTIL = 48
 
-const SUITS = { not: 0, asked_first: 1, suits: 2 } as const
+/** How whom a thing suits is kept. */
+export const SUITS = { not: 0, asked_first: 1, suits: 2 } as const
 
 export class PatientBook {
   private readonly made: Map<MemberId, Map<string, Patient>>
   private readonly suits: Map<Patient, Int8Array>
+  /** Of what the household does not have: by what it is. */
+  private readonly others: Map<Patient, Map<Thing, Suit>>
+  /** So many things the household has; what stands behind them differs from pantry to pantry. */
+  private readonly own: number
+  private readonly harming: Map<PlainDate, Map<Thing, boolean>>
 
   /** @param known of the same members, courses, rules and things: what it found holds here as well */
   constructor(
@@ -27,6 +40,9 @@ export class PatientBook {
   ) {
     this.made = known?.made ?? new Map()
     this.suits = known?.suits ?? new Map()
+    this.others = known?.others ?? new Map()
+    this.harming = known?.harming ?? new Map()
+    this.own = known?.own ?? pantry.things.length
   }
 
   /** The same patient on every day on which the rules see them alike. */
@@ -43,7 +59,7 @@ export class PatientBook {
   suit(thing: number, patient: Patient): number {
     let known = this.suits.get(patient)
     if (!known) {
-      known = new Int8Array(this.pantry.things.length).fill(-1)
+      known = new Int8Array(this.own).fill(-1)
       this.suits.set(patient, known)
     }
     const before = known[thing] ?? -1
@@ -51,8 +67,23 @@ export class PatientBook {
     const it = this.pantry.things[thing]
     if (!it) return 0
     const suit = SUITS[suitOf(it, patient, this.pantry.house)]
+    // Beyond what is its own nothing is kept.
     known[thing] = suit
     return suit
+  }
+
+  /** The same for a thing that the household does not have yet. */
+  suitOf(thing: Thing, patient: Patient): Suit {
+    return kept(keptMap(this.others, patient), thing, () =>
+      suitOf(thing, patient, this.pantry.house),
+    )
+  }
+
+  /** Whether anybody of the household is allergic to what is in a thing, also who is not there that day. */
+  harmsAnybody(thing: Thing, day: PlainDate): boolean {
+    return kept(keptMap(this.harming, day), thing, () =>
+      this.pantry.stock.members.some((member) => isAllergicTo(this.on(member, day), thing)),
+    )
   }
 
   /** Everything about a member that depends on the day. */
@@ -72,4 +103,19 @@ export class PatientBook {
       ),
     ].join('|')
   }
+}
+
+function keptMap<Key, Inner, Value>(
+  outer: Map<Key, Map<Inner, Value>>,
+  key: Key,
+): Map<Inner, Value> {
+  return kept(outer, key, () => new Map())
+}
+
+function kept<Key, Value>(map: Map<Key, Value>, key: Key, make: () => Value): Value {
+  const before = map.get(key)
+  if (before !== undefined) return before
+  const made = make()
+  map.set(key, made)
+  return made
 }

@@ -370,6 +370,12 @@ function allergenIn(facts: ItemFacts, title: string, patient: Patient): string |
   return patient.named.find((name) => name !== '' && words.includes(spaced(name).trimEnd())) ?? null
 }
 
+/** Whether a patient is allergic to what is in a thing. */
+export const isAllergicTo = (
+  patient: Patient,
+  { facts, title }: Pick<Thing, 'facts' | 'title'>,
+): boolean => allergenIn(facts, title, patient) !== null
+
 /** Words with a space before each, so that one is found by its beginning: "nut" in "nuts", not in "minute". */
 const spaced = (text: string): string => ` ${text.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ')}`
 

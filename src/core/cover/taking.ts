@@ -3,9 +3,6 @@ import type { PlainDate } from '../calendar/plainDate'
 import { type Amount, amount, MOST, THOUSAND } from '../quantity/amount'
 import type { Shelf } from './pantry'
 
-/** Nobody timed the pocket: it is taken for one that is not at hand. */
-const UNTIMED_SECONDS = 60
-
 /** Neither held, lent, missing or unclean, nor past its last good day. */
 export const isGoodOn = (
   { barred, through }: Pick<Shelf, 'barred' | 'through'>,
@@ -17,11 +14,6 @@ type Turning = Pick<Shelf, 'through'>
 /** First expiring, first out (FEFO); what never turns comes last. */
 export const turnsFirst = (a: Turning, b: Turning): number =>
   (a.through ?? '9').localeCompare(b.through ?? '9')
-
-type Reached = { readonly pocket: Pick<Shelf['pocket'], 'reachSeconds'> }
-
-export const reachedFirst = (a: Reached, b: Reached): number =>
-  (a.pocket.reachSeconds ?? UNTIMED_SECONDS) - (b.pocket.reachSeconds ?? UNTIMED_SECONDS)
 
 /** One use of something that gives so many: a part of a bottle, else one. */
 export const oneUse = (uses: number): Amount =>

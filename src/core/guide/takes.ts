@@ -1,8 +1,9 @@
 /** What a step of a guided card uses up, out of the kits that are there. */
 import { ROLES } from '../catalogue/roles'
 import type { Pantry } from '../cover/pantry'
+import { reachedFirst } from '../cover/reaching'
 import { gradeOfUnsuited, type Patient, unsuited } from '../cover/suitability'
-import { isGoodOn, oneUse, reachedFirst, turnsFirst } from '../cover/taking'
+import { isGoodOn, oneUse, turnsFirst } from '../cover/taking'
 import type { PlaceId } from '../ids'
 import type { Take } from '../incident/entry'
 import type { GuideStep } from './card'

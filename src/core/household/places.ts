@@ -81,6 +81,8 @@ export interface Kit {
   /** How far it has to reach; null when nobody has said, then as its place suggests. */
   readonly range: KitRange | null
   readonly whom: KitWhom
+  /** Minutes to fetch it from where people at its place are; null where nobody has said, then it is at hand. */
+  readonly minutesAway: number | null
   readonly lastCheck: { readonly on: PlainDate; readonly by: string } | null
   readonly version: number
 }

@@ -17,7 +17,7 @@ const day = plainDate('2026-11-20')
 const lot = (change: object = {}): AtHandLot =>
   ({
     lotId: 'a',
-    shelf: { through: plainDate('2028-01-01'), pocket: { reachSeconds: 10 } },
+    shelf: { through: plainDate('2028-01-01'), seconds: 10 },
     title: 'Dressing',
     isHere: true,
     rank: 'taught',
@@ -55,13 +55,13 @@ describe('which lot is offered first', () => {
   it('here before elsewhere, one’s own before another’s, near before far', () => {
     expect(first({}, { isHere: false })).toBe('a')
     expect(first({}, { onTheirWord: true })).toBe('a')
-    const reach = (reachSeconds: number | null) => ({
-      shelf: { through: day, pocket: { reachSeconds } },
+    const reach = (seconds: number | null) => ({
+      shelf: { through: day, seconds },
     })
     expect(first(reach(5), reach(60))).toBe('a')
   })
   it('of two alike the one that turns sooner; what never turns comes last', () => {
-    const until = (through: string | null) => ({ shelf: { through, pocket: { reachSeconds: 10 } } })
+    const until = (through: string | null) => ({ shelf: { through, seconds: 10 } })
     expect(first(until('2027-01-01'), until('2028-01-01'))).toBe('a')
     expect(first(until('2028-01-01'), until(null))).toBe('a')
   })
@@ -111,13 +111,13 @@ describe('in which order ways are offered', () => {
   it.each([
     ['not taught', [lot({ remarks: [{ code: 'no_skill', skill: 'tourniquet' }] })]],
     ['elsewhere', [lot({ isHere: false })]],
-    ['too far', [lot({ shelf: { through: day, pocket: { reachSeconds: 181 } } })]],
+    ['too far', [lot({ shelf: { through: day, seconds: 181 } })]],
     ['not to be had', []],
   ])('one that is %s comes after pressing, and before the rest', (_, lots) => {
     expect(names([way('windlass', lots), press, pack])).toEqual(['press', 'windlass', 'pack'])
   })
   it('three minutes away is near enough', () => {
-    const near = way('windlass', [lot({ shelf: { through: day, pocket: { reachSeconds: 180 } } })])
+    const near = way('windlass', [lot({ shelf: { through: day, seconds: 180 } })])
     expect(names([near, press])).toEqual(['windlass', 'press'])
   })
   it('where nothing else is there and nobody knows where one is, the order stays', () => {

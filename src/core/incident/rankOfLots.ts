@@ -4,8 +4,9 @@ import type { RoleId } from '../catalogue/roles'
 import type { Asking } from '../cover/asking'
 import { gravest, isSetAside, type Objection } from '../cover/objections'
 import type { Pantry, Shelf } from '../cover/pantry'
+import { reachedFirst } from '../cover/reaching'
 import type { Patient } from '../cover/suitability'
-import { reachedFirst, turnsFirst } from '../cover/taking'
+import { turnsFirst } from '../cover/taking'
 import type { KitId, LotId, MemberId, PlaceId } from '../ids'
 
 /** The first to be taken first. */
@@ -72,7 +73,7 @@ export function inOrder(scene: Scene, ways: readonly UseWay[]): readonly UseWay[
         !first ||
         first.remarks.some(({ code }) => code === 'no_skill') ||
         !first.isHere ||
-        (first.shelf.pocket.reachSeconds ?? 0) > WINDLASS_SECONDS
+        (first.shelf.seconds ?? 0) > WINDLASS_SECONDS
       )
     })
   const pressing = ways.filter((way) => !isLate(way))

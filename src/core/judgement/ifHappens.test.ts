@@ -1,9 +1,11 @@
 /** "If something happens": the answer is the board's, with the hands and the other places. */
 import { describe, expect, it } from 'vitest'
 import { aMember, aPantry, aPerson, DAY, type Scene } from '../../../tests/support/cover'
+import { idOf } from '../../../tests/support/ids'
 import { addDays } from '../calendar/plainDate'
 import type { SkillId } from '../catalogue/skills'
 import { NEED_BY_ID } from '../cover/needs'
+import type { PlaceId } from '../ids'
 import { canHappen, ifHappens } from './ifHappens'
 
 const ned = aPerson(12, { name: 'Ned', kg: 40, facts: { conditions: ['anaphylaxis'] } })
@@ -30,10 +32,35 @@ describe('if it happens', () => {
   it('says by which lots it is answered, and who there has been taught', () => {
     const { explanation, hands } = askedOf(pens)
     expect(explanation.cell.state).toBe('covered')
-    expect(explanation.ways[0]?.parts[0]?.sources[0]?.pocket.reachSeconds).toBe(5)
+    expect(explanation.ways[0]?.parts[0]?.sources[0]?.seconds).toBe(5)
     expect(hands.map(({ skill, by }) => [skill, by.map(({ name }) => name)])).toEqual([
       ['auto-injector', ['Ilse']],
     ])
+  })
+  it.each([
+    [null, 5, null],
+    [4, 245, null],
+    [5, 305, 5],
+    [9, 545, 9],
+  ])(
+    'a kit %s minutes away: in the hand after %s s, told as %s minutes',
+    (minutesAway, seconds, told) => {
+      const { explanation } = askedOf({ ...pens, kits: [{ minutesAway }] })
+      const [part] = explanation.ways[0]?.parts ?? []
+      expect(part?.sources[0]?.seconds).toBe(seconds)
+      expect(part?.minutesAway).toBe(told)
+    },
+  )
+  it('where one more lies at hand, nothing is far', () => {
+    const near = { of: 'adrenaline-03', count: 1, days: 400, kit: 1 }
+    const { explanation } = askedOf({
+      put: [...pens.put, near],
+      kits: [{ minutesAway: 9 }, { placeId: idOf<PlaceId>(1, 1) }],
+    })
+    const [part] = explanation.ways[0]?.parts ?? []
+    // What turns first is taken first, and the other is not overlooked for it.
+    expect(part?.sources[0]?.seconds).toBe(545)
+    expect(part?.minutesAway).toBeNull()
   })
   it('on a later day, without what has run out by then', () => {
     const { explanation, hands } = askedOf(pens, addDays(DAY, 61))

@@ -50,15 +50,28 @@ function ofPlace(
 ): readonly Errand[] {
   const at = survey.places.find(({ id }) => id === place.place.id)
   if (!at) return []
+  const on = askedOn(judged, place)
   const here = targets
     .filter((errand) => errand.place.id === at.id)
-    .map((errand) => ({
-      errand,
-      ...broughtBy(judged.pantry, judged.judgement.today, place, errand),
-    }))
+    .map((errand) => ({ errand, ...broughtBy(judged, place, on, errand) }))
   const closed = new Set(here.flatMap(({ closes }) => closes.map(cellKey)))
   const told = here.map(({ errand, brings }) => ({ ...errand, brings }))
-  return [...told, ...merged(gaps(judged, survey, { place, at, closed, spare }))]
+  return [...told, ...merged(gaps(judged, survey, { place, at, closed, spare }, on))]
+}
+
+/** The place as it is asked about on a day; laid out once for all that is tried there. */
+function askedOn(
+  { pantry, judgement }: Judged,
+  { place }: PlaceJudgement,
+): (day: PlainDate) => Asking {
+  const askings = new Map<PlainDate, Asking>()
+  return (day) => {
+    const before = askings.get(day)
+    if (before) return before
+    const asking = new Asking(pantry, questionAt(pantry.stock, place, day), judgement.book)
+    askings.set(day, asking)
+    return asking
+  }
 }
 
 /** What nothing known answers is asked once, where somebody is soonest; the other places are named. */
@@ -132,9 +145,9 @@ interface Brought {
 
 /** What a place becomes ready for by an errand about a target, or stays ready for. */
 function broughtBy(
-  pantry: Pantry,
-  day: PlainDate,
-  { place, today, lapses }: PlaceJudgement,
+  { pantry, judgement }: Judged,
+  { today, lapses }: PlaceJudgement,
+  asked: (day: PlainDate) => Asking,
   { act, item, kit, amount }: Errand,
 ): Brought {
   const thing = item && pantry.things[pantry.thingOf.get(item.id) ?? -1]
@@ -147,9 +160,9 @@ function broughtBy(
   const fuller = withAdded(pantry, at, [added])
   const brings: Brings[] = []
   const closes: Missing[] = []
-  const on = (then: PlainDate) => new Asking(fuller, questionAt(pantry.stock, place, then))
+  const on = (day: PlainDate) => asked(day).withMore(fuller)
   if (act === 'top_up') {
-    const now = on(day)
+    const now = on(judgement.today)
     for (const problem of missingIn(today)) {
       const answered = problem.missing.filter(
         ({ need, cell }) => touches(need) && isAnswered(now, need, cell),
@@ -208,10 +221,14 @@ interface Where {
   readonly spare: (shelf: Shelf) => number
 }
 
-function gaps(judged: Judged, survey: Survey, where: Where): readonly Errand[] {
-  const { pantry, judgement } = judged
+function gaps(
+  judged: Judged,
+  survey: Survey,
+  where: Where,
+  asked: (day: PlainDate) => Asking,
+): readonly Errand[] {
   const { place, closed, spare } = where
-  const asking = new Asking(pantry, questionAt(pantry.stock, place.place, judgement.today))
+  const asking = asked(judged.judgement.today)
   return missingIn(place.today).flatMap((problem) => {
     const open = problem.missing.filter((one) => !closed.has(cellKey(one)))
     const groups = new Map<string, { closing: Closing | null; missing: Missing[] }>()

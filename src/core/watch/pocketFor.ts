@@ -1,9 +1,11 @@
 /** Where something new is put at a place: beside its like. */
+
 import { catalogue } from '../catalogue/catalogue'
 import type { RoleId } from '../catalogue/roles'
 import type { Step } from '../cover/candidates'
 import type { Tier } from '../cover/need'
 import type { Pantry } from '../cover/pantry'
+import { secondsTo } from '../cover/reaching'
 import type { Place } from '../household/places'
 import type { Line, Site, Survey } from './survey'
 
@@ -54,9 +56,10 @@ function mostIn(lines: readonly Line[]): Site | null {
 function reachedFirst({ sites }: Survey, place: Place): Site | null {
   const timed = [...sites.values()].flatMap((site) => {
     const { reachSeconds, sort } = site.pocket
-    return site.place.id === place.id && sort !== 'elsewhere' && reachSeconds !== null
-      ? [{ site, reachSeconds }]
+    const seconds = reachSeconds === null ? null : secondsTo(site.kit, site.pocket)
+    return site.place.id === place.id && sort !== 'elsewhere' && seconds !== null
+      ? [{ site, seconds }]
       : []
   })
-  return timed.sort((a, b) => a.reachSeconds - b.reachSeconds)[0]?.site ?? null
+  return timed.sort((a, b) => a.seconds - b.seconds)[0]?.site ?? null
 }

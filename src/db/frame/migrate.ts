@@ -14,6 +14,7 @@ import * as accounts from './migrations/0011-accounts'
 import * as passkeys from './migrations/0012-passkeys'
 import * as leaving from './migrations/0013-leaving'
 import * as kitUse from './migrations/0014-kit-use'
+import * as minutesAway from './migrations/0015-minutes-away'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -30,6 +31,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0012-passkeys': passkeys,
   '0013-leaving': leaving,
   '0014-kit-use': kitUse,
+  '0015-minutes-away': minutesAway,
 }
 
 /** What is missing, in order; nothing of a database in which nothing has been made yet. */

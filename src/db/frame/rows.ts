@@ -127,6 +127,7 @@ export const toKit = (
   container: row.container as Container | null,
   range: row.range as KitRange | null,
   whom: row.whom as KitWhom,
+  minutesAway: row.minutes_away,
   lastCheck: lastCheck ? { on: lastCheck.on_day as PlainDate, by: lastCheck.by_whom } : null,
   version: row.version,
 })

@@ -181,6 +181,7 @@ export interface KitTable extends Acted {
   container: ColumnType<unknown, string | null | undefined, string | null>
   range: string | null
   whom: ColumnType<string, string | undefined, string>
+  minutes_away: ColumnType<number | null, number | null | undefined, number | null>
 }
 export interface KitCheckTable extends Acted {
   kit_id: Fixed<string>

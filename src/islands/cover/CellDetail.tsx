@@ -209,6 +209,11 @@ function PartLine({
         {coverWords.part(part.part, part.uses)}
         {part.missing > 0 && <b> {coverWords.missing(part.missing)}</b>}
       </span>
+      {part.minutesAway !== null && (
+        <Box as="p" edge="turning" size={2}>
+          {coverWords.farAway(part.minutesAway)}
+        </Box>
+      )}
       {part.sources.map((source) => {
         const item = cover.laid.things.find(({ title }) => title === source.title)?.itemId
         return (
@@ -218,7 +223,7 @@ function PartLine({
                 source.title,
                 source.uses,
                 `${source.pocket.name}, ${cover.kitName(source.kitId)}`,
-                source.pocket.reachSeconds,
+                source.seconds,
               )}
             </a>
             {item && onWithout && (

@@ -18,6 +18,7 @@ const kit = {
   note: 'under the seat',
   place: { id: AN_ID(2) },
   checkEveryDays: 90,
+  minutesAway: 4,
   container: { shape: SHAPES[0], outer: [300, 200, 100], grams: 640, carryGrams: null },
   version: 3,
 } as unknown as Kit
@@ -32,8 +33,12 @@ describe('a kit', () => {
       note: 'under the seat',
       placeId: AN_ID(2),
       checkEveryDays: 90,
+      minutesAway: 4,
       container: kit.container,
     })
+  })
+  it('at hand says no minutes', () => {
+    expect(sent(read({ away: ' ' })).body.minutesAway).toBeNull()
   })
   it('without a shape has no measures, whatever was written into them', () => {
     expect(sent(read({ shape: null, outer: 'rubbish', empty: '' })).body.container).toBeNull()
@@ -43,6 +48,8 @@ describe('a kit', () => {
     [{ days: '0' }, ['days']],
     [{ days: '1501' }, ['days']],
     [{ days: '' }, ['days']],
+    [{ away: '601' }, ['away']],
+    [{ away: 'near' }, ['away']],
     [{ outer: '30 x 20' }, ['outer']],
     [{ empty: '' }, ['empty']],
     [{ empty: '1.5' }, ['empty']],

@@ -17,6 +17,8 @@ export type KitDraft = {
   /** Null: as its place suggests. */
   readonly range: KitRange | null
   readonly whom: KitWhom
+  /** Minutes; empty where it is at hand. */
+  readonly away: string
   readonly shape: Shape | null
   readonly outer: string
   readonly empty: string
@@ -25,6 +27,7 @@ export type KitDraft = {
 
 /** Four years and more: what is looked through more rarely is not looked through. */
 const DAYS = { least: 1, most: 1500, whole: true }
+const AWAY = { least: 0, most: 600, whole: true }
 const GRAMS = { least: 0, most: 500_000, whole: true }
 
 export const kitDraft = ({ container, ...kit }: Kit): KitDraft => ({
@@ -34,6 +37,7 @@ export const kitDraft = ({ container, ...kit }: Kit): KitDraft => ({
   days: String(kit.checkEveryDays),
   range: kit.range,
   whom: kit.whom,
+  away: kit.minutesAway === null ? '' : String(kit.minutesAway),
   shape: container?.shape ?? null,
   outer: writeMeasures(container?.outer ?? null),
   empty: container ? String(container.grams) : '',
@@ -58,6 +62,7 @@ export function readKitDraft(
 ): FormReading<KitDraft, typeof changeKit> {
   const { name, note, placeId, shape } = draft
   const days = readNumber(draft.days, DAYS)
+  const away = readNumber(draft.away, AWAY)
   const outer = readMeasures(draft.outer)
   const empty = readNumber(draft.empty, GRAMS)
   const carry = readNumber(draft.carry, GRAMS)
@@ -66,6 +71,7 @@ export function readKitDraft(
   const faults = faultsIn<KitDraft>({
     name: missing(name),
     days: typeof days === 'number' ? undefined : words.kits.mat.wrongDays(DAYS.most),
+    away: away === 'wrong' ? words.kits.mat.wrongAway(AWAY.most) : undefined,
     outer: ofShape(outer === 'wrong' ? words.kits.shapes.wrong : undefined),
     empty: ofShape(typeof empty === 'number' ? undefined : words.kits.shapes.wrongGrams),
     carry: ofShape(carry === 'wrong' ? words.kits.shapes.wrongGrams : undefined),
@@ -90,6 +96,7 @@ export function readKitDraft(
       checkEveryDays: Number(days),
       range: draft.range,
       whom: draft.whom,
+      minutesAway: typeof away === 'number' ? away : null,
       container,
     } as never,
   })

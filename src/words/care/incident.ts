@@ -9,7 +9,7 @@ import type { Rank } from '../../core/incident/rankOfLots'
 import type { Normal, Standing } from '../../core/incident/readings'
 import type { Timer } from '../../core/incident/timeline'
 import { measureText, temperatureText } from '../../core/quantity/measure'
-import { capital, list, shortDay } from '../frame/format'
+import { capital, list, reach, shortDay } from '../frame/format'
 import { adviceText, causeText, trendText, urgencyText } from './alarms'
 import { portionText } from './doses'
 import { objectionText } from './objections'
@@ -268,8 +268,11 @@ export const incident = {
     `${capital(list(roles.map((role) => HOME_WORDS[role] ?? roleName(role).toLowerCase())))}: from the house`,
   lacking: (parts: readonly (readonly RoleId[])[]): string =>
     `Not here: ${list(parts.map((roles) => roles.map((role) => roleName(role).toLowerCase()).join(' or ')))}. Go on without.`,
-  whereLies: (place: string, kit: string, pocket: string): string =>
-    [place, kit, pocket].filter(Boolean).join(', '),
+  /** Somewhere else than at hand: how far. */
+  whereLies: (place: string, kit: string, pocket: string, seconds: number | null): string =>
+    [place, kit, pocket, seconds !== null && seconds > 60 && `${reach(seconds)} away`]
+      .filter(Boolean)
+      .join(', '),
   remarks: remarksText,
   use: 'Used',
   usedOf: (title: string): string => `Used: ${title}`,

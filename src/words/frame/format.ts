@@ -25,6 +25,10 @@ export const someThings = (count: number, one = 'thing', many = 'things'): strin
 export const several = (count: number, one: string, many: string): string =>
   `${count} ${count === 1 ? one : many}`
 
+/** How soon something is in the hand: "8 s", "4 min". */
+export const reach = (seconds: number): string =>
+  seconds < 90 ? `${seconds} s` : `${Math.round(seconds / 60)} min`
+
 export const aThing = (count: number): string => (count === 1 ? 'one thing' : `${count} things`)
 
 export const SHORT_WEEKDAY_NAMES = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const

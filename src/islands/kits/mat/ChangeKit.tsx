@@ -45,6 +45,12 @@ export function ChangeKit({ kit, onClose }: { readonly kit: Kit; readonly onClos
         {...form.choice('whom')}
         data={KIT_WHOM.map((value) => ({ value, label: matWords.whoms[value] }))}
       />
+      <TextInput
+        label={matWords.away}
+        description={matWords.awayHint}
+        inputMode="numeric"
+        {...form.text('away')}
+      />
       <TextInput label={matWords.checkEvery} inputMode="numeric" {...form.text('days')} />
       <Select
         label={shapesWords.label}

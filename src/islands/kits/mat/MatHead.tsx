@@ -52,7 +52,12 @@ export function MatHead({ kit, today, onMode }: Props) {
         <Button onClick={() => onMode('forMe')}>{words.kits.arrange.forMe}</Button>
       </Row>
       <Box as="p" size={2} className="second">
-        {[kit.note, words.kits.look(kit.look, today), matWords.nextCheck(kit.nextCheck, today)]
+        {[
+          kit.note,
+          kit.minutesAway ? matWords.minutesAway(kit.minutesAway) : '',
+          words.kits.look(kit.look, today),
+          matWords.nextCheck(kit.nextCheck, today),
+        ]
           .filter(Boolean)
           .join(' · ')}
       </Box>
