@@ -13,6 +13,7 @@ import { revisionCache } from '../src/app/frame/cache'
 import { type Caller, clockFrom, type World } from '../src/app/frame/world'
 import { createHousehold } from '../src/app/household/householdActs'
 import { bringIn } from '../src/app/imports/bringIn'
+import { checkKit } from '../src/app/kits/kitActs'
 import { addMember } from '../src/app/members/memberActs'
 import { readWatch } from '../src/app/watch/readWatch'
 import { plainDate } from '../src/core/calendar/plainDate'
@@ -88,6 +89,31 @@ async function aHousehold(world: World, caller: Caller, count: number): Promise<
     claimedOn: null,
     lines: lines(count),
   })
+  await aFamily(world, caller)
+}
+
+/** A family: grown-ups, children, a dog. */
+const FAMILY = [
+  ['Ilse', 'person', '1986-03-02', true],
+  ['Tove', 'person', '1984-11-20', true],
+  ['Ned', 'person', '2018-05-14', false],
+  ['Runa', 'person', '2025-06-01', false],
+  ['Bram', 'dog', '2020-02-01', false],
+] as const
+
+async function aFamily(world: World, caller: Caller): Promise<void> {
+  for (const [name, species, born, helper] of FAMILY)
+    await addMember(world, caller, {
+      key: randomUUID(),
+      name,
+      species,
+      born: plainDate(born),
+      helper,
+      note: '',
+      facts: null,
+      guestUntil: null,
+      grams: null,
+    })
 }
 
 function compute(stock: HouseholdStock): void {
@@ -207,19 +233,10 @@ const get = async (path: string) => {
   if (!answer.ok) throw new Error(`${path} answered ${answer.status}`)
   await answer.arrayBuffer()
 }
+const [looked] = stock.kits
+if (!looked) throw new Error('The household has kits')
 /** Raises the revision, so that the next answer is made from the record. */
-const change = () =>
-  addMember(world, large.caller, {
-    key: randomUUID(),
-    name: 'Guest',
-    species: 'person',
-    born: null,
-    helper: false,
-    note: '',
-    facts: null,
-    guestUntil: null,
-    grams: null,
-  })
+const change = () => checkKit(world, large.caller, { key: randomUUID(), kitId: looked.id })
 async function reportBoard(): Promise<void> {
   const [members, kits, lots] = [12, 20, 3000]
   const here = timeBoard(members, kits, lots)
