@@ -254,8 +254,10 @@ export interface Added {
 /** The pantry with more in one of its kits, for trying what would close a gap. */
 export function withAdded(pantry: Pantry, kit: number, added: readonly Added[]): Pantry {
   const pocket = pantry.stock.pockets.find(({ kitId }) => kitId === pantry.stock.kits[kit]?.id)
-  const things = [...pantry.things]
-  const known = [...pantry.known]
+  // Most of what is tried is more of what is here: then nothing but the shelves differs.
+  const isNew = added.some(({ thing }) => positionOf(pantry, pantry.things, thing) < 0)
+  const things = isNew ? [...pantry.things] : (pantry.things as Thing[])
+  const known = isNew ? [...pantry.known] : (pantry.known as KnownItem[])
   const shelves = [...pantry.shelves]
   const shelvesOf = [...pantry.shelvesOf]
   for (const one of added) {
@@ -281,16 +283,14 @@ export function withAdded(pantry: Pantry, kit: number, added: readonly Added[]):
     shelves.push(shelf)
     shelvesOf[thing] = [...(shelvesOf[thing] ?? []), shelf]
   }
+  if (!isNew) return { ...pantry, shelves, shelvesOf }
   const newcomers = playersOf(things, pantry.things.length)
-  const byRole =
-    newcomers.size === 0
-      ? pantry.byRole
-      : new Map([
-          ...pantry.byRole,
-          ...[...newcomers].map(
-            ([role, more]) => [role, [...(pantry.byRole.get(role) ?? []), ...more]] as const,
-          ),
-        ])
+  const byRole = new Map([
+    ...pantry.byRole,
+    ...[...newcomers].map(
+      ([role, more]) => [role, [...(pantry.byRole.get(role) ?? []), ...more]] as const,
+    ),
+  ])
   return { ...pantry, things, known, shelves, shelvesOf, byRole }
 }
 

@@ -120,14 +120,27 @@ function agesOf({ isMedicine, madeFor, entry, form }: ItemFacts): Ages | null {
   return madeFor.toMonths !== null || isSyrup ? 'children' : null
 }
 
+type Packed = Pick<
+  Item,
+  'kind' | 'own' | 'name' | 'strength' | 'unit' | 'essential' | 'packPriceMinor' | 'packSize'
+>
+
+/** Many lots are of one item: what it is is put together once for all of them. */
+const found = new WeakMap<
+  Packed,
+  { readonly entry: CatalogueEntry | null; readonly goods: Goods }
+>()
+
 /** Puts the catalogue's word and the household's own measures together. */
-export function goodsOf(
-  item: Pick<
-    Item,
-    'kind' | 'own' | 'name' | 'strength' | 'unit' | 'essential' | 'packPriceMinor' | 'packSize'
-  >,
-  entry: CatalogueEntry | null,
-): Goods {
+export function goodsOf(item: Packed, entry: CatalogueEntry | null): Goods {
+  const before = found.get(item)
+  if (before?.entry === entry) return before.goods
+  const goods = goodsFrom(item, entry)
+  found.set(item, { entry, goods })
+  return goods
+}
+
+function goodsFrom(item: Packed, entry: CatalogueEntry | null): Goods {
   const facts = itemFacts(item, entry, item.own)
   const hazards = entry?.hazards ?? []
   // What is not matched to the catalogue is for people as a dose; where it may lie, nobody knows.

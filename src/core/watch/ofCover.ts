@@ -157,13 +157,22 @@ function broughtBy(
   const added: Added = { thing, known, uses: (amount / THOUSAND) * thing.facts.uses, through: null }
   const roles = behind(pantry, new Set(thing.facts.roles))
   const touches = (need: Need) => asksFor(need, roles)
+  const missed = act === 'top_up' ? missingIn(today) : []
+  const isAsked =
+    missed.some(({ missing }) => missing.some(({ need }) => touches(need))) ||
+    lapses.some(({ problemId }) =>
+      today.problems.some(
+        ({ id, rows }) => id === problemId && rows.some((row) => touches(row.need)),
+      ),
+    )
+  if (!isAsked) return { brings: [], closes: [] }
   const fuller = withAdded(pantry, at, [added])
   const brings: Brings[] = []
   const closes: Missing[] = []
   const on = (day: PlainDate) => asked(day).withMore(fuller)
-  if (act === 'top_up') {
+  if (missed.length > 0) {
     const now = on(judgement.today)
-    for (const problem of missingIn(today)) {
+    for (const problem of missed) {
       const answered = problem.missing.filter(
         ({ need, cell }) => touches(need) && isAnswered(now, need, cell),
       )

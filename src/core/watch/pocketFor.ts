@@ -7,6 +7,7 @@ import type { Tier } from '../cover/need'
 import type { Pantry } from '../cover/pantry'
 import { secondsTo } from '../cover/reaching'
 import type { Place } from '../household/places'
+import type { PlaceId } from '../ids'
 import type { Line, Site, Survey } from './survey'
 
 /**
@@ -20,7 +21,7 @@ export function pocketFor(
   step: Exclude<Step, { kind: 'learn' }>,
   tier: Tier,
 ): Site | null {
-  const lines = survey.lines.filter(({ site }) => site.place.id === place.id)
+  const lines = linesAt(survey, place)
   const same = lines.find(({ item }) => item.id === step.itemId)
   if (same) return same.site
   const near = tier === 'life' ? reachedFirst(survey, place) : null
@@ -32,6 +33,24 @@ export function pocketFor(
     [...survey.sites.values()].find((site) => site.place.id === place.id) ??
     null
   )
+}
+
+const byPlace = new WeakMap<Survey, ReadonlyMap<PlaceId, readonly Line[]>>()
+
+/** The lines of a place; sorted once for all that is put somewhere. */
+function linesAt(survey: Survey, place: Place): readonly Line[] {
+  let known = byPlace.get(survey)
+  if (!known) {
+    const found = new Map<PlaceId, Line[]>()
+    for (const line of survey.lines) {
+      const of = found.get(line.site.place.id)
+      if (of) of.push(line)
+      else found.set(line.site.place.id, [line])
+    }
+    known = found
+    byPlace.set(survey, known)
+  }
+  return known.get(place.id) ?? []
 }
 
 function rolesOf(pantry: Pantry, step: Exclude<Step, { kind: 'learn' }>): readonly RoleId[] {
