@@ -5,15 +5,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { strapOf } from '../src/app/watch/views'
-import { addDays } from '../src/core/calendar/plainDate'
-import { CATALOGUE } from '../src/core/catalogue/catalogue'
 import { board } from '../src/core/cover/board'
 import { isReadyState } from '../src/core/cover/cellState'
 import { explain } from '../src/core/cover/explain'
 import type { CoverPlace, Pantry } from '../src/core/cover/pantry'
 import { kitsAt, questionAt, usesOfKits } from '../src/core/cover/scene'
 import { isCarried } from '../src/core/household/kitUse'
-import type { Member } from '../src/core/household/member'
 import { atHand, offeredLots } from '../src/core/incident/atHand'
 import { INCIDENT_KINDS, type IncidentKind } from '../src/core/incident/kinds'
 import { evening } from '../src/core/judgement/evening'
@@ -27,85 +24,7 @@ import { headline } from '../src/core/watch/headline'
 import { lineState, targetsMet } from '../src/core/watch/survey'
 import { byMembers } from '../src/islands/cover/columns'
 import type { Cover } from '../src/islands/cover/useCover'
-import { aMember, aPerson } from './support/cover'
-import { ALWAYS, TODAY, visits } from './support/household'
-import { knownOf, type Laid } from './support/known'
-
-const PEOPLE: readonly Member[] = [
-  aPerson(41, {
-    helper: true,
-    facts: {
-      gloveSize: 'S',
-      skills: [{ skill: 'tourniquet', until: addDays(TODAY, 40), by: 'School' }],
-    },
-  }),
-  aPerson(8, { kg: 26, facts: { conditions: ['asthma', 'anaphylaxis'] } }),
-  aPerson(2, { kg: 12 }),
-  aPerson(75, {
-    facts: { bloodThinner: true, allergies: [{ kind: 'substance', substance: 'latex' }] },
-  }),
-  aMember('dog', { kg: 14 }),
-  aMember('cat', { kg: 4 }),
-  aMember('bird', { kg: 0.1 }),
-]
-
-const laidOf = (places: number): fc.Arbitrary<Laid> =>
-  fc.record({
-    of: fc.constantFrom(...CATALOGUE.map(({ id }) => id)),
-    at: fc.integer({ min: 0, max: places - 1 }),
-    there: fc.integer({ min: 0, max: 6 }),
-    par: fc.integer({ min: 0, max: 4 }),
-    until: fc.option(
-      fc.integer({ min: -10, max: 80 }).map((ahead) => addDays(TODAY, ahead) as string),
-      { nil: undefined },
-    ),
-    lot: fc.constantFrom<Laid['lot']>(
-      {},
-      {},
-      {},
-      { standing: { kind: 'held', reason: 'ask' } },
-      { standing: { kind: 'missing', since: TODAY } },
-      { standing: { kind: 'unclean', since: TODAY } },
-      { condition: 'torn' },
-    ),
-  }) as fc.Arbitrary<Laid>
-
-const household: fc.Arbitrary<Known> = fc
-  .record({
-    members: fc.subarray([...PEOPLE]),
-    laid: fc.array(laidOf(3), { minLength: 1, maxLength: 30 }),
-    ranges: fc.tuple(
-      ...[0, 1, 2].map(() => fc.constantFrom(null, 'body', 'bag', 'vehicle', 'home', 'away')),
-    ),
-    course: fc.option(fc.integer({ min: 0, max: 29 }), { nil: undefined }),
-    usual: fc.subarray([...PEOPLE]),
-  })
-  .map(({ members, laid, ranges, course, usual }) => {
-    // One lot of an item in a pocket: what belongs there is said once.
-    const once = [...new Map(laid.map((one) => [`${one.of}/${one.at}`, one])).values()]
-    const taken = course === undefined ? undefined : once[course % once.length]
-    const [first] = members
-    return knownOf({
-      members,
-      laid: once,
-      places: [
-        { presence: ALWAYS, traits: ['tap', 'night'], kit: { range: ranges[0] ?? null } },
-        {
-          presence: { rhythm: { kind: 'weekdays', days: [1, 2, 3] }, visits: [] },
-          traits: ['vehicle'],
-          kit: { range: ranges[1] ?? null },
-          usuallyThere: usual.map(({ id }) => id),
-        },
-        {
-          presence: visits(['2026-12-05', '2026-12-07'], ['2027-02-01', '2027-02-03']),
-          traits: ['night', 'cold', 'ticks'],
-          minutesToHelp: 90,
-          kit: { range: ranges[2] ?? null },
-        },
-      ],
-      courses: taken && first ? [{ member: first, of: taken.of }] : [],
-    })
-  })
+import { household } from './support/households'
 
 const HABITS = {
   dateOrder: 'day-first',

@@ -28,6 +28,8 @@ export interface Laid {
   readonly until?: string
   readonly lot?: Partial<Lot>
   readonly item?: Partial<Item>
+  /** The lot's number, where it is to stay the same whatever lies before it. */
+  readonly number?: number
 }
 
 export interface Household {
@@ -47,6 +49,9 @@ const entryOf = (id: string) => {
   return entry
 }
 
+/** The same for an entry in every household. */
+const numberOf = (id: string): number => 1 + [...catalogue().keys()].indexOf(id)
+
 export function knownOf({
   members = [],
   places = [{}],
@@ -63,10 +68,10 @@ export function knownOf({
   })
   const entries = [...new Set([...laid.map(({ of }) => of), ...courses.map(({ of }) => of)])]
   const items = new Map(
-    entries.map((of, n) => {
+    entries.map((of) => {
       const { name, strength, unit, kind, id } = entryOf(of)
       const own = laid.find((one) => one.of === of)?.item
-      return [of, anItem(n + 1, { name, strength, unit, kind, catalogueId: id, ...own })]
+      return [of, anItem(numberOf(id), { name, strength, unit, kind, catalogueId: id, ...own })]
     }),
   )
   const itemOf = (of: string) => items.get(of) ?? anItem(99)
@@ -75,12 +80,15 @@ export function knownOf({
     if (!site) throw new Error(`No place ${at}`)
     return site.pocket.id
   }
-  const lots = laid.flatMap(({ of, at, there = 0, until, lot }, n) =>
+  const lots = laid.flatMap(({ of, at, there = 0, until, lot, number }, n) =>
     there === 0
       ? []
       : [
           {
-            lot: aLot(n + 1, itemOf(of), { ...(until && { expiry: onDay(until) }), ...lot }),
+            lot: aLot(number ?? n + 1, itemOf(of), {
+              ...(until && { expiry: onDay(until) }),
+              ...lot,
+            }),
             pocketId: pocketAt(at),
             amount: amount(there * 1000),
           },

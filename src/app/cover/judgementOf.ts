@@ -1,8 +1,8 @@
 /** The one judgement of the household, kept with the survey until something changes. */
 import { lookahead, nextCheckDay } from '../../core/calendar/presence'
 import { judgeAgain } from '../../core/judgement/again'
+import type { Judged } from '../../core/judgement/judgement'
 import { judge } from '../../core/judgement/judgement'
-import type { Judged } from '../../core/watch/ofCover'
 import type { Survey } from '../../core/watch/survey'
 import { Latest } from '../frame/cache'
 import { type Reading, surveyOf, type Today } from '../frame/world'

@@ -24,11 +24,26 @@ export async function pantryOf(
   return pantry({
     members: await readMembers(trx, today),
     courses: stock.courses ?? (await readCourses(trx)),
-    places: stock.places.map((place) => ({
-      ...place,
-      isStore: place.presence.rhythm.kind === 'always',
+    // Only what is judged by: whatever else becomes known of a place or a kit, nothing is judged again.
+    places: stock.places.map(
+      ({ id, name, hue, minutesToHelp, traits, usuallyThere, presence }) => ({
+        id,
+        name,
+        hue,
+        minutesToHelp,
+        traits,
+        usuallyThere,
+        isStore: presence.rhythm.kind === 'always',
+      }),
+    ),
+    kits: stock.kits.map(({ id, placeId, name, range, whom, minutesAway }) => ({
+      id,
+      placeId,
+      name,
+      range,
+      whom,
+      minutesAway,
     })),
-    kits: stock.kits,
     pockets: stock.pockets,
     items: stock.items.map(knownItem),
     lots: stock.lots,

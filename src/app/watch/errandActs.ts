@@ -13,7 +13,7 @@ import {
 } from '../../core/stock/decide'
 import { READY } from '../../core/stock/lot'
 import { type Errand, isPressed, putOffUntil } from '../../core/watch/errand'
-import { unitsOf } from '../../core/watch/ofCover'
+import { unitsOf } from '../../core/watch/gaps'
 import { type LockedLot, lockLots } from '../../db/frame/ledger'
 import { createRecord, removeRecord } from '../../db/frame/records'
 import { itemNow } from '../../db/items/items'

@@ -83,8 +83,18 @@ const text = (day: Day.Record): PlainDate => plainDate(Day.toString(day))
 
 /** The day `days` later (earlier when negative). */
 export function addDays(date: PlainDate, days: number): PlainDate {
-  return text(Day.addDays(record(date), days))
+  const key = `${date}${days}`
+  const before = sums.get(key)
+  if (before) return before
+  const sum = text(Day.addDays(record(date), days))
+  if (sums.size >= MOST_SUMS) sums.clear()
+  sums.set(key, sum)
+  return sum
 }
+
+/** A household's lots were counted on a few days, and wait for as many intervals. */
+const sums = new Map<string, PlainDate>()
+const MOST_SUMS = 5000
 
 /** The same day `months` later; the last day of the month when that month is shorter. */
 export function addMonths(date: PlainDate, months: number): PlainDate {

@@ -1,6 +1,7 @@
 /** Which roles lean on which: what goes with a companion counts otherwise once that has ended. */
 import type { RoleId } from '../catalogue/roles'
 import type { Pantry, Shelf } from './pantry'
+import type { Thing } from './suitability'
 
 /** Everything that shelves play a part in. */
 export const rolesOf = ({ things }: Pantry, shelves: readonly Shelf[]): ReadonlySet<RoleId> =>
@@ -21,7 +22,11 @@ export function behind(pantry: Pantry, roles: ReadonlySet<RoleId>): ReadonlySet<
 }
 
 /** For each role as a companion: the roles of what goes with it. What is licked off leans on a cover. */
-function leaningOn({ things }: Pantry): ReadonlyMap<RoleId, ReadonlySet<RoleId>> {
+export function leaningOn({
+  things,
+}: {
+  readonly things: readonly Pick<Thing, 'facts'>[]
+}): ReadonlyMap<RoleId, ReadonlySet<RoleId>> {
   const of = new Map<RoleId, Set<RoleId>>()
   for (const { facts } of things)
     for (const role of [...facts.companions.map((one) => one.role), 'lick-guard' as const]) {

@@ -7,22 +7,17 @@ import type { CoverPlace, CoverStock, KnownItem, Pantry, Shelf } from '../cover/
 import { PatientBook } from '../cover/patientBook'
 import { kitsAt } from '../cover/scene'
 import type { PlaceId } from '../ids'
+import { ClosingBook } from './closingBook'
 import { askersOf, isIn } from './days'
-import { type Judgement, judge, judgePlace, type PlaceJudgement } from './judgement'
+import { type Judged, type Judgement, judge, judgePlace, type PlaceJudgement } from './judgement'
 import { problemId, readinessOf } from './readiness'
-
-/** What was judged before. */
-export interface JudgedBefore {
-  readonly pantry: Pantry
-  readonly judgement: Judgement
-}
 
 /**
  * The same as `judge`, and faster where little has changed: where members, places, kits and rules are as
  * they were, only the problems that ask for what changed are judged again, and only where it lies.
  */
 export function judgeAgain(
-  before: JudgedBefore,
+  before: Judged,
   pantry: Pantry,
   today: PlainDate,
   until: ReadonlyMap<PlaceId, PlainDate>,
@@ -48,8 +43,26 @@ export function judgeAgain(
     const needs = NEEDS.filter((need) => touched.has(problemId(need)))
     return merged({ ...known, place }, judgePlace(pantry, place, days, book, needs), touched)
   })
-  return { today, places, of: new Map(places.map((one) => [one.place.id, one])), book }
+  const closings = new ClosingBook(
+    judgement.closings,
+    pantry,
+    rolesChanged(before.pantry, pantry, moved, changed),
+  )
+  return { today, places, of: new Map(places.map((one) => [one.place.id, one])), book, closings }
 }
+
+/** Every part that anything plays which changed, wherever it lies, as it was and as it is. */
+const rolesChanged = (
+  before: Pantry,
+  now: Pantry,
+  { were, are }: Moved,
+  changed: readonly KnownItem[],
+): ReadonlySet<RoleId> =>
+  new Set([
+    ...rolesOf(before, were),
+    ...rolesOf(now, are),
+    ...changed.flatMap(({ facts }) => facts.roles),
+  ])
 
 /** What was judged anew in place of the same problems; the rest as it was. */
 function merged(

@@ -10,6 +10,7 @@ import type { CoverPlace, Pantry, Shelf } from '../cover/pantry'
 import { PatientBook } from '../cover/patientBook'
 import { expectedAt } from '../cover/scene'
 import type { LotId, MemberId, PlaceId } from '../ids'
+import { ClosingBook } from './closingBook'
 import { askersOf, type Stretch, stretches } from './days'
 import { isCounted, membersOf, type Problem, type Readiness, readinessOf } from './readiness'
 
@@ -41,6 +42,14 @@ export interface Judgement {
   readonly of: ReadonlyMap<PlaceId, PlaceJudgement>
   /** Whom what suits, as it was found for this. */
   readonly book: PatientBook
+  /** What closes its gaps, as far as it was looked for. */
+  readonly closings: ClosingBook
+}
+
+/** What was judged, with what it was judged from. */
+export interface Judged {
+  readonly pantry: Pantry
+  readonly judgement: Judgement
 }
 
 /**
@@ -56,7 +65,13 @@ export function judge(
   const places = pantry.stock.places.map((place) =>
     judgePlace(pantry, place, { from: today, to: until.get(place.id) ?? today }, book),
   )
-  return { today, places, of: new Map(places.map((one) => [one.place.id, one])), book }
+  return {
+    today,
+    places,
+    of: new Map(places.map((one) => [one.place.id, one])),
+    book,
+    closings: new ClosingBook(),
+  }
 }
 
 /** One place, from today to its next check. @param needs only these, where not all are asked for */

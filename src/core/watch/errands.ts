@@ -1,9 +1,10 @@
 /** All errands of a household, from every engine, by place and by what they bring. */
 import type { Weekday } from '../calendar/plainDate'
 import type { FollowUp } from '../incident/followUps'
+import type { Judged } from '../judgement/judgement'
 import type { KitRound } from '../rounds/due'
 import { anErrand, ERRAND_ACTS, type Errand, GRAVITIES, gravityOf } from './errand'
-import { type Judged, ofCover } from './ofCover'
+import { ofCover } from './ofCover'
 import { ofIncidents } from './ofIncidents'
 import { ofMedicines } from './ofMedicines'
 import { ofPeople } from './ofPeople'

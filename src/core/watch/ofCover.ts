@@ -5,28 +5,20 @@
 import type { PlainDate } from '../calendar/plainDate'
 import { Asking, OWN_MEDICINE } from '../cover/asking'
 import { type Cell, judgeNeed, rowOf } from '../cover/board'
-import type { Step } from '../cover/candidates'
 import { isReadyState } from '../cover/cellState'
-import type { Closing } from '../cover/closing'
-import { closingsFor } from '../cover/explain'
 import { behind } from '../cover/leaning'
 import type { Need } from '../cover/need'
-import { type Added, type Pantry, type Shelf, withAdded } from '../cover/pantry'
+import { type Added, type Shelf, withAdded } from '../cover/pantry'
 import { questionAt } from '../cover/scene'
-import type { Patient } from '../cover/suitability'
-import type { Kit, Place } from '../household/places'
+import { type Spare, shelfKey } from '../judgement/closingBook'
 import { asksFor } from '../judgement/days'
-import type { Judgement, PlaceJudgement } from '../judgement/judgement'
-import { type Missing, missingIn, type Problem, problemsOf } from '../judgement/readiness'
-import { less, NOTHING, THOUSAND, total, upToMost } from '../quantity/amount'
-import { anErrand, type Brings, type Errand, type ErrandAct, soonness } from './errand'
+import type { Judged, PlaceJudgement } from '../judgement/judgement'
+import { type Missing, missingIn, problemsOf } from '../judgement/readiness'
+import { less, NOTHING, THOUSAND } from '../quantity/amount'
+import { type Brings, type Errand, soonness } from './errand'
+import { bringing, cellKey, gaps, idOf, patientsOf, type Where } from './gaps'
 import { pocketFor } from './pocketFor'
-import type { Survey } from './survey'
-
-export interface Judged {
-  readonly pantry: Pantry
-  readonly judgement: Judgement
-}
+import type { Site, Survey } from './survey'
 
 /** Each errand about a target with what it brings, and an errand for every gap that none of them closes. */
 export function ofCover(
@@ -34,9 +26,14 @@ export function ofCover(
   survey: Survey,
   targets: readonly Errand[],
 ): readonly Errand[] {
-  const spare = spareOf(survey)
+  const beyond = beyondTargets(survey)
+  const spare = spareBy(beyond)
+  const itemOf = new Map(survey.stock.items.map((item) => [item.id, item]))
+  judged.judgement.closings.reckonWith(judged.pantry, beyond)
   return onceEverywhere(
-    judged.judgement.places.flatMap((place) => ofPlace(judged, survey, targets, place, spare)),
+    judged.judgement.places.flatMap((place) =>
+      ofPlace(judged, survey, targets, place, { spare, itemOf }),
+    ),
     survey.today,
   )
 }
@@ -46,7 +43,7 @@ function ofPlace(
   survey: Survey,
   targets: readonly Errand[],
   place: PlaceJudgement,
-  spare: (shelf: Shelf) => number,
+  { spare, itemOf }: Pick<Where, 'spare' | 'itemOf'>,
 ): readonly Errand[] {
   const at = survey.places.find(({ id }) => id === place.place.id)
   if (!at) return []
@@ -56,7 +53,19 @@ function ofPlace(
     .map((errand) => ({ errand, ...broughtBy(judged, place, on, errand) }))
   const closed = new Set(here.flatMap(({ closes }) => closes.map(cellKey)))
   const told = here.map(({ errand, brings }) => ({ ...errand, brings }))
-  return [...told, ...merged(gaps(judged, survey, { place, at, closed, spare }, on))]
+  const pockets = new Map<string, Site | null>()
+  const pocketOf: Where['pocketOf'] = (step, tier) => {
+    const key = `${step.itemId}/${step.kind === 'buy' ? step.entryId : ''}/${tier}`
+    const before = pockets.get(key)
+    if (before !== undefined) return before
+    const site = pocketFor(judged.pantry, survey, at, step, tier)
+    pockets.set(key, site)
+    return site
+  }
+  return [
+    ...told,
+    ...merged(gaps(judged, survey, { place, at, closed, spare, itemOf, pocketOf }, on)),
+  ]
 }
 
 /** The place as it is asked about on a day; laid out once for all that is tried there. */
@@ -134,9 +143,6 @@ const packsOf = ({ reason, steps }: Errand): number =>
 
 // ---- what topping up brings ---------------------------------------------------------------------
 
-/** Of one need, for one member or for all at once: people's and animals' needs share a problem. */
-const cellKey = ({ need, cell }: Missing): string => `${need.id}/${cell.memberId ?? ''}`
-
 interface Brought {
   readonly brings: readonly Brings[]
   /** What is missing today and is not once it is done. */
@@ -192,182 +198,31 @@ function broughtBy(
   return { brings, closes }
 }
 
-const idOf = ({ id, name, tier }: Problem) => ({ problemId: id, name, tier })
-
-const bringing = (
-  problem: Problem,
-  answered: readonly Missing[],
-  from: PlainDate | null,
-): Brings => ({
-  ...idOf(problem),
-  members: [...new Set(answered.flatMap(({ cell }) => cell.memberId ?? []))],
-  from,
-})
-
 /** What strikes all at once is answered for all at once; each has a medicine of their own. */
 function isAnswered(asking: Asking, need: Need, cell: Pick<Cell, 'memberId'>): boolean {
   const memberId = need.everybodyAtOnce && need.id !== OWN_MEDICINE ? null : cell.memberId
   return isReadyState(judgeNeed(asking, need, patientsOf(asking, need, memberId)).state)
 }
 
-/** One member; whoever is there; or all whom it strikes at once. */
-function patientsOf(
-  asking: Asking,
-  need: Need,
-  memberId: Cell['memberId'],
-): readonly (Patient | null)[] {
-  if (memberId !== null) return asking.patients.filter(({ member }) => member.id === memberId)
-  return need.scope === 'party' ? [null] : asking.concernedBy(need)
-}
-
-// ---- gaps that no target closes -----------------------------------------------------------------
-
-interface Where {
-  readonly place: PlaceJudgement
-  readonly at: Place
-  /** What errands about targets answer, by `cellKey`. */
-  readonly closed: ReadonlySet<string>
-  readonly spare: (shelf: Shelf) => number
-}
-
-function gaps(
-  judged: Judged,
-  survey: Survey,
-  where: Where,
-  asked: (day: PlainDate) => Asking,
-): readonly Errand[] {
-  const { place, closed, spare } = where
-  const asking = asked(judged.judgement.today)
-  return missingIn(place.today).flatMap((problem) => {
-    const open = problem.missing.filter((one) => !closed.has(cellKey(one)))
-    const groups = new Map<string, { closing: Closing | null; missing: Missing[] }>()
-    for (const [need, of] of byNeed(open)) {
-      // What strikes all at once is got for all at once.
-      const together =
-        need.everybodyAtOnce || need.scope === 'party' ? [of] : of.map((one) => [one])
-      for (const missing of together) {
-        const patients = need.everybodyAtOnce
-          ? patientsOf(asking, need, null)
-          : patientsOf(asking, need, missing[0]?.cell.memberId ?? null)
-        const [closing = null] = closingsFor(asking, need, patients, { spare })
-        const key = JSON.stringify(closing?.steps ?? need.id)
-        const known = groups.get(key)
-        groups.set(key, { closing, missing: [...(known?.missing ?? []), ...missing] })
-      }
-    }
-    return [...groups.values()].map(({ closing, missing }) =>
-      gapErrand(judged, survey, where, problem, closing, missing),
-    )
-  })
-}
-
-function byNeed(missing: readonly Missing[]): ReadonlyMap<Need, readonly Missing[]> {
-  const of = new Map<Need, Missing[]>()
-  for (const one of missing) of.set(one.need, [...(of.get(one.need) ?? []), one])
-  return of
-}
-
-function gapErrand(
-  { pantry, judgement }: Judged,
-  survey: Survey,
-  { at }: Where,
-  problem: Problem,
-  closing: Closing | null,
-  missing: readonly Missing[],
-): Errand {
-  const steps = closing?.steps ?? []
-  const [first] = steps
-  const brings = bringing(problem, missing, null)
-  const itemId = first && 'itemId' in first ? first.itemId : null
-  const item = survey.stock.items.find(({ id }) => id === itemId) ?? null
-  const into =
-    first && first.kind !== 'learn' ? pocketFor(pantry, survey, at, first, problem.tier) : null
-  const from = first?.kind === 'move' ? first.kitId : null
-  const [worst] = missing
-  return anErrand({
-    key: `gap:${at.id}:${worst?.need.id ?? problem.id}:${brings.members[0] ?? 'all'}`,
-    act: actOf(steps),
-    title: first ? first.title : problem.name,
-    place: at,
-    kit: into?.kit ?? null,
-    pocketId: into?.pocket.id ?? null,
-    item,
-    memberId: brings.members.length === 1 ? (brings.members[0] ?? null) : null,
-    amount: item && first && first.kind !== 'learn' ? unitsOf(pantry, first) : NOTHING,
-    // What becomes only less thin brings nothing yet, and what is got waits for the lesson.
-    brings: closing && isReadyState(closing.becomes.state) && isOfOneKind(steps) ? [brings] : [],
-    steps,
-    reason: {
-      code: 'gap',
-      problem: problem.name,
-      tier: problem.tier,
-      members: brings.members,
-      state: worst?.cell.state ?? 'none',
-      ready: readyElsewhere(judgement, survey, problem.id, brings.members, at),
-      also: steps.slice(1).map(({ title }) => title),
-      packs: first?.kind === 'buy' ? first.packs : 0,
-      costMinor: closing && steps.some(({ kind }) => kind === 'buy') ? closing.costMinor : null,
-      from: kitOf(survey, from),
-    },
-  })
-}
-
-const kitOf = (survey: Survey, kitId: Kit['id'] | null): Kit | null =>
-  survey.kits.find(({ id }) => id === kitId) ?? null
-
-const actOf = (steps: readonly Step[]): ErrandAct =>
-  steps.some(({ kind }) => kind === 'move')
-    ? 'carry'
-    : steps.some(({ kind }) => kind === 'buy')
-      ? 'buy'
-      : steps.length > 0
-        ? 'teach'
-        : 'find_out'
-
-/** Lessons alone, or things alone: one press, or one answer, does all of it. */
-const isOfOneKind = (steps: readonly Step[]): boolean =>
-  new Set(steps.map(({ kind }) => kind === 'learn')).size < 2
-
-/** In units of the item, whole ones up. */
-export function unitsOf(pantry: Pantry, step: Exclude<Step, { kind: 'learn' }>) {
-  const at = step.itemId === null ? undefined : pantry.thingOf.get(step.itemId)
-  const each = at === undefined ? 1 : (pantry.things[at]?.facts.uses ?? 1)
-  return upToMost(total(Math.ceil(step.uses / each - 1e-9) * THOUSAND))
-}
-
-/** Other places where the same is ready for the same. */
-const readyElsewhere = (
-  { places }: Judgement,
-  survey: Survey,
-  id: string,
-  members: Brings['members'],
-  at: Place,
-): readonly Place[] =>
-  places.flatMap(({ place, today, expected }) => {
-    const problem = today.problems.find((one) => one.id === id)
-    const holds =
-      place.id !== at.id &&
-      problem !== undefined &&
-      members.every(
-        (member) =>
-          expected.has(member) && !problem.missing.some(({ cell }) => cell.memberId === member),
-      ) &&
-      (members.length > 0 || problem.isReady)
-    const found = holds ? survey.places.find((one) => one.id === place.id) : undefined
-    return found ? [found] : []
-  })
+// ---- what lies beyond targets ---------------------------------------------------------------------
 
 /** Uses of a shelf that lie beyond the target of their pocket: nobody there counts on them. */
-function spareOf(survey: Survey): (shelf: Shelf) => number {
+const spareBy =
+  (beyond: Spare) =>
+  ({ lotId, pocket, uses }: Shelf): number =>
+    uses * (beyond.get(shelfKey(lotId, pocket.id)) ?? 0)
+
+/** The share of each shelf that lies beyond the target of its pocket. */
+function beyondTargets(survey: Survey): Spare {
   const beyond = new Map<string, number>()
   for (const { par, lasting, holdings } of survey.lines) {
     if (par === NOTHING) continue
     let left = less(lasting, par) as number
     for (const { lot, site, amount, judged } of holdings) {
       if (judged.state !== 'sound' || left <= 0) continue
-      beyond.set(`${lot.id}/${site.pocket.id}`, Math.min(left, amount) / amount)
+      beyond.set(shelfKey(lot.id, site.pocket.id), Math.min(left, amount) / amount)
       left -= amount
     }
   }
-  return ({ lotId, pocket, uses }) => uses * (beyond.get(`${lotId}/${pocket.id}`) ?? 0)
+  return beyond
 }
