@@ -4,11 +4,24 @@ import { itemFacts } from '../catalogue/itemFacts'
 import type { Item } from '../stock/item'
 import type { KnownItem } from './pantry'
 
-export const knownItem = (item: Item): KnownItem => ({
-  item,
-  facts: itemFacts(
+/** The same for an item of which nothing changed since it was read last. */
+export function knownItem(item: Item): KnownItem {
+  const said = JSON.stringify(item)
+  const before = read.get(said)
+  if (before) return before
+  const known: KnownItem = {
     item,
-    item.catalogueId === null ? null : (catalogue().get(item.catalogueId) ?? null),
-    item.own,
-  ),
-})
+    facts: itemFacts(
+      item,
+      item.catalogueId === null ? null : (catalogue().get(item.catalogueId) ?? null),
+      item.own,
+    ),
+  }
+  if (read.size >= MOST_READ) read.clear()
+  read.set(said, known)
+  return known
+}
+
+/** Items change seldom, and are read after every act. */
+const read = new Map<string, KnownItem>()
+const MOST_READ = 10_000

@@ -144,8 +144,9 @@ function saidOfShelves(pantry: Pantry): ReadonlyMap<string, Shelf> {
     pantry.shelves.map((shelf) => {
       const { lotId, thing, kit, pocket, uses, amount, through, barred, forMember } = shelf
       const item = pantry.things[thing]?.itemId
-      const where = [lotId, item, pantry.stock.kits[kit]?.id, pocket.id]
-      return [JSON.stringify([...where, uses, amount, through, barred, forMember]), shelf]
+      const where = `${lotId}/${item}/${pantry.stock.kits[kit]?.id}/${pocket.id}`
+      const why = barred && JSON.stringify(barred)
+      return [`${where}/${uses}/${amount}/${through}/${forMember}/${why}`, shelf]
     }),
   )
   saidOf.set(pantry, said)
