@@ -1,6 +1,6 @@
 /** The database in the browser. */
 import Dexie, { type EntityTable, liveQuery } from 'dexie'
-import type { DeviceTables, Holder, WaitingRow } from './store'
+import type { DeviceTables, Holder, WaitingRow } from './tables'
 
 class DeviceStore extends Dexie implements DeviceTables {
   declare holder: EntityTable<Holder, 'id'>

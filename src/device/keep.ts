@@ -4,7 +4,8 @@ import { call } from './call'
 import { forgetDevice } from './forget'
 import { FOR_KEEPING } from './kept'
 import { importKey } from './seal'
-import { type Holder, store } from './store'
+import { store } from './store'
+import type { Holder } from './tables'
 
 let running: Promise<Holder> | undefined
 

@@ -7,7 +7,8 @@
 import type { Endpoint } from '../contract/endpoint'
 import { type Asked, OfflineError, ProblemError, request } from './call'
 import { seal, unseal } from './seal'
-import { type DeviceTables, type Holder, store, type WaitingRow, type WaitingState } from './store'
+import { store } from './store'
+import type { DeviceTables, Holder, WaitingRow, WaitingState } from './tables'
 import { isFull, noteUnkept } from './unkept'
 
 /** An act as it is kept: with what its endpoint says of waiting, so that nobody has to know it by its address. */

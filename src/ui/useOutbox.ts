@@ -2,7 +2,7 @@
 import { useCallback, useEffect, useState } from 'react'
 import { keepDevice } from '../device/keep'
 import { holder as readHolder, sendWaiting, type Waiting, watchWaiting } from '../device/outbox'
-import type { Holder } from '../device/store'
+import type { Holder } from '../device/tables'
 
 export interface WaitingAct extends Waiting {
   readonly params: unknown

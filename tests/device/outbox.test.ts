@@ -17,7 +17,8 @@ import {
   watchWaiting,
 } from '../../src/device/outbox'
 import { importKey, seal } from '../../src/device/seal'
-import { store, type WaitingRow } from '../../src/device/store'
+import { store } from '../../src/device/store'
+import type { WaitingRow } from '../../src/device/tables'
 import { DeviceFullError, forgetUnkept, unkeptNow } from '../../src/device/unkept'
 
 const LOT = '11111111-1111-4111-8111-111111111111'

@@ -8,9 +8,10 @@ import { mayUse, type SkillId } from '../catalogue/skills'
 import { isRunning } from '../household/course'
 import { isCarried, isExpected, type KitUse } from '../household/kitUse'
 import { type Member, skillsOn } from '../household/member'
-import { isFar, type Place, type PlaceTrait } from '../household/places'
+import { isFar, type Place } from '../household/places'
 import type { ItemId, KitId, MemberId } from '../ids'
 import { THOUSAND } from '../quantity/amount'
+import { concerns } from './arising'
 import { behind, rolesOf } from './leaning'
 import { leftOutKey } from './leftOut'
 import type { Need, Part, Way } from './need'
@@ -51,52 +52,6 @@ export const skillsAmong = (
 
 /** Skills that a person uses on themselves count even where they help nobody else. */
 const ownSkills = (member: Member, day: PlainDate): readonly SkillId[] => skillsOn(member, day)
-
-// ---- which needs there are, for whom -----------------------------------------------------------
-
-export function concerns(need: Need, { member, months }: Patient): boolean {
-  const { atRisk } = need
-  const { facts, species } = member
-  if (atRisk.species && !atRisk.species.includes(species)) return false
-  // Of unknown age: everything that adults face.
-  if (atRisk.underMonths !== undefined && (months === null || months >= atRisk.underMonths))
-    return false
-  if (atRisk.fromMonths !== undefined && months !== null && months < atRisk.fromMonths) return false
-  if (atRisk.helper && !member.helper) return false
-  if (
-    atRisk.condition &&
-    !(facts.kind === 'person' && atRisk.condition.some((one) => facts.conditions.includes(one)))
-  )
-    return false
-  if (
-    atRisk.trait &&
-    !(facts.kind === 'animal' && atRisk.trait.some((one) => facts.traits.includes(one)))
-  )
-    return false
-  if (
-    atRisk.animalCondition &&
-    !(
-      facts.kind === 'animal' &&
-      atRisk.animalCondition.some((one) => (facts.conditions ?? []).includes(one))
-    )
-  )
-    return false
-  if (atRisk.sex && !(facts.kind === 'person' && facts.sex === atRisk.sex)) return false
-  return true
-}
-
-/** Whether a need can arise at a place in a month. */
-export function arises(need: Need, place: Question['place'], month: number): boolean {
-  if (need.months) {
-    const [first, last] = need.months
-    const within = first <= last ? month >= first && month <= last : month >= first || month <= last
-    if (!within) return false
-  }
-  if (need.where.length === 0) return true
-  const traits = new Set<PlaceTrait>(place.traits)
-  if (isFar(place)) traits.add('remote')
-  return need.where.some((one) => traits.has(one))
-}
 
 /** The ways that the household's schools allow, first choice first; what counts as cover. */
 export const waysOf = (need: Need, schools: Schools): readonly Way[] =>

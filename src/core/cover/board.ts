@@ -1,7 +1,8 @@
 /** The cover board: for every need and member, whether these kits cover it on this day. */
 import type { Member } from '../household/member'
 import type { MemberId } from '../ids'
-import { Asking, arises, OWN_MEDICINE, type Question, TENTHS, usesOf, waysOf } from './asking'
+import { arises } from './arising'
+import { Asking, OWN_MEDICINE, type Question, TENTHS, usesOf, waysOf } from './asking'
 import type { CellState } from './cellState'
 import { type Demand, shortage } from './joint'
 import type { Need, Part, Way } from './need'

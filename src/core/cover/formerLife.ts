@@ -1,7 +1,8 @@
 /** A kit grown for a former life: what serves no need of anybody there any more. */
 import { NEVER_COVER } from '../catalogue/roles'
 import type { ItemId } from '../ids'
-import { type Asking, arises, concerns } from './asking'
+import { arises, concerns } from './arising'
+import type { Asking } from './asking'
 import type { Need } from './need'
 import { NEEDS } from './needs'
 import type { CoverPlace } from './pantry'

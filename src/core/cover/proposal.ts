@@ -12,16 +12,8 @@ import { mayUse } from '../catalogue/skills'
 import { isFar } from '../household/places'
 import type { ItemId, KitId, MemberId } from '../ids'
 import { type Amount, NOTHING, THOUSAND, type Total, total, upToMost } from '../quantity/amount'
-import {
-  Asking,
-  arises,
-  companionsFor,
-  concerns,
-  OWN_MEDICINE,
-  type Question,
-  usesOf,
-  waysOf,
-} from './asking'
+import { arises, concerns } from './arising'
+import { Asking, companionsFor, OWN_MEDICINE, type Question, usesOf, waysOf } from './asking'
 import { entryThing } from './entryThing'
 import { type FormerLife, formerLife } from './formerLife'
 import type { Need, Part, Tier, Way } from './need'

@@ -7,7 +7,8 @@
  */
 
 import type { PlainDate } from '../calendar/plainDate'
-import { Asking, concerns, type Question, skillsAmong, waysAtHand } from '../cover/asking'
+import { concerns } from '../cover/arising'
+import { Asking, type Question, skillsAmong, waysAtHand } from '../cover/asking'
 import type { Need, Part } from '../cover/need'
 import { NEEDS } from '../cover/needs'
 import { gravest, isSetAside, type Objection, objectionsTo } from '../cover/objections'

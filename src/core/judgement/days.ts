@@ -5,7 +5,8 @@
  */
 import { addDays, addMonths, LAST_YEAR, type PlainDate } from '../calendar/plainDate'
 import type { RoleId } from '../catalogue/roles'
-import { Asking, concerns, OWN_MEDICINE, type Question } from '../cover/asking'
+import { concerns } from '../cover/arising'
+import { Asking, OWN_MEDICINE, type Question } from '../cover/asking'
 import { type Row, rowOf } from '../cover/board'
 import { behind, rolesOf } from '../cover/leaning'
 import type { Need } from '../cover/need'

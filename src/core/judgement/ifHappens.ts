@@ -4,7 +4,8 @@
  */
 import { monthNumber, type PlainDate } from '../calendar/plainDate'
 import { mayUse, type SkillId } from '../catalogue/skills'
-import { Asking, arises, concerns, type Question } from '../cover/asking'
+import { arises, concerns } from '../cover/arising'
+import { Asking, type Question } from '../cover/asking'
 import { judgeNeed } from '../cover/board'
 import type { CellState } from '../cover/cellState'
 import { type Explanation, explain } from '../cover/explain'

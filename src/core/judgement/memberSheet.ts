@@ -1,6 +1,7 @@
 /** A member's cover sheet: what each place holds for them, what is held back and why, their medicines. */
 import type { PlainDate } from '../calendar/plainDate'
-import { Asking, arises } from '../cover/asking'
+import { arises } from '../cover/arising'
+import { Asking } from '../cover/asking'
 import { type Cell, judgeNeed } from '../cover/board'
 import { type Source, sourcesOfWay } from '../cover/explain'
 import { type Need, TIERS } from '../cover/need'
