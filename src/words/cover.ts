@@ -139,7 +139,7 @@ export const cover = {
     `then ${state === 'thin' ? `${uses(have)} of ${uses(need)}` : CELL_STATES[state]}`,
   caution: 'Mind',
   callFirst: 'First',
-  sourceOf: (source: string): string => `After: ${source}`,
+  sourceOf: (source: string): string => `After: ${source}.`,
   noMembers: 'Add the people and animals first: cover is judged for each of them.',
   noPlaces: 'Add a place first.',
   toHousehold: 'To Household',

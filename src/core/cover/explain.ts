@@ -9,7 +9,7 @@ import { type Closing, closingsOf } from './closing'
 import { promise } from './joint'
 import type { Need, Part, Way } from './need'
 import type { CoverPocket, Pantry, Shelf } from './pantry'
-import { minutesBeyondHand, reachedFirst } from './reaching'
+import { isAtHand, minutesBeyondHand, reachedFirst } from './reaching'
 import { SCHOOLS, schoolAnswer } from './schools'
 import { type HeldBack, heldBack } from './spoken'
 import type { Patient } from './suitability'
@@ -164,7 +164,9 @@ function answerWith(
         part: one.part,
         patient: one.patient,
         uses: one.uses,
-        sources: takes.flatMap(([thing, uses]) => sourcesOf(asking, thing, uses, withSecond)),
+        sources: takes.flatMap(([thing, uses]) =>
+          sourcesOf(asking, thing, uses, { withSecond, isLife: need.tier === 'life' }),
+        ),
         minutesAway:
           need.tier === 'life'
             ? minutesBeyondHand(
@@ -184,12 +186,24 @@ const usableShelves = (asking: Asking, thing: number, withSecond: boolean): read
     return grade === 'good' || (withSecond && grade === 'second')
   })
 
-/** What counts fully first, of that the soonest to turn, then what is reached first. */
-function sourcesOf(asking: Asking, thing: number, uses: number, withSecond: boolean): Source[] {
+/**
+ * What counts fully first, of that the soonest to turn, then what is reached first; where it saves a
+ * life, what is at hand before what has to be fetched.
+ */
+function sourcesOf(
+  asking: Asking,
+  thing: number,
+  uses: number,
+  { withSecond, isLife }: { readonly withSecond: boolean; readonly isLife: boolean },
+): Source[] {
   const { pantry } = asking
   const isSecond = (shelf: Shelf): number => Number(asking.gradeOf(shelf) === 'second')
   const shelves = [...usableShelves(asking, thing, withSecond)].sort(
-    (a, b) => isSecond(a) - isSecond(b) || turnsFirst(a, b) || reachedFirst(a, b),
+    (a, b) =>
+      isSecond(a) - isSecond(b) ||
+      (isLife ? Number(isAtHand(b)) - Number(isAtHand(a)) : 0) ||
+      turnsFirst(a, b) ||
+      reachedFirst(a, b),
   )
   const sources: Source[] = []
   let left = uses

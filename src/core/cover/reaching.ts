@@ -25,12 +25,16 @@ export const reachedFirst = (a: Reached, b: Reached): number =>
 /** Further than this a life-saver is not at hand: somebody else's at hand comes before one's own. */
 const AT_HAND_SECONDS = 5 * 60
 
+export const isAtHand = ({ seconds }: Reached): boolean =>
+  (seconds ?? UNTIMED_SECONDS) <= AT_HAND_SECONDS
+
 /**
  * How many minutes away the nearest of it lies, where that is further than at hand; null where it is
  * at hand, or where there is none.
  */
 export function minutesBeyondHand(sources: readonly Reached[]): number | null {
   if (sources.length === 0) return null
+  if (sources.some(isAtHand)) return null
   const nearest = Math.min(...sources.map(({ seconds }) => seconds ?? UNTIMED_SECONDS))
-  return nearest > AT_HAND_SECONDS ? Math.round(nearest / 60) : null
+  return Math.round(nearest / 60)
 }
