@@ -1,7 +1,7 @@
 /** What every screen stands in: the strap of places, the tabs, finding, keys, look, messages. */
 
 import { MantineProvider } from '@mantine/core'
-import { IconX } from '@tabler/icons-react'
+import { IconSearch, IconX } from '@tabler/icons-react'
 import { QueryClient, QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query'
 import {
   createContext,
@@ -26,6 +26,7 @@ import classes from './Frame.module.css'
 import { type FrameKey, meaningOf } from './hotkeys'
 import { LeavingBar } from './LeavingBar'
 import { LookSwitch, useLook } from './look'
+import { MoreMenu } from './MoreMenu'
 import { OpenIncidentsBar } from './OpenIncidentsBar'
 import { TABS, type TabId } from './tabs'
 import { theme } from './theme'
@@ -105,6 +106,8 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
     () => ({ today, order: habits.dateOrder, weekStart: habits.weekStart }),
     [today, habits.dateOrder, habits.weekStart],
   )
+  const hrefAt = ({ id, href }: (typeof TABS)[number]): string =>
+    place && id !== 'household' ? `${href}?place=${place}` : href
   const only = strap.places.find(({ id }) => id === place)
   const [finding, setFinding] = useState(false)
   const [helping, setHelping] = useState(false)
@@ -186,7 +189,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
                 <Box ellipsis as="b" size={3} weight="bold" face="display" nowrap block>
                   {one.name}
                 </Box>
-                <Box ellipsis as="small" size={1} nowrap block>
+                <Box ellipsis as="small" size={1} nowrap block className={classes.placeNext}>
                   {words.strap.next(one.next, strap.today)}
                 </Box>
               </Box>
@@ -216,12 +219,20 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
             </Row>
           ))}
         </Row>
+        <div className={classes.onlyPhone}>
+          <Button
+            kind="plain"
+            icon={IconSearch}
+            aria-label={words.find.label}
+            onClick={() => setFinding(true)}
+          />
+        </div>
       </Row>
       <OpenIncidentsBar />
       <LeavingBar strap={strap} />
       <Row gap={4} align="center" className={`${classes.bar} no-print`}>
         <nav className={classes.tabs} aria-label={words.name}>
-          {TABS.map(({ id, href }, index) => (
+          {TABS.map((one, index) => (
             <Box
               unlined
               as="a"
@@ -231,17 +242,19 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
               tone="second"
               face="display"
               nowrap
-              key={id}
-              href={place && id !== 'household' && id !== 'bring' ? `${href}?place=${place}` : href}
+              key={one.id}
+              href={hrefAt(one)}
               className={classes.tab}
-              aria-current={id === tab ? 'page' : undefined}
+              data-thumb={one.isForThumb}
+              aria-current={one.id === tab ? 'page' : undefined}
             >
-              {words.tabs[id]}{' '}
+              {words.tabs[one.id]}{' '}
               <Box as="small" size={1} weight="normal" aria-hidden>
                 {index + 1}
               </Box>
             </Box>
           ))}
+          <MoreMenu tab={tab} look={look} hrefOf={hrefAt} />
         </nav>
         <Row
           inline
@@ -262,19 +275,23 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
         >
           {words.happened}
         </Row>
-        <LookSwitch look={look} />
-        <WaitingBadge outbox={outbox} />
-        <Button
-          kind="plain"
-          className={classes.keysButton}
-          onClick={() => setHelping(true)}
-          aria-label={words.keys.open}
-        >
-          ?
-        </Button>
-        <Button kind="plain" className={classes.find} onClick={() => setFinding(true)}>
-          {words.find.label} <kbd>/</kbd>
-        </Button>
+        <div className={classes.onlyDesk}>
+          <LookSwitch look={look} />
+        </div>
+        <div className={classes.waiting}>
+          <WaitingBadge outbox={outbox} />
+        </div>
+        <div className={classes.onlyDesk}>
+          <Button kind="plain" onClick={() => setHelping(true)} aria-label={words.keys.open}>
+            ?
+          </Button>{' '}
+          <Button kind="plain" onClick={() => setFinding(true)}>
+            {words.find.label}{' '}
+            <Box as="kbd" face="text">
+              /
+            </Box>
+          </Button>
+        </div>
       </Row>
       <Box
         as="main"
@@ -319,10 +336,9 @@ function useFreshAfterSending({ waiting }: Outbox): void {
   }, [count, queries])
 }
 
-const hrefOf = (tab: TabId): string => {
-  const narrowing = tab === 'household' || tab === 'bring' ? 'watch' : tab
-  return TABS.find(({ id }) => id === narrowing)?.href ?? '/'
-}
+/** Where a place narrows what is seen: this tab, else Today. */
+const hrefOf = (tab: TabId): string =>
+  TABS.find(({ id }) => id === tab && id !== 'household')?.href ?? '/'
 
 /** Keys belong to the field while somebody types, and to the dialog while one is open. */
 export function isTyping(event: KeyboardEvent): boolean {

@@ -5,7 +5,6 @@ import type * as places from '../contract/values/places'
 import * as words from '../words'
 import { moment } from '../words/frame/format'
 import { Box, Row } from './Box'
-import classes from './LeavingBar.module.css'
 
 export function LeavingBar({ strap }: { readonly strap: z.infer<typeof places.strap> }) {
   const { deletion, habits } = strap
@@ -22,7 +21,8 @@ export function LeavingBar({ strap }: { readonly strap: z.infer<typeof places.st
       surface="canvas"
       line="bad"
       radius={2}
-      className={`${classes.bar} no-print`}
+      above={4}
+      className="no-print"
       role="note"
     >
       <span>

@@ -92,6 +92,8 @@ export const Messages = ({ store }: Pick<MessagesValue, 'store'>) => (
       containerWidth={480}
       notificationMaxHeight={600}
       zIndex={400}
+      // Above the bar for the thumb, where there is one.
+      styles={{ root: { marginBottom: 'var(--thumb-bar, 0)' } }}
     />
   </div>
 )

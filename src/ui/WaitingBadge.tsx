@@ -2,23 +2,22 @@
 
 import { useState, useSyncExternalStore } from 'react'
 import { connection, connectionAtFirst, onConnection } from '../device/connection'
-import { forgetUnkept, onUnkept, unkeptAtFirst, unkeptNow } from '../device/unkept'
+import { onUnkept, unkeptAtFirst, unkeptNow } from '../device/unkept'
 import * as words from '../words'
 import { Button } from './Button'
+import { NotKept } from './NotKept'
 import { useLater } from './useLater'
 import type { Outbox } from './useOutbox'
 import classes from './WaitingBadge.module.css'
 
 const waitingWords = words.waiting
-const loadNotKept = () => import('./WaitingDialogs').then((file) => file.NotKept)
-const loadList = () => import('./WaitingDialogs').then((file) => file.WaitingList)
+const loadList = () => import('./WaitingList').then((file) => file.WaitingList)
 
 export function WaitingBadge({ outbox }: { readonly outbox: Outbox }) {
   const unkept = useSyncExternalStore(onUnkept, unkeptNow, unkeptAtFirst)
-  const NotKept = useLater(loadNotKept, unkept !== null)
   return (
     <>
-      {NotKept && <NotKept opened={unkept !== null} onClose={forgetUnkept} unkept={unkept} />}
+      {unkept && <NotKept unkept={unkept} />}
       <Badge outbox={outbox} />
     </>
   )

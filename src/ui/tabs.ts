@@ -1,12 +1,21 @@
-/** The tabs of the frame, in their order. */
+/** The tabs of the frame, in their order, and what stands under "More". */
+
 export const TABS = [
-  { id: 'watch', href: '/' },
-  { id: 'kits', href: '/kits' },
-  { id: 'cover', href: '/cover' },
-  { id: 'bench', href: '/bench' },
-  { id: 'restock', href: '/restock' },
+  { id: 'watch', href: '/', isForThumb: true },
+  { id: 'kits', href: '/kits', isForThumb: true },
+  { id: 'cover', href: '/cover', isForThumb: false },
+  { id: 'bench', href: '/bench', isForThumb: true },
+  { id: 'restock', href: '/restock', isForThumb: false },
+  { id: 'household', href: '/household', isForThumb: false },
+] as const
+
+/** Not of every day, and two presses from everywhere. */
+export const MORE = [
   { id: 'bring', href: '/bring-in' },
   { id: 'print', href: '/print' },
-  { id: 'household', href: '/household' },
+  { id: 'record', href: '/record' },
+  { id: 'incidents', href: '/incident' },
+  { id: 'account', href: '/account' },
 ] as const
-export type TabId = (typeof TABS)[number]['id']
+
+export type TabId = (typeof TABS)[number]['id'] | 'bring' | 'print'

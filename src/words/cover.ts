@@ -23,9 +23,9 @@ function step(one: Step, kitName: (kitId: string) => string, currency: string): 
 }
 
 export const cover = {
-  title: 'Cover',
+  title: 'Ready',
   tabs: {
-    label: 'Parts of Cover',
+    label: 'Parts of Ready',
     board: 'Board',
     if: 'If something happens',
     evening: 'Could the sitter cope?',

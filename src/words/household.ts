@@ -58,7 +58,7 @@ export const householdText = {
   labelsHelp: {
     us: 'Doses as printed on labels in the United States. The pack in your hand wins.',
     uk: 'Doses as printed on labels in the United Kingdom and Ireland. The pack in your hand wins.',
-    none: 'No label ships for you: the bench asks you to write down the label of your own pack.',
+    none: 'No label ships for you: Doses asks you to write down the label of your own pack.',
   },
   askNow: {
     title: 'Asked now',

@@ -18,6 +18,7 @@ export {
   keys,
   leaving,
   look,
+  more,
   strap,
   tabs,
   tagline,

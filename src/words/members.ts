@@ -6,7 +6,7 @@ import { weight } from './care/weights'
 import { counted, fullDay } from './frame/format'
 
 export const member = {
-  sheet: 'Cover sheet',
+  sheet: 'What is ready for them',
   notUsual: 'not usually there',
   places: 'What each place holds',
   gaps: (count: number): string =>

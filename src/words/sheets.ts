@@ -62,7 +62,7 @@ export const sheets = {
     link: 'What is to be done, place by place',
     asOf: (day: string): string => `As of ${day}. Vivid Satchel.`,
     none: 'Nothing is open.',
-    back: 'Back to Watch',
+    back: 'Back to Today',
   },
   all: 'Sheets for the lids',
   under: 'One for each kit, for the inside of its lid. They name no member, price or address.',

@@ -16,7 +16,7 @@ const panel = (page: Page) => page.getByRole('complementary')
 const undo = (page: Page) =>
   page.getByRole('status').getByRole('button', { name: 'Undo' }).last().click()
 
-test.describe('Watch', () => {
+test.describe('Today', () => {
   test('an errand is done, put off and taken back with one press each', async ({ page }) => {
     await open(page, '/')
     const home = page.getByRole('region', { name: 'Row house' })
@@ -280,6 +280,42 @@ test('an errand sent to the list is there, and counted', async ({ page }) => {
     .filter({ hasText: 'Adrenaline auto-injector' })
     .filter({ hasText: 'put here by hand' })
   await expect(listed).toHaveCount(1)
+})
+
+test('what is not of every day is under More: by keyboard at a desk, by thumb on a phone', async ({
+  page,
+}) => {
+  await open(page, '/')
+  const more = page.locator('summary').filter({ hasText: 'More' })
+  await more.focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('link', { name: 'History' })).toBeVisible()
+  await expectAccessible(page)
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('link', { name: 'History' })).toBeHidden()
+  await expect(more).toBeFocused()
+  await more.press('Enter')
+  await page.getByRole('link', { name: 'Print', exact: true }).press('Enter')
+  await expect(page).toHaveURL(/\/print$/)
+
+  await page.setViewportSize(PHONE)
+  await open(page, '/cover')
+  const strap = await page.getByRole('banner').boundingBox()
+  const bar = await page.getByRole('link', { name: 'Something happened' }).evaluate((link) => {
+    const { top, bottom } = (link.parentElement as HTMLElement).getBoundingClientRect()
+    return { top, bottom }
+  })
+  expect((strap?.height ?? 999) + bar.bottom - bar.top).toBeLessThanOrEqual(120)
+  expect(bar.bottom).toBe(PHONE.height)
+  await more.click()
+  const ready = page.getByRole('link', { name: 'Ready', exact: true })
+  await expect(ready).toHaveAttribute('aria-current', 'page')
+  await expect(page.getByRole('radio', { name: 'Torch' })).toBeVisible()
+  await expectAccessible(page)
+  await page.getByRole('link', { name: 'Restock', exact: true }).click()
+  await expect(page).toHaveURL(/\/restock$/)
+  await page.getByRole('button', { name: 'Find anything' }).click()
+  await expect(page.getByRole('combobox', { name: 'Find anything' })).toBeFocused()
 })
 
 test('a label is written alone, by keyboard, and taken back', async ({ page, account }) => {

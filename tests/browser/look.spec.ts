@@ -108,7 +108,7 @@ test.describe('with nothing kept yet', () => {
   test('an address that is not there says so and leads back', async ({ page }) => {
     await page.goto('/kits/00000000-0000-4000-8000-000000000000')
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('This is not here')
-    await page.getByRole('link', { name: 'To Watch' }).click()
+    await page.getByRole('link', { name: 'To Today' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing is kept here yet')
   })
 })

@@ -9,7 +9,7 @@ const MOST: Readonly<Record<string, number>> = {
   '/kits': 240,
   '/cover': 300,
   '/bench': 260,
-  '/plan': 220,
+  '/restock/plan': 220,
   '/household': 340,
   '/stock': 265,
 }

@@ -7,7 +7,7 @@ import { TOPIC_NAMES } from '../frame/topics'
 import { notedText } from './objections'
 
 export const bench = {
-  title: 'Bench',
+  title: 'Doses',
   parts: {
     doses: 'Doses',
     cards: 'Dose cards',
@@ -38,7 +38,7 @@ export const bench = {
   noRule: (name: string): string => `No rule from a vet is written down for ${name}.`,
   askVet: 'Ask the vet, and write down what is said',
   agreedInWords: (name: string): string =>
-    `The vet has agreed to something for ${name} in words. The bench shows a number only from a dose card.`,
+    `The vet has agreed to something for ${name} in words. A number is shown only from a dose card.`,
   asCard: 'Write its numbers down as a dose card',
   tell: 'Say this',
   tellLines: {
@@ -170,5 +170,5 @@ export const slip = {
   stop: 'Stop and ask when',
   outdated: (day: string): string =>
     `Work it out again after ${day}: the weight will have changed.`,
-  refused: 'There is nothing to print: the bench says why.',
+  refused: 'There is nothing to print: Doses says why.',
 } as const

@@ -278,7 +278,7 @@ export const incident = {
   usedOf: (title: string): string => `Used: ${title}`,
   doseOf: (title: string): string => `Dose: ${title}`,
   chooseKind: 'Say what happened, and this lists what suits.',
-  doseLead: 'Only what a card allows. The bench has the sum.',
+  doseLead: 'Only what a card allows. Doses has the sum.',
   manual: 'Something else was given',
   manualName: 'What',
   manualAmount: 'How much (as a person counts it)',

@@ -12,15 +12,22 @@ export const tagline = 'What is where, what turns, what to do about it'
 export const happened = 'Something happened'
 
 export const tabs = {
-  watch: 'Watch',
+  watch: 'Today',
   kits: 'Kits',
-  cover: 'Cover',
-  bench: 'Bench',
+  cover: 'Ready',
+  bench: 'Doses',
   restock: 'Restock',
-  bring: 'Bring in',
-  print: 'Print',
   household: 'Household',
-}
+} as const
+
+export const more = {
+  label: 'More',
+  bring: 'Bring a list in',
+  print: 'Print',
+  record: 'History',
+  incidents: 'Earlier incidents',
+  account: 'Account and devices',
+} as const
 
 export const strap = {
   next: (next: NextThere, today: PlainDate): string =>
@@ -94,7 +101,7 @@ export const errors = {
   again: 'Try again',
   notFound: 'This is not here',
   notFoundHint: 'It may have been taken away, or the address is wrong.',
-  home: 'To Watch',
+  home: 'To Today',
   skip: 'To the main part',
 }
 

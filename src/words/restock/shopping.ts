@@ -65,7 +65,7 @@ export const shopping = {
   instead: 'What else would do',
   insteadOf: (title: string, spec: string): string => (spec === '' ? title : `${title}: ${spec}`),
   keptToo: 'kept here too',
-  judged: 'Cover tells for whom it counts.',
+  judged: 'Ready tells for whom it counts.',
   by: (day: PlainDate, near: PlainDate): string => `by ${weekdayDay(day, near)}`,
   goesTo: (amount: Total, pocket: string, kit: string): string =>
     `${formatAmount(amount)} for ${pocket}, ${kit}`,

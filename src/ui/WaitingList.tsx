@@ -1,10 +1,9 @@
-/** What waits on this device, and what it could not keep. */
+/** What waits on this device to be sent, and what was not taken. */
 
 import { Modal } from '@mantine/core'
 import { useSyncExternalStore } from 'react'
 import { connection, connectionAtFirst, onConnection } from '../device/connection'
 import { dropWaiting, sendAgain } from '../device/outbox'
-import type { Unkept } from '../device/unkept'
 import * as words from '../words'
 import { Box, Stack } from './Box'
 import { Button } from './Button'
@@ -16,29 +15,6 @@ const waitingWords = words.waiting
 interface DialogProps {
   readonly opened: boolean
   readonly onClose: () => void
-}
-
-/** The device is full: what was pressed is not done, and whoever pressed it has to know. */
-export function NotKept({
-  opened,
-  onClose,
-  unkept,
-}: DialogProps & { readonly unkept: Unkept | null }) {
-  const problem = unkept?.problem
-  return (
-    <Modal
-      opened={opened}
-      onClose={onClose}
-      title={waitingWords.full}
-      closeButtonProps={{ 'aria-label': words.waiting.close }}
-    >
-      <Stack gap={5} className={classes.list}>
-        <p>{waitingWords.notKept(unkept?.title ?? '')}</p>
-        <p>{problem ? `${problem.title}. ${problem.detail}` : waitingWords.makeRoom}</p>
-        <Button onClick={onClose}>{problem ? waitingWords.close : waitingWords.haveRead}</Button>
-      </Stack>
-    </Modal>
-  )
 }
 
 export function WaitingList({
