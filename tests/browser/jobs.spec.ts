@@ -314,6 +314,7 @@ test('what is not of every day is under More: by keyboard at a desk, by thumb on
   await expectAccessible(page)
   await page.getByRole('link', { name: 'Restock', exact: true }).click()
   await expect(page).toHaveURL(/\/restock$/)
+  await usable(page)
   await page.getByRole('button', { name: 'Find anything' }).click()
   await expect(page.getByRole('combobox', { name: 'Find anything' })).toBeFocused()
 })
