@@ -11,6 +11,7 @@ import { readPhotos } from '../../db/members/photos'
 import { readStock } from '../../db/stock/stock'
 import { signedCards } from '../care/signedCards'
 import { type Caller, reading, type World } from '../frame/world'
+import { judgedBy } from './readPantry'
 
 export type CoverView = z.infer<(typeof readCoverEndpoint)['result']>
 
@@ -31,25 +32,7 @@ export const readCover = (world: World, caller: Caller): Promise<CoverView> =>
       photos: await readPhotos(trx),
       courses: await readCourses(trx),
       decisions: await readListDecisions(trx),
-      places: stock.places.map(
-        ({ id, name, hue, minutesToHelp, traits, presence, usuallyThere }) => ({
-          id,
-          name,
-          hue,
-          minutesToHelp,
-          traits,
-          isStore: presence.rhythm.kind === 'always',
-          usuallyThere,
-        }),
-      ),
-      kits: stock.kits.map(({ id, placeId, name, range, whom, minutesAway }) => ({
-        id,
-        placeId,
-        name,
-        range,
-        whom,
-        minutesAway,
-      })),
+      ...judgedBy(stock),
       pockets: stock.pockets.map(({ id, kitId, name, reachSeconds }) => ({
         id,
         kitId,

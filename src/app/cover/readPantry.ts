@@ -1,7 +1,7 @@
 /** The household's stock laid out on the server, as the screens lay it out from what they are sent. */
 import { knownItem } from '../../core/cover/knownItem'
 import { leftOutOf } from '../../core/cover/leftOut'
-import { type Pantry, pantry } from '../../core/cover/pantry'
+import { type CoverStock, type Pantry, pantry } from '../../core/cover/pantry'
 import { schoolsOf } from '../../core/cover/schools'
 import { labelSetOf } from '../../core/household/labelSet'
 import type { HouseholdStock } from '../../core/watch/survey'
@@ -16,6 +16,30 @@ import type { Today } from '../frame/world'
 export const readPantry = async (at: Today): Promise<Pantry> =>
   pantryOf(at, await readStock(at.trx))
 
+/** What is judged by: whatever else becomes known of a place or a kit, nothing is judged again for it. */
+export const judgedBy = ({
+  places,
+  kits,
+}: Pick<HouseholdStock, 'places' | 'kits'>): Pick<CoverStock, 'places' | 'kits'> => ({
+  places: places.map(({ id, name, hue, minutesToHelp, traits, usuallyThere, presence }) => ({
+    id,
+    name,
+    hue,
+    minutesToHelp,
+    traits,
+    usuallyThere,
+    isStore: presence.rhythm.kind === 'always',
+  })),
+  kits: kits.map(({ id, placeId, name, range, whom, minutesAway }) => ({
+    id,
+    placeId,
+    name,
+    range,
+    whom,
+    minutesAway,
+  })),
+})
+
 /** The same where the stock has been read already. */
 export async function pantryOf(
   { trx, today, household }: Today,
@@ -24,26 +48,7 @@ export async function pantryOf(
   return pantry({
     members: await readMembers(trx, today),
     courses: stock.courses ?? (await readCourses(trx)),
-    // Only what is judged by: whatever else becomes known of a place or a kit, nothing is judged again.
-    places: stock.places.map(
-      ({ id, name, hue, minutesToHelp, traits, usuallyThere, presence }) => ({
-        id,
-        name,
-        hue,
-        minutesToHelp,
-        traits,
-        usuallyThere,
-        isStore: presence.rhythm.kind === 'always',
-      }),
-    ),
-    kits: stock.kits.map(({ id, placeId, name, range, whom, minutesAway }) => ({
-      id,
-      placeId,
-      name,
-      range,
-      whom,
-      minutesAway,
-    })),
+    ...judgedBy(stock),
     pockets: stock.pockets,
     items: stock.items.map(knownItem),
     lots: stock.lots,
