@@ -110,7 +110,7 @@ test('what is not to be had is bought elsewhere, and the list says where', async
   )
   await expect(harbour).toHaveCount(0)
   await expectAccessible(page)
-  await page.getByText('More', { exact: true }).first().click()
+  await page.getByRole('main').getByText('More', { exact: true }).first().click()
   await page
     .getByRole('button', { name: /^One pack more/ })
     .first()
