@@ -104,7 +104,7 @@ await picture('incident', '/incident', PHONE, async (page) => {
   await page.getByRole('listitem').filter({ hasText: 'swollen' }).waitFor()
   await page.evaluate(() => scrollTo(0, 0))
 })
-await picture('phone-torch', kit('Boot bag'), PHONE, look('Torch'))
+await picture('phone-torch', kit('Boot bag'), PHONE, (page) => page.keyboard.press('t'))
 await picture('round', '/rounds', PHONE, async (page) => {
   await page.getByRole('button', { name: 'Start: Boot bag' }).click()
   await page.getByRole('button', { name: 'Begin' }).click()
