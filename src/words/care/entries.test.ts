@@ -112,3 +112,18 @@ const MIX_FAULTS: { readonly [C in MixFault['code']]: readonly [object, string] 
 it.each(Object.entries(MIX_FAULTS))('a mix: %s', (code, [facts, sentence]) => {
   expect(care.mixes.fault({ code, ...facts } as MixFault)).toBe(sentence)
 })
+
+describe('where something lies in an incident', () => {
+  it.each([
+    [true, null, 'Cottage, Case, Lid'],
+    [true, 60, 'Cottage, Case, Lid'],
+    [true, 61, 'Cottage, Case, Lid, 61 s away'],
+    [true, 90, 'Cottage, Case, Lid, 2 min away'],
+    [true, 545, 'Cottage, Case, Lid, 9 min away'],
+    // Nine minutes from the cottage's kitchen are not nine minutes from here.
+    [false, 545, 'Cottage, Case, Lid'],
+  ])('here: %s, %s s: %s', (isHere, seconds, said) => {
+    const lot = { isHere, shelf: { seconds } }
+    expect(care.incident.whereLies('Cottage', 'Case', 'Lid', lot)).toBe(said)
+  })
+})

@@ -3,9 +3,10 @@ import { assertNever } from '../../core/brand'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { type RoleId, roleName } from '../../core/catalogue/roles'
 import type { Objection } from '../../core/cover/objections'
+import type { Shelf } from '../../core/cover/pantry'
 import { type CareFact, type Reading, SEEN, type Site } from '../../core/incident/entry'
 import { INCIDENT_KINDS, type IncidentKind } from '../../core/incident/kinds'
-import type { Rank } from '../../core/incident/rankOfLots'
+import type { AtHandLot, Rank } from '../../core/incident/rankOfLots'
 import type { Normal, Standing } from '../../core/incident/readings'
 import type { Timer } from '../../core/incident/timeline'
 import { measureText, temperatureText } from '../../core/quantity/measure'
@@ -268,9 +269,14 @@ export const incident = {
     `${capital(list(roles.map((role) => HOME_WORDS[role] ?? roleName(role).toLowerCase())))}: from the house`,
   lacking: (parts: readonly (readonly RoleId[])[]): string =>
     `Not here: ${list(parts.map((roles) => roles.map((role) => roleName(role).toLowerCase()).join(' or ')))}. Go on without.`,
-  /** Somewhere else than at hand: how far. */
-  whereLies: (place: string, kit: string, pocket: string, seconds: number | null): string =>
-    [place, kit, pocket, seconds !== null && seconds > 60 && `${reach(seconds)} away`]
+  /** The minutes are those at its own place: of what lies at another place they would mislead. */
+  whereLies: (
+    place: string,
+    kit: string,
+    pocket: string,
+    { isHere, shelf: { seconds } }: Pick<AtHandLot, 'isHere'> & { shelf: Pick<Shelf, 'seconds'> },
+  ): string =>
+    [place, kit, pocket, isHere && seconds !== null && seconds > 60 && `${reach(seconds)} away`]
       .filter(Boolean)
       .join(', '),
   remarks: remarksText,

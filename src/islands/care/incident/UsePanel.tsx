@@ -73,7 +73,7 @@ export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
               placeName(lot.placeId),
               kitName(lot.kitId),
               lot.shelf.pocket.name,
-              lot.shelf.seconds,
+              lot,
             )
           }
           remarks={(lot) =>
