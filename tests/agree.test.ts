@@ -51,7 +51,7 @@ function saidNow(known: Known) {
   const { survey, judged } = known
   const open = errands(known)
   return {
-    strap: strapOf(survey, judged.judgement, HABITS, null),
+    strap: strapOf(survey, judged.judgement, HABITS, null, null),
     cards: memberCards(judged.pantry, survey.today),
     open,
     said: headline({ survey, judgement: judged.judgement, open, later: 0, listed: 0 }),

@@ -68,6 +68,9 @@ export const changeHousehold = endpoint(
       roundPace: household.householdValue.shape.roundPace.optional(),
       pharmacyDays: household.householdValue.shape.pharmacyDays.optional(),
       schools: members.chosenSchools.optional(),
+      beginning: household.householdValue.shape.beginning
+        .optional()
+        .describe('Whether the first steps are still to be taken'),
     }),
   },
   wire.done,

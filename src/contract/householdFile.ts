@@ -6,6 +6,7 @@
 import { z } from 'zod'
 import { parseExpiry } from '../core/calendar/expiry'
 import { isTimeZone } from '../core/calendar/plainDate'
+import { BEGINNINGS } from '../core/household/beginning'
 import { LABEL_SETS } from '../core/household/labelSet'
 import { MOST } from '../core/quantity/amount'
 import { PACES } from '../core/rounds/pace'
@@ -161,6 +162,7 @@ export const RECORDS = {
     pharmacy_days: nested(z.array(z.int().min(1).max(7)).max(7)),
     restock: nested(restock.restockSettings.partial()),
     schools: nested(members.chosenSchools),
+    beginning: z.enum(BEGINNINGS).default('over'),
     version: whole,
     created_by_act: id.nullable(),
     removed_by_act: z.null(),

@@ -22,6 +22,7 @@ import { ActingProvider, useActing } from './acting'
 import { Box, Row } from './Box'
 import { Button, ButtonLink } from './Button'
 import { DayHabitsProvider } from './dayHabits'
+import { FirstStepsBar } from './FirstStepsBar'
 import classes from './Frame.module.css'
 import { type FrameKey, meaningOf } from './hotkeys'
 import { LeavingBar } from './LeavingBar'
@@ -230,6 +231,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
       </Row>
       <OpenIncidentsBar />
       <LeavingBar strap={strap} />
+      {tab !== 'begin' && <FirstStepsBar beginning={strap.beginning} />}
       <Row gap={4} align="center" className={`${classes.bar} no-print`}>
         <nav className={classes.tabs} aria-label={words.name}>
           {TABS.map((one, index) => (

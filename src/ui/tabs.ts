@@ -11,11 +11,13 @@ export const TABS = [
 
 /** Not of every day, and two presses from everywhere. */
 export const MORE = [
+  { id: 'begin', href: '/begin' },
   { id: 'bring', href: '/bring-in' },
   { id: 'print', href: '/print' },
   { id: 'record', href: '/record' },
   { id: 'incidents', href: '/incident' },
+  { id: 'settings', href: '/settings' },
   { id: 'account', href: '/account' },
 ] as const
 
-export type TabId = (typeof TABS)[number]['id'] | 'bring' | 'print'
+export type TabId = (typeof TABS)[number]['id'] | 'bring' | 'print' | 'begin' | 'settings'

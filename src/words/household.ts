@@ -5,7 +5,6 @@ import { places } from './places'
 
 export const householdText = {
   title: 'Household',
-  settings: 'Settings',
   members: 'People and animals',
   places: 'Places',
   name: 'Name',
@@ -16,9 +15,11 @@ export const householdText = {
   poison: 'Poison line',
   fromCountry: (number: string): string => `${number} by country`,
   dateOrder: 'Dates are written',
-  dayFirst: 'day first (31/12)',
-  monthFirst: 'month first (12/31)',
-  yearFirst: 'year first (2026-12-31)',
+  dateOrders: {
+    'day-first': 'day first (31/12)',
+    'month-first': 'month first (12/31)',
+    'year-first': 'year first (2026-12-31)',
+  },
   lookahead: 'Days ahead that count as turning',
   currency: 'Currency',
   save: 'Save',
@@ -61,10 +62,11 @@ export const householdText = {
     none: 'No label ships for you: Doses asks you to write down the label of your own pack.',
   },
   askNow: {
-    title: 'Asked now',
-    later: 'ask later',
-    none: 'none',
-    some: 'yes',
+    title: 'Is there anything we must know?',
+    later: 'Ask me later',
+    none: 'None',
+    some: 'Yes',
+    noneOfAll: 'None of the three',
     next: 'Write them down on the page that opens.',
   },
   fewDays: 14,

@@ -151,8 +151,6 @@ export const member = {
   guestFacts: 'Three facts are enough; the rest can wait.',
   isGuest: (until: PlainDate): string => `guest until ${fullDay(until)}`,
   weightOptional: 'Weight in kg, if known',
-  schools: 'Where practitioners disagree',
-  schoolsUnder: 'What this household does; it changes what counts as cover.',
   cautionLine:
     'This sheet organises; it is no medical or veterinary advice. Call first. The pack label and the prescriber win.',
 } as const

@@ -408,6 +408,7 @@ export const watchText = {
   until: (day: PlainDate, today: PlainDate): string => `until ${shortDay(day, today)}`,
   takeUp: 'Take up now',
   takeUpLong: (title: string): string => `Take up now: ${title}`,
+  emptyBegin: 'Take the first steps',
   emptyBring: 'Bring a list in',
   emptyKit: 'Add a kit',
   disclaimer:

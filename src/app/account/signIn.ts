@@ -104,7 +104,12 @@ export async function callerOf(auth: Auth, db: Db, headers: Headers): Promise<Ca
   try {
     await createHousehold(
       db,
-      { id: householdId, name: firstHouseholdName(name), timeZone: zoneIn(headers) },
+      {
+        id: householdId,
+        name: firstHouseholdName(name),
+        timeZone: zoneIn(headers),
+        beginning: 'open',
+      },
       { id: userId, name },
     )
     return { userId, name, householdId }

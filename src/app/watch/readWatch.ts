@@ -18,6 +18,7 @@ import { readDeferrals } from '../../db/watch/deferrals'
 import { judgedStockOf } from '../cover/judgementOf'
 import { onceFor } from '../frame/cache'
 import { type Caller, type Reading, reading, surveyOf, type World } from '../frame/world'
+import { begunOf } from '../household/begunOf'
 import { recallCount } from '../restock/recalls'
 import { type InspectedStock, inspectedStockOf } from '../rounds/inspection'
 import { errandView, openErrands, strapOf } from './views'
@@ -53,6 +54,7 @@ export async function everything(at: Reading, recalled: (survey: Survey) => numb
   return {
     household: at.household,
     deletion: await deletionOf(at.trx),
+    beginning: await begunOf(at),
     looks,
     ...openErrands(looks, deferred, purchases, recalled(looks.survey)),
   }
@@ -64,12 +66,26 @@ export const readStrap = (world: World, caller: Caller): Promise<z.infer<typeof 
 /** The strap alone: what every screen stands in. */
 export async function strapAt(at: Reading): Promise<z.infer<typeof places.strap>> {
   const { judgement } = await judgedStockOf(at)
-  return strapOf(await surveyOf(at), judgement, at.household, await deletionOf(at.trx))
+  return strapOf(
+    await surveyOf(at),
+    judgement,
+    at.household,
+    await deletionOf(at.trx),
+    await begunOf(at),
+  )
 }
 
 /** Pure: the view of a survey and its open errands. @param isWhole all of them, not only the first */
 export function watchView(
-  { household, deletion, looks, open, putOff, listed }: Awaited<ReturnType<typeof everything>>,
+  {
+    household,
+    deletion,
+    beginning,
+    looks,
+    open,
+    putOff,
+    listed,
+  }: Awaited<ReturnType<typeof everything>>,
   onlyPlace?: PlaceId,
   isWhole = onlyPlace !== undefined,
 ): WatchView {
@@ -87,7 +103,7 @@ export function watchView(
   })
   const facts = { survey, judgement, open, later: putOff.length, listed }
   return {
-    strap: strapOf(survey, judgement, household, deletion),
+    strap: strapOf(survey, judgement, household, deletion, beginning),
     headline: headlineView(headline(facts), looks),
     ribbon: ribbonView(survey),
     groups: onlyPlace ? groups.filter(({ placeId }) => placeId === onlyPlace) : groups,

@@ -4,6 +4,7 @@ import type * as places from '../../contract/values/places'
 import type * as watch from '../../contract/values/watch'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { nextThere } from '../../core/calendar/presence'
+import type { Begun } from '../../core/household/beginning'
 import type { Household } from '../../core/household/household'
 import type { Place } from '../../core/household/places'
 import type { Judgement, PlaceJudgement } from '../../core/judgement/judgement'
@@ -68,10 +69,12 @@ export function strapOf(
   judgement: Judgement,
   { dateOrder, weekStart, currency, units, timeZone }: Household,
   deletion: Deletion | null,
+  beginning: Begun | null,
 ): z.infer<typeof places.strap> {
   return {
     today: survey.today,
     habits: { dateOrder, weekStart, currency, units, timeZone },
+    beginning: beginning?.next ? { done: beginning.done, next: beginning.next } : null,
     deletion: deletion && { askedBy: deletion.askedBy, dueAt: deletion.dueAt.toISOString() },
     places: survey.places.map((place) => strapPlace(survey, place, judgement.of.get(place.id))),
   }

@@ -1,5 +1,6 @@
 /** The household as it is answered. */
 import { z } from 'zod'
+import { BEGINNINGS } from '../../core/household/beginning'
 import { LABEL_SETS } from '../../core/household/labelSet'
 import { PACES } from '../../core/rounds/pace'
 import * as wire from '../primitives'
@@ -22,5 +23,6 @@ export const householdValue = z.object({
   roundPace: z.enum(PACES),
   pharmacyDays: z.array(wire.weekday).max(7).readonly(),
   schools: members.chosenSchools,
+  beginning: z.enum(BEGINNINGS),
   version: wire.version,
 })

@@ -1,5 +1,6 @@
 /** Places, visits and pockets as they are answered. */
 import { z } from 'zod'
+import { FIRST_STEPS } from '../../core/household/beginning'
 import {
   CLIMATES,
   HUES,
@@ -78,6 +79,11 @@ export const strap = z.object({
     timeZone: z.string(),
   }),
   places: z.array(strapPlace),
+  /** The first steps of a new household; null where they are over. */
+  beginning: z
+    .object({ done: z.array(z.enum(FIRST_STEPS)).readonly(), next: z.enum(FIRST_STEPS) })
+    .nullable()
+    .default(null),
   /** When the household is deleted, and who asked for it; null where it stays. */
   deletion: z.object({ askedBy: z.string(), dueAt: z.string() }).nullable().default(null),
 })

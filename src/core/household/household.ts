@@ -5,6 +5,7 @@ import type { ChosenSchools } from '../cover/schools'
 import type { HouseholdId } from '../ids'
 import type { RestockSettings } from '../restock/settings'
 import type { Pace } from '../rounds/pace'
+import type { Beginning } from './beginning'
 import type { LabelSet } from './labelSet'
 
 export interface Household {
@@ -34,5 +35,7 @@ export interface Household {
   readonly restock: Partial<RestockSettings>
   /** Where practitioners disagree: what this household does. */
   readonly schools: ChosenSchools
+  /** Whether the first steps are still to be taken. */
+  readonly beginning: Beginning
   readonly version: number
 }

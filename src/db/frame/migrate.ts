@@ -15,6 +15,7 @@ import * as passkeys from './migrations/0012-passkeys'
 import * as leaving from './migrations/0013-leaving'
 import * as kitUse from './migrations/0014-kit-use'
 import * as minutesAway from './migrations/0015-minutes-away'
+import * as beginning from './migrations/0016-beginning'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -32,6 +33,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0013-leaving': leaving,
   '0014-kit-use': kitUse,
   '0015-minutes-away': minutesAway,
+  '0016-beginning': beginning,
 }
 
 /** What is missing, in order; nothing of a database in which nothing has been made yet. */

@@ -68,6 +68,7 @@ export const toHousehold = (row: Selectable<HouseholdTable>): Household => ({
   roundPace: row.round_pace as Pace,
   pharmacyDays: row.pharmacy_days as Household['pharmacyDays'],
   schools: row.schools as ChosenSchools,
+  beginning: row.beginning as Household['beginning'],
   restock: row.restock as Partial<RestockSettings>,
   version: row.version,
 })

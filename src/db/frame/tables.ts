@@ -33,6 +33,7 @@ export interface HouseholdTable extends Omit<Acted, 'household_id'> {
   pharmacy_days: ColumnType<unknown, string | undefined, string>
   restock: ColumnType<unknown, string | undefined, string>
   schools: ColumnType<unknown, string | undefined, string>
+  beginning: Defaulted<string>
   revision: ColumnType<number, never, number>
 }
 /** Kept by the sign-in library; its columns are named as it names them. */

@@ -22,6 +22,7 @@ export interface NewHousehold {
   readonly labels?: Household['labels']
   readonly emergencyNumber?: string
   readonly poisonNumber?: string
+  readonly beginning?: Household['beginning']
 }
 
 /** A household with nothing in it, and whose it is. */
@@ -45,6 +46,7 @@ export async function createHouseholdOf(
       poison_number: household.poisonNumber ?? '',
       currency: 'EUR',
       lookahead_days: 30,
+      beginning: household.beginning ?? 'over',
       created_by_act: null,
     })
     .execute()

@@ -21,3 +21,14 @@ export async function lastPrint(trx: Trx, kitId: KitId): Promise<SheetPrint | nu
     .executeTakeFirst()
   return row ? { on: row.on_day as PlainDate, fingerprint: row.fingerprint } : null
 }
+
+/** Whether a lid sheet of any kit was ever printed. */
+export async function hasSheet(trx: Trx): Promise<boolean> {
+  const row = await trx
+    .selectFrom('sheet_print')
+    .select('id')
+    .where('removed_by_act', 'is', null)
+    .limit(1)
+    .executeTakeFirst()
+  return row !== undefined
+}

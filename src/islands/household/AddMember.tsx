@@ -4,34 +4,48 @@ import { Checkbox, Select, TextInput } from '@mantine/core'
 import { SPECIES } from '../../core/household/species'
 import { TOPICS } from '../../core/household/told'
 import { ActForm } from '../../ui/ActForm'
-import { Row, Stack } from '../../ui/Box'
+import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { DayField } from '../../ui/DayField'
 import { useStrap } from '../../ui/Frame'
+import { SegmentedControl } from '../../ui/SegmentedControl'
 import { useActForm } from '../../ui/useActForm'
 import * as words from '../../words'
 import { capital } from '../../words/frame/format'
 import { TOPIC_NAMES } from '../../words/frame/topics'
-import { emptyMember, hasMoreToSay, readMemberDraft } from './memberDraft'
+import {
+  ASKED_NOW,
+  type AskedNow,
+  emptyMember,
+  hasMoreToSay,
+  NOTHING_OF_ALL,
+  readMemberDraft,
+} from './memberDraft'
 
 const householdWords = words.household
 
-export function AddMember({
-  isGuest,
-  onDone,
-}: {
+interface Props {
   readonly isGuest: boolean
-  readonly onDone: () => void
-}) {
+  readonly press?: string
+  /** One is added; the form stays for the next. */
+  readonly onAdded?: () => void
+  readonly onDone?: () => void
+}
+
+export function AddMember({ isGuest, press = householdWords.add, onAdded, onDone }: Props) {
   const { today } = useStrap()
   const form = useActForm({
     initial: emptyMember(today),
     read: (draft) => readMemberDraft(draft, { today, isGuest }),
-    said: words.undo.did.saved,
+    said: ({ name }) => words.beginning.saved(name),
     refusals: { born_in_future: 'born', weight_out_of_range: 'kg' },
     onSaved: (saved) => {
       if (saved && hasMoreToSay(form.values)) location.assign(`/members/${saved.memberId}?edit=1`)
-      else if (isGuest) onDone()
-      else form.restart()
+      else if (isGuest) onDone?.()
+      else {
+        form.restart()
+        onAdded?.()
+      }
     },
   })
   return (
@@ -39,7 +53,7 @@ export function AddMember({
       form={form}
       above={4}
       aria-label={isGuest ? words.members.guest : householdWords.addMember}
-      press={householdWords.add}
+      press={press}
       onCancel={onDone}
       cancel={householdWords.done}
     >
@@ -53,21 +67,33 @@ export function AddMember({
           <DayField label={words.members.guestUntil} min={today} {...form.choice('until')} />
         )}
       </Stack>
-      {!isGuest && <TextInput label={householdWords.note} {...form.text('note')} />}
-      <Row as="fieldset" gapX={6} gapY={4} wrap padX={5} padY={4} line="seam" radius={2}>
+      {!isGuest && onDone && <TextInput label={householdWords.note} {...form.text('note')} />}
+      <Row
+        as="fieldset"
+        gapX={6}
+        gapY={4}
+        wrap
+        align="end"
+        padX={5}
+        padY={4}
+        line="seam"
+        radius={2}
+      >
         <legend>{householdWords.askNow.title}</legend>
         {TOPICS.map((topic) => (
-          <Select
-            key={topic}
-            label={capital(TOPIC_NAMES[topic])}
-            {...form.choice(topic)}
-            data={[
-              { value: 'later', label: householdWords.askNow.later },
-              { value: 'none', label: householdWords.askNow.none },
-              { value: 'some', label: householdWords.askNow.some },
-            ]}
-          />
+          <Stack gap={2} key={topic}>
+            <Box as="b" size={2} aria-hidden>
+              {capital(TOPIC_NAMES[topic])}
+            </Box>
+            <SegmentedControl<AskedNow>
+              label={capital(TOPIC_NAMES[topic])}
+              value={form.values[topic]}
+              onChange={(said) => form.set({ [topic]: said })}
+              options={ASKED_NOW.map((value) => ({ value, label: householdWords.askNow[value] }))}
+            />
+          </Stack>
         ))}
+        <Button onClick={() => form.set(NOTHING_OF_ALL)}>{householdWords.askNow.noneOfAll}</Button>
         {hasMoreToSay(form.values) && <p className="second">{householdWords.askNow.next}</p>}
       </Row>
       {form.values.species === 'person' && !isGuest && (

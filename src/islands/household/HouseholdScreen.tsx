@@ -8,13 +8,10 @@ import { Row } from '../../ui/Box'
 import { Frame, type Strap } from '../../ui/Frame'
 import * as words from '../../words'
 import type { CoverView } from '../cover/useCover'
-import { Feeds } from './Feeds'
 import classes from './household.module.css'
 import { Lately } from './Lately'
 import { Members } from './Members'
 import { Places } from './Places'
-import { SchoolsPart } from './SchoolsPart'
-import { Settings } from './Settings'
 import { SignOut } from './SignOut'
 import type { ActsView, HouseholdView } from './view'
 
@@ -51,6 +48,7 @@ function HouseholdParts({ initial, acts, who, cover }: Props) {
           <p className="second">{words.household.signedIn(who)}</p>
         </div>
         <nav className={classes.account}>
+          <a href="/settings">{words.settings.title}</a>
           <a href="/account">{words.account.open}</a>
           <SignOut />
         </nav>
@@ -58,9 +56,6 @@ function HouseholdParts({ initial, acts, who, cover }: Props) {
       <Members initial={cover} />
       <div className={classes.parts}>
         <Places places={data.places} members={data.members} />
-        <Settings key={data.household.version} household={data.household} />
-        <Feeds />
-        <SchoolsPart household={data.household} />
         <Lately acts={lately.acts} timeZone={data.household.timeZone} />
       </div>
     </>

@@ -2,7 +2,6 @@
 
 import { useMemo, useState } from 'react'
 import { removeMember } from '../../contract/members'
-import { daysBetween } from '../../core/calendar/plainDate'
 import { takesSomething } from '../../core/cover/pantry'
 import { notAsked } from '../../core/household/asked'
 import { weightOn } from '../../core/household/weight'
@@ -17,6 +16,7 @@ import { type CoverView, useCover } from '../cover/useCover'
 import { Portrait } from '../members/Photo'
 import { AddMember } from './AddMember'
 import classes from './household.module.css'
+import { memberLine } from './memberLine'
 
 const householdWords = words.household
 
@@ -97,14 +97,7 @@ function Card({
           {member.name}
         </Box>
         <Box as="small" size={2} tone="second" block>
-          {[
-            member.species,
-            member.born ? householdWords.age(daysBetween(member.born, today)) : '',
-            member.helper ? householdWords.helper : '',
-            member.guestUntil ? words.members.isGuest(member.guestUntil) : '',
-          ]
-            .filter(Boolean)
-            .join(' · ')}
+          {memberLine(member, today)}
         </Box>
         <Box as="ul" above={3} below={2}>
           {places.map(({ placeId, ready, missing }) => {

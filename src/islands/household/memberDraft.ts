@@ -11,7 +11,8 @@ import * as words from '../../words'
 import { dayFault } from '../../words/frame/forms'
 
 /** What somebody says now of allergies, conditions or medicines. */
-export type AskedNow = 'later' | 'none' | 'some'
+export const ASKED_NOW = ['later', 'none', 'some'] as const
+export type AskedNow = (typeof ASKED_NOW)[number]
 
 export type MemberDraft = {
   readonly name: string
@@ -40,6 +41,9 @@ export const emptyMember = (today: PlainDate): MemberDraft => ({
   conditions: 'later',
   medicines: 'later',
 })
+
+/** Somebody says of all of them that there is nothing: an answer, and signed as one. */
+export const NOTHING_OF_ALL = { allergies: 'none', conditions: 'none', medicines: 'none' } as const
 
 /** What there is to write down has a page of its own. */
 export const hasMoreToSay = (draft: MemberDraft): boolean =>

@@ -17,6 +17,7 @@ import * as words from '../../words'
 import { KitTabs } from './KitTabs'
 import { NEW_PLACE, type NewKitDraft, readNewKit, readNewPlace } from './kitDraft'
 import classes from './kits.module.css'
+import { PlaceFields } from './PlaceFields'
 import { ShapeChoice } from './ShapeChoice'
 
 export type KitCard = z.infer<typeof kits.kitCard>
@@ -157,16 +158,7 @@ function AddPlace({ opened, onClose }: DialogProps) {
       press={kitsWords.create}
       onClose={onClose}
     >
-      <TextInput data-autofocus label={kitsWords.name} maxLength={120} {...form.text('name')} />
-      <Select
-        label={kitsWords.rhythm}
-        {...form.choice('rhythm')}
-        data={[
-          { value: 'always', label: kitsWords.always },
-          { value: 'weekdays', label: kitsWords.weekdays },
-          { value: 'visits', label: kitsWords.visits },
-        ]}
-      />
+      <PlaceFields form={form} />
     </ActDialog>
   )
 }

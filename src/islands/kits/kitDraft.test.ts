@@ -4,6 +4,7 @@ import { SHAPES, TEMPLATES } from '../../core/household/container'
 import {
   type KitDraft,
   kitDraft,
+  NEW_PLACE,
   type NewKitDraft,
   readKitDraft,
   readNewKit,
@@ -96,13 +97,30 @@ describe('a new kit', () => {
 
 describe('a new place', () => {
   it('on weekdays is Monday to Friday', () => {
-    expect(sent(readNewPlace({ name: 'Office', rhythm: 'weekdays' })).body.rhythm).toEqual({
+    expect(
+      sent(readNewPlace({ ...NEW_PLACE, name: 'Office', rhythm: 'weekdays' })).body.rhythm,
+    ).toEqual({
       kind: 'weekdays',
       days: [1, 2, 3, 4, 5],
     })
-    expect(sent(readNewPlace({ name: 'Home', rhythm: 'always' })).body.rhythm).toEqual({
+    expect(sent(readNewPlace({ ...NEW_PLACE, name: 'Home' })).body.rhythm).toEqual({
       kind: 'always',
     })
-    expect(faulty(readNewPlace({ name: '', rhythm: 'visits' }))).toEqual({ name: MISSING })
+    expect(faulty(readNewPlace({ ...NEW_PLACE, rhythm: 'visits' }))).toEqual({ name: MISSING })
+  })
+  it('says how far help is, or that nobody has said', () => {
+    const home = { ...NEW_PLACE, name: 'Home' }
+    expect(sent(readNewPlace({ ...home, toHelp: '12', toVet: '0' })).body).toMatchObject({
+      minutesToHelp: 12,
+      minutesToVet: 0,
+    })
+    expect(sent(readNewPlace(home)).body).toMatchObject({
+      minutesToHelp: null,
+      minutesToVet: null,
+    })
+    expect(Object.keys(faulty(readNewPlace({ ...home, toHelp: 'far', toVet: '1.5' })))).toEqual([
+      'toHelp',
+      'toVet',
+    ])
   })
 })

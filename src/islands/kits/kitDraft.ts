@@ -141,18 +141,35 @@ export function readNewKit({
 export type NewPlaceDraft = {
   readonly name: string
   readonly rhythm: 'always' | 'weekdays' | 'visits'
+  /** Minutes; empty where nobody has said. */
+  readonly toHelp: string
+  readonly toVet: string
 }
-export const NEW_PLACE: NewPlaceDraft = { name: '', rhythm: 'always' }
+export const NEW_PLACE: NewPlaceDraft = { name: '', rhythm: 'always', toHelp: '', toVet: '' }
 
-export const readNewPlace = ({
+const TO_HELP = { least: 0, most: 10_000, whole: true }
+
+export function readNewPlace({
   name,
   rhythm,
-}: NewPlaceDraft): FormReading<NewPlaceDraft, typeof createPlace> =>
-  faultsIn<NewPlaceDraft>({ name: missing(name) }) ??
-  act(createPlace, {
+  toHelp,
+  toVet,
+}: NewPlaceDraft): FormReading<NewPlaceDraft, typeof createPlace> {
+  const minutes = readNumber(toHelp, TO_HELP)
+  const minutesToVet = readNumber(toVet, TO_HELP)
+  const faults = faultsIn<NewPlaceDraft>({
+    name: missing(name),
+    toHelp: minutes === 'wrong' ? words.places.wrongMinutes : undefined,
+    toVet: minutesToVet === 'wrong' ? words.places.wrongMinutes : undefined,
+  })
+  if (faults) return faults
+  return act(createPlace, {
     body: {
       name,
+      minutesToHelp: typeof minutes === 'number' ? minutes : null,
+      minutesToVet: typeof minutesToVet === 'number' ? minutesToVet : null,
       rhythm:
         rhythm === 'weekdays' ? { kind: 'weekdays', days: [1, 2, 3, 4, 5] } : { kind: rhythm },
     },
   })
+}

@@ -2,12 +2,8 @@
 
 import { Select, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import type { z } from 'zod'
 import { createKit } from '../../contract/kits'
 import { decideLines } from '../../contract/lists'
-import { skillsAmong } from '../../core/cover/asking'
-import { type ProposedLine, propose } from '../../core/cover/proposal'
-import { expectedAt } from '../../core/cover/scene'
 import type { MemberId, PocketId } from '../../core/ids'
 import { useActing } from '../../ui/acting'
 import { Box, Stack } from '../../ui/Box'
@@ -21,6 +17,7 @@ import classes from '../cover/cover.module.css'
 import { Nothing } from '../cover/Nothing'
 import { type CoverView, useCover } from '../cover/useCover'
 import { Line } from './ProposedLine'
+import { type Decisions, placeList, presentAt, proposalAt } from './placeList'
 
 interface Props {
   readonly strap: Strap
@@ -36,10 +33,10 @@ export const ListsScreen = (props: Props) => (
 )
 
 const listsWords = words.lists
-type Decisions = z.input<(typeof decideLines)['body']>['lines']
 
 function Lists({ initial, place: chosen }: Props) {
-  const { view, laid } = useCover(initial)
+  const cover = useCover(initial)
+  const { view } = cover
   const { habits } = useStrap()
   const { run, busy } = useActing()
   const [placeId, setPlaceId] = useState(
@@ -49,31 +46,16 @@ function Lists({ initial, place: chosen }: Props) {
   const [toggled, setToggled] = useState<ReadonlySet<string>>(new Set())
   const [days, setDays] = useState(1)
   const place = view.places.find(({ id }) => id === placeId)
-  const pockets = view.pockets.filter(({ kitId }) =>
-    view.kits.some((kit) => kit.id === kitId && kit.placeId === placeId),
-  )
   const [pocketId, setPocketId] = useState<PocketId | null>(null)
-  const into = pockets.find(({ id }) => id === pocketId) ?? fullest(view, pockets)
-  const present = useMemo(() => {
-    const usual = place && expectedAt(place, laid.stock, view.today)
-    return new Set<MemberId>(
-      view.members.map(({ id }) => id).filter((id) => usual?.has(id) !== toggled.has(id)),
-    )
-  }, [laid, view, place, toggled])
-  const proposal = useMemo(
-    () =>
-      place
-        ? propose(laid, {
-            place,
-            members: present,
-            skills: skillsAmong(laid.stock.members, present, view.today),
-            date: view.today,
-            days,
-          })
-        : null,
-    [laid, view, place, present, days],
+  const present = useMemo(
+    () => (place ? presentAt(place, cover, toggled) : new Set<MemberId>()),
+    [cover, place, toggled],
   )
-  if (!place || !proposal)
+  const list = useMemo(
+    () => place && placeList(place, cover.view, proposalAt(place, cover, { present, days })),
+    [cover, place, present, days],
+  )
+  if (!place || !list)
     return (
       <Nothing
         title={listsWords.title}
@@ -92,20 +74,11 @@ function Lists({ initial, place: chosen }: Props) {
       />
     )
 
+  const { proposal, open, decided, pockets, fullest, accepting } = list
+  const into = pockets.find(({ id }) => id === pocketId) ?? fullest
   const decisions = new Map(
     view.decisions.filter((one) => one.placeId === place.id).map((one) => [one.key, one]),
   )
-  // An entry that was accepted has become an item since: it is met by its par.
-  const parOf = (line: ProposedLine): number =>
-    view.pars
-      .filter(
-        ({ itemId, pocketId: at }) => itemId === line.itemId && pockets.some(({ id }) => id === at),
-      )
-      .reduce((sum, { amount }) => sum + amount, 0)
-  const isDecided = (line: ProposedLine): boolean =>
-    decisions.get(line.key)?.decision === 'overruled' || parOf(line) >= line.par
-  const open = proposal.lines.filter((line) => !isDecided(line))
-  const decided = proposal.lines.filter(isDecided)
   const cost = open.reduce((sum, { costMinor }) => sum + (costMinor ?? 0), 0)
   const decide = (lines: Decisions) =>
     run(
@@ -113,17 +86,6 @@ function Lists({ initial, place: chosen }: Props) {
       { params: { placeId: place.id }, body: { lines } },
       listsWords.decided(lines.length),
     )
-  const accepting = (line: ProposedLine, pocket: PocketId): Decisions[number] => ({
-    decision: 'accepted',
-    key: line.key,
-    thing: line.itemId ? { itemId: line.itemId } : { entryId: line.entryId ?? '' },
-    par: line.par,
-    // What belongs somewhere here already stays there.
-    pocketId:
-      view.pars.find(
-        ({ itemId, pocketId: at }) => itemId === line.itemId && pockets.some(({ id }) => id === at),
-      )?.pocketId ?? pocket,
-  })
   return (
     <>
       <Box as="header" below={5}>
@@ -277,13 +239,4 @@ function Lists({ initial, place: chosen }: Props) {
       )}
     </>
   )
-}
-
-/** Where most belongs already: the kit that people mean. */
-const fullest = (
-  { pars }: CoverView,
-  pockets: CoverView['pockets'],
-): CoverView['pockets'][number] | undefined => {
-  const count = (id: string): number => pars.filter(({ pocketId }) => pocketId === id).length
-  return [...pockets].sort((a, b) => count(b.id) - count(a.id))[0]
 }

@@ -43,6 +43,11 @@ function Watching({ initial, place }: Props) {
       {first.length > 0 && <ErrandCards label={words.watch.first} errands={first} today={today} />}
       {watch.headline.code === 'nothing_kept' ? (
         <Row gap={5} above={7} below={7}>
+          {watch.strap.beginning && (
+            <ButtonLink kind="strong" href="/begin">
+              {words.watch.emptyBegin}
+            </ButtonLink>
+          )}
           <ButtonLink href="/bring-in">{words.watch.emptyBring}</ButtonLink>
           <ButtonLink href="/kits">{words.watch.emptyKit}</ButtonLink>
         </Row>

@@ -22,10 +22,12 @@ export const tabs = {
 
 export const more = {
   label: 'More',
+  begin: 'First steps',
   bring: 'Bring a list in',
   print: 'Print',
   record: 'History',
   incidents: 'Earlier incidents',
+  settings: 'Settings',
   account: 'Account and devices',
 } as const
 

@@ -34,7 +34,7 @@ function NewAccount({ accountKey, email }: Props) {
   const make = async () => {
     noteZone()
     if (await work(() => call(openAccount, { body: { key: accountKey, ...fields } })))
-      location.assign('/')
+      location.assign('/begin')
   }
   return (
     <Stack columns="min(28rem, 100%)" as="main" gap={6} pad={6} className={classes.page}>

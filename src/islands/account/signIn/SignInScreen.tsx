@@ -18,6 +18,8 @@ import { noteZone } from './noteZone'
 import classes from './signIn.module.css'
 
 const signInWords = words.signIn
+/** A new household begins here. */
+const FIRST_STEPS_PAGE = '/begin'
 
 interface Props {
   readonly demo: boolean
@@ -44,9 +46,9 @@ function SignIn({ demo, next, sendsMail }: Props) {
   // Where letters are sent, an address is shown to be one's own before an account is made.
   const byLetter = isNew && sendsMail
 
-  const go = async (ask: () => Promise<unknown>): Promise<void> => {
+  const go = async (ask: () => Promise<unknown>, to = next): Promise<void> => {
     noteZone()
-    if (await work(ask)) location.assign(next)
+    if (await work(ask)) location.assign(to)
   }
   const field = (name: keyof typeof fields) => ({
     value: fields[name],
@@ -109,9 +111,8 @@ function SignIn({ demo, next, sendsMail }: Props) {
                 () => call(askForAccount, { body: { email } }),
                 () => words.account.accountLetterSent(email),
               )
-            void go(() =>
-              isNew ? call(signUp, { body: fields }) : call(signIn, { body: { email, password } }),
-            )
+            if (isNew) void go(() => call(signUp, { body: fields }), FIRST_STEPS_PAGE)
+            else void go(() => call(signIn, { body: { email, password } }))
           }}
         >
           {isNew && !byLetter && (

@@ -19,16 +19,24 @@ const household = {
   schools: {},
   version: 4,
 } as unknown as Parameters<typeof settingsDraft>[0]
+const from = settingsDraft(household)
 const read = (change: Partial<SettingsDraft> = {}) =>
-  readSettingsDraft({ ...settingsDraft(household), ...change }, household)
+  readSettingsDraft({ ...from, ...change }, from, household)
 
 describe('how the household writes', () => {
   it('is sent with the version that was seen', () => {
     const { body } = sent(read({ weekStart: 'sunday', units: 'us', lookahead: '14' }))
-    expect(body).toMatchObject({ seenVersion: 4, weekStart: 'sunday', units: 'us' })
-    expect(body.lookaheadDays).toBe(14)
-    expect(body).not.toHaveProperty('lookahead')
-    expect(body).not.toHaveProperty('version')
+    // What was not touched is not sent: somebody else may have changed it since.
+    expect(body).toEqual({ seenVersion: 4, weekStart: 'sunday', units: 'us', lookaheadDays: 14 })
+  })
+  it('sends nothing where nothing was changed', () => {
+    expect(read()).toEqual({ kind: 'unchanged' })
+  })
+  it('may go back to what its country says', () => {
+    const own = { ...from, labels: 'uk', emergencyNumber: '999' } as const
+    expect(
+      sent(readSettingsDraft({ ...own, labels: null, emergencyNumber: '' }, own, household)).body,
+    ).toEqual({ seenVersion: 4, labels: null, emergencyNumber: '' })
   })
   it.each(['', '0', '367', '7.5', 'a month'])('looks %j days ahead: not sent', (lookahead) => {
     expect(Object.keys(faulty(read({ lookahead })))).toEqual(['lookahead'])

@@ -6,10 +6,9 @@ import { useState } from 'react'
 import { addFeed, readFeeds, removeFeed } from '../../contract/household'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
-import { Box, Row } from '../../ui/Box'
+import { Row } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import * as words from '../../words'
-import classes from './household.module.css'
 
 const feedsWords = words.rounds.feeds
 
@@ -25,13 +24,7 @@ export function Feeds() {
     setCopied(id)
   }
   return (
-    <Box as="section" asides="below" className={classes.part} aria-label={feedsWords.title}>
-      <Row as="header" gap={5} align="baseline" justify="between">
-        <Box as="h2" size={4}>
-          {feedsWords.title}
-        </Box>
-      </Row>
-      <p className="second">{feedsWords.lead}</p>
+    <>
       <ul>
         {data?.feeds.map(({ id, name: of, path }) => (
           <Row
@@ -81,6 +74,6 @@ export function Feeds() {
           {feedsWords.add}
         </Button>
       </Row>
-    </Box>
+    </>
   )
 }

@@ -1,0 +1,50 @@
+/** What is really there: a first round of each kit. */
+
+import { Box, Row } from '../../ui/Box'
+import { Button } from '../../ui/Button'
+import * as words from '../../words'
+import { useStart } from '../rounds/useStart'
+import type { StepProps } from './view'
+
+const checkWords = words.beginning.check
+
+export function CheckStep({ cover: { view } }: StepProps) {
+  const start = useStart()
+  if (view.kits.length === 0) return <p>{checkWords.none}</p>
+  return (
+    <>
+      {start.problem && (
+        <Box as="p" note="caution" role="alert">
+          {start.problem}
+        </Box>
+      )}
+      <ul>
+        {view.kits.map(({ id, name }) => {
+          const pockets = view.pockets.flatMap((one) => (one.kitId === id ? [one.id] : []))
+          return (
+            <Row
+              as="li"
+              gap={5}
+              align="center"
+              justify="between"
+              wrap
+              padY={4}
+              lineBelow="hairline"
+              key={id}
+            >
+              {checkWords.kit(name, pockets.length)}
+              <Button
+                kind="strong"
+                disabled={start.busy || pockets.length === 0}
+                aria-label={`${checkWords.press}: ${name}`}
+                onClick={() => void start.begin(id, name, pockets)}
+              >
+                {checkWords.press}
+              </Button>
+            </Row>
+          )
+        })}
+      </ul>
+    </>
+  )
+}

@@ -1,0 +1,72 @@
+/** Where kits are kept, and how far help is from there. */
+
+import { ActForm } from '../../ui/ActForm'
+import { Box, Row } from '../../ui/Box'
+import { Button, Chip } from '../../ui/Button'
+import { useActForm } from '../../ui/useActForm'
+import * as words from '../../words'
+import { NEW_PLACE, readNewPlace } from '../kits/kitDraft'
+import { PlaceFields } from '../kits/PlaceFields'
+import type { StepProps } from './view'
+
+const placesWords = words.beginning.places
+
+export function PlacesStep({ household: { places }, onNext }: StepProps) {
+  const form = useActForm({
+    initial: NEW_PLACE,
+    read: readNewPlace,
+    said: ({ name }) => words.beginning.saved(name),
+    refusals: { name_taken: 'name' },
+    onSaved: () => form.restart(),
+  })
+  const taken = new Set(places.map(({ name }) => name))
+  return (
+    <>
+      {places.length > 0 && (
+        <Box as="ul" below={5} aria-label={words.household.places}>
+          {places.map((place) => (
+            <Row
+              as="li"
+              gapX={4}
+              wrap
+              align="baseline"
+              padY={2}
+              key={place.id}
+              data-hue={place.hue}
+            >
+              <Box as="b" tone="hue">
+                {place.name}
+              </Box>
+              <Box as="small" size={2} tone="second">
+                {[words.household.rhythm(place.rhythm), words.places.summary(place)]
+                  .filter(Boolean)
+                  .join(' · ')}
+              </Box>
+            </Row>
+          ))}
+        </Box>
+      )}
+      <ActForm form={form} press={placesWords.press} aria-label={words.beginning.question.places}>
+        <Row gap={4} wrap role="group" aria-label={placesWords.suggest}>
+          {placesWords.usual
+            .filter((name) => !taken.has(name))
+            .map((name) => (
+              <Chip
+                key={name}
+                pressed={form.values.name === name}
+                onClick={() => form.set({ name })}
+              >
+                {name}
+              </Chip>
+            ))}
+        </Row>
+        <PlaceFields form={form} />
+      </ActForm>
+      {places.length > 0 && (
+        <Row above={5}>
+          <Button onClick={onNext}>{placesWords.all}</Button>
+        </Row>
+      )}
+    </>
+  )
+}

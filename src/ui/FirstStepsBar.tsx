@@ -1,0 +1,27 @@
+/** One line on every screen of a household whose first steps are still to be taken. */
+
+import * as words from '../words'
+import { Box, Row } from './Box'
+import type { Strap } from './Frame'
+
+export const FirstStepsBar = ({ beginning }: Pick<Strap, 'beginning'>) =>
+  beginning && (
+    <Row
+      as="p"
+      gapX={6}
+      gapY={2}
+      align="baseline"
+      wrap
+      padX={6}
+      padY={3}
+      surface="turning"
+      radius={2}
+      above={4}
+      className="no-print"
+    >
+      <span>{words.beginning.bar(beginning.done.length)}</span>
+      <Box as="a" weight="bold" href={`/begin?step=${beginning.next}`}>
+        {words.beginning.next(beginning.next)}
+      </Box>
+    </Row>
+  )
