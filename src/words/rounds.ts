@@ -10,7 +10,15 @@ import type { Finding } from '../core/rounds/report'
 import type { Gone } from '../core/rounds/round'
 import type { Condition } from '../core/stock/lot'
 import { because, pocketsOf, why } from './frame/due'
-import { capital, counted, expiryText, numberWord, several, shortDay } from './frame/format'
+import {
+  capital,
+  counted,
+  expiryText,
+  numberWord,
+  several,
+  shortDay,
+  someThings,
+} from './frame/format'
 
 /** "4 minutes", "half a minute", "1 h 10 min". */
 export function duration(seconds: number): string {
@@ -181,14 +189,18 @@ export const rounds = {
     takeOut: (pocket: string): string => `Take out ${pocket}`,
     things: (count: number): string => several(count, 'thing to answer', 'things to answer'),
     nothingAsked: 'Everything in it was looked at today',
+    neverCounted: (count: number): string =>
+      `${capital(someThings(count, 'thing belongs', 'things belong'))} here, and nothing is counted yet`,
     begin: 'Begin',
     there: (names: readonly string[]): string =>
       `${names.join(' and ')} ${names.length === 1 ? 'has' : 'have'} it open`,
     instead: 'Another pocket',
     done: (pocket: string): string => `${pocket} is done`,
     anything: 'Anything else in it?',
-    missing: 'Belongs here, none recorded',
-    foundIt: (title: string): string => `Found: ${title}`,
+    missing: 'These belong here, and none is recorded. Press what you see.',
+    foundIt: (title: string): string => `It is here: ${title}`,
+    itIsHere: 'It is here',
+    belongs: (amount: string): string => `${amount} should be here`,
     putBack: 'Put it back and go on',
     putBackLast: 'Put everything back, last out first',
     left: (count: number): string => `${several(count, 'thing', 'things')} not answered`,

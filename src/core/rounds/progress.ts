@@ -2,7 +2,7 @@
 import type { PlainDate } from '../calendar/plainDate'
 import type { LotId, PocketId } from '../ids'
 import { type Ask, asksOf, pocketsOf } from './asks'
-import type { Contents, RoundPocket, Thing } from './contents'
+import type { Bare, Contents, RoundPocket, Thing } from './contents'
 import {
   type Entry,
   type FoundEntry,
@@ -129,6 +129,12 @@ function whoIsWhere(
     places.set(fact.pocketId, [...(places.get(fact.pocketId) ?? []), by])
   }
   return places
+}
+
+/** What belongs into a pocket, is not recorded there, and was not found in this round either. */
+export function notFound({ pocket, found }: PocketProgress): readonly Bare[] {
+  const seen = new Set(found.flatMap(({ fact: { item } }) => ('id' in item ? [item.id] : [])))
+  return pocket.bare.filter(({ itemId }) => !seen.has(itemId))
 }
 
 /** The first thing of a pocket that is asked about and not answered. */

@@ -33,7 +33,7 @@ import { kitRounds } from './due'
 import { FIRST_SPEED, learnSpeed, secondsFor } from './duration'
 import { inOrderOut } from './order'
 import { DUE_RULES, type Pace } from './pace'
-import { nextIn, nextPocket, progressOf } from './progress'
+import { nextIn, nextPocket, notFound, progressOf } from './progress'
 import { reportOf } from './report'
 import {
   type Entry,
@@ -411,6 +411,34 @@ describe('a round under way', () => {
     expect(two.contradicted.map(({ lotId }) => lotId)).toEqual([PLASTERS])
     const one = reportOf(progress([looked(PLASTERS, 5, 'Ilse', 1), looked(PLASTERS, 4, 'Ilse', 2)]))
     expect(one.contradicted).toEqual([])
+  })
+  it('asks about what belongs there until it is found', () => {
+    const stock = kitOfTwo()
+    // Everything belongs where it lay, and nothing is recorded: the first look at a new list.
+    const bare: HouseholdStock = {
+      ...stock,
+      pars: stock.holdings.map(({ lotId, pocketId }) => ({
+        itemId: stock.lots.find(({ id }) => id === lotId)?.itemId ?? anItem(1).id,
+        pocketId,
+        amount: units(2),
+      })),
+      lots: [],
+      holdings: [],
+    }
+    const inLid = (entries: readonly Entry[]) => {
+      const [lid] = progress(entries, contents(40, new Map(), bare)).pockets
+      return lid ? notFound(lid).map(({ title, par }) => [title, par]) : []
+    }
+    expect(inLid([])).toEqual([
+      ['Eye drops', units(2)],
+      ['Plasters', units(2)],
+    ])
+    const plasters = stock.lots.find(({ id }) => id === PLASTERS)?.itemId ?? anItem(1).id
+    const fact = { kind: 'found', pocketId: LID, title: '', amount: units(1), batch: '' } as const
+    const one = entry({ ...fact, item: { id: plasters }, expiry: { kind: 'none' } })
+    expect(inLid([one])).toEqual([['Eye drops', units(2)]])
+    const named = entry({ ...fact, item: { name: 'Plasters' }, expiry: { kind: 'none' } })
+    expect(inLid([named])).toHaveLength(2)
   })
   it('sends the second helper to a pocket that nobody has open', () => {
     const now = progress([at(LID, 'Ilse')])

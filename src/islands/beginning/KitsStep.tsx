@@ -15,6 +15,7 @@ const kitsWords = words.beginning.kits
 export function KitsStep({ cover: { view }, onNext }: StepProps) {
   const kitsAt = (id: string) => view.kits.filter(({ placeId }) => placeId === id)
   const bare = view.places.find(({ id }) => kitsAt(id).length === 0)
+  const withKit = view.places.filter(({ id }) => kitsAt(id).length > 0).length
   if (view.places.length === 0) return <p>{words.kits.noPlaces}</p>
   return (
     <>
@@ -35,7 +36,11 @@ export function KitsStep({ cover: { view }, onNext }: StepProps) {
         </Box>
       )}
       {bare ? (
-        <NewKit key={bare.id} place={bare} />
+        <NewKit
+          key={bare.id}
+          place={bare}
+          onSaved={view.places.length - 1 === withKit ? onNext : () => undefined}
+        />
       ) : (
         <Button kind="strong" onClick={onNext}>
           {kitsWords.all}
@@ -45,7 +50,12 @@ export function KitsStep({ cover: { view }, onNext }: StepProps) {
   )
 }
 
-function NewKit({ place }: { readonly place: StepProps['cover']['view']['places'][number] }) {
+interface NewKitProps {
+  readonly place: StepProps['cover']['view']['places'][number]
+  readonly onSaved: () => void
+}
+
+function NewKit({ place, onSaved }: NewKitProps) {
   const form = useActForm({
     initial: {
       name: kitsWords.name(place.name),
@@ -57,7 +67,7 @@ function NewKit({ place }: { readonly place: StepProps['cover']['view']['places'
     read: readNewKit,
     said: ({ name }) => words.beginning.saved(name),
     refusals: { name_taken: 'name' },
-    onSaved: () => undefined,
+    onSaved,
   })
   return (
     <Box data-hue={place.hue}>

@@ -4,7 +4,6 @@ import { useState } from 'react'
 import { takesSomething } from '../../core/cover/pantry'
 import { notAsked } from '../../core/household/asked'
 import { Box, Row } from '../../ui/Box'
-import { Button } from '../../ui/Button'
 import * as words from '../../words'
 import { TOPIC_NAMES } from '../../words/frame/topics'
 import { AddMember } from '../household/AddMember'
@@ -46,12 +45,8 @@ export function MembersStep({ cover: { view }, onNext }: StepProps) {
         isGuest={false}
         press={membersWords.press}
         onAdded={() => setRound(round + 1)}
+        last={{ press: membersWords.all, onLast: onNext }}
       />
-      {members.length > 0 && (
-        <Row above={5}>
-          <Button onClick={onNext}>{membersWords.all}</Button>
-        </Row>
-      )}
     </>
   )
 }

@@ -1,8 +1,9 @@
 /** Where kits are kept, and how far help is from there. */
 
+import { useRef } from 'react'
 import { ActForm } from '../../ui/ActForm'
 import { Box, Row } from '../../ui/Box'
-import { Button, Chip } from '../../ui/Button'
+import { Chip } from '../../ui/Button'
 import { useActForm } from '../../ui/useActForm'
 import * as words from '../../words'
 import { NEW_PLACE, readNewPlace } from '../kits/kitDraft'
@@ -12,13 +13,25 @@ import type { StepProps } from './view'
 const placesWords = words.beginning.places
 
 export function PlacesStep({ household: { places }, onNext }: StepProps) {
+  const isLast = useRef(false)
   const form = useActForm({
     initial: NEW_PLACE,
     read: readNewPlace,
     said: ({ name }) => words.beginning.saved(name),
     refusals: { name_taken: 'name' },
-    onSaved: () => form.restart(),
+    onSaved: () => {
+      if (isLast.current) onNext()
+      else form.restart()
+    },
   })
+  // What is typed already is added before the next question.
+  const finish = () => {
+    if (form.values.name.trim() === '') return onNext()
+    isLast.current = true
+    void form.submit().finally(() => {
+      isLast.current = false
+    })
+  }
   const taken = new Set(places.map(({ name }) => name))
   return (
     <>
@@ -46,7 +59,13 @@ export function PlacesStep({ household: { places }, onNext }: StepProps) {
           ))}
         </Box>
       )}
-      <ActForm form={form} press={placesWords.press} aria-label={words.beginning.question.places}>
+      <ActForm
+        form={form}
+        press={placesWords.press}
+        onCancel={finish}
+        cancel={placesWords.all}
+        aria-label={words.beginning.question.places}
+      >
         <Row gap={4} wrap role="group" aria-label={placesWords.suggest}>
           {placesWords.usual
             .filter((name) => !taken.has(name))
@@ -62,11 +81,6 @@ export function PlacesStep({ household: { places }, onNext }: StepProps) {
         </Row>
         <PlaceFields form={form} />
       </ActForm>
-      {places.length > 0 && (
-        <Row above={5}>
-          <Button onClick={onNext}>{placesWords.all}</Button>
-        </Row>
-      )}
     </>
   )
 }

@@ -1,6 +1,7 @@
 /** A new member, or a guest in three facts. */
 
 import { Checkbox, Select, TextInput } from '@mantine/core'
+import { useRef } from 'react'
 import { SPECIES } from '../../core/household/species'
 import { TOPICS } from '../../core/household/told'
 import { ActForm } from '../../ui/ActForm'
@@ -30,10 +31,13 @@ interface Props {
   /** One is added; the form stays for the next. */
   readonly onAdded?: () => void
   readonly onDone?: () => void
+  /** Nobody else is to come: who is typed already is added first. */
+  readonly last?: { readonly press: string; readonly onLast: () => void }
 }
 
-export function AddMember({ isGuest, press = householdWords.add, onAdded, onDone }: Props) {
+export function AddMember({ isGuest, press = householdWords.add, onAdded, onDone, last }: Props) {
   const { today } = useStrap()
+  const isLast = useRef(false)
   const form = useActForm({
     initial: emptyMember(today),
     read: (draft) => readMemberDraft(draft, { today, isGuest }),
@@ -42,20 +46,28 @@ export function AddMember({ isGuest, press = householdWords.add, onAdded, onDone
     onSaved: (saved) => {
       if (saved && hasMoreToSay(form.values)) location.assign(`/members/${saved.memberId}?edit=1`)
       else if (isGuest) onDone?.()
+      else if (isLast.current) last?.onLast()
       else {
         form.restart()
         onAdded?.()
       }
     },
   })
+  const finish = () => {
+    if (form.values.name.trim() === '') return last?.onLast()
+    isLast.current = true
+    void form.submit().finally(() => {
+      isLast.current = false
+    })
+  }
   return (
     <ActForm
       form={form}
       above={4}
       aria-label={isGuest ? words.members.guest : householdWords.addMember}
       press={press}
-      onCancel={onDone}
-      cancel={householdWords.done}
+      onCancel={last ? finish : onDone}
+      cancel={last?.press ?? householdWords.done}
     >
       {isGuest && <p className="second">{words.members.guestFacts}</p>}
       <Stack gap={5} align="start" columns={2}>

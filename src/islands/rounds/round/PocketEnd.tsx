@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import type { Bare } from '../../../core/rounds/contents'
-import type { PocketProgress } from '../../../core/rounds/progress'
+import { notFound, type PocketProgress } from '../../../core/rounds/progress'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import * as words from '../../../words'
@@ -23,6 +23,7 @@ interface Props {
 
 export function PocketEnd({ pocket, going, isLast, onAnswer, onClose }: Props) {
   const [finding, setFinding] = useState<Bare | 'anything' | null>(null)
+  const bare = notFound(pocket)
   const left = pocket.asked - pocket.answered
   return (
     <Row as="section" gap={6} className={classes.step}>
@@ -38,16 +39,32 @@ export function PocketEnd({ pocket, going, isLast, onAnswer, onClose }: Props) {
         </Box>
       )}
       <h2>{pocketWords.anything}</h2>
-      {pocket.pocket.bare.length > 0 && (
+      {bare.length > 0 && (
         <>
           <p className="second">{pocketWords.missing}</p>
-          <Row gap={4} align="center" wrap>
-            {pocket.pocket.bare.map((bare) => (
-              <Button key={bare.itemId} onClick={() => setFinding(bare)}>
-                {pocketWords.foundIt(bare.title)}
-              </Button>
+          <ul>
+            {bare.map((one) => (
+              <Row
+                as="li"
+                gap={5}
+                align="center"
+                justify="between"
+                padY={3}
+                lineBelow="hairline"
+                key={one.itemId}
+              >
+                <div>
+                  <b>{one.title}</b>
+                  <Box as="small" size={2} tone="second" block>
+                    {pocketWords.belongs(counted(one.par, one.unit))}
+                  </Box>
+                </div>
+                <Button aria-label={pocketWords.foundIt(one.title)} onClick={() => setFinding(one)}>
+                  {pocketWords.itIsHere}
+                </Button>
+              </Row>
             ))}
-          </Row>
+          </ul>
         </>
       )}
       <Row gap={4} align="center" wrap>

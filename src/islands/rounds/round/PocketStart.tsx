@@ -1,9 +1,10 @@
 /** Which pocket comes out now, and who else has one open. */
 
-import type { PocketProgress } from '../../../core/rounds/progress'
+import { notFound, type PocketProgress } from '../../../core/rounds/progress'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import * as words from '../../../words'
+import { counted } from '../../../words/frame/format'
 import classes from './round.module.css'
 import type { GoingRound } from './useRound'
 
@@ -18,6 +19,7 @@ interface Props {
 
 export function PocketStart({ pocket, going, onBegin, onOther }: Props) {
   const open = pocket.asked - pocket.answered
+  const bare = notFound(pocket)
   const others = pocket.at.filter((name) => name !== going.me)
   const elsewhere = going.progress.pockets.filter(
     (one) => one !== pocket && one.at.some((name) => name !== going.me),
@@ -28,7 +30,11 @@ export function PocketStart({ pocket, going, onBegin, onOther }: Props) {
         {pocketWords.takeOut(pocket.pocket.name)}
       </Box>
       <p className="second">
-        {open > 0 ? pocketWords.things(open) : pocketWords.nothingAsked}
+        {open > 0
+          ? pocketWords.things(open)
+          : pocket.things.length === 0 && bare.length > 0
+            ? pocketWords.neverCounted(bare.length)
+            : pocketWords.nothingAsked}
         {pocket.pocket.sort === 'elsewhere' && ` · ${pocketWords.elsewhere}`}
       </p>
       {others.length > 0 && (
@@ -50,6 +56,12 @@ export function PocketStart({ pocket, going, onBegin, onOther }: Props) {
               <small>{asks.map((ask) => words.rounds.card.asks[ask]).join(', ')}</small>
             </li>
           ))}
+        {bare.map(({ itemId, title, par, unit }) => (
+          <li key={itemId}>
+            <span>{title}</span>
+            <small>{pocketWords.belongs(counted(par, unit))}</small>
+          </li>
+        ))}
       </Stack>
       <Row as="footer" gap={4} className={classes.foot}>
         <Button onClick={onOther}>{pocketWords.instead}</Button>

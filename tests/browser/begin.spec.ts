@@ -1,0 +1,133 @@
+/** The first hour: from making an account to the lid sheet, by touch and by keyboard. */
+import { randomUUID } from 'node:crypto'
+import { expect, expectAccessible, open, PHONE, type Page, test, usable } from './support/test'
+
+test.use({ stock: 'nothing', timezoneId: 'Europe/Oslo', locale: 'en-GB' })
+
+/** From sign-up to the lid sheet; fields are not counted. */
+const MOST_PRESSES = 24
+
+const FAMILY = [
+  { name: 'Ada', species: 'person', born: '01/05/1986', kg: '64' },
+  { name: 'Bo', species: 'person', born: '14/09/1984', kg: '81' },
+  { name: 'Cleo', species: 'person', born: '20/03/2019', kg: '25' },
+  { name: 'Dag', species: 'person', born: '02/06/2026', kg: '6.8' },
+  { name: 'Fenna', species: 'dog', born: '11/11/2020', kg: '14' },
+] as const
+
+/** How a person presses; each press counts. */
+interface Hand {
+  readonly presses: () => number
+  readonly press: (name: string | RegExp) => Promise<void>
+}
+
+function byTouch(page: Page): Hand {
+  let count = 0
+  return {
+    presses: () => count,
+    press: async (name) => {
+      count++
+      await usable(page)
+      await control(page, name).tap()
+    },
+  }
+}
+
+/** Tab to it, then Enter. Tabs lead there and press nothing. */
+function byKeyboard(page: Page): Hand {
+  let count = 0
+  return {
+    presses: () => count,
+    press: async (name) => {
+      count++
+      await usable(page)
+      const target = control(page, name)
+      await expect(target).toBeEnabled()
+      for (let tabs = 0; tabs < 90; tabs++) {
+        if (await target.evaluate((one) => one === document.activeElement)) break
+        await page.keyboard.press('Tab')
+      }
+      await expect(target).toBeFocused()
+      await page.keyboard.press('Enter')
+    },
+  }
+}
+
+const control = (page: Page, name: string | RegExp) =>
+  page
+    .getByRole('main')
+    .getByRole('button', { name, exact: typeof name === 'string' })
+    .or(page.getByRole('main').getByRole('link', { name, exact: typeof name === 'string' }))
+    .first()
+
+async function fillMember(page: Page, member: (typeof FAMILY)[number]): Promise<void> {
+  const form = page.getByRole('form', { name: 'Add a member' })
+  await expect(form.getByLabel('Name')).toHaveValue('')
+  await form.getByLabel('Name').fill(member.name)
+  if (member.species !== 'person') {
+    await form.getByRole('combobox', { name: 'Person or animal' }).fill(member.species)
+    await page.getByRole('option', { name: member.species, exact: true }).click()
+  }
+  await form.getByRole('textbox', { name: 'Born' }).fill(member.born)
+  await form.getByLabel('Weight in kg, if known').fill(member.kg)
+}
+
+async function firstHour(page: Page, { press, presses }: Hand): Promise<void> {
+  await press('New here? Make an account')
+  await page.getByLabel('Your name').fill('Ada')
+  await page.getByLabel('E-mail').fill(`${randomUUID()}@example.invalid`)
+  await page.getByLabel('Password', { exact: true }).fill('ten letters and more')
+  await press('Make an account')
+
+  await expect(page).toHaveURL(/\/begin$/)
+  await expect(page.getByText('Your device seems to be in Norway.')).toBeVisible()
+  await press('Use what is usual in Norway')
+
+  for (const member of FAMILY) {
+    await fillMember(page, member)
+    await press('None of the three')
+    await press(member === FAMILY.at(-1) ? 'That is everybody' : 'Add, then the next one')
+    await expect(page.getByText(`${member.name} added`).first()).toBeVisible()
+  }
+
+  const places = page.getByRole('form', { name: 'Where do you keep kits?' })
+  await places.getByLabel('Name').fill('Home')
+  await places.getByLabel('Minutes to a clinic').fill('12')
+  await press('Add this place')
+  await expect(places.getByLabel('Name')).toHaveValue('')
+  await places.getByLabel('Name').fill('Car')
+  await press('Those are all places')
+
+  await expect(page.getByLabel('Name')).toHaveValue('Home kit')
+  await press('Add this kit')
+  await expect(page.getByLabel('Name')).toHaveValue('Car kit')
+  await press('Add this kit')
+
+  await press(/^Take all \d+: Home$/)
+  await expect(page.getByText(/^Home: \d+ things belong here\.$/)).toBeVisible()
+  await press(/^Take all \d+: Car$/)
+  await expect(page.getByText(/^Car: \d+ things belong here\.$/)).toBeVisible()
+  await press('Next')
+  await press('Skip for now')
+  await press('See and print it: Home kit')
+  await expect(page).toHaveURL(/\/sheet$/)
+  await expect(page.getByText('113').first()).toBeVisible()
+  expect(presses()).toBeLessThanOrEqual(MOST_PRESSES)
+}
+
+test.describe('without an account', () => {
+  test.beforeEach(({ context }) => context.clearCookies())
+
+  test.describe('by touch', () => {
+    test.use({ hasTouch: true, viewport: PHONE })
+    test('a family with a dog is set up, from the account to the lid sheet', async ({ page }) => {
+      await open(page, '/sign-in')
+      await firstHour(page, byTouch(page))
+    })
+  })
+
+  test('the same by keyboard alone', async ({ page }) => {
+    await open(page, '/sign-in')
+    await firstHour(page, byKeyboard(page))
+  })
+})
