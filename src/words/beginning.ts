@@ -45,7 +45,8 @@ export const beginning = {
   } satisfies Record<FirstStep, string>,
   at: (step: FirstStep): string => `Step ${FIRST_STEPS.indexOf(step) + 1} of ${FIRST_STEPS.length}`,
   progress: (done: number): string => `${done} of ${FIRST_STEPS.length} steps done`,
-  isDone: 'done',
+  step: (step: FirstStep, isDone: boolean): string =>
+    isDone ? `${NAMES[step]}, done` : NAMES[step],
   bar: (done: number): string => `First steps: ${done} of ${FIRST_STEPS.length} done.`,
   next: (step: FirstStep): string => `Next: ${NAMES[step]}`,
   later: 'Skip for now',

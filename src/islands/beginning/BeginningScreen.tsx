@@ -78,15 +78,13 @@ function Beginning({ household: initial, cover: first, step: addressed }: Props)
                 <Button
                   kind="bare"
                   className={classes.step}
+                  aria-label={text.step(one, done.includes(one))}
                   aria-current={one === step ? 'step' : undefined}
                   data-done={done.includes(one)}
                   onClick={() => choose(one)}
                 >
                   <i aria-hidden>{done.includes(one) ? '✓' : at + 1}</i>
-                  <span>
-                    {text.steps[one]}
-                    {done.includes(one) && <span className="visually-hidden">, {text.isDone}</span>}
-                  </span>
+                  <span>{text.steps[one]}</span>
                 </Button>
               </li>
             ))}
