@@ -4,7 +4,7 @@ import { endpoint } from './endpoint'
 import * as wire from './primitives'
 
 export const foundThing = z.object({
-  kind: z.enum(['lot', 'bare', 'kit', 'place', 'pocket', 'answer']),
+  kind: z.enum(['lot', 'bare', 'kit', 'place', 'pocket', 'answer', 'member', 'card', 'sheet']),
   title: z.string(),
   where: z.string(),
   detail: z.string(),

@@ -3,13 +3,48 @@
 import { Modal, TextInput } from '@mantine/core'
 import { useDebouncedValue } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useRef, useState } from 'react'
-import { find } from '../contract/find'
+import { useEffect, useMemo, useRef, useState } from 'react'
+import type { z } from 'zod'
+import { find, type foundThing } from '../contract/find'
+import { findAmong, matchOf, sought } from '../core/finding/sought'
 import { call } from '../device/call'
 import * as words from '../words'
 import { Box, Row } from './Box'
 import classes from './FindAnything.module.css'
+import { PAGES, type PageFound } from './pages'
 import { StateGlyph } from './StateGlyph'
+
+type Found = Omit<z.infer<typeof foundThing>, 'kind'> & {
+  readonly kind: keyof typeof words.find.kinds
+}
+
+/** So many of our own pages stand among what is found. */
+const MOST_PAGES = 5
+
+const asFound = ({ title, href }: PageFound): Found => ({
+  kind: 'page',
+  title,
+  href,
+  where: '',
+  detail: '',
+  state: 'none',
+})
+
+/**
+ * The answer to a question first, then pages that are called so, then what the household has, then
+ * pages that are about it.
+ */
+function together(typed: string, found: readonly Found[]): readonly Found[] {
+  const question = sought(typed)
+  const pages = findAmong(typed, PAGES).slice(0, MOST_PAGES)
+  const isCalledSo = ({ title }: PageFound) => matchOf(question, { title, text: '' }) > 0
+  return [
+    ...found.filter(({ kind }) => kind === 'answer'),
+    ...pages.filter(isCalledSo).map(asFound),
+    ...found.filter(({ kind }) => kind !== 'answer'),
+    ...pages.filter((page) => !isCalledSo(page)).map(asFound),
+  ]
+}
 
 export function FindAnything({
   opened,
@@ -27,7 +62,13 @@ export function FindAnything({
     queryFn: () => call(find, { query: { q } }),
     enabled: opened && q !== '',
   })
-  const found = q === '' ? [] : (data?.found ?? [])
+  // Empty at each opening: what was looked for last is not what is looked for now.
+  useEffect(() => {
+    if (!opened) return
+    setTyped('')
+    setAt(0)
+  }, [opened])
+  const found = useMemo(() => (q === '' ? [] : together(q, data?.found ?? [])), [q, data])
   useEffect(() => {
     listRef.current?.children[at]?.scrollIntoView({ block: 'nearest' })
   }, [at])
@@ -70,7 +111,7 @@ export function FindAnything({
       )}
       {!error && found.length === 0 && (
         <Box as="p" padX={2} padY={6} tone="second">
-          {q === '' || !data ? words.find.start : words.find.none(q)}
+          {q === '' ? words.find.start : data ? words.find.none(q) : words.find.searching}
         </Box>
       )}
       <Box
@@ -89,7 +130,7 @@ export function FindAnything({
             padY={3}
             lineBelow="hairline"
             radius={2}
-            key={`${thing.href}${thing.title}${thing.where}`}
+            key={`${thing.kind}${thing.href}${thing.title}${thing.where}`}
             id={`found-${index}`}
             role="option"
             tabIndex={-1}
@@ -102,7 +143,7 @@ export function FindAnything({
             <span>
               <b>{thing.title}</b>
               <Box as="small" tone="second" block>
-                {thing.where}
+                {[words.find.kinds[thing.kind], thing.where].filter(Boolean).join(' · ')}
               </Box>
             </span>
             <span className={classes.detail}>

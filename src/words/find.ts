@@ -1,10 +1,79 @@
-/** English for finding anything. */
+/** English for finding anything, and the words by which our own pages are looked for. */
+
+/** A page or a deed: what it is called, and what else people call it. */
+export interface Said {
+  readonly title: string
+  readonly says: string
+}
+
+const said = (title: string, says: string): Said => ({ title, says })
+
+export const pages = {
+  watch: said('Today', 'start home errands to do what comes first'),
+  kits: said('Kits', 'bags boxes mats places add a kit add a place'),
+  stock: said('Stock', 'everything all things list lots batches table'),
+  rounds: said('Rounds', 'check a kit count look through inspection due'),
+  record: said('History', 'record acts who did what when past day undo'),
+  cover: said('Ready', 'board cover what is missing problems'),
+  if: said('If something happens', 'what would we do problem answer suits'),
+  evening: said('Could the sitter cope?', 'babysitter evening grandparents sheet for the sitter'),
+  lists: said('Proposed lists', 'what should be in a kit suggestions recommended'),
+  items: said('What things are', 'match unmatched unknown things catalogue'),
+  bench: said('Doses', 'how much medicine amount calculate syringe tablets'),
+  cards: said('Dose cards', 'rules from the vet doctor prescriber label write down agreed'),
+  mixes: said('Mixes', 'dilute antiseptic rehydration drink feed'),
+  courses: said('Medicines', 'prescriptions courses regular daily repeat'),
+  guide: said(
+    'Cards for first aid',
+    'step by step instructions guide emergency bleeding burn choking',
+  ),
+  incident: said('Something happened', 'emergency incident accident help now start'),
+  incidents: said('Earlier incidents', 'log past accidents hand over'),
+  restock: said('Restock', 'shopping list buy order'),
+  plan: said('Restocking plan', 'budget cheapest move between places optimise'),
+  forecast: said('Forecast', 'when will it run out chart future waste'),
+  recalls: said('Recalls', 'bulletin batch recalled withdrawn'),
+  rates: said('How fast things are used', 'use by month rate consumption'),
+  household: said('Household', 'people animals members family pets add a person add a guest weigh'),
+  visits: said('Visits and places', 'cottage weekend trip when somebody is there calendar import'),
+  undo: said('Undo something done lately', 'take back mistake wrong last act'),
+  print: said('Print', 'lid sheet labels paper pdf wallet card sitter page'),
+  errandsPaper: said('Errands on paper', 'print to do list'),
+  bring: said('Bring in a list', 'import csv spreadsheet file paste upload'),
+  export: said('Save the whole household', 'export download backup csv zip json file'),
+  account: said('Account and devices', 'password sign out e-mail passkey security name'),
+  leaving: said('Delete the household', 'leave close account erase'),
+  settings: said('Settings', 'change country units date order currency time zone week metric us'),
+  numbers: said('Numbers to call', 'emergency number poison line vet doctor phone'),
+  look: said('Look: light, dark, torch', 'night mode theme colours large type'),
+  feeds: said('Calendar addresses', 'subscribe ics feed outlook phone calendar'),
+  schools: said('Where experts disagree', 'schools wounds peroxide tourniquet leftovers habits'),
+  begin: said('First steps', 'begin set up start tour introduction new'),
+} as const satisfies Record<string, Said>
+
+export type PageId = keyof typeof pages
 
 export const findText = {
   label: 'Find anything',
   hint: 'Where are the tweezers?',
   none: (q: string) => `Nothing here is called “${q}”.`,
-  start: 'Type a word of what you look for: a thing, what it is for, a kit, a place.',
+  start:
+    'Ask for a thing, a person, a kit, a page: “tweezers”, “fever Ned”, “lid sheet”, “undo”, “export”.',
+  searching: 'Looking …',
   close: 'Close',
   result: 'Results',
+  pages,
+  /** What kind of thing was found, where its name does not say so. */
+  kinds: {
+    answer: 'What would help',
+    member: 'Member',
+    kit: 'Kit',
+    pocket: 'Pocket',
+    place: 'Place',
+    card: 'First aid card',
+    sheet: 'Lid sheet',
+    page: 'Page',
+    lot: '',
+    bare: '',
+  },
 }

@@ -164,9 +164,45 @@ describe('finding', () => {
     ['dry eye', 'Eye drops 10 mL'],
     ['pantry', 'Pantry roll'],
     ['cottage', 'Cottage'],
+    ['where are the eye drops?', 'Eye drops 10 mL'],
+    ['eye dorps', 'Eye drops 10 mL'],
+    ['lid sheet', 'Pantry roll'],
   ])('%s finds %s', async (q, title) => {
     const { found } = await get(`/api/find?q=${encodeURIComponent(q)}`)
     expect(found.map((one: { title: string }) => one.title)).toContain(title)
+  })
+  it('finds a member by name, and the cards that are for them', async () => {
+    const { memberId, actId } = await post('POST', '/api/members', {
+      name: 'Birch',
+      species: 'rabbit',
+    })
+    const { found } = await get('/api/find?q=birch')
+    expect(found).toContainEqual(
+      expect.objectContaining({ kind: 'member', title: 'Birch', href: `/members/${memberId}` }),
+    )
+    const cards = await get('/api/find?q=card')
+    expect(cards.found.map(({ kind }: { kind: string }) => kind)).toContain('card')
+    await undo(actId)
+    expect((await get('/api/find?q=birch')).found).toEqual([])
+  })
+  it('finds an ingredient by its other name', async () => {
+    const asked = async () => (await get('/api/find?q=paracetamol')).found
+    expect(await asked()).toEqual([])
+    const { actId } = await post('POST', `/api/places/${stock.placeId}/list`, {
+      lines: [
+        {
+          decision: 'accepted',
+          key: 'acetaminophen-500',
+          thing: { entryId: 'acetaminophen-500' },
+          par: 10_000,
+          pocketId: stock.lid,
+        },
+      ],
+    })
+    expect(await asked()).toEqual([
+      expect.objectContaining({ kind: 'bare', title: expect.stringMatching(/^Acetaminophen/) }),
+    ])
+    await undo(actId)
   })
   it('finds nothing for what is not there, and for nothing', async () => {
     for (const q of ['tractor', '', '   '])

@@ -5,8 +5,8 @@ import type { foundThing } from '../../contract/find'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Need } from '../../core/cover/need'
 import type { CoverPlace, Pantry } from '../../core/cover/pantry'
+import { findAmong, sought } from '../../core/finding/sought'
 import type { Member } from '../../core/household/member'
-import { nameKey } from '../../core/interchange/known'
 import { canHappen } from '../../core/judgement/ifHappens'
 
 type Found = z.infer<typeof foundThing>
@@ -21,9 +21,7 @@ const LEAST_LETTERS = 3
  * has to be named; a thing of the same name is found beside it.
  */
 export function answersTo(pantry: Pantry, words: string, day: PlainDate): Found[] {
-  const typed = nameKey(words)
-    .split(' ')
-    .filter((word) => word !== '')
+  const typed = sought(words)
   const { members, places } = pantry.stock
   const member = members.find(({ name }) => names(typed, name)) ?? null
   const place = places.find(({ name }) => names(typed, name)) ?? null
@@ -33,16 +31,12 @@ export function answersTo(pantry: Pantry, words: string, day: PlainDate): Found[
   if (rest.length === 0 || rest.some((word) => word.length < LEAST_LETTERS)) return []
   const at = place ?? places.find(({ isStore }) => isStore) ?? places[0]
   if (!at) return []
+  const happening = whomOf(members, member).flatMap((one) =>
+    canHappen(pantry, one, at, day).map((need) => ({ one, need, title: need.name, text: '' })),
+  )
   const seen = new Set<string>()
-  return whomOf(members, member)
-    .flatMap((one) => canHappen(pantry, one, at, day).map((need) => ({ one, need })))
-    .filter(({ need }) => {
-      const key = nameKey(need.name)
-      const isNew = !seen.has(key)
-      const isMeant = rest.every((word) => key.includes(word))
-      if (isMeant) seen.add(key)
-      return isMeant && isNew
-    })
+  return findAmong(rest.join(' '), happening)
+    .filter(({ title }) => !seen.has(title) && seen.add(title))
     .slice(0, MOST_ANSWERS)
     .map(({ one, need }) => answer(need, one, at))
 }
@@ -52,7 +46,7 @@ const whomOf = (members: readonly Member[], member: Member | null): readonly (Me
   member ? [member] : [null, ...members]
 
 const isOf = (word: string, name: string): boolean =>
-  name !== '' && word.length >= LEAST_LETTERS && nameKey(name).split(' ').includes(word)
+  name !== '' && word.length >= LEAST_LETTERS && sought(name).includes(word)
 
 const names = (typed: readonly string[], name: string): boolean =>
   typed.some((word) => isOf(word, name))

@@ -24,7 +24,7 @@ export function Whole({ empty }: { readonly empty: boolean }) {
     setDone(await work(() => sendWhole(chosen, controller.signal), wholeWords.backDone))
   }
   return (
-    <section className={classes.part} aria-label={wholeWords.title}>
+    <section className={classes.part} id="whole" aria-label={wholeWords.title}>
       <Box as="h2" size={4}>
         {wholeWords.title}
       </Box>

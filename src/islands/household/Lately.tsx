@@ -20,7 +20,13 @@ interface Props {
 export function Lately({ acts, timeZone }: Props) {
   const { run, busy } = useActing()
   return (
-    <Box as="section" asides="below" className={classes.part} aria-label={householdWords.recent}>
+    <Box
+      as="section"
+      asides="below"
+      id="lately"
+      className={classes.part}
+      aria-label={householdWords.recent}
+    >
       <Row as="header" gap={5} align="baseline" justify="between">
         <Box as="h2" size={4}>
           {householdWords.recent}

@@ -28,7 +28,13 @@ interface PlacesProps {
 }
 
 export const Places = ({ places, members }: PlacesProps) => (
-  <Box as="section" asides="below" className={classes.part} aria-label={householdWords.places}>
+  <Box
+    as="section"
+    asides="below"
+    id="places"
+    className={classes.part}
+    aria-label={householdWords.places}
+  >
     <Row as="header" gap={5} align="baseline" justify="between">
       <Box as="h2" size={4}>
         {householdWords.places}

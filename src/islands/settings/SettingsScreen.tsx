@@ -48,24 +48,24 @@ function Settings({ initial }: Props) {
         <p className="second">{settingsWords.under}</p>
       </Box>
       <div className={classes.groups}>
-        <Group title={settingsWords.where} under={settingsWords.whereUnder}>
+        <Group id="where" title={settingsWords.where} under={settingsWords.whereUnder}>
           <WritingForm household={household} />
         </Group>
-        <Group title={settingsWords.name} under={settingsWords.nameUnder}>
+        <Group id="name" title={settingsWords.name} under={settingsWords.nameUnder}>
           <NameForm household={household} />
         </Group>
-        <Group title={settingsWords.look} under={settingsWords.lookUnder}>
+        <Group id="look" title={settingsWords.look} under={settingsWords.lookUnder}>
           <Row above={4}>
             <LookSwitch look={look} />
           </Row>
         </Group>
-        <Group title={settingsWords.checks} under={settingsWords.checksUnder}>
+        <Group id="checks" title={settingsWords.checks} under={settingsWords.checksUnder}>
           <ChecksForm household={household} />
         </Group>
-        <Group title={words.rounds.feeds.title} under={words.rounds.feeds.lead}>
+        <Group id="feeds" title={words.rounds.feeds.title} under={words.rounds.feeds.lead}>
           <Feeds />
         </Group>
-        <Group title={settingsWords.schools} under={settingsWords.schoolsUnder}>
+        <Group id="schools" title={settingsWords.schools} under={settingsWords.schoolsUnder}>
           <Box as="details" above={3}>
             <Box as="summary" weight="bold">
               {settingsWords.openSchools}
@@ -79,12 +79,14 @@ function Settings({ initial }: Props) {
 }
 
 interface GroupProps {
+  /** In the address, for links that lead here. */
+  readonly id: string
   readonly title: string
   readonly under: string
   readonly children: ReactNode
 }
 
-const Group = ({ title, under, children }: GroupProps) => (
+const Group = ({ id, title, under, children }: GroupProps) => (
   <Box
     as="section"
     asides="below"
@@ -93,6 +95,7 @@ const Group = ({ title, under, children }: GroupProps) => (
     below={6}
     line="dashed"
     radius={2}
+    id={id}
     className={classes.group}
     aria-label={title}
   >

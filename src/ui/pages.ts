@@ -1,0 +1,55 @@
+/** Where our own pages and deeds are, for whoever looks for one by its name. */
+import type { Findable } from '../core/finding/sought'
+import { type PageId, pages } from '../words/find'
+
+const HREFS: Readonly<Record<PageId, string>> = {
+  watch: '/',
+  kits: '/kits',
+  stock: '/stock',
+  rounds: '/rounds',
+  record: '/record',
+  cover: '/cover',
+  if: '/cover/if',
+  evening: '/cover/evening',
+  lists: '/cover/lists',
+  items: '/cover/items',
+  bench: '/bench',
+  cards: '/bench/cards',
+  mixes: '/bench/mixes',
+  courses: '/bench/courses',
+  guide: '/guide',
+  incident: '/incident',
+  incidents: '/incident',
+  restock: '/restock',
+  plan: '/restock/plan',
+  forecast: '/restock/forecast',
+  recalls: '/restock/recalls',
+  rates: '/restock/use',
+  household: '/household',
+  visits: '/household#places',
+  undo: '/household#lately',
+  print: '/print',
+  errandsPaper: '/print/errands',
+  bring: '/bring-in',
+  export: '/account#whole',
+  account: '/account',
+  leaving: '/account#leaving',
+  settings: '/settings',
+  numbers: '/settings#where',
+  look: '/settings#look',
+  feeds: '/settings#feeds',
+  schools: '/settings#schools',
+  begin: '/begin',
+}
+
+export interface PageFound extends Findable {
+  readonly id: PageId
+  readonly href: string
+}
+
+export const PAGES: readonly PageFound[] = (Object.keys(HREFS) as PageId[]).map((id) => ({
+  id,
+  title: pages[id].title,
+  text: pages[id].says,
+  href: HREFS[id],
+}))
