@@ -1,10 +1,15 @@
 /** One line on every screen of a household whose first steps are still to be taken. */
 
+import type { z } from 'zod'
+import type * as places from '../contract/values/places'
 import * as words from '../words'
 import { Box, Row } from './Box'
-import type { Strap } from './Frame'
 
-export const FirstStepsBar = ({ beginning }: Pick<Strap, 'beginning'>) =>
+interface Props {
+  readonly beginning: z.infer<typeof places.strap>['beginning']
+}
+
+export const FirstStepsBar = ({ beginning }: Props) =>
   beginning && (
     <Row
       as="p"

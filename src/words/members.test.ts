@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { plainDate } from '../core/calendar/plainDate'
 import type { CourseState } from '../core/household/course'
 import type { WeightState } from '../core/household/weight'
-import { householdText } from './household'
+import { householdText } from './household/household'
 import { member } from './members'
 
 const day = plainDate('2026-11-30')

@@ -47,11 +47,11 @@ function HouseholdParts({ initial, acts, who, cover }: Props) {
           <h1>{data.household.name}</h1>
           <p className="second">{words.household.signedIn(who)}</p>
         </div>
-        <nav className={classes.account}>
+        <Row as="nav" gapX={6} gapY={3} wrap align="center" justify="end">
           <a href="/settings">{words.settings.title}</a>
           <a href="/account">{words.account.open}</a>
           <SignOut />
-        </nav>
+        </Row>
       </Row>
       <Members initial={cover} />
       <div className={classes.parts}>

@@ -33,14 +33,14 @@ export function Members({ initial }: { readonly initial: CoverView }) {
           {householdWords.members}
         </Box>
         {!adding && (
-          <span>
+          <Row as="span" gap={6}>
             <Button kind="quiet" onClick={() => setAdding('member')}>
               {householdWords.add}
             </Button>
             <Button kind="quiet" onClick={() => setAdding('guest')}>
               {words.members.guest}
             </Button>
-          </span>
+          </Row>
         )}
       </Row>
       {adding && <AddMember isGuest={adding === 'guest'} onDone={() => setAdding(null)} />}

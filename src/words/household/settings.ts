@@ -1,6 +1,6 @@
 /** English for the settings. */
-import type { Writing } from '../core/household/countryHabits'
-import { list, money } from './frame/format'
+import type { Writing } from '../../core/household/countryHabits'
+import { list, money } from '../frame/format'
 import { householdText } from './household'
 
 const SAID: { readonly [Name in keyof Writing]: (value: Writing[Name]) => string } = {

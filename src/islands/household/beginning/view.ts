@@ -1,6 +1,6 @@
 /** What every first step is given. */
-import type { Cover } from '../cover/useCover'
-import type { HouseholdView } from '../household/view'
+import type { Cover } from '../../cover/useCover'
+import type { HouseholdView } from '../view'
 
 export interface StepProps {
   readonly household: HouseholdView

@@ -1,6 +1,6 @@
 /** English for the first steps and the tour. */
-import { FIRST_STEPS, type FirstStep } from '../core/household/beginning'
-import { list, several, someThings } from './frame/format'
+import { FIRST_STEPS, type FirstStep } from '../../core/household/beginning'
+import { list, several, someThings } from '../frame/format'
 
 const NAMES: Readonly<Record<FirstStep, string>> = {
   country: 'Country',

@@ -1,7 +1,7 @@
 /** English for the household. */
-import type { Presence } from '../core/calendar/presence'
-import { list, WEEKDAY_NAMES } from './frame/format'
-import { places } from './places'
+import type { Presence } from '../../core/calendar/presence'
+import { list, WEEKDAY_NAMES } from '../frame/format'
+import { places } from '../places'
 
 export const householdText = {
   title: 'Household',

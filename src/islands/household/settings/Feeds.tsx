@@ -3,12 +3,12 @@
 import { TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { addFeed, readFeeds, removeFeed } from '../../contract/household'
-import { call } from '../../device/call'
-import { useActing } from '../../ui/acting'
-import { Row } from '../../ui/Box'
-import { Button } from '../../ui/Button'
-import * as words from '../../words'
+import { addFeed, readFeeds, removeFeed } from '../../../contract/household'
+import { call } from '../../../device/call'
+import { useActing } from '../../../ui/acting'
+import { Row } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
+import * as words from '../../../words'
 
 const feedsWords = words.rounds.feeds
 

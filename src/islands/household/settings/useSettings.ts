@@ -1,9 +1,9 @@
 /** One group of settings as a form of its own; saved by itself, without losing what is typed in another. */
 import { useState } from 'react'
-import type { ActForm } from '../../ui/useActForm'
-import { useActForm } from '../../ui/useActForm'
-import * as words from '../../words'
-import type { HouseholdView } from '../household/view'
+import type { ActForm } from '../../../ui/useActForm'
+import { useActForm } from '../../../ui/useActForm'
+import * as words from '../../../words'
+import type { HouseholdView } from '../view'
 import { readSettingsDraft, type SettingsDraft, settingsDraft } from './settingsDraft'
 
 export function useSettings(household: HouseholdView['household']): ActForm<SettingsDraft> {

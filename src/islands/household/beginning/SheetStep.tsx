@@ -1,8 +1,8 @@
 /** On paper, for the lid: the step that ends the first steps. */
 
-import { Row } from '../../ui/Box'
-import { ButtonLink } from '../../ui/Button'
-import * as words from '../../words'
+import { Row } from '../../../ui/Box'
+import { ButtonLink } from '../../../ui/Button'
+import * as words from '../../../words'
 import type { StepProps } from './view'
 
 const sheetWords = words.beginning.sheet

@@ -1,13 +1,13 @@
 /** Who is covered: one after the other, as many as there are. */
 
 import { useState } from 'react'
-import { takesSomething } from '../../core/cover/pantry'
-import { notAsked } from '../../core/household/asked'
-import { Box, Row } from '../../ui/Box'
-import * as words from '../../words'
-import { TOPIC_NAMES } from '../../words/frame/topics'
-import { AddMember } from '../household/AddMember'
-import { memberLine } from '../household/memberLine'
+import { takesSomething } from '../../../core/cover/pantry'
+import { notAsked } from '../../../core/household/asked'
+import { Box, Row } from '../../../ui/Box'
+import * as words from '../../../words'
+import { TOPIC_NAMES } from '../../../words/frame/topics'
+import { AddMember } from '../AddMember'
+import { memberLine } from '../memberLine'
 import type { StepProps } from './view'
 
 const membersWords = words.beginning.members

@@ -2,17 +2,17 @@
 
 import { useQuery } from '@tanstack/react-query'
 import type { ComponentType } from 'react'
-import { changeHousehold, readHousehold } from '../../contract/household'
-import { FIRST_STEPS, type FirstStep } from '../../core/household/beginning'
-import { call } from '../../device/call'
-import { useActing } from '../../ui/acting'
-import { Box, Row, Stack } from '../../ui/Box'
-import { Button } from '../../ui/Button'
-import { Frame, type Strap, useStrap } from '../../ui/Frame'
-import { useAddressed } from '../../ui/useAddressed'
-import * as words from '../../words'
-import { type CoverView, useCover } from '../cover/useCover'
-import type { HouseholdView } from '../household/view'
+import { changeHousehold, readHousehold } from '../../../contract/household'
+import { FIRST_STEPS, type FirstStep } from '../../../core/household/beginning'
+import { call } from '../../../device/call'
+import { useActing } from '../../../ui/acting'
+import { Box, Row, Stack } from '../../../ui/Box'
+import { Button, Chip } from '../../../ui/Button'
+import { Frame, type Strap, useStrap } from '../../../ui/Frame'
+import { useAddressed } from '../../../ui/useAddressed'
+import * as words from '../../../words'
+import { type CoverView, useCover } from '../../cover/useCover'
+import type { HouseholdView } from '../view'
 import classes from './beginning.module.css'
 import { CheckStep } from './CheckStep'
 import { CountryStep } from './CountryStep'
@@ -72,23 +72,20 @@ function Beginning({ household: initial, cover: first, step: addressed }: Props)
       </Box>
       <Stack columns="14rem minmax(0, 1fr)" collapse gap={7} align="start">
         <nav aria-label={text.progress(done.length)}>
-          <ol className={classes.steps}>
+          <Stack as="ol" gap={3} className={classes.steps}>
             {FIRST_STEPS.map((one, at) => (
               <li key={one}>
-                <Button
-                  kind="bare"
-                  className={classes.step}
+                <Chip
+                  pressed={one === step}
                   aria-label={text.step(one, done.includes(one))}
-                  aria-current={one === step ? 'step' : undefined}
-                  data-done={done.includes(one)}
                   onClick={() => choose(one)}
                 >
-                  <i aria-hidden>{done.includes(one) ? '✓' : at + 1}</i>
+                  <b aria-hidden>{done.includes(one) ? '✓' : at + 1}</b>
                   <span>{text.steps[one]}</span>
-                </Button>
+                </Chip>
               </li>
             ))}
-          </ol>
+          </Stack>
         </nav>
         <section aria-labelledby="question">
           <Box as="small" size={2} tone="second">

@@ -1,14 +1,14 @@
 /** Where the household lives: whom it calls, and how dates, money and weights are written. */
 
 import { Select, TextInput } from '@mantine/core'
-import { CURRENCIES, wouldFollow } from '../../core/household/countryHabits'
-import { EMERGENCY_NUMBERS, numbersToCall } from '../../core/household/emergencyNumbers'
-import { LABEL_SETS, labelSetOf } from '../../core/household/labelSet'
-import { ActForm } from '../../ui/ActForm'
-import { Box, Row, Stack } from '../../ui/Box'
-import { Button } from '../../ui/Button'
-import * as words from '../../words'
-import type { HouseholdView } from '../household/view'
+import { CURRENCIES, wouldFollow } from '../../../core/household/countryHabits'
+import { EMERGENCY_NUMBERS, numbersToCall } from '../../../core/household/emergencyNumbers'
+import { LABEL_SETS, labelSetOf } from '../../../core/household/labelSet'
+import { ActForm } from '../../../ui/ActForm'
+import { Box, Row, Stack } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
+import * as words from '../../../words'
+import type { HouseholdView } from '../view'
 import { useSettings } from './useSettings'
 
 const householdWords = words.household

@@ -1,13 +1,13 @@
 /** What belongs in the kits: as we propose it, as the keeper's own list says, or one by one. */
 
 import { useMemo } from 'react'
-import { decideLines } from '../../contract/lists'
-import { isUnsaid } from '../../core/watch/ofThings'
-import { useActing } from '../../ui/acting'
-import { Box, Row } from '../../ui/Box'
-import { Button, ButtonLink } from '../../ui/Button'
-import * as words from '../../words'
-import { type PlaceList, placeList, presentAt, proposalAt } from '../lists/placeList'
+import { decideLines } from '../../../contract/lists'
+import { isUnsaid } from '../../../core/watch/ofThings'
+import { useActing } from '../../../ui/acting'
+import { Box, Row } from '../../../ui/Box'
+import { Button, ButtonLink } from '../../../ui/Button'
+import * as words from '../../../words'
+import { type PlaceList, placeList, presentAt, proposalAt } from '../../lists/placeList'
 import type { StepProps } from './view'
 
 const thingsWords = words.beginning.things

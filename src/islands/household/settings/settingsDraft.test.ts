@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { faulty, sent } from '../../../tests/support/forms'
+import { faulty, sent } from '../../../../tests/support/forms'
 import { readSettingsDraft, type SettingsDraft, settingsDraft } from './settingsDraft'
 
 const household = {

@@ -1,9 +1,9 @@
 /** What is really there: a first round of each kit. */
 
-import { Box, Row } from '../../ui/Box'
-import { Button } from '../../ui/Button'
-import * as words from '../../words'
-import { useStart } from '../rounds/useStart'
+import { Box, Row } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
+import * as words from '../../../words'
+import { useStart } from '../../rounds/useStart'
 import type { StepProps } from './view'
 
 const checkWords = words.beginning.check

@@ -1,8 +1,8 @@
 /** The country of a new household as the form has it, and what follows from it. */
-import { changeHousehold } from '../../contract/household'
-import { wouldFollow } from '../../core/household/countryHabits'
-import { act, type FormReading, faultsIn, missing } from '../../ui/formReading'
-import type { HouseholdView } from '../household/view'
+import { changeHousehold } from '../../../contract/household'
+import { wouldFollow } from '../../../core/household/countryHabits'
+import { act, type FormReading, faultsIn, missing } from '../../../ui/formReading'
+import type { HouseholdView } from '../view'
 
 type Household = HouseholdView['household']
 

@@ -3,18 +3,18 @@
 import { Select, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
-import { readHousehold } from '../../contract/household'
-import { PACES } from '../../core/rounds/pace'
-import { call } from '../../device/call'
-import { ActForm } from '../../ui/ActForm'
-import { Box, Row } from '../../ui/Box'
-import { Frame, type Strap } from '../../ui/Frame'
-import { LookSwitch, useLook } from '../../ui/look'
-import * as words from '../../words'
-import type { HouseholdView } from '../household/view'
+import { readHousehold } from '../../../contract/household'
+import { PACES } from '../../../core/rounds/pace'
+import { call } from '../../../device/call'
+import { ActForm } from '../../../ui/ActForm'
+import { Box, Row } from '../../../ui/Box'
+import { Frame, type Strap } from '../../../ui/Frame'
+import { LookSwitch, useLook } from '../../../ui/look'
+import * as words from '../../../words'
+import classes from '../household.module.css'
+import type { HouseholdView } from '../view'
 import { Feeds } from './Feeds'
 import { SchoolsPart } from './SchoolsPart'
-import classes from './settings.module.css'
 import { useSettings } from './useSettings'
 import { WritingForm } from './WritingForm'
 
@@ -47,7 +47,7 @@ function Settings({ initial }: Props) {
         <h1>{settingsWords.title}</h1>
         <p className="second">{settingsWords.under}</p>
       </Box>
-      <div className={classes.groups}>
+      <div className={classes.parts}>
         <Group id="where" title={settingsWords.where} under={settingsWords.whereUnder}>
           <WritingForm household={household} />
         </Group>
@@ -87,18 +87,7 @@ interface GroupProps {
 }
 
 const Group = ({ id, title, under, children }: GroupProps) => (
-  <Box
-    as="section"
-    asides="below"
-    padX={6}
-    padY={5}
-    below={6}
-    line="dashed"
-    radius={2}
-    id={id}
-    className={classes.group}
-    aria-label={title}
-  >
+  <Box as="section" asides="below" id={id} className={classes.part} aria-label={title}>
     <Box as="h2" size={4}>
       {title}
     </Box>

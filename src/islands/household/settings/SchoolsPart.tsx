@@ -1,18 +1,18 @@
 /** Where practitioners disagree: the household's answer to each, with the reason for ours and the caution of the chosen. */
 
 import { Select } from '@mantine/core'
-import { changeHousehold } from '../../contract/household'
+import { changeHousehold } from '../../../contract/household'
 import {
   SCHOOL_QUESTIONS,
   SCHOOLS,
   type SchoolQuestion,
   schoolAnswer,
   schoolsOf,
-} from '../../core/cover/schools'
-import { useActing } from '../../ui/acting'
-import { Box, Stack } from '../../ui/Box'
-import * as words from '../../words'
-import type { HouseholdView } from '../household/view'
+} from '../../../core/cover/schools'
+import { useActing } from '../../../ui/acting'
+import { Box, Stack } from '../../../ui/Box'
+import * as words from '../../../words'
+import type { HouseholdView } from '../view'
 
 export function SchoolsPart({ household }: { readonly household: HouseholdView['household'] }) {
   const { run, busy } = useActing()

@@ -1,9 +1,9 @@
 /** A household's settings as their forms have them: each form sends what was changed in it. */
-import { changeHousehold } from '../../contract/household'
-import { readNumber } from '../../core/quantity/readNumber'
-import { act, type FormReading, faultsIn, missing, UNCHANGED } from '../../ui/formReading'
-import * as words from '../../words'
-import type { HouseholdView } from '../household/view'
+import { changeHousehold } from '../../../contract/household'
+import { readNumber } from '../../../core/quantity/readNumber'
+import { act, type FormReading, faultsIn, missing, UNCHANGED } from '../../../ui/formReading'
+import * as words from '../../../words'
+import type { HouseholdView } from '../view'
 
 type Household = HouseholdView['household']
 

@@ -1,13 +1,13 @@
 /** Where kits are kept, and how far help is from there. */
 
 import { useRef } from 'react'
-import { ActForm } from '../../ui/ActForm'
-import { Box, Row } from '../../ui/Box'
-import { Chip } from '../../ui/Button'
-import { useActForm } from '../../ui/useActForm'
-import * as words from '../../words'
-import { NEW_PLACE, readNewPlace } from '../kits/kitDraft'
-import { PlaceFields } from '../kits/PlaceFields'
+import { ActForm } from '../../../ui/ActForm'
+import { Box, Row } from '../../../ui/Box'
+import { Chip } from '../../../ui/Button'
+import { useActForm } from '../../../ui/useActForm'
+import * as words from '../../../words'
+import { NEW_PLACE, readNewPlace } from '../../kits/kitDraft'
+import { PlaceFields } from '../../kits/PlaceFields'
 import type { StepProps } from './view'
 
 const placesWords = words.beginning.places

@@ -1,13 +1,13 @@
 /** A kit for each place, in the shape of what it is kept in. */
 
 import { TextInput } from '@mantine/core'
-import { ActForm } from '../../ui/ActForm'
-import { Box, Row } from '../../ui/Box'
-import { Button } from '../../ui/Button'
-import { useActForm } from '../../ui/useActForm'
-import * as words from '../../words'
-import { readNewKit } from '../kits/kitDraft'
-import { ShapeChoice } from '../kits/ShapeChoice'
+import { ActForm } from '../../../ui/ActForm'
+import { Box, Row } from '../../../ui/Box'
+import { Button } from '../../../ui/Button'
+import { useActForm } from '../../../ui/useActForm'
+import * as words from '../../../words'
+import { readNewKit } from '../../kits/kitDraft'
+import { ShapeChoice } from '../../kits/ShapeChoice'
 import type { StepProps } from './view'
 
 const kitsWords = words.beginning.kits
