@@ -139,7 +139,7 @@ export function FindAnything({
             onMouseEnter={() => setAt(index)}
             onClick={() => location.assign(thing.href)}
           >
-            <StateGlyph state={thing.state === 'none' ? 'sound' : thing.state} />
+            {thing.state !== 'none' && <StateGlyph state={thing.state} />}
             <span>
               <b>{thing.title}</b>
               <Box as="small" tone="second" block>

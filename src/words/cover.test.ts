@@ -105,15 +105,17 @@ describe('what would close a gap', () => {
   const closing = (first: boolean, ...steps: Step[]) =>
     cover.closing({ steps, first } as never, kitName, 'EUR')
   it('is carried over, bought or learned', () => {
-    expect(closing(true, move)).toBe('carry Gauze over from kit A')
+    expect(closing(true, move)).toBe('bring Gauze from kit A')
     expect(closing(true, buy(1, null))).toBe('buy Tape, one pack')
     expect(closing(true, buy(2, 250))).toMatch(/^buy Tape, 2 packs, about .*2\.50/)
     expect(closing(true, learn)).toContain(SKILLS[skill].name.toLowerCase())
-    expect(closing(true, learn)).toContain('Tourniquet lies here')
+    expect(closing(true, learn)).toContain(
+      'have somebody taught and signed off: first aid course (Tourniquet is here)',
+    )
   })
   it('says where only plan B comes of it, and all its steps', () => {
     expect(closing(false, move, buy(1, null))).toBe(
-      'Plan B: carry Gauze over from kit A; buy Tape, one pack',
+      'Plan B: bring Gauze from kit A; buy Tape, one pack',
     )
   })
 })

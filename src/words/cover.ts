@@ -14,11 +14,11 @@ import { CELL_SENTENCES, CELL_STATES } from './frame/states'
 function step(one: Step, kitName: (kitId: string) => string, currency: string): string {
   switch (one.kind) {
     case 'move':
-      return `carry ${one.title} over from ${kitName(one.kitId)}`
+      return `bring ${one.title} from ${kitName(one.kitId)}`
     case 'buy':
       return `buy ${one.title}, ${one.packs === 1 ? 'one pack' : `${one.packs} packs`}${one.costMinor === null ? '' : `, about ${money(one.costMinor, currency)}`}`
     case 'learn':
-      return `have somebody taught and signed off: ${SKILLS[one.skill].name.toLowerCase()} (${one.title} lies here)`
+      return `have somebody taught and signed off: ${SKILLS[one.skill].name.toLowerCase()} (${one.title} is here)`
   }
 }
 
@@ -57,13 +57,12 @@ export const cover = {
         : `Help is ${minutes === 1 ? 'one minute' : `${minutes} minutes`} from ${place}.`,
     elsewhere: 'At the other places',
     onlyCounts: 'It counts what there is; it gives no advice.',
-    past: 'This day is over: what was there then is in the record.',
+    past: 'This day has passed. History shows what was there then.',
   },
   leftOut: {
     title: 'Not kept ready here',
-    press: 'Not here',
-    explain:
-      'It is then left out of everything that is judged at this place, until you expect it again.',
+    press: 'Not needed here',
+    explain: 'We then leave it out of everything at this place, until you want it again.',
     of: (need: string, member: string | null): string =>
       member === null ? need : `${need} for ${member}`,
     only: (member: string): string => `Only for ${member}`,
@@ -72,8 +71,8 @@ export const cover = {
     reasonHint: 'Two minutes to the ward; the car beside it has one',
     save: 'Leave it out',
     did: (need: string): string => `${need} is left out here`,
-    back: 'Expect it again',
-    backLong: (need: string): string => `Expect it again: ${need}`,
+    back: 'Keep it ready again',
+    backLong: (need: string): string => `Keep it ready again: ${need}`,
     backDid: (need: string): string => `${need} is expected again`,
   },
   place: 'Where',
@@ -81,7 +80,7 @@ export const cover = {
   on: 'On',
   days: 'Days to hold out',
   without: 'Without',
-  withoutNone: 'think an item away',
+  withoutNone: 'imagine an item is gone',
   back: (name: string): string => `Bring back ${name}`,
   takeAway: (name: string): string => `Without ${name}`,
   reset: 'As it is today',
@@ -123,7 +122,7 @@ export const cover = {
     `${title}${count > 1 ? ` × ${uses(count)}` : ''} · ${where}${seconds === null ? '' : ` · ${reach(seconds)}`}`,
   /** Of what saves a life and lies further than at hand. */
   farAway: (minutes: number): string =>
-    `The nearest is ${minutes} minutes away, and here minutes count. Keep one at hand.`,
+    `The nearest is ${minutes} minutes away, and here minutes count. Keep one within reach.`,
   heldBack: 'Here, and held back',
   why: objectionText,
   grade: GRADE_NAMES,
@@ -137,10 +136,10 @@ export const cover = {
   /** What the cell becomes by it: tried before it is shown. */
   afterIt: ({ state, have, need }: Closing['becomes']): string =>
     `then ${state === 'thin' ? `${uses(have)} of ${uses(need)}` : CELL_STATES[state]}`,
-  caution: 'Mind',
+  caution: 'Careful',
   callFirst: 'First',
   sourceOf: (source: string): string => `After: ${source}.`,
-  noMembers: 'Add the people and animals first: cover is judged for each of them.',
+  noMembers: 'Add the people and animals first. We check every kit for each of them.',
   noPlaces: 'Add a place first.',
   toHousehold: 'To Household',
   toKits: 'To Kits',
@@ -165,7 +164,7 @@ export const evening = {
   when: 'Which evening',
   care: 'In their care',
   skills: 'What the sitter has been taught',
-  none: 'nothing of this',
+  none: 'none of these',
   link: (
     one: MissingLink,
     name: (id: string) => string,

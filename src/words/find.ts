@@ -22,7 +22,7 @@ export const pages = {
   bench: said('Doses', 'how much medicine amount calculate syringe tablets'),
   cards: said('Dose cards', 'rules from the vet doctor prescriber label write down agreed'),
   mixes: said('Mixes', 'dilute antiseptic rehydration drink feed'),
-  courses: said('Medicines', 'prescriptions courses regular daily repeat'),
+  courses: said('Prescriptions', 'medicines courses regular daily repeat'),
   guide: said(
     'Cards for first aid',
     'step by step instructions guide emergency bleeding burn choking',
@@ -39,7 +39,7 @@ export const pages = {
   undo: said('Undo something done lately', 'take back mistake wrong last act'),
   print: said('Print', 'lid sheet labels paper pdf wallet card sitter page'),
   errandsPaper: said('Errands on paper', 'print to do list'),
-  bring: said('Bring in a list', 'import csv spreadsheet file paste upload'),
+  bring: said('Import a list', 'bring in csv spreadsheet file paste upload'),
   export: said('Save the whole household', 'export download backup csv zip json file'),
   account: said('Account and devices', 'password sign out e-mail passkey security name'),
   leaving: said('Delete the household', 'leave close account erase'),

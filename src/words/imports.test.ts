@@ -15,7 +15,7 @@ describe('what a line lacks', () => {
     [{ field: 'expiry', code: 'too_long' } as Fault, `${date}: too long, shorten it`],
     [
       { field: 'amount', code: 'not_a_price' } as Fault,
-      `${many}: this is no price; write it like 4.90`,
+      `${many}: this is not a price; write it like 4.90`,
     ],
     [{ field: 'expiry', code: 'not_a_day' } as Fault, `${date}: give the day, not only the month`],
     [{ field: 'expiry', code: 'in_future' } as Fault, `${date}: that day has not come yet`],
@@ -31,7 +31,7 @@ describe('what a line lacks', () => {
   it.each(cases)('%j', (fault, said) => expect(imports.fault(fault)).toBe(said))
   it.each([
     ['no_such_day', 'there is no such day; look at the pack again'],
-    ['not_a_date', 'this is no date; write it like 03/2027, 15 Mar 2027, or none'],
+    ['not_a_date', 'this is not a date; write it like 03/2027, 15 Mar 2027, or none'],
     ['out_of_range', 'the year is outside 1900 to 2199'],
   ] as const)('a date that is %s', (code, said) =>
     expect(dateRefusal({ code } as Parameters<typeof dateRefusal>[0])).toBe(said),
@@ -88,17 +88,17 @@ describe('what is asked', () => {
 describe('what comes of it', () => {
   it.each([
     [[3, 0, 0, 0, 0], '3 ready'],
-    [[3, 2, 1, 1, 4], '3 ready · 2 to answer · 1 to mend · 1 differs · 4 already here'],
+    [[3, 2, 1, 1, 4], '3 ready · 2 to answer · 1 to correct · 1 differs · 4 already here'],
     [[0, 0, 0, 2, 0], '0 ready · 2 differ'],
   ] as const)('%j', (counts, said) => {
     const [ready, ask, fault, differ, already] = counts
     expect(imports.summary(ready, ask, fault, differ, already)).toBe(said)
   })
   it.each([
-    [1, 0, 'One lot brought in'],
-    [0, 0, 'No lots brought in'],
-    [12, 1, '12 lots brought in, one new kit'],
-    [2, 3, 'Two lots brought in, three new kits'],
+    [1, 0, 'One pack imported'],
+    [0, 0, 'No packs imported'],
+    [12, 1, '12 packs imported, one new kit'],
+    [2, 3, 'Two packs imported, three new kits'],
   ])('%i lots, %i kits', (lots, kits, said) => expect(imports.done(lots, kits)).toBe(said))
   it.each([
     [0, 0, 'One press on Undo takes all of it back.'],
@@ -128,12 +128,12 @@ describe('what comes of it', () => {
       'here with 3, listed with 5: left as it is; correct the count on the mat',
     )
     expect(imports.unitDiffers('tablet', 'strip')).toBe(
-      'counted in tablet here, in strip on the list: mend the amount',
+      'counted in tablet here, in strip on the list: correct the amount',
     )
   })
   it.each([
-    [1, 'Bring in 1 line', 'One name is new', 'Go on with the last line'],
-    [5, 'Bring in 5 lines', '5 names are new', 'Go on with the other 5 lines'],
+    [1, 'Import 1 line', 'One name is new', 'Go on with the last line'],
+    [5, 'Import 5 lines', '5 names are new', 'Go on with the other 5 lines'],
   ])('%i', (count, confirm, names, goOn) => {
     expect([imports.confirm(count), bringing.newNames(count), bringing.goOn(count)]).toEqual([
       confirm,
@@ -151,8 +151,12 @@ describe('what comes of it', () => {
     ])
   })
   it('what is on hold at first says why', () => {
-    expect(bringing.heldAtFirst(1)).toContain('One lot is on hold')
-    expect(bringing.heldAtFirst(2)).toContain('2 lots are on hold')
+    expect(bringing.heldAtFirst(1)).toContain(
+      'One pack is on hold: its name says that nobody knows what it is, or that it was left over.',
+    )
+    expect(bringing.heldAtFirst(2)).toContain(
+      '2 packs are on hold: their names say that nobody knows what they are, or that they were left over.',
+    )
     expect([bringing.notLines(1), bringing.notLines(4)]).toEqual([
       'One row is no line of the list',
       '4 rows are no lines of the list',

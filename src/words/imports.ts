@@ -12,7 +12,7 @@ import { capital, someThings } from './frame/format'
 export const dateRefusal = (refusal: DateRefusal): string =>
   ({
     no_such_day: 'there is no such day; look at the pack again',
-    not_a_date: 'this is no date; write it like 03/2027, 15 Mar 2027, or none',
+    not_a_date: 'this is not a date; write it like 03/2027, 15 Mar 2027, or none',
     out_of_range: 'the year is outside 1900 to 2199',
   })[refusal.code]
 
@@ -39,7 +39,7 @@ const amountRefusal = (refusal: AmountRefusal): string => {
   }
 }
 
-const NOT_A_PRICE = 'this is no price; write it like 4.90'
+const NOT_A_PRICE = 'this is not a price; write it like 4.90'
 
 const HOLDS: Readonly<Record<ColumnQuestion['holds'], string>> = {
   dates: 'dates',
@@ -63,7 +63,7 @@ export const bringing = {
   olderDay: 'Day it was written',
   olderWrong: 'Give a day up to today, such as 3 May 2026',
   howOldWhy: 'A list is what somebody remembers; a count is what somebody has seen.',
-  countedMeans: 'The counts are taken as seen today.',
+  countedMeans: 'We treat every count as seen today.',
   claimMeans: (day: string): string =>
     `The counts are kept as what the list of ${day} says. They count as unsure until somebody has looked; a first round is offered afterwards.`,
   column: (heading: string, holds: ColumnQuestion['holds'], example: string): string =>
@@ -95,8 +95,8 @@ export const bringing = {
   ],
   heldAtFirst: (count: number): string =>
     count === 1
-      ? 'One lot is on hold: its words say that nobody knows what it is, or that it was left over.'
-      : `${count} lots are on hold: their words say that nobody knows what they are, or that they were left over.`,
+      ? 'One pack is on hold: its name says that nobody knows what it is, or that it was left over.'
+      : `${count} packs are on hold: their names say that nobody knows what they are, or that they were left over.`,
   goOn: (count: number): string =>
     count === 1 ? 'Go on with the last line' : `Go on with the other ${count} lines`,
   sayWhat: 'Say what the things are',
@@ -114,7 +114,7 @@ export const bringing = {
   } satisfies Record<NoLine, string>,
   remark: {
     amount_taken_as_one: 'no amount given, taken as 1',
-    carried_down: 'the place goes on from above',
+    carried_down: 'the place is taken from the line above',
     on_hold: 'starts on hold until somebody has said what it is',
     par_not_known: 'how many belong is not known; no target is set',
   },
@@ -138,15 +138,14 @@ export const bringing = {
         return 'None are there. How many belong there?'
     }
   },
-  needsFirst: 'Answer what is asked; then the lines can be brought in.',
+  needsFirst: 'Answer the questions first. Then the lines can be imported.',
   otherNumber: 'Another number',
   take: 'Take it',
 } as const
 
 export const imports = {
-  title: 'Bring a list in',
-  under:
-    'A table from a spreadsheet or a text file, as you keep it. Nothing is written before you say so.',
+  title: 'Import a list',
+  under: 'A table from a spreadsheet, or a text file. Nothing is saved until you say so.',
   file: 'Choose a file',
   paste: 'or paste it here',
   read: 'Read it',
@@ -156,18 +155,18 @@ export const imports = {
   cancel: 'Cancel',
   reading: (done: number, total: number): string => `Read ${done} of ${total} lines`,
   refused: {
-    too_large: 'That is more than 8 MB. Bring it in in parts.',
-    workbook: 'This is a workbook, not text. Save it as CSV in the spreadsheet and bring that.',
-    not_text: 'This is no text file. Save the list as CSV and bring that.',
-    empty: 'There is nothing in it.',
-    too_many_lines: 'More than 20,000 lines. Bring it in in parts.',
-    no_rows: 'There is no line in it.',
+    too_large: 'That is more than 8 MB. Import it in parts.',
+    workbook: 'This is a workbook, not text. Save it as CSV in the spreadsheet and import that.',
+    not_text: 'This is not a text file. Save the list as CSV and import that.',
+    empty: 'The file is empty.',
+    too_many_lines: 'More than 20,000 lines. Import it in parts.',
+    no_rows: 'There are no lines in it.',
   },
   summary: (ready: number, ask: number, fault: number, differ: number, already: number): string =>
     [
       `${ready} ready`,
       ask > 0 ? `${ask} to answer` : '',
-      fault > 0 ? `${fault} to mend` : '',
+      fault > 0 ? `${fault} to correct` : '',
       differ > 0 ? `${differ} ${differ === 1 ? 'differs' : 'differ'}` : '',
       already > 0 ? `${already} already here` : '',
     ]
@@ -182,13 +181,13 @@ export const imports = {
   show: { all: 'All lines', needs: 'Needs you', ready: 'Ready', already: 'Already here' },
   line: 'Line',
   leaveOutLine: 'Leave out',
-  takeIn: 'Take in',
+  takeIn: 'Include',
   leftOut: 'left out',
-  confirm: (count: number): string => `Bring in ${count} ${count === 1 ? 'line' : 'lines'}`,
+  confirm: (count: number): string => `Import ${count} ${count === 1 ? 'line' : 'lines'}`,
   done: (lots: number, kits: number): string =>
-    `${capital(someThings(lots, 'lot', 'lots'))} brought in${kits > 0 ? `, ${someThings(kits, 'new kit', 'new kits')}` : ''}`,
+    `${capital(someThings(lots, 'pack', 'packs'))} imported${kits > 0 ? `, ${someThings(kits, 'new kit', 'new kits')}` : ''}`,
   toWatch: 'See what to do',
-  again: 'Bring in another list',
+  again: 'Import another list',
   doneUnder: (already: number, skipped: number): string =>
     [
       already > 0 ? `${capital(someThings(already, 'line was', 'lines were'))} here already.` : '',
@@ -204,7 +203,7 @@ export const imports = {
       ? 'Everything goes into kits that are here.'
       : `New: ${[...places, ...kits].slice(0, 8).join(', ')}${places.length + kits.length > 8 ? ' …' : ''}`,
   understood: {
-    title: 'What is understood',
+    title: 'What we can read',
     rows: [
       [
         'Headings in your own words',
@@ -212,7 +211,7 @@ export const imports = {
       ],
       ['Amounts', '18 strips · 2 x 10 · half a bottle · 1½ · 2,5 mL'],
       ['Dates', '03/27 · Mar 2027 · 15 MAR 2027 · EXP 27.03.2027 · none'],
-      ['How many belong', 'a column of its own: par, should have, target'],
+      ['How many belong', 'a column of its own: target, should have'],
       ['Where', 'place, kit and pocket, or “Car / boot bag / lid” in one'],
     ],
   },
@@ -251,9 +250,9 @@ export const imports = {
   countDiffers: (there: Total, listed: Total): string =>
     `here with ${formatAmount(there)}, listed with ${formatAmount(listed)}: left as it is; correct the count on the mat`,
   unitDiffers: (ours: string, theirs: string): string =>
-    `counted in ${ours} here, in ${theirs} on the list: mend the amount`,
+    `counted in ${ours} here, in ${theirs} on the list: correct the amount`,
   already: 'already here',
-  needsYou: 'Some lines need an answer. The others can be brought in now.',
+  needsYou: 'Some lines need an answer. The others can be imported now.',
   onlyPar: 'only how many belong',
   howRead: bringing,
 } as const

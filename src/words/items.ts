@@ -22,7 +22,7 @@ export const verdict = {
 export const size = {
   label: 'One of it measures, cm',
   grams: 'and weighs, g',
-  wrongGrams: 'Give grams above nothing',
+  wrongGrams: 'Give grams above 0',
 }
 
 export const matching = {
@@ -39,7 +39,7 @@ export const matching = {
   plain: 'Plain item',
   isPlain: 'plain item: covers nothing',
   other: 'Search the catalogue',
-  none: 'Nothing alike was found',
+  none: 'Nothing similar was found',
   known: 'Known items',
   matched: (count: number): string => `${count === 1 ? 'One item' : `${count} items`} matched`,
   change: 'Change',
@@ -47,14 +47,14 @@ export const matching = {
   contains: 'Contains',
   keeps: (from: number, to: number, frost: boolean): string =>
     `keeps at ${from}–${to} °C${frost ? ', never frozen' : ''}`,
-  skill: 'Only by the trained',
+  skill: 'Only for trained people',
   companions: {
     unsafe: 'Not safe without',
     weaker: 'Better with',
     tidier: 'Goes with',
   } satisfies Record<Without, string>,
   spec: 'Ask for',
-  standIns: 'Or else',
+  standIns: 'Instead',
   source: 'Source',
   ownTitle: 'What you know better',
   ownContains: 'Contains, as your label says',
@@ -63,7 +63,7 @@ export const matching = {
   ownWhy: 'Why, on whose word',
   save: 'Save',
   cancel: 'Cancel',
-  noItems: 'There are no items yet. Bring a list in or add a thing to a kit.',
+  noItems: 'There are no items yet. Import a list, or add a thing to a kit.',
 } as const
 
 const PLURAL: Readonly<Record<string, string>> = {
@@ -104,14 +104,14 @@ export const items = {
         ? 'One thing waits for your word'
         : `${open} things wait for your word`,
   under:
-    'Nothing counts for anybody before you have said what it is. What the names leave no doubt about comes first; everything else is asked.',
+    'Nothing counts for anybody until you say what it is. What is beyond doubt comes first; we ask about the rest.',
   sure: (count: number): string => (count === 1 ? 'One is sure' : `${count} are sure`),
-  sureUnder: 'The name says all that decides. Untick what is something else.',
+  sureUnder: 'The name says enough. Untick what is something else.',
   confirmSure: (count: number): string =>
     count === 1 ? 'Confirm this one' : `Confirm these ${count}`,
   asked: (count: number): string => (count === 1 ? 'One is asked' : `${count} are asked`),
   askedUnder:
-    'The name leaves something open. Choose with a press or its number; 0 is none of these.',
+    'The name leaves something open. Press an answer, or type its number; 0 is “none of these”.',
   unknown: (count: number): string =>
     count === 1 ? 'One is not in the catalogue' : `${count} are not in the catalogue`,
   unknownUnder:
@@ -212,13 +212,13 @@ export const items = {
   cancel: 'Cancel',
   moreOf: (left: number): string => `${left} more after these`,
   doubt: {
-    unidentified: 'Its words say that nobody knows what it is: it stays on hold.',
-    left_over: 'Its words say that it was left over: it stays on hold.',
-    worn_out: 'Its words say that it is old, opened or used.',
-    not_real: 'Its words say that it is for practice.',
+    unidentified: 'The name says that nobody knows what it is, so it stays on hold.',
+    left_over: 'The name says that it was left over, so it stays on hold.',
+    worn_out: 'The name says that it is old, opened or used.',
+    not_real: 'The name says that it is for practice.',
   },
   why: 'Said by the keeper',
-  wrongUses: 'Give a number above nothing',
+  wrongUses: 'Give a number above 0',
   matching,
   verdict,
   size,

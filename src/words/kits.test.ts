@@ -61,20 +61,20 @@ describe('whether it closes', () => {
 describe('a kit among the others', () => {
   const { kits } = words
   it.each([
-    [1, 1, '1 pocket · 1 lot'],
-    [5, 19, '5 pockets · 19 lots'],
+    [1, 1, '1 pocket · 1 thing'],
+    [5, 19, '5 pockets · 19 things'],
   ])('%i pockets, %i lots', (pockets, lots, said) => expect(kits.summary(pockets, lots)).toBe(said))
   it.each([
-    [0, 0, 0, 'all sound'],
-    [1, 0, 0, '1 spent'],
-    [0, 2, 3, '2 turning · 3 short'],
-    [1, 2, 3, '1 spent · 2 turning · 3 short'],
+    [0, 0, 0, 'all good'],
+    [1, 0, 0, '1 not usable'],
+    [0, 2, 3, '2 expires soon · 3 short'],
+    [1, 2, 3, '1 not usable · 2 expires soon · 3 short'],
   ])('%i spent, %i turning, %i short', (spent, turning, short, said) =>
     expect(kits.counts(spent, turning, short)).toBe(said),
   )
   it('who looked it through, and when; never is said too', () => {
     expect(kits.look({ kind: 'whole', on: plainDate('2026-10-13'), by: 'Ilse' }, today)).toBe(
-      'looked through 13 Oct by Ilse',
+      'checked 13 Oct by Ilse',
     )
     const partly = {
       kind: 'partly',
@@ -82,8 +82,8 @@ describe('a kit among the others', () => {
       on: plainDate('2026-10-13'),
       of: 7,
     } as const
-    expect(kits.look({ ...partly, seen: 3 }, today)).toBe('3 of 7 lots looked at, last on 13 Oct')
-    expect(kits.look({ ...partly, seen: 7 }, today)).toBe('every lot looked at since 1 Oct')
+    expect(kits.look({ ...partly, seen: 3 }, today)).toBe('3 of 7 things looked at, last on 13 Oct')
+    expect(kits.look({ ...partly, seen: 7 }, today)).toBe('every thing looked at since 1 Oct')
     expect(kits.look({ kind: 'never' }, today)).toBe('not looked through yet')
     expect(mat.nextCheck(plainDate('2027-01-05'), today)).toBe('must last to 5 Jan 2027')
   })
@@ -92,8 +92,8 @@ describe('a kit among the others', () => {
 describe('a better layout', () => {
   const { arrange } = words.kits
   it.each([
-    [1, 0, 'One thing would lie better elsewhere', 'Move this one', 'One thing moved'],
-    [9, 0, '9 things would lie better elsewhere', 'Move these 9', '9 things moved'],
+    [1, 0, 'One thing is better kept elsewhere', 'Move this one', 'One thing moved'],
+    [9, 0, '9 things are better kept elsewhere', 'Move these 9', '9 things moved'],
     [1, 1, null, 'Move this one and write a label', 'One thing moved, one label changed'],
     [2, 3, null, 'Move these 2 and write 3 labels', '2 things moved, 3 labels changed'],
     [0, 0, null, 'Nothing is chosen', ''],
@@ -111,7 +111,7 @@ describe('a better layout', () => {
     [{ kind: 'fewer', from: 9, to: 3 }, 'among 3 instead of 9 other things'],
     [{ kind: 'fewer', from: 9, to: 0 }, 'alone there'],
     [{ kind: 'label' }, 'the label there names it'],
-    [{ kind: 'whom' }, 'where it lies now is for others'],
+    [{ kind: 'whom' }, 'where it is now is for others'],
     [{ kind: 'room' }, 'makes room for others'],
   ])('because of %o', (reason, told) => {
     expect(arrange.why([reason])).toBe(told)
@@ -128,8 +128,8 @@ describe('a better layout', () => {
     [{ kind: 'closes', bay: 'Pouch C' }, 'Pouch C closes.'],
     [{ kind: 'fuller', bay: 'Lid' }, 'Lid does not close then.'],
     [{ kind: 'beside', title: 'Lamp cells', with: 'Head lamp' }, 'Lamp cells: beside Head lamp.'],
-    [{ kind: 'labelled', count: 1 }, 'One more thing lies under a label that names it.'],
-    [{ kind: 'labelled', count: 4 }, '4 more things lie under a label that names them.'],
+    [{ kind: 'labelled', count: 1 }, 'One more thing is under a label that names it.'],
+    [{ kind: 'labelled', count: 4 }, '4 more things are under a label that names them.'],
   ])('gains %o', (gain, told) => {
     expect(arrange.gain(gain)).toBe(told)
   })

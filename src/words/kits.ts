@@ -24,7 +24,7 @@ export const mat = {
   nextCheck: (day: PlainDate, today: PlainDate): string => `must last to ${shortDay(day, today)}`,
   reach,
   away: 'Minutes to fetch it',
-  awayHint: 'From where people there usually are. Leave it empty where it is at hand.',
+  awayHint: 'From where people there usually are. Leave it empty if it is within reach.',
   minutesAway: (minutes: number): string => `${minutes} min away`,
   wrongAway: (most: number): string => `Give whole minutes up to ${most}, or leave it empty`,
   empty: 'empty',
@@ -36,7 +36,7 @@ export const mat = {
   print: 'Lid sheet',
   looked: 'Looked through',
   edit: 'Change kit',
-  checkEvery: 'Look it through every so many days',
+  checkEvery: 'Check it every so many days',
   wrongDays: (most: number): string => `Give a number of days from 1 to ${most}`,
   bare: LINE_STATES.bare,
   countOf: (good: Total, par: Amount): string => `${formatAmount(good)} of ${formatAmount(par)}`,
@@ -105,9 +105,9 @@ function why(reason: Reason): string {
 const WHY = {
   fits: 'it fits in there',
   label: 'the label there names it',
-  whom: 'where it lies now is for others',
+  whom: 'where it is now is for others',
   temperature: 'the right temperature',
-  elsewhere: 'it need not lie there',
+  elsewhere: 'it need not be there',
   strengths: 'away from another strength',
   species: 'people’s and animals’ medicine apart',
   spoilt: 'liquids apart from what they spoil',
@@ -131,8 +131,8 @@ function gain(one: Gain): string {
       return `${one.title}: beside ${one.with}.`
     case 'labelled':
       return one.count === 1
-        ? 'One more thing lies under a label that names it.'
-        : `${one.count} more things lie under a label that names them.`
+        ? 'One more thing is under a label that names it.'
+        : `${one.count} more things are under a label that names them.`
   }
 }
 
@@ -142,7 +142,7 @@ export const kitTabs = {
   rounds: 'Rounds',
   stock: 'Stock',
   review: 'Review',
-  record: 'Record',
+  record: 'History',
 }
 
 export const shapes = {
@@ -152,7 +152,7 @@ export const shapes = {
   about: (shape: Shape): string => TEMPLATES[shape].about,
   outer: 'Outer measures when closed, cm',
   empty: 'Weighs empty, g',
-  carry: 'Carried weight at most, g',
+  carry: 'Most weight to carry, g',
   carryHint: 'Leave empty where it stays put',
   measures: 'Three numbers like 30 × 18 × 6',
   wrong: 'Give three numbers of centimetres, like 30 × 18 × 6',
@@ -196,17 +196,17 @@ export const pocketText = {
   noSpot: 'not said',
   reach: 'Seconds to get a thing out',
   inner: 'Inner measures, cm',
-  clear: 'One sees through it',
+  clear: 'You can see through it',
   dry: 'It stays dry inside',
   upright: 'Bottles stand in it',
-  remove: 'Take this pocket away',
+  remove: 'Remove this pocket',
   wrongSeconds: 'Give whole seconds up to 3600',
   mind: (count: number): string => `${count} to mind`,
 }
 
 export const pointers = {
-  title: 'To mind in this kit',
-  none: 'Nothing lies where it should not.',
+  title: 'Worth putting right in this kit',
+  none: 'Everything is where it should be.',
   rule: (code: PointerCode): string => POINTERS[code].rule,
   source: (code: PointerCode): string => POINTERS[code].source,
 }
@@ -233,12 +233,12 @@ export const arrange = {
   stopped: 'Stopped. Nothing was moved.',
   failed: 'It could not be worked out here. Load the page again and try once more.',
   again: 'Try again',
-  fine: 'Everything lies well. Nothing has to move.',
+  fine: 'Everything is in a good place. Nothing has to move.',
   fineHere: 'Nothing has to move within this kit.',
   title: (count: number): string =>
     count === 1
-      ? 'One thing would lie better elsewhere'
-      : `${count} things would lie better elsewhere`,
+      ? 'One thing is better kept elsewhere'
+      : `${count} things are better kept elsewhere`,
   gains: 'What you gain',
   gain,
   proven: 'No layout is better.',
@@ -264,8 +264,8 @@ export const arrange = {
   labels: 'Labels that would say more',
   label: (from: string, to: string): string => `Call ${from} “${to}”`,
   labelWhy: (names: number, of: number): string =>
-    names === of ? 'That names all that lies there.' : `That names ${names} of ${of} things there.`,
-  elsewhere: 'Would lie better in another kit',
+    names === of ? 'That names everything there.' : `That names ${names} of ${of} things there.`,
+  elsewhere: 'Better kept in another kit',
   toKit: (kit: string, pocket: string): string => `Move to ${kit}, ${pocket}`,
   forAnimals: 'It is made for animals.',
   forPeople: 'It is made for people.',
@@ -289,14 +289,14 @@ export const kits = {
   addPlace: 'Add a place',
   name: 'Name',
   where: 'Place',
-  note: 'Where it hangs or stands',
+  note: 'Where to find it',
   pockets: 'Pockets, one a line',
   morePockets: 'More pockets, one a line',
   pocketsHint: 'As they are: lid, tray 1, side pocket, fridge door',
   none: 'No kit here yet.',
   noPlaces: 'Add a place first: home, car, cottage.',
   summary: (pockets: number, lots: number): string =>
-    `${pockets} ${pockets === 1 ? 'pocket' : 'pockets'} · ${lots} ${lots === 1 ? 'lot' : 'lots'}`,
+    `${pockets} ${pockets === 1 ? 'pocket' : 'pockets'} · ${lots} ${lots === 1 ? 'thing' : 'things'}`,
   counts: (spent: number, turning: number, short: number): string =>
     [
       spent > 0 ? `${spent} ${LOT_STATES.spent}` : '',
@@ -308,11 +308,11 @@ export const kits = {
   look: (look: KitLook, today: PlainDate): string => {
     switch (look.kind) {
       case 'whole':
-        return `looked through ${shortDay(look.on, today)} by ${look.by}`
+        return `checked ${shortDay(look.on, today)} by ${look.by}`
       case 'partly':
         return look.seen === look.of
-          ? `every lot looked at since ${shortDay(look.since, today)}`
-          : `${look.seen} of ${look.of} lots looked at, last on ${shortDay(look.on, today)}`
+          ? `every thing looked at since ${shortDay(look.since, today)}`
+          : `${look.seen} of ${look.of} things looked at, last on ${shortDay(look.on, today)}`
       case 'never':
         return 'not looked through yet'
     }

@@ -8,20 +8,20 @@ export const lists = {
       ? `Every proposed line for ${place} is decided`
       : `${count} ${count === 1 ? 'line' : 'lines'} proposed for ${place}`,
   under: (cost: string): string =>
-    `Derived from who is there, what can happen and how far help is. Accept a line and its number is set; overrule it and your reason stays. What is missing would cost about ${cost}.`,
+    `Based on who is there, what can happen and how far help is. Accept a line, and that many belong there. Leave it out, and your reason is kept. What is missing would cost about ${cost}.`,
   who: 'For these',
   days: 'Days to hold out',
   into: 'Into',
   acceptAll: (count: number): string => `Accept ${count === 1 ? 'the line' : `all ${count}`}`,
   accept: 'Accept',
-  overrule: 'Overrule',
+  overrule: 'Leave out',
   reopen: 'Decide again',
   why: 'Why',
   notHere: 'Why not?',
   keepOut: 'Leave it out',
   cancel: 'Cancel',
   accepted: 'accepted',
-  overruled: 'overruled',
+  overruled: 'left out',
   decided: (count: number): string => `${count === 1 ? 'One line' : `${count} lines`} decided`,
   line: (par: string, here: string): string => `${par} belong here, ${here} there`,
   reason: (
@@ -35,14 +35,14 @@ export const lists = {
   unmet: 'Nothing suitable is known for',
   unmetLine: (need: string, names: readonly string[]): string =>
     `${need}${names.length > 0 ? `: ${list(names)}` : ''}. Ask a doctor, pharmacist or vet.`,
-  former: 'From a former life?',
+  former: 'Left over from earlier days?',
   formerWhy: {
     nobody_it_suits: 'suits nobody who is here any more',
-    no_need_here: 'serves no need here',
+    no_need_here: 'is not needed here',
   },
-  makeKit: 'Make a kit',
+  makeKit: 'Add a kit',
   kitName: 'First kit',
-  noMembers: 'Add the people and animals first: the list follows from them.',
+  noMembers: 'Add the people and animals first. The list depends on them.',
   cost: (cost: string): string => `about ${cost}`,
   free: 'here already',
 } as const

@@ -73,7 +73,9 @@ describe('what is known of a member', () => {
     expect(member.isGuest(day)).toBe('guest until 30 Nov 2026')
   })
   it('its sheet says that it is no advice', () => {
-    expect(member.cautionLine).toContain('no medical or veterinary advice. Call first.')
+    expect(member.cautionLine).toContain(
+      'This sheet organises; it is not medical or veterinary advice. Call first. The pack label and the prescriber win.',
+    )
     expect(member.agreedHint).toContain('No amount is worked out from them.')
   })
 })
@@ -106,6 +108,8 @@ describe('when somebody is at a place', () => {
   it('whose labels are followed, and that the pack wins', () => {
     for (const set of ['us', 'uk'] as const)
       expect(householdText.labelsHelp[set]).toContain('The pack in your hand wins.')
-    expect(householdText.labelsHelp.none).toContain('No label ships for you')
+    expect(householdText.labelsHelp.none).toContain(
+      'We have no labels for you. Doses asks you to copy the label of your own pack.',
+    )
   })
 })

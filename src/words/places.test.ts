@@ -8,10 +8,10 @@ describe('an entry of the calendar', () => {
   it.each([
     [{ kind: 'visit', place: 'Cottage', label: '' }, 'Cottage', ''],
     [{ kind: 'visit', place: 'Cottage', label: 'Advent' }, 'Cottage: Advent', ''],
-    [{ kind: 'turns', place: 'Cottage', titles: ['Gauze'] }, 'Gauze turns, Cottage', 'Gauze'],
+    [{ kind: 'turns', place: 'Cottage', titles: ['Gauze'] }, 'Gauze expires, Cottage', 'Gauze'],
     [
       { kind: 'turns', place: 'Cottage', titles: ['Gauze', 'Tape'] },
-      '2 things turn, Cottage',
+      '2 things expire, Cottage',
       'Gauze, Tape',
     ],
     [{ kind: 'course', title: 'Drops', member: 'Moth' }, 'Drops: last day for Moth', ''],

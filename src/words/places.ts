@@ -23,8 +23,8 @@ export const calendar = {
         return {
           summary:
             entry.titles.length === 1
-              ? `${entry.titles[0]} turns, ${entry.place}`
-              : `${entry.titles.length} things turn, ${entry.place}`,
+              ? `${entry.titles[0]} expires, ${entry.place}`
+              : `${entry.titles.length} things expire, ${entry.place}`,
           description: entry.titles.join(', '),
         }
       case 'course':
@@ -63,18 +63,18 @@ const SIGNAL_WORDS: Readonly<Record<Signal, string>> = {
 }
 
 export const importText = {
-  import: 'Read a calendar file',
+  import: 'Import a calendar file',
   importTo: (place: string): string => `Visits to ${place} from a calendar`,
   choose: 'Choose an .ics file',
   export: 'Dates that matter as a calendar file',
   refused: {
-    not_a_calendar: 'This is no calendar file. Export one as .ics and choose that.',
+    not_a_calendar: 'This is not a calendar file. Export one as .ics and choose that.',
     too_large: 'This file is larger than a calendar is. Export fewer entries.',
     too_slow:
       'This calendar takes too long to read: something in it repeats on a day that never comes. Remove that entry and try again.',
   },
   reading: 'Reading the calendar',
-  nothing: 'There is nothing to come in this calendar.',
+  nothing: 'This calendar has nothing ahead.',
   found: (count: number): string => (count === 1 ? 'One visit to come' : `${count} visits to come`),
   leftOut: (past: number, unreadable: number): string =>
     [

@@ -19,7 +19,7 @@ describe('a movement in words', () => {
   it.each([
     [entry({}), 'used 2 strips'],
     [entry({ overruled: true }), 'used 2 strips, although another ends sooner'],
-    [entry({ undone: true, overruled: true }), 'took back: used 2 strips'],
+    [entry({ undone: true, overruled: true }), 'undid: used 2 strips'],
     [entry({ kind: 'given', about: 'the neighbours' }), 'gave 2 strips to the neighbours'],
     [
       entry({ kind: 'moved', to: 'Roll, Pannier' }),

@@ -39,7 +39,7 @@ const PHRASES: Readonly<Record<TellingKind, Phrase>> = {
   moved: (some, { from, to }) =>
     `moved ${some}${from ? ` from ${from}` : ''}${to ? ` to ${to}` : ''}`,
   counted: (some) => `counted ${some}`,
-  restated: (some) => `was heard of late; by a later count there are ${some}`,
+  restated: (some) => `arrived late; a later count says ${some}`,
   split_off: (some) => `parted ${some} from the rest`,
   split_from: (some) => `parted ${some} from the rest`,
   decanted_off: (some) => `filled ${some} into another container`,
@@ -63,11 +63,11 @@ export function told(entry: Told, unit: string): string {
   const some = entry.amount === null ? 'some' : counted(entry.amount, unit)
   const said = PHRASES[entry.kind](some, entry)
   const overruled = entry.overruled ? ', although another ends sooner' : ''
-  return entry.undone ? `took back: ${said}` : `${said}${overruled}`
+  return entry.undone ? `undid: ${said}` : `${said}${overruled}`
 }
 
 export const record = {
-  title: 'Record',
+  title: 'History',
   happened: 'What happened',
   asItWas: 'As it was on a day',
   item: 'Of',
@@ -78,12 +78,12 @@ export const record = {
   anybody: 'everybody',
   day: 'On the evening of',
   more: 'Earlier',
-  none: 'Nothing is recorded like that.',
+  none: 'Nothing recorded matches that.',
   nothingThen: (day: PlainDate): string => `Nothing was recorded by ${fullDay(day)}.`,
   since: (day: PlainDate): string => `The record begins on ${fullDay(day)}.`,
   thenTitle: (day: PlainDate, lots: number): string =>
-    `${fullDay(day)}: ${lots === 1 ? 'one lot' : `${lots} lots`}`,
-  thenHint: 'As it had been recorded by that evening; what was taken back later still counts.',
+    `${fullDay(day)}: ${lots === 1 ? 'one thing' : `${lots} things`}`,
+  thenHint: 'As recorded by that evening. What was undone later still counts.',
   told,
 } as const
 

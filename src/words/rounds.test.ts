@@ -29,9 +29,9 @@ describe('how long it takes', () => {
 
 describe('what is due', () => {
   it.each([
-    [0, 'Nothing has to be looked at now'],
-    [1, 'One kit wants to be looked at'],
-    [5, 'Five kits want to be looked at'],
+    [0, 'No kit is due for a check now'],
+    [1, 'One kit is due for a check'],
+    [5, 'Five kits are due for a check'],
   ])('%i kits', (due, said) => expect(rounds.headline(due)).toBe(said))
   it.each([
     [1, 1, '1 pocket'],

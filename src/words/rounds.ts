@@ -35,11 +35,11 @@ export const rounds = {
   title: 'Rounds',
   headline: (due: number): string =>
     due === 0
-      ? 'Nothing has to be looked at now'
+      ? 'No kit is due for a check now'
       : due === 1
-        ? 'One kit wants to be looked at'
-        : `${capital(numberWord(due))} kits want to be looked at`,
-  lead: 'A round goes pocket by pocket: how many, which date, in what state. It asks nothing that the record knows.',
+        ? 'One kit is due for a check'
+        : `${capital(numberWord(due))} kits are due for a check`,
+  lead: 'A round goes pocket by pocket: how many, which date, in what condition. It never asks what the record already knows.',
   pocketsOf,
   because,
   why,
@@ -141,7 +141,7 @@ export const rounds = {
       still_away: 'not back yet',
     } satisfies Record<Gone, string>,
     goneAsk: (fewer: string): string => `${fewer} fewer than recorded. What became of it?`,
-    takeOut: 'Its time is over. Take it out.',
+    takeOut: 'It can no longer be used. Take it out.',
     tookOut: 'Taken out',
     leftIn: 'Left in',
     hereAgain: 'It was not here. Is it now?',
@@ -218,13 +218,13 @@ export const rounds = {
       several(count, 'thing was different', 'things were different'),
     notLooked: (count: number): string =>
       `${several(count, 'thing was', 'things were')} not looked at; the kit stays due`,
-    extra: (amount: string, title: string): string => `${amount} ${title} lay there as well`,
+    extra: (amount: string, title: string): string => `${amount} ${title} was there as well`,
     sign: 'Sign off',
     signedBy: 'Signed by',
     signed: (by: string, time: string): string => `Signed by ${by}, ${time}`,
     goOn: 'Go on with the round',
     leave: 'Leave this round',
-    left: 'The round is left; what you said is in the record',
+    left: 'You left the round. What you said is in the record.',
     errands: 'What became an errand',
     noErrands: 'Nothing is left to do for this kit',
     errandsWait: 'Errands are worked out as soon as there is a connection.',
@@ -265,9 +265,9 @@ export const rounds = {
   },
   pause: 'Pause',
   paused: 'Paused',
-  pausedLead: 'The clock stands. Go on here, or on another device.',
+  pausedLead: 'The clock is stopped. Go on here, or on another device.',
   goOn: 'Go on',
-  mapLabel: 'Where it lies',
+  mapLabel: 'Where it is',
   pockets: 'Pockets',
   loading: 'Opening the round',
   noneChosen: 'No round is chosen. Choose one from the list, or start a new one there.',
@@ -284,7 +284,7 @@ export const rounds = {
     amount: 'How many',
     date: 'Printed date',
     batch: 'Batch',
-    add: 'It lies here',
+    add: 'Add it here',
     scanned: (title: string): string => `The code says: ${title}`,
     unknownCode: 'This code is new. Choose what it is, and it is known from now on.',
     onHold: 'What nobody knows is put on hold until somebody says what it is.',
@@ -369,7 +369,7 @@ export const rounds = {
       'One line a thing, as on the sheet. Enter goes to the next. What stays blank was not looked at.',
     by: 'Who looked',
     day: 'On which day',
-    save: 'Take it into the record',
+    save: 'Save it to the record',
     saved: (count: number): string => `${several(count, 'line', 'lines')} filled in`,
     badMark: (mark: string): string => `“${mark}” is no mark of the sheet`,
     badCount: 'This is not a number. Type it like 5, 1/2 or 2.5.',
@@ -382,7 +382,7 @@ export const rounds = {
 
   feeds: {
     title: 'Calendar addresses',
-    lead: 'A calendar program can subscribe to your dates: visits, rounds, what turns, prescriptions. Whoever has the address can read them.',
+    lead: 'A calendar program can subscribe to your dates: visits, rounds, what expires, prescriptions. Anybody with the address can read them.',
     name: 'For which calendar',
     add: 'Make an address',
     copy: 'Copy',

@@ -36,12 +36,10 @@ describe('a lid sheet', () => {
     expect(sheets.checked({ kind: 'never' })).toBe('not looked through yet')
     const partly = { kind: 'partly', since: day, on: day, of: 9 } as const
     expect(sheets.checked({ ...partly, seen: 2 })).toBe(
-      '2 of 9 lots looked at, last on 28 Nov 2026',
+      '2 of 9 things looked at, last on 28 Nov 2026',
     )
-    expect(sheets.checked({ ...partly, seen: 9 })).toBe('every lot looked at since 28 Nov 2026')
-    expect(sheets.checked({ kind: 'whole', on: day, by: 'Ilse' })).toBe(
-      'looked through on 28 Nov 2026',
-    )
+    expect(sheets.checked({ ...partly, seen: 9 })).toBe('every thing looked at since 28 Nov 2026')
+    expect(sheets.checked({ kind: 'whole', on: day, by: 'Ilse' })).toBe('checked on 28 Nov 2026')
   })
   it('its cautions: call first, label and prescriber win, strangers get no medicine', () => {
     const all = sheets.cautions.join(' ')

@@ -25,11 +25,11 @@ export const sheets = {
   checked: (look: KitLook): string => {
     switch (look.kind) {
       case 'whole':
-        return `looked through on ${fullDay(look.on)}`
+        return `checked on ${fullDay(look.on)}`
       case 'partly':
         return look.seen === look.of
-          ? `every lot looked at since ${fullDay(look.since)}`
-          : `${look.seen} of ${look.of} lots looked at, last on ${fullDay(look.on)}`
+          ? `every thing looked at since ${fullDay(look.since)}`
+          : `${look.seen} of ${look.of} things looked at, last on ${fullDay(look.on)}`
       case 'never':
         return 'not looked through yet'
     }

@@ -37,7 +37,7 @@ describe('the headline', () => {
     [
       { code: 'nothing_kept' },
       'Nothing is kept here yet',
-      'Bring in the list you have, or add a kit and put things into it.',
+      'Import the list you have, or add a kit and put things into it.',
     ],
     [
       {
@@ -113,12 +113,12 @@ describe('the headline', () => {
     [
       { code: 'put_off', later: 1, listed: 0 },
       'Nothing is waiting today',
-      'One errand was put off.',
+      'One errand waits for a reminder.',
     ],
     [
       { code: 'put_off', later: 2, listed: 3 },
       'Nothing is waiting today',
-      'Two errands were put off. Three errands are on the shopping list.',
+      'Two errands wait for a reminder. Three errands are on the shopping list.',
     ],
     [{ code: 'all_well', nextDay: null }, 'All is well', 'Nothing has a date that runs out.'],
     [
@@ -284,8 +284,8 @@ describe('why something is to be done', () => {
       },
       'Grete: lasts until Sat 5 Dec; the pharmacy is shut that day; go by Fri 4 Dec; from Dr Vale',
     ],
-    [{ code: 'recalled', lots: 1 }, 'a bulletin names one lot of yours'],
-    [{ code: 'recalled', lots: 2 }, 'bulletins name two lots of yours'],
+    [{ code: 'recalled', lots: 1 }, 'a bulletin names one pack of yours'],
+    [{ code: 'recalled', lots: 2 }, 'bulletins name two packs of yours'],
     [
       { code: 'weight', kind: 'unknown' },
       'nobody has written a weight down; doses by weight wait for it',
@@ -379,15 +379,15 @@ describe('what must not go into the bin', () => {
 
 describe('what is put aside', () => {
   it.each([
-    [2, '2 put off', '2 on the shopping list'],
-    [1, '1 put off', '1 on the shopping list'],
+    [2, '2 reminders set', '2 on the shopping list'],
+    [1, '1 reminder set', '1 on the shopping list'],
   ])('%i', (count, later, listed) =>
     expect([watchText.putOff(count), watchText.listed(count)]).toEqual([later, listed]),
   )
   it('one lot is one lot', () => {
     expect([watchText.ribbonLots(1), watchText.ribbonLots(2), watchText.more(3)]).toEqual([
-      '1 lot turns',
-      '2 lots turn',
+      '1 thing expires',
+      '2 things expire',
       '+3',
     ])
   })

@@ -21,6 +21,7 @@ import {
   lowered,
   money,
   numberWord,
+  several,
   shortDay,
   someThings,
   weekdayDay,
@@ -220,7 +221,7 @@ export const watchText = {
   under: (h: Headline, today: PlainDate): string => {
     switch (h.code) {
       case 'nothing_kept':
-        return 'Bring in the list you have, or add a kit and put things into it.'
+        return 'Import the list you have, or add a kit and put things into it.'
       case 'not_ready':
         return [
           h.members.length > 0 ? `It concerns ${list(h.members)}.` : '',
@@ -248,7 +249,7 @@ export const watchText = {
       case 'put_off':
         return [
           h.later > 0
-            ? `${capital(someThings(h.later, 'errand was', 'errands were'))} put off.`
+            ? `${capital(someThings(h.later, 'errand waits', 'errands wait'))} for a reminder.`
             : '',
           h.listed > 0
             ? `${capital(someThings(h.listed, 'errand is', 'errands are'))} on the shopping list.`
@@ -263,11 +264,12 @@ export const watchText = {
     }
   },
   ribbon: 'The coming eighteen months',
-  ribbonLots: (count: number): string => (count === 1 ? '1 lot turns' : `${count} lots turn`),
+  ribbonLots: (count: number): string =>
+    count === 1 ? '1 thing expires' : `${count} things expire`,
   more: (count: number): string => `+${count}`,
   andMore: (count: number): string => `and ${count} more around this time`,
   today: 'today',
-  nothingTurns: 'nothing turns here',
+  nothingTurns: 'nothing expires here',
   group: (place: string, next: NextThere, today: PlainDate): string =>
     next.kind === 'now'
       ? `${place}, now`
@@ -353,8 +355,8 @@ export const watchText = {
           .join('; ')
       case 'recalled':
         return reason.lots === 1
-          ? 'a bulletin names one lot of yours'
-          : `bulletins name ${numberWord(reason.lots)} lots of yours`
+          ? 'a bulletin names one pack of yours'
+          : `bulletins name ${numberWord(reason.lots)} packs of yours`
       case 'weight':
         return reason.kind === 'unknown'
           ? 'nobody has written a weight down; doses by weight wait for it'
@@ -387,10 +389,10 @@ export const watchText = {
     put_back: 'Back',
     look_for: 'Found',
     carry: 'Carried',
-    buy: 'To list',
-    refill: 'To list',
-    replace: 'To list',
-    top_up: 'To list',
+    buy: 'Put on list',
+    refill: 'Put on list',
+    replace: 'Put on list',
+    top_up: 'Put on list',
     check: 'Start',
     weigh: 'Weigh',
     ask_member: 'Answer',
@@ -399,20 +401,20 @@ export const watchText = {
     identify: 'Say what',
   } satisfies Record<ErrandAct, string>,
   open: 'Open',
-  later: 'Later',
+  later: 'Remind me later',
   laterLong: (title: string): string => `Later: ${title}`,
   safeWay: (kind: ItemKind | null): string => (kind ? SAFE_WAY[kind] : ''),
   showAll: (total: number): string => `Show all ${total}`,
   listed: (count: number): string => `${count} on the shopping list`,
-  putOff: (count: number): string => `${count} put off`,
+  putOff: (count: number): string => several(count, 'reminder set', 'reminders set'),
   until: (day: PlainDate, today: PlainDate): string => `until ${shortDay(day, today)}`,
-  takeUp: 'Take up now',
-  takeUpLong: (title: string): string => `Take up now: ${title}`,
+  takeUp: 'Do it now',
+  takeUpLong: (title: string): string => `Do it now: ${title}`,
   emptyBegin: 'Take the first steps',
-  emptyBring: 'Bring a list in',
+  emptyBring: 'Import a list',
   emptyKit: 'Add a kit',
   disclaimer:
-    'Vivid Satchel keeps count; it gives no medical or veterinary advice. In need call first. The pack label and the prescriber win.',
+    'Vivid Satchel keeps count; it gives no medical or veterinary advice. In an emergency call first. The pack label and the prescriber win.',
 }
 
 /** What somebody did, after a name: "Ilse …". */

@@ -130,7 +130,7 @@ test('what is no list is refused in words, and another may be tried', async ({ p
   await choose('long.csv', Buffer.alloc(10 * 1024 * 1024, 'item;1\n'))
   await expect(page.getByRole('alert')).toContainText('more than 8 MB')
   await choose('empty.csv', Buffer.from('\n\n'))
-  await expect(page.getByRole('alert')).toContainText('There is nothing in it.')
+  await expect(page.getByRole('alert')).toContainText('The file is empty.')
   await choose('list.csv', Buffer.from('item;qty\nPads;3'))
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 ready')
 })

@@ -384,7 +384,7 @@ test('what is not kept ready is left out with its reason, and the figure follows
   const left = page.getByRole('region', { name: 'Not kept ready here' })
   await expect(left).toContainText('Her doctor said: call, no aspirin')
   await expectAccessible(page)
-  await left.getByRole('button', { name: /^Expect it again/ }).click()
+  await left.getByRole('button', { name: /^Keep it ready again/ }).click()
   await expect(left).toHaveCount(0)
   await expect(figure).toHaveText(before ?? '')
 })

@@ -167,7 +167,7 @@ test('the stock is found, grouped, kept as a view and acted on together', async 
   await page.getByRole('combobox', { name: 'Group by' }).click()
   await page.getByRole('option', { name: 'place' }).click()
   await expect(page.getByRole('rowheader', { name: /Estate car/ })).toBeVisible()
-  await page.getByRole('button', { name: 'Keep this view' }).click()
+  await page.getByRole('button', { name: 'Save this view' }).click()
   await page.getByLabel('Name of the view').fill('Fever things')
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByRole('button', { name: 'Fever things', exact: true })).toBeVisible()

@@ -11,7 +11,7 @@ const planned = async (page: Page) => {
   await expect(page.getByRole('heading', { level: 1 })).toContainText('In two weeks')
 }
 const spent = async (page: Page): Promise<number> => {
-  const text = await page.getByRole('region', { name: 'What is asked of the plan' }).textContent()
+  const text = await page.getByRole('region', { name: 'What the plan should do' }).textContent()
   return Number(/€([\d.]+)/.exec(text ?? '')?.[1] ?? Number.NaN)
 }
 
@@ -27,7 +27,7 @@ test('a plan says what, when and why, and goes round what is forbidden', async (
   await expectAccessible(page)
 
   await page.getByRole('button', { name: 'Not this: Thermometer' }).click()
-  await expect(said(page)).toContainText('The plan goes round it.')
+  await expect(said(page)).toContainText('The plan leaves it out.')
   await expect(page.getByRole('button', { name: 'Not this: Thermometer' })).toHaveCount(0)
   await expect(page.getByRole('region', { name: 'Stays short' })).toContainText(
     /Thermometer.*you want none bought/,

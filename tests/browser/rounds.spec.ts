@@ -29,7 +29,7 @@ test('a label is scanned, learned and found again; a code that is wrong is refus
   await page.getByRole('combobox', { name: 'What is it?' }).fill('Cetirizine 10 mg')
   await page.keyboard.press('Escape')
   await page.getByLabel('How many', { exact: true }).fill('4')
-  await press(page, 'It lies here')
+  await press(page, 'Add it here')
   await expect
     .poll(
       async () =>
@@ -72,7 +72,7 @@ test('a round on paper: the tally is printed, and entered line by line', async (
   await field('Date read', 3).fill('=')
   await page.getByLabel('Who looked').fill('Grete')
   await page.getByLabel('On which day').fill('2026-11-25')
-  await press(page, /^Take it into the record/)
+  await press(page, /^Save it to the record/)
   await expect(page.getByText(/^Signed by Grete/)).toBeVisible()
   await expect
     .poll(async () => (await readRounds(world(), account.caller)).finished.map(({ kit }) => kit))

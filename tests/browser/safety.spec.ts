@@ -200,18 +200,18 @@ test.describe('standing, with the phone', () => {
     await expect(page.getByRole('button', { name: /^Given/ })).toHaveCount(0)
   })
 
-  test('an incident that was opened by a slip goes, and is brought back', async ({
+  test('an incident that was opened by mistake goes, and is brought back', async ({
     page,
     account,
   }) => {
     await happened(page, 'Tove', 'Wound')
     const id = incidentOf(page)
     await expect.poll(() => lineOnServer(account, id).then(({ entries }) => entries.length)).toBe(1)
-    await press(page, 'Opened by a slip')
-    await expect(page.getByText('It is taken away.')).toBeVisible()
+    await press(page, 'Opened by mistake')
+    await expect(page.getByText('It was removed.')).toBeVisible()
     await expect(page.getByRole('link', { name: /Tove: Wound/ })).toHaveCount(0)
     await expectAccessible(page)
-    await press(page, 'Bring it back')
+    await press(page, 'Restore it')
     await expect(page.getByRole('link', { name: /Tove: Wound/ })).toBeVisible()
   })
 })

@@ -154,7 +154,7 @@ test('a shop that delivers is ordered from, asked, and what came is put away', a
   )
   try {
     await open(page, `${address}/restock`)
-    await page.getByRole('button', { name: 'Ask how it stands' }).click()
+    await page.getByRole('button', { name: 'Ask for news' }).click()
     await expect(said(page)).toContainText(/packs? (here|later|cancelled)/)
     await page.getByRole('button', { name: 'Put away: Saline pods' }).first().click()
     await dialog.getByLabel('Printed date').fill('03/2031')
@@ -241,7 +241,7 @@ test('the forecast tells what two years may cost, and a rate of one’s own chan
   await expect(row).toContainText('Give a number such as 12 or 0.5')
   await field.fill('400')
   await row.getByRole('button', { name: 'Save' }).click()
-  await expect(said(page)).toContainText('The plan reckons with it')
+  await expect(said(page)).toContainText('The plan now uses it')
   await expect(row).toContainText('400 strips')
   await page.setViewportSize({ width: 1280, height: 800 })
   await expectAccessible(page)

@@ -32,10 +32,10 @@ test('everything is saved with one press, brought back elsewhere, and kept after
     mimeType: 'application/zip',
     buffer: Buffer.from('no'),
   })
-  await data.getByRole('button', { name: 'Bring it back' }).press('Enter')
+  await data.getByRole('button', { name: 'Restore it' }).press('Enter')
   await expect(data.getByRole('alert')).toContainText('Choose the ZIP file')
   await choose.setInputFiles(file)
-  await data.getByRole('button', { name: 'Bring it back' }).press('Enter')
+  await data.getByRole('button', { name: 'Restore it' }).press('Enter')
   await expect(data.getByRole('status')).toContainText(/household is back: 4 places, \d kits/)
   await expectAccessible(there)
   await data.getByRole('link', { name: 'Open it' }).press('Enter')

@@ -76,7 +76,7 @@ describe('an incident', () => {
     })
   const isThere = async (incidentId: string) =>
     (await ask('GET', '/api/care')).incidents.some(({ id }: { id: string }) => id === incidentId)
-  const remove = (incidentId: string, why = 'Opened by a slip') =>
+  const remove = (incidentId: string, why = 'Opened by mistake') =>
     ask('POST', `/api/incidents/${incidentId}/removal`, { why })
 
   it('an incident that was a slip goes with its reason, and comes back', async () => {
@@ -86,7 +86,7 @@ describe('an incident', () => {
     const { actId, status } = await remove(incidentId)
     expect(status).toBe(200)
     expect(await isThere(incidentId)).toBe(false)
-    expect(JSON.stringify(await ask('GET', '/api/acts'))).toContain('Opened by a slip')
+    expect(JSON.stringify(await ask('GET', '/api/acts'))).toContain('Opened by mistake')
     await ask('POST', `/api/acts/${actId}/undo`, {})
     expect(await isThere(incidentId)).toBe(true)
     const { entries } = await ask('GET', '/api/care')

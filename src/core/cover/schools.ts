@@ -197,7 +197,7 @@ export const SCHOOLS = {
       everywhere: { name: 'Everything everywhere', caution: 'More of it runs out of date unused.' },
       'one-store': {
         name: 'One store',
-        caution: 'Only the life-saving lies elsewhere: fill a bag before you leave.',
+        caution: 'Only the life-saving things are kept elsewhere: fill a bag before you leave.',
       },
     },
   },

@@ -226,7 +226,7 @@ export const PEOPLE_CARDS = [
       step('Elastic wrap, from the toes or fingers upwards, not tight.', {
         takes: ['elastic-wrap'],
       }),
-      step('Looks broken: splint as it lies, joint above and below.', {
+      step('Looks broken: splint it as you find it, joint above and below.', {
         takes: ['splint', 'sling'],
         skill: 'splinting',
       }),

@@ -2,7 +2,7 @@
 export const account = {
   title: 'Your account',
   noConnection: 'No connection. Nothing was changed; try again when there is one.',
-  lead: 'What you sign in with, and where you are signed in. What is kept in your kits belongs to the household, not to the account.',
+  lead: 'How you sign in, and where you are signed in. Your kits belong to the household, not to this account.',
   open: 'Account and devices',
   demo: 'This is the demo’s account. Everybody who looks at the demo uses it, so it cannot be changed. Make an account of your own to keep your kits.',
 
@@ -45,14 +45,14 @@ export const account = {
 
   passkeys: 'Passkeys',
   passkeysHelp:
-    'With a passkey this device lets you in by finger, face or its own code, and nobody can trick it out of you. The password stays as a second way in.',
+    'With a passkey this device signs you in with your finger, your face or its own code. Nobody can trick you into giving it away. Your password still works too.',
   passkeyName: 'What to call it',
   makePasskey: 'Make a passkey on this device',
   passkeyMade: (name: string): string => `“${name}” lets you in from now on.`,
   passkeyTimes: (made: string, used: string | null): string =>
     used === null ? `made ${made}, not used yet` : `made ${made} · last used ${used}`,
-  endPasskey: 'Take it away',
-  endPasskeyOf: (name: string): string => `Take it away: ${name}`,
+  endPasskey: 'Remove it',
+  endPasskeyOf: (name: string): string => `Remove it: ${name}`,
   passkeyEnded: (name: string): string => `“${name}” lets nobody in any more.`,
   noPasskey: 'No passkey was shown. Try again, or use the password.',
   noPasskeysHere: 'This browser cannot make passkeys.',
@@ -89,26 +89,26 @@ export const account = {
   byCodeHelp: 'One of the codes that you printed.',
   code: 'Recovery code',
   useCode: 'Set the password and sign in',
-  byLetter: 'By letter',
-  byLetterHelp: 'We send a letter with a way to set a new password. It works for one hour.',
-  sendLetter: 'Send the letter',
+  byLetter: 'By e-mail',
+  byLetterHelp: 'We send an e-mail with a link to set a new password. It works for one hour.',
+  sendLetter: 'Send the e-mail',
   letterSent: (email: string): string =>
     `If ${email} has an account here, a letter is on its way. Look into your mail.`,
   lettersStay:
-    'This machine sends no mail (a stand-in for a mail server): letters are written into the folder “letters” of its data. Whoever runs it can open them there.',
+    'This machine sends no mail (a stand-in for a mail server): e-mails are written into the folder “letters” of its data. Whoever runs it can open them there.',
   byMachine: 'On your own machine',
   byMachineHelp: 'Whoever runs it can set a new password there:',
   back: 'Back to signing in',
   newTitle: 'Set a new password',
   setNew: 'Set the password',
   newIsSet:
-    'Your password is set. Every device was signed out, and passkeys were taken away. Sign in with it now.',
+    'Your password is set. Every device was signed out, and passkeys were removed. Sign in with the new password now.',
   newAccountTitle: 'Make your account',
   accountByLetter:
-    'We send a letter to this address first. It has the link to your new account, which works for one hour.',
+    'We send an e-mail to this address first. It has the link to your new account, which works for one hour.',
   accountLetterSent: (email: string): string =>
     `A letter is on its way to ${email}. Look into your mail.`,
   accountFor: (email: string): string => `For ${email}.`,
-  noAccountKey: 'This link is not whole, or it is more than an hour old. Ask for a new letter.',
-  noToken: 'This address is not whole. Open the one in the letter, or ask for a new letter.',
+  noAccountKey: 'This link is not complete, or it is more than an hour old. Ask for a new e-mail.',
+  noToken: 'This address is not complete. Open the one in the e-mail, or ask for a new e-mail.',
 } as const

@@ -2,7 +2,7 @@
 
 export const signIn = {
   title: 'Vivid Satchel',
-  lead: 'First aid kits at home, in the car, at the cottage and on the body: what is where, what turns, what to do about it.',
+  lead: 'First aid kits at home, in the car, at the cottage and in your bag: what is where, what expires, and what to do about it.',
   demo: 'Open the demo household',
   demoHint: 'Made-up people and animals; change what you like.',
   or: 'or your own household',
@@ -13,6 +13,6 @@ export const signIn = {
   signUp: 'Make an account',
   toSignUp: 'New here? Make an account',
   toSignIn: 'Have an account? Sign in',
-  failed: 'It could not be done just now. Try again in a moment.',
+  failed: 'That did not work just now. Try again in a moment.',
   signOut: 'Sign out',
 }

@@ -18,33 +18,33 @@ export const whole = {
 household.json         The whole record: everything that was ever noted, with who noted it and when.
 household.schema.json  What household.json is made of, as a JSON Schema.
 photos/                The photos that household.json names.
-lists/supplies.csv     What lies where, for a spreadsheet. It can be brought in again as a list.
+lists/supplies.csv     What is where, for a spreadsheet. It can be imported again as a list.
 lists/record.csv       What was done, the newest first.
 lists/dates.ics        The dates that matter, for a calendar.
 sheets/                The sheets for the lids of the kits.
 
 To go on with it elsewhere: make an account there, open "Account and devices" and choose this
-file under "Bring a household back". Only household.json and the photos are read for that.
+file under "Restore a household". Only household.json and the photos are read for that.
 
 It holds health facts. Keep it where only you can read it.
 `,
   },
 
-  back: 'Bring a household back',
+  back: 'Restore a household',
   backHelp:
-    'Nothing is kept here yet. You can go on with a household that was saved before, on this machine or another.',
+    'There is nothing in this household yet. You can restore one that was saved before, on this machine or another.',
   backFile: 'The saved file',
   backChoose: 'Choose the ZIP file',
-  backPress: 'Bring it back',
+  backPress: 'Restore it',
   backWorking: 'Reading the file and trying every screen. This can take a minute.',
   backStop: 'Stop',
   brokenOff:
-    'It was broken off. Load this page again in a moment: if it was nearly done, the household is here.',
+    'It was interrupted. Load this page again in a moment: if it was nearly done, the household is here.',
   backDone: (done: BroughtBack): string =>
     `${done.household} is back: ${many(done.places, 'place')}, ${many(done.kits, 'kit')}, ${many(done.lots, 'pack')}${done.pictures > 0 ? `, ${many(done.pictures, 'photo')}` : ''} and ${many(done.acts, 'act')} in the record.`,
   backOpen: 'Open it',
   backNot:
-    'A saved household is brought back where nothing is kept yet. Make a new account for it.',
+    'A household can only be restored where there is nothing yet. Make a new account for it.',
 
   leaving: 'Leave',
   password: 'Your password',

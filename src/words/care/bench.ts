@@ -12,7 +12,7 @@ export const bench = {
     doses: 'Doses',
     cards: 'Dose cards',
     mixes: 'Mixes',
-    courses: 'Courses',
+    courses: 'Prescriptions',
     guides: 'Guided cards',
   },
   who: 'For whom',
@@ -30,9 +30,9 @@ export const bench = {
     refused: 'no',
     asks: 'ask first',
   },
-  noCards: 'No card says anything for them.',
+  noCards: 'There is no dose card for them.',
   noLabels:
-    'The labels of your country do not come with this, or no country is chosen: labels of another country are no guess at yours. Write down the label of your own pack, or say which labels you follow.',
+    'We have no labels for your country, or no country is chosen. Labels of another country are no guide to yours. Write down the label of your own pack, or choose whose labels you follow.',
   writeLabel: 'Write down the label of a pack',
   chooseLabels: 'Choose whose labels',
   noRule: (name: string): string => `No rule from a vet is written down for ${name}.`,
@@ -40,7 +40,7 @@ export const bench = {
   agreedInWords: (name: string): string =>
     `The vet has agreed to something for ${name} in words. A number is shown only from a dose card.`,
   asCard: 'Write its numbers down as a dose card',
-  tell: 'Say this',
+  tell: 'What to say',
   tellLines: {
     species: 'Species',
     weight: 'Weight',
@@ -65,18 +65,18 @@ export const bench = {
   dayBarLabel: (given: string, dose: string, most: string): string =>
     `${given} given, ${dose} now, of ${most} in 24 hours`,
   takeFrom: 'Take it from',
-  none: 'none in the record',
+  none: 'none recorded',
   lot: (place: string, pocket: string, ends: string, left: string): string =>
     `${place}, ${pocket} · ${ends} · ${left}`,
   /** Its full name, strength and form stand beside the amount. */
   bottle: (title: string, form: string | null): string =>
     form === null || title.toLowerCase().includes(form) ? `${title}:` : `${title} (${form}):`,
-  others: 'The same on the shelf, another strength or form: not for this card',
+  others: 'Another strength or form on your shelf: this card is not for it',
   notScored: (known: boolean): string =>
     known
       ? 'This tablet is not scored: it must not be cut. Ask the pharmacist for a strength that needs no cutting.'
       : 'Nobody has said that this tablet is scored. Look at it and at its label before you cut it; if unsure, ask the pharmacist.',
-  barred: 'Not to be taken',
+  barred: 'Do not use',
   sum: 'The sum',
   stop: 'Stop and ask',
   again: (text: string): string => `again after ${text}`,
@@ -87,14 +87,15 @@ export const bench = {
   fills: (count: number): string => `${count} fills`,
   raise: (text: string): string => `Raise to ${text}`,
   lower: (text: string): string => `Back to ${text}`,
-  signs: 'Is any of this so?',
+  signs: 'Is any of this true?',
   muchLess: 'Rounded down, this is clearly less than the rule says. Ask for a better strength.',
   disagree: 'Another source says',
   give: (what: string): string => `Given: ${what}`,
   earlier: 'It was given earlier',
   minutesAgo: 'Minutes ago',
-  anyway: 'It has been given all the same',
-  anywayLead: 'What was given is recorded whatever speaks against it, so that the next one knows.',
+  anyway: 'It was given anyway',
+  anywayLead:
+    'What was given is recorded, whatever speaks against it, so that the next person knows.',
   why: 'What happened',
   noted: (what: string): string => `Noted: ${what}`,
   slip: 'Dose slip for the pouch',
@@ -102,7 +103,7 @@ export const bench = {
   cutLabel: (text: string): string => `${text}, drawn with its cut`,
   syringeLabel: (text: string, barrel: string): string => `${barrel}, drawn up to ${text}`,
   fillNumber: (at: number, of: number): string => `fill ${at} of ${of}`,
-  beside: 'No lot of this can be counted down by itself: correct the count later.',
+  beside: 'We cannot count this down for you. Correct the count later.',
 } as const
 
 export const questions = {
@@ -116,9 +117,9 @@ export const questions = {
   none: (topic: Topic): string =>
     topic === 'medicines' ? 'No, none' : topic === 'allergies' ? 'No allergies' : 'No illness',
   some: 'Yes: write it down',
-  noteSays: (noted: Noted): string => `The note speaks of ${notedText(noted)}. Is it so?`,
+  noteSays: (noted: Noted): string => `The note speaks of ${notedText(noted)}. Is that right?`,
   isSo: 'Yes, record it',
-  isNotSo: 'No, it is not so',
+  isNotSo: 'No, that is wrong',
   askFirst: (reason: string): string =>
     `${capital(reason)}: the label says to ask a doctor or a pharmacist first.`,
   who: 'Who said it may be given',
@@ -127,30 +128,31 @@ export const questions = {
   toldWord: (who: string, reason: string): string => `${who} said it may be given (${reason})`,
   toldNote: (noted: Noted, isSo: boolean): string =>
     `${capital(notedText(noted))}: ${isSo ? 'so' : 'not so'}`,
-  unkept: 'Kept on this screen and with the dose. With a connection it is kept with the person.',
+  unkept:
+    'Saved on this screen and with the dose. Once you are connected it is saved with the person.',
   scored: 'Look at the tablet: is there a line across it?',
   isScored: 'Yes, it is scored',
-  unlooked: 'That could not be written down. Try again with a connection.',
+  unlooked: 'That could not be saved. Try again when you have a connection.',
   isNotScored: 'No line',
   readLabel: 'Write down what the label says is in it',
 } as const
 
 export const courses = {
-  title: 'Courses',
-  lead: 'Will it finish, and by when to fetch more while the pharmacy is open.',
-  none: 'Nobody has a running prescription with so many a day. Prescriptions are kept with the member.',
+  title: 'Prescriptions',
+  lead: 'Is there enough to the end, and by when to fetch more while the pharmacy is open.',
+  none: 'Nobody has a running prescription with an amount per day. You find prescriptions with each person or animal.',
   times: 'Times a day',
   each: (amount: string): string => `${amount} each time`,
   there: (doses: number): string => `${doses} ${doses === 1 ? 'dose' : 'doses'} there`,
   needed: (doses: number): string => `${doses} needed`,
   lasts: (day: PlainDate, today: PlainDate): string => `lasts through ${shortDay(day, today)}`,
   notToday: 'Not enough for today.',
-  finishes: 'It will finish.',
+  finishes: 'There is enough to finish it.',
   short: (doses: number): string =>
     `It will not finish: ${doses} ${doses === 1 ? 'dose is' : 'doses are'} missing.`,
   askBy: (day: PlainDate, today: PlainDate): string => `Ask for more by ${shortDay(day, today)}`,
   askNow: 'Ask now: the last open day has passed, or the pharmacy is shut until it runs out.',
-  order: 'Open days that it takes to get more',
+  order: 'Open days it takes to get more',
   keeps: 'Days a drawn-up syringe keeps, as the prescriber wrote',
   drawUp: (syringes: number, each: string, day: PlainDate, today: PlainDate): string =>
     `Draw up ${syringes} ${syringes === 1 ? 'syringe' : 'syringes'} of ${each}; they keep through ${shortDay(day, today)}`,

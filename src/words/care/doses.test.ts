@@ -80,7 +80,7 @@ const REFUSALS: { readonly [C in Code]: readonly [Of<C>, string] } = {
   ],
   note_says: [
     { code: 'note_says', noted: { kind: 'thinner' } },
-    'The note speaks of a blood thinner, and it is not recorded. Is it so?',
+    'The note speaks of a blood thinner, and it is not recorded. Is that right?',
   ],
   ask_first: [
     {
@@ -150,7 +150,7 @@ const REFUSALS: { readonly [C in Code]: readonly [Of<C>, string] } = {
   in_the_future: [{ code: 'in_the_future' }, 'That time has not come.'],
   lot_spent: [
     { code: 'lot_spent', title: 'Eye drops' },
-    'Only Eye drops past its day lies there. Do not use it.',
+    'Only expired Eye drops is there. Do not use it.',
   ],
   lot_held: [
     { code: 'lot_held', title: 'Eye drops', reason: 'a word from the vet' },

@@ -153,7 +153,7 @@ export function refusalText(refusal: DoseRefusal, { now, timeZone }: At): string
     case 'not_asked':
       return `Nobody has asked about ${TOPIC_NAMES[refusal.topic]} yet. Ask, and write it down.`
     case 'note_says':
-      return `The note speaks of ${notedText(refusal.noted)}, and it is not recorded. Is it so?`
+      return `The note speaks of ${notedText(refusal.noted)}, and it is not recorded. Is that right?`
     case 'ask_first':
       return `Ask a doctor or pharmacist first: ${refusal.reason}. (${refusal.source})`
     case 'lot_forbidden':
@@ -187,7 +187,7 @@ export function refusalText(refusal: DoseRefusal, { now, timeZone }: At): string
     case 'in_the_future':
       return 'That time has not come.'
     case 'lot_spent':
-      return `Only ${refusal.title} past its day lies there. Do not use it.`
+      return `Only expired ${refusal.title} is there. Do not use it.`
     case 'lot_held':
       return `${refusal.title} is on hold: ${refusal.reason}.`
     case 'lot_no_period':

@@ -40,7 +40,7 @@ const ENTRIES: { readonly [K in Kind]: readonly [Extract<CareFact, { kind: K }>,
   called: [{ kind: 'called', whom: 'the vet' }, 'Called the vet'],
   tourniquet: [{ kind: 'tourniquet', where: 'left thigh' }, 'Tourniquet on: left thigh'],
   timer: [{ kind: 'timer', what: 'Look again', minutes: 5 }, 'Timer: Look again'],
-  timer_done: [{ kind: 'timer_done', timer: 't1' }, 'Looked'],
+  timer_done: [{ kind: 'timer_done', timer: 't1' }, 'Checked'],
   step: [{ kind: 'step', guide: 'burn', step: 2, words: 'Cool with water' }, 'Cool with water'],
   mixed: [
     { kind: 'mixed', title: 'Rehydration', words: '500 mL', keepHours: 24, takes: [] },

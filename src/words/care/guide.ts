@@ -3,7 +3,7 @@ import { SKILLS, type SkillId } from '../../core/catalogue/skills'
 
 export const guide = {
   title: 'Guided cards',
-  lead: 'To rehearse on a quiet evening, and to follow when it happens. General first aid, in our words; each names the guideline it follows. A course comes first.',
+  lead: 'Practise with them on a quiet evening, and follow them when it happens. General first aid in our words; each card names the guideline it follows. A course comes first.',
   people: 'People',
   animals: 'Animals',
   both: 'Everybody',

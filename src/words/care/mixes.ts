@@ -43,7 +43,7 @@ const vesselsText = ({ cups, tablespoons, teaspoons, rest }: Vessels): string =>
 
 export const mixes = {
   title: 'Mixes',
-  lead: 'Each with its source. What is strong is measured down, what thins it fills up.',
+  lead: 'Each with its source. The strong part is rounded down; what thins it fills up the rest.',
   volume: 'Make',
   ownVolume: 'or, in mL',
   stock: 'Concentrate',
@@ -59,7 +59,7 @@ export const mixes = {
   keeps: (hours: number): string => `Keeps ${hours} h, covered and cool: label it with the time`,
   keepUntil: (time: string): string => `throw away at ${time}`,
   takes: 'From the kit',
-  takesNothing: 'Nothing of the kit is counted for this.',
+  takesNothing: 'Nothing from the kit is counted for this.',
   noConcentrate: (percent: string): string =>
     `No concentrate of ${percent} is in the kits. Check the strength on the bottle.`,
   made: 'Note as mixed',
@@ -99,8 +99,8 @@ export const mixes = {
     on: 'On',
   },
   save: 'Write it down',
-  remove: 'Take away',
-  removed: 'Taken away',
+  remove: 'Remove',
+  removed: 'Removed',
   fault: mixFaultText,
   drawn: (text: string): string => `Drawn: ${text}`,
 } as const

@@ -65,7 +65,7 @@ export function objectionText(reason: Objection, today: PlainDate): string {
     case 'not_asked':
       return `${TOPIC_NAMES[reason.topic]} not asked yet`
     case 'note_says':
-      return `the note speaks of ${notedText(reason.noted)}: is it so?`
+      return `the note speaks of ${notedText(reason.noted)}: is that right?`
     case 'sweetener_unread':
       return 'nobody has read what sweetens it: read the label for xylitol and other sweeteners, and write down what is in it'
     case 'cannot_swallow':
@@ -122,6 +122,6 @@ export const GRADE_NAMES: Readonly<Record<Grade, string>> = {
   forbidden: 'Must not be used',
   ask_first: 'Ask first',
   not_as_it_is: 'Not as it is',
-  weaker: 'With a remark',
-  remark: 'With a remark',
+  weaker: 'With a note',
+  remark: 'With a note',
 }

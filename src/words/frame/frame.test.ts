@@ -56,7 +56,7 @@ describe('how ready a place is', () => {
     expect(ready.targets(targets)).toBe(said)
   })
   it('what is put off says until when', () => {
-    expect(undo.did.later(plainDate('2026-12-05'))).toBe('Put off to 5 Dec 2026')
+    expect(undo.did.later(plainDate('2026-12-05'))).toBe('Reminder set for 5 Dec 2026')
   })
 })
 

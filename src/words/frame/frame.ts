@@ -6,7 +6,7 @@ import { awayFrom, fullDay, weekdayDay } from './format'
 
 export const appName = 'Vivid Satchel'
 
-export const tagline = 'What is where, what turns, what to do about it'
+export const tagline = 'What is where, what expires, what to do about it'
 
 /** The way to an incident, from every screen. */
 export const happened = 'Something happened'
@@ -23,7 +23,7 @@ export const tabs = {
 export const more = {
   label: 'More',
   begin: 'First steps',
-  bring: 'Bring a list in',
+  bring: 'Import a list',
   print: 'Print',
   record: 'History',
   incidents: 'Earlier incidents',
@@ -47,8 +47,8 @@ export const strap = {
 
 export const undo = {
   undo: 'Undo',
-  undone: 'Taken back',
-  offline: 'No connection: this was not sent. It is kept here; try again.',
+  undone: 'Undone',
+  offline: 'No connection, so this was not sent. It is kept here. Try again.',
   retry: 'Try again',
   dismiss: 'Close',
   /** What one press on an errand did. */
@@ -64,14 +64,14 @@ export const undo = {
     carry: 'Carried over',
   } satisfies Record<PressedAct, string>,
   did: {
-    takenUp: 'Taken up again',
-    check: 'Noted as looked through',
-    later: (until: PlainDate): string => `Put off to ${fullDay(until)}`,
-    put: 'Put in',
+    takenUp: 'Back among the errands',
+    check: 'Check noted',
+    later: (until: PlainDate): string => `Reminder set for ${fullDay(until)}`,
+    put: 'Added',
     bought: 'Ticked as bought',
     saved: 'Saved',
-    par: 'Par set',
-    imported: 'List brought in',
+    par: 'Target set',
+    imported: 'List imported',
   },
 }
 
@@ -102,9 +102,9 @@ export const errors = {
   title: 'That did not work',
   again: 'Try again',
   notFound: 'This is not here',
-  notFoundHint: 'It may have been taken away, or the address is wrong.',
+  notFoundHint: 'It may have been removed, or the address is wrong.',
   home: 'To Today',
-  skip: 'To the main part',
+  skip: 'Skip to the content',
 }
 
 /** On every screen of a household that is to be deleted. */

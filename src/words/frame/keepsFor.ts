@@ -22,7 +22,7 @@ export const keepsFor = (period: OpenedPeriod): string => {
 }
 
 export const keeps = {
-  label: 'Once open it keeps, says the label',
+  label: 'Once opened it keeps, by its label',
   unit: 'Counted in',
   now: (rule: string): string => `until now: ${rule}`,
   wrong: 'Give a whole number',

@@ -152,7 +152,7 @@ describe('a refusal in words', () => {
     [EVERY.already_lent, 'It is lent already | Tove has it. Note first that it is back.'],
     [
       EVERY.more_than_lent,
-      'More came back than was lent | Only 2 were lent. Take those back, and put the rest in as a new lot.',
+      'More came back than was lent | Only 2 were lent. Take those back, and add the rest as a new pack.',
     ],
     [
       EVERY.cannot_decant,
@@ -164,32 +164,32 @@ describe('a refusal in words', () => {
     ],
     [
       EVERY.changed_meanwhile,
-      'Somebody was here meanwhile | Tove used some since you looked, and 1 more. What you see now is the latest; do it again if it still holds.',
+      'Somebody was here meanwhile | Tove used some since you looked, and 1 more. What you see now is the latest; do it again if you still want it.',
     ],
     [
       { code: 'changed_meanwhile', version: 2, since: [] },
-      'Somebody was here meanwhile | It was changed in another window. What you see now is the latest; do it again if it still holds.',
+      'Somebody was here meanwhile | It was changed in another window. What you see now is the latest; do it again if you still want it.',
     ],
     [
       EVERY.some_changed,
-      'Somebody was here meanwhile | 2 of them have been changed since you looked. What you see now is the latest; do it again if it still holds.',
+      'Somebody was here meanwhile | 2 of them have been changed since you looked. What you see now is the latest; do it again if you still want it.',
     ],
     [
       { code: 'some_changed', lots: [lot('a')] },
-      'Somebody was here meanwhile | One of them has been changed since you looked. What you see now is the latest; do it again if it still holds.',
+      'Somebody was here meanwhile | One of them has been changed since you looked. What you see now is the latest; do it again if you still want it.',
     ],
     [EVERY.name_taken, 'That name is taken | There is a view called Mine. Give another name.'],
     [
       EVERY.unit_differs,
-      'The unit does not fit | It is counted in strip, not in mL. Mend the line or the item.',
+      'The unit does not fit | It is counted in strip, not in mL. Correct the line or the item.',
     ],
     [
       { code: 'unit_differs', ours: '', theirs: 'mL' },
-      'The unit does not fit | It is counted in pieces, not in mL. Mend the line or the item.',
+      'The unit does not fit | It is counted in pieces, not in mL. Correct the line or the item.',
     ],
     [
       EVERY.lines_not_ready,
-      'Some lines still need you | Answer or mend line 4, 9, 12, or leave them out. Nothing was written.',
+      'Some lines still need you | Answer or correct line 4, 9, 12, or leave them out. Nothing was written.',
     ],
     [
       EVERY.pack_of_other,
@@ -203,13 +203,10 @@ describe('a refusal in words', () => {
       EVERY.round_finished,
       'Tove has signed this round off | What you found is in the record all the same. Start another round to go on.',
     ],
-    [
-      EVERY.allergy_twice,
-      'The same allergy twice | Penicillin stands there already. Take one away.',
-    ],
+    [EVERY.allergy_twice, 'The same allergy twice | Penicillin is there already. Remove one.'],
     [
       EVERY.weight_out_of_range,
-      'That weight cannot be | For this species it lies between 500 g and 120 kg. Look at the unit and the comma.',
+      'That weight cannot be | For this species it is between 500 g and 120 kg. Look at the unit and the comma.',
     ],
     [
       EVERY.weight_jumps,
@@ -225,11 +222,11 @@ describe('a refusal in words', () => {
     ],
     [
       EVERY.own_facts,
-      'This cannot be kept about the item | One unit cannot give 2000 uses. Give a number above nothing, up to 1000.',
+      'This cannot be kept about the item | One unit cannot give 2000 uses. Give a number above 0, up to 1000.',
     ],
     [
       EVERY.dose_refused,
-      'Do not give it | It is too soon: Tove has given Acetaminophen syrup. If it has been given already, note that it was given all the same.',
+      'Do not give it | It is too soon: Tove has given Acetaminophen syrup. If it has been given already, note that it was given anyway.',
     ],
     [
       EVERY.too_many_tries,
@@ -241,7 +238,7 @@ describe('a refusal in words', () => {
     ],
     [
       EVERY.file_does_not_hold,
-      'This file does not hold together | Nothing was brought in. It was changed or damaged (records.kit.0.name). Use another copy of it.',
+      'This file does not hold together | Nothing was restored. It was changed or damaged (records.kit.0.name). Use another copy of it.',
     ],
     [EVERY.file_too_large, 'This file is too large | A saved household has at most 512 MB.'],
     [

@@ -30,7 +30,7 @@ export function sentenceFor(reason: RefusalReason): Sentence {
     case 'not_found':
       return say(
         'This is not here',
-        'It may have been taken away. Go back to the list and look again.',
+        'It may have been removed. Go back to the list and look again.',
       )
     case 'not_signed_in':
       return say('You are not signed in', 'Sign in and do it again; what you typed is still here.')
@@ -112,7 +112,7 @@ export function sentenceFor(reason: RefusalReason): Sentence {
     case 'file_does_not_hold':
       return say(
         'This file does not hold together',
-        `Nothing was brought in. It was changed or damaged (${reason.where}). Use another copy of it.`,
+        `Nothing was restored. It was changed or damaged (${reason.where}). Use another copy of it.`,
       )
     case 'not_a_picture':
       return say(
@@ -156,7 +156,7 @@ export function sentenceFor(reason: RefusalReason): Sentence {
     case 'more_than_lent':
       return say(
         'More came back than was lent',
-        `Only ${formatAmount(reason.lent)} were lent. Take those back, and put the rest in as a new lot.`,
+        `Only ${formatAmount(reason.lent)} were lent. Take those back, and add the rest as a new pack.`,
       )
     case 'cannot_decant':
       return say(
@@ -175,19 +175,19 @@ export function sentenceFor(reason: RefusalReason): Sentence {
     case 'some_changed':
       return say(
         'Somebody was here meanwhile',
-        `${reason.lots.length === 1 ? 'One of them has' : `${reason.lots.length} of them have`} been changed since you looked. What you see now is the latest; do it again if it still holds.`,
+        `${reason.lots.length === 1 ? 'One of them has' : `${reason.lots.length} of them have`} been changed since you looked. What you see now is the latest; do it again if you still want it.`,
       )
     case 'cells_overlap':
-      return say('Two pockets would lie on each other', 'Load the mat again and move one of them.')
+      return say('Two pockets would overlap', 'Load the mat again and move one of them.')
     case 'day_to_come':
       return say('That day has not come', `Give ${reason.today} or an earlier day.`)
     case 'name_taken':
       return say('That name is taken', `There is a view called ${reason.name}. Give another name.`)
     case 'already_undone':
-      return say('Taken back already', 'Another window was faster. Nothing more is needed.')
+      return say('Undone already', 'Another window was faster. Nothing more is needed.')
     case 'used_since':
       return say(
-        'It cannot be taken back any more',
+        'It cannot be undone any more',
         'What it brought has been used, moved or changed since. Undo those first, or correct the count.',
       )
     case 'key_used_otherwise':
@@ -198,12 +198,12 @@ export function sentenceFor(reason: RefusalReason): Sentence {
     case 'unit_differs':
       return say(
         'The unit does not fit',
-        `It is counted in ${reason.ours || 'pieces'}, not in ${reason.theirs}. Mend the line or the item.`,
+        `It is counted in ${reason.ours || 'pieces'}, not in ${reason.theirs}. Correct the line or the item.`,
       )
     case 'lines_not_ready':
       return say(
         'Some lines still need you',
-        `Answer or mend line ${reason.lines.slice(0, 8).join(', ')}, or leave them out. Nothing was written.`,
+        `Answer or correct line ${reason.lines.slice(0, 8).join(', ')}, or leave them out. Nothing was written.`,
       )
     case 'nothing_to_bring_in':
       return say(
@@ -259,11 +259,11 @@ export function sentenceFor(reason: RefusalReason): Sentence {
         'People and animals are described by different facts. Load the page again and fill it in anew.',
       )
     case 'allergy_twice':
-      return say('The same allergy twice', `${reason.name} stands there already. Take one away.`)
+      return say('The same allergy twice', `${reason.name} is there already. Remove one.`)
     case 'weight_out_of_range':
       return say(
         'That weight cannot be',
-        `For this species it lies between ${kilograms(reason.from)} and ${kilograms(reason.to)}. Look at the unit and the comma.`,
+        `For this species it is between ${kilograms(reason.from)} and ${kilograms(reason.to)}. Look at the unit and the comma.`,
       )
     case 'weight_jumps':
       return say(
@@ -329,7 +329,7 @@ function ownFactsFault(
     case 'unknown_role':
       return `Nothing is known of the role "${fault.role}".`
     case 'uses':
-      return `One unit cannot give ${fault.uses} uses. Give a number above nothing, up to 1000.`
+      return `One unit cannot give ${fault.uses} uses. Give a number above 0, up to 1000.`
     case 'drops_ingredient':
       return `The catalogue says that it contains ${fault.substance}. Say why yours does not.`
     case 'needs_reason':
@@ -342,8 +342,8 @@ function ownFactsFault(
 function meanwhile(since: Extract<RefusalReason, { code: 'changed_meanwhile' }>['since']): string {
   const [latest] = since
   if (!latest)
-    return 'It was changed in another window. What you see now is the latest; do it again if it still holds.'
-  return `${latest.who} ${actWord(latest.kind)} since you looked${since.length > 1 ? `, and ${since.length - 1} more` : ''}. What you see now is the latest; do it again if it still holds.`
+    return 'It was changed in another window. What you see now is the latest; do it again if you still want it.'
+  return `${latest.who} ${actWord(latest.kind)} since you looked${since.length > 1 ? `, and ${since.length - 1} more` : ''}. What you see now is the latest; do it again if you still want it.`
 }
 
 /** The screen that asked knows the time zone and says until when. */
@@ -353,5 +353,5 @@ function doseRefused([first]: readonly DoseRefusal[]): string {
     'until' in first
       ? `It is too soon${'last' in first ? `: ${first.last.by} has given ${first.last.title}` : ', or too much for one day'}.`
       : refusalText(first, { now: 0 as Instant, timeZone: 'UTC' })
-  return `${why} If it has been given already, note that it was given all the same.`
+  return `${why} If it has been given already, note that it was given anyway.`
 }

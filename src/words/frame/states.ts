@@ -5,9 +5,9 @@ import type { LineState } from '../../core/watch/survey'
 
 /** How a lot is. */
 export const LOT_STATES: Readonly<Record<LotState['state'], string>> = {
-  sound: 'sound',
-  turning: 'turning',
-  spent: 'spent',
+  sound: 'good',
+  turning: 'expires soon',
+  spent: 'not usable',
   held: 'on hold',
   unclean: 'to be cleaned',
   lent: 'lent',

@@ -19,7 +19,7 @@ export const waiting = {
   sendNow: 'Send now',
   again: 'Try again',
   againOf: (title: string): string => `Try again: ${title}`,
-  drop: 'Drop it',
+  drop: 'Discard it',
   dropOf: (title: string): string => `Drop: ${title}`,
   since: (when: string): string => `done ${when}`,
   kept: (title: string): string => `Kept on this device: ${title}`,

@@ -25,7 +25,7 @@ export const beginning = {
     kits: 'What do you keep things in?',
     things: 'What belongs in them?',
     check: 'What is really there?',
-    sheet: 'What lies in the lid?',
+    sheet: 'What goes into the lid?',
   } satisfies Record<FirstStep, string>,
   /** What a step is good for, in a sentence. */
   brings: {
@@ -37,7 +37,7 @@ export const beginning = {
       'How far help is decides how much a kit has to hold. The small kit gets you to the car, the car kit to the clinic.',
     kits: 'You see each kit unpacked, pocket by pocket, and find things without digging.',
     things:
-      'For each place we propose what should be there, with the reasons. You take it, change it, or bring in your own list.',
+      'For each place we propose what should be there, with the reasons. You take it, change it, or import your own list.',
     check:
       'A list is a promise. Look once, count, and note the dates: from then on we tell you what is short and what expires.',
     sheet:
@@ -112,7 +112,7 @@ export const beginning = {
     took: (place: string, lines: number): string =>
       `${someThings(lines)} ${lines === 1 ? 'belongs' : 'belong'} at ${place} now`,
     look: 'Look through it first',
-    bring: 'Bring in a list you have',
+    bring: 'Import a list you have',
     unmatched: (count: number): string =>
       `We do not know yet what ${someThings(count, 'thing is', 'things are')}.`,
     match: 'Say what they are',

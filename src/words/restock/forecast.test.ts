@@ -3,7 +3,7 @@ import { forecast, rates } from './forecast'
 
 describe('the forecast in words', () => {
   it('says what is spent and what of it turns unused', () => {
-    expect(forecast.headline('€240', '€31')).toBe('About €240 a year, of which €31 turns unused')
+    expect(forecast.headline('€240', '€31')).toBe('About €240 a year, of which €31 expires unused')
     expect(forecast.under(400)).toMatch(/^From 400 futures that chance makes/)
     expect(forecast.range('€10', '€12', '€19')).toBe('€12 (€10 to €19)')
   })
@@ -13,15 +13,15 @@ describe('the forecast in words', () => {
     )
   })
   it.each([
-    [0, 'never bare'],
-    [0.04, 'never bare'],
-    [0.05, '0.1 days bare'],
-    [1, '1 day bare'],
-    [1.04, '1 day bare'],
-    [1.06, '1.1 days bare'],
-    [9.94, '9.9 days bare'],
-    [10.4, '10 days bare'],
-    [87.6, '88 days bare'],
+    [0, 'never short'],
+    [0.04, 'never short'],
+    [0.05, '0.1 days short'],
+    [1, '1 day short'],
+    [1.04, '1 day short'],
+    [1.06, '1.1 days short'],
+    [9.94, '9.9 days short'],
+    [10.4, '10 days short'],
+    [87.6, '88 days short'],
   ])('%d days are %s', (days, said) => {
     expect(forecast.bareDays(days)).toBe(said)
   })

@@ -10,32 +10,32 @@ const units = (value: number, unit: string): string =>
 export const forecast = {
   title: 'Forecast',
   headline: (spent: string, lapsed: string): string =>
-    `About ${spent} a year, of which ${lapsed} turns unused`,
+    `About ${spent} a year, of which ${lapsed} expires unused`,
   waiting: 'What the next two years may cost',
   under: (futures: number): string =>
-    `From ${futures} futures that chance makes, each place filled up to its par at every visit, without carrying between places. Visits that are planned are taken to come again a year later.`,
-  working: 'Living through the futures …',
+    `From ${futures} futures that chance makes, each place filled up to its target at every visit, without carrying between places. Visits that are planned are taken to come again a year later.`,
+  working: 'Working out the next two years …',
   stopped: 'Stopped.',
   failed: 'The forecast could not be worked out. Nothing is lost; try again.',
   again: 'Work it out',
-  none: 'No par is set yet. Say on a kit’s mat how many of a thing belong there, and the forecast begins.',
+  none: 'No target is set yet. Open a kit and say how many of a thing belong there. Then the forecast begins.',
   unpriced: (titles: readonly string[]): string =>
     `Without a price, and so not in the sums: ${titles.join(', ')}. Enter one on the plan.`,
   spending: 'Spending by month',
-  lapsing: 'Turns unused by month, at what it would cost new',
+  lapsing: 'Expires unused by month, at the price of a new one',
   likely:
-    'The bar is what is as likely more as less; one future in ten lies below the whisker, one above.',
+    'The bar is the middle: more is as likely as less. One future in ten is below the whisker, one above.',
   range: (low: string, middle: string, high: string): string => `${middle} (${low} to ${high})`,
   table: 'As a table',
   month: 'Month',
   oneInTen: 'One in ten below',
   middle: 'Middle',
   nineInTen: 'One in ten above',
-  risk: 'What may turn where, in two years',
+  risk: 'What may expire where, in two years',
   place: 'Place',
   whatIf: 'One more, or one fewer',
   whatIfUnder:
-    'A year on the mean, in the same futures, so that only the par differs. Bare days are days on which it is not whole.',
+    'A year on average, in the same futures, so that only the target differs. Days short are days on which it is not complete.',
   weighing: 'Trying one more and one fewer of each …',
   thing: 'What and where',
   now: 'As it is',
@@ -46,7 +46,7 @@ export const forecast = {
   costs: (sum: string): string => `costs ${sum}`,
   same: 'costs the same',
   bareDays: (days: number): string =>
-    days < 0.05 ? 'never bare' : `${few(days)} ${few(days) === '1' ? 'day' : 'days'} bare`,
+    days < 0.05 ? 'never short' : `${few(days)} ${few(days) === '1' ? 'day' : 'days'} short`,
   without: (value: number, unit: string): string =>
     value < 0.05 ? '' : `${units(value, unit)} wanted and not there`,
   mustBe: 'must be there',
@@ -61,8 +61,8 @@ export const rates = {
       ? 'How much is used is still a guess'
       : `How much is used: ${learned} of ${all} learned`,
   under:
-    'Learned from what the record says was used, held against what is usual while it says little. The plan and the forecast reckon with it.',
-  none: 'No par is set yet. Say on a kit’s mat how many of a thing belong there, and its use is learned.',
+    'Learned from what was used, and from what is usual as long as little was. The plan and the forecast use it.',
+  none: 'No target is set yet. Open a kit and say how many of a thing belong there. Then we learn how fast it is used.',
   thing: 'What',
   place: 'Where',
   perYear: 'In a year',
@@ -88,7 +88,7 @@ export const rates = {
   },
   set: (title: string, place: string): string => `In a year: ${title}, ${place}`,
   save: 'Save',
-  saved: 'The plan reckons with it',
+  saved: 'The plan now uses it',
   leave: 'Leave it to the record',
   left: 'Left to the record',
   wrong: 'Give a number such as 12 or 0.5',

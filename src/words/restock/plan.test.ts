@@ -76,9 +76,9 @@ describe('a line of it', () => {
     [plan.leftOver(4), '4 left over for later'],
     [plan.meets({ short: 2, from: 0 } as never, () => soon, today), '2 lacking there now'],
     [plan.meets({ short: 2, from: 9 } as never, () => soon, today), '2 lacking there from 5 Dec'],
-    [plan.wouldLapse(nextYear, today), 'would lapse 31 Mar 2027 otherwise'],
-    [plan.spent(today, today), 'spent'],
-    [plan.spent(soon, today), 'turns 5 Dec'],
+    [plan.wouldLapse(nextYear, today), 'would expire 31 Mar 2027 otherwise'],
+    [plan.spent(today, today), 'expired'],
+    [plan.spent(soon, today), 'expires 5 Dec'],
     [plan.swapWhy(soon, today), 'makes room; good until 5 Dec, use it up at home'],
     [plan.untilVisit(1), 'One line is short until the next visit there, and full from then on.'],
     [plan.untilVisit(2), 'Two lines are short until the next visit there, and full from then on.'],
@@ -125,7 +125,7 @@ describe('what it does not know', () => {
     ],
     [
       { code: 'guide_price', item: 'Gauze' },
-      'Gauze: reckoned at the catalogue’s guide price until you enter one.',
+      'Gauze: planned at the catalogue’s guide price until you enter one.',
     ],
     [
       { code: 'not_there', item: 'Gauze', shop: 'Corner' },
@@ -133,7 +133,7 @@ describe('what it does not know', () => {
     ],
     [
       { code: 'not_there', item: 'Gauze', shop: '' },
-      'Gauze: not to be had lately, so it is looked for elsewhere.',
+      'Gauze: not available lately, so it is looked for elsewhere.',
     ],
     [
       { code: 'pack_of_nothing', item: 'Gauze', shop: 'Corner' },

@@ -66,13 +66,13 @@ export const plan = {
       ? `Every target is kept for ${lookAhead(days)}, over all places, at the least cost.`
       : `${capital(times(short, 'target stays', 'targets stay'))} short within ${lookAhead(days)}${more === null ? '' : `; about ${more} more keeps ${short === 1 ? 'it' : 'them'}`}. They are named below.`,
   looking: (days: number): string => `For ${lookAhead(days)}, over all places.`,
-  working: 'Weighing what to move, buy and let lapse …',
+  working: 'Working out what to move, to buy and to let expire …',
   stop: 'Stop',
   again: 'Plan again',
   stopped: 'Stopped. What is below, if anything, is the plan before.',
   failed: 'The plan could not be worked out. Nothing is lost; try again.',
-  none: 'No par is set yet. Say on a kit’s mat how many of a thing belong there, and the plan begins.',
-  controls: 'What is asked of the plan',
+  none: 'No target is set yet. Open a kit and say how many of a thing belong there. Then the plan begins.',
+  controls: 'What the plan should do',
   budget: 'May be spent',
   noLimit: 'No limit',
   limit: 'Set a limit',
@@ -144,9 +144,9 @@ export const plan = {
   tops: 'keeps it full',
   saves: (sum: string): string => `saves ${sum}`,
   wouldLapse: (day: PlainDate, today: PlainDate): string =>
-    `would lapse ${shortDay(day, today)} otherwise`,
+    `would expire ${shortDay(day, today)} otherwise`,
   spent: (day: PlainDate, today: PlainDate): string =>
-    day <= today ? 'spent' : `turns ${shortDay(day, today)}`,
+    day <= today ? 'expired' : `expires ${shortDay(day, today)}`,
   worth: (sum: string): string => `worth ${sum} new`,
   swapWhy: (day: PlainDate, today: PlainDate): string =>
     `makes room; good until ${shortDay(day, today)}, use it up at home`,
@@ -155,9 +155,9 @@ export const plan = {
   forbid: 'Not this',
   release: 'Leave it to the plan',
   didPin: 'The line stays as it is.',
-  didForbid: 'The plan goes round it.',
+  didForbid: 'The plan leaves it out.',
   didRelease: 'Left to the plan.',
-  didSet: 'The plan follows.',
+  didSet: 'The plan is worked out again.',
   wishes: 'What you want',
   wish: {
     carry: (amount: number, title: string, to: string): string =>
@@ -198,7 +198,7 @@ export const plan = {
     no_offer: 'no shop with a price is known',
     not_wanted: 'you want none bought',
     budget: 'the money goes to what is needed more',
-    not_worth: 'not worth its price at this thoroughness',
+    not_worth: 'not worth its price with this setting',
   } satisfies Record<BareWhy, string>,
   missing: 'What the plan does not know',
   fault: (fault: PlanFault): string => {
@@ -206,9 +206,9 @@ export const plan = {
       case 'no_price':
         return `${fault.item}: no price. Enter a pack and a price below, and it is planned.`
       case 'guide_price':
-        return `${fault.item}: reckoned at the catalogue’s guide price until you enter one.`
+        return `${fault.item}: planned at the catalogue’s guide price until you enter one.`
       case 'not_there':
-        return `${fault.item}: ${fault.shop === '' ? 'not to be had' : `${fault.shop} had none`} lately, so it is looked for elsewhere.`
+        return `${fault.item}: ${fault.shop === '' ? 'not available' : `${fault.shop} had none`} lately, so it is looked for elsewhere.`
       case 'pack_of_nothing':
         return `${fault.item}${fault.shop === '' ? '' : ` at ${fault.shop}`}: a pack holds nothing. Enter how many are in it.`
       case 'no_next_visit':
@@ -218,7 +218,7 @@ export const plan = {
     }
   },
   prices: 'Packs and prices',
-  pricesUnder: 'What a pack costs where. The plan follows at once.',
+  pricesUnder: 'What a pack costs where. The plan uses it at once.',
   shop: 'Shop',
   inPack: 'In a pack',
   price: 'Price',

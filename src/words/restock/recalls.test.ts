@@ -6,10 +6,10 @@ const day = plainDate('2026-11-28')
 
 describe('recalls in words', () => {
   it.each([
-    [1, 0, false, 'One lot of yours is recalled'],
-    [2, 5, false, 'Two lots of yours are recalled'],
-    [0, 1, false, 'One lot to look at'],
-    [0, 3, true, 'Three lots to look at'],
+    [1, 0, false, 'One pack of yours is recalled'],
+    [2, 5, false, 'Two packs of yours are recalled'],
+    [0, 1, false, 'One pack to look at'],
+    [0, 3, true, 'Three packs to look at'],
     [0, 0, false, 'Nothing of yours is recalled'],
     [0, 0, true, 'Nothing of yours stands in the made-up bulletins'],
   ])('%i recalled, %i to look at, stand-in %s', (recalled, look, isStandIn, said) => {
@@ -20,9 +20,9 @@ describe('recalls in words', () => {
     expect(recalls.standIn).toContain('made-up')
   })
   it.each([
-    [0, 0, 'No lots put on hold'],
-    [1, 0, 'One lot put on hold'],
-    [2, 1, 'Two lots put on hold; one to look at'],
+    [0, 0, 'No packs put on hold'],
+    [1, 0, 'One pack put on hold'],
+    [2, 1, 'Two packs put on hold; one to look at'],
   ])('%i held, %i to look at', (held, look, said) => {
     expect(recalls.held(held, look)).toBe(said)
   })

@@ -3,7 +3,7 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Total } from '../../core/quantity/amount'
 import { capital, counted, fullDay, numberWord } from '../frame/format'
 
-const lots = (count: number): string => `${numberWord(count)} ${count === 1 ? 'lot' : 'lots'}`
+const lots = (count: number): string => `${numberWord(count)} ${count === 1 ? 'pack' : 'packs'}`
 
 export const recalls = {
   title: 'Recalls',
@@ -18,7 +18,7 @@ export const recalls = {
   under: (source: string): string =>
     `From ${source}. What a bulletin says goes before what is written here.`,
   standIn:
-    'These bulletins are a stand-in with made-up recalls. It knows of no real one: look at the office of your country, and write down here what concerns you.',
+    'These bulletins are a stand-in with made-up recalls. They know of no real one. Check with the office in your country, and write down here what concerns you.',
   write: 'Write down a recall',
   fields: {
     name: 'What is recalled, as you keep it',

@@ -85,7 +85,7 @@ describe('an order', () => {
     [{ comes: 0, back_ordered: 2, refused: 0 }, 'Ordered as A-1: 2 packs back-ordered'],
     [
       { comes: 3, back_ordered: 1, refused: 2 },
-      'Ordered as A-1: 3 packs confirmed, 1 pack back-ordered and 2 packs not to be had',
+      'Ordered as A-1: 3 packs confirmed, 1 pack back-ordered and 2 packs not available',
     ],
   ])('%j', (answer, said) => expect(shopping.ordered('A-1', answer)).toBe(said))
   it.each([
@@ -118,18 +118,18 @@ describe('an order', () => {
 
 describe('recalls', () => {
   it.each([
-    [1, 4, false, 'One lot of yours is recalled'],
-    [2, 0, false, 'Two lots of yours are recalled'],
-    [0, 1, false, 'One lot to look at'],
-    [0, 3, true, 'Three lots to look at'],
+    [1, 4, false, 'One pack of yours is recalled'],
+    [2, 0, false, 'Two packs of yours are recalled'],
+    [0, 1, false, 'One pack to look at'],
+    [0, 3, true, 'Three packs to look at'],
     [0, 0, true, 'Nothing of yours stands in the made-up bulletins'],
     [0, 0, false, 'Nothing of yours is recalled'],
   ])('%i recalled, %i to look at, made up: %s', (recalled, look, standIn, said) =>
     expect(recalls.headline(recalled, look, standIn)).toBe(said),
   )
   it.each([
-    [1, 0, 'One lot put on hold'],
-    [2, 1, 'Two lots put on hold; one to look at'],
+    [1, 0, 'One pack put on hold'],
+    [2, 1, 'Two packs put on hold; one to look at'],
   ])('%i held, %i to look at', (held, look, said) => expect(recalls.held(held, look)).toBe(said))
   it('one and several', () => {
     expect([recalls.hold(1), recalls.hold(3)]).toEqual(['Put it on hold', 'Put all 3 on hold'])
@@ -145,12 +145,12 @@ describe('recalls', () => {
 
 describe('the forecast and the use', () => {
   it.each([
-    [0, 'never bare'],
-    [0.04, 'never bare'],
-    [1, '1 day bare'],
-    [0.98, '1 day bare'],
-    [1.26, '1.3 days bare'],
-    [42.4, '42 days bare'],
+    [0, 'never short'],
+    [0.04, 'never short'],
+    [1, '1 day short'],
+    [0.98, '1 day short'],
+    [1.26, '1.3 days short'],
+    [42.4, '42 days short'],
   ])('%d days', (days, said) => expect(forecast.bareDays(days)).toBe(said))
   it.each([
     [0.04, ''],
@@ -159,7 +159,7 @@ describe('the forecast and the use', () => {
   ])('%d missing', (value, said) => expect(forecast.without(value, 'pad')).toBe(said))
   it('ranges and what is not counted', () => {
     expect(forecast.range('€1', '€5', '€9')).toBe('€5 (€1 to €9)')
-    expect(forecast.headline('€90', '€30')).toBe('About €90 a year, of which €30 turns unused')
+    expect(forecast.headline('€90', '€30')).toBe('About €90 a year, of which €30 expires unused')
     expect(forecast.unpriced(['Gauze', 'Tape'])).toBe(
       'Without a price, and so not in the sums: Gauze, Tape. Enter one on the plan.',
     )

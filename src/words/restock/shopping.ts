@@ -30,7 +30,7 @@ export const shopping = {
     'The list is made from the plan over all places: what to buy or order in the next two weeks, in packs as they are sold.',
   make: 'Make the list',
   makeAgain: 'Make it again',
-  making: 'Working the plan out …',
+  making: 'Working out the plan …',
   failed: 'The plan could not be worked out. Nothing is lost; try again.',
   made: (count: number, gaps: number): string =>
     count > 0
@@ -39,7 +39,7 @@ export const shopping = {
         ? 'No target asks for anything in the next two weeks. See what the board lacks'
         : 'Nothing has to be bought in the next two weeks',
   gaps: {
-    title: 'What the board lacks',
+    title: 'What is missing on the Ready board',
     under:
       'No target asks for these. What you get or carry gets a target, and is planned for from then on.',
   },
@@ -65,7 +65,7 @@ export const shopping = {
   instead: 'What else would do',
   insteadOf: (title: string, spec: string): string => (spec === '' ? title : `${title}: ${spec}`),
   keptToo: 'kept here too',
-  judged: 'Ready tells for whom it counts.',
+  judged: 'Ready shows who it counts for.',
   by: (day: PlainDate, near: PlainDate): string => `by ${weekdayDay(day, near)}`,
   goesTo: (amount: Total, pocket: string, kit: string): string =>
     `${formatAmount(amount)} for ${pocket}, ${kit}`,
@@ -74,20 +74,20 @@ export const shopping = {
   more: 'More',
   onePackMore: (title: string): string => `One pack more: ${title}`,
   onePackFewer: (title: string): string => `One pack fewer: ${title}`,
-  none: 'Not to be had',
-  noneOf: (title: string): string => `Not to be had: ${title}`,
-  remove: 'Take off',
-  removeOf: (title: string): string => `Take off the list: ${title}`,
+  none: 'Not available',
+  noneOf: (title: string): string => `Not available: ${title}`,
+  remove: 'Remove',
+  removeOf: (title: string): string => `Remove from the list: ${title}`,
   putAway: 'Put away',
   putAwayOf: (title: string): string => `Put away: ${title}`,
-  missing: 'Not to be had',
+  missing: 'Not available',
   missingAt: (shop: string, until: PlainDate, near: PlainDate): string =>
     `${shop === '' ? 'No shop' : shop} had none; looked for elsewhere until ${weekdayDay(until, near)}`,
   replaced: (shop: string, what: string): string =>
     `On the list instead: ${what} ${shop === '' ? 'in any other shop' : `at ${shop}`}`,
   notReplaced:
     'Nothing else is worth buying in its place now. Make the list again to ask the plan.',
-  backOn: 'Look there again',
+  backOn: 'Try there again',
   standIn: 'This shop is made up, a stand-in: nothing is ordered or paid for real.',
   orders: 'On its way',
   order: (count: number): string => (count === 1 ? 'Order this line' : `Order these ${count}`),
@@ -100,14 +100,14 @@ export const shopping = {
     `Ordered as ${reference}: ${joined([
       ...(comes > 0 ? [`${packs(comes)} confirmed`] : []),
       ...(back_ordered > 0 ? [`${packs(back_ordered)} back-ordered`] : []),
-      ...(refused > 0 ? [`${packs(refused)} not to be had`] : []),
+      ...(refused > 0 ? [`${packs(refused)} not available`] : []),
     ])}`,
   orderedOn: (reference: string, day: PlainDate, near: PlainDate): string =>
     `${reference}, ordered ${weekdayDay(day, near)}`,
   due: (day: PlainDate, near: PlainDate): string => `due ${weekdayDay(day, near)}`,
   backOrdered: 'back-ordered',
   arrived: 'here',
-  ask: 'Ask how it stands',
+  ask: 'Ask for news',
   asked: ({
     here,
     later,
@@ -132,9 +132,9 @@ export const shopping = {
   did: {
     bag: 'In the bag',
     listed: 'Back on the list',
-    none: 'Noted as not to be had there',
+    none: 'Noted as not available there',
     packs: 'Packs changed',
-    removed: 'Taken off the list',
+    removed: 'Removed from the list',
     added: 'On the list',
   },
   receive: {
@@ -154,7 +154,7 @@ export const shopping = {
     tooMuch: (amount: Total, unit: string): string =>
       `${counted(amount, unit)} more than was bought. That is fine where the pack held more.`,
     noPocket:
-      'It has no pocket yet. Say on a kit’s mat how many of it belong there, then put it away here.',
+      'It has no pocket yet. Open a kit and say how many of it belong there, then put it away here.',
     put: 'Put away',
     label: 'Print its label',
     labelWhy: 'A label for the pocket tells what it is, its batch, and until when it is good.',
@@ -164,7 +164,7 @@ export const shopping = {
   adding: {
     title: 'Put a line on the list',
     item: 'What',
-    unknown: 'Choose something that is kept. New things are added on a kit’s mat.',
+    unknown: 'Choose something you have. New things are added in a kit.',
     packs: 'Packs',
     wrongPacks: (most: number): string => `Give whole packs, 1 to ${most}`,
     shop: 'Shop',

@@ -31,17 +31,20 @@ describe('the state of a lot', () => {
       'date not looked',
     ],
     [{ state: 'sound', lastGood: openEnded }, 'no date'],
-    [{ state: 'turning', day: soon, clock: 'printed' }, 'turns 5 Dec'],
-    [{ state: 'turning', day: soon, clock: 'opened' }, 'opened, turns 5 Dec'],
+    [{ state: 'turning', day: soon, clock: 'printed' }, 'expires 5 Dec'],
+    [{ state: 'turning', day: soon, clock: 'opened' }, 'opened, expires 5 Dec'],
     [
       { state: 'spent', why: { kind: 'date', day: plainDate('2026-11-04'), clock: 'printed' } },
-      'spent 4 Nov',
+      'expired 4 Nov',
     ],
-    [{ state: 'spent', why: { kind: 'opened' } as never }, 'spent: opened'],
-    [{ state: 'spent', why: { kind: 'condition', condition: 'caked' } as never }, 'spent: caked'],
+    [{ state: 'spent', why: { kind: 'opened' } as never }, 'not usable: opened'],
+    [
+      { state: 'spent', why: { kind: 'condition', condition: 'caked' } as never },
+      'not usable: caked',
+    ],
     [
       { state: 'held', because: { kind: 'said', reason: 'ask first' }, lastGood: openEnded },
-      'held: ask first',
+      'on hold: ask first',
     ],
     [{ state: 'lent', to: 'Bo', since: today, lastGood: openEnded }, 'lent to Bo'],
     [{ state: 'unclean', since: today, lastGood: openEnded }, 'to be cleaned'],
@@ -103,8 +106,8 @@ describe('acts on a lot', () => {
 describe('the list of the stock', () => {
   it('says how many of all are shown', () => {
     expect([stockListText.title(3, 3), stockListText.title(2, 3)]).toEqual([
-      '3 lots',
-      '2 of 3 lots',
+      '3 things',
+      '2 of 3 things',
     ])
   })
   it('says how sure a count is, and since when', () => {
@@ -114,8 +117,8 @@ describe('the list of the stock', () => {
     expect(stockListText.sure(40, null, today)).toBe('never confirmed')
   })
   it.each([
-    [1, 'One chosen', 'Throw away one lot?', 'one thing moved'],
-    [4, '4 chosen', 'Throw away 4 lots?', '4 things moved'],
+    [1, 'One chosen', 'Throw away one thing?', 'one thing moved'],
+    [4, '4 chosen', 'Throw away 4 things?', '4 things moved'],
   ])('%i', (count, chosen, sure, moved) => {
     expect([
       stockListText.chosen(count),
@@ -155,8 +158,8 @@ describe('the review', () => {
     }
   })
   it.each([
-    [1, 1, 'one lot, about one minute'],
-    [3, 2, '3 lots, about 2 minutes'],
+    [1, 1, 'one thing, about one minute'],
+    [3, 2, '3 things, about 2 minutes'],
   ])('a look at %i lots in %i minutes', (lots, minutes, said) =>
     expect(reviewText.look(lots, minutes)).toBe(said),
   )

@@ -27,15 +27,15 @@ export const state = (judged: LotState, today: PlainDate): string => {
         ? `opened, to ${shortDay(judged.lastGood.day, today)}`
         : monthOrDay(judged.lastGood.day, today)
     case 'turning':
-      return `${judged.clock === 'opened' ? 'opened, ' : ''}turns ${shortDay(judged.day, today)}`
+      return `${judged.clock === 'opened' ? 'opened, ' : ''}expires ${shortDay(judged.day, today)}`
     case 'spent':
       return judged.why.kind === 'date'
-        ? `spent ${shortDay(judged.why.day, today)}`
+        ? `expired ${shortDay(judged.why.day, today)}`
         : judged.why.kind === 'opened'
-          ? 'spent: opened'
-          : `spent: ${judged.why.condition}`
+          ? 'not usable: opened'
+          : `not usable: ${judged.why.condition}`
     case 'held':
-      return `held: ${heldBecause(judged.because)}`
+      return `on hold: ${heldBecause(judged.because)}`
     case 'lent':
       return `lent to ${judged.to}`
     case 'unclean':
@@ -102,13 +102,13 @@ export const lotText = {
   shop: 'Shop',
   pack: 'Pack holds',
   packPrice: 'Price of a pack',
-  emptyPack: 'a pack holds more than nothing',
-  kind: 'Sort',
+  emptyPack: 'a pack holds at least one',
+  kind: 'Kind',
   close: 'Close',
 }
 
 export const add = {
-  nothing: 'Say how many there are; none need not be put in.',
+  nothing: 'Say how many there are. If there are none, there is nothing to add.',
   yours: 'Yours',
   fromCatalogue: 'Catalogue',
   more: 'More: where bought, for whom, directions',
@@ -152,7 +152,7 @@ export const lotActsText = {
   sure: 'Count confirmed',
   never: 'not yet',
   confirmed: (on: PlainDate, by: string): string => `${fullDay(on)}, ${by}`,
-  received: 'Came in',
+  received: 'Added',
   bought: 'Bought at',
   forMember: 'For',
   anybody: 'whoever it suits',
@@ -160,7 +160,7 @@ export const lotActsText = {
   paper: 'Photo of the directions',
   addPaper: 'Keep a photo of the carton',
   changePaper: 'Another photo',
-  removePaper: 'Take the photo away',
+  removePaper: 'Remove the photo',
   paperAlt: (title: string): string => `Directions of ${title}`,
   origin: (way: PartWay): string =>
     ({
@@ -171,8 +171,8 @@ export const lotActsText = {
       split: 'Parted from the others',
       rejoined: 'Parted from the others',
     })[way],
-  paperKept: 'Photo kept',
-  paperGone: 'Photo taken away',
+  paperKept: 'Photo saved',
+  paperGone: 'Photo removed',
   more: 'More acts',
   toWhom: 'To whom',
   whoGets: 'Who gets it',
@@ -192,14 +192,14 @@ export const lotActsText = {
 
 export const stockListText = {
   title: (shown: number, all: number): string =>
-    shown === all ? `${all} lots` : `${shown} of ${all} lots`,
+    shown === all ? `${all} things` : `${shown} of ${all} things`,
   loading: 'Reading the stock …',
-  empty: 'Nothing is kept yet. Put something into a kit, or bring a list in.',
-  nothing: 'No lot is like that. Take a filter off.',
+  empty: 'There is nothing here yet. Put something into a kit, or import a list.',
+  nothing: 'Nothing matches. Remove a filter.',
   words: 'Words',
   states: 'States',
-  kinds: 'Sorts',
-  anyKind: 'Every sort',
+  kinds: 'Kinds',
+  anyKind: 'Every kind',
   patient: 'For whom',
   anyPatient: 'Anybody',
   group: 'Group by',
@@ -240,7 +240,7 @@ export const stockListText = {
     discard: 'Throw away',
   },
   sureDiscard: (count: number): string =>
-    `Throw away ${count === 1 ? 'one lot' : `${count} lots`}?`,
+    `Throw away ${count === 1 ? 'one thing' : `${count} things`}?`,
   holdReason: 'Waits for',
   toWhere: 'To which pocket',
   did: {
@@ -251,10 +251,10 @@ export const stockListText = {
     discard: (count: number): string => `${aThing(count)} thrown away`,
   },
   views: 'Views',
-  saveView: 'Keep this view',
+  saveView: 'Save this view',
   viewName: 'Name of the view',
-  viewSaved: 'View kept',
-  viewRemoved: 'View taken away',
+  viewSaved: 'View saved',
+  viewRemoved: 'View removed',
   removeView: (name: string): string => `Take the view ${name} away`,
   clear: 'Show all',
   most: 'At most 500 at once: choose fewer.',
@@ -289,9 +289,9 @@ export const reviewText = {
   discard: 'Throw away',
   sure: (title: string): string => `Throw away all of ${title}?`,
   looks: 'Where to look next',
-  looksIntro: 'Where a look makes the record surer by most. An estimate of ours.',
+  looksIntro: 'Where one look helps most. This is our estimate.',
   look: (lots: number, minutes: number): string =>
-    `${lots === 1 ? 'one lot' : `${lots} lots`}, about ${minutes === 1 ? 'one minute' : `${minutes} minutes`}`,
+    `${lots === 1 ? 'one thing' : `${lots} things`}, about ${minutes === 1 ? 'one minute' : `${minutes} minutes`}`,
   sureNow: (share: number): string => `${share} % sure`,
   oldest: (on: PlainDate | null, today: PlainDate): string =>
     on ? `oldest count ${shortDay(on, today)}` : 'never counted',
