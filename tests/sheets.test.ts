@@ -48,7 +48,7 @@ describe('the lid sheet', () => {
         'Emergency 113',
         'Poison line 555 0122',
         'Cottage box',
-        'Belongs to the Quill household · looked through on 1 Oct 2026',
+        'Belongs to the Quill household · checked on 1 Oct 2026',
         'Gauze 7.5 cm',
         'Wounds',
         '4 of 6',
@@ -91,7 +91,7 @@ describe('the lid sheet', () => {
       'none here',
       'Lid',
       'empty',
-      'not looked through yet',
+      'not checked yet',
     ])
       expect(page?.text).toContain(said)
   })

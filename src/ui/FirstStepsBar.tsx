@@ -24,9 +24,9 @@ export const FirstStepsBar = ({ beginning }: Props) =>
       above={4}
       className="no-print"
     >
-      <span>{words.beginning.bar(beginning.done.length)}</span>
+      <span>{words.firstSteps.bar(beginning.done.length)}</span>
       <Box as="a" weight="bold" href={`/begin?step=${beginning.next}`}>
-        {words.beginning.next(beginning.next)}
+        {words.firstSteps.next(beginning.next)}
       </Box>
     </Row>
   )

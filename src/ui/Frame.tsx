@@ -33,6 +33,7 @@ import { TABS, type TabId } from './tabs'
 import { theme } from './theme'
 import { useLater } from './useLater'
 import { type Outbox, useOutbox } from './useOutbox'
+import { useTour } from './useTour'
 import { useWorker } from './useWorker'
 import { WaitingBadge } from './WaitingBadge'
 
@@ -114,6 +115,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
   const [helping, setHelping] = useState(false)
   const FindAnything = useLater(loadFind, finding)
   const KeysHelp = useLater(loadKeys, helping)
+  const Tour = useTour()
   const look = useLook()
   const outbox = useOutbox()
   useWorker()
@@ -231,6 +233,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
       </Row>
       <OpenIncidentsBar />
       <LeavingBar strap={strap} />
+      {Tour && <Tour />}
       {tab !== 'begin' && <FirstStepsBar beginning={strap.beginning} />}
       <Row gap={4} align="center" className={`${classes.bar} no-print`}>
         <nav className={classes.tabs} aria-label={words.name}>

@@ -14,6 +14,7 @@ export { forms } from './frame/forms'
 export {
   appName as name,
   errors,
+  firstSteps,
   happened,
   keys,
   leaving,
@@ -25,8 +26,9 @@ export {
   undo,
 } from './frame/frame'
 export { ready } from './frame/ready'
+export { tour } from './frame/tour'
 export { waiting } from './frame/waiting'
-export { beginning, tour } from './household/beginning'
+export { beginning } from './household/beginning'
 export { householdText as household } from './household/household'
 export { settings } from './household/settings'
 export { imports } from './imports'

@@ -84,7 +84,7 @@ describe('a kit among the others', () => {
     } as const
     expect(kits.look({ ...partly, seen: 3 }, today)).toBe('3 of 7 things looked at, last on 13 Oct')
     expect(kits.look({ ...partly, seen: 7 }, today)).toBe('every thing looked at since 1 Oct')
-    expect(kits.look({ kind: 'never' }, today)).toBe('not looked through yet')
+    expect(kits.look({ kind: 'never' }, today)).toBe('not checked yet')
     expect(mat.nextCheck(plainDate('2027-01-05'), today)).toBe('must last to 5 Jan 2027')
   })
 })

@@ -34,7 +34,7 @@ export const mat = {
   elsewhere: 'kept elsewhere',
   outside: 'outside',
   print: 'Lid sheet',
-  looked: 'Looked through',
+  looked: 'I have checked it',
   edit: 'Change kit',
   checkEvery: 'Check it every so many days',
   wrongDays: (most: number): string => `Give a number of days from 1 to ${most}`,
@@ -314,7 +314,7 @@ export const kits = {
           ? `every thing looked at since ${shortDay(look.since, today)}`
           : `${look.seen} of ${look.of} things looked at, last on ${shortDay(look.on, today)}`
       case 'never':
-        return 'not looked through yet'
+        return 'not checked yet'
     }
   },
   rhythm: 'Who is there',
@@ -340,7 +340,7 @@ export const kitsPast = {
   kit_arranged: 'arranged a mat',
   kit_added: 'added a kit',
   kit_changed: 'changed a kit',
-  kit_checked: 'looked a kit through',
+  kit_checked: 'checked a kit',
   pocket_added: 'added a pocket',
   pocket_changed: 'changed a pocket',
   pocket_removed: 'took a pocket away',

@@ -6,6 +6,9 @@ import { weight } from './care/weights'
 import { counted, fullDay } from './frame/format'
 
 export const member = {
+  prescriptionOf: (name: string): string => `Prescription of ${name}`,
+  photoOf: (name: string): string => `Photo of ${name}`,
+  weightOf: (name: string): string => `Weight of ${name}`,
   sheet: 'What is ready for them',
   notUsual: 'not usually there',
   places: 'What each place holds',

@@ -95,6 +95,7 @@ export const importText = {
 }
 
 export const places = {
+  visitTo: (place: string): string => `Visit to ${place}`,
   facts: 'Change this place',
   name: 'Name',
   minutesToHelp: 'Minutes to a clinic',

@@ -33,7 +33,7 @@ describe('a lid sheet', () => {
     expect(sheets.expiry(line(change))).toBe(said)
   })
   it('one that nobody looked through says so', () => {
-    expect(sheets.checked({ kind: 'never' })).toBe('not looked through yet')
+    expect(sheets.checked({ kind: 'never' })).toBe('not checked yet')
     const partly = { kind: 'partly', since: day, on: day, of: 9 } as const
     expect(sheets.checked({ ...partly, seen: 2 })).toBe(
       '2 of 9 things looked at, last on 28 Nov 2026',

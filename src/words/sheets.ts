@@ -31,7 +31,7 @@ export const sheets = {
           ? `every thing looked at since ${fullDay(look.since)}`
           : `${look.seen} of ${look.of} things looked at, last on ${fullDay(look.on)}`
       case 'never':
-        return 'not looked through yet'
+        return 'not checked yet'
     }
   },
   printed: (day: PlainDate): string => `Vivid Satchel · printed ${fullDay(day)}`,

@@ -35,7 +35,7 @@ test('a messy list of sixty lines is answered, mended, brought in, taken back an
     '51 ready · 5 to answer · 4 to mend',
   )
   await page.getByRole('button', { name: 'Needs you' }).click()
-  const confirm = page.getByRole('button', { name: /^Bring in \d+ lines?$/ })
+  const confirm = page.getByRole('button', { name: /^Import \d+ lines?$/ })
   await expect(confirm).toBeDisabled()
   await page.getByRole('button', { name: 'I have just counted everything' }).click()
   await expect(confirm).toBeEnabled()
@@ -57,7 +57,7 @@ test('a messy list of sixty lines is answered, mended, brought in, taken back an
   )
 
   await page.getByRole('status').getByRole('button', { name: 'Undo' }).click()
-  await expect(said(page)).toContainText('Taken back')
+  await expect(said(page)).toContainText('Undone')
   await open(page, '/')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing is kept here yet')
 
@@ -111,7 +111,7 @@ test('a pasted list is read by its columns, which may mean something else', asyn
     .fill('2 rolls')
   await line(page, 3).getByRole('button', { name: 'Save the line' }).click()
   await expect(line(page, 3)).toContainText('2 rolls')
-  await page.getByRole('button', { name: 'Bring in 2 lines' }).click()
+  await page.getByRole('button', { name: 'Import 2 lines' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
     'Two lots brought in, one new kit',
   )
@@ -155,7 +155,7 @@ test('five thousand lines show how far they are, and go in as one', async ({ pag
   await page.getByRole('button', { name: 'I wrote it from memory today' }).click()
   const seen = await page.evaluate(() => (window as unknown as { seen: string[] }).seen)
   expect(seen.length).toBeGreaterThan(0)
-  await page.getByRole('button', { name: 'Bring in 5000 lines' }).click()
+  await page.getByRole('button', { name: 'Import 5000 lines' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
     '5000 lots brought in, 40 new kits',
     {},

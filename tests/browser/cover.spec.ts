@@ -82,10 +82,11 @@ test.describe('the board', () => {
   })
 
   test('follows the school that the household chooses, with its caution', async ({ page }) => {
-    await open(page, '/household')
+    await open(page, '/settings')
+    await page.getByText('See the questions').click()
     await page.getByRole('combobox', { name: 'Tourniquet' }).click()
     await page.getByRole('option', { name: 'Two windlass types' }).click()
-    await expect(said(page)).toContainText('Saved')
+    await expect(said(page)).toContainText(/saved|added|removed/)
     await open(page, '/cover')
     await cell(page, 'Severe bleeding of a limb, Ilse: plan B').click()
     await expect(page.getByRole('region', { name: /Severe bleeding/ })).toContainText(
@@ -163,7 +164,7 @@ test.describe('a member', () => {
     await note.click()
     await expect(weight).toContainText('13.2 kg, weighed 26 Nov 2026')
     await weight.getByText('All weights').click()
-    await weight.getByRole('button', { name: 'Take away: 26 Nov 2026' }).click()
+    await weight.getByRole('button', { name: 'Remove: 26 Nov 2026' }).click()
     await expect(weight).toContainText('13.4 kg, weighed')
     await expectAccessible(page)
   })
@@ -302,11 +303,11 @@ test.describe('an empty household', () => {
     await open(page, '/cover/lists')
     for (const place of ['Home', 'Car']) {
       await page.getByRole('group', { name: 'Where' }).getByRole('button', { name: place }).click()
-      await page.getByRole('button', { name: 'Make a kit' }).click()
+      await page.getByRole('button', { name: 'Add a kit' }).click()
       await expect(page.getByRole('button', { name: /Accept all/ })).toBeVisible()
       if (place === 'Home') {
         // One line is overruled with its reason; the rest is accepted.
-        await page.getByRole('button', { name: /^Overrule: Petroleum jelly/ }).click()
+        await page.getByRole('button', { name: /^Leave out: Petroleum jelly/ }).click()
         await page.getByLabel('Why not?').fill('Her skin does not bear it')
         await page.getByRole('button', { name: 'Leave it out' }).click()
         await expect(page.getByText('One line decided').first()).toBeVisible()

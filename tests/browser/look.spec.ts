@@ -27,6 +27,8 @@ const VIEWS = [
   '/bring-in',
   '/print',
   '/household',
+  '/settings',
+  '/begin',
   '/bench',
   '/bench/mixes',
   '/incident',

@@ -208,7 +208,7 @@ test('a plan is carried out over three visits, and every par is met', async ({ p
   await at('2027-01-09', async (base) => {
     await open(page, `${base}/restock/plan`)
     await page.getByRole('button', { name: 'Thrown away: Gauze' }).click()
-    await expect(said(page)).toContainText('Thrown away')
+    await expect(said(page)).toContainText('thrown away')
     await expect(page.getByRole('button', { name: 'Thrown away: Gauze' })).toHaveCount(0)
     expect(await lacking(account, cottage)).toEqual([])
     expect(await lacking(account, house)).toEqual([])
@@ -221,7 +221,7 @@ test('the forecast tells what two years may cost, and a rate of one’s own chan
 }) => {
   await open(page, '/restock/forecast')
   const heading = page.getByRole('heading', { level: 1 })
-  await expect(heading).toContainText(/About €\d+ a year, of which €\d+ turns unused/)
+  await expect(heading).toContainText(/About €\d+ a year, of which €\d+ expires unused/)
   const before = await heading.textContent()
   await expect(page.getByRole('img', { name: 'Spending by month' })).toBeVisible()
   await page.getByText('As a table').first().click()

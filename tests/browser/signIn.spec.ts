@@ -1,6 +1,6 @@
 /** Job 2: signing in, out, and making an account. */
 import { randomUUID } from 'node:crypto'
-import { expect, expectAccessible, open, PHONE, test, usable } from './support/test'
+import { expect, expectAccessible, open, PHONE, said, test, usable } from './support/test'
 
 test.use({ stock: 'nothing' })
 
@@ -180,15 +180,29 @@ test('the household, its members and its visits are kept', async ({ page }) => {
     .getByRole('button', { name: 'Add' })
     .click()
   await expect(page.getByText('1 May 2027 – 3 May 2027')).toBeVisible()
-  const settings = page.getByRole('region', { name: 'Settings' })
+  await open(page, '/settings')
+  const settings = page.getByRole('region', { name: 'Checks' })
   await settings.getByLabel('Warn me so many days ahead').fill('0')
   await settings.getByRole('button', { name: 'Save' }).click()
   await expect(settings.getByText('Look at the fields that are marked.')).toBeVisible()
   await settings.getByLabel('Warn me so many days ahead').fill('60')
   await settings.getByRole('button', { name: 'Save' }).click()
-  await expect(page.getByText('Ilse changed the household')).toBeVisible()
+  await expect(said(page)).toContainText('Settings saved')
   await page.reload()
   await expect(settings.getByLabel('Warn me so many days ahead')).toHaveValue('60')
+  // A new country offers what follows from it; nothing changes before that is saved.
+  const where = page.getByRole('region', { name: 'Country and numbers to call' })
+  await where.getByRole('combobox', { name: 'Country' }).fill('United S')
+  await page.getByRole('option', { name: 'United States' }).click()
+  await expect(where).toContainText('Shown: 911')
+  await expect(where.getByRole('combobox', { name: 'Currency' })).toHaveValue('EUR')
+  await where.getByRole('button', { name: 'Change these too' }).click()
+  await expect(where.getByRole('combobox', { name: 'Currency' })).toHaveValue('USD')
+  await where.getByRole('button', { name: 'Save' }).click()
+  await expect(where.getByRole('button', { name: 'Change these too' })).toHaveCount(0)
+  await expectAccessible(page)
+  await open(page, '/household')
+  await expect(page.getByText('Ilse changed the household').first()).toBeVisible()
   await page.getByRole('button', { name: 'Undo: Ilse added a member' }).click()
   await expect(page.getByText('Nobody is here yet.')).toBeVisible()
 })

@@ -43,7 +43,7 @@ test('a messy list of forty lines is in Watch, with everything said, by keyboard
   await expect(page.getByText('the list of 3 May 2026')).toBeVisible()
   await expectAccessible(page)
   // Two lines say "some": they hold nothing up.
-  await counted('Bring in 37 lines')
+  await counted('Import 37 lines')
   await expect(headline(page)).toHaveText('37 lots brought in, three new kits')
   await expect(page.getByText('New kits: Porch box, Dog tin, Car')).toBeVisible()
   await expect(page.getByText('2 lots are on hold')).toBeVisible()
@@ -54,7 +54,7 @@ test('a messy list of forty lines is in Watch, with everything said, by keyboard
     await page.keyboard.press('Enter')
     presses.count += 1
   }
-  await counted('Bring in 2 lines')
+  await counted('Import 2 lines')
   await toThings(page)
 
   await expect(headline(page)).toHaveText('39 things wait for your word')
@@ -122,14 +122,14 @@ test('what is ticked as sure may be something else: none of it is taken', async 
   await page.getByLabel('or paste it here').fill('Item;Qty\nWhistle;1\nSafety pins;6')
   await page.getByRole('button', { name: 'Read it' }).click()
   await page.getByRole('button', { name: 'I have just counted everything' }).click()
-  await page.getByRole('button', { name: 'Bring in 2 lines' }).click()
+  await page.getByRole('button', { name: 'Import 2 lines' }).click()
   await toThings(page)
   await page.getByRole('checkbox', { name: 'Whistle' }).uncheck()
   await page.getByRole('button', { name: 'Confirm this one' }).click()
   await expect(headline(page)).toHaveText('One thing waits for your word')
   await expect(page.getByRole('button', { name: 'Whistle: Say what it is' })).toBeVisible()
   await page.getByRole('status').getByRole('button', { name: 'Undo' }).click()
-  await expect(said(page)).toContainText('Taken back')
+  await expect(said(page)).toContainText('Undone')
 })
 
 test('a thing added by hand is offered the catalogue, and seen before it counts', async ({
@@ -139,7 +139,7 @@ test('a thing added by hand is offered the catalogue, and seen before it counts'
   await page.getByLabel('or paste it here').fill('Item;Qty\nWhistle;1\nTape;2')
   await page.getByRole('button', { name: 'Read it' }).click()
   await page.getByRole('button', { name: 'I have just counted everything' }).click()
-  await page.getByRole('button', { name: 'Bring in 2 lines' }).click()
+  await page.getByRole('button', { name: 'Import 2 lines' }).click()
   await expect(headline(page)).toContainText('brought in')
   await open(page, '/kits')
   await page

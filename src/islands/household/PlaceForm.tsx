@@ -27,7 +27,7 @@ export function PlaceForm({ place, members, onClose }: Props) {
   const form = useActForm({
     initial: placeDraft(place),
     read: (draft) => readPlaceDraft(draft, place),
-    said: words.undo.did.saved,
+    said: ({ name }) => words.undo.did.saved(name),
     onSaved: onClose,
   })
   const { days, rhythm } = form.values

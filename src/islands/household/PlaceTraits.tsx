@@ -16,7 +16,7 @@ export function PlaceTraits({ place }: { readonly place: HouseholdView['places']
     void run(
       changePlace,
       { params: { placeId: place.id }, body: { seenVersion: place.version, traits } },
-      words.undo.did.saved,
+      words.undo.did.saved(place.name),
     )
   return (
     <Row as="fieldset" gap={3} align="end" wrap above={3} below={3}>

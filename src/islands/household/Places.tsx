@@ -97,7 +97,11 @@ function PlaceVisits({ place, members }: PlaceProps) {
               disabled={busy}
               aria-label={`${householdWords.remove}: ${place.name}, ${fullDay(one.startsOn)}`}
               onClick={() =>
-                void run(removeVisit, { params: { visitId: one.id } }, words.undo.did.saved)
+                void run(
+                  removeVisit,
+                  { params: { visitId: one.id } },
+                  words.undo.did.removed(words.places.visitTo(place.name)),
+                )
               }
             >
               {householdWords.remove}
@@ -142,7 +146,7 @@ function AddVisit({ place, onDone }: { readonly place: Place; readonly onDone: (
   const form = useActForm({
     initial: EMPTY_VISIT,
     read: (draft) => readVisitDraft(draft, place.id),
-    said: words.undo.did.saved,
+    said: words.undo.did.added(words.places.visitTo(place.name)),
     onSaved: onDone,
   })
   return (

@@ -164,7 +164,7 @@ function OwnForm({
           },
         },
       },
-      words.undo.did.saved,
+      words.undo.did.saved(itemTitle(item)),
     )
     if (result) onDone()
   }

@@ -143,7 +143,7 @@ function AddPlace({ opened, onClose }: DialogProps) {
   const form = useActForm({
     initial: NEW_PLACE,
     read: readNewPlace,
-    said: words.undo.did.saved,
+    said: ({ name }) => words.undo.did.added(name),
     refusals: { name_taken: 'name' },
     onSaved: () => {
       form.restart()
@@ -174,7 +174,7 @@ function AddKit({
   const form = useActForm({
     initial: { name: '', note: '', pockets: '', placeId: null, shape: null } as NewKitDraft,
     read: (draft) => readNewKit({ ...draft, placeId: draft.placeId ?? here }),
-    said: words.undo.did.saved,
+    said: ({ name }) => words.undo.did.added(name),
     refusals: { name_taken: 'name' },
     onSaved: (saved) => saved && location.assign(`/kits/${saved.kitId}`),
   })

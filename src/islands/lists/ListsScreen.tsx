@@ -160,7 +160,7 @@ function Lists({ initial, place: chosen }: Props) {
                 void run(
                   createKit,
                   { body: { placeId: place.id, name: listsWords.kitName } },
-                  words.undo.did.saved,
+                  words.undo.did.added(listsWords.kitName),
                 )
               }
             >

@@ -31,7 +31,7 @@ export function CourseForm({ member, view, course, onDone }: Props) {
   const form = useActForm({
     initial: courseDraft(course, today),
     read: (draft) => readCourseDraft(draft, { course, memberId: member.id }),
-    said: words.undo.did.saved,
+    said: words.undo.did.saved(words.members.prescriptionOf(member.name)),
     refusals: {
       ends_before_it_begins: 'endsOn',
       somebody_elses_medicine: 'itemId',

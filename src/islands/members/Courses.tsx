@@ -71,7 +71,7 @@ function CourseItem({
         params: { courseId: course.id },
         body: { seenVersion: course.version, release: { ...word, on: today } },
       },
-      words.undo.did.saved,
+      words.undo.did.saved(words.members.prescriptionOf(member.name)),
     )
     if (result) setWord(null)
   }

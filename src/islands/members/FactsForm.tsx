@@ -28,7 +28,7 @@ export function FactsForm({
   const form = useActForm({
     initial: factsDraft(member),
     read: (draft) => readFactsDraft(draft, { member, today }),
-    said: words.undo.did.saved,
+    said: ({ name }) => words.undo.did.saved(name),
     refusals: { born_in_future: 'born' },
     onSaved: onDone,
   })

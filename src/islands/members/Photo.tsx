@@ -29,7 +29,7 @@ export function Photo({ member, photo }: Props) {
       await run(
         setPhoto,
         { params: { memberId: member.id }, body: { photo: small } },
-        words.undo.did.saved,
+        words.undo.did.saved(words.members.photoOf(member.name)),
       )
   }
   return (

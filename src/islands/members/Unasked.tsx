@@ -30,7 +30,7 @@ export function Unasked({ member, takesSomething, onEdit }: Props) {
     void run(
       changeMember,
       { params: { memberId: member.id }, body: { seenVersion: member.version, facts } },
-      words.undo.did.saved,
+      words.undo.did.saved(member.name),
     )
   const none = (topic: Topic) => keep(toldNone(member.facts, topic, today))
   const isSo = (one: Noted, so: boolean) => keep(noteAnswered(member.facts, one, so))

@@ -34,7 +34,7 @@ export function Weights({ member, state, units }: Props) {
   const form = useActForm({
     initial: weighingDraft(member, units, today),
     read: (draft) => readWeighingDraft(draft, { member, today }),
-    said: words.undo.did.saved,
+    said: words.undo.did.saved(words.members.weightOf(member.name)),
     refusals: {
       weight_out_of_range: 'weight',
       weight_jumps: 'weight',

@@ -137,7 +137,11 @@ function Do({ errand, isMain = false }: { readonly errand: Errand; readonly isMa
       disabled={busy}
       aria-label={label}
       onClick={() =>
-        void run(doErrand, { body: { errandKey: errand.key } }, words.undo.errands[act])
+        void run(
+          doErrand,
+          { body: { errandKey: errand.key } },
+          `${errand.title} ${words.undo.errands[act]}`,
+        )
       }
     >
       {said}

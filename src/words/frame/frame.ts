@@ -1,6 +1,7 @@
 /** English for the frame around every screen. */
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { NextThere } from '../../core/calendar/presence'
+import { FIRST_STEPS, type FirstStep } from '../../core/household/beginning'
 import type { PressedAct } from '../../core/watch/errand'
 import { awayFrom, fullDay, weekdayDay } from './format'
 
@@ -31,6 +32,21 @@ export const more = {
   account: 'Account and devices',
 } as const
 
+/** On every screen while the first steps are not over. */
+export const firstSteps = {
+  names: {
+    country: 'Country',
+    members: 'People and animals',
+    places: 'Places',
+    kits: 'Kits',
+    things: 'Things',
+    check: 'First check',
+    sheet: 'Lid sheet',
+  } satisfies Record<FirstStep, string>,
+  bar: (done: number): string => `First steps: ${done} of ${FIRST_STEPS.length} done.`,
+  next: (step: FirstStep): string => `Next: ${firstSteps.names[step]}`,
+}
+
 export const strap = {
   next: (next: NextThere, today: PlainDate): string =>
     next.kind === 'now'
@@ -51,26 +67,27 @@ export const undo = {
   offline: 'No connection, so this was not sent. It is kept here. Try again.',
   retry: 'Try again',
   dismiss: 'Close',
-  /** What one press on an errand did. */
+  /** What one press on an errand did, after the name of the thing. */
   errands: {
-    throw_away: 'Thrown away',
-    clean: 'Clean again',
-    put_back: 'Back in its pocket',
-    look_for: 'Found again',
-    replace: 'On the shopping list',
-    top_up: 'On the shopping list',
-    buy: 'On the shopping list; it belongs there from now on',
-    refill: 'On the shopping list',
-    carry: 'Carried over',
+    throw_away: 'thrown away',
+    clean: 'cleaned',
+    put_back: 'put back in its pocket',
+    look_for: 'found again',
+    replace: 'put on the shopping list',
+    top_up: 'put on the shopping list',
+    buy: 'put on the shopping list, with a target from now on',
+    refill: 'put on the shopping list',
+    carry: 'brought over',
   } satisfies Record<PressedAct, string>,
   did: {
     takenUp: 'Back among the errands',
-    check: 'Check noted',
+    check: (kit: string): string => `${kit} checked`,
     later: (until: PlainDate): string => `Reminder set for ${fullDay(until)}`,
-    put: 'Added',
     bought: 'Ticked as bought',
-    saved: 'Saved',
-    par: 'Target set',
+    saved: (thing: string): string => `${thing} saved`,
+    added: (thing: string): string => `${thing} added`,
+    removed: (thing: string): string => `${thing} removed`,
+    par: (thing: string): string => `Target for ${thing} set`,
     imported: 'List imported',
   },
 }

@@ -1,23 +1,14 @@
-/** English for the first steps and the tour. */
+/** English for the first steps. */
 import { FIRST_STEPS, type FirstStep } from '../../core/household/beginning'
 import { list, several, someThings } from '../frame/format'
-
-const NAMES: Readonly<Record<FirstStep, string>> = {
-  country: 'Country',
-  members: 'People and animals',
-  places: 'Places',
-  kits: 'Kits',
-  things: 'Things',
-  check: 'First check',
-  sheet: 'Lid sheet',
-}
+import { firstSteps } from '../frame/frame'
 
 export const beginning = {
   title: 'First steps',
   under: 'Leave whenever you like. What you have said so far is kept.',
   overTitle: 'The first steps are done',
   overUnder: 'You can go back to any of them here.',
-  steps: NAMES,
+  steps: firstSteps.names,
   question: {
     country: 'Where do you live?',
     members: 'Who is covered?',
@@ -46,9 +37,7 @@ export const beginning = {
   at: (step: FirstStep): string => `Step ${FIRST_STEPS.indexOf(step) + 1} of ${FIRST_STEPS.length}`,
   progress: (done: number): string => `${done} of ${FIRST_STEPS.length} steps done`,
   step: (step: FirstStep, isDone: boolean): string =>
-    isDone ? `${NAMES[step]}, done` : NAMES[step],
-  bar: (done: number): string => `First steps: ${done} of ${FIRST_STEPS.length} done.`,
-  next: (step: FirstStep): string => `Next: ${NAMES[step]}`,
+    isDone ? `${firstSteps.names[step]}, done` : firstSteps.names[step],
   later: 'Skip for now',
   on: 'Next',
   leave: 'Put the first steps away',
@@ -128,14 +117,4 @@ export const beginning = {
     none: 'Add a kit first. Then its sheet can be printed.',
     press: 'See and print it',
   },
-} as const
-
-/** The walk through the demo household. */
-export const tour = {
-  label: 'Tour',
-  start: 'Show me around',
-  next: 'Next',
-  leave: 'Leave the tour',
-  end: 'End of the tour',
-  at: (step: number, of: number): string => `${step} of ${of}`,
 } as const

@@ -23,7 +23,7 @@ export const settings = {
   look: 'Look',
   lookUnder: 'For this device only. Torch is dark and large, for the night.',
   checks: 'Checks',
-  checksUnder: 'How often we ask you to look through a kit, and how early we warn you.',
+  checksUnder: 'How often we ask you to check a kit, and how early we warn you.',
   schools: 'Where experts disagree',
   schoolsUnder:
     'Our choices are cautious ones, and you can leave them as they are. Each question says why.',

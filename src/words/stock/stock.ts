@@ -128,26 +128,29 @@ export const add = {
   parHint: 'leave empty to keep it',
 }
 
-/** Each act on a lot: what the press says, what its form's press says, what is said when it is done. */
+/** Each act on a lot: what the press says, what its form's press says, what is said of the thing when it is done. */
 export const lotActs = {
-  use: { press: 'Use some', confirm: 'Use', did: 'Used' },
-  reuse: { press: 'Use, then clean', confirm: 'Used', did: 'Used; to be cleaned' },
-  open: { press: 'Open', confirm: 'Open', did: 'Opened' },
-  move: { press: 'Move to…', confirm: 'Move', did: 'Moved' },
-  discard: { press: 'Throw away safely', confirm: 'Thrown away', did: 'Thrown away' },
-  count: { press: 'Correct the count', confirm: 'Count', did: 'Count noted' },
-  edit: { press: 'Change details', confirm: 'Save', did: 'Details changed' },
-  lend: { press: 'Lend', confirm: 'Lend', did: 'Lent' },
-  give: { press: 'Give away', confirm: 'Give', did: 'Given away' },
-  decant: { press: 'Decant', confirm: 'Decant', did: 'Decanted' },
-  missing: { press: 'Not here', confirm: 'Not found', did: 'Noted as not found' },
-  takeBack: { press: 'It is back', confirm: 'Back', did: 'Back in its pocket' },
-  clean: { press: 'Cleaned', did: 'Clean again' },
-  found: { press: 'Found it', did: 'Found again' },
+  use: { press: 'Use some', confirm: 'Use', did: 'used' },
+  reuse: { press: 'Use, then clean', confirm: 'Used', did: 'used, to be cleaned' },
+  open: { press: 'Open', confirm: 'Open', did: 'opened' },
+  move: { press: 'Move to…', confirm: 'Move', did: 'moved' },
+  discard: { press: 'Throw away safely', confirm: 'Thrown away', did: 'thrown away' },
+  count: { press: 'Correct the count', confirm: 'Count', did: 'counted' },
+  edit: { press: 'Change details', confirm: 'Save', did: 'changed' },
+  lend: { press: 'Lend', confirm: 'Lend', did: 'lent' },
+  give: { press: 'Give away', confirm: 'Give', did: 'given away' },
+  decant: { press: 'Decant', confirm: 'Decant', did: 'decanted' },
+  missing: { press: 'Not here', confirm: 'Not found', did: 'noted as not found' },
+  takeBack: { press: 'It is back', confirm: 'Back', did: 'put back in its pocket' },
+  clean: { press: 'Cleaned', did: 'cleaned' },
+  found: { press: 'Found it', did: 'found again' },
 } as const
 
 export const lotActsText = {
   of: lotActs,
+  /** "Pressure dressing moved to Lid" */
+  said: (title: string, did: string, to?: string): string =>
+    to === undefined ? `${title} ${did}` : `${title} ${did} to ${to}`,
   uses: (count: number): string => `about ${count} uses left`,
   sure: 'Count confirmed',
   never: 'not yet',

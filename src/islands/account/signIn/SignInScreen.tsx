@@ -9,6 +9,7 @@ import { passkeysHere, signInByPasskey } from '../../../device/passkey'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { theme } from '../../../ui/theme'
+import { setTourStop } from '../../../ui/tourStop'
 import * as words from '../../../words'
 import { Password } from '../Password'
 import { Said } from '../Said'
@@ -93,6 +94,16 @@ function SignIn({ demo, next, sendsMail }: Props) {
               onClick={() => void go(() => call(openDemo))}
             >
               {signInWords.demo}
+            </Button>
+            <Button
+              width="wide"
+              busy={busy}
+              onClick={() => {
+                setTourStop(0)
+                void go(() => call(openDemo), '/')
+              }}
+            >
+              {words.tour.start}
             </Button>
             <small>{signInWords.demoHint}</small>
           </div>

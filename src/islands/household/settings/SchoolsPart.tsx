@@ -23,7 +23,7 @@ export function SchoolsPart({ household }: { readonly household: HouseholdView['
       {
         body: { seenVersion: household.version, schools: { [question]: answer } },
       },
-      words.undo.did.saved,
+      words.undo.did.saved(SCHOOLS[question].name),
     )
   return (
     <Stack gap={6} above={4}>

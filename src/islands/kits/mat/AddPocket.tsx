@@ -11,7 +11,7 @@ export function AddPocket({ kitId }: { readonly kitId: string }) {
   const form = useActForm({
     initial: { name: '' },
     read: (draft) => readNewPocket(draft, kitId),
-    said: words.undo.did.saved,
+    said: ({ name }) => words.undo.did.added(name),
     refusals: { name_taken: 'name' },
     onSaved: () => form.restart(),
   })

@@ -19,7 +19,7 @@ export function ChangeKit({ kit, onClose }: { readonly kit: Kit; readonly onClos
   const form = useActForm({
     initial: kitDraft(kit),
     read: (draft) => readKitDraft(draft, kit),
-    said: words.undo.did.saved,
+    said: ({ name }) => words.undo.did.saved(name),
     refusals: { name_taken: 'name' },
     onSaved: onClose,
   })

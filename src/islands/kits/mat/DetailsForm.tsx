@@ -3,6 +3,7 @@
 import { Checkbox, Select, Textarea, TextInput } from '@mantine/core'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { OPENED_RULES } from '../../../core/shelf-life/openedRules'
+import { itemTitle } from '../../../core/stock/item'
 import { ITEM_KINDS } from '../../../core/stock/itemKind'
 import { CONDITIONS } from '../../../core/stock/lot'
 import { VERDICT_KINDS } from '../../../core/stock/verdict'
@@ -34,7 +35,7 @@ export function DetailsForm({ line: { item }, tag, pocketId, members, today, onD
   const form = useActForm({
     initial: detailsDraft(item, lot, today),
     read: (draft) => readDetailsDraft(draft, { item, lot, pocketId, today, order }),
-    said: words.stock.acts.of.edit.did,
+    said: words.stock.acts.said(itemTitle(item), words.stock.acts.of.edit.did),
     onSaved: onDone,
   })
   const { standing, size, verdict } = form.values

@@ -12,7 +12,7 @@ import { DayField } from '../../../ui/DayField'
 import { Stepper } from '../../../ui/Stepper'
 import { useActForm } from '../../../ui/useActForm'
 import * as words from '../../../words'
-import { counted, expiryText, fullDay } from '../../../words/frame/format'
+import { capital, counted, expiryText, fullDay } from '../../../words/frame/format'
 import { type AskedAct, lotAct } from './acts'
 import { KeepsFor } from './KeepsFor'
 import { isAsked, lotActDraft, readLotActDraft, stepped } from './lotActDraft'
@@ -42,11 +42,16 @@ export function LotActForm({ act, line, tag, pocket, pockets, today, onDone, onT
   const form = useActForm({
     initial: lotActDraft(act, line, tag, today),
     read: (draft) => readLotActDraft(act, draft, { lot, pocketId: pocket.id, kind, today }),
-    said: ({ usedUp }) => (usedUp ? actsWords.of.use.did : did),
+    said: ({ usedUp, to }) =>
+      actsWords.said(
+        itemTitle(line.item),
+        usedUp ? actsWords.of.use.did : did,
+        act === 'move' ? pockets.find(({ id }) => id === to)?.name : undefined,
+      ),
     about: ({ amount }) => {
       const read = readAmount(amount)
       const many = read.kind === 'read' ? counted(read.amount, unit) : ''
-      return `${did}: ${many} ${itemTitle(line.item)}`
+      return `${capital(did)}: ${many} ${itemTitle(line.item)}`
     },
     refusals: { opened_in_future: 'on', needs_directions: 'directions', same_pocket: 'to' },
     onSaved: onDone,

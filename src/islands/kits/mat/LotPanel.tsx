@@ -98,7 +98,7 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
       directions: '',
       usedUp: false,
     })
-    return run(endpoint, asked, actsWords.of[one].did)
+    return run(endpoint, asked, actsWords.said(itemTitle(line.item), actsWords.of[one].did))
   }
 
   useEffect(() => {
@@ -166,7 +166,7 @@ function ParField({ line, pocketId }: { readonly line: LineOnMat; readonly pocke
         params: { pocketId, itemId: line.item.id },
         body: { amount: Math.max(0, line.par + by * 1000) },
       },
-      words.undo.did.par,
+      words.undo.did.par(itemTitle(line.item)),
     )
   return (
     <Row gap={4} align="center" above={3} below={5} size={2}>

@@ -45,7 +45,9 @@ export function MatHead({ kit, today, onMode }: Props) {
         <ButtonLink href={`/rounds?kit=${kit.id}`}>{words.rounds.startHere}</ButtonLink>
         <Button
           disabled={busy}
-          onClick={() => void run(checkKit, { params: { kitId: kit.id } }, words.undo.did.check)}
+          onClick={() =>
+            void run(checkKit, { params: { kitId: kit.id } }, words.undo.did.check(kit.name))
+          }
         >
           {matWords.looked}
         </Button>

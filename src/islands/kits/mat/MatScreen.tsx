@@ -112,7 +112,11 @@ function Mat({ strap, initial, pockets, named }: Props) {
         params: { lotId: tagged.lotId },
         body: { pocketId: from, amount, seenVersion: version, to },
       },
-      words.stock.acts.of.move.did,
+      words.stock.acts.said(
+        tagged.title,
+        words.stock.acts.of.move.did,
+        kit.pockets.find(({ id }) => id === to)?.name,
+      ),
     )
   }
 

@@ -24,13 +24,13 @@ export function PocketForm({ pocket, onClose }: Props) {
   const form = useActForm({
     initial: pocketDraft(pocket),
     read: (draft) => readPocketDraft(draft, pocket),
-    said: words.undo.did.saved,
+    said: ({ name }) => words.undo.did.saved(name),
     refusals: { name_taken: 'name' },
     onSaved: onClose,
   })
   const remove = async () => {
     const params = { pocketId: pocket.id }
-    if (await run(removePocket, { params }, words.undo.did.saved)) onClose()
+    if (await run(removePocket, { params }, words.undo.did.removed(pocket.name))) onClose()
   }
 
   return (

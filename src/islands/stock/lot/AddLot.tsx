@@ -40,7 +40,7 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
   const form = useActForm({
     initial: lotDraft(item, expected, boughtAt),
     read: (draft) => readLotDraft(draft, { pocketId, items, ...settings }),
-    said: words.undo.did.put,
+    said: ({ name }) => words.undo.did.added(name),
     onSaved: onClose,
   })
   const { name, strength, unit, entryId } = form.values

@@ -74,7 +74,7 @@ export function ArrangePockets({ kit, onDone }: Props) {
           })),
         },
       },
-      words.undo.did.saved,
+      words.undo.did.saved(kit.name),
     )
     if (!result) return
     await refreshed()
