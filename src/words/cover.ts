@@ -141,8 +141,6 @@ export const cover = {
   sourceOf: (source: string): string => `After: ${source}.`,
   noMembers: 'Add the people and animals first. We check every kit for each of them.',
   noPlaces: 'Add a place first.',
-  toHousehold: 'To Household',
-  toKits: 'To Kits',
   unmatched: (count: number): string =>
     count === 1
       ? 'One item is not matched with the catalogue and covers nothing yet.'

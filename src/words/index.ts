@@ -24,6 +24,7 @@ export {
   tabs,
   tagline,
   undo,
+  ways,
 } from './frame/frame'
 export { ready } from './frame/ready'
 export { tour } from './frame/tour'

@@ -294,6 +294,7 @@ export const kits = {
   morePockets: 'More pockets, one a line',
   pocketsHint: 'As they are: lid, tray 1, side pocket, fridge door',
   none: 'No kit here yet.',
+  inThisKit: 'In this kit',
   noPlaces: 'Add a place first: home, car, cottage.',
   summary: (pockets: number, lots: number): string =>
     `${pockets} ${pockets === 1 ? 'pocket' : 'pockets'} · ${lots} ${lots === 1 ? 'thing' : 'things'}`,

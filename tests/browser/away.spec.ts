@@ -143,7 +143,7 @@ test('without a connection kits, members and sheets are readable, and nothing on
   await page.goto(`/kits/${roll}/sheet`)
   await expect(heading(page)).toHaveText('Pantry roll')
   await page.goto('/rounds')
-  await expect(heading(page)).toContainText('want to be looked at')
+  await expect(heading(page)).toContainText('due for a check')
   // A page that was never kept says so, and what is.
   await page.goto('/bring-in')
   await expect(heading(page)).toHaveText('No connection')

@@ -126,7 +126,7 @@ test('what is no list is refused in words, and another may be tried', async ({ p
   await choose('list.xlsx', Buffer.from([0x50, 0x4b, 3, 4, 0, 0, 0]))
   await expect(page.getByRole('alert')).toContainText('This is a workbook, not text.')
   await choose('photo.csv', Buffer.from(Array.from({ length: 900 }, (_, n) => n % 256)))
-  await expect(page.getByRole('alert')).toContainText('This is no text file.')
+  await expect(page.getByRole('alert')).toContainText('This is not a text file.')
   await choose('long.csv', Buffer.alloc(10 * 1024 * 1024, 'item;1\n'))
   await expect(page.getByRole('alert')).toContainText('more than 8 MB')
   await choose('empty.csv', Buffer.from('\n\n'))

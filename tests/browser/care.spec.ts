@@ -137,7 +137,7 @@ test.describe('a night', () => {
     // The timer speaks up on the other phone, and is answered there once for both.
     const due = other.getByRole('alert').getByText('Is Runa asleep?')
     await expect(due).toBeVisible({})
-    await other.getByRole('alert').getByRole('button', { name: 'Looked' }).click()
+    await other.getByRole('alert').getByRole('button', { name: 'Checked' }).click()
     await expect(due).toHaveCount(0)
     await expect
       .poll(async () => (await lineOnServer(account, fever)).timers.map(({ kind }) => kind))
@@ -301,7 +301,7 @@ test('the bench: drawn doses, the clock, other barrels, mixes, courses, a slip',
   await expect(page.getByRole('status').getByText(/^Noted: Ned, Ibuprofen liquid/)).toBeVisible()
   await expect(page.getByText(/^Given at .* by Ilse: not before/)).toBeVisible()
   await page.getByText('It was given anyway').click()
-  await expect(page.getByText('recorded whatever speaks against it')).toBeVisible()
+  await expect(page.getByText('recorded, whatever speaks against it')).toBeVisible()
   await press(page, 'Undo')
   await expect(page.getByRole('button', { name: 'Given: 10 mL' })).toBeVisible()
 

@@ -133,7 +133,7 @@ test('a new kit is laid out, filled, lived with and read back as it was', async 
   // Arranged by the application: the keeper takes what they like of it.
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Arrange for me' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('would lie better elsewhere')
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('better kept elsewhere')
   await expect(page.getByText('No layout is better.')).toBeVisible()
   await expectAccessible(page)
   await page.getByRole('button', { name: 'None', exact: true }).click()
@@ -204,7 +204,7 @@ test('the stock is found, grouped, kept as a view and acted on together', async 
     'ascending',
   )
   await page.getByLabel('Words').fill('nothing is called this')
-  await expect(page.getByText('No lot is like that')).toBeVisible()
+  await expect(page.getByText('Nothing matches')).toBeVisible()
 })
 
 test('the review is answered, and says where to look next', async ({ page }) => {
@@ -253,7 +253,7 @@ test('a place is described, and its visits come from a calendar file', async ({
   const chooser = page.getByLabel('Visits to Hill cottage from a calendar').first()
   await chooser.setInputFiles(calendar('hello'))
   const reading = page.getByRole('region', { name: 'Visits to Hill cottage from a calendar' })
-  await expect(reading).toContainText('This is no calendar file')
+  await expect(reading).toContainText('This is not a calendar file')
   // A rule that never comes to a day: the screen goes on, and says so.
   const never = [
     'BEGIN:VCALENDAR',

@@ -51,7 +51,7 @@ test('a passkey is made with the password, signs in without it, and is taken awa
   const again = await page.request.post(`${named}/api/account/passkey-sign-in`, { data: answer })
   expect([again.status(), (await again.json()).code]).toEqual([403, 'passkey_not_right'])
 
-  await part.getByRole('button', { name: 'Take it away: The old laptop' }).press('Enter')
+  await part.getByRole('button', { name: 'Remove it: The old laptop' }).press('Enter')
   await expect(part.getByRole('status')).toHaveText('“The old laptop” lets nobody in any more.')
   await page.getByRole('button', { name: 'Sign out' }).click()
   await expect(page).toHaveURL(/\/sign-in/)

@@ -104,8 +104,8 @@ test('what is not to be had is bought elsewhere, and the list says where', async
   await makeTheList(page)
   const harbour = page.getByRole('region', { name: 'Harbour shop' })
   await expect(harbour).toContainText('Saline pods')
-  await page.getByRole('button', { name: 'Not to be had: Saline pods' }).click()
-  await expect(page.getByRole('region', { name: 'Not to be had' })).toContainText(
+  await page.getByRole('button', { name: 'Not available: Saline pods' }).click()
+  await expect(page.getByRole('region', { name: 'Not available' })).toContainText(
     /Saline pods.*Harbour shop had none.*On the list instead: Saline pods at Corner pharmacy/,
   )
   await expect(harbour).toHaveCount(0)

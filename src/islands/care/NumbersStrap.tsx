@@ -44,7 +44,7 @@ export function NumbersStrap({ numbers, member }: Props) {
     >
       {lines.map(({ name, phone }) =>
         phone === '' ? (
-          <Row inline as="span" gap={3} align="center" key={name}>
+          <Row inline as="a" gap={3} align="center" key={name} href="/settings#where">
             {name}{' '}
             <Box as="b" face="display" nowrap>
               {w.none}

@@ -48,8 +48,8 @@ function CoverBoard({ initial, place: chosen }: Props) {
       <Nothing
         title={coverWords.title}
         text={coverWords.noPlaces}
-        href="/kits"
-        to={coverWords.toKits}
+        href="/begin?step=places"
+        to={words.ways.places}
       />
     )
   if (cover.view.members.length === 0)
@@ -57,8 +57,8 @@ function CoverBoard({ initial, place: chosen }: Props) {
       <Nothing
         title={coverWords.title}
         text={coverWords.noMembers}
-        href="/household"
-        to={coverWords.toHousehold}
+        href="/begin?step=members"
+        to={words.ways.members}
       />
     )
   const { readiness } = people

@@ -67,8 +67,8 @@ function Evening({ initial, place: chosen }: Props) {
       <Nothing
         title={eveningWords.title}
         text={words.cover.noPlaces}
-        href="/kits"
-        to={words.cover.toKits}
+        href="/begin?step=places"
+        to={words.ways.places}
       />
     )
   const lines = grouped(judged.links)

@@ -78,8 +78,8 @@ function IfHappens({ initial, place: chosen, named }: Props) {
       <Nothing
         title={ifWords.title}
         text={words.cover.noPlaces}
-        href="/kits"
-        to={words.cover.toKits}
+        href="/begin?step=places"
+        to={words.ways.places}
       />
     )
   const whom = member?.name ?? words.cover.everybody

@@ -1,7 +1,7 @@
 /** What to do first, where there is nothing to judge yet. */
 
-import { Box } from '../../ui/Box'
 import { ButtonLink } from '../../ui/Button'
+import { Empty } from '../../ui/Empty'
 
 export const Nothing = ({
   title,
@@ -14,13 +14,12 @@ export const Nothing = ({
   readonly href: string
   readonly to: string
 }) => (
-  <div>
+  <>
     <h1>{title}</h1>
-    <Box as="p" above={3} below={6}>
-      {text}
-    </Box>
-    <ButtonLink kind="strong" href={href}>
-      {to}
-    </ButtonLink>
-  </div>
+    <Empty text={text}>
+      <ButtonLink kind="strong" href={href}>
+        {to}
+      </ButtonLink>
+    </Empty>
+  </>
 )

@@ -5,6 +5,8 @@ import { matchItems } from '../../contract/items'
 import { sayingOf } from '../../core/naming/saying'
 import { useActing } from '../../ui/acting'
 import { Box } from '../../ui/Box'
+import { ButtonLink } from '../../ui/Button'
+import { Empty } from '../../ui/Empty'
 import { Frame, type Strap } from '../../ui/Frame'
 import * as words from '../../words'
 import { CoverTabs } from '../cover/CoverTabs'
@@ -80,9 +82,18 @@ function Things({ initial }: Props) {
     <div ref={next}>
       <Box as="header" below={5}>
         <h1>{items.length === 0 ? itemsWords.title : itemsWords.headline(open.length)}</h1>
-        <Box measure as="p" size={3} className="second">
-          {items.length === 0 ? words.items.matching.noItems : itemsWords.under}
-        </Box>
+        {items.length === 0 ? (
+          <Empty text={words.items.matching.noItems}>
+            <ButtonLink kind="strong" href="/bring-in">
+              {words.more.bring}
+            </ButtonLink>
+            <ButtonLink href="/kits">{words.ways.kits}</ButtonLink>
+          </Empty>
+        ) : (
+          <Box measure as="p" size={3} className="second">
+            {itemsWords.under}
+          </Box>
+        )}
       </Box>
       {sure.length > 0 && (
         <SureThings

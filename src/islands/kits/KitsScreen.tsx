@@ -10,7 +10,8 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import { call } from '../../device/call'
 import { ActDialog } from '../../ui/ActDialog'
 import { Box, Row, Stack } from '../../ui/Box'
-import { Button } from '../../ui/Button'
+import { Button, ButtonLink } from '../../ui/Button'
+import { Empty } from '../../ui/Empty'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { useActForm } from '../../ui/useActForm'
 import * as words from '../../words'
@@ -52,12 +53,23 @@ function Kits({ kits: initial, place }: Props) {
         <Box as="h1" grow>
           {kitsWords.title}
         </Box>
-        <Button onClick={() => setAdding('place')}>{kitsWords.addPlace}</Button>
-        <Button kind="strong" disabled={strap.places.length === 0} onClick={() => setAdding('kit')}>
-          {kitsWords.add}
-        </Button>
+        {strap.places.length > 0 && (
+          <>
+            <Button onClick={() => setAdding('place')}>{kitsWords.addPlace}</Button>
+            <Button kind="strong" onClick={() => setAdding('kit')}>
+              {kitsWords.add}
+            </Button>
+          </>
+        )}
       </Row>
-      {strap.places.length === 0 && <p className="second">{kitsWords.noPlaces}</p>}
+      {strap.places.length === 0 && (
+        <Empty text={kitsWords.noPlaces}>
+          <Button kind="strong" onClick={() => setAdding('place')}>
+            {kitsWords.addPlace}
+          </Button>
+          <ButtonLink href="/begin?step=places">{words.more.begin}</ButtonLink>
+        </Empty>
+      )}
       {shown.map((at) => {
         const here = data.kits.filter(({ placeId }) => placeId === at.id)
         return (

@@ -60,8 +60,8 @@ function Lists({ initial, place: chosen }: Props) {
       <Nothing
         title={listsWords.title}
         text={words.cover.noPlaces}
-        href="/kits"
-        to={words.cover.toKits}
+        href="/begin?step=places"
+        to={words.ways.places}
       />
     )
   if (view.members.length === 0)
@@ -69,8 +69,8 @@ function Lists({ initial, place: chosen }: Props) {
       <Nothing
         title={listsWords.title}
         text={listsWords.noMembers}
-        href="/household"
-        to={words.cover.toHousehold}
+        href="/begin?step=members"
+        to={words.ways.members}
       />
     )
 

@@ -7,6 +7,7 @@ import { dayAt } from '../../core/calendar/plainDate'
 import { call } from '../../device/call'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
+import { Empty } from '../../ui/Empty'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import * as words from '../../words'
 import { KitTabs } from '../kits/KitTabs'
@@ -169,9 +170,11 @@ function Rounds({ initial, place, kit }: Props) {
             {roundsWords.laterOn}
           </Box>
           {due.length + later.length === 0 && (
-            <p className="second">
-              {roundsWords.noKits} <a href="/kits">{roundsWords.addKit}</a>
-            </p>
+            <Empty text={roundsWords.noKits}>
+              <ButtonLink kind="strong" href="/kits">
+                {roundsWords.addKit}
+              </ButtonLink>
+            </Empty>
           )}
           <Stack as="ul" gap={4}>
             {later.map(offer)}

@@ -5,6 +5,8 @@ import { exportList } from '../../contract/imports'
 import { lidSheetPdf } from '../../contract/sheets'
 import { PAPER_SIZES } from '../../sheets/paper'
 import { Box, Row, Stack } from '../../ui/Box'
+import { ButtonLink } from '../../ui/Button'
+import { Empty } from '../../ui/Empty'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import * as words from '../../words'
 import type { KitCard } from '../kits/KitsScreen'
@@ -31,9 +33,11 @@ function Sheets({ kits, place }: Props) {
       <h1>{sheetsWords.all}</h1>
       <p className="second">{sheetsWords.under}</p>
       {kits.length === 0 && (
-        <Box as="p" above={6}>
-          {words.kits.none}
-        </Box>
+        <Empty text={words.kits.none}>
+          <ButtonLink kind="strong" href="/kits">
+            {words.kits.add}
+          </ButtonLink>
+        </Empty>
       )}
       <Stack gapX={8} columns="repeat(auto-fit, minmax(min(100%, 30rem), 1fr))">
         {places

@@ -12,6 +12,7 @@ import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import * as words from '../../words'
+import { nearPockets } from '../kits/nearPockets'
 import type { StockRow } from './rows'
 import classes from './stock.module.css'
 
@@ -108,10 +109,7 @@ export function BulkActs({ picked, onDone }: Props) {
               searchable
               value={to}
               onChange={setTo}
-              data={(data?.pockets ?? []).map(({ id, name, kit, place }) => ({
-                value: id,
-                label: `${name} · ${kit}, ${place}`,
-              }))}
+              data={nearPockets(data?.pockets ?? [], null)}
             />
           )}
           {kind === 'hold' && (

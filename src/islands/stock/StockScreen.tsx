@@ -6,6 +6,8 @@ import { readStockList } from '../../contract/stock'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Box, Stack } from '../../ui/Box'
+import { ButtonLink } from '../../ui/Button'
+import { Empty } from '../../ui/Empty'
 import { Frame, type Strap } from '../../ui/Frame'
 import * as words from '../../words'
 import { KitTabs } from '../kits/KitTabs'
@@ -86,9 +88,16 @@ function Stock({ strap, place }: Props) {
           setChosen(new Set())
         }}
       />
-      {shown.length === 0 ? (
+      {data.rows.length === 0 ? (
+        <Empty text={listWords.empty}>
+          <ButtonLink kind="strong" href="/kits">
+            {words.ways.kits}
+          </ButtonLink>
+          <ButtonLink href="/bring-in">{words.more.bring}</ButtonLink>
+        </Empty>
+      ) : shown.length === 0 ? (
         <Box as="p" padY={8} tone="second">
-          {data.rows.length === 0 ? listWords.empty : listWords.nothing}
+          {listWords.nothing}
         </Box>
       ) : (
         <StockTable

@@ -6,6 +6,7 @@ import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import * as words from '../../words'
+import { hrefOf } from './errandLink'
 import type { Watch } from './view'
 
 const watchWords = words.watch
@@ -30,9 +31,9 @@ export function PutOff({
           return (
             <Row as="li" gap={5} align="center" wrap padY={3} lineBelow="hairline" key={errand.key}>
               <Box grow shrink>
-                <b>
+                <Box as="a" weight="bold" href={hrefOf(errand)}>
                   {watchWords.acts[errand.act]}: {title}
-                </b>{' '}
+                </Box>{' '}
                 <Box as="span" tone="second">
                   {watchWords.until(until, today)}
                 </Box>

@@ -139,6 +139,7 @@ export const questions = {
 
 export const courses = {
   title: 'Prescriptions',
+  toMembers: 'Open Household',
   lead: 'Is there enough to the end, and by when to fetch more while the pharmacy is open.',
   none: 'Nobody has a running prescription with an amount per day. You find prescriptions with each person or animal.',
   times: 'Times a day',

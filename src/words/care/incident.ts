@@ -149,7 +149,7 @@ export const numbers = {
   emergency: 'Emergency',
   poison: 'Poison line',
   label: 'Whom to call',
-  none: 'not set',
+  none: 'not set: add it',
 } as const
 
 export const incident = {

@@ -32,6 +32,13 @@ export const more = {
   account: 'Account and devices',
 } as const
 
+/** Ways out of a screen on which there is nothing yet. */
+export const ways = {
+  kits: 'Open Kits',
+  places: 'Add a place',
+  members: 'Add people and animals',
+} as const
+
 /** On every screen while the first steps are not over. */
 export const firstSteps = {
   names: {

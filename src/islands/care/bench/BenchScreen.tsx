@@ -12,7 +12,8 @@ import type { CareFact } from '../../../core/incident/entry'
 import { strengthText } from '../../../core/quantity/measure'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
-import { Button, Chip } from '../../../ui/Button'
+import { Button, ButtonLink, Chip } from '../../../ui/Button'
+import { Empty } from '../../../ui/Empty'
 import { Frame, type Strap } from '../../../ui/Frame'
 import * as words from '../../../words'
 import { AskVet } from '../AskVet'
@@ -66,8 +67,11 @@ function Bench({ care, place }: { readonly care: Care; readonly place: PlaceId |
     return (
       <>
         <h1>{benchWords.title}</h1>
-        <p className="second">{benchWords.nobody}</p>
-        <a href="/household">{words.tabs.household}</a>
+        <Empty text={benchWords.nobody}>
+          <ButtonLink kind="strong" href="/begin?step=members">
+            {words.ways.members}
+          </ButtonLink>
+        </Empty>
       </>
     )
   return (

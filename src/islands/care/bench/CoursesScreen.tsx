@@ -8,7 +8,8 @@ import { type Course, isRunning } from '../../../core/household/course'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
-import { Chip } from '../../../ui/Button'
+import { ButtonLink, Chip } from '../../../ui/Button'
+import { Empty } from '../../../ui/Empty'
 import { Frame, type Strap, useStrap } from '../../../ui/Frame'
 import * as words from '../../../words'
 import { counted } from '../../../words/frame/format'
@@ -76,7 +77,13 @@ function Courses({ care }: { readonly care: Care }) {
           ))}
         </Row>
       </Row>
-      {courses.length === 0 && <p>{coursesWords.none}</p>}
+      {courses.length === 0 && (
+        <Empty text={coursesWords.none}>
+          <ButtonLink kind="strong" href="/household">
+            {coursesWords.toMembers}
+          </ButtonLink>
+        </Empty>
+      )}
       <div className={classes.cards}>
         {courses.map((course) => (
           <CoursePlan key={course.id} care={care} course={course} />

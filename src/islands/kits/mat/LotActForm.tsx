@@ -13,6 +13,7 @@ import { Stepper } from '../../../ui/Stepper'
 import { useActForm } from '../../../ui/useActForm'
 import * as words from '../../../words'
 import { capital, counted, expiryText, fullDay } from '../../../words/frame/format'
+import { nearPockets } from '../nearPockets'
 import { type AskedAct, lotAct } from './acts'
 import { KeepsFor } from './KeepsFor'
 import { isAsked, lotActDraft, readLotActDraft, stepped } from './lotActDraft'
@@ -138,12 +139,10 @@ export function LotActForm({ act, line, tag, pocket, pockets, today, onDone, onT
           label={lotWords.toWhere}
           searchable
           {...form.choice('to')}
-          data={pockets
-            .filter(({ id }) => act === 'decant' || id !== pocket.id)
-            .map(({ id, name: pocketName, kit, place }) => ({
-              value: id,
-              label: `${pocketName} · ${kit}, ${place}`,
-            }))}
+          data={nearPockets(pockets, pocket.id).map(({ group, items }) => ({
+            group,
+            items: items.filter(({ value }) => act === 'decant' || value !== pocket.id),
+          }))}
         />
       )}
       {isAsked(act, 'directions') && (

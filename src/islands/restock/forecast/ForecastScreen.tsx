@@ -8,6 +8,8 @@ import { readForecast } from '../../../contract/restock'
 import { FUTURES } from '../../../core/forecast/forecast'
 import { call } from '../../../device/call'
 import { Box, Stack } from '../../../ui/Box'
+import { ButtonLink } from '../../../ui/Button'
+import { Empty } from '../../../ui/Empty'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { Ended, Working } from '../../../ui/Working'
 import * as words from '../../../words'
@@ -45,9 +47,11 @@ function Forecasted({ initial, place }: Props) {
     return (
       <>
         <h1>{forecastWords.title}</h1>
-        <Box note="empty" as="p" pad={6} line="dashed" radius={2}>
-          {forecastWords.none}
-        </Box>
+        <Empty text={forecastWords.none}>
+          <ButtonLink kind="strong" href="/kits">
+            {words.ways.kits}
+          </ButtonLink>
+        </Empty>
       </>
     )
   const sum = (minor: number) =>

@@ -10,7 +10,8 @@ import { staysShort } from '../../../core/restock/keepAll'
 import { timeline } from '../../../core/restock/timeline'
 import { useActing } from '../../../ui/acting'
 import { Box, Stack } from '../../../ui/Box'
-import { Button } from '../../../ui/Button'
+import { Button, ButtonLink } from '../../../ui/Button'
+import { Empty } from '../../../ui/Empty'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { Ended, Working } from '../../../ui/Working'
 import * as words from '../../../words'
@@ -52,9 +53,11 @@ function Planning({ initial, place }: Props) {
     return (
       <>
         <h1>{planWords.title}</h1>
-        <Box note="empty" as="p" pad={6} line="dashed" radius={2}>
-          {planWords.none}
-        </Box>
+        <Empty text={planWords.none}>
+          <ButtonLink kind="strong" href="/kits">
+            {words.ways.kits}
+          </ButtonLink>
+        </Empty>
       </>
     )
   return (

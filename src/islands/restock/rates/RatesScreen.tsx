@@ -6,7 +6,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { readRates } from '../../../contract/restock'
 import { call } from '../../../device/call'
-import { Box, Stack } from '../../../ui/Box'
+import { Stack } from '../../../ui/Box'
+import { ButtonLink } from '../../../ui/Button'
+import { Empty } from '../../../ui/Empty'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { Table } from '../../../ui/Table'
 import * as words from '../../../words'
@@ -43,9 +45,11 @@ function Learned({ initial, place }: Props) {
     return (
       <>
         <h1>{ratesWords.title}</h1>
-        <Box note="empty" as="p" pad={6} line="dashed" radius={2}>
-          {ratesWords.none}
-        </Box>
+        <Empty text={ratesWords.none}>
+          <ButtonLink kind="strong" href="/kits">
+            {words.ways.kits}
+          </ButtonLink>
+        </Empty>
       </>
     )
   return (
