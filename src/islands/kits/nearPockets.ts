@@ -7,7 +7,7 @@ type PocketRef = z.infer<typeof places.pocketRef>
 
 export interface PocketGroup {
   readonly group: string
-  readonly items: readonly { readonly value: string; readonly label: string }[]
+  readonly items: { readonly value: string; readonly label: string }[]
 }
 
 const names = new Intl.Collator('en', { numeric: true, sensitivity: 'base' })
