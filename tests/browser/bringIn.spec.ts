@@ -27,12 +27,12 @@ test('a messy list of sixty lines is answered, mended, brought in, taken back an
   await page.getByLabel('Choose a file').setInputFiles(MESSY)
   // Nothing exists yet: the four places are asked about once, and what lies in them follows.
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
-    '0 ready · 56 to answer · 4 to mend',
+    '0 ready · 56 to answer · 4 to correct',
   )
   await expectAccessible(page)
   await page.getByRole('button', { name: 'Make all 4' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
-    '51 ready · 5 to answer · 4 to mend',
+    '51 ready · 5 to answer · 4 to correct',
   )
   await page.getByRole('button', { name: 'Needs you' }).click()
   const confirm = page.getByRole('button', { name: /^Import \d+ lines?$/ })
@@ -41,7 +41,7 @@ test('a messy list of sixty lines is answered, mended, brought in, taken back an
   await expect(confirm).toBeEnabled()
   await expect(line(page, 50)).toContainText('there is no such day')
   await answerAll(page)
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('56 ready · 4 to mend')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('56 ready · 4 to correct')
   await mend(page, 50, 'Expiry', '29/02/2027')
   await expect(line(page, 50)).toContainText('there is no such day')
   await mend(page, 50, 'Expiry', '28/02/2027')
@@ -53,7 +53,7 @@ test('a messy list of sixty lines is answered, mended, brought in, taken back an
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('59 ready')
   await confirm.click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
-    '58 lots brought in, five new kits',
+    '58 packs imported, five new kits',
   )
 
   await page.getByRole('status').getByRole('button', { name: 'Undo' }).click()
@@ -70,7 +70,7 @@ test('a messy list of sixty lines is answered, mended, brought in, taken back an
   // Four lines cannot be read yet, and hold nothing up.
   await confirm.click()
   await page.getByRole('button', { name: 'Go on with the other 4 lines' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('4 to mend')
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('4 to correct')
   await page.goBack().catch(() => {})
   await open(page, '/')
   const home = page.getByRole('region', { name: 'Home' })
@@ -113,7 +113,7 @@ test('a pasted list is read by its columns, which may mean something else', asyn
   await expect(line(page, 3)).toContainText('2 rolls')
   await page.getByRole('button', { name: 'Import 2 lines' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
-    'Two lots brought in, one new kit',
+    'Two packs imported, one new kit',
   )
   await open(page, '/kits')
   await expect(page.getByRole('heading', { name: /Boat/ })).toBeVisible()
@@ -157,7 +157,7 @@ test('five thousand lines show how far they are, and go in as one', async ({ pag
   expect(seen.length).toBeGreaterThan(0)
   await page.getByRole('button', { name: 'Import 5000 lines' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
-    '5000 lots brought in, 40 new kits',
+    '5000 packs imported, 40 new kits',
     {},
   )
   await open(page, '/')

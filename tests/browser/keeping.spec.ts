@@ -162,7 +162,7 @@ test('the stock is found, grouped, kept as a view and acted on together', async 
   baseURL,
 }) => {
   await open(page, '/stock')
-  await expect(page.getByRole('heading', { level: 1 })).toContainText(/\d+ lots/)
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(/\d+ things/)
   await page.getByLabel('Words').fill('acetaminophen')
   await page.getByRole('combobox', { name: 'Group by' }).click()
   await page.getByRole('option', { name: 'place' }).click()

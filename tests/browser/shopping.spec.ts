@@ -267,7 +267,7 @@ test.describe('of the demo household', () => {
     await unknown.getByRole('textbox').fill('w 3150')
     await unknown.getByRole('button', { name: 'Note it' }).click()
     await bulletin.getByRole('button', { name: 'Put all 2 on hold' }).click()
-    await expect(said(page)).toContainText('Two lots put on hold')
+    await expect(said(page)).toContainText('Two packs put on hold')
     await expect(bulletin).toContainText('Taken in on')
     await page.setViewportSize(PHONE)
     await expectFits(page)

@@ -44,9 +44,9 @@ test('a messy list of forty lines is in Watch, with everything said, by keyboard
   await expectAccessible(page)
   // Two lines say "some": they hold nothing up.
   await counted('Import 37 lines')
-  await expect(headline(page)).toHaveText('37 lots brought in, three new kits')
+  await expect(headline(page)).toHaveText('37 packs imported, three new kits')
   await expect(page.getByText('New kits: Porch box, Dog tin, Car')).toBeVisible()
-  await expect(page.getByText('2 lots are on hold')).toBeVisible()
+  await expect(page.getByText('2 packs are on hold')).toBeVisible()
   await counted('Go on with the other 2 lines')
   for (const item of ['Gauze bandages', 'Chewing gum']) {
     const line = page.getByRole('listitem').filter({ hasText: item })
@@ -140,7 +140,7 @@ test('a thing added by hand is offered the catalogue, and seen before it counts'
   await page.getByRole('button', { name: 'Read it' }).click()
   await page.getByRole('button', { name: 'I have just counted everything' }).click()
   await page.getByRole('button', { name: 'Import 2 lines' }).click()
-  await expect(headline(page)).toContainText('brought in')
+  await expect(headline(page)).toContainText('imported')
   await open(page, '/kits')
   await page
     .getByRole('link', { name: /First aid kit/ })

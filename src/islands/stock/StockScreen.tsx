@@ -1,7 +1,7 @@
 /** Every lot wherever it lies (planning at a desk): found, sorted, grouped, and acted on together. */
 
 import { useQuery } from '@tanstack/react-query'
-import { useMemo, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { readStockList } from '../../contract/stock'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
@@ -9,12 +9,14 @@ import { Box, Stack } from '../../ui/Box'
 import { ButtonLink } from '../../ui/Button'
 import { Empty } from '../../ui/Empty'
 import { Frame, type Strap } from '../../ui/Frame'
+import { keepInAddress } from '../../ui/keepInAddress'
 import * as words from '../../words'
 import { KitTabs } from '../kits/KitTabs'
 import { BulkActs } from './BulkActs'
 import {
-  EVERYTHING,
   filtered,
+  filterFromAddress,
+  filterInAddress,
   grouped,
   rowKey,
   type StockFilter,
@@ -30,6 +32,8 @@ const listWords = words.stock.list
 interface Props {
   readonly strap: Strap
   readonly place: string | null
+  /** As the address has it. */
+  readonly filter: string | null
 }
 
 export const StockScreen = (props: Props) => (
@@ -39,12 +43,13 @@ export const StockScreen = (props: Props) => (
   </Frame>
 )
 
-function Stock({ strap, place }: Props) {
+function Stock({ strap, place, filter: addressed }: Props) {
   const { data } = useQuery({ queryKey: ['stock'], queryFn: () => call(readStockList) })
-  const [filter, setFilter] = useState<StockFilter>(EVERYTHING)
+  const [filter, setFilter] = useState<StockFilter>(() => filterFromAddress(addressed))
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
   const { busy } = useActing()
   const { today } = strap
+  useEffect(() => keepInAddress({ filter: filterInAddress(filter) }), [filter])
 
   const shown = useMemo(
     () => (data ? sorted(filtered(data.rows, filter, place), filter) : []),

@@ -1,6 +1,16 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { EVERYTHING, filtered, grouped, rowKey, type StockRow, sorted } from './rows'
+import {
+  EVERYTHING,
+  filtered,
+  filterFromAddress,
+  filterInAddress,
+  grouped,
+  rowKey,
+  type StockFilter,
+  type StockRow,
+  sorted,
+} from './rows'
 
 const row = (n: number, more: Partial<StockRow> = {}): StockRow =>
   ({
@@ -66,4 +76,22 @@ describe('a view of the stock', () => {
       }),
     )
   })
+})
+
+describe('a filter in the address', () => {
+  it('comes back as it was, whatever was chosen', () => {
+    for (const filter of [
+      EVERYTHING,
+      { ...EVERYTHING, words: 'eye & “drops”', states: ['turning', 'spent'] as const, down: true },
+      { ...EVERYTHING, group: 'place' as const },
+    ])
+      expect(filterFromAddress(filterInAddress(filter as StockFilter))).toEqual(filter)
+    expect(filterInAddress(EVERYTHING)).toBeNull()
+  })
+  it.each(['', 'nonsense', '{', '[1]', '{"group":"colour"}', '{"words":7}', null])(
+    'shows everything for %j',
+    (text) => {
+      expect(filterFromAddress(text)).toEqual(EVERYTHING)
+    },
+  )
 })

@@ -1,6 +1,6 @@
 /** Which lots a view of the stock shows, in which order and under which headings. */
 import type { z } from 'zod'
-import type { stockFilter, stockRow } from '../../contract/values/stock'
+import { stockFilter, type stockRow } from '../../contract/values/stock'
 
 export type StockRow = z.infer<typeof stockRow>
 export type StockFilter = z.infer<typeof stockFilter>
@@ -14,6 +14,25 @@ export const EVERYTHING: StockFilter = {
   group: 'none',
   sort: 'title',
   down: false,
+}
+
+/** A filter as the address has it: what differs from everything; null where nothing does. */
+export function filterInAddress(filter: StockFilter): string | null {
+  const differs = Object.entries(filter).filter(
+    ([name, value]) =>
+      JSON.stringify(value) !== JSON.stringify(EVERYTHING[name as keyof StockFilter]),
+  )
+  return differs.length === 0 ? null : JSON.stringify(Object.fromEntries(differs))
+}
+
+/** The filter that an address asks for; everything where it asks for none, or for nothing that there is. */
+export function filterFromAddress(text: string | null): StockFilter {
+  try {
+    const read = stockFilter.partial().safeParse(JSON.parse(text ?? '{}'))
+    return read.success ? ({ ...EVERYTHING, ...read.data } as StockFilter) : EVERYTHING
+  } catch {
+    return EVERYTHING
+  }
 }
 
 export const rowKey = ({ lotId, pocketId }: Pick<StockRow, 'lotId' | 'pocketId'>): string =>

@@ -12,6 +12,7 @@ import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Frame, isTyping, type Strap } from '../../../ui/Frame'
+import { keepInAddress } from '../../../ui/keepInAddress'
 import { SILENT, usePulling } from '../../../ui/pulling'
 import * as words from '../../../words'
 import { AddLot } from '../../stock/lot/AddLot'
@@ -84,6 +85,14 @@ function Mat({ strap, initial, pockets, named }: Props) {
     line?.tags.find(({ lot }) => lot.id === picked?.lotId) ??
     (picked?.lotId ? line?.tags[0] : undefined)
   const pocketChanged = kit.pockets.find(({ id }) => id === changed)
+
+  useEffect(() => {
+    keepInAddress({
+      pocket: picked?.pocketId ?? null,
+      lot: picked?.lotId ?? null,
+      item: picked && picked.lotId === null ? picked.itemId : null,
+    })
+  }, [picked])
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
