@@ -59,7 +59,13 @@ export function MoreMenu({ tab, look, hrefOf }: Props) {
           </Box>
         ))}
         {MORE.map(({ id, href }) => (
-          <Box {...itemLook} key={id} href={href} aria-current={id === tab ? 'page' : undefined}>
+          <Box
+            {...itemLook}
+            key={id}
+            href={href}
+            download={href.endsWith('.zip') || undefined}
+            aria-current={id === tab ? 'page' : undefined}
+          >
             {words.more[id]}
           </Box>
         ))}

@@ -29,9 +29,8 @@ describe('our own pages', () => {
   })
   it('holds everything that the frame leads to', () => {
     const hrefs = new Set(PAGES.map(({ href }) => href))
-    expect([...TABS, ...MORE].map(({ href }) => href).filter((href) => !hrefs.has(href))).toEqual(
-      [],
-    )
+    const led: readonly string[] = [...TABS, ...MORE].map(({ href }) => href)
+    expect(led.filter((href) => !hrefs.has(href) && !href.startsWith('/api/'))).toEqual([])
   })
   it('is there: each address has its page', () => {
     const wrong = PAGES.map(({ href }) => href.split('#')[0] ?? '').filter(

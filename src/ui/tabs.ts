@@ -16,6 +16,8 @@ export const MORE = [
   { id: 'print', href: '/print' },
   { id: 'record', href: '/record' },
   { id: 'incidents', href: '/incident' },
+  // A file: it comes with the press, and no page is opened.
+  { id: 'export', href: '/api/everything.zip' },
   { id: 'settings', href: '/settings' },
   { id: 'account', href: '/account' },
 ] as const

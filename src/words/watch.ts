@@ -402,7 +402,7 @@ export const watchText = {
   } satisfies Record<ErrandAct, string>,
   open: 'Open',
   later: 'Remind me later',
-  laterLong: (title: string): string => `Later: ${title}`,
+  laterLong: (title: string): string => `Remind me later: ${title}`,
   safeWay: (kind: ItemKind | null): string => (kind ? SAFE_WAY[kind] : ''),
   showAll: (total: number): string => `Show all ${total}`,
   listed: (count: number): string => `${count} on the shopping list`,

@@ -1,7 +1,8 @@
 /** The first hour: from making an account to the lid sheet, by touch and by keyboard. */
 import { randomUUID } from 'node:crypto'
-import type { Locator, Page } from '@playwright/test'
-import { expect, open, PHONE, test, usable } from './support/test'
+import type { Page } from '@playwright/test'
+import { byKeyboard, byTouch, type Hand } from './support/hand'
+import { expect, open, PHONE, test } from './support/test'
 
 test.use({ stock: 'nothing', timezoneId: 'Europe/Oslo', locale: 'en-GB' })
 
@@ -15,62 +16,6 @@ const FAMILY = [
   { name: 'Dag', species: 'person', born: '02/06/2026', kg: '6.8' },
   { name: 'Fenna', species: 'dog', born: '11/11/2020', kg: '14' },
 ] as const
-
-/** How a person presses; each press counts. */
-interface Hand {
-  readonly presses: () => number
-  readonly press: (name: string | RegExp) => Promise<void>
-  /** Chooses in a field; fields are not counted. */
-  readonly choose: (field: Locator, option: string) => Promise<void>
-}
-
-function byTouch(page: Page): Hand {
-  let count = 0
-  return {
-    presses: () => count,
-    press: async (name) => {
-      count++
-      await usable(page)
-      await control(page, name).tap()
-    },
-    choose: async (field, option) => {
-      await field.tap()
-      await page.getByRole('option', { name: option, exact: true }).tap()
-    },
-  }
-}
-
-/** Tab to it, then Enter. Tabs lead there and press nothing. */
-function byKeyboard(page: Page): Hand {
-  let count = 0
-  return {
-    presses: () => count,
-    press: async (name) => {
-      count++
-      await usable(page)
-      const target = control(page, name)
-      await expect(target).toBeEnabled()
-      for (let tabs = 0; tabs < 90; tabs++) {
-        if (await target.evaluate((one) => one === document.activeElement)) break
-        await page.keyboard.press('Tab')
-      }
-      await expect(target).toBeFocused()
-      await page.keyboard.press('Enter')
-    },
-    choose: async (field, option) => {
-      await field.focus()
-      await page.keyboard.press('Enter')
-      const wanted = page.getByRole('option', { name: option, exact: true })
-      await expect(wanted).toBeVisible()
-      for (let steps = 0; steps < 30; steps++) {
-        if ((await wanted.getAttribute('data-combobox-selected')) !== null) break
-        await page.keyboard.press('ArrowDown')
-      }
-      await page.keyboard.press('Enter')
-      await expect(field).toHaveValue(option)
-    },
-  }
-}
 
 const control = (page: Page, name: string | RegExp) =>
   page
@@ -94,7 +39,8 @@ async function fillMember(
 }
 
 async function firstHour(page: Page, hand: Hand): Promise<void> {
-  const { press, presses } = hand
+  const { presses } = hand
+  const press = (name: string | RegExp) => hand.press(control(page, name))
   await press('New here? Make an account')
   await page.getByLabel('Your name').fill('Ada')
   await page.getByLabel('E-mail').fill(`${randomUUID()}@example.invalid`)

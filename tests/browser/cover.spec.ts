@@ -20,7 +20,7 @@ test.describe('the board', () => {
     const detail = page.getByRole('region', { name: 'Asthma attack, Ned' })
     await expect(detail).toContainText('Call the emergency number first')
     await expect(detail).toContainText(/Reliever inhaler × 10.*missing/)
-    await expect(detail).toContainText(/carry Reliever inhaler 100 µg over from/i)
+    await expect(detail).toContainText(/bring Reliever inhaler 100 µg from/i)
     await expectAccessible(page)
     await cell(page, 'Chest pain, Tove: held back').click()
     await expect(page.getByRole('region', { name: 'Chest pain, Tove' })).toContainText(
@@ -371,7 +371,7 @@ test('what is not kept ready is left out with its reason, and the figure follows
   const before = await figure.textContent()
   await cell(page, 'Chest pain, Tove: held back').click()
   const detail = page.getByRole('region', { name: 'Chest pain, Tove' })
-  await detail.getByRole('button', { name: 'Not here' }).click()
+  await detail.getByRole('button', { name: 'Not needed here' }).click()
   await detail.getByRole('button', { name: 'Leave it out' }).click()
   await expect(detail.getByLabel('Why not')).toBeFocused()
   await detail.getByLabel('Why not').fill('Her doctor said: call, no aspirin')

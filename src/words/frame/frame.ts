@@ -28,6 +28,7 @@ export const more = {
   print: 'Print',
   record: 'History',
   incidents: 'Earlier incidents',
+  export: 'Save everything as a file',
   settings: 'Settings',
   account: 'Account and devices',
 } as const

@@ -20,7 +20,7 @@ export const waiting = {
   again: 'Try again',
   againOf: (title: string): string => `Try again: ${title}`,
   drop: 'Discard it',
-  dropOf: (title: string): string => `Drop: ${title}`,
+  dropOf: (title: string): string => `Discard it: ${title}`,
   since: (when: string): string => `done ${when}`,
   kept: (title: string): string => `Kept on this device: ${title}`,
 } as const

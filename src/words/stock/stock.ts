@@ -258,7 +258,7 @@ export const stockListText = {
   viewName: 'Name of the view',
   viewSaved: 'View saved',
   viewRemoved: 'View removed',
-  removeView: (name: string): string => `Take the view ${name} away`,
+  removeView: (name: string): string => `Remove the view ${name}`,
   clear: 'Show all',
   most: 'At most 500 at once: choose fewer.',
 }
