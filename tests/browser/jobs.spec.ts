@@ -207,7 +207,7 @@ test.describe('the kit as a mat', () => {
     await page.getByRole('button', { name: '+1' }).click()
     await expect(tag(page, 'Reflective triangle')).toContainText('2/3')
     await page.getByRole('button', { name: 'I have checked it' }).click()
-    await expect(page.getByText(/looked through 26 Nov by Ilse/)).toBeVisible()
+    await expect(page.getByText(/checked 26 Nov by Ilse/)).toBeVisible()
   })
 
   test('is walked with the arrows and worked with one hand on a phone', async ({
