@@ -257,7 +257,7 @@ test('a second bottle of another strength is never what the amount is taken from
   await expect(page.getByText(/^Acetaminophen liquid 160 mg\/5 mL: /)).toBeVisible()
   const apart = page
     .locator('div')
-    .filter({ has: page.getByRole('heading', { name: /another strength or form/ }) })
+    .filter({ has: page.getByRole('heading', { name: /another strength or form/i }) })
     .last()
   await expect(apart.getByText('Acetaminophen drops 80 mg/0.8 mL')).toBeVisible()
   await expect(page.getByText(/^Acetaminophen drops.*: /)).toHaveCount(0)

@@ -194,7 +194,7 @@ test('a plan is carried out over three visits, and every par is met', async ({ p
   await at('2026-12-05', async (base) => {
     await open(page, `${base}/restock/plan`)
     await page.getByRole('button', { name: 'Carried: Plasters' }).click()
-    await expect(said(page)).toContainText('Carried there')
+    await expect(said(page)).toContainText('brought over')
     await open(page, `${base}/restock`)
     await putAway(page, 'Gauze', '06/2031')
     await putAway(page, 'Saline pods', '06/2030')
@@ -258,7 +258,9 @@ test.describe('of the demo household', () => {
   test('a recall is seen on Watch, held everywhere, and becomes an errand', async ({ page }) => {
     await open(page, '/')
     await page.getByRole('link', { name: 'See which' }).click()
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('One lot of yours is recalled')
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+      'One pack of yours is recalled',
+    )
     const bulletin = page.getByRole('article', { name: /^Cleansing wipes/ })
     await expect(bulletin).toContainText('batch W3116')
     await expectAccessible(page)

@@ -35,9 +35,9 @@ export const plan = {
   parts: { plan: 'Plan', list: 'To buy', forecast: 'Forecast', use: 'Use', recalls: 'Recalls' },
   done: {
     carried: 'Carried',
-    didCarry: 'Carried there',
+    didCarry: (title: string): string => `${title} brought over`,
     thrownAway: 'Thrown away',
-    didThrowAway: 'Thrown away',
+    didThrowAway: (title: string): string => `${title} thrown away`,
   },
   toList: 'Put on the shopping list',
   coming: {

@@ -29,7 +29,7 @@ export function Carry({ found, title, carry }: Props & { readonly carry: CarryLi
       label={doneWords.carried}
       title={title}
       busy={busy}
-      onPress={() => void run(moveLot, { params: { lotId }, body }, doneWords.didCarry)}
+      onPress={() => void run(moveLot, { params: { lotId }, body }, doneWords.didCarry(title))}
     />
   )
 }
@@ -45,7 +45,9 @@ export function ThrowAway({ found, title, out }: Props & { readonly out: TakeOut
       label={doneWords.thrownAway}
       title={title}
       busy={busy}
-      onPress={() => void run(discardLot, { params: { lotId }, body }, doneWords.didThrowAway)}
+      onPress={() =>
+        void run(discardLot, { params: { lotId }, body }, doneWords.didThrowAway(title))
+      }
     />
   )
 }
