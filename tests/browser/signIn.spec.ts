@@ -204,7 +204,9 @@ test('the household, its members and its visits are kept', async ({ page }) => {
   const where = page.getByRole('region', { name: 'Country and numbers to call' })
   await where.getByRole('combobox', { name: 'Country' }).fill('United S')
   await page.getByRole('option', { name: 'United States' }).click()
-  await expect(where).toContainText('Shown: 911')
+  await expect(where).toContainText('Usual there: money in USD, US units')
+  // The household's own numbers stay its own, and are seen to.
+  await expect(where).toContainText('Shown: 555-0100')
   await expect(where.getByRole('combobox', { name: 'Currency' })).toHaveValue('EUR')
   await where.getByRole('button', { name: 'Change these too' }).click()
   await expect(where.getByRole('combobox', { name: 'Currency' })).toHaveValue('USD')

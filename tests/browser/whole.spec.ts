@@ -17,7 +17,7 @@ test('everything is saved with one press, brought back elsewhere, and kept after
   const file = await saved.path()
   expect(readFileSync(file).subarray(0, 2).toString()).toBe('PK')
   await expect(page.getByRole('region', { name: 'Your household’s data' })).toContainText(
-    'brought back where nothing is kept yet',
+    'only be restored where there is nothing yet',
   )
 
   const empty = await anAccount('nothing')
