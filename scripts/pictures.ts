@@ -21,8 +21,9 @@ async function picture(
   path: string,
   size = DESK,
   before: (page: Page) => Promise<unknown> = async () => {},
+  of = context,
 ): Promise<void> {
-  const page = await context.newPage()
+  const page = await of.newPage()
   await page.setViewportSize(size)
   await page.goto(path, { waitUntil: 'networkidle' })
   await before(page)
@@ -33,6 +34,37 @@ async function picture(
 const look = (name: string) => (page: Page) => page.getByRole('radio', { name }).click()
 const tag = (text: string) => (page: Page) =>
   page.locator('[data-tag]').filter({ hasText: text }).first().click()
+
+/** Somebody who has only just made an account. */
+const newcomer = await browser.newContext({
+  baseURL: address,
+  locale: 'en-GB',
+  timezoneId: 'Europe/Oslo',
+  serviceWorkers: 'block',
+})
+await newcomer.request.post('/api/account/sign-up', {
+  data: {
+    name: 'Nadia',
+    email: `${crypto.randomUUID()}@example.invalid`,
+    password: 'wet socks on the line',
+  },
+})
+const firstSteps = async (page: Page) => {
+  await page.getByRole('button', { name: 'Use what is usual in Norway' }).click()
+  for (const [name, born, kg] of [
+    ['Nadia', '02/03/1988', '63'],
+    ['Otis', '20/05/2021', '19'],
+  ]) {
+    await page.getByLabel('Name').fill(name ?? '')
+    await page.getByRole('textbox', { name: 'Born' }).fill(born ?? '')
+    await page.getByLabel('Weight in kg, if known').fill(kg ?? '')
+    if (name === 'Nadia') await page.getByRole('button', { name: 'None of the three' }).click()
+    await page.getByRole('button', { name: 'Add, then the next one' }).click()
+    await page.getByText(`${name} added`).waitFor()
+  }
+  await page.getByText('Otis added').waitFor({ state: 'detached', timeout: 20_000 })
+}
+await picture('first-steps', '/begin', DESK, firstSteps, newcomer)
 
 await context.request.post('/api/demo-session', { data: {} })
 const { kits } = await (await context.request.get('/api/kits')).json()
@@ -50,9 +82,6 @@ await picture('stock', '/stock', DESK, async (page) => {
   await page.getByRole('option', { name: 'state' }).click()
 })
 await picture('review', '/review')
-await picture('record', '/record', DESK, (page) =>
-  page.getByText('used 2 strips').first().waitFor(),
-)
 await picture('cover', '/cover', DESK, (page) =>
   page.getByRole('button', { name: /^Asthma attack, Ned/ }).click(),
 )
