@@ -5,6 +5,12 @@ import { expect, expectAccessible, open, PHONE, test, usable } from './support/t
 const field = (page: Page) => page.getByRole('combobox', { name: 'Find anything' })
 const first = (page: Page) => page.getByRole('option').first()
 
+/** The next page is there and can be used: a key before that goes nowhere. */
+async function arrived(page: Page): Promise<void> {
+  await page.waitForLoadState()
+  await usable(page)
+}
+
 async function ask(page: Page, words: string): Promise<void> {
   await page.keyboard.press('/')
   await expect(field(page)).toBeFocused()
@@ -23,6 +29,7 @@ test('a question leads to its answer with two presses: the key, and Enter', asyn
   await expect(first(page)).toContainText('Fever and pain: Ned')
   await page.keyboard.press('Enter')
   await expect(page).toHaveURL(/\/cover\/if\?need=/)
+  await arrived(page)
 
   await ask(page, 'paracetamol')
   await expect(first(page)).toContainText('Acetaminophen')
@@ -31,12 +38,13 @@ test('a question leads to its answer with two presses: the key, and Enter', asyn
   await expect(first(page)).toContainText('Bracken')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Bracken')
+  await arrived(page)
 
   await ask(page, 'undo')
   await expect(first(page)).toContainText('Undo something done lately')
   await page.keyboard.press('Enter')
   await expect(page).toHaveURL(/\/household#lately$/)
-  await usable(page)
+  await arrived(page)
   await expect(page.getByRole('region', { name: 'Done lately' })).toBeInViewport()
 
   await ask(page, 'xyzzy')

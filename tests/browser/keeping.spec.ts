@@ -120,6 +120,9 @@ test('a new kit is laid out, filled, lived with and read back as it was', async 
 
   // Pulled from one pocket to another.
   const tag = pocket(page, 'Main room').locator('[data-tag]').filter({ hasText: 'Windlass' })
+  // What was said stands in the corner until somebody closes it or it goes.
+  const closing = page.getByRole('status').getByRole('button', { name: 'Close' })
+  while ((await closing.count()) > 0) await closing.first().click()
   await tag.hover()
   await page.mouse.down()
   const to = await pocket(page, 'Front pocket').boundingBox()
@@ -169,7 +172,7 @@ test('the stock is found, grouped, kept as a view and acted on together', async 
   await expect(page.getByRole('rowheader', { name: /Estate car/ })).toBeVisible()
   await page.getByRole('button', { name: 'Save this view' }).click()
   await page.getByLabel('Name of the view').fill('Fever things')
-  await page.getByRole('button', { name: 'Save' }).click()
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByRole('button', { name: 'Fever things', exact: true })).toBeVisible()
 
   const chosen = page.getByRole('region', { name: /chosen/ })
