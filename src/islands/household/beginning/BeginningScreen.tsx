@@ -75,13 +75,9 @@ function Beginning({ household: initial, cover: first, step: addressed }: Props)
           <Stack as="ol" gap={3} className={classes.steps}>
             {FIRST_STEPS.map((one, at) => (
               <li key={one}>
-                <Chip
-                  pressed={one === step}
-                  aria-label={text.step(one, done.includes(one))}
-                  onClick={() => choose(one)}
-                >
+                <Chip pressed={one === step} onClick={() => choose(one)}>
                   <b aria-hidden>{done.includes(one) ? '✓' : at + 1}</b>
-                  <span>{text.steps[one]}</span>
+                  <span>{text.step(one, done.includes(one))}</span>
                 </Chip>
               </li>
             ))}
