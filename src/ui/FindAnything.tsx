@@ -6,7 +6,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import type { z } from 'zod'
 import { find, type foundThing } from '../contract/find'
-import { findAmong, matchOf, sought } from '../core/finding/sought'
+import { exactly, findAmong, matchOf, sought } from '../core/finding/sought'
 import { call } from '../device/call'
 import * as words from '../words'
 import { Box, Row } from './Box'
@@ -36,7 +36,7 @@ const asFound = ({ title, href }: PageFound): Found => ({
  */
 function together(typed: string, found: readonly Found[]): readonly Found[] {
   const question = sought(typed)
-  const pages = findAmong(typed, PAGES).slice(0, MOST_PAGES)
+  const pages = (found.length > 0 ? exactly : findAmong)(typed, PAGES).slice(0, MOST_PAGES)
   const isCalledSo = ({ title }: PageFound) => matchOf(question, { title, text: '' }) > 0
   return [
     ...found.filter(({ kind }) => kind === 'answer'),

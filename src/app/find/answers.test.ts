@@ -1,6 +1,7 @@
 /** What somebody types in a hurry is a question: a name, a problem, a place. */
 import { describe, expect, it } from 'vitest'
 import { aMember, aPantry, aPerson, DAY } from '../../../tests/support/cover'
+import { nearly } from '../../core/finding/sought'
 import { answersTo } from './answers'
 
 const ned = aPerson(8, { name: 'Ned', kg: 26, facts: { conditions: ['asthma'] } })
@@ -31,6 +32,13 @@ describe('a question that was typed', () => {
     expect(said('nail')).toEqual(['Torn nail: Bracken, Row house'])
     expect(said('asthma bracken')).toEqual([])
     expect(said('poison')).toEqual(['Poison swallowed, Row house'])
+  })
+  it('is one with a slip only where that is asked for: a sling is no sting', () => {
+    expect(said('sling')).toEqual([])
+    expect(answersTo(pantry, 'feverr ned', DAY)).toEqual([])
+    expect(answersTo(pantry, 'feverr ned', DAY, nearly).map(({ title }) => title)).toEqual([
+      'Fever and pain: Ned',
+    ])
   })
   it('is none with a name alone, a place alone, a piece of a word, or a thing', () => {
     for (const words of ['ned', 'cottage', 'ned cottage', 'fe', '', 'tweezers'])

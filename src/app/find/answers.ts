@@ -5,7 +5,7 @@ import type { foundThing } from '../../contract/find'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Need } from '../../core/cover/need'
 import type { CoverPlace, Pantry } from '../../core/cover/pantry'
-import { findAmong, sought } from '../../core/finding/sought'
+import { exactly, type Finding, sought } from '../../core/finding/sought'
 import type { Member } from '../../core/household/member'
 import { canHappen } from '../../core/judgement/ifHappens'
 
@@ -19,8 +19,14 @@ const LEAST_LETTERS = 3
 /**
  * The answers that words ask for: each word names a member, a place, or a piece of a problem. A problem
  * has to be named; a thing of the same name is found beside it.
+ * @param among as it is written, or with slips
  */
-export function answersTo(pantry: Pantry, words: string, day: PlainDate): Found[] {
+export function answersTo(
+  pantry: Pantry,
+  words: string,
+  day: PlainDate,
+  among: Finding = exactly,
+): Found[] {
   const typed = sought(words)
   const { members, places } = pantry.stock
   const member = members.find(({ name }) => names(typed, name)) ?? null
@@ -35,7 +41,7 @@ export function answersTo(pantry: Pantry, words: string, day: PlainDate): Found[
     canHappen(pantry, one, at, day).map((need) => ({ one, need, title: need.name, text: '' })),
   )
   const seen = new Set<string>()
-  return findAmong(rest.join(' '), happening)
+  return among(rest.join(' '), happening)
     .filter(({ title }) => !seen.has(title) && seen.add(title))
     .slice(0, MOST_ANSWERS)
     .map(({ one, need }) => answer(need, one, at))

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { findAmong, sought } from './sought'
+import { exactly, findAmong, nearly, sought } from './sought'
 
 const THINGS = [
   { title: 'Tweezers', text: 'splinters, Lid, Home kit, Row house' },
@@ -49,6 +49,10 @@ describe('what somebody looks for', () => {
     ]
     expect(findAmong('sting', near).map(({ title }) => title)).toEqual(['Sting'])
     expect(findAmong('slimg', near).map(({ title }) => title)).toEqual(['Sling'])
+  })
+  it('apart: as it is written, or with slips', () => {
+    expect(exactly('tweesers', THINGS)).toEqual([])
+    expect(nearly('tweesers', THINGS).map(({ title }) => title)).toEqual(['Tweezers'])
   })
   it('finds everything by its own title', () =>
     fc.assert(

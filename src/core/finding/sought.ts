@@ -95,21 +95,30 @@ export function matchOf(
   return question.length === 0 ? 0 : sum - title.length / 100
 }
 
+export type Finding = <T extends Findable>(typed: string, all: readonly T[]) => readonly T[]
+
+const finding =
+  (withSlips: boolean): Finding =>
+  (typed, all) => {
+    const question = sought(typed)
+    return all
+      .map((one) => ({ one, score: matchOf(question, one, withSlips) }))
+      .filter(({ score }) => score > 0)
+      .sort((a, b) => b.score - a.score || a.one.title.localeCompare(b.one.title))
+      .map(({ one }) => one)
+  }
+
+/** What answers a question as it is written, the best first. */
+export const exactly = finding(false)
+
+/** The same with slips: for what nothing answers as it is written. */
+export const nearly = finding(true)
+
 /**
  * What answers a question, the best first. Slips are looked for only where nothing answers as it is
  * written: a word that is right means what it says.
  */
-export function findAmong<T extends Findable>(typed: string, all: readonly T[]): readonly T[] {
-  const question = sought(typed)
-  if (question.length === 0) return []
-  for (const withSlips of [false, true]) {
-    const found = all
-      .map((one) => ({ one, score: matchOf(question, one, withSlips) }))
-      .filter(({ score }) => score > 0)
-    if (found.length > 0)
-      return found
-        .sort((a, b) => b.score - a.score || a.one.title.localeCompare(b.one.title))
-        .map(({ one }) => one)
-  }
-  return []
+export const findAmong: Finding = (typed, all) => {
+  const found = exactly(typed, all)
+  return found.length > 0 ? found : nearly(typed, all)
 }

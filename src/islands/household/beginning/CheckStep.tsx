@@ -1,9 +1,10 @@
 /** What is really there: a first round of each kit. */
 
-import { Box, Row } from '../../../ui/Box'
+import { Box } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import * as words from '../../../words'
 import { useStart } from '../../rounds/useStart'
+import { KitRow } from './KitRow'
 import type { StepProps } from './view'
 
 const checkWords = words.beginning.check
@@ -22,17 +23,7 @@ export function CheckStep({ cover: { view } }: StepProps) {
         {view.kits.map(({ id, name }) => {
           const pockets = view.pockets.flatMap((one) => (one.kitId === id ? [one.id] : []))
           return (
-            <Row
-              as="li"
-              gap={5}
-              align="center"
-              justify="between"
-              wrap
-              padY={4}
-              lineBelow="hairline"
-              key={id}
-            >
-              {checkWords.kit(name, pockets.length)}
+            <KitRow key={id} text={checkWords.kit(name, pockets.length)}>
               <Button
                 kind="strong"
                 disabled={start.busy || pockets.length === 0}
@@ -41,7 +32,7 @@ export function CheckStep({ cover: { view } }: StepProps) {
               >
                 {checkWords.press}
               </Button>
-            </Row>
+            </KitRow>
           )
         })}
       </ul>

@@ -3,7 +3,7 @@
 import { Select, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import { guessCountry, habitsOf } from '../../../core/household/countryHabits'
-import { EMERGENCY_NUMBERS } from '../../../core/household/emergencyNumbers'
+import { EMERGENCY_NUMBERS, numbersToCall } from '../../../core/household/emergencyNumbers'
 import { labelSetOf } from '../../../core/household/labelSet'
 import { ActForm } from '../../../ui/ActForm'
 import { Stack } from '../../../ui/Box'
@@ -66,7 +66,7 @@ function CountryForm({
         <small>{countryWords.guessed(known.name)}</small>
       )}
       {known ? (
-        <Follows {...known} />
+        <Follows country={known.country} household={household} />
       ) : (
         <>
           <p>{countryWords.own}</p>
@@ -90,8 +90,15 @@ function CountryForm({
   )
 }
 
-function Follows({ country, emergency, poison }: Omit<(typeof EMERGENCY_NUMBERS)[number], 'name'>) {
+interface FollowsProps {
+  readonly country: string
+  readonly household: StepProps['household']['household']
+}
+
+/** What will be shown and how it will be written: the household's own numbers stay. */
+function Follows({ country, household }: FollowsProps) {
   const habits = habitsOf(country)
+  const { emergency, poison } = numbersToCall({ ...household, country })
   const settings = words.household
   return (
     habits && (
@@ -103,6 +110,7 @@ function Follows({ country, emergency, poison }: Omit<(typeof EMERGENCY_NUMBERS)
           <Fact name={countryWords.dates}>{settings.dateOrders[habits.dateOrder]}</Fact>
           <Fact name={countryWords.week}>{settings[habits.weekStart]}</Fact>
           <Fact name={countryWords.units}>{settings[habits.units]}</Fact>
+          <Fact name={settings.timeZone}>{habits.timeZone ?? household.timeZone}</Fact>
           <Fact name={countryWords.labels}>
             {countryWords.labelsOf[labelSetOf({ labels: null, country })]}
           </Fact>

@@ -1,8 +1,8 @@
 /** On paper, for the lid: the step that ends the first steps. */
 
-import { Row } from '../../../ui/Box'
 import { ButtonLink } from '../../../ui/Button'
 import * as words from '../../../words'
+import { KitRow } from './KitRow'
 import type { StepProps } from './view'
 
 const sheetWords = words.beginning.sheet
@@ -12,17 +12,7 @@ export function SheetStep({ cover: { view } }: StepProps) {
   return (
     <ul>
       {view.kits.map(({ id, name }) => (
-        <Row
-          as="li"
-          gap={5}
-          align="center"
-          justify="between"
-          wrap
-          padY={4}
-          lineBelow="hairline"
-          key={id}
-        >
-          {name}
+        <KitRow key={id} text={name}>
           <ButtonLink
             kind="strong"
             href={`/kits/${id}/sheet`}
@@ -30,7 +20,7 @@ export function SheetStep({ cover: { view } }: StepProps) {
           >
             {sheetWords.press}
           </ButtonLink>
-        </Row>
+        </KitRow>
       ))}
     </ul>
   )

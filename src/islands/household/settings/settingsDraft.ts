@@ -7,48 +7,16 @@ import type { HouseholdView } from '../view'
 
 type Household = HouseholdView['household']
 
-export type SettingsDraft = Pick<
+/** What is no setting stays as it is: only what was changed is sent. */
+export type SettingsDraft = Omit<
   Household,
-  | 'name'
-  | 'country'
-  | 'labels'
-  | 'emergencyNumber'
-  | 'poisonNumber'
-  | 'timeZone'
-  | 'dateOrder'
-  | 'weekStart'
-  | 'units'
-  | 'currency'
-  | 'roundPace'
+  'version' | 'lookaheadDays' | 'schools' | 'pharmacyDays' | 'beginning'
 > & { readonly lookahead: string }
 
 const DAYS = { least: 1, most: 366, whole: true }
 
-export const settingsDraft = ({
-  name,
-  country,
-  labels,
-  emergencyNumber,
-  poisonNumber,
-  timeZone,
-  dateOrder,
-  weekStart,
-  units,
-  currency,
-  roundPace,
-  lookaheadDays,
-}: Household): SettingsDraft => ({
-  name,
-  country,
-  labels,
-  emergencyNumber,
-  poisonNumber,
-  timeZone,
-  dateOrder,
-  weekStart,
-  units,
-  currency,
-  roundPace,
+export const settingsDraft = ({ lookaheadDays, ...household }: Household): SettingsDraft => ({
+  ...household,
   lookahead: String(lookaheadDays),
 })
 
