@@ -201,7 +201,7 @@ export const pocketText = {
   upright: 'Bottles stand in it',
   remove: 'Remove this pocket',
   wrongSeconds: 'Give whole seconds up to 3600',
-  mind: (count: number): string => `${count} to mind`,
+  mind: (count: number): string => `${count} to put right`,
 }
 
 export const pointers = {

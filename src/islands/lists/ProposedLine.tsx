@@ -27,7 +27,7 @@ export function Line({
   return (
     <li data-tier={line.tier}>
       <div>
-        <b>{line.title}</b>
+        <b>{line.title}</b>{' '}
         <span>
           {listsWords.line(counted(line.par, line.unit), counted(line.here, line.unit))}
           {line.costMinor !== null &&
