@@ -39,9 +39,10 @@ const namesOf = (id: SubstanceId): readonly string[] => {
 }
 
 export const candidatesIn = (survey: Survey, members: readonly Member[]): readonly Candidate[] => [
+  // Of two that are called the same, who comes before what, and what before where.
+  ...members.map(ofMember),
   ...ofLines(survey),
   ...ofSites(survey),
-  ...members.map(ofMember),
   ...ofCards(members),
 ]
 
