@@ -27,7 +27,7 @@ export function Members({ initial }: { readonly initial: CoverView }) {
   const [adding, setAdding] = useState<'member' | 'guest' | null>(null)
   const cards = useMemo(() => memberCards(laid, today), [laid, today])
   return (
-    <section className={classes.members} aria-label={householdWords.members}>
+    <Box as="section" below={6} aria-label={householdWords.members}>
       <Row as="header" gap={6} align="baseline" justify="between">
         <Box as="h2" size={4}>
           {householdWords.members}
@@ -53,7 +53,7 @@ export function Members({ initial }: { readonly initial: CoverView }) {
           <Card key={card.member.id} card={card} view={view} />
         ))}
       </Stack>
-    </section>
+    </Box>
   )
 }
 
