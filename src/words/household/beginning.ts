@@ -1,7 +1,14 @@
 /** English for the first steps. */
 import { FIRST_STEPS, type FirstStep } from '../../core/household/beginning'
-import { list, several, someThings } from '../frame/format'
+import { capital, list, several, someThings } from '../frame/format'
 import { firstSteps } from '../frame/frame'
+
+/** How many of what is proposed a life may depend on. */
+function lifeSaving(lines: number, life: number): string {
+  if (life === 0) return ''
+  if (lines === 1) return ', and it is life-saving'
+  return life === lines ? ', all of them life-saving' : `, ${life} of them life-saving`
+}
 
 export const beginning = {
   title: 'First steps',
@@ -92,14 +99,12 @@ export const beginning = {
   things: {
     none: 'Add a kit first. Then we can propose what belongs in it.',
     proposes: (place: string, lines: number, life: number): string =>
-      `${place}: we propose ${someThings(lines)}${
-        life > 0 ? `, ${life === lines ? 'all' : life} of them life-saving` : ''
-      }.`,
+      `${place}: we propose ${someThings(lines)}${lifeSaving(lines, life)}.`,
     settled: (place: string, things: number): string =>
       `${place}: ${someThings(things)} ${things === 1 ? 'belongs' : 'belong'} here.`,
     take: (lines: number): string => (lines === 1 ? 'Take it' : `Take all ${lines}`),
     took: (place: string, lines: number): string =>
-      `${someThings(lines)} ${lines === 1 ? 'belongs' : 'belong'} at ${place} now`,
+      `${capital(someThings(lines))} ${lines === 1 ? 'belongs' : 'belong'} at ${place} now`,
     look: 'Look through it first',
     bring: 'Import a list you have',
     unmatched: (count: number): string =>
