@@ -21,7 +21,8 @@ export function WritingForm({ household }: { readonly household: Household }) {
   const form = useSettings(household)
   const fields = form.values
   const byCountry = numbersToCall({ ...fields, emergencyNumber: '', poisonNumber: '' })
-  const follows = wouldFollow(fields.country, fields)
+  // Offered with a new country; whoever does otherwise at home is not asked again and again.
+  const follows = fields.country === household.country ? {} : wouldFollow(fields.country, fields)
   return (
     <ActForm form={form} above={4} press={householdWords.save} aria-label={settingsWords.where}>
       <Select
