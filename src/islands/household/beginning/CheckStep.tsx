@@ -5,13 +5,14 @@ import { Button } from '../../../ui/Button'
 import * as words from '../../../words'
 import { useStart } from '../../rounds/useStart'
 import { KitRow } from './KitRow'
+import { NoKits } from './NoKits'
 import type { StepProps } from './view'
 
 const checkWords = words.beginning.check
 
 export function CheckStep({ cover: { view } }: StepProps) {
   const start = useStart()
-  if (view.kits.length === 0) return <p>{checkWords.none}</p>
+  if (view.kits.length === 0) return <NoKits text={checkWords.none} />
   return (
     <>
       {start.problem && (

@@ -3,7 +3,8 @@
 import { TextInput } from '@mantine/core'
 import { ActForm } from '../../../ui/ActForm'
 import { Box, Row } from '../../../ui/Box'
-import { Button } from '../../../ui/Button'
+import { Button, ButtonLink } from '../../../ui/Button'
+import { Empty } from '../../../ui/Empty'
 import { useActForm } from '../../../ui/useActForm'
 import * as words from '../../../words'
 import { readNewKit } from '../../kits/kitDraft'
@@ -14,9 +15,16 @@ const kitsWords = words.beginning.kits
 
 export function KitsStep({ cover: { view }, onNext }: StepProps) {
   const kitsAt = (id: string) => view.kits.filter(({ placeId }) => placeId === id)
-  const bare = view.places.find(({ id }) => kitsAt(id).length === 0)
-  const withKit = view.places.filter(({ id }) => kitsAt(id).length > 0).length
-  if (view.places.length === 0) return <p>{words.kits.noPlaces}</p>
+  const bare = view.places.filter(({ id }) => kitsAt(id).length === 0)
+  const [next] = bare
+  if (view.places.length === 0)
+    return (
+      <Empty text={words.kits.noPlaces}>
+        <ButtonLink kind="strong" href="/begin?step=places">
+          {words.ways.places}
+        </ButtonLink>
+      </Empty>
+    )
   return (
     <>
       {view.kits.length > 0 && (
@@ -35,12 +43,8 @@ export function KitsStep({ cover: { view }, onNext }: StepProps) {
           )}
         </Box>
       )}
-      {bare ? (
-        <NewKit
-          key={bare.id}
-          place={bare}
-          onSaved={view.places.length - 1 === withKit ? onNext : () => undefined}
-        />
+      {next ? (
+        <NewKit key={next.id} place={next} onSaved={bare.length === 1 ? onNext : () => undefined} />
       ) : (
         <Button kind="strong" onClick={onNext}>
           {kitsWords.all}

@@ -3,12 +3,13 @@
 import { ButtonLink } from '../../../ui/Button'
 import * as words from '../../../words'
 import { KitRow } from './KitRow'
+import { NoKits } from './NoKits'
 import type { StepProps } from './view'
 
 const sheetWords = words.beginning.sheet
 
 export function SheetStep({ cover: { view } }: StepProps) {
-  if (view.kits.length === 0) return <p>{sheetWords.none}</p>
+  if (view.kits.length === 0) return <NoKits text={sheetWords.none} />
   return (
     <ul>
       {view.kits.map(({ id, name }) => (

@@ -8,6 +8,7 @@ import { Box, Row } from '../../../ui/Box'
 import { Button, ButtonLink } from '../../../ui/Button'
 import * as words from '../../../words'
 import { type PlaceList, placeList, presentAt, proposalAt } from '../../lists/placeList'
+import { NoKits } from './NoKits'
 import type { StepProps } from './view'
 
 const thingsWords = words.beginning.things
@@ -23,7 +24,7 @@ export function ThingsStep({ cover, onNext }: StepProps) {
     [cover, view],
   )
   const unmatched = view.items.filter((item) => isUnsaid(item, view.courses)).length
-  if (view.kits.length === 0) return <p>{thingsWords.none}</p>
+  if (view.kits.length === 0) return <NoKits text={thingsWords.none} />
   return (
     <>
       {view.members.length === 0 && <p>{words.lists.noMembers}</p>}
