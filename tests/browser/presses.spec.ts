@@ -103,6 +103,10 @@ const JOBS: readonly Job[] = [
     does: async (page, { press }) => {
       await press(more(page))
       await press(inMore(page, 'Import a list'))
+      // What is typed before the page's script has taken over is not in its form.
+      await page.waitForURL('**/bring-in')
+      await page.waitForLoadState()
+      await usable(page)
       await page
         .getByLabel('or paste it here')
         .fill('Item;How many;Expiry;Place;Kit;Pocket\nSplints;3;none;Row house;Hall drawers;Lid')
