@@ -2,6 +2,7 @@
 
 import { useMemo, useState } from 'react'
 import { missingIn } from '../../core/judgement/readiness'
+import { isUnsaid } from '../../core/watch/ofThings'
 import { Box, Row } from '../../ui/Box'
 import { Chip } from '../../ui/Button'
 import { Frame, type Strap } from '../../ui/Frame'
@@ -12,7 +13,7 @@ import { byKits, byMembers } from './columns'
 import classes from './cover.module.css'
 import { LeftOut } from './LeftOut'
 import { Nothing } from './Nothing'
-import { type CoverView, isUnsaid, useCover } from './useCover'
+import { type CoverView, useCover } from './useCover'
 import { useQuestion } from './useQuestion'
 import { WhatIf } from './WhatIf'
 
@@ -64,7 +65,7 @@ function CoverBoard({ initial, place: chosen }: Props) {
   const { readiness } = people
   const gaps = missingIn(readiness).flatMap(({ tier, name }) => (tier === 'life' ? [name] : []))
   const ranges = [...new Set(question?.expected?.map(({ range }) => range))]
-  const unmatched = cover.view.items.filter((item) => isUnsaid(cover.view, item)).length
+  const unmatched = cover.view.items.filter((item) => isUnsaid(item, cover.view.courses)).length
   return (
     <>
       <Box as="header" below={5}>

@@ -43,13 +43,3 @@ export function layOut(view: CoverView): Pantry {
     items: view.items.map(knownItem),
   })
 }
-
-/** Neither matched nor described; what was prescribed for somebody needs no entry. */
-export const isUnsaid = (
-  { courses }: CoverView,
-  { id, catalogueId, own }: CoverView['items'][number],
-): boolean =>
-  catalogueId === null &&
-  own.roles === undefined &&
-  own.why === undefined &&
-  !courses.some(({ itemId }) => itemId === id)

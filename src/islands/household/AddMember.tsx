@@ -41,7 +41,7 @@ export function AddMember({ isGuest, press = householdWords.add, onAdded, onDone
   const form = useActForm({
     initial: emptyMember(today),
     read: (draft) => readMemberDraft(draft, { today, isGuest }),
-    said: ({ name }) => words.beginning.saved(name),
+    said: ({ name }) => words.undo.did.added(name),
     refusals: { born_in_future: 'born', weight_out_of_range: 'kg' },
     onSaved: (saved) => {
       if (saved && hasMoreToSay(form.values)) location.assign(`/members/${saved.memberId}?edit=1`)

@@ -3,6 +3,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { matchItems } from '../../contract/items'
 import { sayingOf } from '../../core/naming/saying'
+import { isUnsaid } from '../../core/watch/ofThings'
 import { useActing } from '../../ui/acting'
 import { Box } from '../../ui/Box'
 import { ButtonLink } from '../../ui/Button'
@@ -11,7 +12,7 @@ import { Frame, type Strap } from '../../ui/Frame'
 import * as words from '../../words'
 import { CoverTabs } from '../cover/CoverTabs'
 import coverClasses from '../cover/cover.module.css'
-import { type CoverView, isUnsaid, useCover } from '../cover/useCover'
+import { type CoverView, useCover } from '../cover/useCover'
 import { AskedThing } from './AskedThing'
 import { KnownThing } from './KnownThing'
 import { SureThings } from './SureThings'
@@ -51,7 +52,7 @@ function Things({ initial }: Props) {
   const unsaid = useMemo(
     (): readonly Unsaid[] =>
       items
-        .filter((item) => isUnsaid(view, item))
+        .filter((item) => isUnsaid(item, view.courses))
         .map((item) => ({ item, saying: sayingOf(item) })),
     [items, view],
   )

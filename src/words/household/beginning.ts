@@ -51,7 +51,6 @@ export const beginning = {
   left: 'First steps put away. You find them under More.',
   again: 'Take the first steps up again',
   takenUp: 'First steps taken up again',
-  saved: (name: string): string => `${name} added`,
   country: {
     label: 'Country',
     elsewhere: 'another country',

@@ -98,10 +98,12 @@ function SignIn({ demo, next, sendsMail }: Props) {
             <Button
               width="wide"
               busy={busy}
-              onClick={() => {
-                setTourStop(0)
-                void go(() => call(openDemo), '/')
-              }}
+              onClick={() =>
+                void go(async () => {
+                  await call(openDemo)
+                  setTourStop(0)
+                }, '/')
+              }
             >
               {words.tour.start}
             </Button>

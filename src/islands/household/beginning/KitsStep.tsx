@@ -69,7 +69,7 @@ function NewKit({ place, onSaved }: NewKitProps) {
       shape: null as Parameters<typeof readNewKit>[0]['shape'],
     },
     read: readNewKit,
-    said: ({ name }) => words.beginning.saved(name),
+    said: ({ name }) => words.undo.did.added(name),
     refusals: { name_taken: 'name' },
     onSaved,
   })

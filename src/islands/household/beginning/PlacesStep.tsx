@@ -17,7 +17,7 @@ export function PlacesStep({ household: { places }, onNext }: StepProps) {
   const form = useActForm({
     initial: NEW_PLACE,
     read: readNewPlace,
-    said: ({ name }) => words.beginning.saved(name),
+    said: ({ name }) => words.undo.did.added(name),
     refusals: { name_taken: 'name' },
     onSaved: () => {
       if (isLast.current) onNext()
