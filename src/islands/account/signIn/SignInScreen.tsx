@@ -49,7 +49,7 @@ function SignIn({ demo, next, sendsMail }: Props) {
 
   const go = async (ask: () => Promise<unknown>, to = next): Promise<void> => {
     noteZone()
-    if (await work(ask)) location.assign(to)
+    if ((await work(ask)) !== null) location.assign(to)
   }
   const field = (name: keyof typeof fields) => ({
     value: fields[name],
@@ -100,8 +100,9 @@ function SignIn({ demo, next, sendsMail }: Props) {
               busy={busy}
               onClick={() =>
                 void go(async () => {
-                  await call(openDemo)
+                  const opened = await call(openDemo)
                   setTourStop(0)
+                  return opened
                 }, '/')
               }
             >
