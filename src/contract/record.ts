@@ -9,18 +9,7 @@ export const readActs = endpoint(
   '/api/acts',
   'What was done lately',
   {},
-  z.object({
-    acts: z.array(
-      z.object({
-        id: wire.actId,
-        kind: z.string(),
-        who: z.string(),
-        at: z.string(),
-        why: z.string(),
-        undone: z.boolean(),
-      }),
-    ),
-  }),
+  z.object({ acts: z.array(record.actEntry) }),
 )
 
 export const undoAct = endpoint(

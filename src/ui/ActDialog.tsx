@@ -1,9 +1,8 @@
 /** A dialog with one form that is one act. */
 
-import { Modal } from '@mantine/core'
 import type { ReactNode } from 'react'
-import * as words from '../words'
 import { ActForm } from './ActForm'
+import { Dialog } from './Dialog'
 import type { ActForm as Form } from './useActForm'
 
 interface Props {
@@ -18,14 +17,9 @@ interface Props {
 }
 
 export const ActDialog = ({ form, title, press, opened = true, onClose, children }: Props) => (
-  <Modal
-    opened={opened}
-    onClose={onClose}
-    title={title}
-    closeButtonProps={{ 'aria-label': words.forms.cancel }}
-  >
+  <Dialog title={title} opened={opened} isWritten={form.isWritten} onClose={onClose}>
     <ActForm form={form} press={press}>
       {children}
     </ActForm>
-  </Modal>
+  </Dialog>
 )

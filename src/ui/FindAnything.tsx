@@ -1,6 +1,6 @@
 /** "/": where are the tweezers? */
 
-import { Modal, TextInput } from '@mantine/core'
+import { TextInput } from '@mantine/core'
 import { useDebouncedValue } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
@@ -10,6 +10,7 @@ import { exactly, findAmong, matchOf, sought } from '../core/finding/sought'
 import { call } from '../device/call'
 import * as words from '../words'
 import { Box, Row } from './Box'
+import { Dialog } from './Dialog'
 import classes from './FindAnything.module.css'
 import { PAGES, type PageFound } from './pages'
 import { StateGlyph } from './StateGlyph'
@@ -46,13 +47,14 @@ function together(typed: string, found: readonly Found[]): readonly Found[] {
   ]
 }
 
-export function FindAnything({
-  opened,
-  onClose,
-}: {
+interface Props {
   readonly opened: boolean
+  /** What was typed while it was opening; asked once, when it can be typed into. */
+  readonly early: () => string
   readonly onClose: () => void
-}) {
+}
+
+export function FindAnything({ opened, early, onClose }: Props) {
   const [typed, setTyped] = useState('')
   const [at, setAt] = useState(0)
   const [q] = useDebouncedValue(typed.trim(), 120)
@@ -82,15 +84,19 @@ export function FindAnything({
   }
 
   return (
-    <Modal
-      opened={opened}
-      onClose={onClose}
+    <Dialog
       title={words.find.label}
+      opened={opened}
+      close={words.find.close}
       size="lg"
-      closeButtonProps={{ 'aria-label': words.find.close }}
+      onClose={onClose}
     >
       <TextInput
         data-autofocus
+        onFocus={() => {
+          const typed = early()
+          if (typed !== '') setTyped(typed)
+        }}
         aria-label={words.find.label}
         placeholder={words.find.hint}
         value={typed}
@@ -155,6 +161,6 @@ export function FindAnything({
           </Row>
         ))}
       </Box>
-    </Modal>
+    </Dialog>
   )
 }

@@ -1,10 +1,9 @@
 /** A dialog with one form and one press that ends it. */
 
-import { Modal } from '@mantine/core'
 import type { ReactNode } from 'react'
-import * as words from '../words'
 import { Stack } from './Box'
 import { Button } from './Button'
+import { Dialog } from './Dialog'
 
 interface Props {
   readonly opened: boolean
@@ -28,12 +27,7 @@ export const FormDialog = ({
   onClose,
   children,
 }: Props) => (
-  <Modal
-    opened={opened}
-    onClose={onClose}
-    title={title}
-    closeButtonProps={{ 'aria-label': words.kits.cancel }}
-  >
+  <Dialog title={title} opened={opened} onClose={onClose}>
     <Stack
       as="form"
       gap={5}
@@ -47,5 +41,5 @@ export const FormDialog = ({
         {press}
       </Button>
     </Stack>
-  </Modal>
+  </Dialog>
 )

@@ -6,6 +6,7 @@ import { QueryClient, QueryClientProvider, useQuery, useQueryClient } from '@tan
 import {
   createContext,
   type ReactNode,
+  useCallback,
   useContext,
   useEffect,
   useMemo,
@@ -24,7 +25,7 @@ import { Button, ButtonLink } from './Button'
 import { DayHabitsProvider } from './dayHabits'
 import { FirstStepsBar } from './FirstStepsBar'
 import classes from './Frame.module.css'
-import { type FrameKey, meaningOf } from './hotkeys'
+import { type FrameKey, isField, isForUs, meaningOf } from './hotkeys'
 import { LeavingBar } from './LeavingBar'
 import { LookSwitch, useLook } from './look'
 import { MoreMenu } from './MoreMenu'
@@ -44,6 +45,8 @@ interface FrameProps {
   readonly strap: Strap
   /** The chosen place, which narrows the screen; null for all. */
   readonly place: string | null
+  /** The id of what the page is about, where something stands before it; who tabs skips to it. */
+  readonly start?: string
   readonly children: ReactNode
 }
 
@@ -97,7 +100,7 @@ const KEEPS_OUT = {
   clear: () => {},
 }
 
-function Framed({ tab, strap: first, place, children }: FrameProps) {
+function Framed({ tab, strap: first, place, start = 'main', children }: FrameProps) {
   const { data: strap } = useQuery({
     queryKey: ['strap'],
     queryFn: () => call(readStrap),
@@ -121,17 +124,38 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
   useWorker()
   useFreshAfterSending(outbox)
   const { undoLast } = useActing()
+  /** What is typed while the search opens; null where none does. */
+  const early = useRef<string | null>(null)
+  const openFind = useCallback(() => {
+    early.current = ''
+    setFinding(true)
+  }, [])
+  const closeFind = useCallback(() => {
+    early.current = null
+    setFinding(false)
+  }, [])
+  const takeEarly = useCallback((): string => {
+    const typed = early.current ?? ''
+    early.current = null
+    return typed
+  }, [])
 
   useEffect(() => {
     const acts: Readonly<Record<FrameKey, () => void>> = {
-      find: () => setFinding(true),
+      find: openFind,
       help: () => setHelping(true),
       incident: () => location.assign('/incident'),
       torch: look.toggleTorch,
       undo: undoLast,
     }
     const onKey = (event: KeyboardEvent) => {
-      if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return
+      const { current: typed } = early
+      if (typed !== null && event.key.length === 1 && !isField(event.target)) {
+        // The search is opening: what is typed now is typed into it.
+        early.current = typed + event.key
+        return event.preventDefault()
+      }
+      if (!isForUs(event)) return
       const meaning = meaningOf(event.key)
       if (meaning === null) return
       if (typeof meaning === 'object') location.assign(meaning.href)
@@ -140,11 +164,11 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
     }
     addEventListener('keydown', onKey)
     return () => removeEventListener('keydown', onKey)
-  }, [look, undoLast])
+  }, [look, undoLast, openFind])
 
   return (
     <Row className={classes.frame}>
-      <a className={classes.skip} href="#main">
+      <a className={classes.skip} href={`#${start}`}>
         {words.errors.skip}
       </a>
       <Row
@@ -223,12 +247,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
           ))}
         </Row>
         <div className={classes.onlyPhone}>
-          <Button
-            kind="plain"
-            icon={IconSearch}
-            aria-label={words.find.label}
-            onClick={() => setFinding(true)}
-          />
+          <Button kind="plain" icon={IconSearch} aria-label={words.find.label} onClick={openFind} />
         </div>
       </Row>
       <OpenIncidentsBar />
@@ -254,7 +273,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
               aria-current={one.id === tab ? 'page' : undefined}
             >
               {words.tabs[one.id]}{' '}
-              <Box as="small" size={1} weight="normal" aria-hidden>
+              <Box as="kbd" size={1} face="text" weight="normal" aria-hidden>
                 {index + 1}
               </Box>
             </Box>
@@ -290,7 +309,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
           <Button kind="plain" onClick={() => setHelping(true)} aria-label={words.keys.open}>
             ?
           </Button>{' '}
-          <Button kind="plain" onClick={() => setFinding(true)}>
+          <Button kind="plain" onClick={openFind}>
             {words.find.label}{' '}
             <Box as="kbd" face="text">
               /
@@ -324,7 +343,7 @@ function Framed({ tab, strap: first, place, children }: FrameProps) {
           <DayHabitsProvider value={days}>{children}</DayHabitsProvider>
         </StrapContext.Provider>
       </Box>
-      {FindAnything && <FindAnything opened={finding} onClose={() => setFinding(false)} />}
+      {FindAnything && <FindAnything opened={finding} early={takeEarly} onClose={closeFind} />}
       {KeysHelp && <KeysHelp opened={helping} onClose={() => setHelping(false)} />}
     </Row>
   )
@@ -344,13 +363,3 @@ function useFreshAfterSending({ waiting }: Outbox): void {
 /** Where a place narrows what is seen: this tab, else Today. */
 const hrefOf = (tab: TabId): string =>
   TABS.find(({ id }) => id === tab && id !== 'household')?.href ?? '/'
-
-/** Keys belong to the field while somebody types, and to the dialog while one is open. */
-export function isTyping(event: KeyboardEvent): boolean {
-  const target = event.target as HTMLElement | null
-  if (document.querySelector('[role="dialog"]')) return true
-  return (
-    target !== null &&
-    (target.isContentEditable || /^(?:INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
-  )
-}

@@ -1,10 +1,11 @@
 /** The keys, shown on "?". */
 
-import { Modal } from '@mantine/core'
+import { Checkbox } from '@mantine/core'
+import { useEffect, useState } from 'react'
 import * as words from '../words'
-import { Box, Row } from './Box'
-import { KEYS_TOLD } from './hotkeys'
-import classes from './KeysHelp.module.css'
+import { Box, Stack } from './Box'
+import { Dialog } from './Dialog'
+import { KEYS_TOLD, keysAct, setKeysAct } from './hotkeys'
 
 export function KeysHelp({
   opened,
@@ -13,23 +14,30 @@ export function KeysHelp({
   readonly opened: boolean
   readonly onClose: () => void
 }) {
+  const [act, setAct] = useState(true)
+  useEffect(() => setAct(keysAct()), [])
   return (
-    <Modal
-      opened={opened}
-      onClose={onClose}
-      title={words.keys.title}
-      closeButtonProps={{ 'aria-label': words.find.close }}
-    >
-      <dl className={classes.keys}>
+    <Dialog title={words.keys.title} opened={opened} close={words.find.close} onClose={onClose}>
+      <dl>
         {KEYS_TOLD.map(([key, what]) => (
-          <Row gap={6} padY={3} lineBelow="hairline" key={key}>
+          <Stack columns="7.5rem 1fr" gap={6} padY={3} lineBelow="hairline" key={key}>
             <Box as="dt" weight="bold">
               <kbd>{key}</kbd>
             </Box>
             <dd>{what}</dd>
-          </Row>
+          </Stack>
         ))}
       </dl>
-    </Modal>
+      <Checkbox
+        mt="md"
+        label={words.keys.act}
+        description={words.keys.actWhy}
+        checked={act}
+        onChange={({ currentTarget: { checked } }) => {
+          setKeysAct(checked)
+          setAct(checked)
+        }}
+      />
+    </Dialog>
   )
 }

@@ -1,12 +1,12 @@
 /** What waits on this device to be sent, and what was not taken. */
 
-import { Modal } from '@mantine/core'
 import { useSyncExternalStore } from 'react'
 import { connection, connectionAtFirst, onConnection } from '../device/connection'
 import { dropWaiting, sendAgain } from '../device/outbox'
 import * as words from '../words'
 import { Box, Stack } from './Box'
 import { Button } from './Button'
+import { Dialog } from './Dialog'
 import type { Outbox } from './useOutbox'
 import classes from './WaitingBadge.module.css'
 
@@ -27,12 +27,7 @@ export function WaitingList({
   const refused = outbox.waiting.filter(({ state }) => state === 'refused')
   const away = there.kind === 'away'
   return (
-    <Modal
-      opened={opened}
-      onClose={onClose}
-      title={waitingWords.list}
-      closeButtonProps={{ 'aria-label': words.waiting.close }}
-    >
+    <Dialog title={waitingWords.list} opened={opened} close={words.waiting.close} onClose={onClose}>
       <Stack gap={5} className={classes.list}>
         <p>
           {away
@@ -76,7 +71,7 @@ export function WaitingList({
           <Button onClick={() => void outbox.send()}>{waitingWords.sendNow}</Button>
         )}
       </Stack>
-    </Modal>
+    </Dialog>
   )
 }
 

@@ -11,23 +11,31 @@ import { undoAct } from '../contract/record'
 import { type Asked, call, newKey, OfflineError, ProblemError } from '../device/call'
 import { keepAct } from '../device/outbox'
 import * as words from '../words'
+import { keepFocus } from './keepFocus'
 import { Messages, useMessages } from './Messages'
+import type { ShowsAtOnce } from './shownAtOnce'
 
 /** What to say when it is done; a sentence, or one made from the answer. */
 type Said<E extends Endpoint> = string | ((result: z.output<E['result']>) => string)
 
+interface Asking {
+  /** What it is, in words, where it may wait on this device for a connection. */
+  readonly about?: string | undefined
+  /** Whether whoever asked shows this refusal, beside the field that it is about. */
+  readonly shows?: (problem: ProblemError) => boolean
+  /** What it will do to what is on the screen, shown before there is an answer. */
+  readonly atOnce?: ShowsAtOnce
+}
+
 interface ActingValue {
   /**
-   * @param about what it is, in words, where it may wait on this device for a connection
-   * @param shows whether whoever asked shows this refusal, beside the field that it is about
    * @returns the result; null when it was refused (and has been said) or waits
    */
   run<E extends Endpoint>(
     endpoint: E,
     asked: Asked<E>,
     said: Said<E>,
-    about?: string,
-    shows?: (problem: ProblemError) => boolean,
+    how?: Asking,
   ): Promise<z.output<E['result']> | null>
   /** What changed is on the screen: for what would show the state before for a moment. */
   refreshed(): Promise<void>
@@ -99,9 +107,11 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
       endpoint: E,
       asked: Asked<E>,
       said: Said<E>,
-      about?: string,
-      shows?: (problem: ProblemError) => boolean,
+      how: Asking = {},
     ): Promise<z.output<E['result']> | null> {
+      const { about, shows, atOnce } = how
+      const focusAgain = keepFocus()
+      const bringBack = atOnce?.(queries)
       // The same act sent again after no answer keeps its key: it may have arrived after all.
       const signature = `${endpoint.method} ${endpoint.path} ${JSON.stringify(asked)}`
       const key = unanswered.current.get(signature) ?? newKey()
@@ -117,11 +127,13 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
         answered(signature)
         done(endpoint, sent.result, said)
         // Not waited for: a form that cleared itself only then would wipe what is typed next.
-        void queries.invalidateQueries()
+        void queries.invalidateQueries().then(() => requestAnimationFrame(focusAgain))
         return sent.result
       }
       if (sent.error instanceof OfflineError && about && endpoint.offline)
         if (await waits(endpoint, asked, key, about)) return null
+      bringBack?.()
+      requestAnimationFrame(focusAgain)
       const problem = sent.error instanceof ProblemError ? sent.error : null
       const away = sent.error instanceof OfflineError || isAway(sent.error)
       if (away) unanswered.current.set(signature, key)
@@ -139,7 +151,7 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
           about: away ? signature : null,
           press: next && {
             label: words.undo.retry,
-            run: () => void send(endpoint, next, said, about, shows).then(settle),
+            run: () => void send(endpoint, next, said, how).then(settle),
           },
           settle: () => settle(null),
         })

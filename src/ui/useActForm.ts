@@ -13,6 +13,7 @@ import type { ProblemError } from '../device/call'
 import { useActing } from './acting'
 import { afterPress } from './afterPress'
 import { againstContract, errorsByField, type FormReading } from './formReading'
+import { useStay } from './useStay'
 
 type Values = Record<string, unknown>
 /** The names of fields that hold a text. */
@@ -66,6 +67,8 @@ export interface ActForm<V extends Values> {
   /** A field of it is marked, or will be where it comes into sight. */
   readonly marked: boolean
   readonly busy: boolean
+  /** Something in it is not what it began with, and not saved. */
+  readonly isWritten: boolean
   readonly submit: () => Promise<void>
   /** Begins again, with these in place of what it began with. */
   readonly restart: (values?: Partial<V>) => void
@@ -90,7 +93,8 @@ export function useActForm<V extends Values, E extends Endpoint>({
   /** Fields that somebody has been in and left. */
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set())
   const element = useRef<HTMLFormElement>(null)
-  const { values } = form
+  const { values, isDirty } = form
+  useStay(isDirty(), isDirty)
   const reading = read(values)
   const faults: Readonly<Record<string, string | undefined>> =
     reading.kind === 'faults' ? reading.faults : {}
@@ -137,11 +141,12 @@ export function useActForm<V extends Values, E extends Endpoint>({
       endpoint,
       asked,
       typeof said === 'string' ? said : (answer) => said(values, answer),
-      about?.(values),
-      shows,
+      { about: about?.(values), shows },
     )
-    if (result) onSaved(result)
-    else onRefused?.()
+    if (!result) return onRefused?.()
+    // Before whoever waits for it leaves the page.
+    form.resetDirty(values)
+    onSaved(result)
   }
   return {
     values,
@@ -171,9 +176,12 @@ export function useActForm<V extends Values, E extends Endpoint>({
     marked: tried && [...Object.values(faults), ...Object.values(form.errors)].some(Boolean),
     held: tried && (reading.kind === 'faults' || Object.keys(form.errors).length > 0),
     busy,
+    isWritten: isDirty(),
     submit,
     restart: (more) => {
-      form.setValues({ ...initial, ...more })
+      const anew = { ...initial, ...more }
+      form.setValues(anew)
+      form.resetDirty(anew)
       form.clearErrors()
       setTried(false)
       setLeft(new Set())

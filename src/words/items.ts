@@ -227,6 +227,6 @@ export const items = {
 /** What somebody did, after a name: "Ilse …". */
 export const itemsPast = {
   code_taught: 'said what a code stands for',
-  items_matched: 'matched items with the catalogue',
-  item_changed: 'changed an item',
+  items_matched: 'said what things are',
+  item_changed: 'changed a thing',
 } as const

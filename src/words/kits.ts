@@ -344,5 +344,5 @@ export const kitsPast = {
   kit_checked: 'checked a kit',
   pocket_added: 'added a pocket',
   pocket_changed: 'changed a pocket',
-  pocket_removed: 'took a pocket away',
+  pocket_removed: 'removed a pocket',
 } as const

@@ -162,13 +162,13 @@ export const member = {
 export const membersPast = {
   member_added: 'added a member',
   member_changed: 'changed a member',
-  member_removed: 'took a member off',
+  member_removed: 'removed a member',
   guest_added: 'added a guest',
   weighed: 'noted a weight',
-  weighing_removed: 'took a weight away',
+  weighing_removed: 'removed a weight',
   photo_set: 'changed a photo',
   course_added: 'added a prescription',
   course_changed: 'changed a prescription',
-  course_removed: 'took a prescription away',
+  course_removed: 'removed a prescription',
   leftover_released: 'noted the prescriber’s word',
 } as const

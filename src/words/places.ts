@@ -141,5 +141,5 @@ export const placesPast = {
   place_added: 'added a place',
   place_changed: 'changed a place',
   visit_added: 'added a visit',
-  visit_removed: 'took a visit away',
+  visit_removed: 'removed a visit',
 } as const

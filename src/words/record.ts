@@ -2,7 +2,7 @@
 import type { PlainDate } from '../core/calendar/plainDate'
 import type { Total } from '../core/quantity/amount'
 import type { TellingKind } from '../core/stock/telling'
-import { counted, fullDay } from './frame/format'
+import { counted, fullDay, list } from './frame/format'
 
 export interface Told {
   readonly kind: TellingKind
@@ -58,12 +58,63 @@ const PHRASES: Readonly<Record<TellingKind, Phrase>> = {
   amended: (_, { fields }) => `changed ${fields.map((one) => FIELDS[one] ?? one).join(', ')}`,
 }
 
+const someOf = ({ amount }: Told, unit: string): string =>
+  amount === null ? 'some' : counted(amount, unit)
+
 /** "used 2 strips, although another ends sooner"; what was taken back says so. */
 export function told(entry: Told, unit: string): string {
-  const some = entry.amount === null ? 'some' : counted(entry.amount, unit)
-  const said = PHRASES[entry.kind](some, entry)
+  const said = PHRASES[entry.kind](someOf(entry, unit), entry)
   const overruled = entry.overruled ? ', although another ends sooner' : ''
   return entry.undone ? `undid: ${said}` : `${said}${overruled}`
+}
+
+/** What an act did, as the list of acts has it. */
+export interface ActTold {
+  readonly moved: readonly (Told & { readonly title: string; readonly unit: string })[]
+  readonly movedMore: boolean
+  readonly touched: readonly {
+    readonly what: 'added' | 'changed' | 'removed'
+    readonly names: readonly string[]
+    readonly count: number
+  }[]
+}
+
+/** What an act was about, by name: "Gauze 7.5 cm, Tweezers and more"; "" where nothing has a name. */
+export function actAbout({ moved, movedMore, touched }: ActTold): string {
+  const names = [
+    ...new Set([...moved.map(({ title }) => title), ...touched.flatMap(({ names: some }) => some)]),
+  ]
+  const hasMore = movedMore || touched.some(({ names: some, count }) => count > some.length)
+  return list(hasMore ? [...names, 'more'] : names)
+}
+
+/** What Undo does, by what was done; "it" where the things have been named. */
+const PUT_BACK: Readonly<Partial<Record<TellingKind, Phrase>>> = {
+  received: (some) => `takes ${some} out again`,
+  used: (some, { from }) => `puts ${some} back${from ? ` in ${from}` : ''}`,
+  discarded: (some, { from }) => `puts ${some} back${from ? ` in ${from}` : ''}`,
+  given: (some, { from }) => `puts ${some} back${from ? ` in ${from}` : ''}`,
+  moved: (some, { from }) => `moves ${some} back${from ? ` to ${from}` : ''}`,
+  counted: () => 'brings back the count from before',
+  restated: () => 'brings back the count from before',
+}
+
+const UNTOUCH = {
+  added: 'removes',
+  changed: 'brings back the former details of',
+  removed: 'brings back',
+} as const
+
+/** "Undo puts 2 strips back in Lid, Hall drawers." */
+export function undoes({ moved, movedMore, touched }: ActTold): string {
+  const [first, second] = moved
+  const phrase = first && PUT_BACK[first.kind]
+  if (first && phrase && !second && !movedMore && touched.length === 0)
+    return `Undo ${phrase(someOf(first, first.unit), first)}.`
+  const [one] = touched
+  if (one && touched.length === 1 && moved.length === 0)
+    return `Undo ${UNTOUCH[one.what]} ${one.count === 1 ? one.names[0] : `all ${one.count}`}.`
+  return 'Undo brings everything back as it was before.'
 }
 
 export const record = {
@@ -85,9 +136,11 @@ export const record = {
     `${fullDay(day)}: ${lots === 1 ? 'one thing' : `${lots} things`}`,
   thenHint: 'As recorded by that evening. What was undone later still counts.',
   told,
+  about: actAbout,
+  undoes,
 } as const
 
 /** What somebody did, after a name: "Ilse …". */
 export const recordPast = {
-  undone: 'took an act back',
+  undone: 'undid something',
 } as const

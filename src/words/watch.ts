@@ -420,6 +420,6 @@ export const watchText = {
 /** What somebody did, after a name: "Ilse …". */
 export const watchPast = {
   errand_done: 'did an errand',
-  errand_put_off: 'put an errand off',
-  errand_taken_up: 'took an errand up again',
+  errand_put_off: 'asked to be reminded later',
+  errand_taken_up: 'took up an errand again',
 } as const

@@ -50,6 +50,9 @@ export async function undoAct(
 /** What left the household cannot be called back from here. */
 const ORDERED = 'ordered'
 
+/** Whether a press that undoes such an act is offered at all. */
+export const canBeUndone = (kind: string): boolean => kind !== 'undone' && kind !== ORDERED
+
 /** Looked up first, so that a stranger's act is not found rather than a broken reference. */
 const mustExist = (world: World, caller: Caller, actId: ActId): Promise<void> =>
   inHousehold(world.db, caller.householdId, async (trx) => {

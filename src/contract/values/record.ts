@@ -22,6 +22,31 @@ export const historyEntry = z.object({
   overruled: z.boolean(),
 })
 
+/** A movement of an act, as whoever looks back at the act reads it. */
+export const actMovement = historyEntry.extend({ title: z.string(), unit: z.string() })
+
+export const actEntry = z.object({
+  id: wire.actId,
+  kind: z.string(),
+  who: z.string(),
+  at: z.string(),
+  why: z.string(),
+  undone: z.boolean(),
+  /** False for what undoes another, and for what has left the household. */
+  canBeUndone: z.boolean(),
+  /** The first few things that it moved. */
+  moved: z.array(actMovement),
+  movedMore: z.boolean(),
+  /** Records that have names: the first few, and how many. */
+  touched: z.array(
+    z.object({
+      what: z.enum(['added', 'changed', 'removed']),
+      names: z.array(z.string()),
+      count: z.int(),
+    }),
+  ),
+})
+
 export const recordEntry = historyEntry.extend({
   position: z.int(),
   at: z.string(),

@@ -14,6 +14,7 @@ export interface HistoryFilter {
   readonly kitId?: KitId | undefined
   readonly placeId?: PlaceId | undefined
   readonly who?: string | undefined
+  readonly actIds?: readonly ActId[] | undefined
   /** Only what came before this position. */
   readonly before?: number | undefined
 }
@@ -62,6 +63,7 @@ export async function readMovements(
     .limit(most)
   if (filter.lotId) query = query.where('movement.lot_id', '=', filter.lotId)
   if (filter.itemId) query = query.where('lot.item_id', '=', filter.itemId)
+  if (filter.actIds) query = query.where('movement.act_id', 'in', [...filter.actIds])
   if (filter.who) query = query.where('act.who', '=', filter.who)
   if (filter.before !== undefined)
     query = query.where(

@@ -17,6 +17,18 @@ interface Props {
   readonly timeZone: string
 }
 
+type Act = ActsView['acts'][number]
+
+/** One movement says itself what was done; of several, the kind of act does. */
+const didOf = ({ kind, moved, movedMore, touched }: Act): string => {
+  const [first, second] = moved
+  return first && !second && !movedMore && touched.length === 0
+    ? words.record.told(first, first.unit)
+    : actWord(kind)
+}
+
+const isOpen = ({ undone, canBeUndone }: Act): boolean => canBeUndone && !undone
+
 export function Lately({ acts, timeZone }: Props) {
   const { run, busy } = useActing()
   return (
@@ -47,19 +59,25 @@ export function Lately({ acts, timeZone }: Props) {
           >
             <div>
               <b>
-                {act.who} {actWord(act.kind)}
+                {act.who} {didOf(act)}
               </b>
               <small>
-                {moment(act.at, timeZone)}
-                {act.why && ` · ${act.why}`}
-                {act.undone && ` · ${householdWords.takenBack}`}
+                {[
+                  moment(act.at, timeZone),
+                  words.record.about(act),
+                  act.why,
+                  act.undone && householdWords.takenBack,
+                ]
+                  .filter(Boolean)
+                  .join(' · ')}
               </small>
+              {isOpen(act) && <small>{words.record.undoes(act)}</small>}
             </div>
-            {!act.undone && act.kind !== 'undone' && (
+            {isOpen(act) && (
               <Button
                 kind="quiet"
                 disabled={busy}
-                aria-label={`${words.undo.undo}: ${act.who} ${actWord(act.kind)}`}
+                aria-label={`${words.undo.undo}: ${act.who} ${didOf(act)}, ${words.record.about(act)}`}
                 onClick={() => void run(undoAct, { params: { actId: act.id } }, words.undo.undone)}
               >
                 {words.undo.undo}

@@ -4,7 +4,7 @@
  */
 
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import type { z } from 'zod'
 import { bringIn, readKnown } from '../../contract/imports'
 import type { PlainDate } from '../../core/calendar/plainDate'
@@ -14,6 +14,7 @@ import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
 import { Frame, type Strap } from '../../ui/Frame'
+import { useStay } from '../../ui/useStay'
 import * as words from '../../words'
 import { ChooseList } from './ChooseList'
 import { type Confirmed, Preview } from './Preview'
@@ -49,12 +50,7 @@ function Bringing({ known: first }: Props) {
   const { state } = list
   const unwritten = state.kind === 'open' && brought === null
 
-  useEffect(() => {
-    if (!unwritten) return
-    const stay = (event: BeforeUnloadEvent) => event.preventDefault()
-    addEventListener('beforeunload', stay)
-    return () => removeEventListener('beforeunload', stay)
-  }, [unwritten])
+  useStay(unwritten)
 
   const confirm = async (open: OpenList, { fallback, claimedOn, cells }: Confirmed) => {
     const lines = [...cells].map(([line, written]) => ({ line, cells: written }))

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { exportList, listTemplate } from '../../contract/imports'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
+import { useStay } from '../../ui/useStay'
 import * as words from '../../words'
 import classes from './bring.module.css'
 import type { ListState } from './useList'
@@ -20,6 +21,7 @@ interface Props {
 export function ChooseList({ state, onOpen, onCancel }: Props) {
   const [pasted, setPasted] = useState('')
   const [over, setOver] = useState(false)
+  useStay(pasted.trim() !== '')
   const openFile = async (file: File | undefined) => {
     if (file) await onOpen(file.name, new Uint8Array(await file.arrayBuffer()))
   }

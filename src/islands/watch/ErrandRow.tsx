@@ -8,10 +8,11 @@ import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import { type OutlineState, StateGlyph } from '../../ui/StateGlyph'
+import { shownAtOnce } from '../../ui/shownAtOnce'
 import * as words from '../../words'
 import { fullDay } from '../../words/frame/format'
 import { hrefOf } from './errandLink'
-import type { Errand } from './view'
+import { type Errand, without } from './view'
 import classes from './watch.module.css'
 
 const watchWords = words.watch
@@ -141,6 +142,7 @@ function Do({ errand, isMain = false }: { readonly errand: Errand; readonly isMa
           doErrand,
           { body: { errandKey: errand.key } },
           `${errand.title} ${words.undo.errands[act]}`,
+          { atOnce: shownAtOnce(['watch'], without(errand.key)) },
         )
       }
     >
@@ -157,8 +159,11 @@ function Later({ errand }: { readonly errand: Errand }) {
       disabled={busy}
       aria-label={watchWords.laterLong(titleOf(errand))}
       onClick={() =>
-        void run(putOffErrand, { body: { errandKey: errand.key } }, ({ until }) =>
-          words.undo.did.later(until),
+        void run(
+          putOffErrand,
+          { body: { errandKey: errand.key } },
+          ({ until }) => words.undo.did.later(until),
+          { atOnce: shownAtOnce(['watch'], without(errand.key)) },
         )
       }
     >

@@ -5,9 +5,10 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
 import { Button } from '../../ui/Button'
+import { shownAtOnce } from '../../ui/shownAtOnce'
 import * as words from '../../words'
 import { hrefOf } from './errandLink'
-import type { Watch } from './view'
+import { type Watch, without } from './view'
 
 const watchWords = words.watch
 
@@ -46,6 +47,7 @@ export function PutOff({
                     takeUpErrand,
                     { body: { errandKey: errand.key } },
                     words.undo.did.takenUp,
+                    { atOnce: shownAtOnce(['watch'], without(errand.key)) },
                   )
                 }
               >

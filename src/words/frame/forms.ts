@@ -26,6 +26,9 @@ export const forms = {
   dayTooLate: (max: PlainDate): string => `No later than ${fullDay(max)}.`,
   calendar: 'Calendar',
   cancel: 'Cancel',
+  unsaved: 'What you wrote here is not saved yet.',
+  goOn: 'Go on writing',
+  leave: 'Leave without saving',
 }
 
 /** What the schema library says where the contract has no word of its own. */

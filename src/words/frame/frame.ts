@@ -108,6 +108,8 @@ export const keys = {
   incident: 'something happened: start an incident',
   torch: 'torch: dark, large, for the night',
   undo: 'undo the last act',
+  act: 'Single keys work on this device',
+  actWhy: 'Turn them off if you speak to the computer or press keys by accident.',
   /** On single screens: the key, and what it does there. */
   screens: [
     ['arrows', 'from tag to tag on a mat, from cell to cell on the board'],

@@ -328,8 +328,8 @@ export const stockPast = {
   many_held: 'put several things on hold',
   many_missing: 'noted several things as not found',
   directions_kept: 'kept a photo of the directions',
-  view_saved: 'named a view of the stock',
-  view_removed: 'took a view away',
+  view_saved: 'saved a view of the stock',
+  view_removed: 'removed a saved view',
   review_kept: 'decided to keep it',
   par_set: 'set how many belong there',
 } as const

@@ -226,7 +226,7 @@ function Answer({
       sayCare,
       { body: { entryId: crypto.randomUUID(), incidentId, memberId: member.id, fact } as never },
       said,
-      said,
+      { about: said },
     )
   }
   return (

@@ -144,7 +144,7 @@ function Mix({
         } as never,
       },
       mixesWords.noted(recipe.name),
-      mixesWords.noted(recipe.name),
+      { about: mixesWords.noted(recipe.name) },
     )
   }
   return (

@@ -9,6 +9,7 @@ import { useCallback, useEffect, useState } from 'react'
 import type { IncidentId } from '../../../core/incident/entry'
 import { Box, Stack } from '../../../ui/Box'
 import { QUERIES } from '../../../ui/Frame'
+import { isForUs } from '../../../ui/hotkeys'
 import { useLook } from '../../../ui/look'
 import { theme } from '../../../ui/theme'
 import { useWorker } from '../../../ui/useWorker'
@@ -53,10 +54,7 @@ function Opened() {
   useEffect(() => {
     const onBack = () => setAt(inAddress())
     const onKey = (event: KeyboardEvent) => {
-      const typing = /^(?:INPUT|TEXTAREA|SELECT)$/.test(
-        (event.target as HTMLElement | null)?.tagName ?? '',
-      )
-      if (event.key === 't' && !typing) toggleTorch()
+      if (event.key === 't' && isForUs(event)) toggleTorch()
     }
     addEventListener('popstate', onBack)
     addEventListener('keydown', onKey)

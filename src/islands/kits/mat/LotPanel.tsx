@@ -9,17 +9,27 @@ import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
-import { isTyping } from '../../../ui/Frame'
+import { isForUs } from '../../../ui/hotkeys'
 import { Stepper } from '../../../ui/Stepper'
+import { shownAtOnce } from '../../../ui/shownAtOnce'
 import * as words from '../../../words'
 import { counted } from '../../../words/frame/format'
 import { type Act, type AskedAct, firstAct, hotkeyOf, lotAct, offeredActs } from './acts'
 import { DetailsForm } from './DetailsForm'
+import { isOnThing } from './isOnThing'
 import { LotActForm } from './LotActForm'
 import { LotFacts } from './LotFacts'
 import { LotHistory } from './LotHistory'
 import classes from './mat.module.css'
-import type { Kit, LineOnMat, Picked, PocketOnMat, PocketRef, TagOnMat } from './view'
+import {
+  type Kit,
+  type LineOnMat,
+  type Picked,
+  type PocketOnMat,
+  type PocketRef,
+  type TagOnMat,
+  withPar,
+} from './view'
 
 const lotWords = words.stock.lot
 const actsWords = words.stock.acts
@@ -47,6 +57,7 @@ export function LotPanel(props: Props) {
       line="seam"
       radius={2}
       className={`${classes.panel} no-print`}
+      data-panel
       aria-label={itemTitle(item)}
     >
       <Row as="header" gap={3} align="start">
@@ -103,7 +114,7 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return
+      if (!isForUs(event) || !isOnThing()) return
       const found = [first, ...usual, ...rare].find((one) => hotkeyOf(one) === event.key)
       if (!found) return
       void start(found)
@@ -159,15 +170,16 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
 
 function ParField({ line, pocketId }: { readonly line: LineOnMat; readonly pocketId: string }) {
   const { run, busy } = useActing()
-  const change = (by: number) =>
+  const itemId = line.item.id
+  const change = (by: number) => {
+    const amount = Math.max(0, line.par + by * 1000) as Amount
     void run(
       setPar,
-      {
-        params: { pocketId, itemId: line.item.id },
-        body: { amount: Math.max(0, line.par + by * 1000) },
-      },
+      { params: { pocketId, itemId }, body: { amount } },
       words.undo.did.par(itemTitle(line.item)),
+      { atOnce: shownAtOnce(['kit'], withPar(pocketId, itemId, amount)) },
     )
+  }
   return (
     <Row gap={4} align="center" above={3} below={5} size={2}>
       <Box as="span" grow>

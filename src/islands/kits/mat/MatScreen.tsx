@@ -11,7 +11,8 @@ import { moveLot } from '../../../contract/stock'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
-import { Frame, isTyping, type Strap } from '../../../ui/Frame'
+import { Frame, type Strap } from '../../../ui/Frame'
+import { isForUs } from '../../../ui/hotkeys'
 import { keepInAddress } from '../../../ui/keepInAddress'
 import { SILENT, usePulling } from '../../../ui/pulling'
 import * as words from '../../../words'
@@ -20,6 +21,7 @@ import { AddPocket } from './AddPocket'
 import { ArrangeForMe } from './arrange/ArrangeForMe'
 import { ArrangePockets } from './arrange/ArrangePockets'
 import { ChangeKit } from './ChangeKit'
+import { isOnThing } from './isOnThing'
 import { LotPanel } from './LotPanel'
 import { MatHead, type MatMode } from './MatHead'
 import { type DraggedTag, MatPocket } from './MatPocket'
@@ -43,7 +45,7 @@ interface Props {
 }
 
 export const MatScreen = (props: Props) => (
-  <Frame tab="kits" strap={props.strap} place={null}>
+  <Frame tab="kits" strap={props.strap} place={null} start="mat">
     <Mat {...props} />
   </Frame>
 )
@@ -96,11 +98,12 @@ function Mat({ strap, initial, pockets, named }: Props) {
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return
-      if (event.key.startsWith('Arrow') && matRef.current?.contains(document.activeElement)) {
+      if (!isForUs(event)) return
+      const isOnMat = matRef.current?.contains(document.activeElement)
+      if (event.key.startsWith('Arrow') && isOnMat && matRef.current) {
         moveFocus(matRef.current, event.key)
         event.preventDefault()
-      } else if (event.key === 'a' && (picked || kit.pockets[0])) {
+      } else if (event.key === 'a' && isOnThing() && (picked || kit.pockets[0])) {
         setAdding(picked?.pocketId ?? kit.pockets[0]?.id ?? null)
         event.preventDefault()
       } else if (event.key === 'Escape') setPicked(null)
@@ -160,6 +163,7 @@ function Mat({ strap, initial, pockets, named }: Props) {
             radius={2}
             className={classes.mat}
             ref={matRef}
+            id="mat"
             data-shape={kit.container?.shape}
           >
             {kit.pockets.map((one) => (
@@ -204,7 +208,7 @@ function Mat({ strap, initial, pockets, named }: Props) {
           className="no-print"
         >
           <AddPocket kitId={kit.id} />
-          <small className="second">{matWords.keys}</small>
+          <kbd className="second">{matWords.keys}</kbd>
         </Row>
       </div>
       {line && pocket && picked ? (

@@ -2,6 +2,7 @@
 import type { z } from 'zod'
 import type * as kits from '../../../contract/values/kits'
 import type * as places from '../../../contract/values/places'
+import type { Amount } from '../../../core/quantity/amount'
 
 export type Kit = z.infer<typeof kits.kitValue>
 
@@ -19,3 +20,18 @@ export interface Picked {
   readonly itemId: string
   readonly lotId: string | null
 }
+
+/** The mat once a target is another: before the server has judged the line again. */
+export const withPar =
+  (pocketId: string, itemId: string, par: Amount) =>
+  (kit: Kit): Kit => ({
+    ...kit,
+    pockets: kit.pockets.map((pocket) =>
+      pocket.id === pocketId
+        ? {
+            ...pocket,
+            lines: pocket.lines.map((line) => (line.item.id === itemId ? { ...line, par } : line)),
+          }
+        : pocket,
+    ),
+  })

@@ -8,11 +8,12 @@ import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { useStrap } from '../../../ui/Frame'
 import { Stepper } from '../../../ui/Stepper'
+import { shownAtOnce } from '../../../ui/shownAtOnce'
 import * as words from '../../../words'
 import { money } from '../../../words/frame/format'
 import classes from './shopping.module.css'
 import type { Missing } from './useList'
-import type { Purchase } from './view'
+import type { Purchase, Shopping } from './view'
 
 const shoppingWords = words.shopping
 
@@ -30,10 +31,20 @@ export function PurchaseLine({ line, currency, onPutAway, onNone }: Props) {
   const title = itemTitle(item)
   const inBag = line.state.kind === 'in_bag'
   const params = { purchaseId: line.id }
+  const changed = (to: Partial<Purchase>) =>
+    shownAtOnce<Shopping>(['shopping'], (view) => ({
+      ...view,
+      lines: view.lines.map((one) => (one.id === line.id ? { ...one, ...to } : one)),
+    }))
   const mark = (state: 'listed' | 'in_bag' | 'not_there', said: string) =>
-    run(markPurchase, { params, body: { state } }, said, `${said}: ${title}`)
+    run(markPurchase, { params, body: { state } }, said, {
+      about: `${said}: ${title}`,
+      ...(state !== 'not_there' && { atOnce: changed({ state: { kind: state } }) }),
+    })
   const change = (to: number) =>
-    void run(changePurchase, { params, body: { packs: to } }, shoppingWords.did.packs)
+    void run(changePurchase, { params, body: { packs: to } }, shoppingWords.did.packs, {
+      atOnce: changed({ packs: to }),
+    })
   const none = async () => {
     if (await mark('not_there', shoppingWords.did.none))
       onNone({ itemId: item.id, instead: line.instead.map((one) => one.title) })

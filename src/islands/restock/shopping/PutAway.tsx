@@ -1,6 +1,6 @@
 /** What was bought goes into its pockets, with the date and batch that are printed on it. */
 
-import { Checkbox, Modal, TextInput } from '@mantine/core'
+import { Checkbox, TextInput } from '@mantine/core'
 import { IconBarcode } from '@tabler/icons-react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -13,6 +13,7 @@ import { call } from '../../../device/call'
 import { ActDialog } from '../../../ui/ActDialog'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
+import { Dialog } from '../../../ui/Dialog'
 import { useDayHabits } from '../../../ui/dayHabits'
 import { useActForm } from '../../../ui/useActForm'
 import * as words from '../../../words'
@@ -140,12 +141,7 @@ const Labelled = ({
   lotId,
   onClose,
 }: Pick<Props, 'purchase' | 'onClose'> & { readonly lotId: string }) => (
-  <Modal
-    opened
-    onClose={onClose}
-    title={receiveWords.done(itemTitle(purchase.item))}
-    closeButtonProps={{ 'aria-label': words.kits.cancel }}
-  >
+  <Dialog title={receiveWords.done(itemTitle(purchase.item))} onClose={onClose}>
     <Stack loose gap={6}>
       <p>{receiveWords.labelWhy}</p>
       <Box as="a" unlined href={`/lots/${lotId}/label`} target="_blank" rel="noreferrer">
@@ -155,5 +151,5 @@ const Labelled = ({
         {receiveWords.noLabel}
       </Button>
     </Stack>
-  </Modal>
+  </Dialog>
 )

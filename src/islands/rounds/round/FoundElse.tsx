@@ -1,6 +1,6 @@
 /** Something lies there that the record does not know of: what, how many, which date. */
 
-import { Autocomplete, Modal, TextInput } from '@mantine/core'
+import { Autocomplete, TextInput } from '@mantine/core'
 import { IconBarcode } from '@tabler/icons-react'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -16,6 +16,7 @@ import { call, newKey } from '../../../device/call'
 import { keepAct } from '../../../device/outbox'
 import { Box, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
+import { Dialog } from '../../../ui/Dialog'
 import * as words from '../../../words'
 import { ExpiryField, useExpiryWith } from '../../stock/lot/ExpiryField'
 import classes from './round.module.css'
@@ -102,11 +103,12 @@ export function FoundElse({ going, pocketId, bare, onClose }: Props) {
 
   return (
     <>
-      <Modal
-        opened={!scanning}
-        onClose={onClose}
+      <Dialog
         title={foundWords.title}
-        closeButtonProps={{ 'aria-label': words.rounds.card.closeHelp }}
+        opened={!scanning}
+        isWritten={name.trim() !== '' || batch.trim() !== ''}
+        close={words.rounds.card.closeHelp}
+        onClose={onClose}
       >
         <Stack
           as="form"
@@ -160,7 +162,7 @@ export function FoundElse({ going, pocketId, bare, onClose }: Props) {
             </Box>
           </Button>
         </Stack>
-      </Modal>
+      </Dialog>
       {scanning && (
         <ScanDialog today={contents.today} onRead={onRead} onClose={() => setScanning(false)} />
       )}

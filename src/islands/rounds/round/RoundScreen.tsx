@@ -9,6 +9,7 @@ import type { RoundId } from '../../../core/rounds/round'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, ButtonLink } from '../../../ui/Button'
 import { QUERIES } from '../../../ui/Frame'
+import { isForUs } from '../../../ui/hotkeys'
 import { type LookValue, useLook } from '../../../ui/look'
 import { theme } from '../../../ui/theme'
 import { useWorker } from '../../../ui/useWorker'
@@ -75,8 +76,7 @@ const NoRound = ({ why }: { readonly why: string }) => (
 function useTorchKey({ toggleTorch }: LookValue): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const typing = (event.target as HTMLElement | null)?.tagName === 'INPUT'
-      if (event.key === 't' && !typing && !document.querySelector('[role="dialog"]')) toggleTorch()
+      if (event.key === 't' && isForUs(event)) toggleTorch()
     }
     addEventListener('keydown', onKey)
     return () => removeEventListener('keydown', onKey)

@@ -1,6 +1,5 @@
 /** Reading a code: by the camera, from a practice label, from a hand scanner or typed. */
 
-import { Modal } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { type CodeFields, readCode } from '../../../core/codes/readCode'
@@ -9,6 +8,7 @@ import { firstCode } from '../../../device/scanner/scan'
 import { labelPicture, PRACTICE_LABELS, type PracticeLabel } from '../../../standIns/labels'
 import { Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
+import { Dialog } from '../../../ui/Dialog'
 import * as words from '../../../words'
 import classes from './round.module.css'
 import { useReader } from './useReader'
@@ -67,12 +67,7 @@ export function ScanDialog({ today, onRead, onClose }: Props) {
   }
 
   return (
-    <Modal
-      opened
-      onClose={onClose}
-      title={scanWords.title}
-      closeButtonProps={{ 'aria-label': words.rounds.card.closeHelp }}
-    >
+    <Dialog title={scanWords.title} close={words.rounds.card.closeHelp} onClose={onClose}>
       <Stack gap={5} columns={1} className={classes.scan}>
         {camera === 'none' ? (
           <p className="second">{scanWords.noCamera}</p>
@@ -122,6 +117,6 @@ export function ScanDialog({ today, onRead, onClose }: Props) {
           ))}
         </Stack>
       </Stack>
-    </Modal>
+    </Dialog>
   )
 }

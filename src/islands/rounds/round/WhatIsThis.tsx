@@ -1,8 +1,8 @@
 /** What the thing on the card is, for whoever has never seen it. */
 
-import { Modal } from '@mantine/core'
 import type { Thing } from '../../../core/rounds/contents'
 import { Stack } from '../../../ui/Box'
+import { Dialog } from '../../../ui/Dialog'
 import * as words from '../../../words'
 import { expiryText } from '../../../words/frame/format'
 
@@ -24,12 +24,7 @@ export function WhatIsThis({
     thing.note,
   ].filter((line) => line !== '')
   return (
-    <Modal
-      opened={opened}
-      onClose={onClose}
-      title={thing.title}
-      closeButtonProps={{ 'aria-label': cardWords.closeHelp }}
-    >
+    <Dialog title={thing.title} opened={opened} close={cardWords.closeHelp} onClose={onClose}>
       <Stack gap={5} columns={1}>
         <p>{expiryText(thing.expiry)}</p>
         {known.map((line) => (
@@ -43,6 +38,6 @@ export function WhatIsThis({
         )}
         {known.length === 0 && thing.directions === '' && <p>{cardWords.notKnown}</p>}
       </Stack>
-    </Modal>
+    </Dialog>
   )
 }
