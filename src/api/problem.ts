@@ -59,6 +59,7 @@ const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   cells_overlap: 422,
   name_taken: 409,
   day_to_come: 422,
+  day_gone: 422,
   already_undone: 409,
   used_since: 409,
   key_used_otherwise: 422,

@@ -4,7 +4,20 @@ import { endpoint } from './endpoint'
 import * as wire from './primitives'
 
 export const foundThing = z.object({
-  kind: z.enum(['lot', 'bare', 'kit', 'place', 'pocket', 'answer', 'member', 'card', 'sheet']),
+  kind: z.enum([
+    'lot',
+    'bare',
+    'kit',
+    'place',
+    'pocket',
+    'answer',
+    'member',
+    'card',
+    'sheet',
+    'rule',
+    'act',
+    'history',
+  ]),
   title: z.string(),
   where: z.string(),
   detail: z.string(),

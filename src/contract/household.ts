@@ -16,6 +16,16 @@ export const readHousehold = endpoint(
   z.object({
     household: household.householdValue,
     members: z.array(members.memberValue),
+    /** Whose stay is over, who was here last first. */
+    earlierGuests: z.array(
+      z.object({
+        id: wire.memberId,
+        name: z.string(),
+        species: wire.species,
+        until: wire.plainDate,
+        version: wire.version,
+      }),
+    ),
     places: z.array(
       z.object({
         id: wire.placeId,

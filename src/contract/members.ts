@@ -50,6 +50,18 @@ export const changeMember = endpoint(
   wire.done,
 )
 
+export const stayAgain = endpoint(
+  'POST',
+  '/api/members/{memberId}/stays',
+  'A guest who was here before stays again, with everything that was asked then',
+  {
+    records: ['guest_added'],
+    params: ofMember,
+    body: z.object({ ...wire.seen, until: wire.plainDate }),
+  },
+  wire.done,
+)
+
 export const removeMember = endpoint(
   'DELETE',
   '/api/members/{memberId}',

@@ -9,6 +9,7 @@ import { find, type foundThing } from '../contract/find'
 import { exactly, findAmong, matchOf, sought } from '../core/finding/sought'
 import { call } from '../device/call'
 import * as words from '../words'
+import { actWord } from '../words/frame/acts'
 import { Box, Row } from './Box'
 import { Dialog } from './Dialog'
 import classes from './FindAnything.module.css'
@@ -153,7 +154,7 @@ export function FindAnything({ opened, early, onClose }: Props) {
               </Box>
             </span>
             <span className={classes.detail}>
-              {thing.detail}
+              {thing.kind === 'act' ? actWord(thing.detail) : thing.detail}
               {thing.state !== 'none' &&
                 thing.state !== 'sound' &&
                 ` · ${words.stock.stateWord[thing.state]}`}

@@ -153,6 +153,13 @@ export const member = {
   guestUntil: 'Stays until',
   guestFacts: 'Three facts are enough; the rest can wait.',
   isGuest: (until: PlainDate): string => `guest until ${fullDay(until)}`,
+  again: {
+    title: 'Here before',
+    why: 'What you were told about them the last time is kept. Ask again whether it still holds.',
+    was: (species: string, until: PlainDate): string => `${species} · here until ${fullDay(until)}`,
+    press: (name: string): string => `${name} is here again`,
+    did: (name: string, until: PlainDate): string => `${name} is here until ${fullDay(until)}`,
+  },
   weightOptional: 'Weight in kg, if known',
   cautionLine:
     'This sheet organises; it is not medical or veterinary advice. Call first. The pack label and the prescriber win.',

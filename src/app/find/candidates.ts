@@ -4,6 +4,7 @@ import type { foundThing } from '../../contract/find'
 import { formatExpiry } from '../../core/calendar/expiry'
 import { SUBSTANCES, type SubstanceId } from '../../core/catalogue/substances'
 import { knownItem } from '../../core/cover/knownItem'
+import type { DoseCard } from '../../core/dosing/card'
 import type { Findable } from '../../core/finding/sought'
 import { guidesFor } from '../../core/guide/guide'
 import type { Member } from '../../core/household/member'
@@ -11,6 +12,7 @@ import { SPECIES } from '../../core/household/species'
 import { formatAmount, NOTHING } from '../../core/quantity/amount'
 import { type Item, itemTitle } from '../../core/stock/item'
 import { lineState, type Survey } from '../../core/watch/survey'
+import type { ReasonedAct } from '../../db/record/history'
 
 export type Found = z.infer<typeof foundThing>
 
@@ -37,6 +39,60 @@ const namesOf = (id: SubstanceId): readonly string[] => {
   const { name, also = [] }: { name: string; also?: readonly string[] } = SUBSTANCES[id]
   return [name, ...also]
 }
+
+/** The household's own rules of dosing, by what is in it, whom it is for, and every note on it. */
+export const ofRules = (
+  cards: readonly DoseCard[],
+  members: readonly Member[],
+): readonly Candidate[] =>
+  cards.map((card) => {
+    const { about, for: whom, source } = card
+    const names =
+      whom.kind === 'people'
+        ? []
+        : members.filter(({ id }) => whom.memberIds.includes(id)).map(({ name }) => name)
+    return candidate(
+      {
+        kind: 'rule',
+        title: card.name,
+        where: names.join(', '),
+        detail: card.purpose,
+        href: `/bench/cards?card=${card.id}`,
+      },
+      ...(about.kind === 'substance' ? namesOf(about.substance) : [about.name]),
+      card.directions,
+      ...card.stop,
+      source.who,
+      card.confirmed?.why ?? '',
+      'dose card rule',
+    )
+  })
+
+/** What became of each kind of thing: for whoever asks for its history, and for nobody else. */
+export const ofHistories = ({ lines }: Survey): readonly Candidate[] =>
+  [...new Map(lines.map(({ item }) => [item.id, item])).values()].map((item) =>
+    candidate(
+      {
+        kind: 'history',
+        title: itemTitle(item),
+        where: '',
+        detail: '',
+        href: `/record?item=${item.id}`,
+      },
+      otherNames(item),
+    ),
+  )
+
+export const ofActs = (acts: readonly ReasonedAct[]): readonly Found[] =>
+  acts.map(({ why, who, day, kind }) => ({
+    kind: 'act',
+    title: why,
+    where: `${who} · ${formatExpiry({ kind: 'day', day })}`,
+    // Which act it was is said by the words of the screen.
+    detail: kind,
+    href: '/household#lately',
+    state: 'none',
+  }))
 
 export const candidatesIn = (survey: Survey, members: readonly Member[]): readonly Candidate[] => [
   // Of two that are called the same, who comes before what, and what before where.
@@ -82,6 +138,7 @@ const ofLines = (survey: Survey): readonly Candidate[] =>
         ...beside,
         lot.note,
         lot.batch,
+        lot.standing.kind === 'lent' ? `lent ${lot.standing.to}` : '',
       )
     })
   })

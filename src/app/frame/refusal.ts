@@ -54,6 +54,7 @@ export type RefusalReason =
     }
   | { readonly code: 'cells_overlap' }
   | { readonly code: 'day_to_come'; readonly today: string }
+  | { readonly code: 'day_gone'; readonly today: string }
   | { readonly code: 'name_taken'; readonly name: string }
   | { readonly code: 'already_undone' }
   /** Taking it back would leave a pocket with less than nothing. */

@@ -10,7 +10,7 @@ import { editRecord } from '../../db/frame/records'
 import { createHouseholdOf, type NewHousehold } from '../../db/household/household'
 import { readItems as itemsByName } from '../../db/items/items'
 import { readSites } from '../../db/kits/sites'
-import { readMembers } from '../../db/members/members'
+import { readEarlierGuests, readMembers } from '../../db/members/members'
 import { type Acting, act, mustEdit } from '../frame/act'
 import { type Caller, reading, type World } from '../frame/world'
 import { mustHoldTogether } from '../items/catalogueActs'
@@ -28,12 +28,24 @@ export async function createHousehold(
   })
 }
 
+/** So many earlier guests are offered; who came longer ago is added anew. */
+const MOST_GUESTS = 12
+
 export const readHousehold = (world: World, caller: Caller): Promise<HouseholdView> =>
   reading(world, caller, async ({ trx, household, today }) => {
     const { places } = await readSites(trx)
     return {
       household,
       members: [...(await readMembers(trx, today))],
+      earlierGuests: (await readEarlierGuests(trx, today))
+        .slice(0, MOST_GUESTS)
+        .map(({ id, name, species, guestUntil, version }) => ({
+          id,
+          name,
+          species,
+          until: guestUntil,
+          version,
+        })),
       places: places.map(({ presence, ...place }) => ({
         ...place,
         rhythm: presence.rhythm,

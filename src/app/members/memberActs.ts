@@ -7,7 +7,7 @@ import type { Species } from '../../core/household/species'
 import { weightFault } from '../../core/household/weight'
 import type { MemberId, WeighingId } from '../../core/ids'
 import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
-import { readMembers } from '../../db/members/members'
+import { readEarlierGuests, readMembers } from '../../db/members/members'
 import { photoOf } from '../../db/members/photos'
 import { type Acting, act, mustEdit } from '../frame/act'
 import { notFound, Refusal } from '../frame/refusal'
@@ -101,6 +101,32 @@ export const changeMember = (
       return {}
     },
   )
+
+/**
+ * A guest stays again: what was asked the first time stays with the name.
+ * @throws {Refusal} when nobody of that id was a guest; `day_gone` for a stay that ended already
+ */
+export const stayAgain = (
+  world: World,
+  caller: Caller,
+  asked: {
+    readonly key: string
+    readonly memberId: MemberId
+    readonly seenVersion: number
+    readonly until: PlainDate
+  },
+) => {
+  const { key, memberId, seenVersion, until } = asked
+  const request = { memberId, seenVersion, until }
+  return act(world, caller, { key, kind: 'guest_added', request }, async (acting) => {
+    const { trx, today } = acting
+    if (until < today) throw new Refusal({ code: 'day_gone', today })
+    const guests = await readEarlierGuests(trx, today)
+    if (!guests.some(({ id }) => id === memberId)) throw notFound()
+    mustEdit(await editRecord(acting, 'member', memberId, { guest_until: until }, seenVersion))
+    return {}
+  })
+}
 
 /** @throws {Refusal} born in the future, facts of another kind, the same allergy twice */
 function mustFit(

@@ -8,7 +8,16 @@ import type { Trx } from '../frame/connect'
 import { toCourse, toMember } from '../frame/rows'
 
 /** Who belongs to the household on a day, guests included; people first, the oldest first. */
-export async function readMembers(trx: Trx, today: PlainDate): Promise<readonly Member[]> {
+export const readMembers = async (trx: Trx, today: PlainDate): Promise<readonly Member[]> =>
+  (await everybody(trx)).filter((member) => belongsOn(member, today))
+
+/** Guests whose stay is over, who was here last first: they may come again. */
+export const readEarlierGuests = async (trx: Trx, today: PlainDate): Promise<readonly Member[]> =>
+  (await everybody(trx))
+    .filter((member) => !belongsOn(member, today))
+    .sort((a, b) => (b.guestUntil ?? '').localeCompare(a.guestUntil ?? ''))
+
+async function everybody(trx: Trx): Promise<readonly Member[]> {
   const rows = await trx
     .selectFrom('member')
     .selectAll()
@@ -32,9 +41,7 @@ export async function readMembers(trx: Trx, today: PlainDate): Promise<readonly 
       ...(of.get(member_id) ?? []),
       { id: id as WeighingId, on: on_day as PlainDate, grams, notedAt: noted_at.getTime() },
     ])
-  return rows
-    .map((row) => toMember(row, of.get(row.id) ?? []))
-    .filter((member) => belongsOn(member, today))
+  return rows.map((row) => toMember(row, of.get(row.id) ?? []))
 }
 
 /** Prescriptions of who still belongs to the household. */

@@ -97,6 +97,31 @@ export async function readMovements(
   }))
 }
 
+/** An act with a reason that somebody gave. */
+export interface ReasonedAct {
+  readonly who: string
+  readonly day: PlainDate
+  readonly why: string
+  readonly kind: string
+}
+
+/** Acts whose reason has every one of the words in it, the latest first. */
+export async function findReasons(
+  trx: Trx,
+  words: readonly string[],
+  most: number,
+): Promise<readonly ReasonedAct[]> {
+  let query = trx
+    .selectFrom('act')
+    .select(['who', 'on_day', 'why', 'kind'])
+    .where('why', '<>', '')
+    .orderBy('at', 'desc')
+    .limit(most)
+  for (const word of words) query = query.where(sql<boolean>`position(${word} in lower(why)) > 0`)
+  const rows = await query.execute()
+  return rows.map(({ who, on_day, why, kind }) => ({ who, day: on_day as PlainDate, why, kind }))
+}
+
 /** Everybody whose hand is in the record, by name. */
 export async function readHands(trx: Trx): Promise<readonly string[]> {
   const rows = await trx.selectFrom('act').select('who').distinct().orderBy('who').execute()

@@ -1,5 +1,6 @@
 /** Waits for what the bench needs, and says when it is not to be had. */
 import type { ReactNode } from 'react'
+import { ToCome } from '../../ui/ToCome'
 import * as words from '../../words'
 import { type Care, useCare } from './useCare'
 
@@ -14,9 +15,11 @@ export function WithCare({ title, children }: Props) {
   return (
     <>
       <h1>{title}</h1>
-      <p className="second" aria-busy={state.kind === 'loading'}>
-        {state.kind === 'loading' ? words.care.incident.loading : words.waiting.noConnection}
-      </p>
+      {state.kind === 'loading' ? (
+        <ToCome said={words.care.incident.loading} />
+      ) : (
+        <p className="second">{words.waiting.noConnection}</p>
+      )}
     </>
   )
 }

@@ -1,11 +1,12 @@
 /** Cover (planning, at a desk): for every problem that can happen, whether these kits hold for these people and animals. */
 
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { missingIn } from '../../core/judgement/readiness'
 import { isUnsaid } from '../../core/watch/ofThings'
 import { Box, Row } from '../../ui/Box'
 import { Chip } from '../../ui/Button'
 import { Frame, type Strap } from '../../ui/Frame'
+import { type InAddress, useKept } from '../../ui/useKept'
 import * as words from '../../words'
 import { BoardGrid } from './BoardGrid'
 import { CoverTabs } from './CoverTabs'
@@ -21,6 +22,7 @@ interface Props {
   readonly strap: Strap
   readonly initial: CoverView
   readonly place: string | null
+  readonly address: InAddress
 }
 
 export const CoverScreen = (props: Props) => (
@@ -32,11 +34,12 @@ export const CoverScreen = (props: Props) => (
 
 const coverWords = words.cover
 
-function CoverBoard({ initial, place: chosen }: Props) {
+function CoverBoard({ initial, place: chosen, address }: Props) {
   const cover = useCover(initial)
-  const asked = useQuestion(cover, chosen)
-  const [by, setBy] = useState<'members' | 'kits'>('members')
-  const [onlyGaps, setOnlyGaps] = useState(false)
+  const asked = useQuestion(cover, chosen, address)
+  const [by, setBy] = useKept('by', address, 'members')
+  const [gapsOnly, setGapsOnly] = useKept('show', address, 'all')
+  const onlyGaps = gapsOnly === 'gaps'
   const { question, place } = asked
   const people = useMemo(() => question && byMembers(cover, question), [cover, question])
   const kits = useMemo(
@@ -85,7 +88,7 @@ function CoverBoard({ initial, place: chosen }: Props) {
               {coverWords.by[one]}
             </Chip>
           ))}
-          <Chip pressed={onlyGaps} onClick={() => setOnlyGaps(!onlyGaps)}>
+          <Chip pressed={onlyGaps} onClick={() => setGapsOnly(onlyGaps ? 'all' : 'gaps')}>
             {coverWords.onlyGaps}
           </Chip>
         </Row>

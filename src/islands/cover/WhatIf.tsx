@@ -9,10 +9,9 @@ import * as words from '../../words'
 import { Choices } from './Choices'
 import classes from './cover.module.css'
 import type { Cover } from './useCover'
-import type { Asked } from './useQuestion'
+import { type Asked, MOST_DAYS } from './useQuestion'
 
 const coverWords = words.cover
-const MOST_DAYS = 60
 
 export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked: Asked }) {
   const { view, laid } = cover

@@ -1,10 +1,12 @@
 /** What is asked of the board: where, with which kits, who is there, when, without what. */
-import { useMemo, useState } from 'react'
-import type { PlainDate } from '../../core/calendar/plainDate'
+import { useEffect, useMemo, useState } from 'react'
+import { isPlainDate, type PlainDate } from '../../core/calendar/plainDate'
 import { type Question, skillsAmong } from '../../core/cover/asking'
 import type { CoverPlace } from '../../core/cover/pantry'
 import { questionAt } from '../../core/cover/scene'
 import type { ItemId, KitId, MemberId, PlaceId } from '../../core/ids'
+import { keepInAddress } from '../../ui/keepInAddress'
+import { type InAddress, idsAsText, idsIn } from '../../ui/useKept'
 import type { Cover } from './useCover'
 
 interface WhatIf {
@@ -18,13 +20,22 @@ interface WhatIf {
   readonly days: number
 }
 
+/** The longest stay that is asked about. */
+export const MOST_DAYS = 60
+
+/** How many days an address asks about; one where it says nothing or nonsense. */
+export function daysIn(text: string | undefined): number {
+  const days = Number(text)
+  return Number.isInteger(days) && days >= 1 && days <= MOST_DAYS ? days : 1
+}
+
 const toggled = (set: ReadonlySet<string>, id: string): ReadonlySet<string> => {
   const next = new Set(set)
   if (!next.delete(id)) next.add(id)
   return next
 }
 
-export function useQuestion({ view, laid }: Cover, chosenPlace: string | null) {
+export function useQuestion({ view, laid }: Cover, chosenPlace: string | null, address: InAddress) {
   const asIs: WhatIf = {
     placeId: (view.places.find(({ id }) => id === chosenPlace) ?? view.places[0])?.id ?? null,
     toggledKits: new Set(),
@@ -33,7 +44,24 @@ export function useQuestion({ view, laid }: Cover, chosenPlace: string | null) {
     date: view.today,
     days: 1,
   }
-  const [asked, setAsked] = useState(asIs)
+  const [asked, setAsked] = useState<WhatIf>(() => ({
+    placeId: view.places.find(({ id }) => id === address.at)?.id ?? asIs.placeId,
+    toggledKits: idsIn(address.kits),
+    toggledMembers: idsIn(address.who),
+    without: idsIn(address.without),
+    date: address.on && isPlainDate(address.on) ? address.on : view.today,
+    days: daysIn(address.days),
+  }))
+  useEffect(() => {
+    keepInAddress({
+      at: asked.placeId === asIs.placeId ? null : asked.placeId,
+      kits: idsAsText(asked.toggledKits),
+      who: idsAsText(asked.toggledMembers),
+      without: idsAsText(asked.without),
+      on: asked.date === view.today ? null : asked.date,
+      days: asked.days === 1 ? null : String(asked.days),
+    })
+  }, [asked, asIs.placeId, view.today])
   const place: CoverPlace | null = view.places.find(({ id }) => id === asked.placeId) ?? null
   const question = useMemo((): Question | null => {
     if (!place) return null

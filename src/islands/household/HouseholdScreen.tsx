@@ -53,7 +53,7 @@ function HouseholdParts({ initial, acts, who, cover }: Props) {
           <SignOut />
         </Row>
       </Row>
-      <Members initial={cover} />
+      <Members initial={cover} earlierGuests={data.earlierGuests} />
       <div className={classes.parts}>
         <Places places={data.places} members={data.members} />
         <Lately acts={lately.acts} timeZone={data.household.timeZone} />

@@ -15,12 +15,19 @@ import { TOPIC_NAMES } from '../../words/frame/topics'
 import { type CoverView, useCover } from '../cover/useCover'
 import { Portrait } from '../members/Photo'
 import { AddMember } from './AddMember'
+import { EarlierGuests } from './EarlierGuests'
 import classes from './household.module.css'
 import { memberLine } from './memberLine'
+import type { HouseholdView } from './view'
 
 const householdWords = words.household
 
-export function Members({ initial }: { readonly initial: CoverView }) {
+interface Props {
+  readonly initial: CoverView
+  readonly earlierGuests: HouseholdView['earlierGuests']
+}
+
+export function Members({ initial, earlierGuests }: Props) {
   const cover = useCover(initial)
   const { view, laid } = cover
   const { today } = useStrap()
@@ -28,7 +35,7 @@ export function Members({ initial }: { readonly initial: CoverView }) {
   const cards = useMemo(() => memberCards(laid, today), [laid, today])
   return (
     <Box as="section" below={6} aria-label={householdWords.members}>
-      <Row as="header" gap={6} align="baseline" justify="between">
+      <Row as="header" gap={6} align="baseline" justify="between" wrap>
         <Box as="h2" size={4}>
           {householdWords.members}
         </Box>
@@ -43,6 +50,9 @@ export function Members({ initial }: { readonly initial: CoverView }) {
           </Row>
         )}
       </Row>
+      {adding === 'guest' && (
+        <EarlierGuests guests={earlierGuests} onBack={() => setAdding(null)} />
+      )}
       {adding && <AddMember isGuest={adding === 'guest'} onDone={() => setAdding(null)} />}
       {view.members.length === 0 && !adding && <p className="second">{householdWords.noMembers}</p>}
       {view.places.length > 0 && view.members.length > 0 && (

@@ -29,6 +29,8 @@ const USUAL_STAY_DAYS = 2
 /** What a kitchen scale shows least, and what the contract takes at most: a draught horse is more than a ton. */
 const KILOGRAMS = { least: 0.001, most: 2000 }
 
+export const usualStay = (today: PlainDate): PlainDate => addDays(today, USUAL_STAY_DAYS)
+
 export const emptyMember = (today: PlainDate): MemberDraft => ({
   name: '',
   species: 'person',
@@ -36,7 +38,7 @@ export const emptyMember = (today: PlainDate): MemberDraft => ({
   helper: false,
   note: '',
   kg: '',
-  until: addDays(today, USUAL_STAY_DAYS),
+  until: usualStay(today),
   allergies: 'later',
   conditions: 'later',
   medicines: 'later',

@@ -1,7 +1,7 @@
 /** Proposed lists (planning): what a place should hold, each line with its reasons, decided line by line. */
 
 import { Select, TextInput } from '@mantine/core'
-import { useMemo, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { createKit } from '../../contract/kits'
 import { decideLines } from '../../contract/lists'
 import type { MemberId, PocketId } from '../../core/ids'
@@ -9,6 +9,8 @@ import { useActing } from '../../ui/acting'
 import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
+import { keepInAddress } from '../../ui/keepInAddress'
+import { type InAddress, idsAsText, idsIn } from '../../ui/useKept'
 import * as words from '../../words'
 import { money } from '../../words/frame/format'
 import { Choices } from '../cover/Choices'
@@ -16,6 +18,7 @@ import { CoverTabs } from '../cover/CoverTabs'
 import classes from '../cover/cover.module.css'
 import { Nothing } from '../cover/Nothing'
 import { type CoverView, useCover } from '../cover/useCover'
+import { daysIn } from '../cover/useQuestion'
 import { Line } from './ProposedLine'
 import { type Decisions, placeList, presentAt, proposalAt } from './placeList'
 
@@ -23,6 +26,7 @@ interface Props {
   readonly strap: Strap
   readonly initial: CoverView
   readonly place: string | null
+  readonly address: InAddress
 }
 
 export const ListsScreen = (props: Props) => (
@@ -34,17 +38,24 @@ export const ListsScreen = (props: Props) => (
 
 const listsWords = words.lists
 
-function Lists({ initial, place: chosen }: Props) {
+function Lists({ initial, place: chosen, address }: Props) {
   const cover = useCover(initial)
   const { view } = cover
   const { habits } = useStrap()
   const { run, busy } = useActing()
   const [placeId, setPlaceId] = useState(
-    (view.places.find(({ id }) => id === chosen) ?? view.places[0])?.id ?? null,
+    (view.places.find(({ id }) => id === (address.at ?? chosen)) ?? view.places[0])?.id ?? null,
   )
   /** Those usually there who are not, and others who are. */
-  const [toggled, setToggled] = useState<ReadonlySet<string>>(new Set())
-  const [days, setDays] = useState(1)
+  const [toggled, setToggled] = useState(() => idsIn(address.who))
+  const [days, setDays] = useState(() => daysIn(address.days))
+  useEffect(() => {
+    keepInAddress({
+      at: placeId === (chosen ?? view.places[0]?.id) ? null : placeId,
+      who: idsAsText(toggled),
+      days: days === 1 ? null : String(days),
+    })
+  }, [placeId, toggled, days, chosen, view.places])
   const place = view.places.find(({ id }) => id === placeId)
   const [pocketId, setPocketId] = useState<PocketId | null>(null)
   const present = useMemo(

@@ -58,7 +58,7 @@ export function Weights({ member, state, units }: Props) {
         aria-label={membersWords.weigh}
         press={membersWords.weigh}
       >
-        <Stack columns="minmax(6rem, 1fr) 5rem 10rem" gap={4} align="start">
+        <Stack columns="repeat(auto-fit, minmax(8rem, 1fr))" gap={4} align="start">
           <TextInput
             label={membersWords.weighIn[form.values.unit]}
             inputMode="decimal"

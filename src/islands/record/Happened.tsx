@@ -2,7 +2,7 @@
 
 import { Select } from '@mantine/core'
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
-import { Fragment, useState } from 'react'
+import { Fragment } from 'react'
 import type { z } from 'zod'
 import { readKits } from '../../contract/kits'
 import { readRecord } from '../../contract/record'
@@ -11,6 +11,7 @@ import { tellingOnes } from '../../core/stock/telling'
 import { call } from '../../device/call'
 import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
+import { type InAddress, useKept } from '../../ui/useKept'
 import * as words from '../../words'
 import { longDay } from '../../words/frame/format'
 import classes from './record.module.css'
@@ -19,18 +20,14 @@ const recordWords = words.record
 
 interface Props {
   readonly place: string | null
-  readonly asked: {
-    readonly lot: string | null
-    readonly item: string | null
-    readonly kit: string | null
-  }
+  readonly address: InAddress
 }
 
-export function Happened({ place, asked }: Props) {
-  const [lot, setLot] = useState(asked.lot)
-  const [item, setItem] = useState(asked.item)
-  const [kit, setKit] = useState(asked.kit)
-  const [who, setWho] = useState<string | null>(null)
+export function Happened({ place, address }: Props) {
+  const [lot, setLot] = useKept('lot', address, '')
+  const [item, setItem] = useKept('item', address, '')
+  const [kit, setKit] = useKept('kit', address, '')
+  const [who, setWho] = useKept('who', address, '')
   const kits = useQuery({ queryKey: ['kits'], queryFn: () => call(readKits) })
   const pages = useInfiniteQuery({
     queryKey: ['record', place, lot, item, kit, who],
@@ -58,10 +55,10 @@ export function Happened({ place, asked }: Props) {
           placeholder={recordWords.anyItem}
           searchable
           clearable
-          value={item ?? (lot ? (entries[0]?.itemId ?? null) : null)}
+          value={item || (lot ? (entries[0]?.itemId ?? null) : null)}
           onChange={(value) => {
-            setLot(null)
-            setItem(value)
+            setLot('')
+            setItem(value ?? '')
           }}
           data={(first?.items ?? []).map(({ id, title }) => ({ value: id, label: title }))}
         />
@@ -69,8 +66,8 @@ export function Happened({ place, asked }: Props) {
           label={recordWords.kit}
           placeholder={recordWords.anyKit}
           clearable
-          value={kit}
-          onChange={setKit}
+          value={kit || null}
+          onChange={(value) => setKit(value ?? '')}
           data={(kits.data?.kits ?? [])
             .filter(({ placeId }) => place === null || placeId === place)
             .map(({ id, name }) => ({ value: id, label: name }))}
@@ -79,8 +76,8 @@ export function Happened({ place, asked }: Props) {
           label={recordWords.who}
           placeholder={recordWords.anybody}
           clearable
-          value={who}
-          onChange={setWho}
+          value={who || null}
+          onChange={(value) => setWho(value ?? '')}
           data={first?.hands ?? []}
         />
       </Stack>

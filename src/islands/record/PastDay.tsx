@@ -1,7 +1,6 @@
 /** What lay where on the evening of a past day, place by place. */
 
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import type { z } from 'zod'
 import { readPast } from '../../contract/record'
 import type { pastValue } from '../../contract/values/record'
@@ -10,6 +9,7 @@ import { call } from '../../device/call'
 import { Box, Stack } from '../../ui/Box'
 import { DayField } from '../../ui/DayField'
 import { StateGlyph } from '../../ui/StateGlyph'
+import { type InAddress, useKept } from '../../ui/useKept'
 import * as words from '../../words'
 import { counted } from '../../words/frame/format'
 import classes from './record.module.css'
@@ -19,12 +19,12 @@ type Past = z.infer<typeof pastValue>
 
 interface Props {
   readonly place: string | null
-  readonly first: string
+  readonly address: InAddress
   readonly today: PlainDate
 }
 
-export function PastDay({ place, first, today }: Props) {
-  const [day, setDay] = useState(first)
+export function PastDay({ place, address, today }: Props) {
+  const [day, setDay] = useKept('day', address, today)
   const asked = isPlainDate(day) && day <= today ? day : null
   const { data, error } = useQuery({
     queryKey: ['past', asked],

@@ -1,9 +1,10 @@
 /** The record read back (planning): what happened, by thing, kit, place or hand; and any past day. */
 
-import { useState } from 'react'
 import { Row } from '../../ui/Box'
 import { Chip } from '../../ui/Button'
 import { Frame, type Strap } from '../../ui/Frame'
+import { keepInAddress } from '../../ui/keepInAddress'
+import { type InAddress, useKept } from '../../ui/useKept'
 import * as words from '../../words'
 import { KitTabs } from '../kits/KitTabs'
 import { Happened } from './Happened'
@@ -14,13 +15,7 @@ const recordWords = words.record
 interface Props {
   readonly strap: Strap
   readonly place: string | null
-  /** From the address. */
-  readonly asked: {
-    readonly lot: string | null
-    readonly item: string | null
-    readonly kit: string | null
-    readonly day: string | null
-  }
+  readonly address: InAddress
 }
 
 export const RecordScreen = (props: Props) => (
@@ -30,25 +25,33 @@ export const RecordScreen = (props: Props) => (
   </Frame>
 )
 
-function Recorded({ strap, place, asked }: Props) {
-  const [past, setPast] = useState(asked.day !== null)
+function Recorded({ strap, place, address }: Props) {
+  const named = address.day === undefined ? address : { ...address, part: 'past' }
+  const [part, setPart] = useKept('part', named, 'happened')
+  const past = part === 'past'
   return (
     <>
       <Row as="header" gapX={7} gapY={4} align="center" wrap below={5}>
         <h1>{recordWords.title}</h1>
         <span role="group" aria-label={recordWords.title}>
-          <Chip pressed={!past} onClick={() => setPast(false)}>
+          <Chip
+            pressed={!past}
+            onClick={() => {
+              keepInAddress({ day: null })
+              setPart('happened')
+            }}
+          >
             {recordWords.happened}
           </Chip>
-          <Chip pressed={past} onClick={() => setPast(true)}>
+          <Chip pressed={past} onClick={() => setPart('past')}>
             {recordWords.asItWas}
           </Chip>
         </span>
       </Row>
       {past ? (
-        <PastDay place={place} first={asked.day ?? strap.today} today={strap.today} />
+        <PastDay place={place} address={address} today={strap.today} />
       ) : (
-        <Happened place={place} asked={asked} />
+        <Happened place={place} address={address} />
       )}
     </>
   )

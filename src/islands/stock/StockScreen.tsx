@@ -10,6 +10,7 @@ import { ButtonLink } from '../../ui/Button'
 import { Empty } from '../../ui/Empty'
 import { Frame, type Strap } from '../../ui/Frame'
 import { keepInAddress } from '../../ui/keepInAddress'
+import { ToCome } from '../../ui/ToCome'
 import * as words from '../../words'
 import { KitTabs } from '../kits/KitTabs'
 import { BulkActs } from './BulkActs'
@@ -68,7 +69,7 @@ function Stock({ strap, place, filter: addressed }: Props) {
     return grouped(shown, headings[filter.group])
   }, [shown, filter.group, members])
 
-  if (!data) return <p role="status">{listWords.loading}</p>
+  if (!data) return <ToCome said={listWords.loading} lines={12} />
   // What is no longer shown, or no longer there, is no longer chosen.
   const picked = shown.filter((row) => chosen.has(rowKey(row)))
   const choose = (keys: readonly string[], on: boolean): void => {

@@ -61,6 +61,7 @@ const EVERY: { readonly [C in Code]: Extract<RefusalReason, { readonly code: C }
   some_changed: { code: 'some_changed', lots: [lot('a'), lot('b')] },
   cells_overlap: { code: 'cells_overlap' },
   day_to_come: { code: 'day_to_come', today: day },
+  day_gone: { code: 'day_gone', today: day },
   name_taken: { code: 'name_taken', name: 'Mine' },
   already_undone: { code: 'already_undone' },
   used_since: { code: 'used_since' },
@@ -143,6 +144,7 @@ describe('a refusal in words', () => {
     [EVERY.list_in_future, 'The list is dated in the future | Give 2026-11-26 or an earlier day.'],
     [EVERY.opened_in_future, 'That day has not come | Give 2026-11-26 or an earlier day.'],
     [EVERY.day_to_come, 'That day has not come | Give 2026-11-26 or an earlier day.'],
+    [EVERY.day_gone, 'That day is over | Give 2026-11-26 or a later day.'],
     [EVERY.born_in_future, 'That birthday has not come | Give 2026-11-26 or an earlier day.'],
     [EVERY.weighed_in_future, 'That day has not come | Give 2026-11-26 or an earlier day.'],
     [

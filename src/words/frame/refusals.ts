@@ -181,6 +181,8 @@ export function sentenceFor(reason: RefusalReason): Sentence {
       return say('Two pockets would overlap', 'Load the mat again and move one of them.')
     case 'day_to_come':
       return say('That day has not come', `Give ${reason.today} or an earlier day.`)
+    case 'day_gone':
+      return say('That day is over', `Give ${reason.today} or a later day.`)
     case 'name_taken':
       return say('That name is taken', `There is a view called ${reason.name}. Give another name.`)
     case 'already_undone':

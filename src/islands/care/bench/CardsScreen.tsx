@@ -1,6 +1,6 @@
 /** Dose cards (planning, at a desk): the labels that ship, and what prescribers said. */
 
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { cardPhoto, removeCard } from '../../../contract/care'
 import { addressOf } from '../../../contract/endpoint'
 import { type DoseCard, isShipped } from '../../../core/dosing/card'
@@ -136,6 +136,11 @@ interface CardProps {
 
 function Card({ card, members, photo, onEdit }: CardProps) {
   const { run, busy } = useActing()
+  const element = useRef<HTMLElement>(null)
+  // Whoever looked for this card has come for it.
+  useEffect(() => {
+    if (new URLSearchParams(location.search).get('card') === card.id) element.current?.focus()
+  }, [card.id])
   const names =
     card.for.kind === 'members'
       ? members.filter(({ id }) =>
@@ -151,6 +156,8 @@ function Card({ card, members, photo, onEdit }: CardProps) {
       line="dashed"
       radius={2}
       className={classes.card}
+      ref={element}
+      tabIndex={-1}
       data-own={onEdit !== null}
     >
       <Box as="h3" size={4}>

@@ -5,15 +5,17 @@
 
 import { MantineProvider } from '@mantine/core'
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { useCallback, useEffect, useState } from 'react'
+import { type ComponentProps, useCallback, useEffect, useState } from 'react'
 import type { IncidentId } from '../../../core/incident/entry'
 import { Box, Stack } from '../../../ui/Box'
 import { QUERIES } from '../../../ui/Frame'
 import { isForUs } from '../../../ui/hotkeys'
 import { useLook } from '../../../ui/look'
+import { ToCome } from '../../../ui/ToCome'
 import { theme } from '../../../ui/theme'
 import { useWorker } from '../../../ui/useWorker'
 import * as words from '../../../words'
+import { NumbersStrap } from '../NumbersStrap'
 import { AT_AN_INCIDENT, useCare } from '../useCare'
 import { HandoverPage } from './HandoverPage'
 import classes from './incident.module.css'
@@ -29,12 +31,17 @@ export interface At {
   readonly view: View
 }
 
-export function IncidentScreen() {
+interface Props {
+  /** As the server read them; null without an account, or without a database. */
+  readonly numbers: ComponentProps<typeof NumbersStrap>['numbers'] | null
+}
+
+export function IncidentScreen({ numbers }: Props) {
   const [queries] = useState(() => new QueryClient({ defaultOptions: { queries: QUERIES } }))
   return (
     <MantineProvider theme={theme}>
       <QueryClientProvider client={queries}>
-        <Opened />
+        <Opened numbers={numbers} />
       </QueryClientProvider>
     </MantineProvider>
   )
@@ -46,7 +53,7 @@ const inAddress = (): At => {
   return { id: search.get('id') as IncidentId | null, view }
 }
 
-function Opened() {
+function Opened({ numbers }: Props) {
   const [at, setAt] = useState<At>(inAddress)
   const state = useCare(AT_AN_INCIDENT)
   const { toggleTorch } = useLook()
@@ -78,9 +85,8 @@ function Opened() {
         <Box as="h1" size={6} breakable className="visually-hidden">
           {incidentWords.title}
         </Box>
-        <Box as="p" tone="second">
-          {incidentWords.loading}
-        </Box>
+        {numbers && <NumbersStrap numbers={numbers} member={null} />}
+        <ToCome said={incidentWords.loading} />
       </Stack>
     )
   if (state.kind === 'not_here')

@@ -11,6 +11,7 @@ import { Button, ButtonLink } from '../../../ui/Button'
 import { QUERIES } from '../../../ui/Frame'
 import { isForUs } from '../../../ui/hotkeys'
 import { type LookValue, useLook } from '../../../ui/look'
+import { ToCome } from '../../../ui/ToCome'
 import { theme } from '../../../ui/theme'
 import { useWorker } from '../../../ui/useWorker'
 import * as words from '../../../words'
@@ -51,7 +52,7 @@ function Opened({ roundId, onPaper }: { readonly roundId: RoundId; readonly onPa
   if (state.kind === 'loading')
     return (
       <Stack packed as="main" gap={6} pad={6} className={classes.page} aria-busy>
-        <p className="second">{roundsWords.loading}</p>
+        <ToCome said={roundsWords.loading} />
       </Stack>
     )
   if (state.kind === 'not_here')

@@ -5,6 +5,7 @@ import { readReview } from '../../../contract/stock'
 import { call } from '../../../device/call'
 import { Box, Stack } from '../../../ui/Box'
 import { Frame, type Strap } from '../../../ui/Frame'
+import { ToCome } from '../../../ui/ToCome'
 import * as words from '../../../words'
 import { KitTabs } from '../../kits/KitTabs'
 import { Looks } from './Looks'
@@ -27,7 +28,7 @@ export const ReviewScreen = (props: Props) => (
 
 function Reviewed({ strap, place }: Props) {
   const { data } = useQuery({ queryKey: ['review'], queryFn: () => call(readReview) })
-  if (!data) return <p role="status">{reviewWords.loading}</p>
+  if (!data) return <ToCome said={reviewWords.loading} />
   const lines = data.lines.filter(
     ({ at }) => place === null || at.some(({ placeId }) => placeId === place),
   )
