@@ -138,7 +138,8 @@ const SHARED: Readonly<Record<string, readonly string[]>> = {
   app: ['frame'],
   db: ['frame'],
   words: ['frame', 'index'],
-  islands: [],
+  // Words only: it reads and changes nothing.
+  islands: ['help'],
   'api/handlers': ['index'],
 }
 

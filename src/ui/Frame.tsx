@@ -344,7 +344,7 @@ function Framed({ tab, strap: first, place, start = 'main', children }: FramePro
         </StrapContext.Provider>
       </Box>
       {FindAnything && <FindAnything opened={finding} early={takeEarly} onClose={closeFind} />}
-      {KeysHelp && <KeysHelp opened={helping} onClose={() => setHelping(false)} />}
+      {KeysHelp && <KeysHelp opened={helping} tab={tab} onClose={() => setHelping(false)} />}
     </Row>
   )
 }

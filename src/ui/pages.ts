@@ -40,6 +40,13 @@ const HREFS: Readonly<Record<PageId, string>> = {
   feeds: '/settings#feeds',
   schools: '/settings#schools',
   begin: '/begin',
+  helpWatch: '/help',
+  helpKits: '/help/kits',
+  helpCover: '/help/cover',
+  helpBench: '/help/bench',
+  helpRestock: '/help/restock',
+  helpHousehold: '/help/household',
+  keys: '/help#keys',
 }
 
 export interface PageFound extends Findable {

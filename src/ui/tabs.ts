@@ -20,6 +20,7 @@ export const MORE = [
   { id: 'export', href: '/api/everything.zip' },
   { id: 'settings', href: '/settings' },
   { id: 'account', href: '/account' },
+  { id: 'help', href: '/help' },
 ] as const
 
-export type TabId = (typeof TABS)[number]['id'] | 'bring' | 'print' | 'begin' | 'settings'
+export type TabId = (typeof TABS)[number]['id'] | 'bring' | 'print' | 'begin' | 'settings' | 'help'

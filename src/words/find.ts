@@ -48,6 +48,13 @@ export const pages = {
   look: said('Look: light, dark, torch', 'night mode theme colours large type'),
   feeds: said('Calendar addresses', 'subscribe ics feed outlook phone calendar'),
   schools: said('Where experts disagree', 'schools wounds peroxide tourniquet leftovers habits'),
+  helpWatch: said('Help', 'how does this work explain manual question errands remind later'),
+  helpKits: said('Help: Kits', 'how does this work tags shapes mat use add check'),
+  helpCover: said('Help: Ready', 'how does this work board cell what if left out'),
+  helpBench: said('Help: Doses', 'how does this work why no amount given vet advice'),
+  helpRestock: said('Help: Restock', 'how does this work shopping list plan put away'),
+  helpHousehold: said('Help: Household', 'how does this work guest allergies places data'),
+  keys: said('Keys', 'keyboard shortcuts hotkeys help'),
   begin: said('First steps', 'begin set up start tour introduction new'),
 } as const satisfies Record<string, Said>
 

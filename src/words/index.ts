@@ -10,6 +10,7 @@ export { whole } from './account/whole'
 export * as care from './care'
 export { cover, evening } from './cover'
 export { findText as find } from './find'
+export { type ExplainedId, explained, whatIs } from './frame/explained'
 export { forms } from './frame/forms'
 export {
   appName as name,
@@ -26,6 +27,7 @@ export {
   undo,
   ways,
 } from './frame/frame'
+export { type HelpId, type HelpPage, help, helpPages } from './frame/helpPages'
 export { ready } from './frame/ready'
 export { tour } from './frame/tour'
 export { waiting } from './frame/waiting'

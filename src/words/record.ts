@@ -97,6 +97,17 @@ const PUT_BACK: Readonly<Partial<Record<TellingKind, Phrase>>> = {
   moved: (some, { from }) => `moves ${some} back${from ? ` to ${from}` : ''}`,
   counted: () => 'brings back the count from before',
   restated: () => 'brings back the count from before',
+  opened: () => 'says that it is closed again',
+  lent: () => 'says that it is not lent',
+  back: (_, { about }) => `says that it is lent again${about ? ` to ${about}` : ''}`,
+  unclean: () => 'says that it is clean',
+  cleaned: () => 'says that it waits to be cleaned again',
+  held: () => 'releases it again',
+  released: () => 'puts it on hold again',
+  missing: () => 'says that it is there',
+  found: () => 'says that it is missing again',
+  worsened: () => 'says that it is sound again',
+  amended: (_, { fields }) => `brings back ${list(fields.map((one) => FIELDS[one] ?? one))}`,
 }
 
 const UNTOUCH = {

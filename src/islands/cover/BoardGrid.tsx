@@ -4,6 +4,7 @@ import { type KeyboardEvent, useRef, useState } from 'react'
 import { TIERS } from '../../core/cover/need'
 import type { PlaceId } from '../../core/ids'
 import { Button } from '../../ui/Button'
+import { Explain } from '../../ui/Explain'
 import * as words from '../../words'
 import { CellDetail } from './CellDetail'
 import { type Column, type Grid, type GridCell, type GridRow, PARTY } from './columns'
@@ -63,7 +64,7 @@ export function BoardGrid({ cover, grid, onlyGaps, onToggle, onWithout, placeId 
             <tbody key={tier} data-tier={tier}>
               <tr className={classes.tier}>
                 <th scope="rowgroup" colSpan={columns.length + 1}>
-                  {coverWords.tiers[tier]}
+                  {coverWords.tiers[tier]} {tier === 'life' && <Explain id="life" />}
                 </th>
               </tr>
               {of.map((row) => (

@@ -5,6 +5,7 @@ import { missingIn } from '../../core/judgement/readiness'
 import { isUnsaid } from '../../core/watch/ofThings'
 import { Box, Row } from '../../ui/Box'
 import { Chip } from '../../ui/Button'
+import { Explain } from '../../ui/Explain'
 import { Frame, type Strap } from '../../ui/Frame'
 import { type InAddress, useKept } from '../../ui/useKept'
 import * as words from '../../words'
@@ -72,7 +73,10 @@ function CoverBoard({ initial, place: chosen, address }: Props) {
   return (
     <>
       <Box as="header" below={5}>
-        <h1>{coverWords.headline(place.name, gaps, readiness.of)}</h1>
+        <Row gap={4} align="center" wrap>
+          <h1>{coverWords.headline(place.name, gaps, readiness.of)}</h1>
+          <Explain id="ready" />
+        </Row>
         <Box measure as="p" size={3} className="second">
           {coverWords.under(readiness)}
         </Box>
@@ -95,6 +99,7 @@ function CoverBoard({ initial, place: chosen, address }: Props) {
         <Box as="p" size={2} tone="second">
           {coverWords.legend}
         </Box>
+        <Explain id="cell" />
       </Row>
       <BoardGrid
         cover={cover}

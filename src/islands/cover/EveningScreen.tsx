@@ -8,8 +8,9 @@ import { explain } from '../../core/cover/explain'
 import { questionAt } from '../../core/cover/scene'
 import type { MemberId } from '../../core/ids'
 import { evening, type MissingLink } from '../../core/judgement/evening'
-import { Box, Stack } from '../../ui/Box'
+import { Box, Row, Stack } from '../../ui/Box'
 import { DayField } from '../../ui/DayField'
+import { Explain } from '../../ui/Explain'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import * as words from '../../words'
 import { Choices } from './Choices'
@@ -90,7 +91,10 @@ function Evening({ initial, place: chosen }: Props) {
   return (
     <>
       <Box as="header" below={5}>
-        <h1>{eveningWords.headline(lines.length, judged.ready, judged.of)}</h1>
+        <Row gap={4} align="center" wrap>
+          <h1>{eveningWords.headline(lines.length, judged.ready, judged.of)}</h1>
+          <Explain id="cope" />
+        </Row>
         <Box measure as="p" size={3} className="second">
           {eveningWords.under}
         </Box>

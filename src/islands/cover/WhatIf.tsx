@@ -5,6 +5,7 @@ import { isPlainDate } from '../../core/calendar/plainDate'
 import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { DayField } from '../../ui/DayField'
+import { Explain } from '../../ui/Explain'
 import * as words from '../../words'
 import { Choices } from './Choices'
 import classes from './cover.module.css'
@@ -88,6 +89,7 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
               : [],
           )}
         />
+        <Explain id="whatIf" />
         {asked.isChanged && (
           <Button kind="quiet" onClick={asked.reset}>
             {coverWords.reset}

@@ -65,7 +65,7 @@ export function Lately({ acts, timeZone }: Props) {
                 {[
                   moment(act.at, timeZone),
                   words.record.about(act),
-                  act.why,
+                  act.why !== words.record.about(act) && act.why,
                   act.undone && householdWords.takenBack,
                 ]
                   .filter(Boolean)

@@ -6,6 +6,7 @@ import { CLIMATES, SIGNALS } from '../../core/household/places'
 import { ActDialog } from '../../ui/ActDialog'
 import { Box, Row, Stack } from '../../ui/Box'
 import { useDayHabits } from '../../ui/dayHabits'
+import { Explained } from '../../ui/Explain'
 import { Pick } from '../../ui/Pick'
 import { useActForm } from '../../ui/useActForm'
 import * as words from '../../words'
@@ -36,11 +37,13 @@ export function PlaceForm({ place, members, onClose }: Props) {
     <ActDialog form={form} title={placesWords.facts} press={placesWords.save} onClose={onClose}>
       <TextInput data-autofocus label={placesWords.name} maxLength={120} {...form.text('name')} />
       <Stack gap={5} align="start" columns={2}>
-        <TextInput
-          label={placesWords.minutesToHelp}
-          inputMode="numeric"
-          {...form.text('minutesToHelp')}
-        />
+        <Explained id="minutesToHelp">
+          <TextInput
+            label={placesWords.minutesToHelp}
+            inputMode="numeric"
+            {...form.text('minutesToHelp')}
+          />
+        </Explained>
         <TextInput
           label={placesWords.minutesToVet}
           inputMode="numeric"
@@ -48,36 +51,44 @@ export function PlaceForm({ place, members, onClose }: Props) {
         />
       </Stack>
       <Stack gap={5} align="start" columns={2}>
-        <Select
-          label={placesWords.signal}
-          placeholder={placesWords.unsaid}
-          clearable
-          {...form.choice('signal')}
-          data={SIGNALS.map((value) => ({ value, label: placesWords.signalWord(value) }))}
-        />
-        <Select
-          label={placesWords.climate}
-          placeholder={placesWords.unsaid}
-          clearable
-          {...form.choice('climate')}
-          data={CLIMATES.map((value) => ({ value, label: placesWords.climateWord(value) }))}
-        />
+        <Explained id="signal">
+          <Select
+            label={placesWords.signal}
+            placeholder={placesWords.unsaid}
+            clearable
+            {...form.choice('signal')}
+            data={SIGNALS.map((value) => ({ value, label: placesWords.signalWord(value) }))}
+          />
+        </Explained>
+        <Explained id="climate">
+          <Select
+            label={placesWords.climate}
+            placeholder={placesWords.unsaid}
+            clearable
+            {...form.choice('climate')}
+            data={CLIMATES.map((value) => ({ value, label: placesWords.climateWord(value) }))}
+          />
+        </Explained>
       </Stack>
-      <MultiSelect
-        label={placesWords.usually}
-        {...form.choice('usuallyThere')}
-        data={members.map(({ id, name }) => ({ value: id, label: name }))}
-      />
-      <Select
-        label={placesWords.rhythm}
-        {...form.choice('rhythm')}
-        data={[
-          { value: 'always', label: words.kits.always },
-          { value: 'weekdays', label: words.kits.weekdays },
-          { value: 'season', label: placesWords.season },
-          { value: 'visits', label: words.kits.visits },
-        ]}
-      />
+      <Explained id="usually">
+        <MultiSelect
+          label={placesWords.usually}
+          {...form.choice('usuallyThere')}
+          data={members.map(({ id, name }) => ({ value: id, label: name }))}
+        />
+      </Explained>
+      <Explained id="rhythm">
+        <Select
+          label={placesWords.rhythm}
+          {...form.choice('rhythm')}
+          data={[
+            { value: 'always', label: words.kits.always },
+            { value: 'weekdays', label: words.kits.weekdays },
+            { value: 'season', label: placesWords.season },
+            { value: 'visits', label: words.kits.visits },
+          ]}
+        />
+      </Explained>
       {onDays(form.values) && (
         <Row as="fieldset" gap={3} wrap>
           <Box as="legend" below={2} weight="bold">

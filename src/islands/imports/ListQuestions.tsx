@@ -8,6 +8,7 @@ import { type Field, KEPT } from '../../core/interchange/headings'
 import type { NameAnswer, NameQuestion, SitePart } from '../../core/interchange/sites'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button, Chip } from '../../ui/Button'
+import { Explain } from '../../ui/Explain'
 import { useStrap } from '../../ui/Frame'
 import * as words from '../../words'
 import { fullDay } from '../../words/frame/format'
@@ -49,7 +50,7 @@ function HowOld({ claimedOn, onClaimed }: Props) {
   return (
     <Row as="fieldset" gap={3} wrap above={2} below={2}>
       <Box as="legend" size={2} weight="bold">
-        {howReadWords.howOld}
+        {howReadWords.howOld} <Explain id="claimed" />
       </Box>
       <Chip
         pressed={claimedOn === null && !older}

@@ -14,6 +14,7 @@ import { itemTitle } from '../../core/stock/item'
 import { useActing } from '../../ui/acting'
 import { Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
+import { Explained } from '../../ui/Explain'
 import * as words from '../../words'
 import classes from '../cover/cover.module.css'
 import { entryChoices, type ItemView } from './saying'
@@ -192,14 +193,16 @@ function OwnForm({
         }
         data={entryChoices(country)}
       />
-      <MultiSelect
-        label={matchingWords.roles}
-        searchable
-        limit={60}
-        value={[...roles]}
-        onChange={setRoles}
-        data={ROLE_IDS.map((id) => ({ value: id, label: roleName(id) }))}
-      />
+      <Explained id="roles">
+        <MultiSelect
+          label={matchingWords.roles}
+          searchable
+          limit={60}
+          value={[...roles]}
+          onChange={setRoles}
+          data={ROLE_IDS.map((id) => ({ value: id, label: roleName(id) }))}
+        />
+      </Explained>
       <MultiSelect
         label={matchingWords.ownContains}
         searchable
@@ -215,31 +218,37 @@ function OwnForm({
         checked={isRead}
         onChange={(event) => setIsRead(event.currentTarget.checked)}
       />
-      <TextInput
-        label={matchingWords.ownUses}
-        inputMode="decimal"
-        value={uses}
-        onChange={(event) => setUses(event.currentTarget.value)}
-      />
-      {(entry === null || entry.form === 'tablet') && (
-        <Select
-          label={itemsWords.scored}
-          value={scored}
-          onChange={(value) => setScored(value ?? 'unknown')}
-          data={[
-            { value: 'unknown', label: itemsWords.scoredUnknown },
-            { value: 'yes', label: itemsWords.scoredYes },
-            { value: 'no', label: itemsWords.scoredNo },
-          ]}
+      <Explained id="uses">
+        <TextInput
+          label={matchingWords.ownUses}
+          inputMode="decimal"
+          value={uses}
+          onChange={(event) => setUses(event.currentTarget.value)}
         />
+      </Explained>
+      {(entry === null || entry.form === 'tablet') && (
+        <Explained id="scored">
+          <Select
+            label={itemsWords.scored}
+            value={scored}
+            onChange={(value) => setScored(value ?? 'unknown')}
+            data={[
+              { value: 'unknown', label: itemsWords.scoredUnknown },
+              { value: 'yes', label: itemsWords.scoredYes },
+              { value: 'no', label: itemsWords.scoredNo },
+            ]}
+          />
+        </Explained>
       )}
-      <Select
-        label={itemsWords.storage}
-        clearable
-        value={storage}
-        onChange={setStorage}
-        data={STORAGE_CLASS_IDS.map((id) => ({ value: id, label: itemsWords.storageName(id) }))}
-      />
+      <Explained id="storage">
+        <Select
+          label={itemsWords.storage}
+          clearable
+          value={storage}
+          onChange={setStorage}
+          data={STORAGE_CLASS_IDS.map((id) => ({ value: id, label: itemsWords.storageName(id) }))}
+        />
+      </Explained>
       <TextInput
         label={matchingWords.ownWhy}
         maxLength={2000}

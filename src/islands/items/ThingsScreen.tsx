@@ -5,9 +5,10 @@ import { matchItems } from '../../contract/items'
 import { sayingOf } from '../../core/naming/saying'
 import { isUnsaid } from '../../core/watch/ofThings'
 import { useActing } from '../../ui/acting'
-import { Box } from '../../ui/Box'
+import { Box, Row } from '../../ui/Box'
 import { ButtonLink } from '../../ui/Button'
 import { Empty } from '../../ui/Empty'
+import { Explain } from '../../ui/Explain'
 import { Frame, type Strap } from '../../ui/Frame'
 import * as words from '../../words'
 import { CoverTabs } from '../cover/CoverTabs'
@@ -82,7 +83,10 @@ function Things({ initial }: Props) {
   return (
     <div ref={next}>
       <Box as="header" below={5}>
-        <h1>{items.length === 0 ? itemsWords.title : itemsWords.headline(open.length)}</h1>
+        <Row gap={4} align="center" wrap>
+          <h1>{items.length === 0 ? itemsWords.title : itemsWords.headline(open.length)}</h1>
+          <Explain id="match" />
+        </Row>
         {items.length === 0 ? (
           <Empty text={words.items.matching.noItems}>
             <ButtonLink kind="strong" href="/bring-in">

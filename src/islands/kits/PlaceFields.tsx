@@ -2,6 +2,7 @@
 
 import { Select, TextInput } from '@mantine/core'
 import { Stack } from '../../ui/Box'
+import { Explained } from '../../ui/Explain'
 import type { ActForm } from '../../ui/useActForm'
 import * as words from '../../words'
 import type { NewPlaceDraft } from './kitDraft'
@@ -17,7 +18,13 @@ export const PlaceFields = ({ form }: { readonly form: ActForm<NewPlaceDraft> })
       data={RHYTHMS.map((value) => ({ value, label: words.kits[value] }))}
     />
     <Stack gap={5} align="start" columns={2}>
-      <TextInput label={words.places.minutesToHelp} inputMode="numeric" {...form.text('toHelp')} />
+      <Explained id="minutesToHelp">
+        <TextInput
+          label={words.places.minutesToHelp}
+          inputMode="numeric"
+          {...form.text('toHelp')}
+        />
+      </Explained>
       <TextInput label={words.places.minutesToVet} inputMode="numeric" {...form.text('toVet')} />
     </Stack>
   </>

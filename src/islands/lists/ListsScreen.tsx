@@ -6,8 +6,9 @@ import { createKit } from '../../contract/kits'
 import { decideLines } from '../../contract/lists'
 import type { MemberId, PocketId } from '../../core/ids'
 import { useActing } from '../../ui/acting'
-import { Box, Stack } from '../../ui/Box'
+import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
+import { Explain } from '../../ui/Explain'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import { keepInAddress } from '../../ui/keepInAddress'
 import { type InAddress, idsAsText, idsIn } from '../../ui/useKept'
@@ -100,7 +101,10 @@ function Lists({ initial, place: chosen, address }: Props) {
   return (
     <>
       <Box as="header" below={5}>
-        <h1>{listsWords.headline(place.name, open.length)}</h1>
+        <Row gap={4} align="center" wrap>
+          <h1>{listsWords.headline(place.name, open.length)}</h1>
+          <Explain id="proposed" />
+        </Row>
         <Box measure as="p" size={3} className="second">
           {listsWords.under(money(cost, habits.currency))}
         </Box>

@@ -16,6 +16,7 @@ import type { VitalRange } from '../../core/household/vitals'
 import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { DayField } from '../../ui/DayField'
+import { Explain } from '../../ui/Explain'
 import { useStrap } from '../../ui/Frame'
 import * as words from '../../words'
 import { fullDay } from '../../words/frame/format'
@@ -58,6 +59,7 @@ export function AnimalFields({
         <Box as="legend" padX={2} size={2} weight="bold">
           {membersWords.vitals} ({membersWords.own})
         </Box>
+        <Explain id="normal" />
         {(['temperature', 'pulse', 'breathing'] as const).map((sign) => (
           <RangeFields
             key={sign}

@@ -10,6 +10,7 @@ import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { DayField } from '../../ui/DayField'
+import { Explain } from '../../ui/Explain'
 import { useStrap } from '../../ui/Frame'
 import { Table } from '../../ui/Table'
 import { useActForm } from '../../ui/useActForm'
@@ -48,7 +49,10 @@ export function Weights({ member, state, units }: Props) {
         <Box as="h2" size={4}>
           {membersWords.weight}
         </Box>
-        <small data-stale={state.kind !== 'fresh'}>{membersWords.weighed(state, units)}</small>
+        <Row gap={4} align="center">
+          <small data-stale={state.kind !== 'fresh'}>{membersWords.weighed(state, units)}</small>
+          <Explain id="weight" />
+        </Row>
       </Row>
       {member.weighings.length > 1 && <WeightChart weighings={member.weighings} units={units} />}
       <ActForm

@@ -5,9 +5,10 @@ import { useEffect, useMemo, useState } from 'react'
 import { readStockList } from '../../contract/stock'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
-import { Box, Stack } from '../../ui/Box'
+import { Box, Row, Stack } from '../../ui/Box'
 import { ButtonLink } from '../../ui/Button'
 import { Empty } from '../../ui/Empty'
+import { Explain } from '../../ui/Explain'
 import { Frame, type Strap } from '../../ui/Frame'
 import { keepInAddress } from '../../ui/keepInAddress'
 import { ToCome } from '../../ui/ToCome'
@@ -83,7 +84,10 @@ function Stock({ strap, place, filter: addressed }: Props) {
   return (
     <Stack gap={5} className={classes.screen} aria-busy={busy}>
       <header>
-        <h1>{listWords.title(shown.length, data.rows.length)}</h1>
+        <Row gap={4} align="center" wrap>
+          <h1>{listWords.title(shown.length, data.rows.length)}</h1>
+          <Explain id="sure" />
+        </Row>
       </header>
       <StockFilters
         filter={filter}

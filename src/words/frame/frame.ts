@@ -31,6 +31,7 @@ export const more = {
   export: 'Save everything as a file',
   settings: 'Settings',
   account: 'Account and devices',
+  help: 'Help',
 } as const
 
 /** Ways out of a screen on which there is nothing yet. */
@@ -108,6 +109,7 @@ export const keys = {
   incident: 'something happened: start an incident',
   torch: 'torch: dark, large, for the night',
   undo: 'undo the last act',
+  ofPage: 'Help for this page',
   act: 'Single keys work on this device',
   actWhy: 'Turn them off if you speak to the computer or press keys by accident.',
   /** On single screens: the key, and what it does there. */

@@ -14,6 +14,7 @@ import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, ButtonLink, Chip } from '../../../ui/Button'
 import { Empty } from '../../../ui/Empty'
+import { Explain } from '../../../ui/Explain'
 import { Frame, type Strap } from '../../../ui/Frame'
 import * as words from '../../../words'
 import { AskVet } from '../AskVet'
@@ -77,7 +78,10 @@ function Bench({ care, place }: { readonly care: Care; readonly place: PlaceId |
   return (
     <div className={classes.bench}>
       <Stack gap={5} className="no-print">
-        <h1>{benchWords.title}</h1>
+        <Row gap={4} align="center">
+          <h1>{benchWords.title}</h1>
+          <Explain id="amount" />
+        </Row>
         <Row as="fieldset" gap={4} align="center" wrap>
           <Box as="legend" tone="second">
             {benchWords.who}

@@ -7,6 +7,7 @@ import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, ButtonLink } from '../../../ui/Button'
+import { Explain } from '../../../ui/Explain'
 import { useStrap } from '../../../ui/Frame'
 import * as words from '../../../words'
 import { money } from '../../../words/frame/format'
@@ -61,7 +62,8 @@ export function MatHead({ kit, today, onMode }: Props) {
           matWords.nextCheck(kit.nextCheck, today),
         ]
           .filter(Boolean)
-          .join(' · ')}
+          .join(' · ')}{' '}
+        <Explain id="check" />
       </Box>
       <Targets kit={kit} />
       <Row
@@ -75,6 +77,7 @@ export function MatHead({ kit, today, onMode }: Props) {
         data-closes={load.closes.kind}
       >
         <b>{words.kits.load.weighs(load.grams, habits.units)}</b>
+        <Explain id="load" />
         {load.tooHeavyBy > 0 && (
           <Box as="em" weight="bold" tone="bad">
             {words.kits.load.tooHeavy(load.tooHeavyBy, habits.units)}
@@ -142,7 +145,7 @@ function Targets({ kit }: Pick<Props, 'kit'>) {
         {said}
       </Box>
       <Box as="p" tone="second">
-        {words.ready.targetsMissed(missed.length)}
+        {words.ready.targetsMissed(missed.length)} <Explain id="targets" />
       </Box>
       <ul>
         {missed.map(({ pocket, line }) => (

@@ -7,9 +7,10 @@ import { useQuery } from '@tanstack/react-query'
 import { readForecast } from '../../../contract/restock'
 import { FUTURES } from '../../../core/forecast/forecast'
 import { call } from '../../../device/call'
-import { Box, Stack } from '../../../ui/Box'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { ButtonLink } from '../../../ui/Button'
 import { Empty } from '../../../ui/Empty'
+import { Explain } from '../../../ui/Explain'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { Ended, Working } from '../../../ui/Working'
 import * as words from '../../../words'
@@ -60,14 +61,17 @@ function Forecasted({ initial, place }: Props) {
   return (
     <Stack gap={6} columns={1} className={classes.screen}>
       <header>
-        <h1>
-          {found
-            ? forecastWords.headline(
-                sum(found.spentInAll.middle / years),
-                sum(found.lapsedInAll.middle / years),
-              )
-            : forecastWords.waiting}
-        </h1>
+        <Row gap={4} align="center" wrap>
+          <h1>
+            {found
+              ? forecastWords.headline(
+                  sum(found.spentInAll.middle / years),
+                  sum(found.lapsedInAll.middle / years),
+                )
+              : forecastWords.waiting}
+          </h1>
+          <Explain id="range" />
+        </Row>
         <p className="second">{forecastWords.under(FUTURES)}</p>
       </header>
       {state.kind === 'working' && (

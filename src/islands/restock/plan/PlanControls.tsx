@@ -13,6 +13,7 @@ import {
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, Chip } from '../../../ui/Button'
+import { Explain } from '../../../ui/Explain'
 import * as words from '../../../words'
 import { money } from '../../../words/frame/format'
 import classes from './plan.module.css'
@@ -58,9 +59,12 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
       className={classes.box}
       aria-label={planWords.controls}
     >
-      <Box as="h2" size={3} id="plan-budget">
-        {planWords.budget}
-      </Box>
+      <Row gap={4} align="center">
+        <Box as="h2" size={3} id="plan-budget">
+          {planWords.budget}
+        </Box>
+        <Explain id="budget" />
+      </Row>
       <Box as="p" size={2} tone="second" className={classes.sum}>
         {planWords.ofBudget(money(spent, currency), shown === null ? null : money(shown, currency))}
       </Box>
@@ -104,7 +108,9 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
         </Box>
       )}
       <Row as="fieldset" gap={4} align="center" wrap>
-        <legend>{planWords.lookAheadLabel}</legend>
+        <legend>
+          {planWords.lookAheadLabel} <Explain id="lookAhead" />
+        </legend>
         {LOOK_AHEADS.map((days) => (
           <Chip
             key={days}
@@ -117,7 +123,9 @@ export function PlanControls({ view, found, budget, onBudget }: Props) {
         ))}
       </Row>
       <Row as="fieldset" gap={4} align="center" wrap>
-        <legend>{planWords.thoroughness}</legend>
+        <legend>
+          {planWords.thoroughness} <Explain id="thorough" />
+        </legend>
         {THOROUGHNESS_IDS.map((id) => (
           <Chip
             key={id}

@@ -6,9 +6,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { readRates } from '../../../contract/restock'
 import { call } from '../../../device/call'
-import { Stack } from '../../../ui/Box'
+import { Row, Stack } from '../../../ui/Box'
 import { ButtonLink } from '../../../ui/Button'
 import { Empty } from '../../../ui/Empty'
+import { Explain } from '../../../ui/Explain'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { Table } from '../../../ui/Table'
 import * as words from '../../../words'
@@ -55,7 +56,10 @@ function Learned({ initial, place }: Props) {
   return (
     <Stack gap={6} columns={1} className={classes.screen}>
       <header>
-        <h1>{ratesWords.headline(known.length, rates.length)}</h1>
+        <Row gap={4} align="center" wrap>
+          <h1>{ratesWords.headline(known.length, rates.length)}</h1>
+          <Explain id="perYear" />
+        </Row>
         <p className="second">{ratesWords.under}</p>
       </header>
       {known.length > 0 && <RateTable rates={known} />}

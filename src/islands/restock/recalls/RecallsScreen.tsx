@@ -4,8 +4,9 @@ import { useQuery } from '@tanstack/react-query'
 import { readRecalls, takeRecall } from '../../../contract/restock'
 import { call } from '../../../device/call'
 import { useActing } from '../../../ui/acting'
-import { Box, Stack } from '../../../ui/Box'
+import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
+import { Explain } from '../../../ui/Explain'
 import { Frame, type Strap } from '../../../ui/Frame'
 import * as words from '../../../words'
 import { RestockTabs } from '../RestockTabs'
@@ -48,7 +49,10 @@ function Bulletins({ initial }: Pick<Props, 'initial'>) {
   return (
     <Stack measure gap={6}>
       <header>
-        <h1>{recallsWords.headline(sum(toHold), sum(toLookAt), data.isStandIn)}</h1>
+        <Row gap={4} align="center" wrap>
+          <h1>{recallsWords.headline(sum(toHold), sum(toLookAt), data.isStandIn)}</h1>
+          <Explain id="recall" />
+        </Row>
         <p className="second">{recallsWords.under(data.source)}</p>
         {data.isStandIn && (
           <Box as="p" note="caution">

@@ -14,6 +14,7 @@ import { ActDialog } from '../../../ui/ActDialog'
 import { Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { useDayHabits } from '../../../ui/dayHabits'
+import { Explained } from '../../../ui/Explain'
 import { useActForm } from '../../../ui/useActForm'
 import * as words from '../../../words'
 import { ExpiryField, expiryOf } from './ExpiryField'
@@ -95,7 +96,9 @@ export function AddLot({ title, pocketId, item, amount: expected, boughtAt = '',
       )}
       {!known && (
         <Stack gap={4} align="start" columns={2}>
-          <TextInput label={addWords.strength} {...form.text('strength')} />
+          <Explained id="strength">
+            <TextInput label={addWords.strength} {...form.text('strength')} />
+          </Explained>
           <TextInput label={addWords.unit} placeholder={addWords.unitHint} {...form.text('unit')} />
         </Stack>
       )}
