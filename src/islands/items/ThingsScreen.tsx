@@ -9,6 +9,7 @@ import { Box, Row } from '../../ui/Box'
 import { ButtonLink } from '../../ui/Button'
 import { Empty } from '../../ui/Empty'
 import { Explain } from '../../ui/Explain'
+import { FirstOf } from '../../ui/FirstOf'
 import { Frame, type Strap } from '../../ui/Frame'
 import * as words from '../../words'
 import { CoverTabs } from '../cover/CoverTabs'
@@ -155,11 +156,15 @@ function Things({ initial }: Props) {
       {known.length > 0 && (
         <Box asides="beside" as="section" above={7} className={coverClasses.known}>
           <h2>{words.items.matching.known}</h2>
-          <Box as="ul" above={2}>
-            {known.map((item) => (
-              <KnownThing key={item.id} item={item} country={view.country} />
-            ))}
-          </Box>
+          <FirstOf all={known}>
+            {(shown) => (
+              <Box as="ul" above={2}>
+                {shown.map((item) => (
+                  <KnownThing key={item.id} item={item} country={view.country} />
+                ))}
+              </Box>
+            )}
+          </FirstOf>
         </Box>
       )}
     </div>

@@ -39,6 +39,8 @@ export const ways = {
   kits: 'Open Kits',
   places: 'Add a place',
   members: 'Add people and animals',
+  more: (next: number, left: number): string =>
+    next === left ? `Show the other ${left}` : `Show ${next} more of ${left}`,
 } as const
 
 /** On every screen while the first steps are not over. */

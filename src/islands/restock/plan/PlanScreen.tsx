@@ -12,6 +12,7 @@ import { useActing } from '../../../ui/acting'
 import { Box, Stack } from '../../../ui/Box'
 import { Button, ButtonLink } from '../../../ui/Button'
 import { Empty } from '../../../ui/Empty'
+import { Folded } from '../../../ui/Folded'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { Ended, Working } from '../../../ui/Working'
 import * as words from '../../../words'
@@ -157,16 +158,15 @@ function Board({ found, place }: { readonly found: Found; readonly place: string
         ))}
       </Stack>
       {later.length > 0 && (
-        <Box as="details" above={6}>
-          <Box as="summary" weight="bold">
-            {planWords.later(later.length)}
-          </Box>
-          <Stack as="ol" gap={6} className={classes.line}>
-            {later.map((visit) => (
-              <VisitCard key={`${visit.day}/${visit.stop}`} visit={visit} found={found} />
-            ))}
-          </Stack>
-        </Box>
+        <Folded title={planWords.later(later.length)}>
+          {() => (
+            <Stack as="ol" gap={6} className={classes.line}>
+              {later.map((visit) => (
+                <VisitCard key={`${visit.day}/${visit.stop}`} visit={visit} found={found} />
+              ))}
+            </Stack>
+          )}
+        </Folded>
       )}
       <Uncovered found={found} place={place} />
     </>

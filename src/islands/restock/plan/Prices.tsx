@@ -7,8 +7,10 @@ import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { readAmount } from '../../../core/quantity/readAmount'
 import { readPrice, writePrice } from '../../../core/quantity/readPrice'
 import { useActing } from '../../../ui/acting'
-import { Box, Stack } from '../../../ui/Box'
+import { Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
+import { FirstOf } from '../../../ui/FirstOf'
+import { Folded } from '../../../ui/Folded'
 import * as words from '../../../words'
 import classes from './plan.module.css'
 import type { PlanView } from './usePlan'
@@ -19,48 +21,53 @@ type Offer = PlanView['offers'][number]
 export function Prices({ view }: { readonly view: PlanView }) {
   const [adding, setAdding] = useState<string | null>(null)
   return (
-    <Box as="details" above={6}>
-      <Box as="summary" weight="bold">
-        {planWords.prices}
-      </Box>
-      <p className="second">{planWords.pricesUnder}</p>
-      <Stack as="ul" gap={5} above={3}>
-        {view.things.map(({ itemId, title }) => {
-          const offers = view.offers.filter((offer) => offer.itemId === itemId)
-          return (
-            <Stack loose as="li" gap={2} lineBelow="hairline" key={itemId}>
-              <b>{title}</b>
-              {offers.map((offer) => (
-                <OfferRow
-                  key={`${offer.shop}/${offer.packSize}/${offer.priceMinor}/${offer.leadDays}`}
-                  title={title}
-                  offer={offer}
-                />
-              ))}
-              {offers.length === 0 || adding === itemId ? (
-                <OfferRow
-                  title={title}
-                  offer={{
-                    itemId,
-                    shop: '',
-                    packSize: 1000 as Amount,
-                    priceMinor: null,
-                    leadDays: 0,
-                    offerId: null,
-                  }}
-                  isNew
-                  onDone={() => setAdding(null)}
-                />
-              ) : (
-                <Button kind="plain" onClick={() => setAdding(itemId)}>
-                  {planWords.addShop}
-                </Button>
-              )}
-            </Stack>
-          )
-        })}
-      </Stack>
-    </Box>
+    <Folded title={planWords.prices}>
+      {() => (
+        <>
+          <p className="second">{planWords.pricesUnder}</p>
+          <FirstOf all={view.things}>
+            {(shown) => (
+              <Stack as="ul" gap={5} above={3}>
+                {shown.map(({ itemId, title }) => {
+                  const offers = view.offers.filter((offer) => offer.itemId === itemId)
+                  return (
+                    <Stack loose as="li" gap={2} lineBelow="hairline" key={itemId}>
+                      <b>{title}</b>
+                      {offers.map((offer) => (
+                        <OfferRow
+                          key={`${offer.shop}/${offer.packSize}/${offer.priceMinor}/${offer.leadDays}`}
+                          title={title}
+                          offer={offer}
+                        />
+                      ))}
+                      {offers.length === 0 || adding === itemId ? (
+                        <OfferRow
+                          title={title}
+                          offer={{
+                            itemId,
+                            shop: '',
+                            packSize: 1000 as Amount,
+                            priceMinor: null,
+                            leadDays: 0,
+                            offerId: null,
+                          }}
+                          isNew
+                          onDone={() => setAdding(null)}
+                        />
+                      ) : (
+                        <Button kind="plain" onClick={() => setAdding(itemId)}>
+                          {planWords.addShop}
+                        </Button>
+                      )}
+                    </Stack>
+                  )
+                })}
+              </Stack>
+            )}
+          </FirstOf>
+        </>
+      )}
+    </Folded>
   )
 }
 

@@ -10,6 +10,8 @@ import { Row, Stack } from '../../../ui/Box'
 import { ButtonLink } from '../../../ui/Button'
 import { Empty } from '../../../ui/Empty'
 import { Explain } from '../../../ui/Explain'
+import { FirstOf } from '../../../ui/FirstOf'
+import { Folded } from '../../../ui/Folded'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { Table } from '../../../ui/Table'
 import * as words from '../../../words'
@@ -62,12 +64,11 @@ function Learned({ initial, place }: Props) {
         </Row>
         <p className="second">{ratesWords.under}</p>
       </header>
-      {known.length > 0 && <RateTable rates={known} />}
+      {known.length > 0 && <FirstOf all={known}>{(shown) => <RateTable rates={shown} />}</FirstOf>}
       {usual.length > 0 && (
-        <details open={known.length === 0}>
-          <summary>{ratesWords.showUsual(usual.length)}</summary>
-          <RateTable rates={usual} />
-        </details>
+        <Folded title={ratesWords.showUsual(usual.length)} opened={known.length === 0}>
+          {() => <FirstOf all={usual}>{(shown) => <RateTable rates={shown} />}</FirstOf>}
+        </Folded>
       )}
     </Stack>
   )

@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { readReview } from '../../../contract/stock'
 import { call } from '../../../device/call'
 import { Box, Stack } from '../../../ui/Box'
+import { FirstOf } from '../../../ui/FirstOf'
 import { Frame, type Strap } from '../../../ui/Frame'
 import { ToCome } from '../../../ui/ToCome'
 import * as words from '../../../words'
@@ -54,11 +55,15 @@ function Reviewed({ strap, place }: Props) {
               <Box as="h2" size={4} lineBelow="dashed">
                 {reviewWords.reasons[kind]} <small>{of.length}</small>
               </Box>
-              <ul>
-                {of.map((line) => (
-                  <ReviewItem key={line.key} line={line} today={strap.today} />
-                ))}
-              </ul>
+              <FirstOf all={of}>
+                {(shown) => (
+                  <ul>
+                    {shown.map((line) => (
+                      <ReviewItem key={line.key} line={line} today={strap.today} />
+                    ))}
+                  </ul>
+                )}
+              </FirstOf>
             </Box>
           )
         })}

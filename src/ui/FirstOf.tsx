@@ -1,0 +1,30 @@
+/** The first of a long list, and more of it with a press: no page draws hundreds of lines at once. */
+
+import { type ReactNode, useState } from 'react'
+import * as words from '../words'
+import { Row } from './Box'
+import { Button } from './Button'
+
+const AT_ONCE = 60
+
+interface Props<T> {
+  readonly all: readonly T[]
+  readonly children: (shown: readonly T[]) => ReactNode
+}
+
+export function FirstOf<T>({ all, children }: Props<T>) {
+  const [most, setMost] = useState(AT_ONCE)
+  const left = all.length - most
+  return (
+    <>
+      {children(all.slice(0, most))}
+      {left > 0 && (
+        <Row above={4} className="no-print">
+          <Button onClick={() => setMost(most + AT_ONCE)}>
+            {words.ways.more(Math.min(AT_ONCE, left), left)}
+          </Button>
+        </Row>
+      )}
+    </>
+  )
+}
