@@ -1,17 +1,24 @@
 /** A "?" beside a figure or a field that is not plain; a press says what it means. */
 
 import { Popover } from '@mantine/core'
-import type { ReactNode } from 'react'
+import { type ReactNode, useState } from 'react'
 import * as words from '../words'
 import { Box, Row } from './Box'
 import { Button } from './Button'
 
 export function Explain({ id }: { readonly id: words.ExplainedId }) {
   const { name, text } = words.explained[id]
+  const [opened, setOpened] = useState(false)
   return (
-    <Popover width={320} position="bottom" shadow="md" withinPortal returnFocus>
+    <Popover width={320} position="bottom" withinPortal opened={opened} onChange={setOpened}>
       <Popover.Target>
-        <Button kind="quiet" className="no-print" aria-label={words.whatIs(name)}>
+        <Button
+          kind="quiet"
+          className="no-print"
+          aria-label={words.whatIs(name)}
+          onClick={() => setOpened(!opened)}
+          onKeyDown={({ key }) => key === 'Escape' && setOpened(false)}
+        >
           <Box as="span" padX={4} weight="bold">
             ?
           </Box>

@@ -26,6 +26,24 @@ interface Job {
   readonly does: (page: Page, hand: Hand, kitId: (name: string) => string) => Promise<unknown>
 }
 
+/** In a household of two places: what is proposed to buy is accepted, bought and put away. */
+const ACCEPTED: Job = {
+  name: 'what is proposed is accepted, bought and put away',
+  most: 10,
+  does: async (page, { press }) => {
+    await page.goto('/restock')
+    await press(button(page, /^Make (?:the list|it again)$/))
+    await expect(said(page)).toContainText('put on the list')
+    await press(page.getByRole('checkbox', { name: 'In the bag: Gauze' }))
+    await press(button(page, 'Put away: Gauze'))
+    const dialog = page.getByRole('dialog')
+    await dialog.getByLabel('Printed date').fill('12/2029')
+    await press(dialog.getByRole('button', { name: 'Put away' }))
+    await press(page.getByRole('button', { name: 'No label' }))
+    await expect(page.getByRole('dialog')).toHaveCount(0)
+  },
+}
+
 const JOBS: readonly Job[] = [
   {
     name: 'what expired is thrown away',
@@ -194,7 +212,7 @@ const JOBS: readonly Job[] = [
   },
 ]
 
-for (const { name, most, does } of JOBS) {
+const counted = ({ name, most, does }: Job): void => {
   const job = async (page: Page, hand: Hand, kitId: (name: string) => string) => {
     await open(page, '/')
     const more = await does(page, hand, kitId)
@@ -215,3 +233,9 @@ for (const { name, most, does } of JOBS) {
     await job(page, byKeyboard(page), await kitOf(account))
   })
 }
+
+for (const job of JOBS) counted(job)
+test.describe('with two places', () => {
+  test.use({ stock: 'two places' })
+  counted(ACCEPTED)
+})

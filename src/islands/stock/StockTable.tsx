@@ -225,11 +225,12 @@ const LotRow = memo(function LotRow(props: RowProps) {
       {cell('end', words.stock.state(row.judged, today))}
       {cell(
         'where',
-        <>
+        // What is hidden for the eye stays within the cell, which is cut where it ends.
+        <Box as="span" anchor>
           <Box as="i" radius={1} data-hue={hue} aria-hidden />
           {row.pocket}, {row.kit}
           <span className="visually-hidden">, {row.place}</span>
-        </>,
+        </Box>,
         `${row.pocket}, ${row.kit}, ${row.place}`,
       )}
       {cell('forMember', members.find(({ id }) => id === row.forMember)?.name ?? '')}

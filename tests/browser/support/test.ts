@@ -59,16 +59,29 @@ export async function open(page: Page, path: string): Promise<void> {
 
 /** Its script has taken over what the server drew. */
 export async function usable(page: Page): Promise<void> {
+  try {
+    await takenOver(page)
+  } catch (error) {
+    // A press has led away meanwhile: the page it led to is waited for.
+    if (!String(error).includes('context was destroyed')) throw error
+    await page.waitForLoadState()
+    await usable(page)
+  }
+}
+
+async function takenOver(page: Page): Promise<void> {
   await page.waitForFunction(() => document.querySelectorAll('astro-island[ssr]').length === 0)
-  // Keys are listened to by effects, which run once the browser has drawn and is idle.
-  await page.evaluate(
-    () =>
-      new Promise<void>((done) => {
-        // A page that is never idle (an animation, a loaded machine) is not waited for.
-        const idle = (then: () => void) => requestIdleCallback(then, { timeout: 250 })
-        idle(() => idle(done))
-      }),
-  )
+  await page.evaluate(async () => {
+    // Once taken over, a page stays so; a new one begins without the mark.
+    const { documentElement: root } = document
+    if (root.hasAttribute('data-usable')) return
+    // Keys are listened to by effects, which run once the browser has drawn and is idle. A page that is
+    // never idle (an animation, a loaded machine) is not waited for.
+    const idle = () => new Promise((done) => requestIdleCallback(done, { timeout: 250 }))
+    await idle()
+    await idle()
+    root.setAttribute('data-usable', '')
+  })
 }
 
 /** WCAG 2.2 A and AA by axe, and no sideways scrolling. */
