@@ -1,12 +1,13 @@
 /** Doing things: what is said, what can be taken back, what is sent again, and under which key. */
 import { MantineProvider } from '@mantine/core'
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query'
 import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { type amendLot, useLot } from '../../src/contract/stock'
 import { ActingProvider, useActing } from '../../src/ui/acting'
+import { shownAtOnce } from '../../src/ui/shownAtOnce'
 import * as words from '../../src/words'
 
 const LOT = '11111111-1111-4111-8111-111111111111'
@@ -89,6 +90,70 @@ const press = (name: string) => userEvent.click(screen.getByRole('button', { nam
 const said = () => screen.getByRole('status')
 /** It fades: gone is what is not there after a moment. */
 const gone = (text: string) => vi.waitFor(() => expect(within(said()).queryByText(text)).toBeNull())
+
+/** A page with a list that an act shortens at once. */
+function List() {
+  const { run } = useActing()
+  const { data } = useQuery({
+    queryKey: ['list'],
+    queryFn: () => ['a', 'b'],
+    initialData: ['a', 'b'],
+  })
+  return (
+    <button
+      type="button"
+      onClick={() =>
+        void run(useLot, asked, 'Used', {
+          atOnce: shownAtOnce<string[]>(['list'], (all) => all.filter((one) => one !== 'a')),
+        })
+      }
+    >
+      {data.join(' and ')}
+    </button>
+  )
+}
+
+describe('an act that is shown at once', () => {
+  const list = () =>
+    render(
+      <MantineProvider>
+        <QueryClientProvider
+          client={new QueryClient({ defaultOptions: { queries: { staleTime: 60_000 } } })}
+        >
+          <ActingProvider>
+            <List />
+          </ActingProvider>
+        </QueryClientProvider>
+      </MantineProvider>,
+    )
+  /** An answer that comes when it is let go. */
+  const held = () => {
+    let letGo: (answer: Response) => void = () => {}
+    const answer = new Promise<Response>((resolve) => {
+      letGo = resolve
+    })
+    vi.stubGlobal('fetch', () => answer)
+    return (response: Response) => letGo(response)
+  }
+  it('is on the screen before there is an answer, and stays when it is done', async () => {
+    const letGo = held()
+    list()
+    await press('a and b')
+    expect(screen.getByRole('button', { name: 'b' })).toBeTruthy()
+    expect(within(said()).queryByText('Used')).toBeNull()
+    letGo(done())
+    expect(await within(said()).findByText('Used')).toBeTruthy()
+  })
+  it('is brought back with a message when it is refused', async () => {
+    const letGo = held()
+    list()
+    await press('a and b')
+    expect(screen.getByRole('button', { name: 'b' })).toBeTruthy()
+    letGo(refused(422, { code: 'no', title: 'Not possible', detail: 'Because.', status: 422 }))
+    expect(await within(said()).findByText('Not possible')).toBeTruthy()
+    expect(screen.getByRole('button', { name: 'a and b' })).toBeTruthy()
+  })
+})
 
 describe('an act that is done', () => {
   it('is said, and can be taken back from where it is said', async () => {

@@ -1,0 +1,43 @@
+import { describe, expect, it } from 'vitest'
+import { withPar } from '../kits/mat/view'
+import { type Watch, without } from './view'
+
+const errand = (key: string) => ({ key }) as Watch['gravest'][number]
+const view = {
+  gravest: [errand('a')],
+  groups: [
+    { total: 9, errands: [errand('a'), errand('b')] },
+    { total: 1, errands: [errand('c')] },
+  ],
+  putOff: [{ errand: errand('d'), until: '2026-12-01' }],
+} as unknown as Watch
+
+describe('a screen that shows an act before it is confirmed', () => {
+  it('has an errand nowhere any more, and counts one less where it was', () => {
+    const after = without('a')(view)
+    expect(after.gravest).toEqual([])
+    expect(after.groups.map(({ total, errands }) => [total, errands.length])).toEqual([
+      [8, 1],
+      [1, 1],
+    ])
+    expect(after.putOff).toHaveLength(1)
+    expect(without('d')(view).putOff).toEqual([])
+  })
+  it('is the same where nobody has that errand', () => {
+    expect(without('x')(view)).toEqual(view)
+  })
+  it('sets a target in its pocket and in no other', () => {
+    const line = (id: string, par: number) => ({ item: { id }, par })
+    const kit = {
+      pockets: [
+        { id: 'lid', lines: [line('gauze', 1000), line('tape', 2000)] },
+        { id: 'tray', lines: [line('gauze', 3000)] },
+      ],
+    } as unknown as Parameters<ReturnType<typeof withPar>>[0]
+    const after = withPar('lid', 'gauze', 4000 as never)(kit)
+    expect(after.pockets.map(({ lines }) => lines.map(({ par }) => par))).toEqual([
+      [4000, 2000],
+      [3000],
+    ])
+  })
+})
