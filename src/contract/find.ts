@@ -21,6 +21,8 @@ export const foundThing = z.object({
   title: z.string(),
   where: z.string(),
   detail: z.string(),
+  /** When it was done, of an act. */
+  day: wire.plainDate.optional(),
   href: z.string(),
   state: z.enum([...wire.LOT_STATES, 'bare', 'none']),
 })

@@ -10,6 +10,7 @@ import { exactly, findAmong, matchOf, sought } from '../core/finding/sought'
 import { call } from '../device/call'
 import * as words from '../words'
 import { actWord } from '../words/frame/acts'
+import { fullDay } from '../words/frame/format'
 import { Box, Row } from './Box'
 import { Dialog } from './Dialog'
 import classes from './FindAnything.module.css'
@@ -150,7 +151,9 @@ export function FindAnything({ opened, early, onClose }: Props) {
             <span>
               <b>{thing.title}</b>
               <Box as="small" tone="second" block>
-                {[words.find.kinds[thing.kind], thing.where].filter(Boolean).join(' · ')}
+                {[words.find.kinds[thing.kind], thing.where, thing.day && fullDay(thing.day)]
+                  .filter(Boolean)
+                  .join(' · ')}
               </Box>
             </span>
             <span className={classes.detail}>

@@ -161,6 +161,7 @@ const bodies = (): Readonly<Record<string, unknown>> => {
     addMember: null,
     changeMember: { seenVersion, name: 'Mine now' },
     removeMember: {},
+    stayAgain: { seenVersion, until: '2026-12-01' },
     weigh: { on: '2026-11-20', grams: 25_000 },
     removeWeighing: {},
     setPhoto: { photo: A_PHOTO },

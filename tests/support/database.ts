@@ -6,6 +6,8 @@ import { afterAll } from 'vitest'
 export interface TestDatabase {
   readonly ownerUrl: string
   readonly appUrl: string
+  /** Of somebody whom row security does not bind. */
+  readonly adminUrl: string
 }
 
 const env = (name: string): string => {
@@ -37,7 +39,11 @@ export async function copyDatabase(): Promise<TestDatabase> {
   afterAll(async () => {
     for (const one of dropped.splice(0)) await asAdmin(`drop database ${one} with (force)`)
   })
-  return { ownerUrl: at(env('OWNER_DATABASE_URL'), name), appUrl: at(env('DATABASE_URL'), name) }
+  return {
+    ownerUrl: at(env('OWNER_DATABASE_URL'), name),
+    appUrl: at(env('DATABASE_URL'), name),
+    adminUrl: at(env('ADMIN_DATABASE_URL'), name),
+  }
 }
 
 /** Empty: nothing is migrated yet. Dropped after the file's tests. */

@@ -87,7 +87,8 @@ export const ofActs = (acts: readonly ReasonedAct[]): readonly Found[] =>
   acts.map(({ why, who, day, kind }) => ({
     kind: 'act',
     title: why,
-    where: `${who} · ${formatExpiry({ kind: 'day', day })}`,
+    where: who,
+    day,
     // Which act it was is said by the words of the screen.
     detail: kind,
     href: '/household#lately',

@@ -105,7 +105,7 @@ export interface ReasonedAct {
   readonly kind: string
 }
 
-/** Acts whose reason has every one of the words in it, the latest first. */
+/** Acts whose reason has every one of the words in it, the latest first; what was undone is not told. */
 export async function findReasons(
   trx: Trx,
   words: readonly string[],
@@ -115,6 +115,15 @@ export async function findReasons(
     .selectFrom('act')
     .select(['who', 'on_day', 'why', 'kind'])
     .where('why', '<>', '')
+    .where(({ not, exists, selectFrom }) =>
+      not(
+        exists(
+          selectFrom('act as undoing')
+            .select('undoing.id')
+            .whereRef('undoing.undoes', '=', 'act.id'),
+        ),
+      ),
+    )
     .orderBy('at', 'desc')
     .limit(most)
   for (const word of words) query = query.where(sql<boolean>`position(${word} in lower(why)) > 0`)
@@ -140,22 +149,62 @@ export async function readFirstDay(trx: Trx): Promise<PlainDate | null> {
 /**
  * For each lot in each pocket who last confirmed its count there: by counting or putting it
  * in, or by looking the whole kit through. Uses and moves since then leave some doubt.
+ *
+ * In steps that are joined here: under row security the planner takes every household for an average
+ * one, and joins a large one with itself line by line.
  */
 export async function readConfirmations(trx: Trx): Promise<ReadonlyMap<string, Confirmation>> {
+  const seen = await lastSeen(trx)
+  const looks = await lastLooks(trx)
+  const left = await leftPockets(trx)
+  const confirmed = new Map<string, Confirmation>()
+  for (const { lotId, pocketId, kitId } of await heldNow(trx)) {
+    const key = confirmationKey(lotId, pocketId)
+    const count = seen.get(key)
+    const look = looks.get(kitId)
+    const last = look && (!count || look.on > count.on) ? look : count
+    if (!last) continue
+    const since = (left.get(key) ?? []).filter(
+      ({ at, on }) => (!count || at > count.at) && (!look || on > look.on),
+    )
+    confirmed.set(key, {
+      on: last.on,
+      by: last.by,
+      changesSince: since.length,
+      changedOn: since.reduce<PlainDate | null>(
+        (latest, { on }) => (latest === null || on > latest ? on : latest),
+        null,
+      ),
+    })
+  }
+  return confirmed
+}
+
+interface Looked {
+  readonly on: PlainDate
+  readonly by: string
+}
+
+/** Who last counted each lot in each pocket, or put it there; what was taken back is no look. */
+async function lastSeen(trx: Trx): Promise<ReadonlyMap<string, Looked & { readonly at: Date }>> {
+  const undone = await trx
+    .selectFrom('act')
+    .select('undoes')
+    .where('undoes', 'is not', null)
+    .execute()
   const { rows } = await sql<{
-    lot_id: string
-    pocket_id: string
-    on_day: string
-    by_whom: string
-    changes: number
-    changed_on: string | null
+    lot_id: LotId
+    pocket_id: PocketId
+    at: Date
+    on_day: PlainDate
+    who: string
   }>`
     with seen as (
       select m.lot_id, m.position, a.at,
              case m.kind when 'counted' then (m.fact ->> 'pocket')::uuid
                          else m.to_pocket_id end as pocket_id, a.on_day, a.who
       from movement m join act a on a.id = m.act_id join lot l on l.id = m.lot_id
-      where not exists (select 1 from act undoing where undoing.undoes = a.id)
+      where a.id <> all(${undone.map(({ undoes }) => undoes)}::uuid[])
         and (m.kind = 'counted'
          -- What a list claims nobody has seen.
          or (m.kind = 'received' and l.claimed_on is null)
@@ -164,43 +213,75 @@ export async function readConfirmations(trx: Trx): Promise<ReadonlyMap<string, C
                select 1 from movement earlier
                where earlier.lot_id = m.lot_id and earlier.position < m.position
                  and earlier.to_pocket_id = m.to_pocket_id)))
-    ), last as (
-      -- By the time it was done: a count may arrive after later ones.
-      select distinct on (lot_id, pocket_id) lot_id, pocket_id, position, at, on_day, who
-      from seen where pocket_id is not null
-      order by lot_id, pocket_id, at desc, position desc
-    ), checks as (
-      select distinct on (kit_id) kit_id, on_day, by_whom from kit_check
-      where removed_by_act is null order by kit_id, on_day desc
     )
-    select b.lot_id, b.pocket_id,
-           greatest(last.on_day, checks.on_day)::date as on_day,
-           case when checks.on_day > last.on_day or last.on_day is null
-                then checks.by_whom else last.who end as by_whom,
-           changed.times as changes, changed.last_day as changed_on
-    from balance b
-    join pocket p on p.id = b.pocket_id
-    left join last on last.lot_id = b.lot_id and last.pocket_id = b.pocket_id
-    left join checks on checks.kit_id = p.kit_id
-    cross join lateral (
-      select count(*)::int as times, max(a.on_day) as last_day
-      from movement m join act a on a.id = m.act_id
-      where m.lot_id = b.lot_id and m.kind in ('used', 'moved', 'discarded', 'given')
-        and m.from_pocket_id = b.pocket_id
-        and (last.at is null or a.at > last.at)
-        and (checks.on_day is null or a.on_day > checks.on_day)) changed
-    where last.on_day is not null or checks.on_day is not null`.execute(trx)
+    -- By the time it was done: a count may arrive after later ones.
+    select distinct on (lot_id, pocket_id) lot_id, pocket_id, at, on_day, who
+    from seen where pocket_id is not null
+    order by lot_id, pocket_id, at desc, position desc`.execute(trx)
   return new Map(
-    rows.map((row) => [
-      confirmationKey(row.lot_id as LotId, row.pocket_id as PocketId),
-      {
-        on: row.on_day as PlainDate,
-        by: row.by_whom,
-        changesSince: Number(row.changes),
-        changedOn: row.changed_on as PlainDate | null,
-      },
+    rows.map(({ lot_id, pocket_id, at, on_day, who }) => [
+      confirmationKey(lot_id, pocket_id),
+      { at, on: on_day, by: who },
     ]),
   )
+}
+
+/** Who last looked each kit through. */
+async function lastLooks(trx: Trx): Promise<ReadonlyMap<string, Looked>> {
+  const rows = await trx
+    .selectFrom('kit_check')
+    .distinctOn('kit_id')
+    .select(['kit_id', 'on_day', 'by_whom'])
+    .where('removed_by_act', 'is', null)
+    .orderBy('kit_id')
+    .orderBy('on_day', 'desc')
+    .execute()
+  return new Map(
+    rows.map(({ kit_id, on_day, by_whom }) => [kit_id, { on: on_day as PlainDate, by: by_whom }]),
+  )
+}
+
+interface Held {
+  readonly lotId: LotId
+  readonly pocketId: PocketId
+  readonly kitId: string
+}
+
+async function heldNow(trx: Trx): Promise<readonly Held[]> {
+  const rows = await trx
+    .selectFrom('balance')
+    .innerJoin('pocket', 'pocket.id', 'balance.pocket_id')
+    .select(['balance.lot_id', 'balance.pocket_id', 'pocket.kit_id'])
+    .execute()
+  return rows.map(({ lot_id, pocket_id, kit_id }) => ({
+    lotId: lot_id as LotId,
+    pocketId: pocket_id as PocketId,
+    kitId: kit_id,
+  }))
+}
+
+/** Something left a pocket. */
+interface Left {
+  readonly at: Date
+  readonly on: PlainDate
+}
+
+/** What has left the pockets in which something of it is still held, by lot and pocket. */
+async function leftPockets(trx: Trx): Promise<ReadonlyMap<string, readonly Left[]>> {
+  const { rows } = await sql<{ lot_id: LotId; pocket_id: PocketId; at: Date; on_day: PlainDate }>`
+    select m.lot_id, m.from_pocket_id as pocket_id, a.at, a.on_day
+    from movement m join act a on a.id = m.act_id
+    where m.kind in ('used', 'moved', 'discarded', 'given')
+      and exists (select 1 from balance b
+                  where b.lot_id = m.lot_id and b.pocket_id = m.from_pocket_id)`.execute(trx)
+  const left = new Map<string, Left[]>()
+  for (const { lot_id, pocket_id, at, on_day } of rows) {
+    const key = confirmationKey(lot_id, pocket_id)
+    const known = left.get(key) ?? []
+    known.push({ at, on: on_day })
+    left.set(key, known)
+  }
+  return left
 }
 
 /** Uses of each item, those taken back not counted. */

@@ -11,8 +11,8 @@ import { createDb, createPool, inHousehold } from '../../../src/db/frame/connect
 import { DEMO_HOUSEHOLD } from '../../../src/demo/household'
 import { fillDemo } from '../../../src/demo/loadDemo'
 import { standInServices } from '../../../src/standIns/services'
+import { copyHousehold } from '../../support/copyHousehold'
 import { twoPlaces } from '../../support/twoPlaces'
-import { copyHousehold } from './copyHousehold'
 import { databaseUrl, SECRET, TODAY } from './serve'
 
 export interface Account {
@@ -64,7 +64,10 @@ async function inANewOne(userId: string): Promise<Caller> {
 }
 
 async function inACopy(userId: string): Promise<Caller> {
-  const householdId = (await copyHousehold(process.env.SATCHEL_FILLED ?? '')) as HouseholdId
+  const householdId = (await copyHousehold(
+    process.env.SATCHEL_FILLED ?? '',
+    databaseUrl('ADMIN_DATABASE_URL', 'browser'),
+  )) as HouseholdId
   await join(householdId, userId, 'Ilse')
   return { userId, name: 'Ilse', householdId }
 }

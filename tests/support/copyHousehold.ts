@@ -4,7 +4,6 @@
  */
 import { randomUUID } from 'node:crypto'
 import pg from 'pg'
-import { databaseUrl } from './serve'
 
 const ID = /[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}/g
 
@@ -17,9 +16,12 @@ interface Table {
 
 let tables: readonly Table[] | undefined
 
-/** @returns the id of the copy, to which nobody belongs yet */
-export async function copyHousehold(from: string): Promise<string> {
-  const client = new pg.Client({ connectionString: databaseUrl('ADMIN_DATABASE_URL', 'browser') })
+/**
+ * @param adminUrl of somebody whom row security does not bind
+ * @returns the id of the copy, to which nobody belongs yet
+ */
+export async function copyHousehold(from: string, adminUrl: string): Promise<string> {
+  const client = new pg.Client({ connectionString: adminUrl })
   await client.connect()
   const ids = new Map<string, string>()
   const own = (id: string): string => {
