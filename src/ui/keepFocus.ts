@@ -19,7 +19,8 @@ const isLost = (): boolean =>
 /** Notes where the focus is. @returns puts it back there, or on what has taken its place */
 export function keepFocus(): () => void {
   const from = document.activeElement
-  if (!(from instanceof HTMLElement) || isLost()) return () => {}
+  // A message goes by itself; whoever answers it is not at work there.
+  if (!(from instanceof HTMLElement) || isLost() || from.closest('[role="status"]')) return () => {}
   const way = wayUp(from)
   return () => {
     if (!isLost()) return

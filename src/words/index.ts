@@ -10,7 +10,7 @@ export { whole } from './account/whole'
 export * as care from './care'
 export { cover, evening } from './cover'
 export { findText as find } from './find'
-export { type ExplainedId, explained, whatIs } from './frame/explained'
+export { type ExplainedId, whatIs } from './frame/explained'
 export { forms } from './frame/forms'
 export {
   appName as name,

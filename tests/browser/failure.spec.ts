@@ -9,6 +9,8 @@ import { expect, expectAccessible, open, said, test } from './support/test'
 const openGauze = async (page: Page, account: Account, base = '') => {
   const { kits } = await readKits(world(), account.caller)
   await open(page, `${base}/kits/${kits.find(({ name }) => name === 'Pantry roll')?.id}`)
+  // What keeps answers on the device comes after the page; a connection that goes before it keeps none.
+  await page.waitForLoadState('networkidle')
   await page.locator('[data-tag]').filter({ hasText: 'Gauze 7.5 cm' }).first().click()
 }
 /** How many the first gauze tag shows; twelve at first. */

@@ -133,7 +133,7 @@ test('a question mark says what a figure means, and help is found by asking', as
   await expect(page.getByText('Press the figure to see what is missing.')).toBeVisible()
   await expectAccessible(page)
   await page.keyboard.press('Escape')
-  await expect(page.getByText('Press the figure to see what is missing.')).toHaveCount(0)
+  await expect(page.getByText('Press the figure to see what is missing.')).toBeHidden()
   await expect(mark).toBeFocused()
 
   await page.keyboard.press('?')

@@ -201,7 +201,7 @@ test('the stock is found, grouped, kept as a view and acted on together', async 
   await expect(page.getByRole('cell', { name: 'on hold: the recall' })).toHaveCount(0)
 
   await page.getByRole('button', { name: 'Show all' }).click()
-  await page.getByRole('button', { name: 'Sure' }).click()
+  await page.getByRole('button', { name: 'Sure', exact: true }).click()
   await expect(page.getByRole('columnheader', { name: /Sure/ })).toHaveAttribute(
     'aria-sort',
     'ascending',

@@ -1,6 +1,5 @@
-/** All kits by place, and adding places and kits. */
+/** All kits by place. */
 
-import { Select, Textarea, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { z } from 'zod'
@@ -8,18 +7,14 @@ import { readKits } from '../../contract/kits'
 import type * as kits from '../../contract/values/kits'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { call } from '../../device/call'
-import { ActDialog } from '../../ui/ActDialog'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
 import { Empty } from '../../ui/Empty'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
-import { useActForm } from '../../ui/useActForm'
+import { useLater } from '../../ui/useLater'
 import * as words from '../../words'
 import { KitTabs } from './KitTabs'
-import { NEW_PLACE, type NewKitDraft, readNewKit, readNewPlace } from './kitDraft'
 import classes from './kits.module.css'
-import { PlaceFields } from './PlaceFields'
-import { ShapeChoice } from './ShapeChoice'
 
 export type KitCard = z.infer<typeof kits.kitCard>
 
@@ -36,6 +31,8 @@ export const KitsScreen = (props: Props) => (
 )
 
 const kitsWords = words.kits
+/** Nobody sees the forms until a kit or a place is added. */
+const loadAdding = () => import('./AddToKits').then((file) => file.AddToKits)
 
 function Kits({ kits: initial, place }: Props) {
   const { data } = useQuery({
@@ -45,6 +42,7 @@ function Kits({ kits: initial, place }: Props) {
   })
   const strap = useStrap()
   const [adding, setAdding] = useState<'kit' | 'place' | null>(null)
+  const AddToKits = useLater(loadAdding, adding !== null)
   const shown = strap.places.filter(({ id }) => place === null || id === place)
   return (
     <>
@@ -94,13 +92,9 @@ function Kits({ kits: initial, place }: Props) {
           </Box>
         )
       })}
-      <AddPlace opened={adding === 'place'} onClose={() => setAdding(null)} />
-      <AddKit
-        opened={adding === 'kit'}
-        onClose={() => setAdding(null)}
-        strap={strap}
-        place={place}
-      />
+      {AddToKits && (
+        <AddToKits adding={adding} onClose={() => setAdding(null)} strap={strap} place={place} />
+      )}
     </>
   )
 }
@@ -145,74 +139,3 @@ const KitTile = ({ kit, today }: { readonly kit: KitCard; readonly today: PlainD
     </Box>
   </Stack>
 )
-
-interface DialogProps {
-  readonly opened: boolean
-  readonly onClose: () => void
-}
-
-function AddPlace({ opened, onClose }: DialogProps) {
-  const form = useActForm({
-    initial: NEW_PLACE,
-    read: readNewPlace,
-    said: ({ name }) => words.undo.did.added(name),
-    refusals: { name_taken: 'name' },
-    onSaved: () => {
-      form.restart()
-      onClose()
-    },
-  })
-  return (
-    <ActDialog
-      form={form}
-      opened={opened}
-      title={kitsWords.addPlace}
-      press={kitsWords.create}
-      onClose={onClose}
-    >
-      <PlaceFields form={form} />
-    </ActDialog>
-  )
-}
-
-function AddKit({
-  opened,
-  onClose,
-  strap,
-  place,
-}: DialogProps & { readonly strap: Strap; readonly place: string | null }) {
-  /** The place that is looked at, or the first there is: it may have been added a moment ago. */
-  const here = place ?? strap.places[0]?.id ?? null
-  const form = useActForm({
-    initial: { name: '', note: '', pockets: '', placeId: null, shape: null } as NewKitDraft,
-    read: (draft) => readNewKit({ ...draft, placeId: draft.placeId ?? here }),
-    said: ({ name }) => words.undo.did.added(name),
-    refusals: { name_taken: 'name' },
-    onSaved: (saved) => saved && location.assign(`/kits/${saved.kitId}`),
-  })
-  const { shape } = form.values
-  return (
-    <ActDialog
-      form={form}
-      opened={opened}
-      title={kitsWords.add}
-      press={kitsWords.create}
-      onClose={onClose}
-    >
-      <TextInput data-autofocus label={kitsWords.name} maxLength={120} {...form.text('name')} />
-      <Select
-        label={kitsWords.where}
-        {...form.choice('placeId')}
-        value={form.values.placeId ?? here}
-        data={strap.places.map(({ id, name }) => ({ value: id, label: name }))}
-      />
-      <TextInput label={kitsWords.note} {...form.text('note')} />
-      <ShapeChoice value={shape} onChange={(chosen) => form.set({ shape: chosen })} />
-      <Textarea
-        label={shape ? words.kits.morePockets : kitsWords.pockets}
-        description={kitsWords.pocketsHint}
-        {...form.text('pockets')}
-      />
-    </ActDialog>
-  )
-}

@@ -1,141 +1,40 @@
-/** English for the sentence behind each "?". */
-
-/** A figure or a field that is not plain: what it is called, and what it means. */
-export interface Explained {
-  readonly name: string
-  readonly text: string
-}
-
-const said = (name: string, text: string): Explained => ({ name, text })
+/** English for the "?" beside a figure or a field that is not plain: what it asks about. */
 
 export const explained = {
-  ready: said(
-    'ready',
-    'We look at every problem that can happen to the people and animals who are expected there, and count those for which the place has something usable that suits them. Press the figure to see what is missing.',
-  ),
-  targets: said(
-    'targets',
-    'A target is how many of a thing you want to have in a pocket. It is met when so many are there that are usable until the next check.',
-  ),
-  check: said(
-    'next check',
-    'The day by which somebody should look the kit through. It comes from the dates in it, from how sure the counts are, and from when somebody is there.',
-  ),
-  load: said(
-    'weight, room and cost',
-    'Added up from what the things weigh and measure. What has no size or no price in our list is not in the sum, and is counted beside it. Cost a year is what will expire or be used up in a year.',
-  ),
-  sure: said(
-    'how sure',
-    'How likely the count still holds. It is 100 % on the day of a count and falls with time, faster where things are used often.',
-  ),
-  cell: said(
-    'a cell of the board',
-    'It answers for one problem and one person or animal: what you would use, where it is, what comes next if that is gone, or why nothing suits. Press it to read the whole answer.',
-  ),
-  whatIf: said(
-    'what if',
-    'Take a kit away, leave somebody at home, choose another day. The whole board is judged again. Nothing is changed in your record.',
-  ),
-  life: said(
-    'life-saving',
-    'Problems where minutes count. They are named one by one and never averaged with the others.',
-  ),
-  cope: said(
-    'could the sitter cope',
-    'What somebody could do with what is in reach, for those in their care, with what they have been taught. Anything that needs more hands or a skill is left out.',
-  ),
-  proposed: said(
-    'a proposed list',
-    'Worked out from who is there, how far help is and what can happen. Each line says why. You decide line by line; nothing is bought by it.',
-  ),
-  match: said(
-    'what a thing is',
-    'We compare its name, strength and unit with our list of supplies and ingredients. Only what you confirm counts. A medicine that is not matched is never offered to anybody.',
-  ),
-  roles: said(
-    'what it can do',
-    'The jobs a thing does at a first aid kit, like “covers a wound” or “stops a bleeding”. The board uses them to find what helps.',
-  ),
-  uses: said(
-    'uses in one',
-    'How often one of it can be used before it is gone. A bandage has one, a bottle many.',
-  ),
-  scored: said(
-    'score line',
-    'A line pressed into a tablet. Only a tablet that has one may be halved, and only where the leaflet does not forbid it.',
-  ),
-  storage: said(
-    'how it is kept',
-    'As printed on its label: below 25 °C, in the fridge, not frozen. We warn where a place does not fit.',
-  ),
-  amount: said(
-    'how much',
-    'Worked out from the weight, the strength you confirmed and the rule that is named below it. No rule, no amount. The label in your hand and the prescriber come first.',
-  ),
-  strength: said(
-    'strength',
-    'How much of the ingredient is in one tablet or in so many millilitres, as printed: “500 mg”, “120 mg / 5 ml”. Bottles of different strengths look alike, so it is asked.',
-  ),
-  weight: said(
-    'how old a weight is',
-    'Children and young animals outgrow a weight within weeks. An old weight is not used for a dose; weigh again.',
-  ),
-  normal: said(
-    'normal at rest',
-    'What is usual for this very animal when it is calm. Where you leave it empty, the range of its species is used and said so.',
-  ),
-  budget: said(
-    'may be spent',
-    'The most that the plan may spend on packs in the days it looks ahead. What then stays short is named.',
-  ),
-  lookAhead: said(
-    'look ahead',
-    'How many days the plan thinks of at once. A longer look buys together what is needed later.',
-  ),
-  thorough: said(
-    'what is good to have',
-    'How much it counts when something that is good to have, but not urgent, is missing.',
-  ),
-  range: said(
-    'the range',
-    'We play the coming months many times with your own use. In eight of ten of them the number lies within the range.',
-  ),
-  perYear: said(
-    'used in a year',
-    'From what you recorded, leaning on what is usual while there is little. Say it yourself if you know better.',
-  ),
-  minutesToHelp: said(
-    'minutes to help',
-    'How long an ambulance or a doctor takes to get there, on a bad day. The further away help is, the more the place should be able to do itself.',
-  ),
-  signal: said(
-    'phone signal',
-    'Whether you can call from there. Without a signal, help is further away than the map says.',
-  ),
-  climate: said(
-    'how warm it gets',
-    'Whether it freezes or gets hot in there when nobody is around. Some things do not survive that.',
-  ),
-  rhythm: said(
-    'when somebody is there',
-    'Work is planned for when you are there anyway. Nobody drives to a cottage on a Tuesday for one tube.',
-  ),
-  usually: said(
-    'who is usually there',
-    'Whom the place must be ready for. Leave it empty if everybody may be there.',
-  ),
-  claimed: said(
-    'how sure the list is',
-    'A list says what should be there. If you have just counted, it is trusted as a count; otherwise the first check asks about each line.',
-  ),
-  recall: said(
-    'a recall',
-    'A maker or an authority asks for a batch back. What you have of it is put on hold until you have looked at the number on the pack.',
-  ),
-} as const satisfies Record<string, Explained>
+  ready: 'ready',
+  targets: 'targets',
+  check: 'next check',
+  load: 'weight, room and cost',
+  sure: 'how sure',
+  cell: 'a cell of the board',
+  whatIf: 'what if',
+  life: 'life-saving',
+  cope: 'could the sitter cope',
+  proposed: 'a proposed list',
+  match: 'what a thing is',
+  roles: 'what it can do',
+  uses: 'uses in one',
+  scored: 'score line',
+  storage: 'how it is kept',
+  amount: 'how much',
+  strength: 'strength',
+  weight: 'how old a weight is',
+  normal: 'normal at rest',
+  budget: 'may be spent',
+  lookAhead: 'look ahead',
+  thorough: 'what is good to have',
+  range: 'the range',
+  perYear: 'used in a year',
+  minutesToHelp: 'minutes to help',
+  signal: 'phone signal',
+  climate: 'how warm it gets',
+  rhythm: 'when somebody is there',
+  usually: 'who is usually there',
+  claimed: 'how sure the list is',
+  recall: 'a recall',
+} as const
 
 export type ExplainedId = keyof typeof explained
 
 /** On the "?", for who hears it. */
-export const whatIs = (name: string): string => `What does “${name}” mean?`
+export const whatIs = (id: ExplainedId): string => `What does “${explained[id]}” mean?`

@@ -3,6 +3,7 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { TABS } from '../../ui/tabs'
 import { explained } from './explained'
+import { explanations } from './explanations'
 import { type HelpPage, helpPages } from './helpPages'
 
 const screens = readdirSync('src/islands', { recursive: true, encoding: 'utf8' })
@@ -14,10 +15,11 @@ const PAGES: readonly (readonly [string, HelpPage])[] = Object.entries(helpPages
 const links = PAGES.flatMap(([, { questions }]) => questions.flatMap(({ href }) => href ?? []))
 
 describe('a sentence behind a question mark', () => {
-  it.each(Object.entries(explained))('%s stands on a screen, and says something', (id, one) => {
+  it.each(Object.entries(explanations))('%s stands on a screen, and says something', (id, text) => {
     expect([id, screens.includes(`id="${id}"`)]).toEqual([id, true])
-    expect(one.text).toMatch(/^[A-Z].*\.$/s)
-    expect(one.text.split(/\s+/).length).toBeLessThanOrEqual(50)
+    expect(explained).toHaveProperty(id)
+    expect(text).toMatch(/^[A-Z].*\.$/s)
+    expect(text.split(/\s+/).length).toBeLessThanOrEqual(50)
   })
 })
 

@@ -1,7 +1,7 @@
 /** One lot: what it is, which clock runs, and every act on it. */
 
 import { IconX } from '@tabler/icons-react'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { setPar } from '../../../contract/stock'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { type Amount, formatAmount } from '../../../core/quantity/amount'
@@ -86,6 +86,12 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
   const { kit, line, tag, pocket, pockets, today, onPick } = props
   const { run, busy } = useActing()
   const [act, setAct] = useState<Act | null>(null)
+  const acts = useRef<HTMLDivElement>(null)
+  const end = () => {
+    setAct(null)
+    // The form is gone: the focus is where it began.
+    requestAnimationFrame(() => acts.current?.querySelector('button')?.focus())
+  }
   const [more, setMore] = useState(false)
   const first = firstAct(line.item, tag)
   const { usual, rare } = offeredActs(line.item, tag)
@@ -132,7 +138,7 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
         pocketId={pocket.id}
         members={kit.members}
         today={today}
-        onDone={() => setAct(null)}
+        onDone={end}
       />
     )
   if (act)
@@ -144,7 +150,7 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
         pocket={pocket}
         pockets={pockets}
         today={today}
-        onDone={() => setAct(null)}
+        onDone={end}
         onTake={(lotId) => onPick({ pocketId: pocket.id, itemId: line.item.id, lotId })}
       />
     )
@@ -154,7 +160,7 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
     </Button>
   )
   return (
-    <Stack gap={4} columns={2} className={classes.acts}>
+    <Stack gap={4} columns={2} className={classes.acts} ref={acts}>
       {press(first, true)}
       {usual.map((one) => press(one))}
       {more ? (
