@@ -32,6 +32,7 @@ import {
   startServer,
   TODAY,
 } from '../tests/browser/support/serve'
+import { statementsOf } from '../tests/support/statements'
 import { timeBoard, timeBoardInBrowser, timeJudgement } from './cover'
 import { timeForecasts } from './forecast'
 import { compareLayouts } from './layout'
@@ -121,32 +122,6 @@ function compute(stock: HouseholdStock): void {
   ribbon(judged, ({ item }) => item.essential)
 }
 
-/** Every statement that one reading of Watch sends, with its parameters. */
-async function statementsOf(
-  url: string,
-  caller: Caller,
-): Promise<{ text: string; values: unknown[] }[]> {
-  const sent: { text: string; values: unknown[] }[] = []
-  const pool = createPool(url, 1)
-  pool.on('connect', (client) => {
-    const query = client.query.bind(client) as (...args: unknown[]) => unknown
-    Object.assign(client, {
-      query: (text: unknown, values: unknown, ...rest: unknown[]) => {
-        if (typeof text === 'string')
-          sent.push({ text, values: Array.isArray(values) ? values : [] })
-        return query(text, values, ...rest)
-      },
-    })
-  })
-  const db = createDb(pool)
-  await readWatch(
-    { db, now: clockFrom(TODAY), surveys: revisionCache(), services: standInServices },
-    caller,
-  )
-  await db.destroy()
-  return sent
-}
-
 /** The compressed size of every script that a page loads, following imports. */
 async function scriptBytes(address: string, cookie: string): Promise<number> {
   const html = await (await fetch(address, { headers: { cookie } })).text()
@@ -214,11 +189,11 @@ console.log(
   `${'computation'.padEnd(36)} ${ms(computed).padStart(9)}   ${(computed / computedTenth).toFixed(1)} × that of a tenth of the lots`,
 )
 
-const statements = await statementsOf(url, large.caller)
+const statements = await statementsOf(url, world, (alone) => readWatch(alone, large.caller))
 const driver = new pg.Client({ connectionString: url })
 await driver.connect()
 const straight = await median(RUNS, async () => {
-  for (const { text, values } of statements) await driver.query(text, values)
+  for (const { text, values } of statements) await driver.query(text, [...values])
 })
 await driver.end()
 console.log(

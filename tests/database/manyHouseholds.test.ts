@@ -6,15 +6,14 @@
 import { randomUUID } from 'node:crypto'
 import pg from 'pg'
 import { beforeAll, describe, expect, it } from 'vitest'
-import { revisionCache } from '../../src/app/frame/cache'
 import type { Caller, World } from '../../src/app/frame/world'
 import { bringIn } from '../../src/app/imports/bringIn'
 import { readRounds } from '../../src/app/rounds/readRounds'
 import { readStockList } from '../../src/app/stock/readStockList'
 import { readWatch } from '../../src/app/watch/readWatch'
-import { createDb, createPool } from '../../src/db/frame/connect'
 import { aHousehold, application } from '../support/application'
 import { copyHousehold } from '../support/copyHousehold'
+import { type Sent, statementsOf } from '../support/statements'
 
 const LOTS = 1200
 const OTHERS = 60
@@ -47,31 +46,6 @@ const list = (world: World, caller: Caller, count: number) =>
     claimedOn: null,
     lines: lines(count),
   })
-
-interface Sent {
-  readonly text: string
-  readonly values: readonly unknown[]
-}
-
-/** Every statement that a reading sends. */
-async function statementsOf(read: (world: World) => Promise<unknown>): Promise<readonly Sent[]> {
-  const sent: Sent[] = []
-  const pool = createPool(app.database.appUrl, 1)
-  pool.on('connect', (client) => {
-    const query = client.query.bind(client) as (...args: unknown[]) => unknown
-    Object.assign(client, {
-      query: (text: unknown, values: unknown, ...rest: unknown[]) => {
-        if (typeof text === 'string')
-          sent.push({ text, values: Array.isArray(values) ? values : [] })
-        return query(text, values, ...rest)
-      },
-    })
-  })
-  const db = createDb(pool)
-  await read({ ...app.world, db, surveys: revisionCache() })
-  await db.destroy()
-  return sent
-}
 
 interface Plan {
   readonly 'Actual Rows': number
@@ -129,7 +103,7 @@ const READINGS: readonly (readonly [string, (world: World) => Promise<unknown>])
 
 describe('one large household among many', () => {
   it.each(READINGS)('%s: no query looks at more lines than the household has', async (_, read) => {
-    const sent = await statementsOf(read)
+    const sent = await statementsOf(app.database.appUrl, app.world, read)
     const costs = await costOf(sent)
     expect(costs.length).toBeGreaterThan(3)
     // The stock itself is among what was read: a reading of nothing would pass.
