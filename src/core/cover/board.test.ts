@@ -17,7 +17,7 @@ import { CATALOGUE, catalogue } from '../catalogue/catalogue'
 import { itemFacts } from '../catalogue/itemFacts'
 import { Asking } from './asking'
 import { board } from './board'
-import { rank } from './cellState'
+import { type CellState, rank } from './cellState'
 import { explain } from './explain'
 import { NEEDS } from './needs'
 import { loadRuleBook } from './ruleBook'
@@ -59,16 +59,33 @@ const ranks = (put: readonly Put[], minutes = 10) =>
     })),
   )
 
+/**
+ * Held back and nothing are worth the same: neither can be used. What lacked a companion is held back
+ * no longer once that is there; what else is missing is then simply missing.
+ */
+const worth = ({ state }: { readonly state: CellState }): number =>
+  rank(state === 'held' ? 'none' : state)
+
 describe('for every household', () => {
   it('adding a sound, suitable lot never makes a cell worse, and removing never better', () => {
     fc.assert(
       fc.property(someStock, aPut, (put, more) => {
         const before = ranks(put)
-        const after = new Map(ranks([...put, more]).map((cell) => [cell.key, cell.rank]))
-        for (const cell of before) expect(after.get(cell.key)).toBeGreaterThanOrEqual(cell.rank)
+        const after = new Map(ranks([...put, more]).map((cell) => [cell.key, worth(cell)]))
+        for (const cell of before) expect(after.get(cell.key)).toBeGreaterThanOrEqual(worth(cell))
       }),
       { numRuns: 60 },
     )
+  })
+  it('a thing is held back until its companion is there; what is missing besides is missing', () => {
+    const wound = (put: readonly Put[]) => {
+      const found = ranks(put).find(({ key }) => key === `wound/${ned.id}`)
+      return found?.state
+    }
+    const povidone: Put = { of: 'povidone-10', count: 1, kit: 0 }
+    const water: Put = { of: 'water-1-l', count: 1, kit: 0 }
+    expect(wound([povidone])).toBe('held')
+    expect(wound([povidone, water])).toBe('none')
   })
   it('a spent lot never covers', () => {
     fc.assert(
