@@ -24,6 +24,7 @@ export default defineConfig({
           name: 'ui',
           include: ['tests/ui/**/*.test.tsx'],
           environment: 'happy-dom',
+          setupFiles: ['tests/support/patience.ts'],
           css: { include: [/.+/], modules: { classNameStrategy: 'non-scoped' } },
           ...PATIENCE,
         },

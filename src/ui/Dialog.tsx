@@ -1,7 +1,7 @@
 /** A dialog. One in which something is half written asks before it closes. */
 
 import { Modal } from '@mantine/core'
-import { type ReactNode, useState } from 'react'
+import { type ReactNode, useEffect, useState } from 'react'
 import * as words from '../words'
 import { Box, Row } from './Box'
 import { Button } from './Button'
@@ -28,6 +28,10 @@ export function Dialog({
   children,
 }: Props) {
   const [asks, setAsks] = useState(false)
+  // What has been saved, or taken out again, is not asked about when it is opened the next time.
+  useEffect(() => {
+    if (!opened || !isWritten) setAsks(false)
+  }, [opened, isWritten])
   const goOn = () => setAsks(false)
   const leave = () => {
     setAsks(false)
