@@ -3,6 +3,7 @@ import { connect, createServer, type Server, type Socket } from 'node:net'
 import type { Page } from '@playwright/test'
 import { readKits, readLot } from '../../src/app/kits/readKits'
 import { type Account, world } from './support/account'
+import { holderKept } from './support/kept'
 import { databaseUrl, freePort, startServer } from './support/serve'
 import { expect, expectAccessible, open, said, test } from './support/test'
 
@@ -10,7 +11,7 @@ const openGauze = async (page: Page, account: Account, base = '') => {
   const { kits } = await readKits(world(), account.caller)
   await open(page, `${base}/kits/${kits.find(({ name }) => name === 'Pantry roll')?.id}`)
   // What keeps answers on the device comes after the page; a connection that goes before it keeps none.
-  await page.waitForLoadState('networkidle')
+  await holderKept(page)
   await page.locator('[data-tag]').filter({ hasText: 'Gauze 7.5 cm' }).first().click()
 }
 /** How many the first gauze tag shows; twelve at first. */
