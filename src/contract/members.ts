@@ -55,7 +55,7 @@ export const stayAgain = endpoint(
   '/api/members/{memberId}/stays',
   'A guest who was here before stays again, with everything that was asked then',
   {
-    records: ['guest_added'],
+    records: ['guest_stays'],
     params: ofMember,
     body: z.object({ ...wire.seen, until: wire.plainDate }),
   },

@@ -55,6 +55,7 @@ export function Button({
   type = 'button',
   className,
   children,
+  onKeyDown,
   ...rest
 }: ButtonProps): JSX.Element {
   return (
@@ -64,6 +65,12 @@ export function Button({
       className={named({ kind, width, className })}
       disabled={disabled || busy}
       aria-busy={busy || undefined}
+      onKeyDown={(event) => {
+        // A key that is held is one press: what has the focus next is not pressed by it. Counting goes on.
+        if (event.repeat && /^(?:Enter| )$/.test(event.key) && kind !== 'step')
+          event.preventDefault()
+        onKeyDown?.(event)
+      }}
     >
       {Drawn && <Drawn aria-hidden className={classes.icon} />}
       {children}

@@ -35,7 +35,10 @@ export function Explain({ id }: { readonly id: words.ExplainedId }) {
         popoverTarget={explains}
         aria-label={words.whatIs(id)}
         onClick={() =>
-          void import('../words/frame/explanations').then((file) => setText(file.explanations[id]))
+          void import('../words/frame/explanations').then(
+            (file) => setText(file.explanations[id]),
+            () => setText(words.waiting.noConnection),
+          )
         }
       >
         <Box as="span" padX={4} weight="bold">

@@ -5,23 +5,25 @@ import * as words from '../words'
 import { Row } from './Box'
 import { Button } from './Button'
 
+/** No more lines than that are drawn before somebody asks for them. */
 const AT_ONCE = 60
 
 interface Props<T> {
   readonly all: readonly T[]
+  readonly atOnce?: number
   readonly children: (shown: readonly T[]) => ReactNode
 }
 
-export function FirstOf<T>({ all, children }: Props<T>) {
-  const [most, setMost] = useState(AT_ONCE)
+export function FirstOf<T>({ all, atOnce = AT_ONCE, children }: Props<T>) {
+  const [most, setMost] = useState(atOnce)
   const left = all.length - most
   return (
     <>
       {children(all.slice(0, most))}
       {left > 0 && (
         <Row above={4} className="no-print">
-          <Button onClick={() => setMost(most + AT_ONCE)}>
-            {words.ways.more(Math.min(AT_ONCE, left), left)}
+          <Button onClick={() => setMost(most + atOnce)}>
+            {words.ways.more(Math.min(atOnce, left), left)}
           </Button>
         </Row>
       )}

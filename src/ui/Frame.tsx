@@ -116,14 +116,6 @@ function Framed({ tab, strap: first, place, start = 'main', children }: FramePro
   const only = strap.places.find(({ id }) => id === place)
   const [finding, setFinding] = useState(false)
   const [helping, setHelping] = useState(false)
-  const FindAnything = useLater(loadFind, finding)
-  const KeysHelp = useLater(loadKeys, helping)
-  const Tour = useTour()
-  const look = useLook()
-  const outbox = useOutbox()
-  useWorker()
-  useFreshAfterSending(outbox)
-  const { undoLast } = useActing()
   /** What is typed while the search opens; null where none does. */
   const early = useRef<string | null>(null)
   const openFind = useCallback(() => {
@@ -139,6 +131,15 @@ function Framed({ tab, strap: first, place, start = 'main', children }: FramePro
     early.current = null
     return typed
   }, [])
+  const closeHelp = useCallback(() => setHelping(false), [])
+  const FindAnything = useLater(loadFind, finding, closeFind)
+  const KeysHelp = useLater(loadKeys, helping, closeHelp)
+  const Tour = useTour()
+  const look = useLook()
+  const outbox = useOutbox()
+  useWorker()
+  useFreshAfterSending(outbox)
+  const { undoLast } = useActing()
 
   useEffect(() => {
     const acts: Readonly<Record<FrameKey, () => void>> = {
@@ -344,7 +345,7 @@ function Framed({ tab, strap: first, place, start = 'main', children }: FramePro
         </StrapContext.Provider>
       </Box>
       {FindAnything && <FindAnything opened={finding} early={takeEarly} onClose={closeFind} />}
-      {KeysHelp && <KeysHelp opened={helping} tab={tab} onClose={() => setHelping(false)} />}
+      {KeysHelp && <KeysHelp opened={helping} tab={tab} onClose={closeHelp} />}
     </Row>
   )
 }

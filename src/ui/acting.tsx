@@ -130,10 +130,10 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
         void queries.invalidateQueries().then(() => requestAnimationFrame(focusAgain))
         return sent.result
       }
+      requestAnimationFrame(focusAgain)
       if (sent.error instanceof OfflineError && about && endpoint.offline)
         if (await waits(endpoint, asked, key, about)) return null
       bringBack?.()
-      requestAnimationFrame(focusAgain)
       const problem = sent.error instanceof ProblemError ? sent.error : null
       const away = sent.error instanceof OfflineError || isAway(sent.error)
       if (away) unanswered.current.set(signature, key)

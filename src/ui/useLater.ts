@@ -8,11 +8,13 @@ const LATEST_MILLISECONDS = 3000
  * A part whose script comes after the screen: fetched when the page is idle, so that it is there
  * without a connection too, or at once when it is wanted before that.
  * @param load the same function at every call: one of the module
+ * @param onMissed it is wanted and did not come: nobody waits for what does not open
  * @returns null until it is there; without a connection it is asked for again when it is wanted next
  */
 export function useLater<P>(
   load: () => Promise<ComponentType<P>>,
   wanted: boolean,
+  onMissed?: () => void,
 ): ComponentType<P> | null {
   const [Part, setPart] = useState<ComponentType<P> | null>(null)
   const isThere = Part !== null
@@ -24,14 +26,16 @@ export function useLater<P>(
         (part) => {
           if (!left) setPart(() => part)
         },
-        () => {},
+        () => {
+          if (!left && wanted) onMissed?.()
+        },
       )
     const stop = wanted ? take() : whenIdle(take)
     return () => {
       left = true
       stop?.()
     }
-  }, [load, isThere, wanted])
+  }, [load, isThere, wanted, onMissed])
   return Part
 }
 

@@ -171,6 +171,7 @@ export const membersPast = {
   member_changed: 'changed a member',
   member_removed: 'removed a member',
   guest_added: 'added a guest',
+  guest_stays: 'welcomed a guest again',
   weighed: 'noted a weight',
   weighing_removed: 'removed a weight',
   photo_set: 'changed a photo',

@@ -66,7 +66,7 @@ describe('an act that may be undone', () => {
     [act({ moved: [moved({ kind: 'received' })] }), 'Undo takes 2 strips out again.'],
     [
       act({ moved: [moved({ kind: 'amended', fields: ['batch', 'note'] })] }),
-      'Undo brings back the batch and the note.',
+      'Undo brings back the batch and the note from before.',
     ],
     [
       act({ moved: [moved({ kind: 'back', about: 'Grete' })] }),

@@ -107,7 +107,8 @@ const PUT_BACK: Readonly<Partial<Record<TellingKind, Phrase>>> = {
   missing: () => 'says that it is there',
   found: () => 'says that it is missing again',
   worsened: () => 'says that it is sound again',
-  amended: (_, { fields }) => `brings back ${list(fields.map((one) => FIELDS[one] ?? one))}`,
+  amended: (_, { fields }) =>
+    `brings back ${list(fields.map((one) => FIELDS[one] ?? one))} from before`,
 }
 
 const UNTOUCH = {

@@ -400,6 +400,7 @@ export const watchText = {
     find_out: 'Look',
     identify: 'Say what',
   } satisfies Record<ErrandAct, string>,
+  isDone: 'Noted',
   open: 'Open',
   later: 'Remind me later',
   laterLong: (title: string): string => `Remind me later: ${title}`,

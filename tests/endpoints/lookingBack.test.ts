@@ -2,7 +2,7 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import { undoes } from '../../src/words/record'
 import { application, send } from '../support/application'
-import { stocked } from '../support/stocked'
+import { minded, stocked } from '../support/stocked'
 
 const app = application()
 let stock: Awaited<ReturnType<typeof stocked>>
@@ -64,8 +64,13 @@ describe('an act, looked back at', () => {
     const act = await lastAct()
     expect(act.moved).toHaveLength(2)
     expect(act.movedMore).toBe(true)
-    const items = act.touched.find(({ count }: { count: number }) => count === 9)
-    expect(items?.names ?? act.touched[0].names).toHaveLength(3)
+    // Nine things, and the kit and the pocket that they are in.
+    expect(act.touched).toMatchObject([{ what: 'added', count: 11 }])
+    expect(act.touched[0].names).toHaveLength(3)
+    // What moved many takes no room from what was done before it.
+    const { acts } = await ask('GET', '/api/acts')
+    const used = acts.find(({ kind }: { kind: string }) => kind === 'used')
+    expect(used.moved).toMatchObject([{ title: 'Eye drops 10 mL', amount: 2000 }])
   })
   it('is no stranger’s', async () => {
     expect((await ask('GET', '/api/acts', undefined, app.stranger)).acts).toEqual([])
@@ -94,6 +99,10 @@ describe('a guest who was here before', () => {
     expect([gone.status, gone.code]).toEqual([422, 'day_gone'])
     const again = await ask('POST', path, { seenVersion: guest.version, until: '2026-11-29' })
     expect(again.status).toBe(200)
+    expect(await lastAct()).toMatchObject({
+      kind: 'guest_stays',
+      touched: [{ names: ['Ottilie'] }],
+    })
     const { members } = await ask('GET', '/api/household')
     expect(members.find(({ id }: { id: string }) => id === memberId)).toMatchObject({
       guestUntil: '2026-11-29',
@@ -134,6 +143,29 @@ describe('the search', () => {
     expect(await found('A weekend', app.stranger)).toEqual([])
     // Letters of the question are letters, whatever they mean to a database.
     expect(await found('100%_\\')).toEqual([])
+  })
+  it('tells nothing of an act that was undone', async () => {
+    const note = {
+      name: 'Attic chest',
+      rhythm: { kind: 'always' },
+      minutesToHelp: 5,
+      note: '',
+      traits: [],
+    }
+    const { actId } = await ask('POST', '/api/places', note)
+    expect((await found('attic chest')).map(({ kind }) => kind)).toContain('act')
+    await ask('POST', `/api/acts/${actId}/undo`, {})
+    expect(await found('attic chest')).toEqual([])
+  })
+  it('finds a rule by whom it is for, what is in it, and what was noted on it', async () => {
+    await minded(app.world, app.keeper, stock)
+    const rule = { kind: 'rule', title: 'Cetirizine as Dr Aske said', where: 'Ned' }
+    for (const q of ['dose card ned', 'aske', 'cetirizine swelling'])
+      expect([q, await found(q)]).toEqual([
+        q,
+        expect.arrayContaining([expect.objectContaining(rule)]),
+      ])
+    expect(await found('aske', app.stranger)).toEqual([])
   })
   it('finds who has what was lent', async () => {
     const lot = await ask('GET', `/api/lots/${stock.lotId}`)

@@ -47,3 +47,19 @@ it('is asked for again when it is wanted next, where nothing came', async () => 
   await settled()
   expect(screen.getByText('Here')).toBeTruthy()
 })
+async function unreachable(): Promise<ComponentType<{ name: string }>> {
+  throw new Error('no connection')
+}
+function Asking({ wanted, onMissed }: { readonly wanted: boolean; readonly onMissed: () => void }) {
+  useLater(unreachable, wanted, onMissed)
+  return null
+}
+it('says that it did not come, so that nobody waits for it', async () => {
+  const missed = vi.fn()
+  const { rerender } = render(<Asking wanted={false} onMissed={missed} />)
+  await act(async () => vi.advanceTimersByTimeAsync(3000))
+  expect(missed).not.toHaveBeenCalled()
+  rerender(<Asking wanted onMissed={missed} />)
+  await settled()
+  expect(missed).toHaveBeenCalledOnce()
+})

@@ -4,26 +4,22 @@ import { judgeAgain } from '../../core/judgement/again'
 import type { Judged } from '../../core/judgement/judgement'
 import { judge } from '../../core/judgement/judgement'
 import type { Survey } from '../../core/watch/survey'
-import { Latest } from '../frame/cache'
+import { Latest, onceAwaitedFor } from '../frame/cache'
 import { type Reading, surveyOf, type Today } from '../frame/world'
 import { pantryOf } from './readPantry'
 
-const judgedOf = new WeakMap<Survey, Promise<Judged>>()
+const judgedOf = onceAwaitedFor<Survey, Judged>()
 
 /** What was judged last for each household: after an act only what it touched is judged again. */
 const judgedLast = new Latest<Judged>()
 
 export async function judgedStockOf(at: Reading): Promise<Judged> {
   const survey = await surveyOf(at)
-  const known = judgedOf.get(survey)
-  if (known) return known
-  const made = judgedWith(at, survey).then((judged) => {
+  return judgedOf(survey, async () => {
+    const judged = await judgedWith(at, survey)
     judgedLast.set(at.household.id, judged)
     return judged
   })
-  judgedOf.set(survey, made)
-  made.catch(() => judgedOf.delete(survey))
-  return made
 }
 
 /** The same of a survey that is made inside an act. */

@@ -12,7 +12,7 @@ import { SPECIES } from '../../core/household/species'
 import { formatAmount, NOTHING } from '../../core/quantity/amount'
 import { type Item, itemTitle } from '../../core/stock/item'
 import { lineState, type Survey } from '../../core/watch/survey'
-import type { ReasonedAct } from '../../db/record/history'
+import type { ActRow } from '../../db/frame/acts'
 
 export type Found = z.infer<typeof foundThing>
 
@@ -41,10 +41,7 @@ const namesOf = (id: SubstanceId): readonly string[] => {
 }
 
 /** The household's own rules of dosing, by what is in it, whom it is for, and every note on it. */
-export const ofRules = (
-  cards: readonly DoseCard[],
-  members: readonly Member[],
-): readonly Candidate[] =>
+const ofRules = (cards: readonly DoseCard[], members: readonly Member[]): readonly Candidate[] =>
   cards.map((card) => {
     const { about, for: whom, source } = card
     const names =
@@ -69,7 +66,7 @@ export const ofRules = (
   })
 
 /** What became of each kind of thing: for whoever asks for its history, and for nobody else. */
-export const ofHistories = ({ lines }: Survey): readonly Candidate[] =>
+export const historiesIn = ({ lines }: Survey): readonly Candidate[] =>
   [...new Map(lines.map(({ item }) => [item.id, item])).values()].map((item) =>
     candidate(
       {
@@ -83,24 +80,33 @@ export const ofHistories = ({ lines }: Survey): readonly Candidate[] =>
     ),
   )
 
-export const ofActs = (acts: readonly ReasonedAct[]): readonly Found[] =>
-  acts.map(({ why, who, day, kind }) => ({
-    kind: 'act',
-    title: why,
-    where: who,
-    day,
-    // Which act it was is said by the words of the screen.
-    detail: kind,
-    href: '/household#lately',
-    state: 'none',
-  }))
+/** What was done lately, by what it was about or why; what was undone is not told. */
+export const actsAmong = (acts: readonly ActRow[]): readonly Candidate[] =>
+  acts
+    .filter(({ why, undone, undoes }) => why !== '' && !undone && undoes === null)
+    .map(({ why, who, day, kind }) =>
+      // Which act it was is said by the words of the screen.
+      candidate({
+        kind: 'act',
+        title: why,
+        where: who,
+        day,
+        detail: kind,
+        href: '/household#lately',
+      }),
+    )
 
-export const candidatesIn = (survey: Survey, members: readonly Member[]): readonly Candidate[] => [
+export const candidatesIn = (
+  survey: Survey,
+  members: readonly Member[],
+  cards: readonly DoseCard[],
+): readonly Candidate[] => [
   // Of two that are called the same, who comes before what, and what before where.
   ...members.map(ofMember),
   ...ofLines(survey),
   ...ofSites(survey),
   ...ofCards(members),
+  ...ofRules(cards, members),
 ]
 
 const ofLines = (survey: Survey): readonly Candidate[] =>

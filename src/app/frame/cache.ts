@@ -71,3 +71,22 @@ export function onceFor<Of extends object, Made>(make: (of: Of) => Made): (of: O
     return value
   }
 }
+
+/**
+ * The same for what has to be waited for: whoever comes while it is made waits for the same one, and
+ * what failed is made again.
+ */
+export function onceAwaitedFor<Of extends object, Made>(): (
+  of: Of,
+  make: () => Promise<Made>,
+) => Promise<Made> {
+  const made = new WeakMap<Of, Promise<Made>>()
+  return (of, make) => {
+    const known = made.get(of)
+    if (known) return known
+    const making = make()
+    made.set(of, making)
+    making.catch(() => made.delete(of))
+    return making
+  }
+}

@@ -10,7 +10,7 @@ import { type Db, inSnapshot, type Trx } from '../../db/frame/connect'
 import { readHousehold, readRevision } from '../../db/household/household'
 import { readConfirmations } from '../../db/record/history'
 import { readStock } from '../../db/stock/stock'
-import type { RevisionCache } from './cache'
+import { onceAwaitedFor, type RevisionCache } from './cache'
 
 export interface World {
   readonly db: Db
@@ -106,15 +106,13 @@ export interface Confirmed {
   readonly confirmations: ReadonlyMap<string, Confirmation>
 }
 
-const confirmedOf = new WeakMap<Survey, Promise<Confirmed>>()
+const confirmedOf = onceAwaitedFor<Survey, Confirmed>()
 
 /** Kept with the survey: the same revision has the same confirmations. */
 export async function confirmedStockOf(at: Reading): Promise<Confirmed> {
   const survey = await surveyOf(at)
-  const known = confirmedOf.get(survey)
-  if (known) return known
-  const made = readConfirmations(at.trx).then((confirmations) => ({ survey, confirmations }))
-  confirmedOf.set(survey, made)
-  made.catch(() => confirmedOf.delete(survey))
-  return made
+  return confirmedOf(survey, async () => ({
+    survey,
+    confirmations: await readConfirmations(at.trx),
+  }))
 }

@@ -10,7 +10,7 @@ import { editRecord } from '../../db/frame/records'
 import { createHouseholdOf, type NewHousehold } from '../../db/household/household'
 import { readItems as itemsByName } from '../../db/items/items'
 import { readSites } from '../../db/kits/sites'
-import { readEarlierGuests, readMembers } from '../../db/members/members'
+import { readMembersAndGuests } from '../../db/members/members'
 import { type Acting, act, mustEdit } from '../frame/act'
 import { type Caller, reading, type World } from '../frame/world'
 import { mustHoldTogether } from '../items/catalogueActs'
@@ -34,10 +34,11 @@ const MOST_GUESTS = 12
 export const readHousehold = (world: World, caller: Caller): Promise<HouseholdView> =>
   reading(world, caller, async ({ trx, household, today }) => {
     const { places } = await readSites(trx)
+    const { members, earlierGuests } = await readMembersAndGuests(trx, today)
     return {
       household,
-      members: [...(await readMembers(trx, today))],
-      earlierGuests: (await readEarlierGuests(trx, today))
+      members: [...members],
+      earlierGuests: earlierGuests
         .slice(0, MOST_GUESTS)
         .map(({ id, name, species, guestUntil, version }) => ({
           id,

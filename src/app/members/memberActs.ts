@@ -7,7 +7,7 @@ import type { Species } from '../../core/household/species'
 import { weightFault } from '../../core/household/weight'
 import type { MemberId, WeighingId } from '../../core/ids'
 import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
-import { readEarlierGuests, readMembers } from '../../db/members/members'
+import { readMembers, readMembersAndGuests } from '../../db/members/members'
 import { photoOf } from '../../db/members/photos'
 import { type Acting, act, mustEdit } from '../frame/act'
 import { notFound, Refusal } from '../frame/refusal'
@@ -118,11 +118,11 @@ export const stayAgain = (
 ) => {
   const { key, memberId, seenVersion, until } = asked
   const request = { memberId, seenVersion, until }
-  return act(world, caller, { key, kind: 'guest_added', request }, async (acting) => {
+  return act(world, caller, { key, kind: 'guest_stays', request }, async (acting) => {
     const { trx, today } = acting
     if (until < today) throw new Refusal({ code: 'day_gone', today })
-    const guests = await readEarlierGuests(trx, today)
-    if (!guests.some(({ id }) => id === memberId)) throw notFound()
+    const { earlierGuests } = await readMembersAndGuests(trx, today)
+    if (!earlierGuests.some(({ id }) => id === memberId)) throw notFound()
     mustEdit(await editRecord(acting, 'member', memberId, { guest_until: until }, seenVersion))
     return {}
   })

@@ -4,29 +4,29 @@ import type * as record from '../../contract/values/record'
 import type { ActId } from '../../core/ids'
 import { tellingOnes } from '../../core/stock/telling'
 import { recentActs } from '../../db/frame/acts'
-import { type RecordedMovement, readMovements } from '../../db/record/history'
+import { type RecordedMovement, readMovementsOf } from '../../db/record/history'
 import { readTouched } from '../../db/record/touched'
 import { type Caller, reading, surveyOf, type World } from '../frame/world'
 import { historyView, pocketRefs } from '../kits/readKits'
 import { canBeUndone } from './undoAct'
 
-const MOST = 50
+/** So many acts are looked back at. */
+export const LATELY = 50
 /** So many movements tell what an act was about; an import has thousands. */
 const MOST_TOLD = 2
-const MOST_READ = MOST * 12
+const MOST_READ_OF_ONE = 12
 
 export const readActs = (
   world: World,
   caller: Caller,
 ): Promise<{ acts: z.infer<typeof record.actEntry>[] }> =>
   reading(world, caller, async (at) => {
-    const acts = await recentActs(at.trx, MOST)
+    const acts = await recentActs(at.trx, LATELY)
     const ids = acts.map(({ id }) => id)
     const refs = new Map(pocketRefs(await surveyOf(at)).map((ref) => [ref.id, ref]))
     const movements = new Map<ActId, RecordedMovement[]>()
-    if (ids.length > 0)
-      for (const one of await readMovements(at.trx, { actIds: ids }, MOST_READ))
-        movements.set(one.actId, [...(movements.get(one.actId) ?? []), one])
+    for (const one of await readMovementsOf(at.trx, ids, MOST_READ_OF_ONE))
+      movements.set(one.actId, [...(movements.get(one.actId) ?? []), one])
     const touched = await readTouched(at.trx, ids)
     return {
       acts: acts.map(({ id, kind, who, at: when, why, undone }) => {

@@ -13,6 +13,7 @@ import { readCareEntries, readIncidents } from '../../db/care/care'
 import { readConfirmations } from '../../db/record/history'
 import { readSightings, readTimings } from '../../db/rounds/rounds'
 import { judgedStockOf, judgedWith } from '../cover/judgementOf'
+import { onceAwaitedFor } from '../frame/cache'
 import {
   type Confirmed,
   confirmedStockOf,
@@ -66,17 +67,14 @@ async function readFollowUps(
   )
 }
 
-const inspectedOn = new WeakMap<Survey, Promise<InspectedStock>>()
+const inspectedOn = onceAwaitedFor<Survey, InspectedStock>()
 
 /** Kept with the survey: an act changes both, and so does the pace, which is set by an act. */
 export async function inspectedStockOf(at: Reading): Promise<InspectedStock> {
   const confirmed = await confirmedStockOf(at)
-  const known = inspectedOn.get(confirmed.survey)
-  if (known) return known
-  const made = judgedStockOf(at).then((judged) => inspectedWith(at, confirmed, judged))
-  inspectedOn.set(confirmed.survey, made)
-  made.catch(() => inspectedOn.delete(confirmed.survey))
-  return made
+  return inspectedOn(confirmed.survey, async () =>
+    inspectedWith(at, confirmed, await judgedStockOf(at)),
+  )
 }
 
 /** What a round is answered by, inside an act: nothing is judged for it. */

@@ -27,14 +27,7 @@ export async function readSites(trx: Trx) {
     .orderBy('name')
     .orderBy('id')
     .execute()
-  const checks = await trx
-    .selectFrom('kit_check')
-    .distinctOn('kit_id')
-    .select(['kit_id', 'on_day', 'by_whom'])
-    .where('removed_by_act', 'is', null)
-    .orderBy('kit_id')
-    .orderBy('on_day', 'desc')
-    .execute()
+  const checks = await lastChecks(trx)
   const pockets = await here('pocket')
     .selectAll()
     .where('removed_by_act', 'is', null)
@@ -60,6 +53,17 @@ export async function readSites(trx: Trx) {
     pockets: pockets.map(toPocket),
   }
 }
+
+/** When each kit was last looked through, and by whom; kits that never were are not in it. */
+export const lastChecks = (trx: Trx) =>
+  trx
+    .selectFrom('kit_check')
+    .distinctOn('kit_id')
+    .select(['kit_id', 'on_day', 'by_whom'])
+    .where('removed_by_act', 'is', null)
+    .orderBy('kit_id')
+    .orderBy('on_day', 'desc')
+    .execute()
 
 /** The pockets of a kit, as they are drawn. */
 export async function pocketsOf(trx: Trx, kitId: KitId): Promise<readonly Pocket[]> {

@@ -11,11 +11,19 @@ import { toCourse, toMember } from '../frame/rows'
 export const readMembers = async (trx: Trx, today: PlainDate): Promise<readonly Member[]> =>
   (await everybody(trx)).filter((member) => belongsOn(member, today))
 
-/** Guests whose stay is over, who was here last first: they may come again. */
-export const readEarlierGuests = async (trx: Trx, today: PlainDate): Promise<readonly Member[]> =>
-  (await everybody(trx))
-    .filter((member) => !belongsOn(member, today))
-    .sort((a, b) => (b.guestUntil ?? '').localeCompare(a.guestUntil ?? ''))
+/** With guests whose stay is over, who was here last first: they may come again. */
+export async function readMembersAndGuests(
+  trx: Trx,
+  today: PlainDate,
+): Promise<{ readonly members: readonly Member[]; readonly earlierGuests: readonly Member[] }> {
+  const all = await everybody(trx)
+  return {
+    members: all.filter((member) => belongsOn(member, today)),
+    earlierGuests: all
+      .filter((member) => !belongsOn(member, today))
+      .sort((a, b) => (b.guestUntil ?? '').localeCompare(a.guestUntil ?? '')),
+  }
+}
 
 async function everybody(trx: Trx): Promise<readonly Member[]> {
   const rows = await trx

@@ -7,6 +7,7 @@ import type { Fact } from '../../core/stock/movement'
 import type { Confirmation } from '../../core/trust/certainty'
 import { confirmationKey } from '../../core/trust/nextLook'
 import type { Trx } from '../frame/connect'
+import { lastChecks } from '../kits/sites'
 
 export interface HistoryFilter {
   readonly lotId?: LotId | undefined
@@ -14,7 +15,6 @@ export interface HistoryFilter {
   readonly kitId?: KitId | undefined
   readonly placeId?: PlaceId | undefined
   readonly who?: string | undefined
-  readonly actIds?: readonly ActId[] | undefined
   /** Only what came before this position. */
   readonly before?: number | undefined
 }
@@ -33,13 +33,9 @@ export interface RecordedMovement {
   readonly fact: Fact
 }
 
-/** Movements, the latest day first and in it the newest; what was done without a connection stands at its day. A kit's history is what went in or out of its pockets. */
-export async function readMovements(
-  trx: Trx,
-  filter: HistoryFilter,
-  most: number,
-): Promise<readonly RecordedMovement[]> {
-  let query = trx
+/** Movements with the act that made them and the thing that they moved. */
+const recorded = (trx: Trx) =>
+  trx
     .selectFrom('movement')
     .innerJoin('act', 'act.id', 'movement.act_id')
     .innerJoin('lot', 'lot.id', 'movement.lot_id')
@@ -58,12 +54,55 @@ export async function readMovements(
       'item.strength',
       'item.unit',
     ])
+
+type RecordedRow = Awaited<ReturnType<ReturnType<typeof recorded>['execute']>>[number]
+
+const toRecorded = (row: RecordedRow): RecordedMovement => ({
+  position: row.position,
+  actId: row.act_id as ActId,
+  actKind: row.act_kind,
+  at: row.at.toISOString(),
+  day: row.on_day as PlainDate,
+  who: row.who,
+  lotId: row.lot_id as LotId,
+  itemId: row.item_id as ItemId,
+  title: row.strength === '' ? row.name : `${row.name} ${row.strength}`,
+  unit: row.unit,
+  fact: row.fact as Fact,
+})
+
+/** Of each act the latest few movements: one that moved thousands takes no room from the others. */
+export async function readMovementsOf(
+  trx: Trx,
+  acts: readonly ActId[],
+  mostEach: number,
+): Promise<readonly RecordedMovement[]> {
+  if (acts.length === 0) return []
+  const rows = await recorded(trx)
+    .where(
+      sql<boolean>`movement.position in (
+        select of_one.position from unnest(${acts}::uuid[]) as asked(act_id)
+        cross join lateral (
+          select m.position from movement m where m.act_id = asked.act_id
+          order by m.position desc limit ${mostEach}) of_one)`,
+    )
+    .orderBy('movement.position', 'desc')
+    .execute()
+  return rows.map(toRecorded)
+}
+
+/** Movements, the latest day first and in it the newest; what was done without a connection stands at its day. A kit's history is what went in or out of its pockets. */
+export async function readMovements(
+  trx: Trx,
+  filter: HistoryFilter,
+  most: number,
+): Promise<readonly RecordedMovement[]> {
+  let query = recorded(trx)
     .orderBy('act.on_day', 'desc')
     .orderBy('movement.position', 'desc')
     .limit(most)
   if (filter.lotId) query = query.where('movement.lot_id', '=', filter.lotId)
   if (filter.itemId) query = query.where('lot.item_id', '=', filter.itemId)
-  if (filter.actIds) query = query.where('movement.act_id', 'in', [...filter.actIds])
   if (filter.who) query = query.where('act.who', '=', filter.who)
   if (filter.before !== undefined)
     query = query.where(
@@ -81,54 +120,7 @@ export async function readMovements(
                or pocket.id::text = movement.fact ->> 'pocket')
           and ${kitId ? sql`kit.id = ${kitId}` : sql`kit.place_id = ${placeId}`})`,
     )
-  const rows = await query.execute()
-  return rows.map((row) => ({
-    position: row.position,
-    actId: row.act_id as ActId,
-    actKind: row.act_kind,
-    at: row.at.toISOString(),
-    day: row.on_day as PlainDate,
-    who: row.who,
-    lotId: row.lot_id as LotId,
-    itemId: row.item_id as ItemId,
-    title: row.strength === '' ? row.name : `${row.name} ${row.strength}`,
-    unit: row.unit,
-    fact: row.fact as Fact,
-  }))
-}
-
-/** An act with a reason that somebody gave. */
-export interface ReasonedAct {
-  readonly who: string
-  readonly day: PlainDate
-  readonly why: string
-  readonly kind: string
-}
-
-/** Acts whose reason has every one of the words in it, the latest first; what was undone is not told. */
-export async function findReasons(
-  trx: Trx,
-  words: readonly string[],
-  most: number,
-): Promise<readonly ReasonedAct[]> {
-  let query = trx
-    .selectFrom('act')
-    .select(['who', 'on_day', 'why', 'kind'])
-    .where('why', '<>', '')
-    .where(({ not, exists, selectFrom }) =>
-      not(
-        exists(
-          selectFrom('act as undoing')
-            .select('undoing.id')
-            .whereRef('undoing.undoes', '=', 'act.id'),
-        ),
-      ),
-    )
-    .orderBy('at', 'desc')
-    .limit(most)
-  for (const word of words) query = query.where(sql<boolean>`position(${word} in lower(why)) > 0`)
-  const rows = await query.execute()
-  return rows.map(({ who, on_day, why, kind }) => ({ who, day: on_day as PlainDate, why, kind }))
+  return (await query.execute()).map(toRecorded)
 }
 
 /** Everybody whose hand is in the record, by name. */
@@ -155,7 +147,12 @@ export async function readFirstDay(trx: Trx): Promise<PlainDate | null> {
  */
 export async function readConfirmations(trx: Trx): Promise<ReadonlyMap<string, Confirmation>> {
   const seen = await lastSeen(trx)
-  const looks = await lastLooks(trx)
+  const looks = new Map(
+    (await lastChecks(trx)).map(({ kit_id, on_day, by_whom }) => [
+      kit_id,
+      { on: on_day as PlainDate, by: by_whom },
+    ]),
+  )
   const left = await leftPockets(trx)
   const confirmed = new Map<string, Confirmation>()
   for (const { lotId, pocketId, kitId } of await heldNow(trx)) {
@@ -223,21 +220,6 @@ async function lastSeen(trx: Trx): Promise<ReadonlyMap<string, Looked & { readon
       confirmationKey(lot_id, pocket_id),
       { at, on: on_day, by: who },
     ]),
-  )
-}
-
-/** Who last looked each kit through. */
-async function lastLooks(trx: Trx): Promise<ReadonlyMap<string, Looked>> {
-  const rows = await trx
-    .selectFrom('kit_check')
-    .distinctOn('kit_id')
-    .select(['kit_id', 'on_day', 'by_whom'])
-    .where('removed_by_act', 'is', null)
-    .orderBy('kit_id')
-    .orderBy('on_day', 'desc')
-    .execute()
-  return new Map(
-    rows.map(({ kit_id, on_day, by_whom }) => [kit_id, { on: on_day as PlainDate, by: by_whom }]),
   )
 }
 

@@ -4,6 +4,7 @@ import { undoAct } from '../../contract/record'
 import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
 import { Button } from '../../ui/Button'
+import { FirstOf } from '../../ui/FirstOf'
 import * as words from '../../words'
 import { actWord } from '../../words/frame/acts'
 import { moment } from '../../words/frame/format'
@@ -45,47 +46,58 @@ export function Lately({ acts, timeZone }: Props) {
         </Box>
       </Row>
       {acts.length === 0 && <p className="second">{householdWords.nothingYet}</p>}
-      <ul>
-        {acts.slice(0, 14).map((act) => (
-          <Row
-            as="li"
-            gap={5}
-            align="center"
-            justify="between"
-            padY={3}
-            lineBelow="hairline"
-            key={act.id}
-            data-undone={act.undone}
-          >
-            <div>
-              <b>
-                {act.who} {didOf(act)}
-              </b>
-              <small>
-                {[
-                  moment(act.at, timeZone),
-                  words.record.about(act),
-                  act.why !== words.record.about(act) && act.why,
-                  act.undone && householdWords.takenBack,
-                ]
-                  .filter(Boolean)
-                  .join(' · ')}
-              </small>
-              {isOpen(act) && <small>{words.record.undoes(act)}</small>}
-            </div>
-            {isOpen(act) && (
-              <Button
-                kind="quiet"
-                disabled={busy}
-                aria-label={`${words.undo.undo}: ${act.who} ${didOf(act)}, ${words.record.about(act)}`}
-                onClick={() => void run(undoAct, { params: { actId: act.id } }, words.undo.undone)}
+      <FirstOf all={acts} atOnce={14}>
+        {(shown) => (
+          <ul>
+            {shown.map((act) => (
+              <Row
+                as="li"
+                gap={5}
+                align="center"
+                justify="between"
+                padY={3}
+                lineBelow="hairline"
+                key={act.id}
+                data-undone={act.undone}
               >
-                {words.undo.undo}
-              </Button>
-            )}
-          </Row>
-        ))}
-      </ul>
+                <div>
+                  <b>
+                    {act.who} {didOf(act)}
+                  </b>
+                  <small>
+                    {[
+                      moment(act.at, timeZone),
+                      words.record.about(act),
+                      act.why !== words.record.about(act) && act.why,
+                      act.undone && householdWords.takenBack,
+                    ]
+                      .filter(Boolean)
+                      .join(' · ')}
+                  </small>
+                  {isOpen(act) && <small>{words.record.undoes(act)}</small>}
+                </div>
+                {isOpen(act) && (
+                  <Button
+                    kind="quiet"
+                    disabled={busy}
+                    aria-label={[
+                      `${words.undo.undo}: ${act.who} ${didOf(act)}`,
+                      words.record.about(act),
+                    ]
+                      .filter(Boolean)
+                      .join(', ')}
+                    onClick={() =>
+                      void run(undoAct, { params: { actId: act.id } }, words.undo.undone)
+                    }
+                  >
+                    {words.undo.undo}
+                  </Button>
+                )}
+              </Row>
+            ))}
+          </ul>
+        )}
+      </FirstOf>
     </Box>
   )
 }

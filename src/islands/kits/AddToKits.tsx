@@ -18,48 +18,28 @@ interface Props {
   readonly place: string | null
 }
 
-export const AddToKits = ({ adding, onClose, strap, place }: Props) => (
-  <>
-    <AddPlace opened={adding === 'place'} onClose={onClose} />
-    <AddKit opened={adding === 'kit'} onClose={onClose} strap={strap} place={place} />
-  </>
-)
+/** A form is there while it is open: what was left unsaved holds no page back. */
+export const AddToKits = ({ adding, ...rest }: Props) =>
+  adding === 'place' ? <AddPlace {...rest} /> : adding === 'kit' ? <AddKit {...rest} /> : null
 
-interface DialogProps {
-  readonly opened: boolean
-  readonly onClose: () => void
-}
+type FormProps = Omit<Props, 'adding'>
 
-function AddPlace({ opened, onClose }: DialogProps) {
+function AddPlace({ onClose }: Pick<FormProps, 'onClose'>) {
   const form = useActForm({
     initial: NEW_PLACE,
     read: readNewPlace,
     said: ({ name }) => words.undo.did.added(name),
     refusals: { name_taken: 'name' },
-    onSaved: () => {
-      form.restart()
-      onClose()
-    },
+    onSaved: onClose,
   })
   return (
-    <ActDialog
-      form={form}
-      opened={opened}
-      title={kitsWords.addPlace}
-      press={kitsWords.create}
-      onClose={onClose}
-    >
+    <ActDialog form={form} title={kitsWords.addPlace} press={kitsWords.create} onClose={onClose}>
       <PlaceFields form={form} />
     </ActDialog>
   )
 }
 
-function AddKit({
-  opened,
-  onClose,
-  strap,
-  place,
-}: DialogProps & { readonly strap: Strap; readonly place: string | null }) {
+function AddKit({ onClose, strap, place }: FormProps) {
   /** The place that is looked at, or the first there is: it may have been added a moment ago. */
   const here = place ?? strap.places[0]?.id ?? null
   const form = useActForm({
@@ -71,13 +51,7 @@ function AddKit({
   })
   const { shape } = form.values
   return (
-    <ActDialog
-      form={form}
-      opened={opened}
-      title={kitsWords.add}
-      press={kitsWords.create}
-      onClose={onClose}
-    >
+    <ActDialog form={form} title={kitsWords.add} press={kitsWords.create} onClose={onClose}>
       <TextInput data-autofocus label={kitsWords.name} maxLength={120} {...form.text('name')} />
       <Select
         label={kitsWords.where}

@@ -1,7 +1,7 @@
 /** All kits by place. */
 
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useCallback, useState } from 'react'
 import type { z } from 'zod'
 import { readKits } from '../../contract/kits'
 import type * as kits from '../../contract/values/kits'
@@ -42,7 +42,8 @@ function Kits({ kits: initial, place }: Props) {
   })
   const strap = useStrap()
   const [adding, setAdding] = useState<'kit' | 'place' | null>(null)
-  const AddToKits = useLater(loadAdding, adding !== null)
+  const close = useCallback(() => setAdding(null), [])
+  const AddToKits = useLater(loadAdding, adding !== null, close)
   const shown = strap.places.filter(({ id }) => place === null || id === place)
   return (
     <>
@@ -92,9 +93,7 @@ function Kits({ kits: initial, place }: Props) {
           </Box>
         )
       })}
-      {AddToKits && (
-        <AddToKits adding={adding} onClose={() => setAdding(null)} strap={strap} place={place} />
-      )}
+      {AddToKits && <AddToKits adding={adding} onClose={close} strap={strap} place={place} />}
     </>
   )
 }

@@ -12,7 +12,7 @@ import { shownAtOnce } from '../../ui/shownAtOnce'
 import * as words from '../../words'
 import { fullDay } from '../../words/frame/format'
 import { hrefOf } from './errandLink'
-import { type Errand, without } from './view'
+import { type Errand, withDone } from './view'
 import classes from './watch.module.css'
 
 const watchWords = words.watch
@@ -62,8 +62,7 @@ export function ErrandRow(props: Props) {
         <Why {...props} />
       </Box>
       <Row gap={1} align="end" className={classes.presses}>
-        <Do errand={errand} />
-        <Later errand={errand} />
+        <Presses errand={errand} />
       </Row>
       {errand.due && <span className="visually-hidden">{fullDay(errand.due)}</span>}
     </Row>
@@ -88,12 +87,28 @@ export const ErrandCard = (
         <Why {...props} />
       </Box>
       <Row gap={4} align="center" wrap above={2}>
-        <Do errand={errand} isMain />
-        <Later errand={errand} />
+        <Presses errand={errand} isMain />
       </Row>
     </Stack>
   )
 }
+
+interface PressesProps {
+  readonly errand: Errand
+  readonly isMain?: boolean
+}
+
+const Presses = ({ errand, isMain = false }: PressesProps) =>
+  errand.isDone ? (
+    <Box as="b" tone="second">
+      {watchWords.isDone}
+    </Box>
+  ) : (
+    <>
+      <Do errand={errand} isMain={isMain} />
+      <Later errand={errand} />
+    </>
+  )
 
 function Why({ errand, today }: Props) {
   const { habits } = useStrap()
@@ -119,7 +134,7 @@ function Why({ errand, today }: Props) {
   )
 }
 
-function Do({ errand, isMain = false }: { readonly errand: Errand; readonly isMain?: boolean }) {
+function Do({ errand, isMain = false }: PressesProps) {
   const { run, busy } = useActing()
   const said = watchWords.press[errand.act]
   const label = `${said}: ${titleOf(errand)}`
@@ -142,7 +157,7 @@ function Do({ errand, isMain = false }: { readonly errand: Errand; readonly isMa
           doErrand,
           { body: { errandKey: errand.key } },
           `${errand.title} ${words.undo.errands[act]}`,
-          { atOnce: shownAtOnce(['watch'], without(errand.key)) },
+          { atOnce: shownAtOnce(['watch'], withDone(errand.key)) },
         )
       }
     >
@@ -163,7 +178,7 @@ function Later({ errand }: { readonly errand: Errand }) {
           putOffErrand,
           { body: { errandKey: errand.key } },
           ({ until }) => words.undo.did.later(until),
-          { atOnce: shownAtOnce(['watch'], without(errand.key)) },
+          { atOnce: shownAtOnce(['watch'], withDone(errand.key)) },
         )
       }
     >

@@ -8,7 +8,7 @@ import { Button } from '../../ui/Button'
 import { shownAtOnce } from '../../ui/shownAtOnce'
 import * as words from '../../words'
 import { hrefOf } from './errandLink'
-import { type Watch, without } from './view'
+import { type Errand, type Watch, withDone } from './view'
 
 const watchWords = words.watch
 
@@ -40,14 +40,14 @@ export function PutOff({
                 </Box>
               </Box>
               <Button
-                disabled={busy}
+                disabled={busy || (errand as Errand).isDone}
                 aria-label={watchWords.takeUpLong(title)}
                 onClick={() =>
                   void run(
                     takeUpErrand,
                     { body: { errandKey: errand.key } },
                     words.undo.did.takenUp,
-                    { atOnce: shownAtOnce(['watch'], without(errand.key)) },
+                    { atOnce: shownAtOnce(['watch'], withDone(errand.key)) },
                   )
                 }
               >

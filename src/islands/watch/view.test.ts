@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { withPar } from '../kits/mat/view'
-import { type Watch, without } from './view'
+import { type Watch, withDone } from './view'
 
 const errand = (key: string) => ({ key }) as Watch['gravest'][number]
 const view = {
@@ -13,18 +13,19 @@ const view = {
 } as unknown as Watch
 
 describe('a screen that shows an act before it is confirmed', () => {
-  it('has an errand nowhere any more, and counts one less where it was', () => {
-    const after = without('a')(view)
-    expect(after.gravest).toEqual([])
-    expect(after.groups.map(({ total, errands }) => [total, errands.length])).toEqual([
-      [8, 1],
-      [1, 1],
+  it('marks an errand wherever it stands, and moves nothing', () => {
+    const after = withDone('a')(view)
+    expect(after.gravest).toEqual([{ key: 'a', isDone: true }])
+    expect(after.groups).toEqual([
+      { total: 9, errands: [{ key: 'a', isDone: true }, { key: 'b' }] },
+      { total: 1, errands: [{ key: 'c' }] },
     ])
-    expect(after.putOff).toHaveLength(1)
-    expect(without('d')(view).putOff).toEqual([])
+    expect(withDone('d')(view).putOff).toEqual([
+      { errand: { key: 'd', isDone: true }, until: '2026-12-01' },
+    ])
   })
   it('is the same where nobody has that errand', () => {
-    expect(without('x')(view)).toEqual(view)
+    expect(withDone('x')(view)).toEqual(view)
   })
   it('sets a target in its pocket and in no other', () => {
     const line = (id: string, par: number) => ({ item: { id }, par })

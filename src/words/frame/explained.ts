@@ -3,7 +3,7 @@
 export const explained = {
   ready: 'ready',
   targets: 'targets',
-  check: 'next check',
+  check: 'must last to',
   load: 'weight, room and cost',
   sure: 'how sure',
   cell: 'a cell of the board',

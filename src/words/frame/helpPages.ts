@@ -31,11 +31,11 @@ export const helpPages = {
       ),
       ask(
         'I did it already. How do I say so?',
-        'Press the button on the line, like “Throw away”. It is recorded and the line goes. A message offers Undo for a while.',
+        'Press the button on the line, like “Done” or “Carried”. It is recorded, and the line goes. A message offers Undo for a while.',
       ),
       ask(
         'Not now. Can it wait?',
-        'Press “Remind me later”. It comes back when you are next at that place. Until then you find it under “reminders set”.',
+        'Press “Remind me later”. It comes back after your next visit there, or in a week where somebody always is. Until then you find it under “reminders set”.',
       ),
       ask(
         'I pressed the wrong thing.',
@@ -69,7 +69,7 @@ export const helpPages = {
       ),
       ask(
         'How do I check a kit?',
-        'Start a check. It leads you pocket by pocket, works without a connection, and is signed at the end.',
+        'Press “Start a round”. It leads you pocket by pocket, works without a connection, and is signed at the end.',
         '/rounds',
         'Check a kit',
       ),
@@ -183,7 +183,7 @@ export const helpPages = {
       ),
       ask(
         'The shop had none.',
-        'Say “none there”. We propose what else would do, with what is different about it.',
+        'Say “Not available”. We propose what else would do, with what is different about it.',
       ),
       ask(
         'A batch is recalled.',
@@ -203,7 +203,7 @@ export const helpPages = {
       ),
       ask(
         'Somebody stays for a weekend.',
-        'Add a guest: three facts are enough. They go by themselves. When they come again, press their name.',
+        'Add a guest: three facts are enough. After their last day they are not counted any more. When they come again, press their name.',
         '/household',
         'Household',
       ),
