@@ -15,6 +15,9 @@ export type ShopOfferId = Brand<string, 'ShopOfferId'>
 export type WishId = Brand<string, 'WishId'>
 export type PurchaseId = Brand<string, 'PurchaseId'>
 export type ShopOrderId = Brand<string, 'ShopOrderId'>
+export type TripId = Brand<string, 'TripId'>
+export type StopId = Brand<string, 'StopId'>
+export type TripLineId = Brand<string, 'TripLineId'>
 export type ActId = Brand<string, 'ActId'>
 export type MovementId = Brand<string, 'MovementId'>
 

@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it } from 'vitest'
-import { ProgramBuilder, type Solver, UnsolvedError } from '../core/restock/program'
+import { ProgramBuilder, type Solver, UnsolvedError } from '../core/solving/program'
 import { highsSolver } from './highs'
 
 let solver: Solver

@@ -6,8 +6,10 @@ import {
   type Program,
   type Solution,
   type Solver,
+  type Stopped,
   UnsolvedError,
-} from '../core/restock/program'
+  type WholeLimits,
+} from '../core/solving/program'
 
 export interface HighsSource {
   /** Where the WebAssembly lies, in a browser; Node finds it beside the package. */
@@ -20,6 +22,45 @@ export async function highsSolver({ wasm }: HighsSource = {}): Promise<Solver> {
   return {
     prepare: (program) =>
       program.cost.length === 0 ? NOTHING_TO_DECIDE : new Kept(highs, program),
+    best: (program, limits) => bestOf(highs, program, limits),
+  }
+}
+
+/** Solves a whole program once, by the solver's own branch and bound. */
+function bestOf(highs: Highs, program: Program, limits: WholeLimits): Stopped | null {
+  if (program.cost.length === 0)
+    return program.rows.every(({ lower, upper }) => lower <= 0 && upper >= 0)
+      ? { values: [], objective: 0, bound: 0, isOptimal: true }
+      : null
+  const { continuous, integer } = highs.constants.variableType
+  const { infeasible, optimal, timeLimit, unboundedOrInfeasible } = highs.constants.modelStatus
+  const model = highs.createModel({
+    ...dataOf(program),
+    integrality: program.whole.map((one) => (one === 'any' ? continuous : integer)),
+  })
+  try {
+    model.options.set({
+      output_flag: false,
+      time_limit: limits.seconds,
+      mip_rel_gap: limits.gap,
+      random_seed: 0,
+    })
+    model.run()
+    const status = model.getModelStatus()
+    // Nothing here is without an end: every column and every cost is bounded from below.
+    if (status === infeasible || status === unboundedOrInfeasible) return null
+    const objective = model.getObjectiveValue()
+    if (status !== optimal && (status !== timeLimit || !Number.isFinite(objective)))
+      throw new UnsolvedError(String(status))
+    const bound = Number(model.info.get('mip_dual_bound'))
+    return {
+      values: Array.from(model.getSolution().colValue),
+      objective,
+      bound,
+      isOptimal: status === optimal && objective - bound <= 1e-6 * Math.max(1, objective),
+    }
+  } finally {
+    model.dispose()
   }
 }
 

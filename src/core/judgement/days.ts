@@ -144,7 +144,7 @@ const dayAfter = (day: PlainDate | null): PlainDate | null =>
   day === null || day >= `${LAST_YEAR}-12-31` ? null : addDays(day, 1)
 
 /** Days on which something about the members themselves changes, and the first of each month. */
-function daysOfMembers(
+export function daysOfMembers(
   { stock }: Pantry,
   from: PlainDate,
   to: PlainDate,

@@ -20,7 +20,7 @@ import { useRate } from '../usage/rate'
 import { EVERY_MONTH } from '../usage/season'
 import { Dealers } from './dealers'
 import { type HouseholdInput, householdProblem, type KeeperWish, type ShopOffer } from './household'
-import type { Solver } from './program'
+import type { Solver } from '../solving/program'
 import { RestockPlanner } from './restockPlan'
 
 let solver: Solver

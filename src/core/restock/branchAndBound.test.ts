@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { highsSolver } from '../../solver/highs'
 import { branchAndBound, type Half, isWhole } from './branchAndBound'
-import { type Program, ProgramBuilder, type Solver } from './program'
+import { type Program, ProgramBuilder, type Solver } from '../solving/program'
 
 let solver: Solver
 beforeAll(async () => {

@@ -4,7 +4,7 @@
  * relaxation starts from where the last one ended and takes a few steps of the simplex; the
  * program of a family takes tens of them.
  */
-import type { Solution, Whole } from './program'
+import type { Solution, Whole } from '../solving/program'
 
 /** How near to the best is near enough, and when to give up looking. */
 export interface Effort {

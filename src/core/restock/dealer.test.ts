@@ -4,7 +4,7 @@ import { seededProblem, USUAL } from '../../../tests/support/restock'
 import { highsSolver } from '../../solver/highs'
 import { FamilyDealer } from './dealer'
 import { familiesOf } from './family'
-import type { Solver } from './program'
+import type { Solver } from '../solving/program'
 import { ANY_SPENDING } from './underBudget'
 
 let solver: Solver

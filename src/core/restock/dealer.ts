@@ -8,7 +8,7 @@ import type { Family } from './family'
 import { addFamily, decisionsOf, type FamilyColumns } from './model'
 import type { Decisions } from './plan'
 import type { RestockProblem } from './problem'
-import { type Change, type Prepared, type Program, ProgramBuilder, type Solver } from './program'
+import { type Change, type Prepared, type Program, ProgramBuilder, type Solver } from '../solving/program'
 import { ANY_SPENDING, type Spending } from './underBudget'
 
 /** A family that nobody wishes anything of can always be left as it is: the program is wrong. */

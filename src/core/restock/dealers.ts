@@ -2,7 +2,7 @@
 import { FamilyDealer } from './dealer'
 import type { Family } from './family'
 import type { RestockProblem } from './problem'
-import type { Solver } from './program'
+import type { Solver } from '../solving/program'
 
 export class Dealers {
   private readonly kept = new Map<string, FamilyDealer>()

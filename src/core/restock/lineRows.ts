@@ -4,7 +4,7 @@
  */
 import type { ExpectedUse } from '../usage/expected'
 import { bareDayMinor, type RestockProblem, unservedMinor, wantedOn } from './problem'
-import type { Entry, ProgramBuilder } from './program'
+import type { Entry, ProgramBuilder } from '../solving/program'
 
 /** What may come onto a line or go from it. */
 export interface Traffic {

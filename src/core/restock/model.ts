@@ -12,7 +12,7 @@ import { addLineRows, noTraffic, type Traffic } from './lineRows'
 import { countsOn, daysToPut, departure } from './moving'
 import type { Buy, Carry, Decisions, Put } from './plan'
 import { CARRY_MINOR, type ParLine, type RestockProblem, standInDayMinor, wearOf } from './problem'
-import type { Entry, ProgramBuilder } from './program'
+import type { Entry, ProgramBuilder } from '../solving/program'
 
 /** Which columns stand for which decisions. */
 export interface FamilyColumns {

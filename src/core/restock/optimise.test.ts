@@ -7,7 +7,7 @@ import { greedyPlan } from './greedy'
 import { type OptimiseOptions, Optimiser } from './optimise'
 import { NO_DECISIONS } from './plan'
 import type { RestockProblem } from './problem'
-import type { Solver } from './program'
+import type { Solver } from '../solving/program'
 import { replay } from './replay'
 
 let solver: Solver

@@ -87,7 +87,25 @@ export class UnsolvedError extends Error {
   }
 }
 
+/** What was found when a solver stopped. */
+export interface Stopped extends Solution {
+  /** Nothing costs less than this. */
+  readonly bound: number
+  readonly isOptimal: boolean
+}
+
+export interface WholeLimits {
+  readonly seconds: number
+  /** Relative distance between what was found and what is proven at which it is good enough. */
+  readonly gap: number
+}
+
 /** Finds the cheapest solution of programs; the same program gives the same solution. */
 export interface Solver {
   prepare(program: Program): Prepared
+  /**
+   * The cheapest with everything whole that must be; null where nothing fulfils all rows.
+   * @throws {UnsolvedError} where nothing was found in the time that it has
+   */
+  best(program: Program, limits: WholeLimits): Stopped | null
 }

@@ -1,0 +1,309 @@
+/** Lays a trip out for packing: what can be taken, what is there anyhow, and what must be met. */
+import { daysBetween } from '../calendar/plainDate'
+import { Asking, TENTHS } from '../cover/asking'
+import { dateGrade } from '../cover/objections'
+import type { Pantry, Shelf } from '../cover/pantry'
+import { PatientBook } from '../cover/patientBook'
+import { isGoodOn, turnsFirst } from '../cover/taking'
+import type { KitId, MemberId } from '../ids'
+import { type Amount, amount, THOUSAND } from '../quantity/amount'
+import { CABIN_RULES, cabinVerdict, holdVerdict } from './cabin'
+import type { Fixed, LoadoutProblem, PackedBag, Piece } from './problem'
+import { mergedRequirements, type Required, requiredIn, type Supply } from './requirements'
+import { type BagRoom, goesInto, sizeOf, UNKNOWN_SIZE, volumeIn } from './room'
+import {
+  daysToJudge,
+  goodThrough,
+  questionOf,
+  type Scene,
+  type StayScene,
+  scenesOf,
+  staysOf,
+} from './scenes'
+import { awayDays, type Bag, type Trip } from './trip'
+
+/** Beyond the days away, of every regular medicine. */
+const MEDICINE_DAYS_MORE = 2
+
+export interface LaidOut {
+  readonly problem: LoadoutProblem
+  readonly scenes: readonly Scene[]
+  readonly stays: readonly StayScene[]
+}
+
+/** @param rooms of the kits that come along */
+export function layOutTrip(
+  pantry: Pantry,
+  trip: Trip,
+  rooms: ReadonlyMap<KitId, BagRoom>,
+): LaidOut {
+  const scenes = scenesOf(trip, pantry.stock)
+  const stays = trip.wishes.bareHome ? [] : staysOf(trip, pantry.stock)
+  const pieces = piecesOf(pantry, trip, rooms, stays, scenes.length)
+  const fixed = [
+    ...scenes.map((scene) => fixedIn(pantry, [...scene.bags, ...scene.kits], scene.to)),
+    ...stays.map(({ question }) => fixedIn(pantry, [...question.kits], question.date)),
+  ]
+  const all = requiredBy(pantry, trip, { scenes, stays, pieces, fixed })
+  return {
+    scenes,
+    stays,
+    problem: {
+      pieces,
+      bags: trip.bags.map((bag) => bagOf(pantry, trip, bag, rooms, scenes)),
+      sceneCount: scenes.length,
+      fixed,
+      requirements: mergedRequirements(all.requirements),
+      unmet: [...all.unmet],
+      kept: trip.wishes.keep.flatMap((itemId) => pantry.thingOf.get(itemId) ?? []),
+      mostGrams: trip.wishes.mostGrams,
+    },
+  }
+}
+
+// ---- what is there -----------------------------------------------------------------------------
+
+/** Tenths of a use of each thing in kits on a day; what is only looked at before use counts second. */
+function fixedIn(pantry: Pantry, kits: readonly KitId[], through: Scene['to']): Fixed {
+  const there = new Set(kits)
+  const good = new Float64Array(pantry.things.length)
+  const second = new Float64Array(pantry.things.length)
+  for (const shelf of pantry.shelves) {
+    const kit = pantry.stock.kits[shelf.kit]
+    if (!kit || !there.has(kit.id) || shelf.barred) continue
+    const grade = dateGrade(pantry, shelf, through)
+    if (grade === 'spent') continue
+    const into = grade === 'good' ? good : second
+    into[shelf.thing] = (into[shelf.thing] ?? 0) + shelf.uses * TENTHS
+  }
+  return { good, second }
+}
+
+// ---- what can be taken -------------------------------------------------------------------------
+
+/** What may go along, as whole units; an opened rest is a piece of its own. */
+function piecesOf(
+  pantry: Pantry,
+  trip: Trip,
+  rooms: ReadonlyMap<KitId, BagRoom>,
+  stays: readonly StayScene[],
+  sceneCount: number,
+): readonly Piece[] {
+  const sources = new Set(trip.sources)
+  const along = new Set(trip.bags.map(({ kitId }) => kitId))
+  const leave = new Set(trip.wishes.leave)
+  const through = goodThrough(trip)
+  const shelvesAt = new Map<string, Shelf[]>()
+  for (const shelf of pantry.shelves) {
+    const kit = pantry.stock.kits[shelf.kit]
+    const itemId = pantry.things[shelf.thing]?.itemId
+    if (!kit || !itemId || !sources.has(kit.placeId) || along.has(kit.id)) continue
+    if (leave.has(itemId) || !isGoodOn(shelf, through)) continue
+    const key = `${kit.placeId}/${shelf.thing}`
+    const known = shelvesAt.get(key)
+    if (known) known.push(shelf)
+    else shelvesAt.set(key, [shelf])
+  }
+  return [...shelvesAt.values()].flatMap((shelves) =>
+    piecesFrom(pantry, trip, rooms, [...shelves].sort(turnsFirst), { stays, sceneCount }),
+  )
+}
+
+function piecesFrom(
+  pantry: Pantry,
+  trip: Trip,
+  rooms: ReadonlyMap<KitId, BagRoom>,
+  shelves: readonly Shelf[],
+  { stays, sceneCount }: { readonly stays: readonly StayScene[]; readonly sceneCount: number },
+): readonly Piece[] {
+  const [first] = shelves
+  const thing = first && pantry.things[first.thing]
+  const placeId = first && pantry.stock.kits[first.kit]?.placeId
+  if (!first || !thing || !placeId) return []
+  const { facts } = thing
+  const size = sizeOf(facts)
+  const { mm, grams } = size ?? UNKNOWN_SIZE
+  const verdicts = trip.bags.map((bag) => verdictFor(bag, trip, { facts, mm: size?.mm ?? null }))
+  const bags = trip.bags.flatMap((bag, at) => {
+    const room = rooms.get(bag.kitId)
+    return bag.filled && room && verdicts[at]?.kind !== 'refused' && goesInto(facts, room)
+      ? [at]
+      : []
+  })
+  if (bags.length === 0) return []
+  const liquid = verdicts.find((one) => one?.kind === 'in_liquids')
+  const stay = stays.findIndex((one) => one.placeId === placeId)
+  const made = (count: number, each: number, of: readonly Shelf[]): readonly Piece[] =>
+    count === 0
+      ? []
+      : [
+          {
+            thing: first.thing,
+            placeId,
+            stay: stay < 0 ? null : sceneCount + stay,
+            count,
+            each,
+            tenths: Math.floor((each / THOUSAND) * facts.uses * TENTHS + 1e-9),
+            // A begun bottle takes the room, and is taken to have the weight, of a whole one.
+            grams,
+            volume: mm[0] * mm[1] * mm[2],
+            bags,
+            liquidMl: liquid?.kind === 'in_liquids' ? liquid.millilitres : 0,
+            shelves: of.map(({ lotId, pocket, amount: some }) => ({
+              lotId,
+              pocketId: pocket.id,
+              amount: some,
+            })),
+          },
+        ]
+  const whole = shelves.reduce((sum, one) => sum + Math.floor(one.amount / THOUSAND), 0)
+  const begun = shelves
+    .filter((one) => one.amount % THOUSAND > 0)
+    .sort((a, b) => (b.amount % THOUSAND) - (a.amount % THOUSAND))[0]
+  return [
+    ...made(
+      whole,
+      THOUSAND,
+      shelves.flatMap((one) =>
+        one.amount < THOUSAND
+          ? []
+          : [{ ...one, amount: wholePart(one.amount) }],
+      ),
+    ),
+    ...(begun
+      ? made(1, begun.amount % THOUSAND, [
+          { ...begun, amount: amount(begun.amount % THOUSAND) },
+        ])
+      : []),
+  ]
+}
+
+const wholePart = (of: Amount): Amount => amount(of - (of % THOUSAND))
+
+const verdictFor = (
+  { stowage }: Bag,
+  { cabinRules }: Pick<Trip, 'cabinRules'>,
+  stowed: Parameters<typeof holdVerdict>[0],
+) =>
+  stowage === 'cabin'
+    ? cabinVerdict(stowed, cabinRules)
+    : stowage === 'hold'
+      ? holdVerdict(stowed)
+      : null
+
+function bagOf(
+  pantry: Pantry,
+  trip: Trip,
+  { kitId, stowage }: Bag,
+  rooms: ReadonlyMap<KitId, BagRoom>,
+  scenes: readonly Scene[],
+): PackedBag {
+  const room = rooms.get(kitId)
+  let grams = 0
+  let volume = 0
+  let liquid = 0
+  for (const shelf of pantry.shelves) {
+    if (pantry.stock.kits[shelf.kit]?.id !== kitId) continue
+    const facts = pantry.things[shelf.thing]?.facts
+    if (!facts) continue
+    const size = sizeOf(facts)
+    const { mm, grams: each } = size ?? UNKNOWN_SIZE
+    const count = Math.ceil(shelf.amount / THOUSAND)
+    grams += count * each
+    volume += count * mm[0] * mm[1] * mm[2]
+    if (stowage !== 'cabin') continue
+    const verdict = cabinVerdict({ facts, mm: size?.mm ?? null }, trip.cabinRules)
+    if (verdict.kind === 'in_liquids') liquid += count * verdict.millilitres
+  }
+  const whole = room ? volumeIn(room) : null
+  const carry = room?.carryGrams ?? null
+  return {
+    kitId,
+    freeGrams: carry === null ? null : Math.max(0, carry - grams),
+    freeVolume: whole === null ? null : Math.max(0, whole - volume),
+    liquidMl:
+      stowage === 'cabin' ? Math.max(0, CABIN_RULES[trip.cabinRules].bagMl - liquid) : null,
+    scenes: scenes.flatMap(({ bags }, at) => (bags.includes(kitId) ? [at] : [])),
+  }
+}
+
+// ---- what must be met --------------------------------------------------------------------------
+
+function requiredBy(
+  pantry: Pantry,
+  trip: Trip,
+  laid: {
+    readonly scenes: readonly Scene[]
+    readonly stays: readonly StayScene[]
+    readonly pieces: readonly Piece[]
+    readonly fixed: readonly Fixed[]
+  },
+): Required {
+  const { scenes, stays, pieces, fixed } = laid
+  const book = new PatientBook(pantry)
+  const sources = pantry.stock.kits.flatMap(({ id, placeId }) =>
+    trip.sources.includes(placeId) ? [id] : [],
+  )
+  const found: Required[] = []
+  for (const [at, scene] of scenes.entries()) {
+    const reached = new Set(trip.bags.flatMap(({ kitId }, bag) => (scene.bags.includes(kitId) ? [bag] : [])))
+    const supply = supplyOf(fixed[at], pieces, (piece) => piece.bags.some((bag) => reached.has(bag)))
+    for (const day of daysToJudge(pantry, scene)) {
+      const question = questionOf(scene, pantry.stock, trip.wishes, day, [
+        ...scene.bags,
+        ...scene.kits,
+        ...sources,
+      ])
+      found.push(
+        requiredIn({
+          scene: at,
+          asking: new Asking(pantry, question, book),
+          supply,
+          medicineDays: (member) => medicineDaysOf(trip, member),
+          isStay: false,
+        }),
+      )
+    }
+  }
+  for (const [at, { question }] of stays.entries())
+    found.push(
+      requiredIn({
+        scene: scenes.length + at,
+        asking: new Asking(pantry, question, book),
+        supply: supplyOf(fixed[scenes.length + at], [], () => false),
+        medicineDays: () => null,
+        isStay: true,
+      }),
+    )
+  const unmet = new Map(
+    found
+      .flatMap((one) => one.unmet)
+      .map((one) => [`${one.scene}/${one.need.id}/${one.members.join()}`, one] as const)
+      .reverse(),
+  )
+  return {
+    requirements: found.flatMap((one) => one.requirements),
+    unmet: [...unmet.values()].reverse(),
+  }
+}
+
+/** Days away, both ends counted, and two more. */
+export function medicineDaysOf(trip: Pick<Trip, 'stops'>, member: MemberId): number | null {
+  const away = awayDays(trip, member)
+  return away && daysBetween(away.from, away.to) + 1 + MEDICINE_DAYS_MORE
+}
+
+function supplyOf(
+  fixed: Fixed | undefined,
+  pieces: readonly Piece[],
+  isReached: (piece: Piece) => boolean,
+): Supply {
+  const most = new Map<number, number>()
+  for (const piece of pieces)
+    if (isReached(piece))
+      most.set(piece.thing, (most.get(piece.thing) ?? 0) + piece.count * piece.tenths)
+  return {
+    good: (thing) => (fixed?.good[thing] ?? 0) + (most.get(thing) ?? 0),
+    second: (thing) => fixed?.second[thing] ?? 0,
+  }
+}

@@ -1,0 +1,150 @@
+/**
+ * What goes into which bag: the lightest that makes every part of the party ready on every day, drawn
+ * from what lies on the household's shelves, with those who stay as ready as before. Exact: a whole
+ * program whose solution is proven; what it cannot meet is left out last-saving first, and said.
+ */
+
+import type { Need } from '../cover/need'
+import type { KitId, LotId, PlaceId, PocketId } from '../ids'
+import { type Amount, amount } from '../quantity/amount'
+import type { Solver, Stopped } from '../solving/program'
+import { packingProgram } from './packing'
+import type { LoadoutProblem, Piece } from './problem'
+import type { AskedFor, Requirement, Unmet } from './requirements'
+
+/** So much of a lot goes from its pocket into a bag. */
+export interface Taken {
+  readonly thing: number
+  readonly lotId: LotId
+  readonly from: PocketId
+  readonly placeId: PlaceId
+  readonly bag: KitId
+  readonly amount: Amount
+  readonly grams: number
+}
+
+/** Left out because the bags, a limit or the keeper's wishes leave no room for it. */
+export interface LeftBehind extends AskedFor {
+  readonly scene: number
+  /** Only the first choice is: another way to be ready comes along. */
+  readonly isFirstChoice: boolean
+}
+
+export interface Loadout {
+  readonly taken: readonly Taken[]
+  /** What is put in; the bags themselves and what lies in them already come on top. */
+  readonly grams: number
+  /** Nothing lighter than this meets the same; equal to `grams` where that is proven. */
+  readonly provenGrams: number
+  readonly isProven: boolean
+  /** What nothing that the household has would meet. */
+  readonly unmet: readonly Unmet[]
+  readonly leftBehind: readonly LeftBehind[]
+  /** Wishes to keep a thing that no bag takes. */
+  readonly notTaken: readonly number[]
+}
+
+export interface LoadoutLimits {
+  readonly seconds: number
+  /** Relative distance to what is proven at which to stop. */
+  readonly gap: number
+}
+
+/** How much it counts that a problem is left out: one life outweighs everything urgent. */
+const WEIGHT_OF: Readonly<Record<Need['tier'], number>> = { life: 10_000, urgent: 100, comfort: 1 }
+
+/**
+ * Packs the bags. First with everything that can be met met; where the bags are too small for that,
+ * what is left out weighs as little as possible, and then the lightest is found for the rest.
+ * @throws {UnsolvedError} where the solver has no answer in the time that it has
+ */
+export function packBags(problem: LoadoutProblem, solver: Solver, limits: LoadoutLimits): Loadout {
+  const everything = solver.best(packingProgram(problem, { kind: 'all' }).program, limits)
+  if (everything) return loadoutOf(problem, everything, new Set(), [])
+  const cheapest = packingProgram(problem, { kind: 'least_missing', weightOf: WEIGHT_OF })
+  const missing = solver.best(cheapest.program, limits)
+  if (!missing) return NOTHING_FITS(problem)
+  const without = new Set(
+    problem.requirements.flatMap((_, at) =>
+      (missing.values[cheapest.missing(at)] ?? 0) > 0.5 ? [at] : [],
+    ),
+  )
+  const dropped = problem.kept.filter((_, at) => (missing.values[cheapest.dropped(at)] ?? 0) > 0.5)
+  const rest = solver.best(
+    packingProgram(problem, { kind: 'without', without, dropped: new Set(dropped) }).program,
+    limits,
+  )
+  return loadoutOf(problem, rest ?? missing, without, dropped)
+}
+
+const NOTHING_FITS = (problem: LoadoutProblem): Loadout => ({
+  taken: [],
+  grams: 0,
+  provenGrams: 0,
+  isProven: false,
+  unmet: problem.unmet,
+  leftBehind: problem.requirements.flatMap(leftOf),
+  notTaken: problem.kept,
+})
+
+const leftOf = ({ scene, isFirstChoice, askedBy }: Requirement): readonly LeftBehind[] =>
+  askedBy.map((one) => ({ ...one, scene, isFirstChoice }))
+
+function loadoutOf(
+  problem: LoadoutProblem,
+  { values, bound, isOptimal }: Stopped,
+  without: ReadonlySet<number>,
+  notTaken: readonly number[],
+): Loadout {
+  const counts = problem.pieces.map((_, piece) =>
+    problem.bags.map((_bag, bag) =>
+      Math.round(values[piece * problem.bags.length + bag] ?? 0),
+    ),
+  )
+  const taken = problem.pieces.flatMap((piece, at) => lotsFor(problem, piece, counts[at] ?? []))
+  const grams = taken.reduce((sum, one) => sum + one.grams, 0)
+  return {
+    taken,
+    grams,
+    provenGrams: isOptimal ? grams : Math.max(0, Math.min(grams, Math.floor(bound))),
+    isProven: isOptimal,
+    unmet: problem.unmet,
+    leftBehind: problem.requirements.flatMap((one, at) =>
+      without.has(at) && one.scene < problem.sceneCount ? leftOf(one) : [],
+    ),
+    notTaken,
+  }
+}
+
+/** From which shelves a piece comes: what expires first of what lasts long enough. */
+function lotsFor(
+  { bags }: LoadoutProblem,
+  piece: Piece,
+  counts: readonly number[],
+): readonly Taken[] {
+  const taken: Taken[] = []
+  const left = piece.shelves.map((shelf) => ({ ...shelf, rest: shelf.amount as number }))
+  for (const [at, count] of counts.entries()) {
+    const bag = bags[at]
+    if (!bag) continue
+    let wanted = count * piece.each
+    for (const shelf of left) {
+      if (wanted <= 0) break
+      const some = Math.min(wanted, Math.floor(shelf.rest / piece.each) * piece.each)
+      if (some <= 0) continue
+      shelf.rest -= some
+      wanted -= some
+      taken.push({
+        thing: piece.thing,
+        lotId: shelf.lotId,
+        from: shelf.pocketId,
+        placeId: piece.placeId,
+        bag: bag.kitId,
+        amount: amount(some),
+        grams: (some / piece.each) * piece.grams,
+      })
+    }
+  }
+  return taken
+}
+

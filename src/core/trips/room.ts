@@ -1,0 +1,61 @@
+/** What still goes into a bag: by its pockets, by what its carrier carries, by what lies in it already. */
+import type { Size } from '../catalogue/entry'
+import type { ItemFacts } from '../catalogue/itemFacts'
+import type { Kit } from '../household/places'
+import type { Millimetres, Pocket } from '../household/pocket'
+import type { KitId, PocketId } from '../ids'
+import { FULL_AT, fitsIn, volumeOf } from '../layout/fill'
+
+export interface BagRoom {
+  readonly kitId: KitId
+  readonly name: string
+  /** Pockets that are part of it, largest first; null where nobody has measured one. */
+  readonly pockets: readonly {
+    readonly id: PocketId
+    readonly name: string
+    readonly inner: Millimetres | null
+  }[]
+  /** What can be put in beside the bag itself; null where nobody has said. */
+  readonly carryGrams: number | null
+}
+
+/** Reads it off a kit. What is "kept elsewhere" for a kit does not travel with it. */
+export function roomOf(kit: Pick<Kit, 'id' | 'name' | 'container'>, pockets: readonly Pocket[]): BagRoom {
+  const carry = kit.container?.carryGrams ?? null
+  return {
+    kitId: kit.id,
+    name: kit.name,
+    pockets: pockets
+      .filter(({ kitId, sort }) => kitId === kit.id && sort !== 'elsewhere')
+      .map(({ id, name, inner }) => ({ id, name, inner }))
+      .sort((a, b) => roomIn(b.inner) - roomIn(a.inner)),
+    carryGrams: carry === null ? null : Math.max(0, carry - (kit.container?.grams ?? 0)),
+  }
+}
+
+const roomIn = (inner: Millimetres | null): number => (inner === null ? 0 : volumeOf(inner) * FULL_AT)
+
+/** Cubic millimetres that go into a bag when it is empty; null where a pocket is not measured. */
+export const volumeIn = ({ pockets }: Pick<BagRoom, 'pockets'>): number | null =>
+  pockets.length === 0 || pockets.some(({ inner }) => inner === null)
+    ? null
+    : pockets.reduce((sum, { inner }) => sum + roomIn(inner), 0)
+
+/** Taken where nobody knows the size of a thing; said beside it. Working figures of ours. */
+export const UNKNOWN_SIZE: Size = { mm: [120, 80, 50], grams: 200 }
+
+export const sizeOf = ({ own, entry }: Pick<ItemFacts, 'own' | 'entry'>): Size | null =>
+  own.size ?? entry?.size ?? null
+
+const BENDS: ReadonlySet<string> = new Set(['pad', 'roll', 'strip', 'wipe', 'cloth', 'paper'])
+
+/** Whether one of it goes into some pocket, whichever way it is turned; what bends always does. */
+export function goesInto(facts: Pick<ItemFacts, 'own' | 'entry' | 'form'>, room: BagRoom): boolean {
+  const size = sizeOf(facts)
+  if (size === null || (facts.form !== null && BENDS.has(facts.form))) return true
+  const mm = [...size.mm].sort((a, b) => b - a) as unknown as Millimetres
+  return room.pockets.some(({ inner }) => inner === null || fitsIn(mm, longestFirst(inner)))
+}
+
+const longestFirst = (inner: Millimetres): Millimetres =>
+  [...inner].sort((a, b) => b - a) as unknown as Millimetres
