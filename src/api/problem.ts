@@ -90,6 +90,7 @@ const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   own_facts: 422,
   card_faulty: 422,
   dose_refused: 409,
+  trip_faulty: 422,
   already_struck: 409,
   incident_counts: 409,
 }

@@ -22,6 +22,7 @@ import * as restock from './values/restock'
 import * as rounds from './values/rounds'
 import * as shopping from './values/shopping'
 import * as stock from './values/stock'
+import * as trips from './values/trips'
 
 const id = z.uuid()
 
@@ -357,6 +358,23 @@ export const RECORDS = {
     bulletin_id: wire.typed(200).min(1),
     taken_on: day,
     bulletin: nested(bulletin),
+  }),
+  trip: z.strictObject({
+    ...acted,
+    name: wire.givenName,
+    body: nested(trips.tripFields.omit({ name: true })),
+    over_on: day.nullable(),
+    missed: wire.longText,
+    cursed: wire.longText,
+  }),
+  trip_line: z.strictObject({
+    ...acted,
+    trip_id: id,
+    lot_id: id,
+    from_pocket_id: id,
+    into_pocket_id: id,
+    amount: wire.someAmount,
+    state: z.enum(trips.LINE_STATES),
   }),
   errand_deferral: z.strictObject({ ...acted, errand_key: text.min(1), until_day: day }),
   stock_view: z.strictObject({ ...acted, name: wire.givenName, filter: nested(stock.stockFilter) }),

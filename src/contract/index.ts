@@ -16,6 +16,7 @@ import * as restock from './restock'
 import * as rounds from './rounds'
 import * as sheets from './sheets'
 import * as stock from './stock'
+import * as trips from './trips'
 import * as watch from './watch'
 
 export const contract = {
@@ -35,6 +36,7 @@ export const contract = {
   rounds,
   sheets,
   stock,
+  trips,
   watch,
 }
 export type Contract = typeof contract

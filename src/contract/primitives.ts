@@ -22,6 +22,9 @@ import type {
   PurchaseId,
   ShopOfferId,
   ShopOrderId,
+  StopId,
+  TripId,
+  TripLineId,
   VisitId,
   WeighingId,
   WishId,
@@ -52,6 +55,9 @@ export const shopOfferId = idOf<ShopOfferId>()
 export const wishId = idOf<WishId>()
 export const purchaseId = idOf<PurchaseId>()
 export const shopOrderId = idOf<ShopOrderId>()
+export const tripId = idOf<TripId>()
+export const stopId = idOf<StopId>()
+export const tripLineId = idOf<TripLineId>()
 export const roundId = idOf<RoundId>()
 export const entryId = idOf<EntryId>()
 export const incidentId = idOf<IncidentId>()

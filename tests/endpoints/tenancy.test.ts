@@ -8,10 +8,15 @@ import { addPurchase } from '../../src/app/restock/shoppingActs'
 import { startRound } from '../../src/app/rounds/roundActs'
 import { keepPaper } from '../../src/app/stock/paperActs'
 import { saveView } from '../../src/app/stock/viewActs'
+import { readTrip } from '../../src/app/trips/readTrips'
+import { createTrip, planTrip } from '../../src/app/trips/tripActs'
 import { allAsked, allEndpoints, isFile } from '../../src/contract'
 import type { Endpoint } from '../../src/contract/endpoint'
+import { plainDate } from '../../src/core/calendar/plainDate'
+import type { StopId } from '../../src/core/ids'
 import { units } from '../../src/core/quantity/amount'
 import type { RoundId } from '../../src/core/rounds/round'
+import { NO_WISHES } from '../../src/core/trips/trip'
 import { application, newKey, pathOf, send } from '../support/application'
 import { A_PHOTO } from '../support/photo'
 import { aDoseRule, cared, minded, stocked } from '../support/stocked'
@@ -31,6 +36,7 @@ const everythingOf = async () => {
     '/api/items',
     '/api/restock/plan',
     '/api/shopping',
+    '/api/trips',
     '/api/recalls',
     '/api/restock/plan',
     `/api/lots/${stock.lotId}`,
@@ -102,7 +108,44 @@ beforeAll(async () => {
     offerId,
     purchaseId,
   }
+  const { tripId } = await createTrip(app.world, app.keeper, { key: newKey(), ...aTrip() })
+  await planTrip(app.world, app.keeper, { key: newKey(), tripId, lines: [aLine()] })
+  const { lines } = await readTrip(app.world, app.keeper, { tripId })
+  theirs = { ...theirs, tripId, lineId: lines[0]?.id ?? '' }
   before = await everythingOf()
+})
+
+const aTrip = () => ({
+  name: 'Lake week',
+  stops: [
+    {
+      id: newKey() as StopId,
+      name: 'Lake',
+      placeId: stock.placeId,
+      from: plainDate('2026-12-05'),
+      to: plainDate('2026-12-07'),
+      members: [stock.memberId],
+      travel: 'car' as const,
+      minutesToHelp: 30,
+      minutesToVet: null,
+      signal: null,
+      traits: [],
+      country: '',
+      note: '',
+    },
+  ],
+  bags: [
+    { kitId: stock.kitId, carrier: stock.memberId, stowage: 'with_us' as const, filled: true },
+  ],
+  sources: [stock.placeId],
+  wishes: NO_WISHES,
+  cabinRules: 'eu' as const,
+})
+const aLine = () => ({
+  lotId: stock.lotId,
+  from: stock.lid,
+  into: stock.tray,
+  amount: units(1),
 })
 
 const aPurchase = () => ({
@@ -144,6 +187,14 @@ const bodies = (): Readonly<Record<string, unknown>> => {
     leaveOutNeed: { memberId: null, reason: 'Mine now' },
     expectNeed: { memberId: null },
     putOffErrand: { errandKey: `top_up:${stock.itemId}:${stock.lid}` },
+    createTrip: aTrip(),
+    changeTrip: { seenVersion, name: 'Mine now' },
+    removeTrip: {},
+    planTrip: { lines: [aLine()] },
+    packTrip: { packed: [theirs.lineId] },
+    unpackTrip: {
+      lines: [{ lineId: theirs.lineId, back: 1000, used: 0, lost: 0, given: 0 }],
+    },
     makeList: { lines: [aPurchase()] },
     addPurchase: aPurchase(),
     changePurchase: { packs: 9 },

@@ -17,6 +17,7 @@ import { restock } from './restock'
 import { rounds } from './rounds'
 import { sheets } from './sheets'
 import { stock } from './stock'
+import { trips } from './trips'
 import { watch } from './watch'
 
 export const handlers: { readonly [Noun in keyof Contract]: HandlersOf<Contract[Noun]> } = {
@@ -36,5 +37,6 @@ export const handlers: { readonly [Noun in keyof Contract]: HandlersOf<Contract[
   rounds,
   sheets,
   stock,
+  trips,
   watch,
 }

@@ -7,6 +7,7 @@ import type { DoseRefusal } from '../../core/dosing/refusal'
 import type { WeightFault } from '../../core/household/weight'
 import type { LotId } from '../../core/ids'
 import type { StockRefusal } from '../../core/stock/decide'
+import type { TripFault } from '../../core/trips/faults'
 
 export type RefusalReason =
   | StockRefusal
@@ -94,6 +95,12 @@ export type RefusalReason =
   | { readonly code: 'card_faulty'; readonly fault: CardFault }
   /** Somebody else was faster, or a rule speaks against it. */
   | { readonly code: 'dose_refused'; readonly refusals: readonly DoseRefusal[] }
+  /** A trip that cannot be, with the names of whom and where it is about. */
+  | {
+      readonly code: 'trip_faulty'
+      readonly fault: TripFault
+      readonly about: { readonly who: string; readonly stops: readonly string[] }
+    }
   | { readonly code: 'already_struck' }
   /** Something was given or used: an incident is no slip then. */
   | { readonly code: 'incident_counts' }

@@ -16,6 +16,7 @@ import * as leaving from './migrations/0013-leaving'
 import * as kitUse from './migrations/0014-kit-use'
 import * as minutesAway from './migrations/0015-minutes-away'
 import * as beginning from './migrations/0016-beginning'
+import * as trips from './migrations/0017-trips'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -34,6 +35,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0014-kit-use': kitUse,
   '0015-minutes-away': minutesAway,
   '0016-beginning': beginning,
+  '0017-trips': trips,
 }
 
 /** What is missing, in order; nothing of a database in which nothing has been made yet. */

@@ -148,6 +148,10 @@ export async function isThere(trx: Trx, table: ActedTable, id: string): Promise<
 /** What must be empty before a record that an act created can be taken away again. */
 const USED_BY: Readonly<Partial<Record<ActedTable, readonly string[]>>> = {
   shop_order: ['select 1 from purchase where order_id = holder.id and removed_by_act is null'],
+  // What was packed lies in a bag: the way back is known from here.
+  trip: [
+    "select 1 from trip_line where trip_id = holder.id and state = 'packed' and removed_by_act is null",
+  ],
   incident: ['select 1 from care_entry where incident_id = holder.id and removed_by_act is null'],
   round: ['select 1 from round_entry where round_id = holder.id and removed_by_act is null'],
   pocket: [

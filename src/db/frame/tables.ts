@@ -319,6 +319,21 @@ export interface RecipeTable extends Acted {
   member_id: string | null
   body: Json
 }
+export interface TripTable extends Acted {
+  name: string
+  body: Json
+  over_on: ColumnType<string | null, string | null | undefined, string | null>
+  missed: Defaulted<string>
+  cursed: Defaulted<string>
+}
+export interface TripLineTable extends Acted {
+  trip_id: Fixed<string>
+  lot_id: Fixed<string>
+  from_pocket_id: Fixed<string>
+  into_pocket_id: Fixed<string>
+  amount: Fixed<number>
+  state: string
+}
 export interface IncidentTable extends Acted {
   kind: string | null
   member_id: string | null
@@ -414,6 +429,8 @@ export interface Tables {
   errand_deferral: ErrandDeferralTable
   shop_order: ShopOrderTable
   purchase: PurchaseTable
+  trip: TripTable
+  trip_line: TripLineTable
   recall_notice: RecallNoticeTable
   weighing: WeighingTable
   course: CourseTable
@@ -449,6 +466,8 @@ export interface Tables {
  * is inside goes before what holds it. An act can touch no table that is not named here.
  */
 export const ACTED_TABLES = [
+  'trip_line',
+  'trip',
   'restock_wish',
   'shop_offer',
   'use_rate',

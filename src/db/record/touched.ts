@@ -13,6 +13,7 @@ const NAMED = [
   'item',
   'stock_view',
   'calendar_feed',
+  'trip',
 ] as const satisfies readonly ActedTable[]
 
 /** So many names tell what an act was about; an import has hundreds. */

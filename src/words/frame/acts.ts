@@ -15,6 +15,7 @@ import { restockPast } from '../restock/restock'
 import { roundsPast } from '../rounds'
 import { sheetsPast } from '../sheets'
 import { stockPast } from '../stock/stock'
+import { tripsPast } from '../trips'
 import { watchPast } from '../watch'
 
 /** Of every kind of act: the compiler says where a sentence is missing. */
@@ -33,6 +34,7 @@ const PAST: Readonly<Record<ActKind | Fact['kind'], string>> = {
   ...roundsPast,
   ...sheetsPast,
   ...stockPast,
+  ...tripsPast,
   ...watchPast,
   demo_loaded: 'loaded the demo household',
 }

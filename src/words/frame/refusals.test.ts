@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import type { RefusalReason } from '../../app/frame/refusal'
 import { plainDate } from '../../core/calendar/plainDate'
 import type { Instant } from '../../core/dosing/given'
-import type { LotId, WeighingId } from '../../core/ids'
+import type { LotId, StopId, WeighingId } from '../../core/ids'
 import { units } from '../../core/quantity/amount'
 import { sentenceFor } from './refusals'
 
@@ -109,6 +109,11 @@ const EVERY: { readonly [C in Code]: Extract<RefusalReason, { readonly code: C }
       },
     ],
   } as unknown as Extract<RefusalReason, { code: 'dose_refused' }>,
+  trip_faulty: {
+    code: 'trip_faulty',
+    fault: { code: 'nobody_there', stop: 'stop-1' as StopId },
+    about: { who: '', stops: ['Lake house'] },
+  },
   already_struck: { code: 'already_struck' },
   incident_counts: { code: 'incident_counts' },
 }

@@ -8,6 +8,7 @@ import { formatAmount } from '../../core/quantity/amount'
 import type { ItemKind } from '../../core/stock/itemKind'
 import { cardFaultText } from '../care/cards'
 import { refusalText } from '../care/doses'
+import { tripFaultText } from '../trips'
 import { actWord } from './acts'
 
 export interface Sentence {
@@ -299,6 +300,8 @@ export function sentenceFor(reason: RefusalReason): Sentence {
       return say('The card cannot be kept like this', cardFaultText(reason.fault))
     case 'dose_refused':
       return say('Do not give it', doseRefused(reason.refusals))
+    case 'trip_faulty':
+      return say('This trip cannot be planned like that', tripFaultText(reason.fault, reason.about))
     case 'already_struck':
       return say('It is struck out already', 'Somebody else was faster. Nothing more is needed.')
     case 'incident_counts':

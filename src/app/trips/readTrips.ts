@@ -1,0 +1,121 @@
+/** Trips, and one trip with what is to be packed for it. */
+import type { z } from 'zod'
+import type * as contract from '../../contract/trips'
+import { numbersToCall } from '../../core/household/emergencyNumbers'
+import type { TripId } from '../../core/ids'
+import { NOTHING } from '../../core/quantity/amount'
+import { itemTitle } from '../../core/stock/item'
+import { roomOf } from '../../core/trips/room'
+import { firstDay, lastDay } from '../../core/trips/trip'
+import { readKeptTrips, readTripLines } from '../../db/trips/trips'
+import { notFound } from '../frame/refusal'
+import { type Caller, reading, surveyOf, type World } from '../frame/world'
+
+export type TripsView = z.infer<(typeof contract.readTrips)['result']>
+export type TripView = z.infer<(typeof contract.readTrip)['result']>
+
+/** What is under way or to come first, the next first; then what is over, the latest first. */
+export const readTrips = (world: World, caller: Caller): Promise<TripsView> =>
+  reading(world, caller, async ({ trx, today }) => {
+    const lines = await readTripLines(trx)
+    const trips = (await readKeptTrips(trx)).map(({ trip, overOn }) => {
+      const own = lines.filter(({ tripId }) => tripId === trip.id)
+      return {
+        id: trip.id,
+        name: trip.name,
+        from: firstDay(trip),
+        to: lastDay(trip),
+        stops: trip.stops,
+        toPack: own.filter(({ state }) => state === 'to_pack').length,
+        packed: own.filter(({ state }) => state === 'packed').length,
+        overOn,
+      }
+    })
+    const open = trips.filter(({ overOn }) => overOn === null)
+    const over = trips.filter(({ overOn }) => overOn !== null)
+    return {
+      today,
+      trips: [
+        ...open.sort((a, b) => (a.from < b.from ? -1 : 1)),
+        ...over.sort((a, b) => (a.to > b.to ? -1 : 1)),
+      ],
+    } as TripsView
+  })
+
+export const readTrip = (
+  world: World,
+  caller: Caller,
+  { tripId }: { readonly tripId: TripId },
+): Promise<TripView> =>
+  reading(world, caller, async (at) => {
+    const { trx, household, today } = at
+    const kept = await readKeptTrips(trx)
+    const found = kept.find(({ trip }) => trip.id === tripId)
+    if (!found) throw notFound()
+    const { trip } = found
+    const { stock } = await surveyOf(at)
+    const lots = new Map(stock.lots.map((lot) => [lot.id, lot]))
+    const items = new Map(stock.items.map((item) => [item.id, item]))
+    const held = new Map(stock.holdings.map((one) => [`${one.lotId}/${one.pocketId}`, one.amount]))
+    const along = new Set(trip.bags.map(({ kitId }) => kitId))
+    const places = new Map(stock.places.map(({ id, name }) => [id, name]))
+    const kits = new Map(stock.kits.map((kit) => [kit.id, kit]))
+    return {
+      trip,
+      today,
+      overOn: found.overOn,
+      missed: found.missed,
+      cursed: found.cursed,
+      lines: (await readTripLines(trx, tripId)).flatMap((line) => {
+        const lot = lots.get(line.lotId)
+        const item = lot && items.get(lot.itemId)
+        if (!item) return []
+        const pocket = line.state === 'packed' ? line.into : line.from
+        return [
+          {
+            id: line.id,
+            lotId: line.lotId,
+            itemId: item.id,
+            title: itemTitle(item),
+            unit: item.unit,
+            directions: lot.directions,
+            from: line.from,
+            into: line.into,
+            amount: line.amount,
+            state: line.state,
+            there: held.get(`${line.lotId}/${pocket}`) ?? NOTHING,
+          },
+        ]
+      }),
+      rooms: stock.kits
+        .filter(({ id, container }) => along.has(id) || container?.carryGrams != null)
+        .map((kit) => roomOf(kit, stock.pockets)),
+      pockets: stock.pockets.flatMap(({ id, name, kitId }) => {
+        const kit = kits.get(kitId)
+        return kit
+          ? [
+              {
+                id,
+                name,
+                kitId,
+                kit: kit.name,
+                placeId: kit.placeId,
+                place: places.get(kit.placeId) ?? '',
+              },
+            ]
+          : []
+      }),
+      numbers: trip.stops.map(({ id, country }) => {
+        // Elsewhere the household's own numbers are those of another country.
+        const numbers = numbersToCall(
+          country === '' || country === household.country
+            ? household
+            : { country, emergencyNumber: '', poisonNumber: '' },
+        )
+        return { stop: id, emergency: numbers.emergency ?? '', poison: numbers.poison ?? '' }
+      }),
+      others: kept.flatMap(({ trip: { id, name, stops }, overOn }) =>
+        id === tripId || overOn !== null ? [] : [{ id, name, stops }],
+      ),
+    } as TripView
+  })

@@ -1,0 +1,126 @@
+/** Trips as they are asked and answered. */
+import { z } from 'zod'
+import { NEEDS } from '../../core/cover/needs'
+import { CABIN_RULES_IDS, type CabinRulesId } from '../../core/trips/cabin'
+import { MOST_BAGS, MOST_STOPS, STOWAGES, TRAVELS } from '../../core/trips/trip'
+import * as wire from '../primitives'
+import * as places from './places'
+
+export const stop = z
+  .object({
+    id: wire.stopId,
+    name: wire.givenName,
+    placeId: wire.placeId.nullable(),
+    from: wire.plainDate,
+    to: wire.plainDate,
+    members: z.array(wire.memberId).max(60).readonly(),
+    travel: z.enum(TRAVELS),
+    minutesToHelp: places.minutes.nullable(),
+    minutesToVet: places.minutes.nullable(),
+    signal: places.signal.nullable(),
+    traits: places.placeTraits,
+    country: z.string().regex(/^(?:[A-Z]{2})?$/, 'Choose a country'),
+    note: wire.longText,
+  })
+  .readonly()
+
+export const bag = z
+  .object({
+    kitId: wire.kitId,
+    carrier: wire.memberId,
+    stowage: z.enum(STOWAGES),
+    filled: z.boolean(),
+  })
+  .readonly()
+
+export const wishes = z
+  .object({
+    keep: z.array(wire.itemId).max(200).readonly(),
+    leave: z.array(wire.itemId).max(500).readonly(),
+    without: z.array(wire.typed(80)).max(NEEDS.length).readonly(),
+    mostGrams: z.int().min(1).max(1_000_000).nullable(),
+    marginDays: z.int().min(0).max(365),
+    bareHome: z.boolean(),
+  })
+  .readonly()
+
+/** What a trip is, beside its id. */
+export const tripFields = z.object({
+  name: wire.givenName,
+  stops: z.array(stop).max(MOST_STOPS).readonly(),
+  bags: z.array(bag).max(MOST_BAGS).readonly(),
+  sources: z.array(wire.placeId).max(60).readonly(),
+  wishes,
+  cabinRules: z.enum(CABIN_RULES_IDS as [CabinRulesId, ...CabinRulesId[]]),
+})
+
+export const trip = tripFields.extend({ id: wire.tripId, version: wire.version })
+
+export const LINE_STATES = ['to_pack', 'packed', 'not_there', 'back'] as const
+
+export const tripLine = z.object({
+  id: wire.tripLineId,
+  lotId: wire.lotId,
+  itemId: wire.itemId,
+  title: z.string(),
+  unit: z.string(),
+  /** What whoever packs it copied from the carton. */
+  directions: z.string(),
+  from: wire.pocketId,
+  into: wire.pocketId,
+  amount: wire.someAmount,
+  state: z.enum(LINE_STATES),
+  /** Of the lot in that bag now; in the pocket it comes from while it is to be packed. */
+  there: wire.amount,
+})
+
+export const bagRoom = z.object({
+  kitId: wire.kitId,
+  name: z.string(),
+  pockets: z
+    .array(z.object({ id: wire.pocketId, name: z.string(), inner: wire.millimetres.nullable() }))
+    .readonly(),
+  carryGrams: z.int().nullable(),
+})
+
+/** A trip among others. */
+export const tripCard = z.object({
+  id: wire.tripId,
+  name: z.string(),
+  from: wire.plainDate,
+  to: wire.plainDate,
+  stops: z.array(stop).readonly(),
+  toPack: z.int(),
+  packed: z.int(),
+  overOn: wire.plainDate.nullable(),
+})
+
+export const pocketAt = z.object({
+  id: wire.pocketId,
+  name: z.string(),
+  kitId: wire.kitId,
+  kit: z.string(),
+  placeId: wire.placeId,
+  place: z.string(),
+})
+
+export const callThere = z.object({
+  stop: wire.stopId,
+  emergency: z.string(),
+  poison: z.string(),
+})
+
+export const tripView = z.object({
+  trip,
+  today: wire.plainDate,
+  overOn: wire.plainDate.nullable(),
+  missed: z.string(),
+  cursed: z.string(),
+  lines: z.array(tripLine).readonly(),
+  /** Of every kit that has a container to be carried in, and of those that come along. */
+  rooms: z.array(bagRoom).readonly(),
+  pockets: z.array(pocketAt).readonly(),
+  numbers: z.array(callThere).readonly(),
+  /** The other trips, to see who is in two at once. */
+  others: z.array(trip.pick({ id: true, name: true, stops: true })).readonly(),
+})

@@ -1,0 +1,336 @@
+/** English for going out: trips, bags, packing and unpacking. */
+import { assertNever } from '../core/brand'
+import { daysBetween, type PlainDate } from '../core/calendar/plainDate'
+import type { Tier } from '../core/cover/need'
+import type { Amount, Total } from '../core/quantity/amount'
+import type { CabinRefusal } from '../core/trips/cabin'
+import type { TripFault } from '../core/trips/faults'
+import type { Stowage, Travel } from '../core/trips/trip'
+import { capital, counted, fullDay, list, numberWord, shortDay, weekdayDay } from './frame/format'
+
+export const tripsPast = {
+  trip_added: 'planned a trip',
+  trip_changed: 'changed a trip',
+  trip_removed: 'removed a trip',
+  trip_planned: 'worked out what to pack',
+  trip_packed: 'packed for a trip',
+  trip_unpacked: 'unpacked after a trip',
+}
+
+/** Why a trip cannot be planned, and what to do about it. */
+export function tripFaultText(
+  fault: TripFault,
+  { who, stops: [stop = '', other = ''] }: { readonly who: string; readonly stops: readonly string[] },
+): string {
+  switch (fault.code) {
+    case 'no_stop':
+      return 'Say where you are going: add a stop.'
+    case 'ends_before':
+      return `${stop} ends before it begins. Change one of its days.`
+    case 'nobody_there':
+      return `Nobody goes to ${stop}. Choose who goes.`
+    case 'too_long':
+      return `${fault.days} days are more than can be packed for at once. Plan at most 400.`
+    case 'in_two_stops':
+      return stop === other
+        ? `${who} is in ${stop} twice on the same days. Remove one of them.`
+        : `${who} would be in ${stop} and in ${other} on the same days. Change who goes, or the days.`
+    case 'in_two_trips':
+      return `${who} is on another trip from ${fullDay(fault.on)}: ${fault.name}. Change who goes, or the days.`
+    case 'carrier_stays':
+      return `${who || 'Whoever was to carry a bag'} does not go. Choose who carries the bag.`
+    case 'bag_twice':
+      return 'One bag is in the list twice. Remove one of them.'
+    default:
+      return assertNever(fault)
+  }
+}
+
+const TRAVEL: Readonly<Record<Travel, string>> = {
+  foot: 'on foot',
+  bike: 'by bike',
+  car: 'by car',
+  train: 'by train or bus',
+  boat: 'by boat',
+  plane: 'by plane',
+}
+
+const STOWAGE: Readonly<Record<Stowage, string>> = {
+  with_us: 'with us',
+  cabin: 'in the cabin',
+  hold: 'in the hold',
+}
+
+const REFUSED: Readonly<Record<CabinRefusal, string>> = {
+  liquid_too_large: 'a liquid in too large a container for the cabin',
+  liquid_unmeasured: 'a liquid, and nobody has said how much is in one',
+  blade: 'a blade that is too long for the cabin',
+  peroxide: 'peroxide above 3 %, or of unknown strength',
+  flammable: 'flammable',
+  cells: 'spare cells go in the cabin',
+}
+
+const TIER_WORDS: Readonly<Record<Tier, string>> = {
+  life: 'saves a life',
+  urgent: 'urgent',
+  comfort: 'comfort',
+}
+
+/** "12–19 Dec", "28 Dec – 3 Jan 2027". */
+const days = (from: PlainDate, to: PlainDate, today: PlainDate): string =>
+  from === to
+    ? weekdayDay(from, today)
+    : from.slice(0, 7) === to.slice(0, 7)
+      ? `${Number(from.slice(8))}–${shortDay(to, today)}`
+      : `${shortDay(from, today)} – ${shortDay(to, today)}`
+
+/** "3.4 kg", "260 g" */
+const weight = (grams: number): string =>
+  grams >= 1000 ? `${(Math.round(grams / 100) / 10).toFixed(1)} kg` : `${Math.round(grams)} g`
+
+const things = (count: number): string => (count === 1 ? 'one thing' : `${numberWord(count)} things`)
+
+const minutes = (of: number): string => (of < 120 ? `${of} min` : `${Math.round(of / 60)} h`)
+
+export const trips = {
+  title: 'Going out',
+  people: 'People and places',
+  label: 'Parts of Household',
+  under:
+    'Plan who goes where. What to take is worked out from what you have, so that every part of you can cope alone and those who stay are as ready as before.',
+  add: 'Plan a trip',
+  none: 'No trip is planned',
+  noneText: 'For a week at a lake, a day in the hills, a school camp: say who goes and where, and get a list of what to take from which shelf.',
+  over: 'Over',
+  next: 'To come',
+  days,
+  weight,
+  travel: TRAVEL,
+  stowage: STOWAGE,
+  refused: REFUSED,
+  tier: TIER_WORDS,
+  card: (from: PlainDate, to: PlainDate, today: PlainDate): string => {
+    if (to < today) return `${days(from, to, today)} · to be unpacked`
+    if (from <= today) return `${days(from, to, today)} · under way`
+    const ahead = daysBetween(today, from)
+    return `${days(from, to, today)} · ${ahead === 1 ? 'tomorrow' : `in ${ahead} days`}`
+  },
+  cardOver: (on: PlainDate, today: PlainDate): string => `Unpacked ${shortDay(on, today)}`,
+  packing: (packed: number, of: number): string =>
+    of === 0 ? 'Nothing worked out yet' : packed === of ? 'Packed' : `${packed} of ${of} packed`,
+  form: {
+    title: 'Plan a trip',
+    change: 'Who, when and where',
+    name: 'Name',
+    namePlaceholder: 'Lake week',
+    stops: 'Where',
+    stop: (at: number): string => `Stop ${at}`,
+    stopName: 'Place',
+    stopPlaceholder: 'Lake house',
+    ours: 'One of our places',
+    elsewhere: 'Elsewhere',
+    from: 'First day',
+    to: 'Last day',
+    who: 'Who is there',
+    travel: 'How you get there',
+    help: 'Minutes to a clinic',
+    helpUnder: 'Leave it empty if you do not know: then help is taken to be an hour away.',
+    vet: 'Minutes to a vet',
+    country: 'Country',
+    asHome: 'As at home',
+    traits: 'What there is',
+    addStop: 'Add a stop',
+    addStopUnder: 'Two stops on the same days with different people: the party splits.',
+    removeStop: (name: string): string => `Remove ${name}`,
+    save: 'Save the trip',
+    saved: (name: string): string => `${name} planned`,
+    changed: (name: string): string => `${name} changed`,
+    missingName: 'Give the trip a name.',
+    missingStop: 'Say where.',
+    missingDay: 'Choose a day.',
+    minutes: 'Give whole minutes, or nothing.',
+  },
+  headline: (name: string, gaps: number, isPlanned: boolean): string =>
+    !isPlanned
+      ? `${name}: what to take`
+      : gaps === 0
+        ? `${name}: everything you need is on the list`
+        : `${name}: ${things(gaps)} still missing`,
+  headlinePacked: (name: string): string => `${name}: packed`,
+  summary: (
+    from: PlainDate,
+    to: PlainDate,
+    today: PlainDate,
+    people: number,
+    animals: number,
+    halves: number,
+  ): string =>
+    [
+      days(from, to, today),
+      [
+        people > 0 ? (people === 1 ? 'one person' : `${numberWord(people)} people`) : '',
+        animals > 0 ? (animals === 1 ? 'one animal' : `${numberWord(animals)} animals`) : '',
+      ]
+        .filter(Boolean)
+        .join(' and '),
+      ...(halves > 1 ? ['the party splits: each part can cope alone'] : []),
+    ].join(' · '),
+  strands: 'Who is where on which day',
+  strandAbout: (name: string, who: readonly string[], from: PlainDate, to: PlainDate, today: PlainDate): string =>
+    `${name}, ${days(from, to, today)}: ${list(who)}`,
+  toHelp: (of: number | null): string =>
+    of === null ? 'how far help is nobody has said' : `${minutes(of)} to a clinic`,
+  readyHere: (ready: number, of: number): string => `ready for ${ready} of ${of}`,
+  short: (names: readonly string[], more: number): string =>
+    `Not ready: ${list(more > 0 ? [...names, `${more} more`] : names)}`,
+  bags: 'Bags',
+  bag: {
+    add: 'Add a bag',
+    choose: 'Which bag',
+    carrier: 'Who carries it',
+    stowage: 'On the way',
+    filled: 'Fill it for this trip',
+    asItIs: 'Comes along as it is',
+    none: 'No bag comes along yet. Choose one to work out what to take.',
+    noneToChoose: 'None of your kits can be carried. Add one of the shape of a bag or a pouch first.',
+    addKit: 'Add a bag in Kits',
+    remove: (name: string): string => `Leave ${name} at home`,
+    load: (grams: number, most: number | null): string =>
+      most === null ? weight(grams) : `${weight(grams)} of ${weight(most)}`,
+    loadLabel: (name: string): string => `How heavy ${name} is`,
+    empty: 'Nothing goes in.',
+    by: (who: string): string => `carried by ${who}`,
+    cabinRules: 'Rules of the cabin',
+    cabinSource: (name: string, source: string): string =>
+      `${name}: ${source}. The airline and the airport decide.`,
+    papers: 'with its label or prescription',
+    assumed: 'size not known, taken as usual',
+  },
+  work: 'Work out what to take',
+  again: 'Work it out again',
+  working: 'Working out the lightest load …',
+  stop: 'Stop',
+  failed: 'It could not be worked out in time. Nothing is lost; try again, or with fewer bags.',
+  take: 'Use this list',
+  taken: (count: number): string => `${capital(things(count))} to pack`,
+  loadout: (grams: number, proven: number, isProven: boolean): string =>
+    isProven
+      ? `${weight(grams)} to put in. Nothing lighter would do the same.`
+      : `${weight(grams)} to put in. At least ${weight(proven)} is needed for the same.`,
+  unchanged: 'What is packed already does all of it.',
+  foodAndWater: 'Food and drinking water for days are not counted here.',
+  missing: {
+    title: 'What is still missing',
+    none: 'Nothing is missing.',
+    at: (name: string, who: readonly string[]): string =>
+      who.length === 0 ? name : `${name}, for ${list(who)}`,
+    noWay: 'Nothing you have does it, and nothing known could be bought for it.',
+    noRoom: (stop: string): string => `Stays behind: there is no room in the bags for ${stop}.`,
+    second: 'Only another way comes along; the first choice stays behind.',
+    buy: (title: string, packs: number): string =>
+      `Buy ${title}${packs > 1 ? `, ${packs} packs` : ''}`,
+    move: (title: string, from: string): string => `Take ${title} from ${from}`,
+    learn: (skill: string): string => `Somebody who goes has to be taught: ${skill}`,
+    without: 'Do without it',
+  },
+  stay: (place: string): string => `${place} stays as ready as it is.`,
+  bareHome: 'Those who stay may lack it',
+  wish: {
+    title: 'Wishes',
+    margin: 'Good for so many days beyond the last one',
+    most: 'No heavier than, in grams',
+    lighter: (grams: number): string => `Lighter by ${weight(grams)}`,
+    anyWeight: 'As heavy as need be',
+    sources: 'Take it from',
+    leave: (title: string): string => `Leave ${title} at home`,
+    left: 'Stays at home',
+    kept: 'Comes along',
+    keep: 'Take something more',
+    undo: (title: string): string => `Let ${title} be chosen again`,
+    withoutList: 'Not prepared for',
+    prepare: (need: string): string => `Prepare for it again: ${need}`,
+  },
+  why: {
+    for: (needs: readonly string[]): string => `for ${list(needs)}`,
+    at: (stop: string): string => `at ${stop}`,
+    wished: 'because you said so, or beside another',
+    from: (pocket: string, kit: string, place: string): string => `${pocket}, ${kit}, ${place}`,
+    until: (day: PlainDate): string => `good until ${fullDay(day)}`,
+  },
+  questions: {
+    how_far: (stop: string): string =>
+      `Nobody has said how far help is from ${stop}. It is taken to be an hour away.`,
+    where_on: (who: string, from: PlainDate, to: PlainDate): string =>
+      from === to
+        ? `Where is ${who} on ${fullDay(from)}? No stop says so.`
+        : `Where is ${who} from ${fullDay(from)} to ${fullDay(to)}? No stop says so.`,
+    no_bag: (stop: string): string => `Nobody in ${stop} carries a bag.`,
+  },
+  pack: {
+    title: 'Pack',
+    open: 'Pack on the phone',
+    headline: (left: number, name: string): string =>
+      left === 0 ? `${name}: everything is packed` : `${name}: ${things(left)} to pack`,
+    under: 'By where it is now. Tick what is in its bag.',
+    into: (pocket: string, bag: string): string => `into ${pocket}, ${bag}`,
+    tick: (title: string): string => `${title} is packed`,
+    notThere: 'Not there',
+    notThereLabel: (title: string): string => `${title} is not there`,
+    missingNow: (title: string): string => `${title} was not there`,
+    replan: 'Work the rest out again',
+    changed: (there: Amount, unit: string): string =>
+      there === 0 ? 'nothing is left there' : `only ${counted(there, unit)} left there`,
+    done: (title: string): string => `${title} packed`,
+    gone: (title: string): string => `${title} noted as not there`,
+    nothing: 'Nothing is to be packed. Work out what to take first.',
+    back: 'To the trip',
+    packed: 'Packed',
+  },
+  unpack: {
+    title: 'Unpack',
+    open: 'Unpack',
+    headline: (name: string): string => `${name}: what comes back`,
+    under: 'Everything goes back to where it came from. Change only what is different.',
+    outcome: 'What became of it',
+    outcomes: {
+      as_packed: 'As packed',
+      used: 'Used',
+      lost: 'Lost',
+      opened: 'Opened',
+      damp: 'Damp',
+      given: 'Given away',
+    },
+    howMany: (unit: string): string => (unit === '' ? 'How many' : `How many (${unit})`),
+    wrong: (most: Amount, unit: string): string =>
+      `Give a number up to ${counted(most, unit)}.`,
+    goesTo: (pocket: string, kit: string): string => `back to ${pocket}, ${kit}`,
+    usedUp: 'used up on the way',
+    missed: 'What did you miss?',
+    cursed: 'What did you carry for nothing?',
+    reviewUnder: 'One or two lines; they are shown when the next trip is planned.',
+    save: 'Put everything back',
+    done: (count: number): string =>
+      count === 0 ? 'Noted' : `${capital(things(count))} back where ${count === 1 ? 'it' : 'they'} belong${count === 1 ? 's' : ''}`,
+    nothing: 'Nothing of this trip lies in a bag any more.',
+  },
+  lessons: {
+    title: 'From earlier trips',
+    missed: (text: string, trip: string): string => `Missed in ${trip}: ${text}`,
+    cursed: (text: string, trip: string): string => `Carried for nothing in ${trip}: ${text}`,
+  },
+  remove: {
+    press: 'Remove the trip',
+    did: (name: string): string => `${name} removed`,
+  },
+  sheets: {
+    print: 'Print the bag sheets',
+    title: (bag: string): string => `In ${bag}`,
+    call: 'To call',
+    emergency: (number: string): string => `Emergency ${number}`,
+    poison: (number: string): string => `Poison line ${number}`,
+    unknown: 'Nobody has said what number to call there. Find it out before you go.',
+    amount: (amount: Total, unit: string): string => counted(amount, unit),
+  },
+  notAdvice:
+    'It sorts and adds up; it is no medical advice. Labels, prescribers, airlines and local rules win.',
+} as const

@@ -1,0 +1,228 @@
+/** A trip as it is lived: planned, packed by two, used under way, unpacked, taken back. */
+import { beforeAll, beforeEach, describe, expect, it } from 'vitest'
+import type { z } from 'zod'
+import type { Caller } from '../../src/app/frame/world'
+import type { readTrip } from '../../src/contract/trips'
+import { NO_WISHES } from '../../src/core/trips/trip'
+import { aHousehold, application, newKey, send } from '../support/application'
+import { stocked } from '../support/stocked'
+
+const app = application()
+type TripView = z.infer<(typeof readTrip)['result']>
+
+let keeper: Caller
+let stock: Awaited<ReturnType<typeof stocked>>
+let bagPocket: string
+let bagKit: string
+
+const json = async (method: string, path: string, body?: unknown, key = newKey()) => {
+  const answer = await send(method, path, {
+    caller: keeper,
+    key,
+    ...(body !== undefined && { body }),
+  })
+  return { status: answer.status, body: await answer.json() }
+}
+const stop = (more: object = {}) => ({
+  id: newKey(),
+  name: 'Lake house',
+  placeId: null,
+  from: '2026-12-12',
+  to: '2026-12-19',
+  members: [stock.memberId],
+  travel: 'car',
+  minutesToHelp: null,
+  minutesToVet: null,
+  signal: null,
+  traits: [],
+  country: '',
+  note: '',
+  ...more,
+})
+const fields = (more: object = {}) => ({
+  name: 'Lake week',
+  stops: [stop()],
+  bags: [{ kitId: bagKit, carrier: stock.memberId, stowage: 'with_us', filled: true }],
+  sources: [stock.placeId],
+  wishes: NO_WISHES,
+  cabinRules: 'eu',
+  ...more,
+})
+const line = (count: number) => ({
+  lotId: stock.lotId,
+  from: stock.lid,
+  into: bagPocket,
+  amount: count * 1000,
+})
+const made = async (more: object = {}): Promise<string> =>
+  (await json('POST', '/api/trips', fields(more))).body.tripId
+const view = async (tripId: string): Promise<TripView> =>
+  (await json('GET', `/api/trips/${tripId}`)).body
+const lieIn = async (pocketId: string): Promise<number> => {
+  const { body } = await json('GET', '/api/stock')
+  const rows = body.rows as { lotId: string; pocketId: string; amount: number }[]
+  return rows
+    .filter((row) => row.pocketId === pocketId)
+    .reduce((sum, { amount }) => sum + amount / 1000, 0)
+}
+
+beforeAll(() => undefined)
+beforeEach(async () => {
+  keeper = await aHousehold(app.world, 'Ilse')
+  stock = await stocked(app.world, keeper)
+  bagKit = (
+    await json('POST', '/api/kits', { placeId: stock.placeId, name: 'Hip bag', shape: 'pouch' })
+  ).body.kitId
+  bagPocket = (await json('GET', `/api/kits/${bagKit}`)).body.pockets[0].id
+})
+
+describe('a trip', () => {
+  it('is planned, packed, used from, unpacked, and over', async () => {
+    const tripId = await made()
+    await json('POST', `/api/trips/${tripId}/lines`, { lines: [line(4)] })
+    const [first] = (await view(tripId)).lines
+    expect(first).toMatchObject({ title: 'Eye drops 10 mL', state: 'to_pack', there: 10_000 })
+    expect((await json('POST', `/api/trips/${tripId}/pack`, { packed: [first?.id] })).body.done).toBe(1)
+    expect([await lieIn(stock.lid), await lieIn(bagPocket)]).toEqual([6, 4])
+    // Under way one is used from the bag by the ordinary press.
+    const lot = (await json('GET', `/api/lots/${stock.lotId}`)).body.lot
+    await json('POST', `/api/lots/${stock.lotId}/use`, {
+      pocketId: bagPocket,
+      amount: 1000,
+      seenVersion: lot.version,
+    })
+    expect((await view(tripId)).lines[0]?.there).toBe(3000)
+    const { status } = await json('POST', `/api/trips/${tripId}/unpack`, {
+      lines: [
+        { lineId: first?.id, back: 1000, used: 1000, lost: 1000, given: 0, state: 'as_packed' },
+      ],
+      missed: 'A second torch',
+      cursed: '',
+    })
+    expect(status).toBe(200)
+    expect([await lieIn(stock.lid), await lieIn(bagPocket)]).toEqual([7, 0])
+    const over = await view(tripId)
+    expect(over).toMatchObject({ overOn: '2026-11-26', missed: 'A second torch' })
+    expect(over.lines[0]?.state).toBe('back')
+  })
+  it('packed by two without a connection is packed once', async () => {
+    const tripId = await made()
+    await json('POST', `/api/trips/${tripId}/lines`, { lines: [line(4)] })
+    const lineId = (await view(tripId)).lines[0]?.id
+    await json('POST', `/api/trips/${tripId}/pack`, { packed: [lineId] })
+    const again = await json('POST', `/api/trips/${tripId}/pack`, { packed: [lineId] })
+    expect([again.status, again.body.done]).toEqual([200, 0])
+    expect(await lieIn(bagPocket)).toBe(4)
+  })
+  it('is refused its line where less is there than it says, and nothing is moved', async () => {
+    const tripId = await made()
+    await json('POST', `/api/trips/${tripId}/lines`, { lines: [line(4)] })
+    const lineId = (await view(tripId)).lines[0]?.id
+    const lot = (await json('GET', `/api/lots/${stock.lotId}`)).body.lot
+    await json('POST', `/api/lots/${stock.lotId}/use`, {
+      pocketId: stock.lid,
+      amount: 8000,
+      seenVersion: lot.version,
+    })
+    const answer = await json('POST', `/api/trips/${tripId}/pack`, { packed: [lineId] })
+    expect([answer.status, answer.body.code]).toEqual([409, 'not_enough'])
+    expect((await view(tripId)).lines[0]).toMatchObject({ state: 'to_pack', there: 2000 })
+  })
+  it('notes what was not there, and takes that back as one', async () => {
+    const tripId = await made()
+    await json('POST', `/api/trips/${tripId}/lines`, { lines: [line(4)] })
+    const lineId = (await view(tripId)).lines[0]?.id
+    const { body } = await json('POST', `/api/trips/${tripId}/pack`, { notThere: [lineId] })
+    expect((await view(tripId)).lines[0]?.state).toBe('not_there')
+    await json('POST', `/api/acts/${body.actId}/undo`, {})
+    expect((await view(tripId)).lines[0]?.state).toBe('to_pack')
+  })
+  it('is taken back step by step: packing, the list, the trip', async () => {
+    const trip = (await json('POST', '/api/trips', fields())).body
+    const list = (await json('POST', `/api/trips/${trip.tripId}/lines`, { lines: [line(4)] })).body
+    const lineId = (await view(trip.tripId)).lines[0]?.id
+    const packed = (await json('POST', `/api/trips/${trip.tripId}/pack`, { packed: [lineId] })).body
+    for (const { actId } of [packed, list, trip])
+      expect((await json('POST', `/api/acts/${actId}/undo`, {})).status).toBe(200)
+    expect(await lieIn(stock.lid)).toBe(10)
+    expect((await json('GET', `/api/trips/${trip.tripId}`)).status).toBe(404)
+  })
+  it('worked out again keeps what lies in a bag and replaces the rest', async () => {
+    const tripId = await made()
+    await json('POST', `/api/trips/${tripId}/lines`, { lines: [line(2), line(3)] })
+    const [first] = (await view(tripId)).lines
+    await json('POST', `/api/trips/${tripId}/pack`, { packed: [first?.id] })
+    await json('POST', `/api/trips/${tripId}/lines`, { lines: [line(1)] })
+    expect((await view(tripId)).lines.map(({ amount, state }) => [amount, state]).sort()).toEqual(
+      [
+        [first?.amount, 'packed'],
+        [1000, 'to_pack'],
+      ].sort(),
+    )
+  })
+  it('with something in a bag is not removed; emptied it is', async () => {
+    const tripId = await made()
+    await json('POST', `/api/trips/${tripId}/lines`, { lines: [line(2)] })
+    const lineId = (await view(tripId)).lines[0]?.id
+    await json('POST', `/api/trips/${tripId}/pack`, { packed: [lineId] })
+    expect((await json('DELETE', `/api/trips/${tripId}`)).body.code).toBe('still_in_use')
+    await json('POST', `/api/trips/${tripId}/unpack`, {
+      lines: [{ lineId, back: 2000, used: 0, lost: 0, given: 0 }],
+    })
+    expect((await json('DELETE', `/api/trips/${tripId}`)).status).toBe(200)
+  })
+  it('what got damp comes back and waits to be looked at', async () => {
+    const tripId = await made()
+    await json('POST', `/api/trips/${tripId}/lines`, { lines: [line(2)] })
+    const lineId = (await view(tripId)).lines[0]?.id
+    await json('POST', `/api/trips/${tripId}/pack`, { packed: [lineId] })
+    await json('POST', `/api/trips/${tripId}/unpack`, {
+      lines: [{ lineId, back: 2000, used: 0, lost: 0, given: 0, state: 'damp' }],
+    })
+    const { body } = await json('GET', '/api/stock')
+    const rows = body.rows as { pocketId: string; amount: number; state: { state: string } }[]
+    const held = rows.filter((row) => row.pocketId === stock.lid && row.amount === 2000)
+    expect(JSON.stringify(held)).toContain('Got damp: Lake week')
+  })
+})
+
+describe('a trip that cannot be', () => {
+  const refused = async (more: object) => {
+    const answer = await json('POST', '/api/trips', fields(more))
+    return [answer.status, answer.body.code, answer.body.detail] as const
+  }
+  it.each([
+    ['without a stop', () => ({ stops: [] }), 'add a stop'],
+    ['ending before it begins', () => ({ stops: [stop({ to: '2026-12-01' })] }), 'ends before it begins'],
+    ['with nobody going', () => ({ stops: [stop({ members: [] })] }), 'Nobody goes to Lake house'],
+    ['of 500 days', () => ({ stops: [stop({ to: '2028-05-01' })] }), 'at most 400'],
+    [
+      'with somebody in two stops at once',
+      () => ({ stops: [stop(), stop({ name: 'Hut', from: '2026-12-14', to: '2026-12-15' })] }),
+      'Ned would be in Lake house and in Hut',
+    ],
+    [
+      'with a bag twice',
+      () => ({
+        bags: [0, 1].map(() => ({
+          kitId: bagKit,
+          carrier: stock.memberId,
+          stowage: 'with_us',
+          filled: true,
+        })),
+      }),
+      'twice',
+    ],
+  ])('%s is refused in words', async (_, more, says) => {
+    const [status, code, detail] = await refused(more())
+    expect([status, code]).toEqual([422, 'trip_faulty'])
+    expect(detail).toContain(says)
+  })
+  it('because somebody is on another one names both', async () => {
+    await made()
+    const [, , detail] = await refused({ name: 'School camp', stops: [stop({ from: '2026-12-15' })] })
+    expect(detail).toBe(
+      'Ned is on another trip from 15 Dec 2026: Lake week. Change who goes, or the days.',
+    )
+  })
+})
