@@ -67,7 +67,8 @@ export const planTrip = endpoint(
             amount: wire.someAmount,
           }),
         )
-        .max(2000),
+        .max(2000)
+        .readonly(),
     }),
   },
   wire.done.extend({ lines: z.int() }),

@@ -38,6 +38,7 @@ import { liveThrough } from './liveThrough'
 import { DEMO_COURSES, demoMembers } from './members'
 import { liveRounds } from './rounds'
 import type { Stocked } from './stocked'
+import { liveTrips } from './trips'
 
 export interface DemoSettings {
   readonly db: Db
@@ -90,6 +91,7 @@ export async function fillDemo(
   )
   await liveThrough(on, caller, stocked, today)
   await liveRounds(on, caller, { ...stocked, newId: randomUUID })
+  await liveTrips(on, caller, { ...stocked, today, newId: randomUUID })
   const placeId = stocked.places.get('house')
   if (!placeId) throw new Error('The demo has no house')
   await liveCare(on, { ...on(0), now }, caller, { ...stocked, placeId, today, newId: randomUUID })

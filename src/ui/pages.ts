@@ -26,6 +26,7 @@ const HREFS: Readonly<Record<PageId, string>> = {
   recalls: '/restock/recalls',
   rates: '/restock/use',
   household: '/household',
+  trips: '/trips',
   visits: '/household#places',
   undo: '/household#lately',
   print: '/print',

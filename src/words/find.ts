@@ -35,6 +35,10 @@ export const pages = {
   recalls: said('Recalls', 'bulletin batch recalled withdrawn'),
   rates: said('How fast things are used', 'use by month rate consumption'),
   household: said('Household', 'people animals members family pets add a person add a guest weigh'),
+  trips: said(
+    'Going out',
+    'trip travel holiday journey pack bag luggage split party flight unpack',
+  ),
   visits: said('Visits and places', 'cottage weekend trip when somebody is there calendar import'),
   undo: said('Undo something done lately', 'take back mistake wrong last act'),
   print: said('Print', 'lid sheet labels paper pdf wallet card sitter page'),

@@ -20,7 +20,10 @@ export const tripsPast = {
 /** Why a trip cannot be planned, and what to do about it. */
 export function tripFaultText(
   fault: TripFault,
-  { who, stops: [stop = '', other = ''] }: { readonly who: string; readonly stops: readonly string[] },
+  {
+    who,
+    stops: [stop = '', other = ''],
+  }: { readonly who: string; readonly stops: readonly string[] },
 ): string {
   switch (fault.code) {
     case 'no_stop':
@@ -88,7 +91,8 @@ const days = (from: PlainDate, to: PlainDate, today: PlainDate): string =>
 const weight = (grams: number): string =>
   grams >= 1000 ? `${(Math.round(grams / 100) / 10).toFixed(1)} kg` : `${Math.round(grams)} g`
 
-const things = (count: number): string => (count === 1 ? 'one thing' : `${numberWord(count)} things`)
+const things = (count: number): string =>
+  count === 1 ? 'one thing' : `${numberWord(count)} things`
 
 const minutes = (of: number): string => (of < 120 ? `${of} min` : `${Math.round(of / 60)} h`)
 
@@ -100,7 +104,8 @@ export const trips = {
     'Plan who goes where. What to take is worked out from what you have, so that every part of you can cope alone and those who stay are as ready as before.',
   add: 'Plan a trip',
   none: 'No trip is planned',
-  noneText: 'For a week at a lake, a day in the hills, a school camp: say who goes and where, and get a list of what to take from which shelf.',
+  noneText:
+    'For a week at a lake, a day in the hills, a school camp: say who goes and where, and get a list of what to take from which shelf.',
   over: 'Over',
   next: 'To come',
   days,
@@ -139,6 +144,7 @@ export const trips = {
     country: 'Country',
     asHome: 'As at home',
     traits: 'What there is',
+    more: 'Vet, country, what there is',
     addStop: 'Add a stop',
     addStopUnder: 'Two stops on the same days with different people: the party splits.',
     removeStop: (name: string): string => `Remove ${name}`,
@@ -148,6 +154,7 @@ export const trips = {
     missingName: 'Give the trip a name.',
     missingStop: 'Say where.',
     missingDay: 'Choose a day.',
+    missingWho: 'Choose who goes.',
     minutes: 'Give whole minutes, or nothing.',
   },
   headline: (name: string, gaps: number, isPlanned: boolean): string =>
@@ -176,13 +183,16 @@ export const trips = {
       ...(halves > 1 ? ['the party splits: each part can cope alone'] : []),
     ].join(' · '),
   strands: 'Who is where on which day',
-  strandAbout: (name: string, who: readonly string[], from: PlainDate, to: PlainDate, today: PlainDate): string =>
-    `${name}, ${days(from, to, today)}: ${list(who)}`,
+  strandAbout: (
+    name: string,
+    who: readonly string[],
+    from: PlainDate,
+    to: PlainDate,
+    today: PlainDate,
+  ): string => `${name}, ${days(from, to, today)}: ${list(who)}`,
   toHelp: (of: number | null): string =>
     of === null ? 'how far help is nobody has said' : `${minutes(of)} to a clinic`,
   readyHere: (ready: number, of: number): string => `ready for ${ready} of ${of}`,
-  short: (names: readonly string[], more: number): string =>
-    `Not ready: ${list(more > 0 ? [...names, `${more} more`] : names)}`,
   bags: 'Bags',
   bag: {
     add: 'Add a bag',
@@ -192,7 +202,8 @@ export const trips = {
     filled: 'Fill it for this trip',
     asItIs: 'Comes along as it is',
     none: 'No bag comes along yet. Choose one to work out what to take.',
-    noneToChoose: 'None of your kits can be carried. Add one of the shape of a bag or a pouch first.',
+    noneToChoose:
+      'None of your kits can be carried. Add one of the shape of a bag or a pouch first.',
     addKit: 'Add a bag in Kits',
     remove: (name: string): string => `Leave ${name} at home`,
     load: (grams: number, most: number | null): string =>
@@ -203,13 +214,15 @@ export const trips = {
     cabinRules: 'Rules of the cabin',
     cabinSource: (name: string, source: string): string =>
       `${name}: ${source}. The airline and the airport decide.`,
+    more: 'Who carries it, and how',
+    toGoIn: 'to go in',
     papers: 'with its label or prescription',
     assumed: 'size not known, taken as usual',
   },
-  work: 'Work out what to take',
   again: 'Work it out again',
   working: 'Working out the lightest load …',
   stop: 'Stop',
+  stopped: 'Stopped. What was worked out before still stands.',
   failed: 'It could not be worked out in time. Nothing is lost; try again, or with fewer bags.',
   take: 'Use this list',
   taken: (count: number): string => `${capital(things(count))} to pack`,
@@ -224,16 +237,16 @@ export const trips = {
     none: 'Nothing is missing.',
     at: (name: string, who: readonly string[]): string =>
       who.length === 0 ? name : `${name}, for ${list(who)}`,
-    noWay: 'Nothing you have does it, and nothing known could be bought for it.',
-    noRoom: (stop: string): string => `Stays behind: there is no room in the bags for ${stop}.`,
+    noWay: 'nothing you have does it, and nothing known could be bought for it',
+    because: {
+      room: 'you have it, and the bags have no room for it',
+      home: 'those who stay need what you have of it',
+    },
+    bare: 'let those who stay go without, or do without it',
     second: 'Only another way comes along; the first choice stays behind.',
-    buy: (title: string, packs: number): string =>
-      `Buy ${title}${packs > 1 ? `, ${packs} packs` : ''}`,
-    move: (title: string, from: string): string => `Take ${title} from ${from}`,
-    learn: (skill: string): string => `Somebody who goes has to be taught: ${skill}`,
-    without: 'Do without it',
+    without: 'Do without',
+    withoutLabel: (name: string): string => `Do without: ${name}`,
   },
-  stay: (place: string): string => `${place} stays as ready as it is.`,
   bareHome: 'Those who stay may lack it',
   wish: {
     title: 'Wishes',
@@ -242,17 +255,23 @@ export const trips = {
     lighter: (grams: number): string => `Lighter by ${weight(grams)}`,
     anyWeight: 'As heavy as need be',
     sources: 'Take it from',
-    leave: (title: string): string => `Leave ${title} at home`,
+    leave: (title: string): string => `Leave at home: ${title}`,
+    leaveShort: 'Leave at home',
+    more: 'More wishes',
+    choose: 'Choose a thing',
+    atMost: (grams: number): string => `At most ${weight(grams)}`,
+    days: (count: number): string => (count === 0 ? 'not at all' : `${count} days`),
     left: 'Stays at home',
     kept: 'Comes along',
     keep: 'Take something more',
-    undo: (title: string): string => `Let ${title} be chosen again`,
     withoutList: 'Not prepared for',
-    prepare: (need: string): string => `Prepare for it again: ${need}`,
   },
+  whys: 'What goes along, and why',
   why: {
     for: (needs: readonly string[]): string => `for ${list(needs)}`,
-    at: (stop: string): string => `at ${stop}`,
+    at: (stop: string): string => `At ${stop}`,
+    more: (count: number): string => `${count} more`,
+    into: (bag: string): string => `into ${bag}`,
     wished: 'because you said so, or beside another',
     from: (pocket: string, kit: string, place: string): string => `${pocket}, ${kit}, ${place}`,
     until: (day: PlainDate): string => `good until ${fullDay(day)}`,
@@ -301,16 +320,19 @@ export const trips = {
       given: 'Given away',
     },
     howMany: (unit: string): string => (unit === '' ? 'How many' : `How many (${unit})`),
-    wrong: (most: Amount, unit: string): string =>
-      `Give a number up to ${counted(most, unit)}.`,
+    wrong: (most: Amount, unit: string): string => `Give a number up to ${counted(most, unit)}.`,
     goesTo: (pocket: string, kit: string): string => `back to ${pocket}, ${kit}`,
     usedUp: 'used up on the way',
+    packed: (count: number): string =>
+      `${capital(things(count))} packed: put back or take note of it`,
     missed: 'What did you miss?',
     cursed: 'What did you carry for nothing?',
     reviewUnder: 'One or two lines; they are shown when the next trip is planned.',
     save: 'Put everything back',
     done: (count: number): string =>
-      count === 0 ? 'Noted' : `${capital(things(count))} back where ${count === 1 ? 'it' : 'they'} belong${count === 1 ? 's' : ''}`,
+      count === 0
+        ? 'Noted'
+        : `${capital(things(count))} back where ${count === 1 ? 'it' : 'they'} belong${count === 1 ? 's' : ''}`,
     nothing: 'Nothing of this trip lies in a bag any more.',
   },
   lessons: {

@@ -82,7 +82,9 @@ describe('a trip', () => {
     await json('POST', `/api/trips/${tripId}/lines`, { lines: [line(4)] })
     const [first] = (await view(tripId)).lines
     expect(first).toMatchObject({ title: 'Eye drops 10 mL', state: 'to_pack', there: 10_000 })
-    expect((await json('POST', `/api/trips/${tripId}/pack`, { packed: [first?.id] })).body.done).toBe(1)
+    expect(
+      (await json('POST', `/api/trips/${tripId}/pack`, { packed: [first?.id] })).body.done,
+    ).toBe(1)
     expect([await lieIn(stock.lid), await lieIn(bagPocket)]).toEqual([6, 4])
     // Under way one is used from the bag by the ordinary press.
     const lot = (await json('GET', `/api/lots/${stock.lotId}`)).body.lot
@@ -193,7 +195,11 @@ describe('a trip that cannot be', () => {
   }
   it.each([
     ['without a stop', () => ({ stops: [] }), 'add a stop'],
-    ['ending before it begins', () => ({ stops: [stop({ to: '2026-12-01' })] }), 'ends before it begins'],
+    [
+      'ending before it begins',
+      () => ({ stops: [stop({ to: '2026-12-01' })] }),
+      'ends before it begins',
+    ],
     ['with nobody going', () => ({ stops: [stop({ members: [] })] }), 'Nobody goes to Lake house'],
     ['of 500 days', () => ({ stops: [stop({ to: '2028-05-01' })] }), 'at most 400'],
     [
@@ -220,7 +226,10 @@ describe('a trip that cannot be', () => {
   })
   it('because somebody is on another one names both', async () => {
     await made()
-    const [, , detail] = await refused({ name: 'School camp', stops: [stop({ from: '2026-12-15' })] })
+    const [, , detail] = await refused({
+      name: 'School camp',
+      stops: [stop({ from: '2026-12-15' })],
+    })
     expect(detail).toBe(
       'Ned is on another trip from 15 Dec 2026: Lake week. Change who goes, or the days.',
     )

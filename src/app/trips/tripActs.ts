@@ -50,7 +50,12 @@ export const createTrip = (world: World, caller: Caller, { key, ...fields }: Key
 export const changeTrip = (
   world: World,
   caller: Caller,
-  { key, tripId, seenVersion, ...patch }: Seen & { readonly tripId: TripId } & {
+  {
+    key,
+    tripId,
+    seenVersion,
+    ...patch
+  }: Seen & { readonly tripId: TripId } & {
     readonly [Field in keyof TripFields]?: TripFields[Field] | undefined
   },
 ) =>
@@ -343,8 +348,6 @@ function aboutOf(
   const called = (id: string): string => stops.find((stop) => stop.id === id)?.name ?? ''
   return {
     who: 'member' in fault ? (names.get(fault.member) ?? '') : '',
-    stops:
-      'stop' in fault ? [called(fault.stop)] : 'stops' in fault ? fault.stops.map(called) : [],
+    stops: 'stop' in fault ? [called(fault.stop)] : 'stops' in fault ? fault.stops.map(called) : [],
   }
 }
-

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { highsSolver } from '../../solver/highs'
-import { branchAndBound, type Half, isWhole } from './branchAndBound'
 import { type Program, ProgramBuilder, type Solver } from '../solving/program'
+import { branchAndBound, type Half, isWhole } from './branchAndBound'
 
 let solver: Solver
 beforeAll(async () => {

@@ -2,9 +2,9 @@ import fc from 'fast-check'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { seededProblem, USUAL } from '../../../tests/support/restock'
 import { highsSolver } from '../../solver/highs'
+import type { Solver } from '../solving/program'
 import { FamilyDealer } from './dealer'
 import { familiesOf } from './family'
-import type { Solver } from '../solving/program'
 import { ANY_SPENDING } from './underBudget'
 
 let solver: Solver

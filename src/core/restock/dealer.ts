@@ -2,13 +2,20 @@
  * One family of things on its own: its program is kept, and what was found at one price of money
  * and within one allowance serves the next.
  */
+
+import {
+  type Change,
+  type Prepared,
+  type Program,
+  ProgramBuilder,
+  type Solver,
+} from '../solving/program'
 import { branchAndBound, type Effort, type Half } from './branchAndBound'
 import type { Priced } from './choices'
 import type { Family } from './family'
 import { addFamily, decisionsOf, type FamilyColumns } from './model'
 import type { Decisions } from './plan'
 import type { RestockProblem } from './problem'
-import { type Change, type Prepared, type Program, ProgramBuilder, type Solver } from '../solving/program'
 import { ANY_SPENDING, type Spending } from './underBudget'
 
 /** A family that nobody wishes anything of can always be left as it is: the program is wrong. */

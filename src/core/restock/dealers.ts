@@ -1,8 +1,9 @@
 /** Families that were looked at before: what has not changed since is not worked out again. */
+
+import type { Solver } from '../solving/program'
 import { FamilyDealer } from './dealer'
 import type { Family } from './family'
 import type { RestockProblem } from './problem'
-import type { Solver } from '../solving/program'
 
 export class Dealers {
   private readonly kept = new Map<string, FamilyDealer>()

@@ -2,9 +2,10 @@
  * The rows of one par line: how much of what turns on the same day lies on it from one event to
  * the next, what of it is used up, what is lacking of the par, and that it all has room.
  */
+
+import type { Entry, ProgramBuilder } from '../solving/program'
 import type { ExpectedUse } from '../usage/expected'
 import { bareDayMinor, type RestockProblem, unservedMinor, wantedOn } from './problem'
-import type { Entry, ProgramBuilder } from '../solving/program'
 
 /** What may come onto a line or go from it. */
 export interface Traffic {

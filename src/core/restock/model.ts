@@ -6,13 +6,14 @@
  * Every row is day-exact: a stretch ends where anything can come, leave, turn or be used, so
  * that the cost of the solution is what `replay` finds day by day.
  */
+
+import type { Entry, ProgramBuilder } from '../solving/program'
 import { type Batch, batchesOf, outOfBatches } from './batches'
 import type { Family } from './family'
 import { addLineRows, noTraffic, type Traffic } from './lineRows'
 import { countsOn, daysToPut, departure } from './moving'
 import type { Buy, Carry, Decisions, Put } from './plan'
 import { CARRY_MINOR, type ParLine, type RestockProblem, standInDayMinor, wearOf } from './problem'
-import type { Entry, ProgramBuilder } from '../solving/program'
 
 /** Which columns stand for which decisions. */
 export interface FamilyColumns {

@@ -2,12 +2,12 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { bruteForce } from '../../../tests/support/bruteForce'
 import { seededProblem, TINY, USUAL } from '../../../tests/support/restock'
 import { highsSolver } from '../../solver/highs'
+import type { Solver } from '../solving/program'
 import { Dealers } from './dealers'
 import { greedyPlan } from './greedy'
 import { type OptimiseOptions, Optimiser } from './optimise'
 import { NO_DECISIONS } from './plan'
 import type { RestockProblem } from './problem'
-import type { Solver } from '../solving/program'
 import { replay } from './replay'
 
 let solver: Solver

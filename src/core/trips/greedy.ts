@@ -23,8 +23,7 @@ export function packGreedily(problem: LoadoutProblem): GreedyPacking {
     .filter(({ requirement }) => requirement.scene < problem.sceneCount)
     .sort((a, b) => ORDER[a.requirement.tier] - ORDER[b.requirement.tier])
   const missed: number[] = []
-  for (const { requirement, at } of order)
-    if (!meet(problem, counts, requirement)) missed.push(at)
+  for (const { requirement, at } of order) if (!meet(problem, counts, requirement)) missed.push(at)
   return { counts, grams: gramsOf(problem, counts), missed }
 }
 

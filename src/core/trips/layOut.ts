@@ -2,7 +2,7 @@
 import { daysBetween } from '../calendar/plainDate'
 import { Asking, TENTHS } from '../cover/asking'
 import { dateGrade } from '../cover/objections'
-import type { Pantry, Shelf } from '../cover/pantry'
+import type { KnownItem, Pantry, Shelf } from '../cover/pantry'
 import { PatientBook } from '../cover/patientBook'
 import { isGoodOn, turnsFirst } from '../cover/taking'
 import type { KitId, MemberId } from '../ids'
@@ -10,7 +10,7 @@ import { type Amount, amount, THOUSAND } from '../quantity/amount'
 import { CABIN_RULES, cabinVerdict, holdVerdict } from './cabin'
 import type { Fixed, LoadoutProblem, PackedBag, Piece } from './problem'
 import { mergedRequirements, type Required, requiredIn, type Supply } from './requirements'
-import { type BagRoom, goesInto, sizeOf, UNKNOWN_SIZE, volumeIn } from './room'
+import { assumedSize, type BagRoom, goesInto, sizeOf, volumeIn } from './room'
 import {
   daysToJudge,
   goodThrough,
@@ -122,7 +122,7 @@ function piecesFrom(
   if (!first || !thing || !placeId) return []
   const { facts } = thing
   const size = sizeOf(facts)
-  const { mm, grams } = size ?? UNKNOWN_SIZE
+  const { mm, grams } = size ?? assumedSize((pantry.known[first.thing] as KnownItem).item)
   const verdicts = trip.bags.map((bag) => verdictFor(bag, trip, { facts, mm: size?.mm ?? null }))
   const bags = trip.bags.flatMap((bag, at) => {
     const room = rooms.get(bag.kitId)
@@ -165,15 +165,11 @@ function piecesFrom(
       whole,
       THOUSAND,
       shelves.flatMap((one) =>
-        one.amount < THOUSAND
-          ? []
-          : [{ ...one, amount: wholePart(one.amount) }],
+        one.amount < THOUSAND ? [] : [{ ...one, amount: wholePart(one.amount) }],
       ),
     ),
     ...(begun
-      ? made(1, begun.amount % THOUSAND, [
-          { ...begun, amount: amount(begun.amount % THOUSAND) },
-        ])
+      ? made(1, begun.amount % THOUSAND, [{ ...begun, amount: amount(begun.amount % THOUSAND) }])
       : []),
   ]
 }
@@ -207,7 +203,7 @@ function bagOf(
     const facts = pantry.things[shelf.thing]?.facts
     if (!facts) continue
     const size = sizeOf(facts)
-    const { mm, grams: each } = size ?? UNKNOWN_SIZE
+    const { mm, grams: each } = size ?? assumedSize((pantry.known[shelf.thing] as KnownItem).item)
     const count = Math.ceil(shelf.amount / THOUSAND)
     grams += count * each
     volume += count * mm[0] * mm[1] * mm[2]
@@ -221,8 +217,7 @@ function bagOf(
     kitId,
     freeGrams: carry === null ? null : Math.max(0, carry - grams),
     freeVolume: whole === null ? null : Math.max(0, whole - volume),
-    liquidMl:
-      stowage === 'cabin' ? Math.max(0, CABIN_RULES[trip.cabinRules].bagMl - liquid) : null,
+    liquidMl: stowage === 'cabin' ? Math.max(0, CABIN_RULES[trip.cabinRules].bagMl - liquid) : null,
     scenes: scenes.flatMap(({ bags }, at) => (bags.includes(kitId) ? [at] : [])),
   }
 }
@@ -246,8 +241,12 @@ function requiredBy(
   )
   const found: Required[] = []
   for (const [at, scene] of scenes.entries()) {
-    const reached = new Set(trip.bags.flatMap(({ kitId }, bag) => (scene.bags.includes(kitId) ? [bag] : [])))
-    const supply = supplyOf(fixed[at], pieces, (piece) => piece.bags.some((bag) => reached.has(bag)))
+    const reached = new Set(
+      trip.bags.flatMap(({ kitId }, bag) => (scene.bags.includes(kitId) ? [bag] : [])),
+    )
+    const supply = supplyOf(fixed[at], pieces, (piece) =>
+      piece.bags.some((bag) => reached.has(bag)),
+    )
     for (const day of daysToJudge(pantry, scene)) {
       const question = questionOf(scene, pantry.stock, trip.wishes, day, [
         ...scene.bags,

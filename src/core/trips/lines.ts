@@ -163,4 +163,3 @@ function readyIn(
     board(after, { ...question, without: new Set(itemId ? [itemId] : []) }, needs).rows,
   )
 }
-

@@ -34,7 +34,16 @@ function packed(gone: Gone) {
       .filter((one) => one.bag === bagId(bag))
       .map(({ thing, amount }) => `${amount / 1000} ${out.laid.known[thing]?.item.name}`)
       .sort()
-  return { ...out, problem, scenes, stays, loadout, after, inBag, judged: readinessOfTrip(after, out.trip) }
+  return {
+    ...out,
+    problem,
+    scenes,
+    stays,
+    loadout,
+    after,
+    inBag,
+    judged: readinessOfTrip(after, out.trip),
+  }
 }
 const wishes = (more: Partial<TripWishes>): TripWishes => ({
   keep: [],
@@ -96,8 +105,7 @@ describe('a party that splits', () => {
     expect(inBag(1)).toContain('1 Windlass tourniquet')
     for (const { readiness } of judged) {
       const isReady = (id: string) => readiness.problems.find((one) => one.id === id)?.isReady
-      for (const id of ['bleed-limb', 'bleed-heavy'])
-        expect([id, isReady(id)]).toEqual([id, true])
+      for (const id of ['bleed-limb', 'bleed-heavy']) expect([id, isReady(id)]).toEqual([id, true])
     }
   })
   it('takes the reliever where the child is, and nowhere else', () => {
@@ -171,14 +179,31 @@ describe('what is taken', () => {
       packed({
         scene: {
           members: [ilse],
-          put: [{ of: 'saline-bottle', count: 2, days: 300 }, { of: 'shears', count: 1 }, { of: 'lamp-cells', count: 8, days: 300 }, { of: 'torch', count: 1 }],
+          put: [
+            { of: 'saline-bottle', count: 2, days: 300 },
+            { of: 'shears', count: 1 },
+            { of: 'lamp-cells', count: 8, days: 300 },
+            { of: 'torch', count: 1 },
+          ],
         },
         bags: [{ litres: 8, grams: 5000, carrier: ilse.id, more: { stowage } }],
         stops: [{ members: [ilse.id], travel: 'plane', traits: ['blades', 'vehicle'] }],
       })
-    expect(cabin('cabin').inBag(0).filter((one) => /Saline|hears/.test(one))).toEqual([])
-    expect(cabin('hold').inBag(0).filter((one) => /Saline/.test(one))).not.toEqual([])
-    expect(cabin('hold').inBag(0).filter((one) => /cells/i.test(one))).toEqual([])
+    expect(
+      cabin('cabin')
+        .inBag(0)
+        .filter((one) => /Saline|hears/.test(one)),
+    ).toEqual([])
+    expect(
+      cabin('hold')
+        .inBag(0)
+        .filter((one) => /Saline/.test(one)),
+    ).not.toEqual([])
+    expect(
+      cabin('hold')
+        .inBag(0)
+        .filter((one) => /cells/i.test(one)),
+    ).toEqual([])
   })
   it('is dropped from the least saving up where the bag is too small', () => {
     const grams = (most: number) =>
@@ -190,7 +215,11 @@ describe('what is taken', () => {
     const small = grams(180)
     expect(small.loadout.grams).toBeLessThanOrEqual(180)
     expect(small.loadout.leftBehind.length).toBeGreaterThan(0)
-    expect(small.loadout.leftBehind.filter(({ need, isFirstChoice }) => need.tier === 'life' && !isFirstChoice)).toEqual([])
+    expect(
+      small.loadout.leftBehind.filter(
+        ({ need, isFirstChoice }) => need.tier === 'life' && !isFirstChoice,
+      ),
+    ).toEqual([])
     expect(grams(9000).loadout.leftBehind).toEqual([])
   })
   it('follows the wishes: keep, leave, not for this, no heavier than', () => {
@@ -219,7 +248,10 @@ describe('what is taken', () => {
 /** Trips of every kind from a seed: who goes, splits, cabins, small bags, what lies at home. */
 const aTrip = fc
   .record({
-    stock: fc.array(fc.integer({ min: 0, max: 3 }), { minLength: SHELF.length, maxLength: SHELF.length }),
+    stock: fc.array(fc.integer({ min: 0, max: 3 }), {
+      minLength: SHELF.length,
+      maxLength: SHELF.length,
+    }),
     who: fc.subarray([ilse, tove, arlo, dog], { minLength: 1 }),
     stays: fc.boolean(),
     split: fc.boolean(),
@@ -265,10 +297,13 @@ describe('every packing', () => {
         // What is neither told as unmet nor as left behind is ready, in every half and on every day.
         for (const [at, { readiness }] of judged.entries()) {
           const told = new Set(
-            [...loadout.unmet, ...loadout.leftBehind].flatMap(({ scene, need }) => (scene === at ? [need.id] : [])),
+            [...loadout.unmet, ...loadout.leftBehind].flatMap(({ scene, need }) =>
+              scene === at ? [need.id] : [],
+            ),
           )
           for (const { need, cell } of readiness.problems.flatMap((one) => one.missing))
-            if (!told.has(need.id)) throw new Error(`${need.id} for ${cell.memberId} is told nowhere`)
+            if (!told.has(need.id))
+              throw new Error(`${need.id} for ${cell.memberId} is told nowhere`)
         }
         for (const { lotId, from, amount, bag } of loadout.taken) {
           const shelf = laid.shelves.find((one) => one.lotId === lotId && one.pocket.id === from)
@@ -293,7 +328,8 @@ describe('every packing', () => {
           const before = readinessOf(board(laid, question).rows)
           const now = readinessOf(board(after, question).rows)
           const lost = before.problems.filter(
-            (one) => one.isReady && !now.problems.some(({ id, isReady: is }) => id === one.id && is),
+            (one) =>
+              one.isReady && !now.problems.some(({ id, isReady: is }) => id === one.id && is),
           )
           if (problem.requirements.length > 0) expect(lost.map(({ id }) => id)).toEqual([])
         }
@@ -338,8 +374,12 @@ function lightestByTryingAll(problem: LoadoutProblem): number | null {
     const left = piece.count - row.reduce((sum, one) => sum + one, 0)
     for (let some = 0; some <= (piece.bags.includes(bag) ? left : 0); some++) {
       row[bag] = some
-      const own = pieces.reduce((sum, one, index) => sum + one.grams * (counts[index]?.[bag] ?? 0), 0)
-      if (own <= (bags[bag]?.freeGrams ?? Number.POSITIVE_INFINITY)) try_(at + 1, grams + some * piece.grams)
+      const own = pieces.reduce(
+        (sum, one, index) => sum + one.grams * (counts[index]?.[bag] ?? 0),
+        0,
+      )
+      if (own <= (bags[bag]?.freeGrams ?? Number.POSITIVE_INFINITY))
+        try_(at + 1, grams + some * piece.grams)
     }
     row[bag] = 0
   }
@@ -349,7 +389,13 @@ function lightestByTryingAll(problem: LoadoutProblem): number | null {
 
 describe('a small packing', () => {
   it('is as light as the lightest of all that there are', () => {
-    const few = ['pressure-dressing', 'tourniquet-windlass', 'gauze-roll', 'cohesive-wrap', 'plasters']
+    const few = [
+      'pressure-dressing',
+      'tourniquet-windlass',
+      'gauze-roll',
+      'cohesive-wrap',
+      'plasters',
+    ]
     let compared = 0
     fc.assert(
       fc.property(
@@ -358,7 +404,10 @@ describe('a small packing', () => {
         fc.integer({ min: 60, max: 600 }),
         (counts, two, grams) => {
           const { problem, loadout } = packed({
-            scene: { members: [ilse, tove], put: few.map((of, at) => ({ of, count: counts[at] ?? 0 })) },
+            scene: {
+              members: [ilse, tove],
+              put: few.map((of, at) => ({ of, count: counts[at] ?? 0 })),
+            },
             bags: [
               { litres: null, grams, carrier: ilse.id },
               ...(two ? [{ litres: null, grams, carrier: tove.id }] : []),

@@ -28,6 +28,8 @@ export interface LeftBehind extends AskedFor {
   readonly scene: number
   /** Only the first choice is: another way to be ready comes along. */
   readonly isFirstChoice: boolean
+  /** Those who stay need it where it is; else there is no room for it. */
+  readonly isForHome: boolean
 }
 
 export interface Loadout {
@@ -60,21 +62,23 @@ const WEIGHT_OF: Readonly<Record<Need['tier'], number>> = { life: 10_000, urgent
  */
 export function packBags(problem: LoadoutProblem, solver: Solver, limits: LoadoutLimits): Loadout {
   const everything = solver.best(packingProgram(problem, { kind: 'all' }).program, limits)
-  if (everything) return loadoutOf(problem, everything, new Set(), [])
+  if (everything) return loadoutOf(problem, everything, new Set(), [], new Set())
   const cheapest = packingProgram(problem, { kind: 'least_missing', weightOf: WEIGHT_OF })
   const missing = solver.best(cheapest.program, limits)
   if (!missing) return NOTHING_FITS(problem)
-  const without = new Set(
-    problem.requirements.flatMap((_, at) =>
-      (missing.values[cheapest.missing(at)] ?? 0) > 0.5 ? [at] : [],
-    ),
-  )
+  const without = missedIn(problem, cheapest, missing)
   const dropped = problem.kept.filter((_, at) => (missing.values[cheapest.dropped(at)] ?? 0) > 0.5)
   const rest = solver.best(
     packingProgram(problem, { kind: 'without', without, dropped: new Set(dropped) }).program,
     limits,
   )
-  return loadoutOf(problem, rest ?? missing, without, dropped)
+  return loadoutOf(
+    problem,
+    rest ?? missing,
+    without,
+    dropped,
+    forHome(problem, without, solver, limits),
+  )
 }
 
 const NOTHING_FITS = (problem: LoadoutProblem): Loadout => ({
@@ -83,23 +87,49 @@ const NOTHING_FITS = (problem: LoadoutProblem): Loadout => ({
   provenGrams: 0,
   isProven: false,
   unmet: problem.unmet,
-  leftBehind: problem.requirements.flatMap(leftOf),
+  leftBehind: problem.requirements.flatMap((one) => leftOf(one, false)),
   notTaken: problem.kept,
 })
 
-const leftOf = ({ scene, isFirstChoice, askedBy }: Requirement): readonly LeftBehind[] =>
-  askedBy.map((one) => ({ ...one, scene, isFirstChoice }))
+const leftOf = (
+  { scene, isFirstChoice, askedBy }: Requirement,
+  isForHome: boolean,
+): readonly LeftBehind[] => askedBy.map((one) => ({ ...one, scene, isFirstChoice, isForHome }))
+
+const missedIn = (
+  { requirements }: LoadoutProblem,
+  { missing }: ReturnType<typeof packingProgram>,
+  { values }: Stopped,
+): ReadonlySet<number> =>
+  new Set(requirements.flatMap((_, at) => ((values[missing(at)] ?? 0) > 0.5 ? [at] : [])))
+
+/** Of what is left out, what would come along if nobody stayed. */
+function forHome(
+  problem: LoadoutProblem,
+  without: ReadonlySet<number>,
+  solver: Solver,
+  limits: LoadoutLimits,
+): ReadonlySet<number> {
+  const ours = problem.requirements.filter(({ scene }) => scene < problem.sceneCount)
+  if (ours.length === problem.requirements.length) return new Set()
+  // Requirements of the trip come first, so that their positions are the same.
+  const alone = { ...problem, requirements: ours }
+  const program = packingProgram(alone, { kind: 'least_missing', weightOf: WEIGHT_OF })
+  const found = solver.best(program.program, limits)
+  if (!found) return new Set()
+  const still = missedIn(alone, program, found)
+  return new Set([...without].filter((at) => at < ours.length && !still.has(at)))
+}
 
 function loadoutOf(
   problem: LoadoutProblem,
   { values, bound, isOptimal }: Stopped,
   without: ReadonlySet<number>,
   notTaken: readonly number[],
+  atHome: ReadonlySet<number>,
 ): Loadout {
   const counts = problem.pieces.map((_, piece) =>
-    problem.bags.map((_bag, bag) =>
-      Math.round(values[piece * problem.bags.length + bag] ?? 0),
-    ),
+    problem.bags.map((_bag, bag) => Math.round(values[piece * problem.bags.length + bag] ?? 0)),
   )
   const taken = problem.pieces.flatMap((piece, at) => lotsFor(problem, piece, counts[at] ?? []))
   const grams = taken.reduce((sum, one) => sum + one.grams, 0)
@@ -110,7 +140,7 @@ function loadoutOf(
     isProven: isOptimal,
     unmet: problem.unmet,
     leftBehind: problem.requirements.flatMap((one, at) =>
-      without.has(at) && one.scene < problem.sceneCount ? leftOf(one) : [],
+      without.has(at) && one.scene < problem.sceneCount ? leftOf(one, atHome.has(at)) : [],
     ),
     notTaken,
   }
@@ -147,4 +177,3 @@ function lotsFor(
   }
   return taken
 }
-

@@ -75,7 +75,8 @@ class Packing {
       this.columnOf.set(piece, first ?? 0)
     }
     this.limits()
-    for (const [at, requirement] of this.problem.requirements.entries()) this.require(requirement, at)
+    for (const [at, requirement] of this.problem.requirements.entries())
+      this.require(requirement, at)
     for (const [at, thing] of this.problem.kept.entries()) this.keep(thing, at)
     return {
       program: this.program,
@@ -108,7 +109,9 @@ class Packing {
     if (mostGrams !== null)
       this.program.atMost(
         mostGrams,
-        pieces.flatMap((piece) => piece.bags.map((bag): Entry => [this.at(piece, bag), piece.grams])),
+        pieces.flatMap((piece) =>
+          piece.bags.map((bag): Entry => [this.at(piece, bag), piece.grams]),
+        ),
       )
   }
 
@@ -120,8 +123,7 @@ class Packing {
   private there(thing: number, scene: number, withSecond: boolean, of: 'tenths' | 'pieces'): Sum {
     const { fixed, sceneCount, bags } = this.problem
     const known = fixed[scene]
-    const constant =
-      (known?.good[thing] ?? 0) + (withSecond ? (known?.second[thing] ?? 0) : 0)
+    const constant = (known?.good[thing] ?? 0) + (withSecond ? (known?.second[thing] ?? 0) : 0)
     const entries = (this.piecesOf.get(thing) ?? []).flatMap((piece): Entry[] => {
       const each = of === 'tenths' ? piece.tenths : piece.tenths > 0 ? 1 : 0
       if (each === 0) return []
@@ -135,7 +137,8 @@ class Packing {
       )
     })
     return {
-      constant: of === 'tenths' ? Math.floor(constant + 1e-9) : this.piecesFixed(thing, scene, constant),
+      constant:
+        of === 'tenths' ? Math.floor(constant + 1e-9) : this.piecesFixed(thing, scene, constant),
       entries,
     }
   }
@@ -179,8 +182,7 @@ class Packing {
 
   private mostOf({ constant, entries }: Sum): number {
     return entries.reduce(
-      (most, [column, factor]) =>
-        most + Math.max(0, factor) * (this.program.upper[column] ?? 0),
+      (most, [column, factor]) => most + Math.max(0, factor) * (this.program.upper[column] ?? 0),
       constant,
     )
   }

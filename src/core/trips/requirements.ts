@@ -4,7 +4,7 @@
  */
 import type { PlainDate } from '../calendar/plainDate'
 import { arises } from '../cover/arising'
-import { Asking, companionsFor, OWN_MEDICINE, TENTHS, waysOf } from '../cover/asking'
+import { type Asking, companionsFor, OWN_MEDICINE, TENTHS, waysOf } from '../cover/asking'
 import { demandsOf, isTool } from '../cover/board'
 import { shortage } from '../cover/joint'
 import type { Need, Tier } from '../cover/need'
@@ -92,7 +92,13 @@ export function requiredIn(asked: SceneAsked, needs: readonly Need[] = NEEDS): R
       const askedBy = [{ need, members }]
       if (first) {
         const { tier } = need
-        requirements.push({ scene, tier, isFirstChoice: false, options: [first, ...others], askedBy })
+        requirements.push({
+          scene,
+          tier,
+          isFirstChoice: false,
+          options: [first, ...others],
+          askedBy,
+        })
         // The tourniquet that one owns comes along, however light a second dressing is.
         if (tier === 'life' && others.length > 0 && !asked.isStay)
           requirements.push({ scene, tier, isFirstChoice: true, options: [first], askedBy })

@@ -5,6 +5,7 @@ import type { Kit } from '../household/places'
 import type { Millimetres, Pocket } from '../household/pocket'
 import type { KitId, PocketId } from '../ids'
 import { FULL_AT, fitsIn, volumeOf } from '../layout/fill'
+import type { Item } from '../stock/item'
 
 export interface BagRoom {
   readonly kitId: KitId
@@ -20,7 +21,10 @@ export interface BagRoom {
 }
 
 /** Reads it off a kit. What is "kept elsewhere" for a kit does not travel with it. */
-export function roomOf(kit: Pick<Kit, 'id' | 'name' | 'container'>, pockets: readonly Pocket[]): BagRoom {
+export function roomOf(
+  kit: Pick<Kit, 'id' | 'name' | 'container'>,
+  pockets: readonly Pocket[],
+): BagRoom {
   const carry = kit.container?.carryGrams ?? null
   return {
     kitId: kit.id,
@@ -33,7 +37,8 @@ export function roomOf(kit: Pick<Kit, 'id' | 'name' | 'container'>, pockets: rea
   }
 }
 
-const roomIn = (inner: Millimetres | null): number => (inner === null ? 0 : volumeOf(inner) * FULL_AT)
+const roomIn = (inner: Millimetres | null): number =>
+  inner === null ? 0 : volumeOf(inner) * FULL_AT
 
 /** Cubic millimetres that go into a bag when it is empty; null where a pocket is not measured. */
 export const volumeIn = ({ pockets }: Pick<BagRoom, 'pockets'>): number | null =>
@@ -41,8 +46,14 @@ export const volumeIn = ({ pockets }: Pick<BagRoom, 'pockets'>): number | null =
     ? null
     : pockets.reduce((sum, { inner }) => sum + roomIn(inner), 0)
 
-/** Taken where nobody knows the size of a thing; said beside it. Working figures of ours. */
-export const UNKNOWN_SIZE: Size = { mm: [120, 80, 50], grams: 200 }
+/** What one of a thing is taken to be where nobody knows its size; said beside it. Working figures of ours. */
+export function assumedSize({ unit, kind }: Pick<Item, 'unit' | 'kind'>): Size {
+  if (SMALL_UNITS.test(unit)) return { mm: [90, 40, 3], grams: 2 }
+  if (FLAT_UNITS.test(unit)) return { mm: [120, 80, 10], grams: 15 }
+  return kind === 'medicine' ? { mm: [130, 55, 55], grams: 160 } : { mm: [120, 80, 50], grams: 200 }
+}
+const SMALL_UNITS = /^(?:tablet|capsule|pill|lozenge|suppositor(?:y|ies)|drop|cell)s?$/i
+const FLAT_UNITS = /^(?:sachet|strip|pad|wipe|pair|vial|pod|plaster|sheet|bag|card)s?$/i
 
 export const sizeOf = ({ own, entry }: Pick<ItemFacts, 'own' | 'entry'>): Size | null =>
   own.size ?? entry?.size ?? null

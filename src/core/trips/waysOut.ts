@@ -46,10 +46,12 @@ export function gapsOfTrip(
           scene: at,
           need,
           members,
-          closings: closingsFor(asking, need, patients.length > 0 ? patients : [null]).slice(0, FEW),
+          closings: closingsFor(asking, need, patients.length > 0 ? patients : [null]).slice(
+            0,
+            FEW,
+          ),
         }
       })
     })
   })
 }
-

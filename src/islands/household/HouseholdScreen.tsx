@@ -8,6 +8,7 @@ import { Row } from '../../ui/Box'
 import { Frame, type Strap } from '../../ui/Frame'
 import * as words from '../../words'
 import type { CoverView } from '../cover/useCover'
+import { HouseholdTabs } from './HouseholdTabs'
 import classes from './household.module.css'
 import { Lately } from './Lately'
 import { Members } from './Members'
@@ -25,6 +26,7 @@ interface Props {
 
 export const HouseholdScreen = (props: Props) => (
   <Frame tab="household" strap={props.strap} place={null}>
+    <HouseholdTabs part="household" />
     <HouseholdParts {...props} />
   </Frame>
 )

@@ -1,0 +1,85 @@
+/** A week at a lake that the demo household has planned: the party splits for two days. */
+import type { Caller, World } from '../app/frame/world'
+import { createTrip } from '../app/trips/tripActs'
+import { addDays, type PlainDate } from '../core/calendar/plainDate'
+import type { KitId, MemberId, StopId } from '../core/ids'
+import { NO_WISHES, type Stop } from '../core/trips/trip'
+import type { Stocked } from './stocked'
+
+/** So many days ahead they leave. */
+const AHEAD = 14
+
+export async function liveTrips(
+  on: (daysAgo: number) => World,
+  caller: Caller,
+  {
+    members,
+    kits,
+    places,
+    today,
+    newId,
+  }: Stocked & { readonly today: PlainDate; readonly newId: () => string },
+): Promise<void> {
+  const who = (...names: readonly string[]): readonly MemberId[] =>
+    names.flatMap((name) => members.get(name) ?? [])
+  const day = (after: number): PlainDate => addDays(today, AHEAD + after)
+  const stop = (about: Pick<Stop, 'name' | 'from' | 'to' | 'members'> & Partial<Stop>): Stop => ({
+    id: newId() as StopId,
+    placeId: null,
+    travel: 'car',
+    minutesToHelp: 40,
+    minutesToVet: 50,
+    signal: 'patchy',
+    traits: ['tap', 'water', 'cold'],
+    country: '',
+    note: '',
+    ...about,
+  })
+  const [ilse, tove] = who('Ilse', 'Tove')
+  const [house, hip, boot] = [places.get('house'), kits.get('pannier'), kits.get('boot')]
+  if (!ilse || !tove || !house || !hip || !boot) return
+  const bag = (kitId: KitId, carrier: MemberId) => ({
+    kitId,
+    carrier,
+    stowage: 'with_us' as const,
+    filled: true,
+  })
+  await createTrip(on(1), caller, {
+    key: `demo-trip-${caller.householdId}`,
+    name: 'Lake week',
+    stops: [
+      stop({
+        name: 'Lake house',
+        from: day(0),
+        to: day(3),
+        members: who('Ilse', 'Tove', 'Arlo', 'Ned', 'Runa', 'Bracken'),
+      }),
+      stop({
+        name: 'Hut on the far shore',
+        from: day(3),
+        to: day(5),
+        members: who('Tove', 'Arlo', 'Bracken'),
+        travel: 'foot',
+        minutesToHelp: 180,
+        minutesToVet: null,
+        traits: ['water', 'cold', 'blades'],
+      }),
+      stop({
+        name: 'Lake house, the others',
+        from: day(3),
+        to: day(5),
+        members: who('Ilse', 'Ned', 'Runa'),
+      }),
+      stop({
+        name: 'Lake house again',
+        from: day(5),
+        to: day(7),
+        members: who('Ilse', 'Tove', 'Arlo', 'Ned', 'Runa', 'Bracken'),
+      }),
+    ],
+    bags: [bag(boot, ilse), bag(hip, tove)],
+    sources: [house],
+    wishes: NO_WISHES,
+    cabinRules: 'eu',
+  })
+}

@@ -1,0 +1,272 @@
+/** A trip (planning, at a desk): who is where, what is still missing, what goes into which bag and why. */
+
+import { useQuery } from '@tanstack/react-query'
+import { useMemo, useState } from 'react'
+import { changeTrip, planTrip, readTrip, removeTrip } from '../../contract/trips'
+import { tripQuestions } from '../../core/trips/faults'
+import { firstDay, lastDay, travellers } from '../../core/trips/trip'
+import { call } from '../../device/call'
+import { useActing } from '../../ui/acting'
+import { Box, Row, Stack } from '../../ui/Box'
+import { Button, ButtonLink } from '../../ui/Button'
+import { Frame, type Strap } from '../../ui/Frame'
+import * as words from '../../words'
+import { type CoverView, useCover } from '../cover/useCover'
+import { HouseholdTabs } from '../household/HouseholdTabs'
+import { Bags } from './Bags'
+import { linesOf, Missing } from './Missing'
+import { packedAs } from './packedAs'
+import { Strands } from './Strands'
+import { TripForm } from './TripForm'
+import { sourcesIn } from './TripsScreen'
+import { usePacking } from './usePacking'
+import { type TripPatch, type TripView, tripOf } from './view'
+import { Whys } from './Whys'
+import { Wishes } from './Wishes'
+
+const tripWords = words.trips
+
+interface Props {
+  readonly strap: Strap
+  readonly initial: TripView
+  readonly cover: CoverView
+}
+
+export const TripScreen = (props: Props) => (
+  <Frame tab="household" strap={props.strap} place={null}>
+    <HouseholdTabs part="trips" />
+    <TripPlanned {...props} />
+  </Frame>
+)
+
+function TripPlanned({ initial, cover: initialCover }: Props) {
+  const { run, busy } = useActing()
+  const { data: view } = useQuery({
+    queryKey: ['trips', initial.trip.id],
+    queryFn: () => call(readTrip, { params: { tripId: initial.trip.id } }),
+    initialData: initial,
+  })
+  const cover = useCover(initialCover)
+  const packing = usePacking(view, cover.laid)
+  const [changing, setChanging] = useState(false)
+  const { trip, today } = view
+  const { plan, state } = packing
+  const going = travellers(trip)
+  const animals = going.filter(
+    (id) => cover.view.members.find((one) => one.id === id)?.species !== 'person',
+  ).length
+  const isSplit = useMemo(() => overlapping(trip.stops), [trip.stops])
+  const change = (patch: TripPatch, said: string = tripWords.form.changed(trip.name)) =>
+    void run(
+      changeTrip,
+      { params: { tripId: trip.id }, body: { seenVersion: trip.version, ...patch } },
+      said,
+    )
+  const asked = packedAs(view, plan)
+  const gaps = plan ? linesOf(view, plan.gaps).length : 0
+  return (
+    <>
+      <Row as="header" gap={6} align="start" justify="between" wrap below={5}>
+        <Box measure>
+          <h1>{tripWords.headline(trip.name, gaps, plan !== null && trip.bags.length > 0)}</h1>
+          <Box as="p" tone="second">
+            {tripWords.summary(
+              firstDay(trip),
+              lastDay(trip),
+              today,
+              going.length - animals,
+              animals,
+              isSplit ? 2 : 1,
+            )}
+          </Box>
+        </Box>
+        <Row gap={4} wrap align="center">
+          {asked.isNew && plan && plan.lines.length > 0 && (
+            <Button
+              kind="main"
+              busy={busy}
+              onClick={() =>
+                void run(
+                  planTrip,
+                  { params: { tripId: trip.id }, body: { lines: asked.lines } },
+                  ({ lines }) => tripWords.taken(lines),
+                )
+              }
+            >
+              {tripWords.take}
+            </Button>
+          )}
+          {view.lines.length > 0 && (
+            <ButtonLink kind={asked.isNew ? 'firm' : 'main'} href={`/trips/${trip.id}/pack`}>
+              {lastDay(trip) < today ? tripWords.unpack.open : tripWords.pack.open}
+            </ButtonLink>
+          )}
+          <Button onClick={() => setChanging(true)}>{tripWords.form.change}</Button>
+          <Button
+            kind="quiet"
+            disabled={busy}
+            onClick={() =>
+              void run(
+                removeTrip,
+                { params: { tripId: trip.id } },
+                tripWords.remove.did(trip.name),
+              ).then((done) => done && location.assign('/trips'))
+            }
+          >
+            {tripWords.remove.press}
+          </Button>
+        </Row>
+      </Row>
+      <Stack gap={7} align="start" columns="minmax(0, 3fr) minmax(0, 2fr)" collapse>
+        <div>
+          <Stops view={view} cover={cover} plan={plan} />
+          <Questions view={view} cover={cover} />
+          <Missing view={view} cover={cover} plan={plan} onChange={change} />
+        </div>
+        <div>
+          <Bags view={view} cover={cover} plan={plan} onChange={change} />
+          <Working packing={packing} plan={plan} hasBags={trip.bags.length > 0} />
+        </div>
+      </Stack>
+      {plan && <Whys view={view} cover={cover} plan={plan} onChange={change} />}
+      <Wishes view={view} cover={cover} plan={plan} onChange={change} />
+      <Box as="p" size={2} tone="second" above={6} measure>
+        {tripWords.foodAndWater} {tripWords.notAdvice}
+      </Box>
+      {changing && (
+        <TripForm
+          key={trip.version}
+          trip={tripOf(view)}
+          cover={cover.view}
+          beginnings={{ sources: sourcesIn(cover.view), bags: [] }}
+          onClose={() => setChanging(false)}
+          onSaved={() => setChanging(false)}
+        />
+      )}
+      <span className="visually-hidden" role="status">
+        {state === 'working' ? tripWords.working : ''}
+      </span>
+    </>
+  )
+}
+
+/** Whether anybody is somewhere else than the others on some day. */
+const overlapping = (stops: TripView['trip']['stops']): boolean =>
+  stops.some((one, at) =>
+    stops.slice(at + 1).some((other) => one.from < other.to && other.from < one.to),
+  )
+
+interface Part {
+  readonly view: TripView
+  readonly cover: ReturnType<typeof useCover>
+}
+
+function Stops({
+  view,
+  cover,
+  plan,
+}: Part & { readonly plan: ReturnType<typeof usePacking>['plan'] }) {
+  const { trip, today } = view
+  return (
+    <section aria-label={tripWords.strands}>
+      <Strands stops={trip.stops} />
+      <Stack as="ul" gap={4}>
+        {trip.stops.map((stop, at) => {
+          const scene = plan?.scenes[at]
+          const numbers = view.numbers.find((one) => one.stop === stop.id)
+          return (
+            <Box as="li" key={stop.id} padY={2} lineBelow="hairline">
+              <Row gapX={5} gapY={1} justify="between" wrap>
+                <Box as="h2" size={3} breakable>
+                  {tripWords.strandAbout(
+                    stop.name,
+                    stop.members.map(cover.memberName),
+                    stop.from,
+                    stop.to,
+                    today,
+                  )}
+                </Box>
+                {scene && trip.bags.length > 0 && (
+                  <Box as="b" nowrap>
+                    {tripWords.readyHere(scene.ready, scene.of)}
+                  </Box>
+                )}
+              </Row>
+              <Box as="p" size={2} tone="second">
+                {[
+                  tripWords.travel[stop.travel],
+                  tripWords.toHelp(stop.minutesToHelp),
+                  ...(numbers?.emergency ? [tripWords.sheets.emergency(numbers.emergency)] : []),
+                ].join(' · ')}
+              </Box>
+            </Box>
+          )
+        })}
+      </Stack>
+    </section>
+  )
+}
+
+function Questions({ view, cover }: Part) {
+  const { trip } = view
+  const stopName = (id: string) => trip.stops.find((one) => one.id === id)?.name ?? ''
+  const questions = tripQuestions(tripOf(view)).map((one) => {
+    switch (one.code) {
+      case 'how_far':
+        return tripWords.questions.how_far(stopName(one.stop))
+      case 'no_bag':
+        return tripWords.questions.no_bag(stopName(one.stop))
+      default:
+        return tripWords.questions.where_on(cover.memberName(one.member), one.from, one.to)
+    }
+  })
+  if (questions.length === 0) return null
+  return (
+    <Stack as="ul" gap={2} above={5}>
+      {questions.map((text) => (
+        <Box as="li" key={text} size={2} padX={4} padY={2} surface="turning" radius={1}>
+          {text}
+        </Box>
+      ))}
+    </Stack>
+  )
+}
+
+function Working({
+  packing: { state, stop, anew },
+  plan,
+  hasBags,
+}: {
+  readonly packing: ReturnType<typeof usePacking>
+  readonly plan: ReturnType<typeof usePacking>['plan']
+  readonly hasBags: boolean
+}) {
+  if (!hasBags) return null
+  return (
+    <Row gap={4} align="center" wrap above={4} size={2}>
+      {state === 'working' && (
+        <>
+          <span className="second">{tripWords.working}</span>
+          <Button kind="plain" onClick={stop}>
+            {tripWords.stop}
+          </Button>
+        </>
+      )}
+      {(state === 'failed' || state === 'stopped') && (
+        <>
+          <span role="alert">{state === 'failed' ? tripWords.failed : tripWords.stopped}</span>
+          <Button kind="plain" onClick={anew}>
+            {tripWords.again}
+          </Button>
+        </>
+      )}
+      {state === 'found' && plan && (
+        <p>
+          {plan.lines.length === 0
+            ? tripWords.unchanged
+            : tripWords.loadout(plan.grams, plan.provenGrams, plan.isProven)}
+        </p>
+      )}
+    </Row>
+  )
+}

@@ -1,0 +1,68 @@
+/** What to take, worked out in a worker that can be stopped; the last answer stays until the next. */
+import { type Remote, wrap } from 'comlink'
+import { useCallback, useEffect, useRef, useState } from 'react'
+import type { Pantry } from '../../core/cover/pantry'
+import type { TripPlan } from '../../core/trips/plan'
+import type { TripPacker } from '../../workers/tripPacker'
+import { roomsOf, type TripView, tripOf } from './view'
+
+export type PackingState = 'working' | 'found' | 'stopped' | 'failed'
+
+interface Started {
+  readonly worker: Worker
+  readonly packer: Remote<TripPacker>
+}
+
+function start(): Started {
+  const worker = new Worker(new URL('../../workers/tripPacker.ts', import.meta.url), {
+    type: 'module',
+  })
+  return { worker, packer: wrap<TripPacker>(worker) }
+}
+
+export function usePacking(view: TripView, laid: Pantry) {
+  const started = useRef<Started | null>(null)
+  const [state, setState] = useState<PackingState>('working')
+  const [plan, setPlan] = useState<TripPlan | null>(null)
+  const [again, setAgain] = useState(0)
+  const { trip, rooms } = view
+  const end = useCallback(() => {
+    started.current?.worker.terminate()
+    started.current = null
+  }, [])
+  /** Packing ticks change nothing of this: only what lies where, who goes, and the wishes do. */
+  const asked = JSON.stringify([trip.stops, trip.bags, trip.sources, trip.wishes, trip.cabinRules])
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: `asked` is the trip; `again` asks anew
+  useEffect(() => {
+    let mine = true
+    setState('working')
+    started.current ??= start()
+    started.current.packer.plan(laid.stock, tripOf({ trip }), roomsOf({ rooms })).then(
+      (found) => {
+        if (!mine) return
+        setPlan(found)
+        setState('found')
+      },
+      () => {
+        if (!mine) return
+        end()
+        setState('failed')
+      },
+    )
+    return () => {
+      mine = false
+    }
+  }, [asked, laid, end, again])
+  useEffect(() => end, [end])
+
+  return {
+    state,
+    plan,
+    stop: useCallback(() => {
+      end()
+      setState('stopped')
+    }, [end]),
+    anew: useCallback(() => setAgain((count) => count + 1), []),
+  }
+}
