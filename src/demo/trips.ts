@@ -36,8 +36,9 @@ export async function liveTrips(
     ...about,
   })
   const [ilse, tove] = who('Ilse', 'Tove')
-  const [house, hip, boot] = [places.get('house'), kits.get('pannier'), kits.get('boot')]
-  if (!ilse || !tove || !house || !hip || !boot) return
+  const [house, car] = [places.get('house'), places.get('car')]
+  const [hip, boot] = [kits.get('pannier'), kits.get('boot')]
+  if (!ilse || !tove || !house || !car || !hip || !boot) return
   const bag = (kitId: KitId, carrier: MemberId) => ({
     kitId,
     carrier,
@@ -65,20 +66,20 @@ export async function liveTrips(
         traits: ['water', 'cold', 'blades'],
       }),
       stop({
-        name: 'Lake house, the others',
+        name: 'Lake house meanwhile',
         from: day(3),
         to: day(5),
         members: who('Ilse', 'Ned', 'Runa'),
       }),
       stop({
-        name: 'Lake house again',
+        name: 'Last days at the lake',
         from: day(5),
         to: day(7),
         members: who('Ilse', 'Tove', 'Arlo', 'Ned', 'Runa', 'Bracken'),
       }),
     ],
     bags: [bag(boot, ilse), bag(hip, tove)],
-    sources: [house],
+    sources: [house, car],
     wishes: NO_WISHES,
     cabinRules: 'eu',
   })

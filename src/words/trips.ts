@@ -2,7 +2,7 @@
 import { assertNever } from '../core/brand'
 import { daysBetween, type PlainDate } from '../core/calendar/plainDate'
 import type { Tier } from '../core/cover/need'
-import type { Amount, Total } from '../core/quantity/amount'
+import type { Amount } from '../core/quantity/amount'
 import type { CabinRefusal } from '../core/trips/cabin'
 import type { TripFault } from '../core/trips/faults'
 import type { Stowage, Travel } from '../core/trips/trip'
@@ -153,6 +153,7 @@ export const trips = {
     changed: (name: string): string => `${name} changed`,
     missingName: 'Give the trip a name.',
     missingStop: 'Say where.',
+    lookAtStops: 'Something is still missing at a stop.',
     missingDay: 'Choose a day.',
     missingWho: 'Choose who goes.',
     minutes: 'Give whole minutes, or nothing.',
@@ -163,7 +164,6 @@ export const trips = {
       : gaps === 0
         ? `${name}: everything you need is on the list`
         : `${name}: ${things(gaps)} still missing`,
-  headlinePacked: (name: string): string => `${name}: packed`,
   summary: (
     from: PlainDate,
     to: PlainDate,
@@ -237,6 +237,7 @@ export const trips = {
     none: 'Nothing is missing.',
     at: (name: string, who: readonly string[]): string =>
       who.length === 0 ? name : `${name}, for ${list(who)}`,
+    everywhere: 'At every stop',
     noWay: 'nothing you have does it, and nothing known could be bought for it',
     because: {
       room: 'you have it, and the bags have no room for it',
@@ -303,7 +304,6 @@ export const trips = {
     gone: (title: string): string => `${title} noted as not there`,
     nothing: 'Nothing is to be packed. Work out what to take first.',
     back: 'To the trip',
-    packed: 'Packed',
   },
   unpack: {
     title: 'Unpack',
@@ -333,7 +333,6 @@ export const trips = {
       count === 0
         ? 'Noted'
         : `${capital(things(count))} back where ${count === 1 ? 'it' : 'they'} belong${count === 1 ? 's' : ''}`,
-    nothing: 'Nothing of this trip lies in a bag any more.',
   },
   lessons: {
     title: 'From earlier trips',
@@ -345,13 +344,8 @@ export const trips = {
     did: (name: string): string => `${name} removed`,
   },
   sheets: {
-    print: 'Print the bag sheets',
-    title: (bag: string): string => `In ${bag}`,
-    call: 'To call',
     emergency: (number: string): string => `Emergency ${number}`,
     poison: (number: string): string => `Poison line ${number}`,
-    unknown: 'Nobody has said what number to call there. Find it out before you go.',
-    amount: (amount: Total, unit: string): string => counted(amount, unit),
   },
   notAdvice:
     'It sorts and adds up; it is no medical advice. Labels, prescribers, airlines and local rules win.',

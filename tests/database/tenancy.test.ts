@@ -12,6 +12,7 @@ import { CARE_TABLES } from '../../src/db/frame/migrations/0006-care'
 import { RESTOCK_TABLES } from '../../src/db/frame/migrations/0007-restock'
 import { SHOPPING_TABLES } from '../../src/db/frame/migrations/0008-shopping'
 import { LABEL_TABLES } from '../../src/db/frame/migrations/0010-labels'
+import { TRIP_TABLES } from '../../src/db/frame/migrations/0017-trips'
 import { application } from '../support/application'
 import { stocked } from '../support/stocked'
 
@@ -36,6 +37,7 @@ const KEPT_TABLES = [
   ...LABEL_TABLES,
   ...RESTOCK_TABLES,
   ...SHOPPING_TABLES,
+  ...TRIP_TABLES,
 ] as const
 const EVERY_TABLE = [...KEPT_TABLES, 'household_user', 'household_deletion'] as const
 

@@ -114,8 +114,16 @@ async function ofEveryKind(caller: Caller): Promise<void> {
       const make = async (kind: string, values: object) => {
         if (missing.includes(kind)) await createRecord(acting, kind as 'par', values as never)
       }
-      const first = async (table: 'care_entry' | 'dose_card' | 'shop_order') =>
+      const first = async (table: 'care_entry' | 'dose_card' | 'shop_order' | 'trip') =>
         (await acting.trx.selectFrom(table).select('id').executeTakeFirst())?.id ?? null
+      await make('trip_line', {
+        trip_id: await first('trip'),
+        lot_id: lot,
+        from_pocket_id: pocket,
+        into_pocket_id: pocket,
+        amount: 1000,
+        state: 'to_pack',
+      })
       await make('item_code', { item_id: item, gtin: '00000000000017' })
       await make('shop_offer', {
         item_id: item,

@@ -4,6 +4,7 @@ import { readRevision } from '../../db/household/household'
 import { readSites } from '../../db/kits/sites'
 import { readMembers } from '../../db/members/members'
 import { readRounds } from '../../db/rounds/rounds'
+import { readKeptTrips } from '../../db/trips/trips'
 import { type Caller, reading, type World } from '../frame/world'
 
 export interface DeviceView {
@@ -25,6 +26,9 @@ export const readDevice = (world: World, caller: Caller, secret: string): Promis
     const { kits } = await readSites(trx)
     const members = await readMembers(trx, today)
     const open = (await readRounds(trx, 0)).map(({ id }) => id)
+    const trips = (await readKeptTrips(trx)).flatMap(({ trip, overOn }) =>
+      overOn === null ? [trip.id] : [],
+    )
     return {
       userId: caller.userId,
       name: caller.name,
@@ -40,6 +44,7 @@ export const readDevice = (world: World, caller: Caller, secret: string): Promis
         '/guide',
         ...kits.flatMap(({ id }) => [`/kits/${id}`, `/kits/${id}/sheet`]),
         ...members.map(({ id }) => `/members/${id}`),
+        ...trips.map((id) => `/trips/${id}/pack`),
       ],
       answers: [
         '/api/places',
@@ -54,6 +59,7 @@ export const readDevice = (world: World, caller: Caller, secret: string): Promis
         '/api/open-incidents',
         ...kits.flatMap(({ id }) => [`/api/kits/${id}`, `/api/kits/${id}/contents`]),
         ...open.map((id) => `/api/rounds/${id}`),
+        ...trips.map((id) => `/api/trips/${id}`),
       ],
     }
   })

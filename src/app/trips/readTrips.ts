@@ -114,6 +114,10 @@ export const readTrip = (
         )
         return { stop: id, emergency: numbers.emergency ?? '', poison: numbers.poison ?? '' }
       }),
+      lessons: kept
+        .filter(({ missed, cursed, trip: { id } }) => id !== tripId && (missed || cursed) !== '')
+        .sort((a, b) => ((a.overOn ?? '') > (b.overOn ?? '') ? -1 : 1))
+        .map(({ trip: { name }, missed, cursed }) => ({ trip: name, missed, cursed })),
       others: kept.flatMap(({ trip: { id, name, stops }, overOn }) =>
         id === tripId || overOn !== null ? [] : [{ id, name, stops }],
       ),

@@ -121,6 +121,10 @@ export const tripView = z.object({
   rooms: z.array(bagRoom).readonly(),
   pockets: z.array(pocketAt).readonly(),
   numbers: z.array(callThere).readonly(),
+  /** What earlier trips taught, the latest first. */
+  lessons: z
+    .array(z.object({ trip: z.string(), missed: z.string(), cursed: z.string() }))
+    .readonly(),
   /** The other trips, to see who is in two at once. */
   others: z.array(trip.pick({ id: true, name: true, stops: true })).readonly(),
 })

@@ -1,5 +1,5 @@
 /** What makes a trip impossible, and what has to be asked before it can be relied on. */
-import { addDays, daysBetween, type PlainDate } from '../calendar/plainDate'
+import { addDays, daysBetween, earlier, later, type PlainDate } from '../calendar/plainDate'
 import type { KitId, MemberId, StopId, TripId } from '../ids'
 import { awayDays, firstDay, lastDay, MOST_TRIP_DAYS, type Trip, travellers } from './trip'
 
@@ -85,8 +85,8 @@ function inOtherTrips(
       .filter(({ members }) => members.includes(member))
       .flatMap((theirs) =>
         trip.stops.flatMap((ours) => {
-          const from = ours.from > theirs.from ? ours.from : theirs.from
-          const to = ours.to < theirs.to ? ours.to : theirs.to
+          const from = later(ours.from, theirs.from)
+          const to = earlier(ours.to, theirs.to)
           // One may come back from one trip and leave for the next on the same day.
           return ours.members.includes(member) && from < to ? [from] : []
         }),

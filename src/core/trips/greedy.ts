@@ -74,7 +74,8 @@ function meet(problem: LoadoutProblem, counts: number[][], requirement: Requirem
     )
     const pieces = problem.pieces
       .map((piece, at) => ({ piece, at }))
-      .filter(({ piece }) => wanted.has(piece.thing))
+      // By hand nobody unpacks one bag into another.
+      .filter(({ piece }) => wanted.has(piece.thing) && piece.fromBag === null)
       .sort((a, b) => a.piece.grams - b.piece.grams)
     let isDone = isMet(problem, counts, one)
     for (const demand of option.demands) {

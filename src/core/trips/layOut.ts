@@ -91,15 +91,18 @@ function piecesOf(
 ): readonly Piece[] {
   const sources = new Set(trip.sources)
   const along = new Set(trip.bags.map(({ kitId }) => kitId))
+  const filled = new Set(trip.bags.flatMap((bag) => (bag.filled ? [bag.kitId] : [])))
   const leave = new Set(trip.wishes.leave)
   const through = goodThrough(trip)
   const shelvesAt = new Map<string, Shelf[]>()
   for (const shelf of pantry.shelves) {
     const kit = pantry.stock.kits[shelf.kit]
     const itemId = pantry.things[shelf.thing]?.itemId
-    if (!kit || !itemId || !sources.has(kit.placeId) || along.has(kit.id)) continue
+    if (!kit || !itemId) continue
+    // What lies in a bag that is filled for this may change to another one.
+    if (!(along.has(kit.id) ? filled.has(kit.id) : sources.has(kit.placeId))) continue
     if (leave.has(itemId) || !isGoodOn(shelf, through)) continue
-    const key = `${kit.placeId}/${shelf.thing}`
+    const key = along.has(kit.id) ? `${kit.id}/${shelf.thing}` : `${kit.placeId}/${shelf.thing}`
     const known = shelvesAt.get(key)
     if (known) known.push(shelf)
     else shelvesAt.set(key, [shelf])
@@ -124,7 +127,10 @@ function piecesFrom(
   const size = sizeOf(facts)
   const { mm, grams } = size ?? assumedSize((pantry.known[first.thing] as KnownItem).item)
   const verdicts = trip.bags.map((bag) => verdictFor(bag, trip, { facts, mm: size?.mm ?? null }))
+  const kitId = pantry.stock.kits[first.kit]?.id
+  const fromBag = trip.bags.findIndex((bag) => bag.kitId === kitId)
   const bags = trip.bags.flatMap((bag, at) => {
+    if (at === fromBag) return []
     const room = rooms.get(bag.kitId)
     return bag.filled && room && verdicts[at]?.kind !== 'refused' && goesInto(facts, room)
       ? [at]
@@ -140,7 +146,8 @@ function piecesFrom(
           {
             thing: first.thing,
             placeId,
-            stay: stay < 0 ? null : sceneCount + stay,
+            stay: stay < 0 || fromBag >= 0 ? null : sceneCount + stay,
+            fromBag: fromBag < 0 ? null : fromBag,
             count,
             each,
             tenths: Math.floor((each / THOUSAND) * facts.uses * TENTHS + 1e-9),

@@ -20,6 +20,7 @@ export interface Taken {
   readonly placeId: PlaceId
   readonly bag: KitId
   readonly amount: Amount
+  /** What it adds to what is carried: nothing where it only changes its bag. */
   readonly grams: number
 }
 
@@ -171,7 +172,7 @@ function lotsFor(
         placeId: piece.placeId,
         bag: bag.kitId,
         amount: amount(some),
-        grams: (some / piece.each) * piece.grams,
+        grams: piece.fromBag === null ? (some / piece.each) * piece.grams : 0,
       })
     }
   }

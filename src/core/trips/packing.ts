@@ -26,6 +26,8 @@ export interface PackingProgram {
 
 /** A wish to keep something weighs as much as what is urgent. */
 const WISH_WEIGHT = 50
+/** What moving something from one bag to another is worth, which weighs nothing more. */
+const MOVE_GRAMS = 1
 /** To have the first choice, where a life can be saved by another as well. */
 const FIRST_CHOICE_WEIGHT = 300
 /** Among equally light ones the fewer pieces. */
@@ -67,7 +69,7 @@ class Packing {
     for (const piece of this.problem.pieces) {
       const first = this.problem.bags.map((_, bag) =>
         this.program.column({
-          cost: isLight ? piece.grams + GRAMS_PER_PIECE : 0,
+          cost: isLight ? (piece.fromBag === null ? piece.grams : MOVE_GRAMS) + GRAMS_PER_PIECE : 0,
           upper: piece.bags.includes(bag) ? piece.count : 0,
           whole: 'whole',
         }),
@@ -97,9 +99,12 @@ class Packing {
     for (const [bag, { freeGrams, freeVolume, liquidMl }] of bags.entries()) {
       const bounded = (most: number | null, of: (piece: Piece) => number): void => {
         if (most === null) return
-        const entries = pieces.flatMap((piece): Entry[] =>
-          piece.bags.includes(bag) && of(piece) > 0 ? [[this.at(piece, bag), of(piece)]] : [],
-        )
+        const entries = pieces.flatMap((piece): Entry[] => {
+          if (of(piece) === 0) return []
+          if (piece.fromBag === bag)
+            return piece.bags.map((other): Entry => [this.at(piece, other), -of(piece)])
+          return piece.bags.includes(bag) ? [[this.at(piece, bag), of(piece)]] : []
+        })
         if (entries.length > 0) this.program.atMost(Math.max(0, most), entries)
       }
       bounded(freeGrams, ({ grams }) => grams)
@@ -110,7 +115,9 @@ class Packing {
       this.program.atMost(
         mostGrams,
         pieces.flatMap((piece) =>
-          piece.bags.map((bag): Entry => [this.at(piece, bag), piece.grams]),
+          piece.fromBag !== null
+            ? []
+            : piece.bags.map((bag): Entry => [this.at(piece, bag), piece.grams]),
         ),
       )
   }
@@ -132,9 +139,13 @@ class Packing {
         return piece.stay === scene
           ? piece.bags.map((bag): Entry => [this.at(piece, bag), -each])
           : []
-      return piece.bags.flatMap((bag): Entry[] =>
-        bags[bag]?.scenes.includes(scene) ? [[this.at(piece, bag), each]] : [],
-      )
+      const here = (bag: number | null): number =>
+        bag !== null && bags[bag]?.scenes.includes(scene) ? each : 0
+      return piece.bags.flatMap((bag): Entry[] => {
+        // What is moved from one bag to another is missing in the first.
+        const factor = here(bag) - here(piece.fromBag)
+        return factor === 0 ? [] : [[this.at(piece, bag), factor]]
+      })
     })
     return {
       constant:

@@ -9,6 +9,8 @@ export interface Piece {
   readonly placeId: PlaceId
   /** Position of the scene of those who stay there; null where nobody does. */
   readonly stay: number | null
+  /** Position of the bag that it lies in already: moved from there to another; null from a shelf. */
+  readonly fromBag: number | null
   /** How many can be taken. */
   readonly count: number
   /** Thousandths of the item's unit in one. */

@@ -2,7 +2,7 @@
  * Going out: who is where on which days, what they carry, and in which bags. A trip is what was
  * agreed; what lies in a bag is the record's.
  */
-import type { PlainDate } from '../calendar/plainDate'
+import { earlier, later, type PlainDate } from '../calendar/plainDate'
 import type { PlaceTrait, Signal } from '../household/places'
 import type { ItemId, KitId, MemberId, PlaceId, StopId, TripId } from '../ids'
 import type { CabinRulesId } from './cabin'
@@ -88,10 +88,10 @@ export const MOST_STOPS = 30
 export const MOST_BAGS = 12
 
 export const firstDay = ({ stops }: Pick<Trip, 'stops'>): PlainDate =>
-  stops.reduce((first, { from }) => (from < first ? from : first), stops[0]?.from as PlainDate)
+  stops.map(({ from }) => from).reduce(earlier)
 
 export const lastDay = ({ stops }: Pick<Trip, 'stops'>): PlainDate =>
-  stops.reduce((last, { to }) => (to > last ? to : last), stops[0]?.to as PlainDate)
+  stops.map(({ to }) => to).reduce(later)
 
 /** Everybody who goes, in the order of the stops. */
 export const travellers = ({ stops }: Pick<Trip, 'stops'>): readonly MemberId[] => [

@@ -130,13 +130,14 @@ function BagCard({ bag, view, cover, plan, people, isFlying, onChange, onRemove 
   const grams =
     inside.reduce((sum, one) => sum + one.grams, 0) +
     goesIn.reduce((sum, one) => sum + one.grams, 0)
+  // What is still to be put in comes first: that is what one looks for.
   const tags = [
-    ...inside.map((one) => ({ ...one, isIn: true })),
     ...goesIn.map((one) => ({
       key: `+${one.thing}`,
       text: `${one.title} ${counted(one.amount, one.unit)}`,
       isIn: false,
     })),
+    ...inside.map((one) => ({ ...one, isIn: true })),
   ]
   const most = room?.carryGrams ?? null
   return (
@@ -161,7 +162,7 @@ function BagCard({ bag, view, cover, plan, people, isFlying, onChange, onRemove 
           {bagWords.empty}
         </Box>
       )}
-      <FirstOf all={tags} atOnce={24}>
+      <FirstOf all={tags} atOnce={16}>
         {(shown) => (
           <Row as="ul" gap={2} wrap above={3}>
             {shown.map(({ key, text, isIn }) => (

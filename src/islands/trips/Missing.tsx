@@ -85,7 +85,13 @@ export function Missing({ view, cover, plan, onChange }: Props) {
                   </Box>
                   <Box as="p" size={2} tone="second">
                     {[
-                      ...(view.trip.stops.length > 1 ? [words.trips.why.at(list(line.stops))] : []),
+                      ...(view.trip.stops.length > 1
+                        ? [
+                            line.stops.length === view.trip.stops.length
+                              ? missingWords.everywhere
+                              : words.trips.why.at(list(line.stops)),
+                          ]
+                        : []),
                       ...(line.because === 'lacking' ? [] : [missingWords.because[line.because]]),
                       ...wayOut(line, (closing) =>
                         words.cover.closing(closing, cover.kitName, habits.currency),

@@ -39,13 +39,14 @@ export function TripForm({ trip, cover, beginnings, onSaved, onClose }: Props) {
   const form = useActForm({
     initial: tripDraft(trip, trip ? [] : everybody),
     read: (draft) => readTripDraft(draft, trip, beginnings),
+    refusals: { trip_faulty: 'stops' },
     said: ({ name }) => (trip ? formWords.changed(name) : formWords.saved(name)),
     onSaved: (result) => onSaved(result && 'tripId' in result ? (result.tripId as string) : null),
   })
   const { stops } = form.values
   const set = (at: number, patch: Partial<StopDraft>) =>
     form.set({ stops: stops.map((one, index) => (index === at ? { ...one, ...patch } : one)) })
-  const shows = form.errorOf('stops') !== undefined
+  const wrong = form.errorOf('stops')
   return (
     <ActDialog
       form={form}
@@ -66,7 +67,7 @@ export function TripForm({ trip, cover, beginnings, onSaved, onClose }: Props) {
           stop={stop}
           title={stop.name || formWords.stop(at + 1)}
           cover={cover}
-          shows={shows}
+          shows={wrong !== undefined}
           onChange={(patch) => set(at, patch)}
           onRemove={
             stops.length > 1
@@ -75,6 +76,11 @@ export function TripForm({ trip, cover, beginnings, onSaved, onClose }: Props) {
           }
         />
       ))}
+      {wrong && (
+        <Box as="p" tone="bad" role="alert">
+          {wrong}
+        </Box>
+      )}
       <Row gap={4} align="center" wrap>
         <Button
           kind="plain"

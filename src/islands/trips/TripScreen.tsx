@@ -9,6 +9,7 @@ import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
+import { FirstOf } from '../../ui/FirstOf'
 import { Frame, type Strap } from '../../ui/Frame'
 import * as words from '../../words'
 import { type CoverView, useCover } from '../cover/useCover'
@@ -128,6 +129,7 @@ function TripPlanned({ initial, cover: initialCover }: Props) {
           <Working packing={packing} plan={plan} hasBags={trip.bags.length > 0} />
         </div>
       </Stack>
+      <Lessons view={view} />
       {plan && <Whys view={view} cover={cover} plan={plan} onChange={change} />}
       <Wishes view={view} cover={cover} plan={plan} onChange={change} />
       <Box as="p" size={2} tone="second" above={6} measure>
@@ -197,6 +199,7 @@ function Stops({
                   tripWords.travel[stop.travel],
                   tripWords.toHelp(stop.minutesToHelp),
                   ...(numbers?.emergency ? [tripWords.sheets.emergency(numbers.emergency)] : []),
+                  ...(numbers?.poison ? [tripWords.sheets.poison(numbers.poison)] : []),
                 ].join(' · ')}
               </Box>
             </Box>
@@ -229,6 +232,34 @@ function Questions({ view, cover }: Part) {
         </Box>
       ))}
     </Stack>
+  )
+}
+
+/** What was missed and what was carried for nothing, from the trips before. */
+function Lessons({ view: { lessons } }: Pick<Part, 'view'>) {
+  if (lessons.length === 0) return null
+  return (
+    <Box as="section" above={7} aria-label={tripWords.lessons.title}>
+      <Box as="h2" size={4} below={2}>
+        {tripWords.lessons.title}
+      </Box>
+      <FirstOf all={lessons} atOnce={3}>
+        {(shown) => (
+          <ul>
+            {shown
+              .flatMap(({ trip, missed, cursed }) => [
+                ...(missed === '' ? [] : [tripWords.lessons.missed(missed, trip)]),
+                ...(cursed === '' ? [] : [tripWords.lessons.cursed(cursed, trip)]),
+              ])
+              .map((text) => (
+                <Box as="li" key={text} padY={1} breakable>
+                  {text}
+                </Box>
+              ))}
+          </ul>
+        )}
+      </FirstOf>
+    </Box>
   )
 }
 

@@ -31,9 +31,14 @@ export const TripsScreen = (props: Props) => (
   </Frame>
 )
 
-/** Bags are filled from where the household lives; where it lives nowhere, from everywhere. */
+/**
+ * Bags are filled from where the household lives and from what stands before its door; where it lives
+ * nowhere, from everywhere.
+ */
 export function sourcesIn({ places }: CoverView): readonly PlaceId[] {
-  const stores = places.filter(({ isStore }) => isStore)
+  const stores = places.filter(
+    ({ isStore, traits }) => isStore || traits.includes('vehicle') || traits.includes('road'),
+  )
   return (stores.length > 0 ? stores : places).map(({ id }) => id)
 }
 

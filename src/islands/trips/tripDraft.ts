@@ -127,7 +127,7 @@ export function readTripDraft(
   const faulty = stops.some((stop) => stopFaults(stop) !== null)
   const faults = faultsIn<TripDraft>({
     name: missing(name) === undefined ? undefined : formWords.missingName,
-    stops: faulty ? formWords.missingStop : undefined,
+    stops: faulty ? formWords.lookAtStops : undefined,
   })
   if (faults) return faults
   const kept = stops.map((stop) => stopOf(stop, before))

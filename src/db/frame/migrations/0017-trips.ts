@@ -39,9 +39,22 @@ create table trip_line (
   foreign key (household_id, into_pocket_id) references pocket (household_id, id)
 );
 create index trip_line_of on trip_line (household_id, trip_id) where removed_by_act is null;
+
+-- A household that is deleted takes its trips along, before the lots and pockets that they name.
+do $$
+begin
+  execute replace(
+    pg_get_functiondef('delete_due_households()'::regprocedure),
+    'delete from record_change',
+    'delete from trip_line where household_id = due.household_id;
+    delete from trip where household_id = due.household_id;
+    delete from record_change');
+end $$;
 `
+
+export const TRIP_TABLES = ['trip', 'trip_line'] as const
 
 export async function up(db: Kysely<unknown>): Promise<void> {
   await sql.raw(TABLES).execute(db)
-  await ownHousehold(db, ['trip', 'trip_line'])
+  await ownHousehold(db, TRIP_TABLES)
 }
