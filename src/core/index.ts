@@ -157,6 +157,11 @@ export {
   reverse,
 } from './stock/movement'
 export { type Telling, tellingOf } from './stock/telling'
+export { CABIN_RULES, cabinVerdict } from './trips/cabin'
+export { type TripFault, tripFaults } from './trips/faults'
+export { planTripFrom, type TripPlan } from './trips/plan'
+export { reachOf, traitsOf } from './trips/scenes'
+export type { Trip } from './trips/trip'
 export { type Confirmation, certainty } from './trust/certainty'
 export { nextLooks } from './trust/nextLook'
 export { type UseRate, useRate } from './usage/rate'

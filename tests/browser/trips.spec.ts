@@ -55,7 +55,10 @@ test.describe('the demo household', () => {
     await expectAccessible(page)
     await expectFits(page)
     // What goes along is said with its reason, and may be left at home.
-    const line = page.getByRole('listitem').filter({ hasText: /^Acetaminophen liquid/ })
+    const line = page
+      .getByRole('region', { name: 'What goes along, and why' })
+      .getByRole('listitem')
+      .filter({ hasText: /^Acetaminophen liquid/ })
     await expect(line).toContainText('Fever and pain')
     await page.getByRole('button', { name: /^Leave at home: Acetaminophen liquid/ }).click()
     await expect(
@@ -132,7 +135,7 @@ async function dayOut(account: Account, from = 3) {
         name: 'Hills',
         placeId: null,
         from: day(from),
-        to: day(from),
+        to: day(from + 1),
         members: [ilse],
         travel: 'foot',
         minutesToHelp: null,

@@ -10,7 +10,7 @@ import type { StopView } from './view'
 const LANE = 48
 const HEAD = 24
 /** No more names of days than these have room. */
-const MOST_NAMES = 8
+const MOST_NAMES = 5
 
 /** Of the lanes, from above; what is told apart by them stands below in words. */
 const INKS = ['var(--cobalt)', 'var(--lagoon)', 'var(--ochre)', 'var(--magenta)', 'var(--fern)']
