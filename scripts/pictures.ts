@@ -83,12 +83,15 @@ await picture('stock', '/stock', DESK, async (page) => {
   await page.getByRole('combobox', { name: 'Group by' }).click()
   await page.getByRole('option', { name: 'state' }).click()
 })
-await picture('review', '/review')
 await picture('cover', '/cover', DESK, (page) =>
   page.getByRole('button', { name: /^Asthma attack, Ned/ }).click(),
 )
 await picture('plan', '/restock/plan', DESK, (page) =>
   page.getByRole('heading', { name: /^In two weeks/ }).waitFor({ timeout: 60_000 }),
+)
+const { trips } = await (await context.request.get('/api/trips')).json()
+await picture('trip', `/trips/${trips[0].id}`, DESK, (page) =>
+  page.getByRole('button', { name: 'Use this list' }).waitFor({ timeout: 60_000 }),
 )
 await picture('lists', '/cover/lists', DESK, (page) =>
   page.getByText('Life-saving · Not breathing').click(),

@@ -75,6 +75,18 @@ function Packing({ initial }: Props) {
   )
 }
 
+const titleOf = (view: TripView, pocketId: string): string => {
+  const pocket = pocketName(view, pocketId)
+  return pocket ? words.trips.why.from(pocket.name, pocket.kit, pocket.place) : ''
+}
+
+/** One place after the other, and in it one kit after the other. */
+function byWay(view: TripView, a: string, b: string): number {
+  const [one, other] = [pocketName(view, a), pocketName(view, b)]
+  const wayTo = (at: typeof one): string => (at ? `${at.place}\n${at.kit}\n${at.name}` : '')
+  return wayTo(one).localeCompare(wayTo(other))
+}
+
 /** One pass through the house: all that comes out of one pocket stands together. */
 function ByPocket({
   view,
@@ -87,22 +99,23 @@ function ByPocket({
   for (const line of lines) groups.set(line.from, [...(groups.get(line.from) ?? []), line])
   return (
     <Stack gap={6}>
-      {[...groups].map(([from, own]) => {
-        const pocket = pocketName(view, from)
-        const title = pocket ? words.trips.why.from(pocket.name, pocket.kit, pocket.place) : ''
-        return (
-          <section key={from} aria-label={title}>
-            <Box as="h2" size={3} below={2}>
-              {title}
-            </Box>
-            <ul>
-              {own.map((line) => (
-                <PackLine key={line.id} view={view} line={line} />
-              ))}
-            </ul>
-          </section>
-        )
-      })}
+      {[...groups]
+        .sort(([a], [b]) => byWay(view, a, b))
+        .map(([from, own]) => {
+          const title = titleOf(view, from)
+          return (
+            <section key={from} aria-label={title}>
+              <Box as="h2" size={3} below={2}>
+                {title}
+              </Box>
+              <ul>
+                {own.map((line) => (
+                  <PackLine key={line.id} view={view} line={line} />
+                ))}
+              </ul>
+            </section>
+          )
+        })}
     </Stack>
   )
 }
