@@ -11,6 +11,7 @@ import { LABEL_SETS } from '../core/household/labelSet'
 import { MOST } from '../core/quantity/amount'
 import { PACES } from '../core/rounds/pace'
 import { PART_WAYS } from '../core/stock/lot'
+import { LINE_STATES } from '../core/trips/trip'
 import * as wire from './primitives'
 import * as care from './values/care'
 import * as cover from './values/cover'
@@ -374,7 +375,7 @@ export const RECORDS = {
     from_pocket_id: id,
     into_pocket_id: id,
     amount: wire.someAmount,
-    state: z.enum(trips.LINE_STATES),
+    state: z.enum(LINE_STATES),
   }),
   errand_deferral: z.strictObject({ ...acted, errand_key: text.min(1), until_day: day }),
   stock_view: z.strictObject({ ...acted, name: wire.givenName, filter: nested(stock.stockFilter) }),

@@ -131,6 +131,20 @@ describe('figures of a trip', () => {
     ])
     expect(trips.unpack.wrong(units(4), 'tablet')).toBe('Give a number up to 4 tablets.')
   })
+  it('name what a cabin keeps at home, with the reason', () => {
+    const { bag } = trips
+    expect(
+      bag.keptOut([
+        bag.keptOutBecause('Shears', 'blade'),
+        bag.keptOutBecause('Saline 500 mL', 'liquid_too_large'),
+      ]),
+    ).toBe(
+      'Stays at home: Shears (a blade that is too long for the cabin) and Saline 500 mL (a liquid in too large a container for the cabin)',
+    )
+    expect(bag.keptOutBecause('Lamp cells', 'cells')).toBe(
+      'Lamp cells (spare cells go in the cabin)',
+    )
+  })
   it('ask where somebody is on a day and from one day to another', () => {
     const { where_on: where } = trips.questions
     expect(where('Ned', day('2026-12-15'), day('2026-12-15'))).toBe(

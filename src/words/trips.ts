@@ -1,7 +1,6 @@
 /** English for going out: trips, bags, packing and unpacking. */
 import { assertNever } from '../core/brand'
 import { daysBetween, type PlainDate } from '../core/calendar/plainDate'
-import type { Tier } from '../core/cover/need'
 import type { Amount } from '../core/quantity/amount'
 import type { CabinRefusal } from '../core/trips/cabin'
 import type { TripFault } from '../core/trips/faults'
@@ -73,12 +72,6 @@ const REFUSED: Readonly<Record<CabinRefusal, string>> = {
   cells: 'spare cells go in the cabin',
 }
 
-const TIER_WORDS: Readonly<Record<Tier, string>> = {
-  life: 'saves a life',
-  urgent: 'urgent',
-  comfort: 'comfort',
-}
-
 /** "12–19 Dec", "28 Dec – 3 Jan 2027". */
 const days = (from: PlainDate, to: PlainDate, today: PlainDate): string =>
   from === to
@@ -112,8 +105,6 @@ export const trips = {
   weight,
   travel: TRAVEL,
   stowage: STOWAGE,
-  refused: REFUSED,
-  tier: TIER_WORDS,
   card: (from: PlainDate, to: PlainDate, today: PlainDate): string => {
     if (to < today) return `${days(from, to, today)} · to be unpacked`
     if (from <= today) return `${days(from, to, today)} · under way`
@@ -132,7 +123,6 @@ export const trips = {
     stop: (at: number): string => `Stop ${at}`,
     stopName: 'Place',
     stopPlaceholder: 'Lake house',
-    ours: 'One of our places',
     elsewhere: 'Elsewhere',
     from: 'First day',
     to: 'Last day',
@@ -216,6 +206,9 @@ export const trips = {
       `${name}: ${source}. The airline and the airport decide.`,
     more: 'Who carries it, and how',
     toGoIn: 'to go in',
+    keptOut: (things: readonly string[]): string => `Stays at home: ${list(things)}`,
+    keptOutBecause: (title: string, because: CabinRefusal): string =>
+      `${title} (${REFUSED[because]})`,
     papers: 'with its label or prescription',
     assumed: 'size not known, taken as usual',
   },

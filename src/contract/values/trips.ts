@@ -2,7 +2,7 @@
 import { z } from 'zod'
 import { NEEDS } from '../../core/cover/needs'
 import { CABIN_RULES_IDS, type CabinRulesId } from '../../core/trips/cabin'
-import { MOST_BAGS, MOST_STOPS, STOWAGES, TRAVELS } from '../../core/trips/trip'
+import { LINE_STATES, MOST_BAGS, MOST_STOPS, STOWAGES, TRAVELS } from '../../core/trips/trip'
 import * as wire from '../primitives'
 import * as places from './places'
 
@@ -55,8 +55,6 @@ export const tripFields = z.object({
 })
 
 export const trip = tripFields.extend({ id: wire.tripId, version: wire.version })
-
-export const LINE_STATES = ['to_pack', 'packed', 'not_there', 'back'] as const
 
 export const tripLine = z.object({
   id: wire.tripLineId,

@@ -183,7 +183,8 @@ function piecesFrom(
 
 const wholePart = (of: Amount): Amount => amount(of - (of % THOUSAND))
 
-const verdictFor = (
+/** What a bag's way of travelling says of one unit of a thing; null where nobody asks. */
+export const verdictFor = (
   { stowage }: Bag,
   { cabinRules }: Pick<Trip, 'cabinRules'>,
   stowed: Parameters<typeof holdVerdict>[0],

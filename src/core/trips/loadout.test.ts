@@ -13,6 +13,7 @@ import type { Solver } from '../solving/program'
 import { isMet, packGreedily } from './greedy'
 import { layOutTrip } from './layOut'
 import { packBags } from './loadout'
+import { planTripFrom } from './plan'
 import type { LoadoutProblem } from './problem'
 import { readinessOfTrip, withPacked } from './readiness'
 import { goodThrough } from './scenes'
@@ -206,6 +207,22 @@ describe('what is taken', () => {
         .inBag(0)
         .filter((one) => /cells/i.test(one)),
     ).toEqual([])
+  })
+  it('that a cabin refuses and that is missing is named with the reason, once', () => {
+    const { stock, trip, rooms } = goneOut({
+      scene: {
+        members: [ilse],
+        put: [{ of: 'saline-bottle', count: 2, days: 300 }, { of: 'mirror' }],
+      },
+      bags: [{ litres: 8, grams: 5000, carrier: ilse.id, more: { stowage: 'cabin' } }],
+      stops: [{ members: [ilse.id], travel: 'plane', traits: [] }],
+    })
+    const named = (bags: typeof trip.bags) =>
+      planTripFrom(stock, { ...trip, bags }, rooms, solver, LIMITS).keptOut
+    const refused = named(trip.bags)
+    expect(refused.map(({ because }) => because)).toEqual(['liquid_too_large'])
+    expect(refused[0]?.title).toMatch(/^Saline/)
+    expect(named(trip.bags.map((bag) => ({ ...bag, stowage: 'hold' as const })))).toEqual([])
   })
   it('is dropped from the least saving up where the bag is too small', () => {
     const grams = (most: number) =>

@@ -66,7 +66,7 @@ export function packBags(problem: LoadoutProblem, solver: Solver, limits: Loadou
   if (everything) return loadoutOf(problem, everything, new Set(), [], new Set())
   const cheapest = packingProgram(problem, { kind: 'least_missing', weightOf: WEIGHT_OF })
   const missing = solver.best(cheapest.program, limits)
-  if (!missing) return NOTHING_FITS(problem)
+  if (!missing) return nothingFits(problem)
   const without = missedIn(problem, cheapest, missing)
   const dropped = problem.kept.filter((_, at) => (missing.values[cheapest.dropped(at)] ?? 0) > 0.5)
   const rest = solver.best(
@@ -82,7 +82,7 @@ export function packBags(problem: LoadoutProblem, solver: Solver, limits: Loadou
   )
 }
 
-const NOTHING_FITS = (problem: LoadoutProblem): Loadout => ({
+const nothingFits = (problem: LoadoutProblem): Loadout => ({
   taken: [],
   grams: 0,
   provenGrams: 0,

@@ -5,6 +5,7 @@ import { type CoverStock, pantry } from '../cover/pantry'
 import type { ItemId, KitId, MemberId } from '../ids'
 import { missingIn } from '../judgement/readiness'
 import type { Solver } from '../solving/program'
+import { type KeptOut, keptOutOf } from './keptOut'
 import { layOutTrip } from './layOut'
 import { type PackLine, packLines } from './lines'
 import { type LeftBehind, type LoadoutLimits, packBags } from './loadout'
@@ -42,6 +43,8 @@ export interface TripPlan {
   readonly gaps: readonly PlanGap[]
   /** Problems for which only the second choice comes along. */
   readonly secondChoice: readonly { readonly scene: number; readonly name: string }[]
+  /** Would do, and no bag may take it through the cabin or the hold. */
+  readonly keptOut: readonly KeptOut[]
   /** Wished for, and no bag takes it. */
   readonly notTaken: readonly ItemId[]
 }
@@ -84,7 +87,8 @@ export function planTripFrom(
         : [[`${scene}/${need.id}`, isForHome ? ('home' as const) : ('room' as const)] as const],
     ),
   )
-  const gaps = gapsOfTrip(after, trip, judged).map(
+  const tripGaps = gapsOfTrip(after, trip, judged)
+  const gaps = tripGaps.map(
     ({ scene, need, members, closings }): PlanGap => ({
       scene,
       needId: need.id,
@@ -107,6 +111,7 @@ export function planTripFrom(
     })),
     gaps: [...gaps].sort((a, b) => TIERS[a.tier] - TIERS[b.tier]),
     secondChoice: secondChoices(loadout.leftBehind, gaps),
+    keptOut: keptOutOf(laid, trip, [...new Set(tripGaps.map(({ need }) => need))]),
     notTaken: loadout.notTaken.flatMap((thing) => laid.things[thing]?.itemId ?? []),
   }
 }

@@ -82,6 +82,10 @@ export const NO_WISHES: TripWishes = {
   bareHome: false,
 }
 
+/** What has become of a line of the list to pack. */
+export const LINE_STATES = ['to_pack', 'packed', 'not_there', 'back'] as const
+export type LineState = (typeof LINE_STATES)[number]
+
 /** Longer than this nobody travels with one packing. */
 export const MOST_TRIP_DAYS = 400
 export const MOST_STOPS = 30

@@ -2,7 +2,7 @@
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { LotId, PocketId, TripId, TripLineId } from '../../core/ids'
 import type { Amount } from '../../core/quantity/amount'
-import type { Trip } from '../../core/trips/trip'
+import type { LineState, Trip } from '../../core/trips/trip'
 import type { Trx } from '../frame/connect'
 
 export type TripBody = Omit<Trip, 'id' | 'name' | 'version'>
@@ -15,9 +15,6 @@ export interface KeptTrip {
   readonly cursed: string
 }
 
-export const LINE_STATES = ['to_pack', 'packed', 'not_there', 'back'] as const
-export type TripLineState = (typeof LINE_STATES)[number]
-
 export interface TripLine {
   readonly id: TripLineId
   readonly tripId: TripId
@@ -25,7 +22,7 @@ export interface TripLine {
   readonly from: PocketId
   readonly into: PocketId
   readonly amount: Amount
-  readonly state: TripLineState
+  readonly state: LineState
 }
 
 /** Every trip that has not been taken away, in the order of their ids. */
@@ -69,6 +66,6 @@ export async function readTripLines(trx: Trx, tripId?: TripId): Promise<readonly
     from: row.from_pocket_id as PocketId,
     into: row.into_pocket_id as PocketId,
     amount: row.amount as Amount,
-    state: row.state as TripLineState,
+    state: row.state as LineState,
   }))
 }

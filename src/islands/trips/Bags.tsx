@@ -99,6 +99,11 @@ export function Bags({ view, cover, plan, onChange }: Props) {
             data={CABIN_RULES_IDS.map((id) => ({ value: id, label: CABIN_RULES[id].name }))}
           />
           <Box as="p" size={2} tone="second" above={2}>
+            {plan && plan.keptOut.length > 0
+              ? `${bagWords.keptOut(
+                  plan.keptOut.map((one) => bagWords.keptOutBecause(one.title, one.because)),
+                )}. `
+              : ''}
             {bagWords.cabinSource(
               CABIN_RULES[trip.cabinRules].name,
               CABIN_RULES[trip.cabinRules].source,
