@@ -188,6 +188,38 @@ describe('a trip', () => {
   })
 })
 
+describe('a bag that is on its way', () => {
+  const isAway = async () => {
+    const { body } = await json('GET', '/api/cover')
+    const kits = body.kits as { id: string; isAway?: boolean }[]
+    return kits.find(({ id }) => id === bagKit)?.isAway ?? false
+  }
+  it.each([
+    ['2026-11-27', '2026-11-30', false],
+    ['2026-11-26', '2026-11-26', true],
+    ['2026-11-20', '2026-11-25', false],
+  ])('from %s to %s is away today: %s', async (from, to, away) => {
+    await made({ stops: [stop({ from, to })] })
+    expect(await isAway()).toBe(away)
+  })
+  it('is at home again once it is unpacked, and when the trip is taken back', async () => {
+    const { body } = await json(
+      'POST',
+      '/api/trips',
+      fields({ stops: [stop({ from: '2026-11-25', to: '2026-11-28' })] }),
+    )
+    expect(await isAway()).toBe(true)
+    await json('POST', `/api/trips/${body.tripId}/unpack`, {
+      lines: [],
+      missed: 'Nothing',
+      cursed: '',
+    })
+    expect(await isAway()).toBe(false)
+    await json('POST', `/api/acts/${body.actId}/undo`, {})
+    expect(await isAway()).toBe(false)
+  })
+})
+
 describe('a trip that cannot be', () => {
   const refused = async (more: object) => {
     const answer = await json('POST', '/api/trips', fields(more))

@@ -32,7 +32,7 @@ export const readCover = (world: World, caller: Caller): Promise<CoverView> =>
       photos: await readPhotos(trx),
       courses: await readCourses(trx),
       decisions: await readListDecisions(trx),
-      ...judgedBy(stock),
+      ...(await judgedBy({ trx, today }, stock)),
       pockets: stock.pockets.map(({ id, kitId, name, reachSeconds }) => ({
         id,
         kitId,

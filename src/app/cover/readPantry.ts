@@ -4,11 +4,14 @@ import { leftOutOf } from '../../core/cover/leftOut'
 import { type CoverStock, type Pantry, pantry } from '../../core/cover/pantry'
 import { schoolsOf } from '../../core/cover/schools'
 import { labelSetOf } from '../../core/household/labelSet'
+import type { KitId } from '../../core/ids'
+import { bagsAwayOn } from '../../core/trips/trip'
 import type { HouseholdStock } from '../../core/watch/survey'
 import { readCards } from '../../db/care/care'
 import { readListDecisions } from '../../db/lists/lists'
 import { readCourses, readMembers } from '../../db/members/members'
 import { readStock } from '../../db/stock/stock'
+import { readKeptTrips } from '../../db/trips/trips'
 import { signedCards } from '../care/signedCards'
 import type { Today } from '../frame/world'
 
@@ -17,10 +20,18 @@ export const readPantry = async (at: Today): Promise<Pantry> =>
   pantryOf(at, await readStock(at.trx))
 
 /** What is judged by: whatever else becomes known of a place or a kit, nothing is judged again for it. */
-export const judgedBy = ({
-  places,
-  kits,
-}: Pick<HouseholdStock, 'places' | 'kits'>): Pick<CoverStock, 'places' | 'kits'> => ({
+export const judgedBy = async (
+  { trx, today }: Pick<Today, 'trx' | 'today'>,
+  stock: Pick<HouseholdStock, 'places' | 'kits'>,
+): Promise<Pick<CoverStock, 'places' | 'kits'>> => {
+  const open = (await readKeptTrips(trx)).flatMap((kept) => (kept.overOn === null ? kept.trip : []))
+  return judgedByWith(stock, bagsAwayOn(open, today))
+}
+
+const judgedByWith = (
+  { places, kits }: Pick<HouseholdStock, 'places' | 'kits'>,
+  away: ReadonlySet<KitId>,
+): Pick<CoverStock, 'places' | 'kits'> => ({
   places: places.map(({ id, name, hue, minutesToHelp, traits, usuallyThere, presence }) => ({
     id,
     name,
@@ -37,18 +48,17 @@ export const judgedBy = ({
     range,
     whom,
     minutesAway,
+    ...(away.has(id) && { isAway: true }),
   })),
 })
 
 /** The same where the stock has been read already. */
-export async function pantryOf(
-  { trx, today, household }: Today,
-  stock: HouseholdStock,
-): Promise<Pantry> {
+export async function pantryOf(at: Today, stock: HouseholdStock): Promise<Pantry> {
+  const { trx, today, household } = at
   return pantry({
     members: await readMembers(trx, today),
     courses: stock.courses ?? (await readCourses(trx)),
-    ...judgedBy(stock),
+    ...(await judgedBy(at, stock)),
     pockets: stock.pockets,
     items: stock.items.map(knownItem),
     lots: stock.lots,

@@ -90,6 +90,7 @@ export const coverValue = z.object({
       range: kits.range.nullable().default(null),
       whom: kits.whom.default('everybody'),
       minutesAway: kits.minutesAway.nullable().default(null),
+      isAway: z.boolean().optional(),
     }),
   ),
   pockets: z.array(

@@ -43,7 +43,11 @@ export interface CoverPlace
   /** Where the household keeps its stock: somebody is there all the time. */
   readonly isStore: boolean
 }
-export type CoverKit = Pick<Kit, 'id' | 'placeId' | 'name' | 'range' | 'whom' | 'minutesAway'>
+export interface CoverKit
+  extends Pick<Kit, 'id' | 'placeId' | 'name' | 'range' | 'whom' | 'minutesAway'> {
+  /** On a trip today: it is not where it belongs. */
+  readonly isAway?: boolean
+}
 export type CoverPocket = Pick<Pocket, 'id' | 'kitId' | 'name' | 'reachSeconds'>
 
 /** Everything that cover is judged from. */

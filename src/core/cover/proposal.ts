@@ -89,14 +89,12 @@ export function propose(
   needs: readonly Need[] = NEEDS,
 ): Proposal {
   const { stock } = pantry
-  const kits = new Set<KitId>(
-    stock.kits.flatMap(({ id, placeId }) => (placeId === asked.place.id ? [id] : [])),
-  )
+  const here = kitsAt(stock, asked.place.id)
   const asking = new Asking(pantry, {
     ...asked,
-    kits,
+    kits: new Set<KitId>(here.map(({ id }) => id)),
     without: new Set(),
-    expected: usesOfKits(kitsAt(stock, asked.place.id), asked.place),
+    expected: usesOfKits(here, asked.place),
     leftOut: leftOutAt(stock, asked.place.id),
   })
   const month = monthNumber(asked.date)

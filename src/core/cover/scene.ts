@@ -33,10 +33,11 @@ export function expectedAt(
   )
 }
 
+/** The kits of a place that are there: what is on a trip is not. */
 export const kitsAt = (
   { kits }: Pick<CoverStock, 'kits'>,
   placeId: CoverPlace['id'],
-): readonly CoverKit[] => kits.filter((kit) => kit.placeId === placeId)
+): readonly CoverKit[] => kits.filter((kit) => kit.placeId === placeId && kit.isAway !== true)
 
 /** What is expected of kits where they are; of a place without any: what the place suggests. */
 export const usesOfKits = (kits: readonly CoverKit[], place: CoverPlace): readonly KitUse[] =>

@@ -257,7 +257,7 @@ function lotsFor(
       title: thing.title,
       kitId: kit.id,
       placeId: kit.placeId,
-      isHere: kit.placeId === scene.here,
+      isHere: kit.placeId === scene.here && kit.isAway !== true,
       rank: rankOfLot(scene, shelf, whom.patient, objections),
       remarks: objections,
       onTheirWord: objections.some(({ code }) => code === 'somebody_elses'),

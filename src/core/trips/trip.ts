@@ -97,6 +97,17 @@ export const firstDay = ({ stops }: Pick<Trip, 'stops'>): PlainDate =>
 export const lastDay = ({ stops }: Pick<Trip, 'stops'>): PlainDate =>
   stops.map(({ to }) => to).reduce(later)
 
+/** Bags that are on their way or at a stop on a day. */
+export const bagsAwayOn = (
+  trips: readonly Pick<Trip, 'stops' | 'bags'>[],
+  day: PlainDate,
+): ReadonlySet<KitId> =>
+  new Set(
+    trips.flatMap((trip) =>
+      firstDay(trip) <= day && day <= lastDay(trip) ? trip.bags.map(({ kitId }) => kitId) : [],
+    ),
+  )
+
 /** Everybody who goes, in the order of the stops. */
 export const travellers = ({ stops }: Pick<Trip, 'stops'>): readonly MemberId[] => [
   ...new Set(stops.flatMap(({ members }) => members)),

@@ -1,15 +1,18 @@
 /** What a trip is: faults, questions, scenes, the cabin. */
 import { describe, expect, it } from 'vitest'
-import { aPerson, aThing, DAY } from '../../../tests/support/cover'
+import { aPerson, aThing, DAY, stateOf } from '../../../tests/support/cover'
 import { idOf } from '../../../tests/support/ids'
 import { bagId, goneOut, HOME } from '../../../tests/support/trips'
 import { addDays } from '../calendar/plainDate'
+import { board } from '../cover/board'
+import { pantry } from '../cover/pantry'
+import { questionAt } from '../cover/scene'
 import type { PlaceId, StopId, TripId } from '../ids'
 import { cabinVerdict, holdVerdict } from './cabin'
 import { tripFaults, tripQuestions } from './faults'
 import { medicineDaysOf } from './layOut'
 import { questionOf, reachOf, scenesOf, staysOf, traitsOf } from './scenes'
-import { NO_WISHES, type Stop } from './trip'
+import { bagsAwayOn, NO_WISHES, type Stop } from './trip'
 
 const [ilse, tove] = [aPerson(40, { helper: true }), aPerson(38)]
 const d = (after: number) => addDays(DAY, after)
@@ -125,6 +128,34 @@ it('regular medicines are counted from the first to the last day of whoever take
   expect(medicineDaysOf({ stops }, ilse.id)).toBe(10)
   expect(medicineDaysOf({ stops }, tove.id)).toBe(8)
   expect(medicineDaysOf({ stops }, aPerson(3).id)).toBeNull()
+})
+
+describe('a bag that is on a trip', () => {
+  it('counts for nothing at home: what is in it is not there', () => {
+    const home = (isAway: boolean) => {
+      const { stock } = goneOut({
+        scene: { members: [ilse], put: [{ of: 'pressure-dressing', count: 4, kit: 49 }] },
+        bags: [{ litres: 3, grams: 2000, carrier: ilse.id }],
+        stops: [{ members: [ilse.id] }],
+      })
+      const laid = pantry({
+        ...stock,
+        kits: stock.kits.map((kit) => (kit.id === bagId(0) ? { ...kit, isAway } : kit)),
+      })
+      const place = laid.stock.places[0]
+      if (!place) throw new Error('There is a home')
+      const { rows } = board(laid, questionAt(laid.stock, place, DAY))
+      return stateOf({ rows, members: [] }, 'bleed-heavy', ilse)
+    }
+    expect([home(false), home(true)]).toEqual(['covered', 'none'])
+  })
+  it('is away from the first day to the last', () => {
+    const trip = {
+      stops: [stop(1, {}), stop(2, { from: d(9), to: d(12) })],
+      bags: [{ kitId: bagId(0), carrier: ilse.id, stowage: 'with_us' as const, filled: true }],
+    }
+    expect([6, 7, 12, 13].map((after) => bagsAwayOn([trip], d(after)).size)).toEqual([0, 1, 1, 0])
+  })
 })
 
 describe('in a cabin', () => {

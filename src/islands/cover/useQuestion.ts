@@ -72,7 +72,7 @@ export function useQuestion({ view, laid }: Cover, chosenPlace: string | null, a
         .filter((id) => usual.members.has(id) !== asked.toggledMembers.has(id)),
     )
     const kits = laid.stock.kits.filter(
-      ({ id, placeId }) => (placeId === place.id) !== asked.toggledKits.has(id),
+      ({ id }) => usual.kits.has(id) !== asked.toggledKits.has(id),
     )
     return {
       ...usual,
