@@ -38,6 +38,7 @@ import { timeForecasts } from './forecast'
 import { compareLayouts } from './layout'
 import { comparePlans } from './restock'
 import { timeStockScreen } from './stock'
+import { timePacking } from './trips'
 
 const LOTS = 6000
 const KITS = 40
@@ -251,6 +252,10 @@ console.log(
 
 await reportBoard()
 
+const packing = await timePacking()
+console.log(
+  `\nPacking for ${packing.members} people and animals, ${packing.days} days, ${packing.bags} bags, ${packing.lots} lots: laid out in ${ms(packing.laidOut)}, to 1 % in ${ms(packing.toOnePercent)}, proven in ${ms(packing.toProven)}; ${packing.grams} g, by hand ${packing.byHandGrams} g with ${packing.byHandMissed} more left out`,
+)
 const layouts = compareLayouts(200)
 console.log(
   `\nLayouts of ${layouts.cases} seeded kits: score of the computed layout over first-fit's, less is better`,
