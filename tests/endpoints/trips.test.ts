@@ -116,6 +116,27 @@ describe('a trip', () => {
     expect([again.status, again.body.done]).toEqual([200, 0])
     expect(await lieIn(bagPocket)).toBe(4)
   })
+  it('packed before somebody counted, and heard of after, does not take twice', async () => {
+    const tripId = await made()
+    await json('POST', `/api/trips/${tripId}/lines`, { lines: [line(4)] })
+    const lineId = (await view(tripId)).lines[0]?.id
+    const { lot } = (await json('GET', `/api/lots/${stock.lotId}`)).body
+    const packedAt = Date.now()
+    await new Promise((later) => setTimeout(later, 30))
+    // Four are in the bag already; whoever counts the shelf finds six.
+    await json('POST', `/api/lots/${stock.lotId}/count`, {
+      pocketId: stock.lid,
+      found: 6000,
+      seenVersion: lot.version,
+    })
+    const late = await send('POST', `/api/trips/${tripId}/pack`, {
+      caller: keeper,
+      headers: { 'taken-milliseconds-ago': String(Date.now() - packedAt) },
+      body: { packed: [lineId] },
+    })
+    expect(late.status).toBe(200)
+    expect([await lieIn(stock.lid), await lieIn(bagPocket)]).toEqual([6, 4])
+  })
   it('is refused its line where less is there than it says, and nothing is moved', async () => {
     const tripId = await made()
     await json('POST', `/api/trips/${tripId}/lines`, { lines: [line(4)] })

@@ -24,6 +24,7 @@ import {
 } from '../../db/trips/trips'
 import { type Acting, act, append, mustEdit } from '../frame/act'
 import type { Keyed, Seen } from '../frame/asked'
+import { appendAsOfThen } from '../frame/backdated'
 import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
@@ -163,18 +164,20 @@ export const packTrip = (
         })
       const put = wanted(packed)
       const gone = wanted(notThere).filter(({ id }) => !packed.includes(id))
-      await inTurn(acting, [...put, ...gone], (lot, line) =>
-        gone.includes(line)
-          ? parting(acting, lot, 'split', (asLot) =>
-              decideAmend(
-                lot.lot,
-                lot.stock,
-                { standing: { kind: 'missing', since: acting.today } },
-                acting.today,
-                { pocket: line.from, amount: line.amount, asLot },
-              ),
-            )
-          : decideMove(lot.stock, { pocket: line.from, amount: line.amount }, line.into),
+      const move = ({ stock }: Pick<LockedLot, 'stock'>, line: TripLine): Decision =>
+        decideMove(stock, { pocket: line.from, amount: line.amount }, line.into)
+      if (caller.takenAgo) await packThen(acting, put, move)
+      else await inTurn(acting, put, move)
+      await inTurn(acting, gone, (lot, line) =>
+        parting(acting, lot, 'split', (asLot) =>
+          decideAmend(
+            lot.lot,
+            lot.stock,
+            { standing: { kind: 'missing', since: acting.today } },
+            acting.today,
+            { pocket: line.from, amount: line.amount, asLot },
+          ),
+        ),
       )
       for (const { id } of put) await setState(acting, id, 'packed')
       for (const { id } of gone) await setState(acting, id, 'not_there')
@@ -270,6 +273,20 @@ async function inTurn<Step extends { readonly lotId: LotId }>(
   const locked = await lockLots(acting.trx, [...new Set(steps.map(({ lotId }) => lotId))])
   const { facts } = await decideInTurn(locked, steps, decide)
   await append(acting, locked, facts)
+}
+
+/** Packed without a connection: decided on what was there then, whatever has been counted since. */
+async function packThen(
+  acting: Acting,
+  lines: readonly TripLine[],
+  decide: (lot: Pick<LockedLot, 'stock'>, line: TripLine) => Decision,
+): Promise<void> {
+  for (const line of lines)
+    await appendAsOfThen(acting, line.lotId, line.from, (then) => {
+      const decision = decide(then, line)
+      if (decision.kind === 'refuse') throw new Refusal(decision.refusal)
+      return decision.facts
+    })
 }
 
 type Unpacking = { readonly lotId: LotId; readonly line: TripLine } & (
