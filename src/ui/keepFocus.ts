@@ -22,11 +22,20 @@ export function keepFocus(): () => void {
   // A message goes by itself; whoever answers it is not at work there.
   if (!(from instanceof HTMLElement) || isLost() || from.closest('[role="status"]')) return () => {}
   const way = wayUp(from)
-  return () => {
+  const again = (): void => {
     if (!isLost()) return
     if (from.isConnected && from.matches(FOCUSABLE)) from.focus({ preventScroll: true })
     else nearest(way)?.focus()
   }
+  return () => overFrames(again, FRAMES)
+}
+
+/** A line that is done goes a few frames after its answer, and takes what has the focus then along. */
+const FRAMES = 20
+
+function overFrames(does: () => void, left: number): void {
+  does()
+  if (left > 0) requestAnimationFrame(() => overFrames(does, left - 1))
 }
 
 function wayUp(from: Element): readonly Step[] {
