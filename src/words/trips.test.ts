@@ -147,6 +147,9 @@ describe('figures of a trip', () => {
   })
   it('ask where somebody is on a day and from one day to another', () => {
     const { where_on: where } = trips.questions
+    expect(trips.questions.who_is_gone('Hut')).toBe(
+      'Somebody who was to be in Hut is no longer in the household and is not counted. Choose who goes.',
+    )
     expect(where('Ned', day('2026-12-15'), day('2026-12-15'))).toBe(
       'Where is Ned on 15 Dec 2026? No stop says so.',
     )

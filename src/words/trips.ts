@@ -277,6 +277,8 @@ export const trips = {
       from === to
         ? `Where is ${who} on ${fullDay(from)}? No stop says so.`
         : `Where is ${who} from ${fullDay(from)} to ${fullDay(to)}? No stop says so.`,
+    who_is_gone: (stop: string): string =>
+      `Somebody who was to be in ${stop} is no longer in the household and is not counted. Choose who goes.`,
     no_bag: (stop: string): string => `Nobody in ${stop} carries a bag.`,
   },
   pack: {

@@ -194,6 +194,26 @@ describe('a trip', () => {
     })
     expect((await json('DELETE', `/api/trips/${tripId}`)).status).toBe(200)
   })
+  it('is not over because something was put back before everything was packed', async () => {
+    const tripId = await made()
+    await json('POST', `/api/trips/${tripId}/lines`, { lines: [line(2), line(3)] })
+    const [first] = (await view(tripId)).lines
+    await json('POST', `/api/trips/${tripId}/pack`, { packed: [first?.id] })
+    await json('POST', `/api/trips/${tripId}/unpack`, {
+      lines: [{ lineId: first?.id, back: first?.amount, used: 0, lost: 0, given: 0 }],
+    })
+    expect((await view(tripId)).overOn).toBeNull()
+  })
+  it('can be changed although somebody who goes was removed since', async () => {
+    const tripId = await made()
+    expect((await json('DELETE', `/api/members/${stock.memberId}`, {})).status).toBe(200)
+    const { trip } = await view(tripId)
+    const { status } = await json('PATCH', `/api/trips/${tripId}`, {
+      seenVersion: trip.version,
+      name: 'Another week',
+    })
+    expect(status).toBe(200)
+  })
   it('what got damp comes back and waits to be looked at', async () => {
     const tripId = await made()
     await json('POST', `/api/trips/${tripId}/lines`, { lines: [line(2)] })

@@ -11,7 +11,7 @@ import {
   decideUse,
 } from '../../core/stock/decide'
 import { type TripFault, tripFaults } from '../../core/trips/faults'
-import type { Trip } from '../../core/trips/trip'
+import { lastDay, type Trip } from '../../core/trips/trip'
 import { type LockedLot, lockLots } from '../../db/frame/ledger'
 import { createRecord, createRecords, editRecord, removeRecord } from '../../db/frame/records'
 import { readMembers } from '../../db/members/members'
@@ -41,7 +41,7 @@ export const createTrip = (world: World, caller: Caller, { key, ...fields }: Key
     { key, kind: 'trip_added', why: fields.name, request: fields },
     async (acting) => {
       const tripId = randomUUID() as TripId
-      await mustHold(acting, { ...fields, id: tripId, version: 1 })
+      await mustHold(acting, { ...fields, id: tripId, version: 1 }, fields)
       await createRecord(acting, 'trip', tripColumns(fields), tripId)
       return { tripId }
     },
@@ -70,7 +70,7 @@ export const changeTrip = (
         Object.entries(patch).filter(([, value]) => value !== undefined),
       )
       const changed: Trip = { ...trip, ...given }
-      await mustHold(acting, changed)
+      await mustHold(acting, changed, given)
       const { id: _, version: __, ...fields } = changed
       mustEdit(await editRecord(acting, 'trip', tripId, tripColumns(fields), seenVersion))
       return {}
@@ -229,7 +229,12 @@ export const unpackTrip = (
       await inTurn(acting, steps, (lot, step) => decideStep(acting, trip, lot, step))
       const done = new Set(lines.map(({ lineId }) => lineId))
       for (const id of done) await setState(acting, id, 'back')
-      const isOver = all.every(({ id, state }) => state !== 'packed' || done.has(id))
+      // What was packed and put back before leaving ends no trip: something is still to be packed.
+      const isOver = all.every(
+        ({ id, state }) =>
+          done.has(id) ||
+          (state !== 'packed' && (state !== 'to_pack' || lastDay(trip) < acting.today)),
+      )
       mustEdit(
         await editRecord(
           acting,
@@ -339,16 +344,20 @@ function decideStep(
   }
 }
 
-/** @throws {Refusal} `trip_faulty` with the first that does not hold together, `not_found` */
-async function mustHold(acting: Acting, trip: Trip): Promise<void> {
+/**
+ * What is newly said must be there; what was taken away since it was said holds no other change back.
+ * @throws {Refusal} `trip_faulty` with the first that does not hold together, `not_found`
+ */
+async function mustHold(acting: Acting, trip: Trip, said: Partial<TripFields>): Promise<void> {
   const { trx, today } = acting
-  for (const { placeId } of trip.stops) if (placeId) await mustHave(trx, 'place', placeId)
-  for (const place of trip.sources) await mustHave(trx, 'place', place)
-  for (const { kitId } of trip.bags) await mustHave(trx, 'kit', kitId)
-  for (const item of [...trip.wishes.keep, ...trip.wishes.leave]) await mustHave(trx, 'item', item)
+  for (const { placeId } of said.stops ?? []) if (placeId) await mustHave(trx, 'place', placeId)
+  for (const place of said.sources ?? []) await mustHave(trx, 'place', place)
+  for (const { kitId } of said.bags ?? []) await mustHave(trx, 'kit', kitId)
+  const { keep = [], leave = [] } = said.wishes ?? {}
+  for (const item of [...keep, ...leave]) await mustHave(trx, 'item', item)
   const members = await readMembers(trx, today)
   const names = new Map<MemberId, string>(members.map(({ id, name }) => [id, name]))
-  const going = trip.stops.flatMap(({ members: there }) => there)
+  const going = (said.stops ?? []).flatMap(({ members: there }) => there)
   for (const member of going) if (!names.has(member)) throw notFound()
   const others = (await readKeptTrips(trx)).flatMap((one) =>
     one.overOn === null ? [one.trip] : [],

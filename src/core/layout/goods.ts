@@ -47,7 +47,8 @@ export interface Goods {
   readonly unitPriceMinor: number | null
 }
 
-const SOFT_FORMS: ReadonlySet<CatalogueEntry['form']> = new Set([
+/** Fold and bend: only their volume has to fit. */
+export const SOFT_FORMS: ReadonlySet<CatalogueEntry['form']> = new Set([
   'pad',
   'roll',
   'strip',

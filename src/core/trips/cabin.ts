@@ -3,6 +3,7 @@
  * airline and the airport win.
  */
 import type { ItemFacts } from '../catalogue/itemFacts'
+import { volumeOf } from '../layout/fill'
 
 export const CABIN_RULES = {
   eu: {
@@ -98,6 +99,3 @@ function isStrongPeroxide({ acting, entry }: Stowed['facts']): boolean {
   const percent = Number(/^(\d+(?:\.\d+)?)\s*%$/.exec(printed ?? '')?.[1] ?? Number.NaN)
   return !(percent <= MOST_PEROXIDE_PERCENT)
 }
-
-const volumeOf = ([length, width, height]: readonly [number, number, number]): number =>
-  length * width * height

@@ -109,18 +109,27 @@ export type TripQuestion =
       readonly from: PlainDate
       readonly to: PlainDate
     }
+  /** Somebody who was to be there was removed from the household: they are not reckoned with. */
+  | { readonly code: 'who_is_gone'; readonly stop: StopId }
   /** A stop with nothing to carry anything in. */
   | { readonly code: 'no_bag'; readonly stop: StopId }
 
-export function tripQuestions(trip: Pick<Trip, 'stops' | 'bags'>): readonly TripQuestion[] {
+/** @param known everybody of the household */
+export function tripQuestions(
+  trip: Pick<Trip, 'stops' | 'bags'>,
+  known: ReadonlySet<MemberId>,
+): readonly TripQuestion[] {
   const questions: TripQuestion[] = []
   const carriers = new Set(trip.bags.map(({ carrier }) => carrier))
   for (const { id, placeId, minutesToHelp, members } of trip.stops) {
+    if (members.some((member) => !known.has(member)))
+      questions.push({ code: 'who_is_gone', stop: id })
     if (minutesToHelp === null) questions.push({ code: 'how_far', stop: id })
     if (placeId === null && !members.some((member) => carriers.has(member)))
       questions.push({ code: 'no_bag', stop: id })
   }
-  for (const member of travellers(trip)) questions.push(...gapsOf(trip, member))
+  for (const member of travellers(trip))
+    if (known.has(member)) questions.push(...gapsOf(trip, member))
   return questions
 }
 

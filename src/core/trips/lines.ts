@@ -113,7 +113,7 @@ function lineOf(
   }
 }
 
-/** The smallest pocket that it goes into; the largest where nobody has measured them. */
+/** The largest pocket that it goes into; the first where it goes into none by its measures. */
 function pocketFor(facts: Parameters<typeof goesInto>[0], room: BagRoom): PocketId {
   const fitting = room.pockets.filter((pocket) => goesInto(facts, { ...room, pockets: [pocket] }))
   return (fitting[0] ?? room.pockets[0])?.id as PocketId

@@ -238,4 +238,4 @@ function mergedAskers(known: Requirement, more: Requirement): readonly AskedFor[
   return [...known.askedBy, ...more.askedBy.filter((one) => !seen.has(keyOfAsker(one)))]
 }
 
-export const keyOfAsker = ({ need, members }: AskedFor): string => `${need.id}@${members.join()}`
+const keyOfAsker = ({ need, members }: AskedFor): string => `${need.id}@${members.join()}`

@@ -5,6 +5,7 @@ import type { Kit } from '../household/places'
 import type { Millimetres, Pocket } from '../household/pocket'
 import type { KitId, PocketId } from '../ids'
 import { FULL_AT, fitsIn, volumeOf } from '../layout/fill'
+import { SOFT_FORMS } from '../layout/goods'
 import type { Item } from '../stock/item'
 
 export interface BagRoom {
@@ -58,12 +59,10 @@ const FLAT_UNITS = /^(?:sachet|strip|pad|wipe|pair|vial|pod|plaster|sheet|bag|ca
 export const sizeOf = ({ own, entry }: Pick<ItemFacts, 'own' | 'entry'>): Size | null =>
   own.size ?? entry?.size ?? null
 
-const BENDS: ReadonlySet<string> = new Set(['pad', 'roll', 'strip', 'wipe', 'cloth', 'paper'])
-
 /** Whether one of it goes into some pocket, whichever way it is turned; what bends always does. */
 export function goesInto(facts: Pick<ItemFacts, 'own' | 'entry' | 'form'>, room: BagRoom): boolean {
   const size = sizeOf(facts)
-  if (size === null || (facts.form !== null && BENDS.has(facts.form))) return true
+  if (size === null || (facts.form !== null && SOFT_FORMS.has(facts.form))) return true
   const mm = [...size.mm].sort((a, b) => b - a) as unknown as Millimetres
   return room.pockets.some(({ inner }) => inner === null || fitsIn(mm, longestFirst(inner)))
 }

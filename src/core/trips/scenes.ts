@@ -5,7 +5,6 @@ import { leftOutKey } from '../cover/leftOut'
 import type { CoverStock, Pantry } from '../cover/pantry'
 import { expectedAt, kitsAt, questionAt } from '../cover/scene'
 import type { KitRange } from '../household/kitUse'
-import { belongsOn } from '../household/member'
 import type { PlaceTrait } from '../household/places'
 import type { KitId, MemberId, PlaceId } from '../ids'
 import { daysOfMembers } from '../judgement/days'
@@ -83,9 +82,8 @@ export function questionOf(
   day: PlainDate,
   all: readonly KitId[] = [...bags, ...kits],
 ): Question {
-  const there = new Set(
-    members.filter((id) => stock.members.some((one) => one.id === id && belongsOn(one, day))),
-  )
+  // Whoever is named goes along, whatever was said of how long a guest stays at home.
+  const there = new Set(members.filter((id) => stock.members.some((one) => one.id === id)))
   return {
     date: day,
     place: { minutesToHelp: stop.minutesToHelp ?? FAR_MINUTES, traits: traitsOf(stop) },

@@ -37,7 +37,7 @@ interface Props {
 export function TripForm({ trip, cover, beginnings, onSaved, onClose }: Props) {
   const everybody = cover.members.map(({ id }) => id as string)
   const form = useActForm({
-    initial: tripDraft(trip, trip ? [] : everybody),
+    initial: tripDraft(trip, everybody),
     read: (draft) => readTripDraft(draft, trip, beginnings),
     refusals: { trip_faulty: 'stops' },
     said: ({ name }) => (trip ? formWords.changed(name) : formWords.saved(name)),

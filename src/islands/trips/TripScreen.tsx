@@ -213,10 +213,13 @@ function Stops({
 function Questions({ view, cover }: Part) {
   const { trip } = view
   const stopName = (id: string) => trip.stops.find((one) => one.id === id)?.name ?? ''
-  const questions = tripQuestions(tripOf(view)).map((one) => {
+  const known = new Set(cover.view.members.map(({ id }) => id))
+  const questions = tripQuestions(tripOf(view), known).map((one) => {
     switch (one.code) {
       case 'how_far':
         return tripWords.questions.how_far(stopName(one.stop))
+      case 'who_is_gone':
+        return tripWords.questions.who_is_gone(stopName(one.stop))
       case 'no_bag':
         return tripWords.questions.no_bag(stopName(one.stop))
       default:

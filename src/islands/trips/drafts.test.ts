@@ -44,11 +44,14 @@ const none = { sources: [], bags: [] }
 
 describe('the form of a trip', () => {
   it('sends what it shows, and keeps what it does not ask', () => {
-    const { body } = sent(readTripDraft(tripDraft(trip, []), trip, none)) as unknown as {
+    const { body } = sent(readTripDraft(tripDraft(trip, [ned, tove]), trip, none)) as unknown as {
       body: { stops: readonly object[]; seenVersion: number }
     }
     expect(body.seenVersion).toBe(3)
     expect(body.stops).toEqual(trip.stops)
+  })
+  it('leaves out who was removed since', () => {
+    expect(tripDraft(trip, [tove]).stops[0]?.members).toEqual([])
   })
   it('begins with everybody and no day, and asks for what is missing', () => {
     const draft = tripDraft(null, [ned, tove])
@@ -56,7 +59,7 @@ describe('the form of a trip', () => {
     expect(Object.keys(faulty(readTripDraft(draft, null, none))).sort()).toEqual(['name', 'stops'])
   })
   it('takes one day for both where nobody says until when', () => {
-    const [first] = tripDraft(trip, []).stops
+    const [first] = tripDraft(trip, [ned, tove]).stops
     const draft = { name: 'Day out', stops: [{ ...first, to: '' } as never] }
     const { body } = sent(readTripDraft(draft, null, none)) as unknown as {
       body: { stops: readonly { to: string }[] }
@@ -64,7 +67,7 @@ describe('the form of a trip', () => {
     expect(body.stops[0]?.to).toBe('2026-12-12')
   })
   it('goes on from the day on which the stop before ends, with the same people', () => {
-    const [first] = tripDraft(trip, []).stops
+    const [first] = tripDraft(trip, [ned, tove]).stops
     expect(nextStop(first, [])).toMatchObject({
       from: '2026-12-19',
       to: '',
@@ -81,7 +84,7 @@ describe('the form of a trip', () => {
     ['minutesToHelp', { minutesToHelp: 'far' }],
     ['minutesToVet', { minutesToVet: '-1' }],
   ])('marks %s', (field, wrong) => {
-    const [first] = tripDraft(trip, []).stops
+    const [first] = tripDraft(trip, [ned, tove]).stops
     expect(
       Object.keys(stopFaults({ ...(first as never as object), ...wrong } as never) ?? {}),
     ).toEqual([field])

@@ -62,7 +62,8 @@ export const tripDraft = (trip: Trip | null, everybody: readonly string[]): Trip
           placeId: stop.placeId ?? ELSEWHERE,
           from: stop.from,
           to: stop.to,
-          members: stop.members,
+          // Who was removed since cannot be chosen any more.
+          members: stop.members.filter((id) => everybody.includes(id)),
           travel: stop.travel,
           minutesToHelp: written(stop.minutesToHelp),
           minutesToVet: written(stop.minutesToVet),
