@@ -40,8 +40,12 @@ function overFrames(does: () => void, left: number): void {
 
 function wayUp(from: Element): readonly Step[] {
   const way: Step[] = []
-  for (let at = from; at.parentElement && at.id !== 'main'; at = at.parentElement)
+  let at = from
+  // Beyond the view or its dialog nothing has taken its place: the body begins with the skip link.
+  while (at.parentElement && at.parentElement !== document.body && at.id !== 'main') {
     way.push({ parent: at.parentElement, index: [...at.parentElement.children].indexOf(at) })
+    at = at.parentElement
+  }
   return way
 }
 

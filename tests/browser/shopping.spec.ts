@@ -54,8 +54,11 @@ test('a list is made, ticked on the phone, and put away with date, batch and lab
   await expectFits(page)
   const shop = page.getByRole('region', { name: 'Corner pharmacy' })
   await expect(shop).toContainText(/Gauze.*1 pack of 10 pads.*6 for Tray, Cottage box/)
+  // The tick is shown at once; a page that is read again before its answer may be older than it.
+  const ticked = page.waitForResponse((answer) => answer.request().method() !== 'GET' && answer.ok())
   await tick(page, 'Gauze')
   await expect(heading).toHaveText('Two to buy and one to put away')
+  await ticked
   await page.reload()
   await expect(page.getByRole('checkbox', { name: 'In the bag: Gauze' })).toBeChecked()
 

@@ -57,6 +57,15 @@ describe('the focus after an act', () => {
     again()
     expect(document.activeElement?.id).toBe('a1')
   })
+  it('never goes to the skip link of the page when a dialog is gone with all it had', () => {
+    document.body.innerHTML =
+      '<a id="skip" href="#main">Skip</a><main id="main"></main><div id="portal"><button id="save">Save</button></div>'
+    named('save').focus()
+    const again = keepFocus()
+    take('portal')
+    again()
+    expect(document.activeElement).toBe(document.body)
+  })
   it('is left alone where somebody has put it elsewhere, or where it was nowhere', () => {
     page(LINES)
     named('a1').focus()
