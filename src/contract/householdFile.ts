@@ -236,6 +236,7 @@ export const RECORDS = {
     range: kits.range.nullable(),
     whom: kits.whom,
     minutes_away: kits.minutesAway.nullable().default(null),
+    goes_with: nested(kits.goesWith.nullable()).default(null),
   }),
   kit_check: z.strictObject({ ...acted, kit_id: id, on_day: day, by_whom: wire.typed(200) }),
   sheet_print: z.strictObject({ ...acted, kit_id: id, on_day: day, fingerprint: wire.typed(200) }),

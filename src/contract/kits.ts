@@ -65,6 +65,10 @@ export const changeKit = endpoint(
         .nullable()
         .optional()
         .describe('Minutes to fetch it from where people at its place are; null: at hand'),
+      goesWith: kits.goesWith
+        .nullable()
+        .optional()
+        .describe('Who carries it, to which places; null: it stays at its place'),
     }),
   },
   wire.done,

@@ -20,6 +20,39 @@ const RANGES: Readonly<Record<KitRange, string>> = {
   away: 'away from home, to hold out',
 }
 
+/** Kits that go with somebody. */
+export const carried = {
+  label: 'Who carries it',
+  nobody: 'nobody: it stays at its place',
+  to: 'Only to',
+  everywhere: 'everywhere they go',
+  hint: 'What goes with somebody counts for them, where they are, and for nobody else.',
+  take: 'Take it along',
+  who: (kit: string): string => `Who takes along: ${kit}`,
+  whatThen:
+    'Until it is put back it counts for whoever has it, wherever they go, and not for those who stay.',
+  putBack: (place: string): string => `Put it back: ${place}`,
+  isBack: (kit: string, place: string): string => `${kit} is back: ${place}`,
+  isWith: (kit: string, name: string): string => `${kit} goes with ${name}`,
+  /** On its card. */
+  whose: (name: string | null): string =>
+    name === null ? 'nobody knows where it is' : `with ${name}`,
+  /** Where a kit is that goes with somebody. */
+  where: (
+    name: string | null,
+    to: readonly string[],
+    since: PlainDate | null,
+    today: PlainDate,
+  ): string =>
+    name === null
+      ? 'It went with somebody who is no longer here. Where is it now?'
+      : since !== null
+        ? `with ${name} since ${shortDay(since, today)}`
+        : to.length === 0
+          ? `goes with ${name} everywhere`
+          : `goes with ${name}: ${list(to)}`,
+}
+
 export const mat = {
   nextCheck: (day: PlainDate, today: PlainDate): string => `must last to ${shortDay(day, today)}`,
   reach,
@@ -326,6 +359,7 @@ export const kits = {
   cancel: 'Cancel',
   tabs: kitTabs,
   mat,
+  carried,
   shapes,
   load,
   pocket: pocketText,

@@ -55,7 +55,9 @@ test('a list is made, ticked on the phone, and put away with date, batch and lab
   const shop = page.getByRole('region', { name: 'Corner pharmacy' })
   await expect(shop).toContainText(/Gauze.*1 pack of 10 pads.*6 for Tray, Cottage box/)
   // The tick is shown at once; a page that is read again before its answer may be older than it.
-  const ticked = page.waitForResponse((answer) => answer.request().method() !== 'GET' && answer.ok())
+  const ticked = page.waitForResponse(
+    (answer) => answer.request().method() !== 'GET' && answer.ok(),
+  )
   await tick(page, 'Gauze')
   await expect(heading).toHaveText('Two to buy and one to put away')
   await ticked

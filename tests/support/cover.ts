@@ -128,7 +128,9 @@ export interface Scene {
   readonly courses?: readonly (Partial<Course> & { member: Member; of: string })[]
   readonly usuallyThere?: CoverPlace['usuallyThere']
   /** What the first and the second kit are for, how far off they stand; the second's place. */
-  readonly kits?: readonly Partial<Pick<CoverKit, 'placeId' | 'range' | 'whom' | 'minutesAway'>>[]
+  readonly kits?: readonly Partial<
+    Pick<CoverKit, 'placeId' | 'range' | 'whom' | 'minutesAway' | 'goesWith'>
+  >[]
   readonly leftOut?: CoverStock['leftOut']
 }
 

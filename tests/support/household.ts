@@ -58,6 +58,7 @@ export const aKit = (n: number, place: Place, fields: Partial<Kit> = {}): Kit =>
   range: null,
   whom: 'everybody',
   minutesAway: null,
+  goesWith: null,
   lastCheck: { on: TODAY, by: 'Ilse' },
   version: 1,
   ...fields,

@@ -1,11 +1,11 @@
 /** The household's stock laid out on the server, as the screens lay it out from what they are sent. */
+import type { PlainDate } from '../../core/calendar/plainDate'
 import { knownItem } from '../../core/cover/knownItem'
 import { leftOutOf } from '../../core/cover/leftOut'
 import { type CoverStock, type Pantry, pantry } from '../../core/cover/pantry'
 import { schoolsOf } from '../../core/cover/schools'
 import { labelSetOf } from '../../core/household/labelSet'
-import type { KitId } from '../../core/ids'
-import { bagsAwayOn } from '../../core/trips/trip'
+import { bagsAwayOn, daysElsewhere, type Trip } from '../../core/trips/trip'
 import type { HouseholdStock } from '../../core/watch/survey'
 import { readCards } from '../../db/care/care'
 import { readListDecisions } from '../../db/lists/lists'
@@ -25,12 +25,13 @@ export const judgedBy = async (
   stock: Pick<HouseholdStock, 'places' | 'kits'>,
 ): Promise<Pick<CoverStock, 'places' | 'kits'>> => {
   const open = (await readKeptTrips(trx)).flatMap((kept) => (kept.overOn === null ? kept.trip : []))
-  return judgedByWith(stock, bagsAwayOn(open, today))
+  return judgedByWith(stock, open, today)
 }
 
 const judgedByWith = (
   { places, kits }: Pick<HouseholdStock, 'places' | 'kits'>,
-  away: ReadonlySet<KitId>,
+  trips: readonly Trip[],
+  today: PlainDate,
 ): Pick<CoverStock, 'places' | 'kits'> => ({
   places: places.map(({ id, name, hue, minutesToHelp, traits, usuallyThere, presence }) => ({
     id,
@@ -40,15 +41,17 @@ const judgedByWith = (
     traits,
     usuallyThere,
     isStore: presence.rhythm.kind === 'always',
+    ...(trips.length > 0 && { elsewhere: daysElsewhere(trips, id) }),
   })),
-  kits: kits.map(({ id, placeId, name, range, whom, minutesAway }) => ({
+  kits: kits.map(({ id, placeId, name, range, whom, minutesAway, goesWith }) => ({
     id,
     placeId,
     name,
     range,
     whom,
     minutesAway,
-    ...(away.has(id) && { isAway: true }),
+    goesWith,
+    ...(bagsAwayOn(trips, today).has(id) && { isAway: true }),
   })),
 })
 

@@ -1,4 +1,5 @@
 import { type Container, type Shape, TEMPLATES } from '../../core/household/container'
+import type { GoesWith } from '../../core/household/goesWith'
 import type { KitRange, KitWhom } from '../../core/household/kitUse'
 import { nextFreeCell } from '../../core/household/places'
 import { type MatCell, PLAIN_POCKET, type PocketFacts } from '../../core/household/pocket'
@@ -53,6 +54,7 @@ export const addKit = async (
     range?: KitRange | null
     whom?: KitWhom
     minutesAway?: number | null
+    goesWith?: GoesWith | null
   },
 ): Promise<KitId> =>
   (await createRecord(acting, 'kit', {
@@ -64,6 +66,7 @@ export const addKit = async (
     range: kit.range ?? null,
     whom: kit.whom ?? 'everybody',
     minutes_away: kit.minutesAway ?? null,
+    goes_with: kit.goesWith ? JSON.stringify(kit.goesWith) : null,
   })) as KitId
 
 /** Adds a pocket to its cell or, without one, below the others. */
@@ -122,6 +125,7 @@ export const changeKit = (
     range?: KitRange | null | undefined
     whom?: KitWhom | undefined
     minutesAway?: number | null | undefined
+    goesWith?: GoesWith | null | undefined
   },
 ) =>
   act(
@@ -129,8 +133,10 @@ export const changeKit = (
     caller,
     { key, kind: 'kit_changed', request: { kitId, seenVersion, patch } },
     async (acting) => {
-      const { placeId, checkEveryDays, container, minutesAway, ...rest } = patch
+      const { placeId, checkEveryDays, container, minutesAway, goesWith, ...rest } = patch
       if (placeId) await mustHave(acting.trx, 'place', placeId)
+      if (goesWith) await mustHave(acting.trx, 'member', goesWith.memberId)
+      for (const to of goesWith?.to ?? []) await mustHave(acting.trx, 'place', to)
       mustEdit(
         await editRecord(
           acting,
@@ -141,6 +147,7 @@ export const changeKit = (
             ...(placeId && { place_id: placeId }),
             ...(checkEveryDays && { check_every_days: checkEveryDays }),
             ...(minutesAway !== undefined && { minutes_away: minutesAway }),
+            ...(goesWith !== undefined && { goes_with: goesWith && JSON.stringify(goesWith) }),
             ...(container !== undefined && {
               container: container && JSON.stringify(container),
             }),

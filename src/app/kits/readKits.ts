@@ -7,7 +7,7 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import { catalogue } from '../../core/catalogue/catalogue'
 import { itemFacts } from '../../core/catalogue/itemFacts'
 import type { Kit } from '../../core/household/places'
-import type { KitId, LotId, PocketId } from '../../core/ids'
+import type { KitId, LotId, MemberId, PocketId } from '../../core/ids'
 import { fillOf, loadOf } from '../../core/layout/fill'
 import { type Entries, type KeptFor, layoutProblem, packedOf } from '../../core/layout/ofKit'
 import { pointersOf } from '../../core/layout/pointers'
@@ -48,8 +48,10 @@ export const readKits = (
 ): Promise<{ kits: KitCard[]; pockets: PocketRef[] }> =>
   reading(world, caller, async (at) => {
     const { survey, confirmations } = await confirmedStockOf(at)
+    const members = await readMembers(at.trx, at.today)
+    const names = new Map(members.map(({ id, name }) => [id, name]))
     return {
-      kits: survey.kits.map((kit) => kitCard(survey, kit, confirmations)),
+      kits: survey.kits.map((kit) => kitCard(survey, kit, confirmations, names)),
       pockets: pocketRefs(survey),
     }
   })
@@ -81,11 +83,13 @@ function kitCard(
   survey: Survey,
   kit: Kit,
   confirmations: ReadonlyMap<string, Confirmation>,
+  names: ReadonlyMap<MemberId, string>,
 ): KitCard {
   const { lines, sites } = contentOf(survey, kit)
   const tags = lines.flatMap(({ holdings }) => holdings)
   return {
     id: kit.id,
+    ...(kit.goesWith && { carrier: names.get(kit.goesWith.memberId) ?? null }),
     placeId: kit.placeId,
     name: kit.name,
     note: kit.note,
@@ -136,6 +140,7 @@ export const readKit = (world: World, caller: Caller, kitId: KitId): Promise<Kit
       range: kit.range,
       whom: kit.whom,
       minutesAway: kit.minutesAway,
+      goesWith: kit.goesWith,
       look: kitLook(
         kit,
         lines.flatMap(({ holdings }) => holdings),

@@ -80,6 +80,10 @@ export const coverValue = z.object({
       traits: places.placeTraits,
       isStore: z.boolean(),
       usuallyThere: z.array(wire.memberId).readonly().default([]),
+      elsewhere: z
+        .array(z.object({ memberId: wire.memberId, from: wire.plainDate, to: wire.plainDate }))
+        .readonly()
+        .optional(),
     }),
   ),
   kits: z.array(
@@ -90,6 +94,7 @@ export const coverValue = z.object({
       range: kits.range.nullable().default(null),
       whom: kits.whom.default('everybody'),
       minutesAway: kits.minutesAway.nullable().default(null),
+      goesWith: kits.goesWith.nullable().default(null),
       isAway: z.boolean().optional(),
     }),
   ),

@@ -59,6 +59,13 @@ export const range = wire.oneOf(KIT_RANGES)
 export const whom = wire.oneOf(KIT_WHOM)
 
 export const minutesAway = z.int().min(0).max(600)
+export const goesWith = z.object({
+  memberId: wire.memberId,
+  /** Empty: everywhere they go. */
+  to: z.array(wire.placeId).max(60).readonly(),
+  /** Taken along on this day; null where it goes with them every day. */
+  since: wire.plainDate.nullable(),
+})
 
 export const container = z.object({
   shape,
@@ -156,6 +163,7 @@ export const kitValue = z.object({
   range: range.nullable(),
   whom: whom,
   minutesAway: minutesAway.nullable(),
+  goesWith: goesWith.nullable(),
   load: load,
   pointers: z.array(
     z.object({
@@ -176,6 +184,8 @@ export const kitValue = z.object({
 
 export const kitCard = z.object({
   id: wire.kitId,
+  /** Who carries it, by name (null: somebody who is no longer here); absent where it stays at its place. */
+  carrier: z.string().nullable().optional(),
   placeId: wire.placeId,
   name: z.string(),
   note: z.string(),

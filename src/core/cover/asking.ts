@@ -19,7 +19,7 @@ import { dateGrade, type Hands } from './objections'
 import { isShared, type Pantry, type Shelf } from './pantry'
 import { PatientBook } from './patientBook'
 import type { Schools } from './schools'
-import { licksOff, type Patient, unsuited } from './suitability'
+import { isFor, licksOff, type Patient, unsuited } from './suitability'
 
 export interface Question {
   readonly date: PlainDate
@@ -267,7 +267,10 @@ export class Asking implements Hands {
   }
 
   private suitOf(thing: number, patient: Patient | null): number {
-    return patient === null ? 2 : this.book.suit(thing, patient)
+    if (patient !== null) return this.book.suit(thing, patient)
+    // Who is there alone has all they carry.
+    const [alone = null, another] = this.patients
+    return isFor(this.pantry.things[thing] ?? {}, another ? null : alone) ? 2 : 0
   }
 
   hasSkill(thing: number, patient: Patient | null): boolean {
@@ -353,6 +356,7 @@ export class Asking implements Hands {
     const it = this.pantry.things[thing]
     return (
       it !== undefined &&
+      isFor(it, patient) &&
       this.tenthsThere(thing, withSecond) > 0 &&
       this.hasSkill(thing, patient) &&
       unsuited(it, patient, this.pantry.house).every(({ code }) => code === 'taken_already')
@@ -360,15 +364,20 @@ export class Asking implements Hands {
   }
 
   /** The parts of the member's own medicines: so many days and two more. */
-  ownMedicine(patient: Patient): readonly { readonly thing: number; readonly uses: number }[] {
+  ownMedicine(
+    patient: Patient,
+  ): readonly { readonly things: readonly number[]; readonly uses: number }[] {
     const { courses } = this.pantry.stock
+    const carried = this.pantry.carriedOf.get(patient.member.id)
     return courses.flatMap((course) => {
       if (course.memberId !== patient.member.id || !isRunning(course, this.question.date)) return []
       if (course.perDay === null) return []
       const thing = this.pantry.thingOf.get(course.itemId)
       if (thing === undefined) return []
       const perUnit = this.pantry.things[thing]?.facts.uses ?? 1
-      return [{ thing, uses: (course.perDay / THOUSAND) * perUnit * (this.question.days + 2) }]
+      const along = carried?.get(course.itemId)
+      const things = along === undefined ? [thing] : [thing, along]
+      return [{ things, uses: (course.perDay / THOUSAND) * perUnit * (this.question.days + 2) }]
     })
   }
 }

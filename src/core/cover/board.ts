@@ -55,11 +55,11 @@ export function demandsOf(
     return patients.flatMap((patient) =>
       patient === null
         ? []
-        : asking.ownMedicine(patient).map(({ thing, uses }) => ({
+        : asking.ownMedicine(patient).map(({ things, uses }) => ({
             part: null,
             patient,
             uses,
-            from: asking.countsAsOwn(thing, patient, withSecond) ? [thing] : [],
+            from: things.filter((thing) => asking.countsAsOwn(thing, patient, withSecond)),
           })),
     )
   return patients.flatMap((patient) =>
@@ -145,7 +145,10 @@ export function judgeNeed(
     (need.id === OWN_MEDICINE &&
       patients.some(
         (patient) =>
-          patient && asking.ownMedicine(patient).some(({ thing }) => asking.isPresent(thing)),
+          patient &&
+          asking
+            .ownMedicine(patient)
+            .some(({ things }) => things.some((thing) => asking.isPresent(thing))),
       ))
   return { state: held ? 'held' : 'none', way: null, have: 0, need: 0 }
 }

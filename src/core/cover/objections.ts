@@ -7,11 +7,13 @@ import type { PlainDate } from '../calendar/plainDate'
 import type { Without } from '../catalogue/companions'
 import type { RoleId } from '../catalogue/roles'
 import type { SkillId } from '../catalogue/skills'
+import type { MemberId } from '../ids'
 import type { Barred, Pantry, Shelf } from './pantry'
 import {
   GRADES,
   type Grade,
   gradeOfUnsuited,
+  isFor,
   isLifeSaver,
   type Patient,
   type Thing,
@@ -25,6 +27,8 @@ export type Objection =
   | { readonly code: 'spent'; readonly day: PlainDate }
   /** Past its date, and of a kind that the household keeps: looked at before it is used. */
   | { readonly code: 'past_date'; readonly day: PlainDate }
+  /** It lies in a kit that goes with somebody else: it may be away. */
+  | { readonly code: 'goes_with'; readonly whose: string }
   | { readonly code: 'no_skill'; readonly skill: SkillId }
   | {
       readonly code: 'no_companion'
@@ -48,6 +52,7 @@ export function gradeOf(objection: Objection): Grade {
     case 'spent':
       return 'not_as_it_is'
     case 'past_date':
+    case 'goes_with':
     case 'no_skill':
       return 'remark'
     case 'no_companion':
@@ -121,11 +126,14 @@ export function objectionsTo(
 function ofLot(
   pantry: Pantry,
   shelf: Shelf,
-  { facts }: Thing,
+  thing: Thing,
   patient: Patient | null,
   day: PlainDate,
 ): readonly Objection[] {
   const { barred, through } = shelf
+  const { facts, carrier } = thing
+  const nameOf = (id: MemberId): string =>
+    pantry.stock.members.find((member) => member.id === id)?.name ?? ''
   const objections: Objection[] = []
   if (barred) objections.push(barred)
   else if (through !== null) {
@@ -135,9 +143,10 @@ function ofLot(
   }
   const keeper = shelf.forMember
   if (keeper !== null && patient && keeper !== patient.member.id && isLifeSaver(facts)) {
-    const whose = pantry.stock.members.find(({ id }) => id === keeper)?.name ?? ''
-    objections.push({ code: 'somebody_elses', whose })
+    objections.push({ code: 'somebody_elses', whose: nameOf(keeper) })
   }
+  if (carrier !== undefined && !isFor(thing, patient))
+    objections.push({ code: 'goes_with', whose: nameOf(carrier) })
   return objections
 }
 

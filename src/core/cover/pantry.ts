@@ -42,9 +42,18 @@ export interface CoverPlace
   extends Pick<Place, 'id' | 'name' | 'hue' | 'minutesToHelp' | 'traits' | 'usuallyThere'> {
   /** Where the household keeps its stock: somebody is there all the time. */
   readonly isStore: boolean
+  /** Whole days on which somebody is on a trip that leads elsewhere. */
+  readonly elsewhere?: readonly DaysElsewhere[]
+}
+export interface DaysElsewhere {
+  readonly memberId: MemberId
+  readonly from: PlainDate
+  readonly to: PlainDate
 }
 export interface CoverKit
   extends Pick<Kit, 'id' | 'placeId' | 'name' | 'range' | 'whom' | 'minutesAway'> {
+  /** Who carries it; absent or null where it stays at its place. */
+  readonly goesWith?: Kit['goesWith']
   /** On a trip today: it is not where it belongs. */
   readonly isAway?: boolean
 }
@@ -119,6 +128,8 @@ export interface Pantry {
   readonly byRole: ReadonlyMap<RoleId, readonly number[]>
   readonly kitAt: ReadonlyMap<KitId, number>
   readonly thingOf: ReadonlyMap<ItemId, number>
+  /** Things in kits that go with somebody, who alone can count on them. */
+  readonly carriedOf: ReadonlyMap<MemberId, ReadonlyMap<ItemId, number>>
   readonly house: HouseRules
 }
 
@@ -136,13 +147,15 @@ export function pantry(stock: CoverStock): Pantry {
       facts,
     }),
   )
+  const carried = new CarriedThings(things, stock.items)
   const shelves = stock.holdings.flatMap(({ lotId, pocketId, amount }): Shelf[] => {
     const lot = lots.get(lotId)
     const pocket = pockets.get(pocketId)
     const kit = pocket && kitAt.get(pocket.kitId)
-    const thing = lot && thingOf.get(lot.itemId)
-    if (!lot || !pocket || kit === undefined || thing === undefined) return []
-    const known = stock.items[thing] as KnownItem
+    const own = lot && thingOf.get(lot.itemId)
+    if (!lot || !pocket || kit === undefined || own === undefined) return []
+    const known = stock.items[own] as KnownItem
+    const thing = carried.positionFor(own, stock.kits[kit]?.goesWith?.memberId)
     const last = lastGoodOrNull(lot, known.item.openedClock)
     return [
       {
@@ -160,23 +173,54 @@ export function pantry(stock: CoverStock): Pantry {
       },
     ]
   })
-  const shelvesOf: Shelf[][] = things.map(() => [])
+  const shelvesOf: Shelf[][] = carried.things.map(() => [])
   for (const shelf of shelves) shelvesOf[shelf.thing]?.push(shelf)
   return {
     stock,
-    things,
-    known: stock.items,
+    things: carried.things,
+    known: carried.known,
     shelves,
     shelvesOf,
-    byRole: playersOf(things),
+    byRole: playersOf(carried.things),
     kitAt,
     thingOf,
+    carriedOf: carried.of,
     house: {
       owners: ownersOf(stock),
       signed: stock.signed,
       schools: stock.schools,
       labels: stock.labels,
     },
+  }
+}
+
+/**
+ * What lies in a kit that goes with somebody is a thing of its own beside the same thing that lies
+ * somewhere for everybody: so that sums, companions and what several need at once never mix the two.
+ */
+class CarriedThings {
+  readonly things: Thing[]
+  readonly known: KnownItem[]
+  readonly of = new Map<MemberId, Map<ItemId, number>>()
+
+  constructor(things: readonly Thing[], known: readonly KnownItem[]) {
+    this.things = [...things]
+    this.known = [...known]
+  }
+
+  /** @param own its position among the household's things */
+  positionFor(own: number, carrier: MemberId | undefined): number {
+    const thing = this.things[own]
+    const known = this.known[own]
+    if (carrier === undefined || !thing || !known) return own
+    const theirs = this.of.get(carrier) ?? new Map<ItemId, number>()
+    this.of.set(carrier, theirs)
+    const before = theirs.get(known.item.id)
+    if (before !== undefined) return before
+    theirs.set(known.item.id, this.things.length)
+    this.things.push({ ...thing, carrier })
+    this.known.push(known)
+    return this.things.length - 1
   }
 }
 

@@ -11,6 +11,7 @@ import type { Pantry } from './pantry'
 import { patientIn } from './patientIn'
 import {
   isAllergicTo,
+  isFor,
   isWordValid,
   type Patient,
   type Suit,
@@ -66,7 +67,7 @@ export class PatientBook {
     if (before >= 0) return before
     const it = this.pantry.things[thing]
     if (!it) return 0
-    const suit = SUITS[suitOf(it, patient, this.pantry.house)]
+    const suit = isFor(it, patient) ? SUITS[suitOf(it, patient, this.pantry.house)] : SUITS.not
     // Beyond what is its own nothing is kept.
     known[thing] = suit
     return suit

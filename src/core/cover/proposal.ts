@@ -89,7 +89,7 @@ export function propose(
   needs: readonly Need[] = NEEDS,
 ): Proposal {
   const { stock } = pantry
-  const here = kitsAt(stock, asked.place.id)
+  const here = kitsAt(stock, asked.place, asked.date)
   const asking = new Asking(pantry, {
     ...asked,
     kits: new Set<KitId>(here.map(({ id }) => id)),

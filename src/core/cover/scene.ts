@@ -1,5 +1,6 @@
 /** What a place is judged for: who is expected there, what its kits are for, what is left out. */
 import type { PlainDate } from '../calendar/plainDate'
+import { goesTo } from '../household/goesWith'
 import type { KitUse } from '../household/kitUse'
 import { belongsOn } from '../household/member'
 import { guessRange, kitUseOf } from '../household/places'
@@ -11,16 +12,22 @@ import type { CoverKit, CoverPlace, CoverStock } from './pantry'
 /**
  * Who is expected at a place on a day. Where nobody has said who is usually there, everybody is:
  * unknown is never nobody. Guests, and those of whom nobody has said where they are, are where the
- * household lives; where it lives nowhere, everywhere.
+ * household lives; where it lives nowhere, everywhere. Whoever is on a trip all day is not there.
  */
 export function expectedAt(
-  place: Pick<CoverPlace, 'usuallyThere' | 'isStore'>,
+  place: Pick<CoverPlace, 'usuallyThere' | 'isStore' | 'elsewhere'>,
   { members, places }: Pick<CoverStock, 'members' | 'places'>,
   day: PlainDate,
 ): ReadonlySet<MemberId> {
-  const here = members.filter((member) => belongsOn(member, day))
+  const away = new Set(
+    (place.elsewhere ?? []).flatMap(({ memberId, from, to }) =>
+      from <= day && day <= to ? [memberId] : [],
+    ),
+  )
+  const all = members.filter((member) => belongsOn(member, day))
+  const here = all.filter(({ id }) => !away.has(id))
   const usual = new Set(place.usuallyThere)
-  if (!here.some(({ id }) => usual.has(id))) return new Set(here.map(({ id }) => id))
+  if (!all.some(({ id }) => usual.has(id))) return new Set(here.map(({ id }) => id))
   const somewhere = new Set(places.flatMap(({ usuallyThere }) => usuallyThere))
   const isHome = place.isStore || !places.some(({ isStore }) => isStore)
   return new Set(
@@ -33,17 +40,37 @@ export function expectedAt(
   )
 }
 
-/** The kits of a place that are there: what is on a trip is not. */
-export const kitsAt = (
-  { kits }: Pick<CoverStock, 'kits'>,
-  placeId: CoverPlace['id'],
-): readonly CoverKit[] => kits.filter((kit) => kit.placeId === placeId && kit.isAway !== true)
+/**
+ * The kits that are at a place on a day: its own, but for what is on a trip, and what goes with
+ * those who are expected there.
+ */
+export function kitsAt(
+  stock: Pick<CoverStock, 'kits' | 'members' | 'places'>,
+  place: CoverPlace,
+  day: PlainDate,
+): readonly CoverKit[] {
+  const there = stock.kits.some(({ goesWith }) => goesWith)
+    ? expectedAt(place, stock, day)
+    : new Set<MemberId>()
+  return stock.kits.filter(
+    ({ placeId, goesWith, isAway }) =>
+      isAway !== true &&
+      (goesWith
+        ? goesTo(goesWith, place.id) && there.has(goesWith.memberId)
+        : placeId === place.id),
+  )
+}
 
-/** What is expected of kits where they are; of a place without any: what the place suggests. */
-export const usesOfKits = (kits: readonly CoverKit[], place: CoverPlace): readonly KitUse[] =>
-  kits.length === 0
+/**
+ * What is expected of the kits at a place. What is worn everywhere makes no place ready: without a kit
+ * of its own, or one that is carried to it in particular, what the place suggests is asked for.
+ */
+export function usesOfKits(kits: readonly CoverKit[], place: CoverPlace): readonly KitUse[] {
+  const its = kits.filter(({ goesWith }) => !goesWith || goesWith.to.includes(place.id))
+  return its.length === 0
     ? [{ range: guessRange(place, place.isStore), whom: 'everybody' }]
-    : kits.map((kit) => kitUseOf(kit, place, place.isStore))
+    : its.map((kit) => kitUseOf(kit, place, place.isStore))
+}
 
 export const leftOutAt = (
   { leftOut }: Pick<CoverStock, 'leftOut'>,
@@ -55,19 +82,28 @@ export const leftOutAt = (
     ),
   )
 
-/** The same with a member there, whether they usually are or not. */
+/** The same with a member there, whether they usually are or not, and what goes with them. */
 export function withMember(
-  { members: all }: Pick<CoverStock, 'members'>,
+  { members: all, kits }: Pick<CoverStock, 'members' | 'kits'>,
+  place: Pick<CoverPlace, 'id'>,
   usual: Question,
   memberId: MemberId,
 ): Question {
   const members = new Set([...usual.members, memberId])
-  return { ...usual, members, skills: skillsAmong(all, members, usual.date) }
+  const theirs = kits.flatMap(({ id, goesWith, isAway }) =>
+    goesWith?.memberId === memberId && goesTo(goesWith, place.id) && !isAway ? [id] : [],
+  )
+  return {
+    ...usual,
+    members,
+    kits: new Set([...usual.kits, ...theirs]),
+    skills: skillsAmong(all, members, usual.date),
+  }
 }
 
 /** The question that every screen asks of a place: its own kits, whoever is expected, nothing thought away. */
 export function questionAt(stock: CoverStock, place: CoverPlace, day: PlainDate): Question {
-  const kits = kitsAt(stock, place.id)
+  const kits = kitsAt(stock, place, day)
   const members = expectedAt(place, stock, day)
   return {
     date: day,

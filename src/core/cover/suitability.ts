@@ -155,7 +155,13 @@ export interface Thing {
   /** As on the pack; the size of gloves. */
   readonly strength: string
   readonly facts: ItemFacts
+  /** It lies in what goes with this member, who alone can count on it; absent for all else. */
+  readonly carrier?: MemberId
 }
+
+/** Whether somebody can count on a thing being where they are. @param patient null: whoever is there */
+export const isFor = ({ carrier }: Pick<Thing, 'carrier'>, patient: Patient | null): boolean =>
+  carrier === undefined || carrier === patient?.member.id
 
 /**
  * Every reason why a thing is not simply for a patient; none when it suits. The allergy comes

@@ -1,6 +1,6 @@
 /** What a step of a guided card uses up, out of the kits that are there. */
 import { ROLES } from '../catalogue/roles'
-import type { Pantry } from '../cover/pantry'
+import type { CoverKit, Pantry } from '../cover/pantry'
 import { reachedFirst } from '../cover/reaching'
 import { gradeOfUnsuited, type Patient, unsuited } from '../cover/suitability'
 import { isGoodOn, oneUse, turnsFirst } from '../cover/taking'
@@ -12,6 +12,10 @@ import type { GuideStep } from './card'
  * One use of each thing, of what is good, suits and is no medicine: what is reached first.
  * Tools stay in the kit. Nothing where it lies at another place.
  */
+/** A kit of the place, or what the patient carries. */
+const isWhere = (kit: CoverKit | undefined, { member }: Patient, here: PlaceId | null): boolean =>
+  kit?.goesWith ? kit.goesWith.memberId === member.id : kit?.placeId === here
+
 export const takesOfStep = (
   { stock, things, shelves, house }: Pantry,
   step: Pick<GuideStep, 'takes'>,
@@ -24,7 +28,7 @@ export const takesOfStep = (
       .filter((shelf) => {
         const thing = things[shelf.thing]
         return (
-          stock.kits[shelf.kit]?.placeId === here &&
+          isWhere(stock.kits[shelf.kit], patient, here) &&
           thing?.facts.roles.includes(role) &&
           !thing.facts.isMedicine &&
           shelf.amount >= oneUse(thing.facts.uses) &&

@@ -3,6 +3,7 @@ import type { PlainDate } from '../calendar/plainDate'
 import type { Presence, Rhythm } from '../calendar/presence'
 import type { KitId, MemberId, PlaceId } from '../ids'
 import type { Container } from './container'
+import type { GoesWith } from './goesWith'
 import type { KitRange, KitUse, KitWhom } from './kitUse'
 import { MAT_COLUMNS, type MatCell } from './pocket'
 
@@ -83,6 +84,8 @@ export interface Kit {
   readonly whom: KitWhom
   /** Minutes to fetch it from where people at its place are; null where nobody has said, then it is at hand. */
   readonly minutesAway: number | null
+  /** Who carries it; null where it stays at its place. */
+  readonly goesWith: GoesWith | null
   readonly lastCheck: { readonly on: PlainDate; readonly by: string } | null
   readonly version: number
 }
@@ -100,12 +103,15 @@ export function guessRange(place: WhatPlaceSays, isStore: boolean): KitRange {
   return place.traits.includes('night') || isFar(place) ? 'away' : 'home'
 }
 
-/** What is expected of a kit: as the keeper said, else as its place suggests. */
+/** What is expected of a kit: as the keeper said, else as its place or its being carried suggests. */
 export const kitUseOf = (
-  kit: Pick<Kit, 'range' | 'whom'>,
+  kit: Pick<Kit, 'range' | 'whom'> & { readonly goesWith?: Kit['goesWith'] },
   place: WhatPlaceSays,
   isStore: boolean,
-): KitUse => ({ range: kit.range ?? guessRange(place, isStore), whom: kit.whom })
+): KitUse => ({
+  range: kit.range ?? (kit.goesWith ? 'bag' : guessRange(place, isStore)),
+  whom: kit.whom,
+})
 
 /**
  * A free cell below everything else, for a pocket added without a drawing: three abreast,

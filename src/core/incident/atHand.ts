@@ -14,8 +14,10 @@ import { NEEDS } from '../cover/needs'
 import { gravest, isSetAside, type Objection, objectionsTo } from '../cover/objections'
 import { isShared, pantry as layOut, type Pantry } from '../cover/pantry'
 import { patientIn } from '../cover/patientIn'
+import { expectedAt } from '../cover/scene'
 import { SCHOOLS, schoolAnswer } from '../cover/schools'
 import { GRADES, type Grade, isLifeSaver, type Patient } from '../cover/suitability'
+import { goesTo } from '../household/goesWith'
 import type { Member } from '../household/member'
 import type { KitId, LotId, PlaceId } from '../ids'
 import { atOnce, INCIDENT_KINDS, type IncidentKind } from './kinds'
@@ -61,10 +63,8 @@ export interface AtHandQuestion {
 export function atHand(known: Pantry, question: AtHandQuestion): AtHand {
   const { patient, kind, date } = question
   const isMember = known.stock.members.some(({ id }) => id === patient.id)
-  const pantry = isMember
-    ? known
-    : layOut({ ...known.stock, members: [...known.stock.members, patient] })
-  const scene = sceneOf(pantry, question)
+  const pantry = everythingOf(known, isMember ? null : patient)
+  const scene: Scene = { ...sceneOf(pantry, question), carriers: carriersIn(known, question) }
   const subject = patientIn(pantry, patient, date)
   const ids: readonly string[] = INCIDENT_KINDS[kind].needs
   const needs = ids
@@ -165,8 +165,22 @@ const speciesOf = ({ atRisk }: Need, { member }: Patient) =>
       ? []
       : [member.species]
 
+/**
+ * With a guest, where it has happened to one. What goes with somebody is there for whoever needs it as
+ * soon as they are: it is said with whom it is, and nothing speaks against it.
+ */
+function everythingOf(known: Pantry, guest: Member | null): Pantry {
+  const { members, kits } = known.stock
+  if (!guest && !kits.some(({ goesWith }) => goesWith)) return known
+  return layOut({
+    ...known.stock,
+    members: guest ? [...members, guest] : members,
+    kits: kits.map(({ goesWith: _carried, ...kit }) => kit),
+  })
+}
+
 /** Everything in reach counts; where people live there is water, a towel, a cloth. */
-function sceneOf(pantry: Pantry, { here, date }: AtHandQuestion): Scene {
+function sceneOf(pantry: Pantry, { here, date }: AtHandQuestion): Omit<Scene, 'carriers'> {
   const { stock } = pantry
   const place =
     stock.places.find(({ id }) => id === here) ?? stock.places.find(({ isStore }) => isStore)
@@ -181,6 +195,32 @@ function sceneOf(pantry: Pantry, { here, date }: AtHandQuestion): Scene {
     days: 1,
   }
   return { pantry, asking: new Asking(pantry, question), here: place?.id ?? null, date }
+}
+
+/** Who carries which kit, and whether they are where it has happened. */
+function carriersIn({ stock }: Pantry, { patient, here, date }: AtHandQuestion): Scene['carriers'] {
+  const place = stock.places.find(({ id }) => id === here)
+  const there = place ? expectedAt(place, stock, date) : new Set()
+  return new Map(
+    stock.kits.flatMap(({ id, goesWith }) => {
+      const carrier = stock.members.find((one) => one.id === goesWith?.memberId)
+      return goesWith
+        ? [
+            [
+              id,
+              {
+                name: carrier?.name ?? '',
+                isHere:
+                  goesWith.memberId === patient.id ||
+                  (there.has(goesWith.memberId) &&
+                    place !== undefined &&
+                    goesTo(goesWith, place.id)),
+              },
+            ] as const,
+          ]
+        : []
+    }),
+  )
 }
 
 // ---- ways --------------------------------------------------------------------------------------
@@ -251,13 +291,15 @@ function lotsFor(
     if (!thing || !kit || shelf.amount <= 0) continue
     const objections = speaksAgainst(scene, shelf, whom).filter((one) => !isWaived(one, need))
     const grade = gravest(objections)
+    const carrier = scene.carriers.get(kit.id)
     const found: AtHandLot = {
       lotId: shelf.lotId,
       shelf,
       title: thing.title,
       kitId: kit.id,
       placeId: kit.placeId,
-      isHere: kit.placeId === scene.here && kit.isAway !== true,
+      isHere: carrier ? carrier.isHere : kit.placeId === scene.here && kit.isAway !== true,
+      carrier: carrier?.name ?? null,
       rank: rankOfLot(scene, shelf, whom.patient, objections),
       remarks: objections,
       onTheirWord: objections.some(({ code }) => code === 'somebody_elses'),

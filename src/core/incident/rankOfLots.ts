@@ -23,6 +23,8 @@ export interface AtHandLot {
   readonly kitId: KitId
   readonly placeId: PlaceId
   readonly isHere: boolean
+  /** Who carries it, by name; null where it stays at its place. */
+  readonly carrier: string | null
   readonly rank: Rank
   readonly remarks: readonly Objection[]
   /** Somebody else's life-saver: only on the emergency line's word. */
@@ -136,5 +138,6 @@ export interface Scene {
   readonly pantry: Pantry
   readonly asking: Asking
   readonly here: PlaceId | null
+  readonly carriers: ReadonlyMap<KitId, { readonly name: string; readonly isHere: boolean }>
   readonly date: PlainDate
 }

@@ -26,9 +26,12 @@ export function judgeAgain(
   if (judgement.today !== today || !isSameFrame(before.pantry.stock, pantry.stock))
     return judge(pantry, today, until)
   const changed = changedItems(before.pantry.stock.items, pantry.stock.items)
-  const isSameOrder = pantry.stock.items.every(
-    ({ item }, at) => item.id === before.pantry.stock.items[at]?.item.id,
-  )
+  const isSameOrder =
+    pantry.things.length === before.pantry.things.length &&
+    pantry.things.every(({ itemId, carrier }, at) => {
+      const was = before.pantry.things[at]
+      return itemId === was?.itemId && carrier === was.carrier
+    })
   const book = new PatientBook(
     pantry,
     changed.length === 0 && isSameOrder ? judgement.book : undefined,
@@ -38,7 +41,7 @@ export function judgeAgain(
     const known = judgement.of.get(place.id)
     const days = { from: today, to: until.get(place.id) ?? today }
     if (!known || known.until !== days.to) return judgePlace(pantry, place, days, book)
-    const touched = problemsTouched(before.pantry, pantry, place, moved, changed)
+    const touched = problemsTouched(before.pantry, pantry, place, moved, changed, today)
     if (touched.size === 0) return { ...known, place }
     const needs = NEEDS.filter((need) => touched.has(problemId(need)))
     return merged({ ...known, place }, judgePlace(pantry, place, days, book, needs), touched)
@@ -160,8 +163,10 @@ function problemsTouched(
   place: CoverPlace,
   { were, are }: Moved,
   changed: readonly KnownItem[],
+  today: PlainDate,
 ): ReadonlySet<string> {
-  const kits = new Set(kitsAt(now.stock, place.id).map(({ id }) => id))
+  // What is carried there by whoever comes later concerns nobody but them.
+  const kits = new Set(kitsAt(now.stock, place, today).map(({ id }) => id))
   const known = new Set(changed.map(({ item }) => item.id))
   const touched = new Set<string>()
   for (const [pantry, moved] of [

@@ -154,6 +154,9 @@ export function daysOfMembers(
     ...stock.members.flatMap((member) => daysOfMember(member, from, to)),
     ...stock.courses.flatMap(({ startsOn, endsOn }: Course) => [startsOn, dayAfter(endsOn)]),
     ...stock.signed.map(({ until }) => dayAfter(until)),
+    ...stock.places.flatMap(({ elsewhere = [] }) =>
+      elsewhere.flatMap((days) => [days.from, dayAfter(days.to)]),
+    ),
   ]
 }
 

@@ -92,7 +92,7 @@ function asked(
     expected: _all,
     leftOut: _none,
     ...happened
-  } = member ? withMember(stock, usual, member.id) : usual
+  } = member ? withMember(stock, place, usual, member.id) : usual
   // It has happened: what the kits are for and what was left out no longer matters.
   return happened
 }

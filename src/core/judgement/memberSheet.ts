@@ -72,7 +72,7 @@ export function memberSheet(
   if (!member) return null
   const places = stock.places.map((place): PlacePart => {
     const usual = questionAt(stock, place, date)
-    const asking = new Asking(pantry, withMember(stock, usual, memberId))
+    const asking = new Asking(pantry, withMember(stock, place, usual, memberId))
     const patient = asking.patients.find((one) => one.member.id === memberId) ?? null
     const lines = judgedLines(asking, memberId)
     return {

@@ -98,7 +98,7 @@ function piecesOf(
   for (const shelf of pantry.shelves) {
     const kit = pantry.stock.kits[shelf.kit]
     const itemId = pantry.things[shelf.thing]?.itemId
-    if (!kit || !itemId) continue
+    if (!kit || !itemId || pantry.things[shelf.thing]?.carrier !== undefined) continue
     // What lies in a bag that is filled for this may change to another one.
     if (!(along.has(kit.id) ? filled.has(kit.id) : sources.has(kit.placeId))) continue
     if (leave.has(itemId) || !isGoodOn(shelf, through)) continue
@@ -244,8 +244,8 @@ function requiredBy(
 ): Required {
   const { scenes, stays, pieces, fixed } = laid
   const book = new PatientBook(pantry)
-  const sources = pantry.stock.kits.flatMap(({ id, placeId }) =>
-    trip.sources.includes(placeId) ? [id] : [],
+  const sources = pantry.stock.kits.flatMap(({ id, placeId, goesWith }) =>
+    trip.sources.includes(placeId) && !goesWith ? [id] : [],
   )
   const found: Required[] = []
   for (const [at, scene] of scenes.entries()) {

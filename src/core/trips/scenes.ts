@@ -2,8 +2,9 @@
 import { addDays, daysBetween, type PlainDate } from '../calendar/plainDate'
 import { type Question, skillsAmong } from '../cover/asking'
 import { leftOutKey } from '../cover/leftOut'
-import type { CoverStock, Pantry } from '../cover/pantry'
-import { expectedAt, kitsAt, questionAt } from '../cover/scene'
+import type { CoverKit, CoverStock, Pantry } from '../cover/pantry'
+import { expectedAt, questionAt } from '../cover/scene'
+import { goesTo } from '../household/goesWith'
 import type { KitRange } from '../household/kitUse'
 import type { PlaceTrait } from '../household/places'
 import type { KitId, MemberId, PlaceId } from '../ids'
@@ -39,7 +40,7 @@ export const NOT_FOR_A_BAG: readonly string[] = [
 /** Every part of the party, in the order of the stops. */
 export const scenesOf = (
   trip: Pick<Trip, 'stops' | 'bags'>,
-  stock: Pick<CoverStock, 'kits'>,
+  stock: Pick<CoverStock, 'kits' | 'members' | 'places'>,
 ): readonly Scene[] => {
   const bags = new Set(trip.bags.map(({ kitId }) => kitId))
   return trip.stops.map((stop) => ({
@@ -50,11 +51,16 @@ export const scenesOf = (
     bags: trip.bags.flatMap(({ kitId, carrier }) =>
       stop.members.includes(carrier) ? [kitId] : [],
     ),
-    kits:
-      stop.placeId === null
-        ? []
-        : kitsAt(stock, stop.placeId).flatMap(({ id }) => (bags.has(id) ? [] : [id])),
+    kits: stock.kits.flatMap((kit) => (!bags.has(kit.id) && isAtStop(kit, stop) ? [kit.id] : [])),
   }))
+}
+
+/** The place's own kits, and what goes with those who are there wherever they go. */
+function isAtStop({ placeId, goesWith, isAway }: CoverKit, stop: Stop): boolean {
+  if (isAway) return false
+  if (!goesWith) return placeId === stop.placeId
+  if (!stop.members.includes(goesWith.memberId)) return false
+  return stop.placeId === null ? goesWith.to.length === 0 : goesTo(goesWith, stop.placeId)
 }
 
 /** How far what one carries has to reach: by night it answers what a home would. */
@@ -124,6 +130,11 @@ export function staysOf(
   const going = new Set(travellers(trip))
   const day = firstDay(trip)
   const bags = new Set(trip.bags.map(({ kitId }) => kitId))
+  const along = new Set(
+    stock.kits.flatMap(({ id, goesWith }) =>
+      goesWith && going.has(goesWith.memberId) ? [id] : [],
+    ),
+  )
   return stock.places.flatMap((place): readonly StayScene[] => {
     if (!trip.sources.includes(place.id)) return []
     const members = new Set([...expectedAt(place, stock, day)].filter((one) => !going.has(one)))
@@ -134,7 +145,7 @@ export function staysOf(
         placeId: place.id,
         question: {
           ...usual,
-          kits: new Set([...usual.kits].filter((kit) => !bags.has(kit))),
+          kits: new Set([...usual.kits].filter((kit) => !bags.has(kit) && !along.has(kit))),
           members,
           skills: skillsAmong(stock.members, members, day),
         },

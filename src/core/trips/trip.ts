@@ -2,7 +2,8 @@
  * Going out: who is where on which days, what they carry, and in which bags. A trip is what was
  * agreed; what lies in a bag is the record's.
  */
-import { earlier, later, type PlainDate } from '../calendar/plainDate'
+import { addDays, earlier, later, type PlainDate } from '../calendar/plainDate'
+import type { DaysElsewhere } from '../cover/pantry'
 import type { PlaceTrait, Signal } from '../household/places'
 import type { ItemId, KitId, MemberId, PlaceId, StopId, TripId } from '../ids'
 import type { CabinRulesId } from './cabin'
@@ -106,6 +107,24 @@ export const bagsAwayOn = (
     trips.flatMap((trip) =>
       firstDay(trip) <= day && day <= lastDay(trip) ? trip.bags.map(({ kitId }) => kitId) : [],
     ),
+  )
+
+/**
+ * Whole days on which somebody is not at a place because they are on a trip that leads elsewhere: not
+ * the day on which they leave, nor the one on which they come back.
+ */
+export const daysElsewhere = (
+  trips: readonly Pick<Trip, 'stops'>[],
+  placeId: PlaceId,
+): readonly DaysElsewhere[] =>
+  trips.flatMap((trip) =>
+    travellers(trip).flatMap((memberId): readonly DaysElsewhere[] => {
+      const own = trip.stops.filter(({ members }) => members.includes(memberId))
+      if (own.some((stop) => stop.placeId === placeId)) return []
+      const from = addDays(firstDay({ stops: own }), 1)
+      const to = addDays(lastDay({ stops: own }), -1)
+      return from <= to ? [{ memberId, from, to }] : []
+    }),
   )
 
 /** Everybody who goes, in the order of the stops. */

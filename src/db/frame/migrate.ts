@@ -17,6 +17,7 @@ import * as kitUse from './migrations/0014-kit-use'
 import * as minutesAway from './migrations/0015-minutes-away'
 import * as beginning from './migrations/0016-beginning'
 import * as trips from './migrations/0017-trips'
+import * as goesWith from './migrations/0018-goes-with'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -36,6 +37,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0015-minutes-away': minutesAway,
   '0016-beginning': beginning,
   '0017-trips': trips,
+  '0018-goes-with': goesWith,
 }
 
 /** What is missing, in order; nothing of a database in which nothing has been made yet. */

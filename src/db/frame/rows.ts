@@ -8,6 +8,7 @@ import type { OwnFacts } from '../../core/catalogue/ownFacts'
 import type { ChosenSchools } from '../../core/cover/schools'
 import type { Container } from '../../core/household/container'
 import type { Course } from '../../core/household/course'
+import type { GoesWith } from '../../core/household/goesWith'
 import type { Household } from '../../core/household/household'
 import type { KitRange, KitWhom } from '../../core/household/kitUse'
 import { blankFacts, type Member, type MemberFacts } from '../../core/household/member'
@@ -129,6 +130,7 @@ export const toKit = (
   range: row.range as KitRange | null,
   whom: row.whom as KitWhom,
   minutesAway: row.minutes_away,
+  goesWith: row.goes_with as GoesWith | null,
   lastCheck: lastCheck ? { on: lastCheck.on_day as PlainDate, by: lastCheck.by_whom } : null,
   version: row.version,
 })

@@ -183,6 +183,7 @@ export interface KitTable extends Acted {
   range: string | null
   whom: ColumnType<string, string | undefined, string>
   minutes_away: ColumnType<number | null, number | null | undefined, number | null>
+  goes_with: ColumnType<unknown, string | null | undefined, string | null>
 }
 export interface KitCheckTable extends Acted {
   kit_id: Fixed<string>

@@ -121,7 +121,9 @@ const KitTile = ({ kit, today }: { readonly kit: KitCard; readonly today: PlainD
       {words.ready.targets(kit.targets)}
     </Box>
     <Box as="small" size={2} tone="second">
-      {kit.note}
+      {[kit.carrier !== undefined && kitsWords.carried.whose(kit.carrier), kit.note]
+        .filter(Boolean)
+        .join(' · ')}
     </Box>
     <Box
       as="span"

@@ -19,6 +19,9 @@ export type KitDraft = {
   readonly whom: KitWhom
   /** Minutes; empty where it is at hand. */
   readonly away: string
+  /** Who carries it; null where it stays at its place. */
+  readonly carrier: string | null
+  readonly carriedTo: string[]
   readonly shape: Shape | null
   readonly outer: string
   readonly empty: string
@@ -38,6 +41,8 @@ export const kitDraft = ({ container, ...kit }: Kit): KitDraft => ({
   range: kit.range,
   whom: kit.whom,
   away: kit.minutesAway === null ? '' : String(kit.minutesAway),
+  carrier: kit.goesWith?.memberId ?? null,
+  carriedTo: [...(kit.goesWith?.to ?? [])],
   shape: container?.shape ?? null,
   outer: writeMeasures(container?.outer ?? null),
   empty: container ? String(container.grams) : '',
@@ -58,7 +63,7 @@ export function withShape(draft: Pick<KitDraft, 'empty'>, shape: Shape | null): 
 
 export function readKitDraft(
   draft: KitDraft,
-  { id, version }: Pick<Kit, 'id' | 'version'>,
+  { id, version, goesWith }: Pick<Kit, 'id' | 'version' | 'goesWith'>,
 ): FormReading<KitDraft, typeof changeKit> {
   const { name, note, placeId, shape } = draft
   const days = readNumber(draft.days, DAYS)
@@ -97,6 +102,12 @@ export function readKitDraft(
       range: draft.range,
       whom: draft.whom,
       minutesAway: typeof away === 'number' ? away : null,
+      goesWith: draft.carrier && {
+        memberId: draft.carrier,
+        to: draft.carriedTo,
+        // Whoever has taken it along has it since then.
+        since: goesWith?.memberId === draft.carrier ? goesWith.since : null,
+      },
       container,
     } as never,
   })

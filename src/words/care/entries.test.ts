@@ -123,7 +123,7 @@ describe('where something lies in an incident', () => {
     // Nine minutes from the cottage's kitchen are not nine minutes from here.
     [false, 545, 'Cottage, Case, Lid'],
   ])('here: %s, %s s: %s', (isHere, seconds, said) => {
-    const lot = { isHere, shelf: { seconds } }
+    const lot = { isHere, carrier: null, shelf: { seconds } }
     expect(care.incident.whereLies('Cottage', 'Case', 'Lid', lot)).toBe(said)
   })
 })

@@ -274,9 +274,18 @@ export const incident = {
     place: string,
     kit: string,
     pocket: string,
-    { isHere, shelf: { seconds } }: Pick<AtHandLot, 'isHere'> & { shelf: Pick<Shelf, 'seconds'> },
+    {
+      isHere,
+      carrier,
+      shelf: { seconds },
+    }: Pick<AtHandLot, 'isHere' | 'carrier'> & { shelf: Pick<Shelf, 'seconds'> },
   ): string =>
-    [place, kit, pocket, isHere && seconds !== null && seconds > 60 && `${reach(seconds)} away`]
+    [
+      carrier === null ? place : `with ${carrier}`,
+      kit,
+      pocket,
+      isHere && seconds !== null && seconds > 60 && `${reach(seconds)} away`,
+    ]
       .filter(Boolean)
       .join(', '),
   remarks: remarksText,

@@ -80,6 +80,8 @@ export function objectionText(reason: Objection, today: PlainDate): string {
       return `${reason.vet} agreed, and a warning speaks against it: confirm with name and day`
     case 'left_over':
       return `left over: on hold until ${reason.prescriber || 'the prescriber'} says`
+    case 'goes_with':
+      return `goes with ${reason.whose}, who may not be there`
     case 'somebody_elses':
       return `prescribed for ${reason.whose}`
     case 'condition':

@@ -52,6 +52,7 @@ const EVERY: { readonly [Code in Objection['code']]: Extract<Objection, { code: 
   missing: { code: 'missing' },
   spent: { code: 'spent', day: DAY },
   past_date: { code: 'past_date', day: DAY },
+  goes_with: { code: 'goes_with', whose: 'Ida' },
   no_skill: { code: 'no_skill', skill: 'tourniquet' },
   no_companion: { code: 'no_companion', without: 'unsafe', roles: ['lick-guard'] },
 }

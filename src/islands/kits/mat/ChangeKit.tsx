@@ -1,6 +1,6 @@
 /** Changes what a kit is called, where it is kept and how often it is looked through. */
 
-import { Select, TextInput } from '@mantine/core'
+import { MultiSelect, Select, TextInput } from '@mantine/core'
 import { SHAPES, type Shape } from '../../../core/household/container'
 import { KIT_RANGES, KIT_WHOM } from '../../../core/household/kitUse'
 import { ActDialog } from '../../../ui/ActDialog'
@@ -12,6 +12,7 @@ import { kitDraft, readKitDraft, withShape } from '../kitDraft'
 import type { Kit } from './view'
 
 const matWords = words.kits.mat
+const carried = words.kits.carried
 const shapesWords = words.kits.shapes
 
 export function ChangeKit({ kit, onClose }: { readonly kit: Kit; readonly onClose: () => void }) {
@@ -51,6 +52,22 @@ export function ChangeKit({ kit, onClose }: { readonly kit: Kit; readonly onClos
         inputMode="numeric"
         {...form.text('away')}
       />
+      <Select
+        label={carried.label}
+        description={carried.hint}
+        placeholder={carried.nobody}
+        clearable
+        {...form.choice('carrier')}
+        data={kit.members.map(({ id, name }) => ({ value: id, label: name }))}
+      />
+      {form.values.carrier !== null && (
+        <MultiSelect
+          label={carried.to}
+          placeholder={form.values.carriedTo.length === 0 ? carried.everywhere : ''}
+          {...form.choice('carriedTo')}
+          data={places.map(({ id, name }) => ({ value: id, label: name }))}
+        />
+      )}
       <TextInput label={matWords.checkEvery} inputMode="numeric" {...form.text('days')} />
       <Select
         label={shapesWords.label}

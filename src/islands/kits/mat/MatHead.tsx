@@ -12,6 +12,7 @@ import { useStrap } from '../../../ui/Frame'
 import * as words from '../../../words'
 import { money } from '../../../words/frame/format'
 import classes from './mat.module.css'
+import { TakeAlong } from './TakeAlong'
 import type { Kit } from './view'
 
 /** The mat itself, or what is done instead of looking at it. */
@@ -27,7 +28,7 @@ interface Props {
 
 export function MatHead({ kit, today, onMode }: Props) {
   const { run, busy } = useActing()
-  const { habits } = useStrap()
+  const { habits, places } = useStrap()
   const { load } = kit
   return (
     <Stack
@@ -52,12 +53,14 @@ export function MatHead({ kit, today, onMode }: Props) {
         >
           {matWords.looked}
         </Button>
+        <TakeAlong kit={kit} />
         <Button onClick={() => onMode('forMe')}>{words.kits.arrange.forMe}</Button>
       </Row>
       <Box as="p" size={2} className="second">
         {[
           kit.note,
           kit.minutesAway ? matWords.minutesAway(kit.minutesAway) : '',
+          whereabouts(kit, places, today),
           words.kits.look(kit.look, today),
           matWords.nextCheck(kit.nextCheck, today),
         ]
@@ -123,6 +126,21 @@ export function MatHead({ kit, today, onMode }: Props) {
       </Row>
     </Stack>
   )
+}
+
+/** With whom a kit is; empty where it stays at its place. */
+function whereabouts(
+  { goesWith, members }: Kit,
+  places: readonly { readonly id: string; readonly name: string }[],
+  today: PlainDate,
+): string {
+  if (!goesWith) return ''
+  const { memberId, to, since } = goesWith
+  const name = members.find(({ id }) => id === memberId)?.name ?? null
+  const names = places.flatMap((place) =>
+    (to as readonly string[]).includes(place.id) ? [place.name] : [],
+  )
+  return words.kits.carried.where(name, names, since, today)
 }
 
 /** How many targets are met; pressing it lists those that are not. */
