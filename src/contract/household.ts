@@ -38,6 +38,7 @@ export const readHousehold = endpoint(
         signal: places.signal.nullable(),
         climate: places.climate.nullable(),
         usuallyThere: z.array(wire.memberId).readonly(),
+        vehicle: places.vehicle.nullable(),
         rhythm: places.rhythm,
         visits: z.array(places.visitValue),
         version: wire.version,
@@ -78,10 +79,26 @@ export const changeHousehold = endpoint(
       roundPace: household.householdValue.shape.roundPace.optional(),
       pharmacyDays: household.householdValue.shape.pharmacyDays.optional(),
       schools: members.chosenSchools.optional(),
+      evacuation: household.evacuation
+        .omit({ rehearsals: true })
+        .partial()
+        .optional()
+        .describe('For leaving the house in a hurry; what is not said stays'),
       beginning: household.householdValue.shape.beginning
         .optional()
         .describe('Whether the first steps are still to be taken'),
     }),
+  },
+  wire.done,
+)
+
+export const rehearseEvacuation = endpoint(
+  'POST',
+  '/api/evacuation/rehearsals',
+  'Note how long it took to leave the house when it was tried',
+  {
+    records: ['evacuation_rehearsed'],
+    body: household.rehearsal.omit({ on: true }),
   },
   wire.done,
 )

@@ -15,6 +15,7 @@ import { LINE_STATES } from '../core/trips/trip'
 import * as wire from './primitives'
 import * as care from './values/care'
 import * as cover from './values/cover'
+import * as household from './values/household'
 import * as items from './values/items'
 import * as kits from './values/kits'
 import * as members from './values/members'
@@ -165,6 +166,7 @@ export const RECORDS = {
     restock: nested(restock.restockSettings.partial()),
     schools: nested(members.chosenSchools),
     beginning: z.enum(BEGINNINGS).default('over'),
+    evacuation: nested(household.evacuation.partial()).default({}),
     version: whole,
     created_by_act: id.nullable(),
     removed_by_act: z.null(),
@@ -210,6 +212,7 @@ export const RECORDS = {
     signal: places.signal.nullable(),
     climate: places.climate.nullable(),
     usually_there: nested(z.array(id).max(200)),
+    vehicle: nested(places.vehicle.nullable()).default(null),
   }),
   visit: z.strictObject({
     ...acted,

@@ -9,6 +9,7 @@ const placeFacts = {
   signal: places.signal.nullable().optional(),
   climate: places.climate.nullable().optional(),
   usuallyThere: z.array(wire.memberId).max(60).optional(),
+  vehicle: places.vehicle.nullable().optional(),
 }
 
 export const readStrap = endpoint(

@@ -45,6 +45,7 @@ export const aPlace = (n: number, name: string, presence: Presence = ALWAYS): Pl
   signal: null,
   climate: null,
   usuallyThere: [],
+  vehicle: null,
   presence,
   version: 1,
 })

@@ -1,6 +1,7 @@
 /** Adding and changing places and visits. */
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { Rhythm } from '../../core/calendar/presence'
+import type { VehicleFacts } from '../../core/evacuation/evacuation'
 import {
   type Climate,
   guessTraits,
@@ -24,13 +25,15 @@ export interface PlaceFacts {
   readonly signal?: Signal | null | undefined
   readonly climate?: Climate | null | undefined
   readonly usuallyThere?: readonly MemberId[] | undefined
+  readonly vehicle?: VehicleFacts | null | undefined
 }
 
-const placeColumns = ({ minutesToVet, signal, climate, usuallyThere }: PlaceFacts) => ({
+const placeColumns = ({ minutesToVet, signal, climate, usuallyThere, vehicle }: PlaceFacts) => ({
   ...(minutesToVet !== undefined && { minutes_to_vet: minutesToVet }),
   ...(signal !== undefined && { signal }),
   ...(climate !== undefined && { climate }),
   ...(usuallyThere && { usually_there: JSON.stringify(usuallyThere) }),
+  ...(vehicle !== undefined && { vehicle: vehicle && JSON.stringify(vehicle) }),
 })
 
 export const createPlace = (

@@ -5,6 +5,7 @@ import { SKILL_IDS, type SkillId } from '../../core/catalogue/skills'
 import { STORAGE_CLASS_IDS } from '../../core/catalogue/storageClass'
 import { isSubstanceId, type SubstanceId } from '../../core/catalogue/substances'
 import { type ChosenSchools, isSchoolAnswer, SCHOOL_QUESTIONS } from '../../core/cover/schools'
+import { HELPS } from '../../core/evacuation/evacuation'
 import {
   type AnimalCondition,
   type AnimalTrait,
@@ -93,6 +94,9 @@ const personFacts = z.object({
     .readonly(),
   contacts: z.array(contact).max(10).readonly(),
   doctor: contact,
+  evacuation: z
+    .object({ drives: z.boolean().optional(), help: z.enum(HELPS).optional() })
+    .optional(),
 })
 
 const animalFacts = z.object({
@@ -129,6 +133,13 @@ const animalFacts = z.object({
     )
     .max(40)
     .readonly(),
+  evacuation: z
+    .object({
+      hides: z.boolean().optional(),
+      where: wire.shortText.optional(),
+      sharesWith: wire.memberId.optional(),
+    })
+    .optional(),
 })
 
 export const memberFacts = z.discriminatedUnion('kind', [personFacts, animalFacts])

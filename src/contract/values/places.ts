@@ -96,3 +96,10 @@ export const pocketRef = z.object({
   placeId: wire.placeId,
   place: z.string(),
 })
+
+/** What a vehicle takes along. */
+export const vehicle = z.object({
+  seats: z.int().min(1).max(60).nullable(),
+  animals: z.int().min(0).max(60).nullable(),
+  isAway: z.boolean(),
+})

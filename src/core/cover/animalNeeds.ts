@@ -409,6 +409,19 @@ export const ANIMAL_NEEDS: readonly Need[] = [
     ],
   }),
   need({
+    id: 'leave-carried',
+    // Two cats and one carrier: one of them stays behind.
+    everybodyAtOnce: true,
+    name: 'Leaving the house in a hurry',
+    tier: 'urgent',
+    range: 'home',
+    atRisk: { species: CARRIED, ownCarrier: true },
+    where: ['night'],
+    call: '',
+    source: 'Preparedness lists; local rules win',
+    ways: [way('A carrier each', some(1, 'carrier'))],
+  }),
+  need({
     id: 'hold-out-water-animal',
     everybodyAtOnce: true,
     name: 'Three days of water',

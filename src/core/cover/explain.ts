@@ -93,6 +93,22 @@ function cautionsOf(need: Need, way: number | null, { stock }: Pantry): readonly
   ]
 }
 
+/**
+ * How a need is met for several at once, nothing promised twice: by the way that the judgement counts,
+ * else by the first.
+ */
+export function answerFor(
+  asking: Asking,
+  need: Need,
+  patients: readonly (Patient | null)[],
+): WayAnswer & Pick<Explanation, 'cell'> {
+  const cell = judgeNeed(asking, need, patients)
+  const [first, ...others] = waysOf(need, asking.pantry.stock.schools)
+  const chosen = cell.way === null ? undefined : need.ways[cell.way]
+  const way = [...others, first].find((one) => one === chosen) ?? first ?? need.ways[0]
+  return { cell, ...answerOf(asking, need, way, patients, way === first) }
+}
+
 /** The lots by which a way is met for a patient. */
 export const sourcesOfWay = (
   asking: Asking,

@@ -20,6 +20,8 @@ export interface AtRisk {
   readonly sex?: 'female'
   /** Those who help the others. */
   readonly helper?: true
+  /** Animals that do not share another's carrier. */
+  readonly ownCarrier?: true
 }
 
 /** One thing that is needed, in uses. */

@@ -2,6 +2,7 @@
 import type { Weekday } from '../calendar/plainDate'
 import type { DateOrder } from '../calendar/readPrintedDate'
 import type { ChosenSchools } from '../cover/schools'
+import type { Evacuation } from '../evacuation/evacuation'
 import type { HouseholdId } from '../ids'
 import type { RestockSettings } from '../restock/settings'
 import type { Pace } from '../rounds/pace'
@@ -37,5 +38,7 @@ export interface Household {
   readonly schools: ChosenSchools
   /** Whether the first steps are still to be taken. */
   readonly beginning: Beginning
+  /** What was said for leaving the house in a hurry. */
+  readonly evacuation: Evacuation
   readonly version: number
 }

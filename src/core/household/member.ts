@@ -2,6 +2,7 @@
 import type { PlainDate } from '../calendar/plainDate'
 import type { SkillId } from '../catalogue/skills'
 import type { SubstanceId } from '../catalogue/substances'
+import type { AnimalEvacuation, PersonEvacuation } from '../evacuation/evacuation'
 import type { MemberId } from '../ids'
 import type { AnimalSpecies, Species } from './species'
 import type { Told, Topic } from './told'
@@ -136,6 +137,8 @@ export interface PersonFacts extends SaidOf {
   readonly skills: readonly SignedSkill[]
   readonly contacts: readonly Contact[]
   readonly doctor: Contact
+  /** For leaving the house in a hurry. */
+  readonly evacuation?: PersonEvacuation
 }
 
 export interface AnimalFacts extends SaidOf {
@@ -155,6 +158,7 @@ export interface AnimalFacts extends SaidOf {
   /** How to hold it, and what it minds. */
   readonly temperament: string
   readonly agreed: readonly AgreedMedicine[]
+  readonly evacuation?: AnimalEvacuation
 }
 
 export type MemberFacts = PersonFacts | AnimalFacts

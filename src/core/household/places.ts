@@ -1,6 +1,7 @@
 /** Where kits are kept: places, the kits in them, the pockets of a kit. */
 import type { PlainDate } from '../calendar/plainDate'
 import type { Presence, Rhythm } from '../calendar/presence'
+import type { VehicleFacts } from '../evacuation/evacuation'
 import type { KitId, MemberId, PlaceId } from '../ids'
 import type { Container } from './container'
 import type { GoesWith } from './goesWith'
@@ -66,6 +67,8 @@ export interface Place {
   /** Who is there as a rule, when somebody is. */
   readonly usuallyThere: readonly MemberId[]
   readonly presence: Presence
+  /** Of a vehicle: seats and room; null where nobody has said, or it is none. */
+  readonly vehicle: VehicleFacts | null
   readonly version: number
 }
 

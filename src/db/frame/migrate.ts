@@ -18,6 +18,7 @@ import * as minutesAway from './migrations/0015-minutes-away'
 import * as beginning from './migrations/0016-beginning'
 import * as trips from './migrations/0017-trips'
 import * as goesWith from './migrations/0018-goes-with'
+import * as evacuation from './migrations/0019-evacuation'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -38,6 +39,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0016-beginning': beginning,
   '0017-trips': trips,
   '0018-goes-with': goesWith,
+  '0019-evacuation': evacuation,
 }
 
 /** What is missing, in order; nothing of a database in which nothing has been made yet. */

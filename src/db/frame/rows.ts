@@ -6,6 +6,7 @@ import type { Rhythm, Visit } from '../../core/calendar/presence'
 import type { DateOrder } from '../../core/calendar/readPrintedDate'
 import type { OwnFacts } from '../../core/catalogue/ownFacts'
 import type { ChosenSchools } from '../../core/cover/schools'
+import { type Evacuation, NOTHING_SAID, type VehicleFacts } from '../../core/evacuation/evacuation'
 import type { Container } from '../../core/household/container'
 import type { Course } from '../../core/household/course'
 import type { GoesWith } from '../../core/household/goesWith'
@@ -71,6 +72,7 @@ export const toHousehold = (row: Selectable<HouseholdTable>): Household => ({
   schools: row.schools as ChosenSchools,
   beginning: row.beginning as Household['beginning'],
   restock: row.restock as Partial<RestockSettings>,
+  evacuation: { ...NOTHING_SAID, ...(row.evacuation as Partial<Evacuation>) },
   version: row.version,
 })
 
@@ -114,6 +116,7 @@ export const toPlace = (row: Selectable<PlaceTable>, visits: readonly Visit[]): 
   climate: row.climate as Climate | null,
   usuallyThere: row.usually_there as readonly MemberId[],
   presence: { rhythm: row.rhythm as Rhythm, visits },
+  vehicle: row.vehicle as VehicleFacts | null,
   version: row.version,
 })
 

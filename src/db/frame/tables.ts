@@ -34,6 +34,7 @@ export interface HouseholdTable extends Omit<Acted, 'household_id'> {
   restock: ColumnType<unknown, string | undefined, string>
   schools: ColumnType<unknown, string | undefined, string>
   beginning: Defaulted<string>
+  evacuation: ColumnType<unknown, string | undefined, string>
   revision: ColumnType<number, never, number>
 }
 /** Kept by the sign-in library; its columns are named as it names them. */
@@ -165,6 +166,7 @@ export interface PlaceTable extends Acted {
   signal: ColumnType<string | null, string | null | undefined, string | null>
   climate: ColumnType<string | null, string | null | undefined, string | null>
   usually_there: ColumnType<unknown, string | undefined, string>
+  vehicle: ColumnType<unknown, string | null | undefined, string | null>
 }
 export interface VisitTable extends Acted {
   place_id: Fixed<string>
