@@ -22,6 +22,7 @@ import { createRecord, createRecords } from '../db/frame/records'
 import { standInServices } from '../standIns/services'
 import { liveCare } from './care'
 import { DEMO_CONTAINERS } from './containers'
+import { liveEvacuation } from './evacuation'
 import {
   DEMO_ANSWERS,
   DEMO_ESSENTIAL,
@@ -91,6 +92,7 @@ export async function fillDemo(
   )
   await liveThrough(on, caller, stocked, today)
   await liveRounds(on, caller, { ...stocked, newId: randomUUID })
+  await liveEvacuation(on, caller, stocked)
   await liveTrips(on, caller, { ...stocked, today, newId: randomUUID })
   const placeId = stocked.places.get('house')
   if (!placeId) throw new Error('The demo has no house')

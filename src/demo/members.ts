@@ -50,6 +50,7 @@ export function demoMembers(today: PlainDate): readonly DemoMember[] {
           { skill: 'animal-handling', until: null, by: 'Ferry Street vets' },
           { skill: 'tourniquet', until: until(-20), by: 'Forestry course' },
         ],
+        evacuation: { drives: true },
       }),
     },
     {
@@ -197,6 +198,7 @@ export function demoMembers(today: PlainDate): readonly DemoMember[] {
         clinic: CLINIC,
         temperament: 'Wrap in the towel, head free; no scruffing',
         coat: 'Short',
+        evacuation: { hides: true, where: 'behind the bath, shut the bathroom door' },
       }),
     },
     {

@@ -27,6 +27,8 @@ const HREFS: Readonly<Record<PageId, string>> = {
   rates: '/restock/use',
   household: '/household',
   trips: '/trips',
+  evacuation: '/evacuation',
+  evacuationSheet: '/evacuation/sheet',
   visits: '/household#places',
   undo: '/household#lately',
   print: '/print',

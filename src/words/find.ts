@@ -39,6 +39,11 @@ export const pages = {
     'Going out',
     'trip travel holiday journey pack bag luggage split party flight unpack',
   ),
+  evacuation: said(
+    'Leaving the house',
+    'evacuation evacuate fire flood in a hurry ten minutes carriers neighbours rehearsal lost animal',
+  ),
+  evacuationSheet: said('Leaving the house on paper', 'print evacuation sheet two pages'),
   visits: said('Visits and places', 'cottage weekend trip when somebody is there calendar import'),
   undo: said('Undo something done lately', 'take back mistake wrong last act'),
   print: said('Print', 'lid sheet labels paper pdf wallet card sitter page'),

@@ -23,16 +23,19 @@ export function useCover(initial: CoverView): Cover {
     queryFn: () => call(readCover),
     initialData: initial,
   })
-  return useMemo(() => {
-    const members = new Map<string, string>(view.members.map(({ id, name }) => [id, name]))
-    const kits = new Map<string, string>(view.kits.map(({ id, name }) => [id, name]))
-    return {
-      view,
-      laid: layOut(view),
-      memberName: (id) => members.get(id) ?? '',
-      kitName: (id) => kits.get(id) ?? '',
-    }
-  }, [view])
+  return useMemo(() => coverOf(view), [view])
+}
+
+/** Laid out once, where nothing changes any more: on paper. */
+export function coverOf(view: CoverView): Cover {
+  const members = new Map<string, string>(view.members.map(({ id, name }) => [id, name]))
+  const kits = new Map<string, string>(view.kits.map(({ id, name }) => [id, name]))
+  return {
+    view,
+    laid: layOut(view),
+    memberName: (id) => members.get(id) ?? '',
+    kitName: (id) => kits.get(id) ?? '',
+  }
 }
 
 /** Items get their facts here, where the catalogue is: it need not cross the wire. */

@@ -11,7 +11,7 @@ import { weightOn } from '../../core/household/weight'
 import type { MemberId } from '../../core/ids'
 import { memberSheet, type PlacePart } from '../../core/judgement/memberSheet'
 import { Box, Row, Stack } from '../../ui/Box'
-import { Button } from '../../ui/Button'
+import { Button, ButtonLink } from '../../ui/Button'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import * as words from '../../words'
 import { type CoverView, useCover } from '../cover/useCover'
@@ -84,6 +84,9 @@ function MemberParts({ initial, memberId }: Props) {
             checked={isPrivate}
             onChange={(event) => setPrivate(event.currentTarget.checked)}
           />
+          {member.species !== 'person' && (
+            <ButtonLink href={`/members/${memberId}/lost`}>{words.evacuation.lost.open}</ButtonLink>
+          )}
           <Button icon={IconPrinter} onClick={() => window.print()}>
             {membersWords.print}
           </Button>
