@@ -79,26 +79,10 @@ export const changeHousehold = endpoint(
       roundPace: household.householdValue.shape.roundPace.optional(),
       pharmacyDays: household.householdValue.shape.pharmacyDays.optional(),
       schools: members.chosenSchools.optional(),
-      evacuation: household.evacuation
-        .omit({ rehearsals: true })
-        .partial()
-        .optional()
-        .describe('For leaving the house in a hurry; what is not said stays'),
       beginning: household.householdValue.shape.beginning
         .optional()
         .describe('Whether the first steps are still to be taken'),
     }),
-  },
-  wire.done,
-)
-
-export const rehearseEvacuation = endpoint(
-  'POST',
-  '/api/evacuation/rehearsals',
-  'Note how long it took to leave the house when it was tried',
-  {
-    records: ['evacuation_rehearsed'],
-    body: household.rehearsal.omit({ on: true }),
   },
   wire.done,
 )

@@ -15,7 +15,7 @@ import { LINE_STATES } from '../core/trips/trip'
 import * as wire from './primitives'
 import * as care from './values/care'
 import * as cover from './values/cover'
-import * as household from './values/household'
+import * as evacuation from './values/evacuation'
 import * as items from './values/items'
 import * as kits from './values/kits'
 import * as members from './values/members'
@@ -166,7 +166,7 @@ export const RECORDS = {
     restock: nested(restock.restockSettings.partial()),
     schools: nested(members.chosenSchools),
     beginning: z.enum(BEGINNINGS).default('over'),
-    evacuation: nested(household.evacuation.partial()).default({}),
+    evacuation: nested(evacuation.evacuation.partial().default({})),
     version: whole,
     created_by_act: id.nullable(),
     removed_by_act: z.null(),
@@ -212,7 +212,7 @@ export const RECORDS = {
     signal: places.signal.nullable(),
     climate: places.climate.nullable(),
     usually_there: nested(z.array(id).max(200)),
-    vehicle: nested(places.vehicle.nullable()).default(null),
+    vehicle: nested(places.vehicle.nullable().default(null)),
   }),
   visit: z.strictObject({
     ...acted,
@@ -239,7 +239,7 @@ export const RECORDS = {
     range: kits.range.nullable(),
     whom: kits.whom,
     minutes_away: kits.minutesAway.nullable().default(null),
-    goes_with: nested(kits.goesWith.nullable()).default(null),
+    goes_with: nested(kits.goesWith.nullable().default(null)),
   }),
   kit_check: z.strictObject({ ...acted, kit_id: id, on_day: day, by_whom: wire.typed(200) }),
   sheet_print: z.strictObject({ ...acted, kit_id: id, on_day: day, fingerprint: wire.typed(200) }),

@@ -3,6 +3,7 @@ import * as account from './account'
 import * as care from './care'
 import * as cover from './cover'
 import type { Endpoint, FileEndpoint } from './endpoint'
+import * as evacuation from './evacuation'
 import * as find from './find'
 import * as household from './household'
 import * as imports from './imports'
@@ -23,6 +24,7 @@ export const contract = {
   account,
   care,
   cover,
+  evacuation,
   find,
   household,
   imports,

@@ -12,6 +12,7 @@ export const TABS = [
 /** Not of every day, and two presses from everywhere. */
 export const MORE = [
   { id: 'begin', href: '/begin' },
+  { id: 'evacuation', href: '/evacuation' },
   { id: 'bring', href: '/bring-in' },
   { id: 'print', href: '/print' },
   { id: 'record', href: '/record' },

@@ -80,6 +80,7 @@ const NAMED: Readonly<Record<TaskKind, (who: string, where: string) => string>> 
   shut_in: (who, where) =>
     where === '' ? `Find ${who} and shut the door` : `Shut ${who} in: ${where}`,
   own_shoes: () => 'Shoes, jacket, phone, keys',
+  child_shoes: () => 'Shoes and jacket, then to the door',
   ready_hand: (who) => `Shoes and jacket for ${who}; stay together`,
   ready_carried: (who) => `Wrap up ${who} and carry them`,
   into_carrier: (who) => `${who} into the carrier`,
@@ -109,7 +110,23 @@ const TAKEN: Readonly<Record<TakenNeed, string>> = {
   'call-for-help': 'Calling for help',
 }
 
+/** What is counted, where it is not things. */
+const UNITS: Readonly<Partial<Record<TakenNeed, string>>> = {
+  'own-medicine': ' doses',
+  'hold-out-water': ' L',
+  'hold-out-water-animal': ' L',
+  'hold-out-food': ' days of food',
+  'hold-out-feed': ' days of food',
+}
+const round = (value: number): number => Math.round(value * 10) / 10
+
 const PLAN_NAMES: Readonly<Record<PlanKind, string>> = { ten: 'Ten minutes', hour: 'One hour' }
+
+/** What somebody did, after a name. */
+export const evacuationPast = {
+  evacuation_changed: 'changed the plan for leaving the house',
+  evacuation_rehearsed: 'rehearsed leaving the house',
+} as const
 
 export const evacuation = {
   title: 'Leaving the house',
@@ -144,7 +161,7 @@ export const evacuation = {
   leftOut: 'No time for',
   waits: (name: string): string => `${name} waits at the door.`,
   missing: 'What is missing',
-  toBoard: 'See it in Ready',
+  toBoard: 'What would close it: see Ready',
   nothingMissing: 'Nothing is missing that we know of.',
   gap: gapText,
   asks: 'Not said yet',
@@ -168,7 +185,15 @@ export const evacuation = {
   loads: 'What to take, and where it is',
   load: (need: TakenNeed): string => TAKEN[need],
   forWhom: (names: readonly string[]): string => (names.length === 0 ? '' : list(names)),
-  lacks: (missing: number, uses: number): string => `${missing} of ${uses} missing`,
+  lacks: ({
+    need,
+    missing,
+    uses,
+  }: {
+    readonly need: TakenNeed
+    readonly missing: number
+    readonly uses: number
+  }): string => `${round(missing)} of ${round(uses)}${UNITS[need] ?? ''} missing`,
   nothingThere: 'nothing here',
   kit: 'The kit to grab',
   noKit: 'No kit here answers anything on the way.',
@@ -212,6 +237,7 @@ export const evacuation = {
     animals: 'Room for so many carriers or dogs beside the people',
     away: 'It is in the workshop or lent: do not count on it',
     wrong: 'Give a whole number up to 60',
+    change: 'Change',
     press: 'Save',
     saved: (name: string): string => `Noted for ${name}`,
     none: 'No place of yours is a vehicle.',

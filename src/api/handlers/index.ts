@@ -4,6 +4,7 @@ import type { HandlersOf } from '../handler'
 import { account } from './account'
 import { care } from './care'
 import { cover } from './cover'
+import { evacuation } from './evacuation'
 import { find } from './find'
 import { household } from './household'
 import { imports } from './imports'
@@ -24,6 +25,7 @@ export const handlers: { readonly [Noun in keyof Contract]: HandlersOf<Contract[
   account,
   care,
   cover,
+  evacuation,
   find,
   household,
   imports,

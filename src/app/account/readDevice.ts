@@ -42,6 +42,8 @@ export const readDevice = (world: World, caller: Caller, secret: string): Promis
         '/bench',
         '/bench/mixes',
         '/guide',
+        '/evacuation',
+        '/evacuation/sheet',
         ...kits.flatMap(({ id }) => [`/kits/${id}`, `/kits/${id}/sheet`]),
         ...members.map(({ id }) => `/members/${id}`),
         ...trips.map((id) => `/trips/${id}/pack`),

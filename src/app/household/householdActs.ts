@@ -1,7 +1,6 @@
 /** The household itself: settings, members, items. */
 import type { z } from 'zod'
 import type { readHousehold as readHouseholdEndpoint } from '../../contract/household'
-import { type Evacuation, MOST_REHEARSALS, type Rehearsal } from '../../core/evacuation/evacuation'
 import type { Household } from '../../core/household/household'
 import type { ItemId } from '../../core/ids'
 import type { Item } from '../../core/stock/item'
@@ -65,9 +64,7 @@ export const changeHousehold = (
     ...patch
   }: { key: string; seenVersion: number } & Partial<
     Omit<Household, 'id' | 'version' | 'evacuation'>
-  > & {
-      readonly evacuation?: Said<Omit<Evacuation, 'rehearsals'>> | undefined
-    },
+  >,
 ) =>
   act(
     world,
@@ -81,9 +78,6 @@ export const changeHousehold = (
           acting.householdId,
           columnsOf({
             ...patch,
-            ...(patch.evacuation && {
-              evacuation: { ...acting.household.evacuation, ...onlySaid(patch.evacuation) },
-            }),
             ...(patch.schools && { schools: { ...acting.household.schools, ...patch.schools } }),
           }),
           seenVersion,
@@ -92,35 +86,6 @@ export const changeHousehold = (
       return {}
     },
   )
-
-/** Fields that may be left out, also as undefined. */
-type Said<T> = { readonly [Name in keyof T]?: T[Name] | undefined }
-
-const onlySaid = <T extends object>(patch: T): Partial<T> =>
-  Object.fromEntries(Object.entries(patch).filter(([, value]) => value !== undefined)) as Partial<T>
-
-/** Notes a rehearsal; the plan is worked out with what it took from then on. */
-export const rehearseEvacuation = (
-  world: World,
-  caller: Caller,
-  { key, ...rehearsed }: { key: string } & Omit<Rehearsal, 'on'>,
-) =>
-  act(world, caller, { key, kind: 'evacuation_rehearsed', request: rehearsed }, async (acting) => {
-    const { evacuation } = acting.household
-    const rehearsals = [...evacuation.rehearsals, { ...rehearsed, on: acting.today }]
-    mustEdit(
-      await editRecord(
-        acting,
-        'household',
-        acting.householdId,
-        columnsOf({
-          evacuation: { ...evacuation, rehearsals: rehearsals.slice(-MOST_REHEARSALS) },
-        }),
-        null,
-      ),
-    )
-    return {}
-  })
 
 export const readItems = (world: World, caller: Caller): Promise<{ items: Item[] }> =>
   reading(world, caller, async ({ trx }) => ({ items: [...(await itemsByName(trx))] }))

@@ -11,6 +11,7 @@ export const stop = z
     id: wire.stopId,
     name: wire.givenName,
     placeId: wire.placeId.nullable(),
+    vehicleId: wire.placeId.nullable().optional(),
     from: wire.plainDate,
     to: wire.plainDate,
     members: z.array(wire.memberId).max(60).readonly(),

@@ -73,10 +73,14 @@ function isBetter(a: Rides, b: Rides): boolean {
 
 function filled({ people, animals }: EvacuationParty, driven: Driven): Rides {
   const driving = new Set(driven.map(({ driver }) => driver.id))
-  // Who needs most help is seated first, beside somebody who can give it.
+  // Who needs most help is seated first, then children: an adult waits for the second way.
   const waiting = people
     .filter(({ id }) => !driving.has(id))
-    .sort((a, b) => Number(b.help !== 'none') - Number(a.help !== 'none'))
+    .sort(
+      (a, b) =>
+        Number(b.help !== 'none') - Number(a.help !== 'none') ||
+        Number(a.hasHands) - Number(b.hasHands),
+    )
     .map(({ id }) => id)
   const kept = animals.filter(takesRoom).map(({ id }) => id)
   const withThem = (id: MemberId): readonly MemberId[] => [

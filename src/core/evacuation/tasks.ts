@@ -10,6 +10,7 @@ export type EvacuationTier = (typeof TIERS_OF_EVACUATION)[number]
 export type TaskKind =
   | 'shut_in'
   | 'own_shoes'
+  | 'child_shoes'
   | 'ready_hand'
   | 'ready_carried'
   | 'into_carrier'
@@ -47,6 +48,7 @@ export interface EvacuationTask {
 export const USUAL_SECONDS: Readonly<Record<TaskKind, number>> = {
   shut_in: 45,
   own_shoes: 60,
+  child_shoes: 60,
   ready_hand: 120,
   ready_carried: 90,
   into_carrier: 150,
@@ -70,6 +72,7 @@ const WAKING_SECONDS = 60
 const HOUR_TIMES = 3
 const UNHURRIED: ReadonlySet<TaskKind> = new Set([
   'own_shoes',
+  'child_shoes',
   'ready_hand',
   'ready_carried',
   'water',
@@ -130,8 +133,9 @@ export function evacuationTasks(
           more: animal.where === '' ? LOOKING_SECONDS : 0,
         }),
       )
-  for (const { id, help } of party.people)
-    if (help === 'none') add('own_shoes', 'people', { about: id, by: id, more: waking })
+  for (const { id, help, hasHands } of party.people)
+    if (help === 'none')
+      add(hasHands ? 'own_shoes' : 'child_shoes', 'people', { about: id, by: id, more: waking })
     else
       add(help === 'hand' ? 'ready_hand' : 'ready_carried', 'people', { about: id, more: waking })
   for (const animal of party.animals) {

@@ -58,7 +58,7 @@ export const scenesOf = (
 /** The place's own kits, and what goes with those who are there wherever they go. */
 function isAtStop({ placeId, goesWith, isAway }: CoverKit, stop: Stop): boolean {
   if (isAway) return false
-  if (!goesWith) return placeId === stop.placeId
+  if (!goesWith) return placeId === stop.placeId || placeId === stop.vehicleId
   if (!stop.members.includes(goesWith.memberId)) return false
   return stop.placeId === null ? goesWith.to.length === 0 : goesTo(goesWith, stop.placeId)
 }

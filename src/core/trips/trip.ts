@@ -22,6 +22,8 @@ export interface Stop {
   readonly to: PlainDate
   readonly members: readonly MemberId[]
   readonly travel: Travel
+  /** A vehicle of the household that stays with them; its kits are there. */
+  readonly vehicleId?: PlaceId | null | undefined
   /** Minutes to a clinic and to a vet; null when nobody has said: then help is taken to be far. */
   readonly minutesToHelp: number | null
   readonly minutesToVet: number | null

@@ -7,12 +7,13 @@ import { addDays } from '../calendar/plainDate'
 import { board } from '../cover/board'
 import { pantry } from '../cover/pantry'
 import { questionAt } from '../cover/scene'
+import type { GoesWith } from '../household/goesWith'
 import type { PlaceId, StopId, TripId } from '../ids'
 import { cabinVerdict, holdVerdict } from './cabin'
 import { tripFaults, tripQuestions } from './faults'
-import { medicineDaysOf } from './layOut'
+import { layOutTrip, medicineDaysOf } from './layOut'
 import { questionOf, reachOf, scenesOf, staysOf, traitsOf } from './scenes'
-import { bagsAwayOn, NO_WISHES, type Stop } from './trip'
+import { bagsAwayOn, daysElsewhere, NO_WISHES, type Stop } from './trip'
 
 const [ilse, tove] = [aPerson(40, { helper: true }), aPerson(38)]
 const d = (after: number) => addDays(DAY, after)
@@ -132,6 +133,71 @@ it('regular medicines are counted from the first to the last day of whoever take
   expect(medicineDaysOf({ stops }, ilse.id)).toBe(10)
   expect(medicineDaysOf({ stops }, tove.id)).toBe(8)
   expect(medicineDaysOf({ stops }, aPerson(3).id)).toBeNull()
+})
+
+describe('what is there without being packed', () => {
+  const PUT = [{ of: 'gauze', kit: 1 }]
+  const kitsIn = (
+    goesWith: GoesWith | null,
+    more: Partial<Stop> = {},
+    bags: Parameters<typeof goneOut>[0]['bags'] = [],
+  ) => {
+    const { trip, stock } = goneOut({
+      scene: { members: [ilse, tove], put: PUT, kits: [{}, { goesWith }] },
+      bags,
+      stops: [{ members: [ilse.id], ...more }],
+    })
+    return scenesOf(trip, stock)[0]?.kits.length
+  }
+  const CAR = idOf<PlaceId>(1, 2)
+  const carried = (memberId = ilse.id, to: readonly PlaceId[] = []): GoesWith => ({
+    memberId,
+    to,
+    since: null,
+  })
+  it('a kit that goes with somebody everywhere comes along with them, and with nobody else', () => {
+    expect(kitsIn(carried())).toBe(1)
+    expect(kitsIn(carried(tove.id))).toBe(0)
+    expect(kitsIn(carried(ilse.id, [HOME]))).toBe(0)
+    expect(kitsIn(carried(ilse.id, [HOME]), { placeId: HOME })).toBe(2)
+  })
+  it('a car that stays with them brings its kits; left at home it brings none', () => {
+    expect(kitsIn(null, { travel: 'car' })).toBe(0)
+    expect(kitsIn(null, { travel: 'car', vehicleId: CAR })).toBe(1)
+  })
+  it('nothing is taken out of what goes with somebody', () => {
+    const { trip, laid, rooms } = goneOut({
+      scene: { members: [ilse, tove], put: [{ of: 'gauze' }], kits: [{ goesWith: carried() }] },
+      bags: [{ litres: 3, grams: 2000, carrier: ilse.id }],
+      stops: [{ members: [ilse.id] }],
+    })
+    expect(layOutTrip(laid, trip, rooms).problem.pieces).toEqual([])
+  })
+  it('those who stay do not reckon with what the others carry', () => {
+    const { trip, stock } = goneOut({
+      scene: { members: [ilse, tove], put: PUT, kits: [{}, { goesWith: carried() }] },
+      bags: [],
+      stops: [{ members: [ilse.id] }],
+    })
+    expect(staysOf(trip, stock)[0]?.question.kits.size).toBe(1)
+  })
+})
+
+describe('whole days away', () => {
+  const trip = {
+    stops: [
+      stop(1, { members: [ilse.id, tove.id] }),
+      stop(2, { from: d(9), to: d(12), placeId: HOME, members: [tove.id] }),
+    ],
+  }
+  it('neither the day of leaving nor the day of coming back, and not where the trip leads', () => {
+    expect(daysElsewhere([trip], idOf<PlaceId>(1, 2))).toEqual([
+      { memberId: ilse.id, from: d(8), to: d(8) },
+      { memberId: tove.id, from: d(8), to: d(11) },
+    ])
+    expect(daysElsewhere([trip], HOME).map(({ memberId }) => memberId)).toEqual([ilse.id])
+    expect(daysElsewhere([{ stops: [stop(1, { to: d(8) })] }], HOME)).toEqual([])
+  })
 })
 
 describe('a bag that is on a trip', () => {

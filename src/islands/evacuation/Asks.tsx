@@ -1,6 +1,6 @@
 /** What is missing, and what nobody has said: answered where it is asked, mostly with one press. */
 import { useState } from 'react'
-import { changeHousehold } from '../../contract/household'
+import { changeEvacuation } from '../../contract/evacuation'
 import { changeMember } from '../../contract/members'
 import { HELPS } from '../../core/evacuation/evacuation'
 import type { EvacuationQuestion } from '../../core/evacuation/party'
@@ -26,7 +26,7 @@ export function Asks({ shown, onChange }: Props) {
   const { gaps, questions } = plan
   const lacking = plan.loads.loads.filter(({ isReady }) => !isReady)
   return (
-    <Stack gap={5} columns={2} collapse align="start">
+    <Stack gap={7} columns={2} collapse align="start" above={7}>
       <section aria-label={said.missing}>
         <h2>{said.missing}</h2>
         {gaps.length + lacking.length === 0 && <p>{said.nothingMissing}</p>}
@@ -36,12 +36,15 @@ export function Asks({ shown, onChange }: Props) {
           ))}
           {lacking.map((load) => (
             <li key={load.need}>
-              {said.load(load.need)}:{' '}
-              {load.missing > 0 ? said.lacks(load.missing, load.uses) : said.nothingThere}.{' '}
-              <a href={`/cover?at=${shown.asked.from}`}>{said.toBoard}</a>
+              {said.load(load.need)}: {load.missing > 0 ? said.lacks(load) : said.nothingThere}.
             </li>
           ))}
         </Box>
+        {lacking.length > 0 && (
+          <Box as="p" above={3}>
+            <a href={`/cover?at=${shown.asked.from}`}>{said.toBoard}</a>
+          </Box>
+        )}
       </section>
       {questions.length > 0 && (
         <section aria-label={said.asks}>
@@ -165,15 +168,13 @@ function Answer({ shown, question, onChange }: Props & { readonly question: Evac
             pressOf(takesAnimals ? said.yes : said.no, of, () => {
               const { evacuation, version } = household.household
               void run(
-                changeHousehold,
+                changeEvacuation,
                 {
                   body: {
                     seenVersion: version,
-                    evacuation: {
-                      goTo: evacuation.goTo.map((one) =>
-                        one.name === question.name ? { ...one, takesAnimals } : one,
-                      ),
-                    },
+                    goTo: evacuation.goTo.map((one) =>
+                      one.name === question.name ? { ...one, takesAnimals } : one,
+                    ),
                   },
                 },
                 said.answered(question.name),

@@ -133,7 +133,7 @@ export function EvacuationPaper({ cover: view, household, address }: Props) {
                 .map((load) =>
                   [
                     said.load(load.need),
-                    load.missing > 0 ? said.lacks(load.missing, load.uses) : said.nothingThere,
+                    load.missing > 0 ? said.lacks(load) : said.nothingThere,
                   ].join(': '),
                 )
                 .join(' · ')}

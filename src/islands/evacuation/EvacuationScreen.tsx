@@ -76,11 +76,11 @@ function Evacuation({ cover, household, address }: Props) {
         <Empty text={said.withoutAnybody} />
       ) : (
         <>
-          <Asks shown={shown} onChange={() => setMode('change')} />
           <Stack gap={7} align="start" columns="minmax(0, 3fr) minmax(0, 2fr)" collapse above={5}>
             <Steps shown={shown} />
             <Rides shown={shown} />
           </Stack>
+          <Asks shown={shown} onChange={() => setMode('change')} />
           <Loads shown={shown} />
         </>
       )}

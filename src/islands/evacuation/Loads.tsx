@@ -39,7 +39,7 @@ export function Loads({ shown }: { readonly shown: Shown }) {
               <b>{said.load(load.need)}</b>
               {!load.isReady && (
                 <Box as="strong" tone="bad" size={2}>
-                  {load.missing > 0 ? said.lacks(load.missing, load.uses) : said.nothingThere}
+                  {load.missing > 0 ? said.lacks(load) : said.nothingThere}
                 </Box>
               )}
             </Row>

@@ -40,8 +40,7 @@ export function LostScreen({ cover: view, memberId }: Props) {
   const text = said.text(name, looks.join(', '), note, phone)
   const send = async () => {
     // Cancelled is no failure.
-    if (typeof navigator.share === 'function')
-      return void navigator.share({ text }).catch(() => {})
+    if (typeof navigator.share === 'function') return void navigator.share({ text }).catch(() => {})
     await navigator.clipboard.writeText(text)
     setCopied(true)
   }

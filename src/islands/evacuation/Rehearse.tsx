@@ -1,6 +1,6 @@
 /** Leaving the house tried once with a clock (standing, phone in hand): each step is pressed when it is done. */
 import { useEffect, useState } from 'react'
-import { rehearseEvacuation } from '../../contract/household'
+import { rehearseEvacuation } from '../../contract/evacuation'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'

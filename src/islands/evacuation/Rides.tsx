@@ -50,7 +50,7 @@ export function Rides({ shown }: { readonly shown: Shown }) {
               aria-label={said.vehicle.title(name)}
               onClick={() => setVehicle(id)}
             >
-              {said.answer}
+              {said.vehicle.change}
             </Button>
           </Row>
         ))}

@@ -1,5 +1,5 @@
 /** The forms of leaving the house as they are written, and what they ask for. */
-import { changeHousehold } from '../../contract/household'
+import { changeEvacuation } from '../../contract/evacuation'
 import { changeMember } from '../../contract/members'
 import { changePlace } from '../../contract/places'
 import { type Evacuation, LEAST_DAYS, MOST_DAYS } from '../../core/evacuation/evacuation'
@@ -57,7 +57,7 @@ const isBlank = (line: object): boolean =>
 export function readPlanDraft(
   draft: PlanDraft,
   version: number,
-): FormReading<PlanDraft, typeof changeHousehold> {
+): FormReading<PlanDraft, typeof changeEvacuation> {
   const days = readNumber(draft.days, { least: LEAST_DAYS, most: MOST_DAYS, whole: true })
   const goTo = draft.goTo.filter((one) => !isBlank(one))
   const tell = draft.tell.filter((one) => !isBlank(one))
@@ -69,19 +69,17 @@ export function readPlanDraft(
     days: typeof days === 'number' ? undefined : said.form.wrongDays(LEAST_DAYS, MOST_DAYS),
   })
   if (faults) return faults
-  return act(changeHousehold, {
+  return act(changeEvacuation, {
     body: {
       seenVersion: version,
-      evacuation: {
-        goTo: goTo.map(({ animals, ...refuge }) => ({
-          ...refuge,
-          takesAnimals: animals === '' ? null : animals === 'yes',
-        })),
-        tell: [...tell],
-        papers: draft.papers,
-        leftHow: linesOf(draft.leftHow),
-        days: Number(days),
-      },
+      goTo: goTo.map(({ animals, ...refuge }) => ({
+        ...refuge,
+        takesAnimals: animals === '' ? null : animals === 'yes',
+      })),
+      tell: [...tell],
+      papers: draft.papers,
+      leftHow: linesOf(draft.leftHow),
+      days: Number(days),
     },
   })
 }

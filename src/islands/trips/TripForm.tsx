@@ -107,6 +107,7 @@ interface StopProps {
 function StopFields({ stop, title, cover, shows, onChange, onRemove }: StopProps) {
   const faults = (shows && stopFaults(stop)) || {}
   const place = cover.places.find(({ id }) => id === stop.placeId)
+  const vehicles = cover.places.filter(({ traits }) => traits.includes('vehicle'))
   /** A place of ours brings along what is known of it. */
   const choose = (placeId: string | null) => {
     const found = cover.places.find(({ id }) => id === placeId)
@@ -201,6 +202,17 @@ function StopFields({ stop, title, cover, shows, onChange, onRemove }: StopProps
           onChange={(event) => onChange({ minutesToHelp: event.currentTarget.value })}
         />
       </Stack>
+      {stop.travel === 'car' && vehicles.length > 0 && (
+        <Select
+          label={formWords.vehicle}
+          description={formWords.vehicleUnder}
+          value={stop.vehicleId || null}
+          placeholder={formWords.noVehicle}
+          clearable
+          onChange={(vehicleId) => onChange({ vehicleId: vehicleId ?? '' })}
+          data={vehicles.map(({ id, name }) => ({ value: id, label: name }))}
+        />
+      )}
       <Folded title={formWords.more}>
         {() => (
           <Stack gap={5} align="start" columns={2}>

@@ -19,6 +19,8 @@ export interface StopDraft {
   readonly name: string
   /** "" for elsewhere. */
   readonly placeId: string
+  /** Empty: none of the household's. */
+  readonly vehicleId: string
   readonly from: string
   readonly to: string
   readonly members: readonly string[]
@@ -40,6 +42,7 @@ export function nextStop(before: StopDraft | undefined, everybody: readonly stri
     id: newKey(),
     name: '',
     placeId: ELSEWHERE,
+    vehicleId: '',
     from: before?.to ?? '',
     to: '',
     members: before?.members ?? everybody,
@@ -60,6 +63,7 @@ export const tripDraft = (trip: Trip | null, everybody: readonly string[]): Trip
           id: stop.id,
           name: stop.name,
           placeId: stop.placeId ?? ELSEWHERE,
+          vehicleId: stop.vehicleId ?? '',
           from: stop.from,
           to: stop.to,
           // Who was removed since cannot be chosen any more.
@@ -101,6 +105,8 @@ const stopOf = (stop: StopDraft, before: Trip | null) => ({
   id: stop.id as StopId,
   name: stop.name.trim(),
   placeId: stop.placeId === ELSEWHERE ? null : (stop.placeId as PlaceId),
+  // Whoever goes by train has left it.
+  vehicleId: stop.travel === 'car' && stop.vehicleId !== '' ? (stop.vehicleId as PlaceId) : null,
   from: stop.from as PlainDate,
   to: (stop.to || stop.from) as PlainDate,
   members: stop.members as readonly MemberId[],

@@ -3,6 +3,7 @@ import type { ActKind } from '../../contract'
 import type { Fact } from '../../core/stock/movement'
 import { carePast } from '../care/past'
 import { coverPast } from '../cover'
+import { evacuationPast } from '../evacuation'
 import { householdPast } from '../household/household'
 import { importsPast } from '../imports'
 import { itemsPast } from '../items'
@@ -22,6 +23,7 @@ import { watchPast } from '../watch'
 const PAST: Readonly<Record<ActKind | Fact['kind'], string>> = {
   ...carePast,
   ...coverPast,
+  ...evacuationPast,
   ...householdPast,
   ...importsPast,
   ...itemsPast,

@@ -24,6 +24,7 @@ export const tabs = {
 export const more = {
   label: 'More',
   begin: 'First steps',
+  evacuation: 'Leaving the house',
   bring: 'Import a list',
   print: 'Print',
   record: 'History',

@@ -96,5 +96,4 @@ export const householdPast = {
   feed_added: 'made an address for a calendar',
   feed_removed: 'closed a calendar’s address',
   household_changed: 'changed the household',
-  evacuation_rehearsed: 'rehearsed leaving the house',
 } as const
