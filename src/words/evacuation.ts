@@ -238,6 +238,7 @@ export const evacuation = {
     away: 'It is in the workshop or lent: do not count on it',
     wrong: 'Give a whole number up to 60',
     change: 'Change',
+    changeLong: (name: string): string => `Change what fits in: ${name}`,
     press: 'Save',
     saved: (name: string): string => `Noted for ${name}`,
     none: 'No place of yours is a vehicle.',

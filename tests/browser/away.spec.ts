@@ -142,6 +142,10 @@ test('without a connection kits, members and sheets are readable, and nothing on
   await expect(page.getByRole('button', { name: /^No connection/ })).toBeVisible()
   await page.goto(`/kits/${roll}/sheet`)
   await expect(heading(page)).toHaveText('Pantry roll')
+  await page.goto('/evacuation')
+  await expect(heading(page)).toHaveText(/can be away in/)
+  await page.goto('/evacuation/sheet')
+  await expect(heading(page).first()).toHaveText('Leaving the house: Ten minutes')
   await page.goto('/rounds')
   await expect(heading(page)).toContainText('due for a check')
   // A page that was never kept says so, and what is.

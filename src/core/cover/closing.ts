@@ -1,9 +1,10 @@
+import { withAdded } from './added'
 import type { Asking } from './asking'
 import { type Cell, judgeNeed } from './board'
 import { type Bounds, type Candidate, candidatesFor, type Step } from './candidates'
 import { rank } from './cellState'
 import type { Need, Part, Way } from './need'
-import { isShared, withAdded } from './pantry'
+import { isShared } from './pantry'
 import type { Patient } from './suitability'
 
 /** What would make one way whole, for so much, and what the cell is then. */

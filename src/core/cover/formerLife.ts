@@ -33,6 +33,8 @@ export function formerLife(
     const { itemId, facts, title } = thing
     if (
       itemId === null ||
+      // What somebody carries is theirs to think of.
+      thing.carrier !== undefined ||
       !asking.isPresent(at) ||
       facts.roles.length === 0 ||
       pantry.house.owners.has(itemId)

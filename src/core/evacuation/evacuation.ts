@@ -3,7 +3,7 @@
  * then. What nobody has said is asked, and until then taken at its worst.
  */
 import type { PlainDate } from '../calendar/plainDate'
-import type { Contact } from '../household/member'
+import type { Contact } from '../household/contact'
 import type { PlaceId } from '../ids'
 
 /** How much help somebody needs to be out of the house. */

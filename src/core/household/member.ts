@@ -4,6 +4,7 @@ import type { SkillId } from '../catalogue/skills'
 import type { SubstanceId } from '../catalogue/substances'
 import type { AnimalEvacuation, PersonEvacuation } from '../evacuation/evacuation'
 import type { MemberId } from '../ids'
+import type { Contact } from './contact'
 import type { AnimalSpecies, Species } from './species'
 import type { Told, Topic } from './told'
 import type { VitalRange } from './vitals'
@@ -71,12 +72,6 @@ export interface SignedSkill {
   readonly skill: SkillId
   readonly until: PlainDate | null
   readonly by: string
-}
-
-/** Somebody to call: a doctor, a parent, a clinic. */
-export interface Contact {
-  readonly name: string
-  readonly phone: string
 }
 
 /**

@@ -3,13 +3,9 @@ import type { PlainDate } from '../calendar/plainDate'
 import { substanceName } from '../catalogue/substances'
 import type { Instant } from '../dosing/given'
 import { type Knowledge, knowledgeOf } from '../household/asked'
+import type { Contact } from '../household/contact'
 import { type Course, isRunning } from '../household/course'
-import {
-  CONDITIONS_OF_ANIMALS,
-  CONDITIONS_OF_PEOPLE,
-  type Contact,
-  type Member,
-} from '../household/member'
+import { CONDITIONS_OF_ANIMALS, CONDITIONS_OF_PEOPLE, type Member } from '../household/member'
 import type { Topic } from '../household/told'
 import { ageInMonths, type WeightState, weightOn } from '../household/weight'
 import type { ItemId } from '../ids'

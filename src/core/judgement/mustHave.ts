@@ -3,12 +3,13 @@
  * be ready for a problem, or not for a member whom nothing else there suits. No tick says so.
  */
 import type { PlainDate } from '../calendar/plainDate'
+import { type Added, withAdded } from '../cover/added'
 import { Asking } from '../cover/asking'
 import { rowOf } from '../cover/board'
 import { behind } from '../cover/leaning'
 import type { Need, Tier } from '../cover/need'
 import { NEEDS } from '../cover/needs'
-import { type Added, type CoverPlace, type Pantry, withAdded } from '../cover/pantry'
+import type { CoverPlace, Pantry } from '../cover/pantry'
 import { questionAt } from '../cover/scene'
 import type { ItemId, PlaceId } from '../ids'
 import { THOUSAND } from '../quantity/amount'

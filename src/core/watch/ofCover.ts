@@ -3,12 +3,13 @@
  * what no target asks for is an errand of its own. Everything is tried before it is said.
  */
 import type { PlainDate } from '../calendar/plainDate'
+import { type Added, withAdded } from '../cover/added'
 import { Asking, OWN_MEDICINE } from '../cover/asking'
 import { type Cell, judgeNeed, rowOf } from '../cover/board'
 import { isReadyState } from '../cover/cellState'
 import { behind } from '../cover/leaning'
 import type { Need } from '../cover/need'
-import { type Added, type Shelf, withAdded } from '../cover/pantry'
+import type { Shelf } from '../cover/pantry'
 import { questionAt } from '../cover/scene'
 import { type Spare, shelfKey } from '../judgement/closingBook'
 import { asksFor } from '../judgement/days'

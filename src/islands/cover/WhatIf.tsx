@@ -2,6 +2,7 @@
 
 import { Select, TextInput } from '@mantine/core'
 import { isPlainDate } from '../../core/calendar/plainDate'
+import { thingsOnce } from '../../core/cover/pantry'
 import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { DayField } from '../../ui/DayField'
@@ -83,7 +84,7 @@ export function WhatIf({ cover, asked }: { readonly cover: Cover; readonly asked
           searchable
           value={null}
           onChange={(id) => id && asked.toggleItem(id)}
-          data={laid.things.flatMap(({ itemId, title, facts }) =>
+          data={thingsOnce(laid).flatMap(({ itemId, title, facts }) =>
             itemId && facts.roles.length > 0 && !asked.asked.without.has(itemId)
               ? [{ value: itemId, label: title }]
               : [],

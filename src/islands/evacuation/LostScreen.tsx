@@ -5,11 +5,12 @@ import { useState } from 'react'
 import type { Member } from '../../core/household/member'
 import { lastWeighing } from '../../core/household/weight'
 import paper from '../../sheets/paper.module.css'
-import { Box, Row, Stack } from '../../ui/Box'
+import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import * as words from '../../words'
 import { type CoverView, coverOf } from '../cover/useCover'
 import { Portrait } from '../members/Photo'
+import { PaperBar } from '../sheets/PaperBar'
 
 const said = words.evacuation.lost
 
@@ -46,7 +47,7 @@ export function LostScreen({ cover: view, memberId }: Props) {
   }
   return (
     <>
-      <Row className="no-print" as="header" gap={5} align="end" wrap padX={6} padY={4}>
+      <PaperBar label={said.open}>
         <a href={`/members/${memberId}`}>{name}</a>
         <TextInput
           label={said.number}
@@ -62,7 +63,7 @@ export function LostScreen({ cover: view, memberId }: Props) {
           {words.sheets.printNow}
         </Button>
         <span role="status">{copied ? said.copied : ''}</span>
-      </Row>
+      </PaperBar>
       <main id="main" className={paper.paper}>
         <h1>{said.title(name)}</h1>
         <Stack gap={6} columns="minmax(0, 1fr) minmax(0, 1fr)" collapse above={5}>

@@ -47,7 +47,7 @@ export function Rides({ shown }: { readonly shown: Shown }) {
             </Box>
             <Button
               kind="quiet"
-              aria-label={said.vehicle.title(name)}
+              aria-label={said.vehicle.changeLong(name)}
               onClick={() => setVehicle(id)}
             >
               {said.vehicle.change}

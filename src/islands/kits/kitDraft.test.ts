@@ -21,6 +21,7 @@ const kit = {
   checkEveryDays: 90,
   minutesAway: 4,
   container: { shape: SHAPES[0], outer: [300, 200, 100], grams: 640, carryGrams: null },
+  goesWith: null,
   version: 3,
 } as unknown as Kit
 const read = (change: Partial<KitDraft> = {}) => readKitDraft({ ...kitDraft(kit), ...change }, kit)
@@ -35,8 +36,18 @@ describe('a kit', () => {
       placeId: AN_ID(2),
       checkEveryDays: 90,
       minutesAway: 4,
+      goesWith: null,
       container: kit.container,
     })
+  })
+  it('goes with who is chosen, and stays taken along with who has it already', () => {
+    const whose = { memberId: AN_ID(3), to: [AN_ID(2)], since: '2026-11-20' }
+    const taken = { ...kit, goesWith: whose } as unknown as Kit
+    const said = (carrier: string | null) =>
+      sent(readKitDraft({ ...kitDraft(taken), carrier }, taken)).body.goesWith
+    expect(said(AN_ID(3))).toEqual(whose)
+    expect(said(AN_ID(4))).toEqual({ ...whose, memberId: AN_ID(4), since: null })
+    expect(said(null)).toBeNull()
   })
   it('at hand says no minutes', () => {
     expect(sent(read({ away: ' ' })).body.minutesAway).toBeNull()

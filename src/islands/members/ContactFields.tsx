@@ -1,7 +1,7 @@
 /** A name and a number. */
 
 import { TextInput } from '@mantine/core'
-import type { Contact } from '../../core/household/member'
+import type { Contact } from '../../core/household/contact'
 import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import * as words from '../../words'

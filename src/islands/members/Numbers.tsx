@@ -1,6 +1,7 @@
 /** Whom to call: large, since it is read in a hurry. */
 
-import type { Contact, Member } from '../../core/household/member'
+import type { Contact } from '../../core/household/contact'
+import type { Member } from '../../core/household/member'
 import { Box, Row } from '../../ui/Box'
 import * as words from '../../words'
 import classes from './member.module.css'

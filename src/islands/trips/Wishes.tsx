@@ -2,6 +2,7 @@
 
 import { NumberInput, Select } from '@mantine/core'
 import { NEEDS } from '../../core/cover/needs'
+import { thingsOnce } from '../../core/cover/pantry'
 import type { ItemId, PlaceId } from '../../core/ids'
 import type { TripPlan } from '../../core/trips/plan'
 import { Box, Row, Stack } from '../../ui/Box'
@@ -104,7 +105,7 @@ export function Wishes({ view, cover, plan, onChange }: Props) {
                   leave: wishes.leave.filter((one) => one !== id),
                 })
               }
-              data={cover.laid.things.flatMap(({ itemId, title: text }) =>
+              data={thingsOnce(cover.laid).flatMap(({ itemId, title: text }) =>
                 itemId && !wishes.keep.includes(itemId)
                   ? [{ value: itemId as string, label: text }]
                   : [],

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { faulty, sent } from '../../../tests/support/forms'
 import { idOf } from '../../../tests/support/ids'
 import { plainDate } from '../../core/calendar/plainDate'
-import type { LotId, MemberId, PocketId, StopId, TripId, TripLineId } from '../../core/ids'
+import type { LotId, MemberId, PlaceId, PocketId, StopId, TripId, TripLineId } from '../../core/ids'
 import { units } from '../../core/quantity/amount'
 import type { TripPlan } from '../../core/trips/plan'
 import { NO_WISHES, type Trip } from '../../core/trips/trip'
@@ -22,6 +22,7 @@ const trip: Trip = {
       id: idOf<StopId>(21, 1),
       name: 'Lake house',
       placeId: null,
+      vehicleId: idOf<PlaceId>(1, 2),
       from: day('2026-12-12'),
       to: day('2026-12-19'),
       members: [ned],
@@ -49,6 +50,14 @@ describe('the form of a trip', () => {
     }
     expect(body.seenVersion).toBe(3)
     expect(body.stops).toEqual(trip.stops)
+  })
+  it('whoever goes by train has left the car at home', () => {
+    const draft = tripDraft(trip, [ned, tove])
+    const stops = draft.stops.map((one) => ({ ...one, travel: 'train' as const }))
+    const { body } = sent(readTripDraft({ ...draft, stops }, trip, none)) as unknown as {
+      body: { stops: readonly { readonly vehicleId: string | null }[] }
+    }
+    expect(body.stops.map(({ vehicleId }) => vehicleId)).toEqual([null])
   })
   it('leaves out who was removed since', () => {
     expect(tripDraft(trip, [tove]).stops[0]?.members).toEqual([])

@@ -19,7 +19,7 @@ export function SomethingElse({ care, say, onDone }: PanelProps) {
   const [name, setName] = useState('')
   const [amount, setAmount] = useState('1')
   const [acts, setActs] = useState('')
-  const medicines = care.laid.known.filter(({ facts }) => facts.isMedicine)
+  const medicines = care.laid.stock.items.filter(({ facts }) => facts.isMedicine)
   const known = medicines.find(({ item }) => itemTitle(item) === name)
   const substances = [
     ...new Set(
