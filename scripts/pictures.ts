@@ -93,8 +93,8 @@ const { trips } = await (await context.request.get('/api/trips')).json()
 await picture('trip', `/trips/${trips[0].id}`, DESK, (page) =>
   page.getByRole('button', { name: 'Use this list' }).waitFor({ timeout: 60_000 }),
 )
-await picture('lists', '/cover/lists', DESK, (page) =>
-  page.getByText('Life-saving · Not breathing').click(),
+await picture('evacuation', '/evacuation?at=night', DESK, (page) =>
+  page.getByRole('heading', { name: 'Who does what' }).waitFor(),
 )
 await picture('forecast', '/restock/forecast', DESK, (page) =>
   page.getByRole('heading', { name: 'One more, or one fewer' }).waitFor({ timeout: 60_000 }),

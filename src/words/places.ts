@@ -14,6 +14,11 @@ export const calendar = {
           summary: entry.label ? `${entry.place}: ${entry.label}` : entry.place,
           description: '',
         }
+      case 'stop':
+        return {
+          summary: entry.trip === entry.stop ? entry.trip : `${entry.trip}: ${entry.stop}`,
+          description: entry.who.join(', '),
+        }
       case 'check':
         return {
           summary: `Look through ${entry.kit}, ${entry.place}`,

@@ -90,6 +90,7 @@ const things = (count: number): string =>
 const minutes = (of: number): string => (of < 120 ? `${of} min` : `${Math.round(of / 60)} h`)
 
 export const trips = {
+  planAgain: 'Plan it again',
   title: 'Going out',
   people: 'People and places',
   label: 'Parts of Household',

@@ -7,6 +7,7 @@ import { type CalendarEntry, calendarEntries } from '../../core/watch/calendarEn
 import { createRecord, editRecord } from '../../db/frame/records'
 import { readCourses, readMembers } from '../../db/members/members'
 import { visitsOf } from '../../db/places/visits'
+import { readKeptTrips } from '../../db/trips/trips'
 import { act } from '../frame/act'
 import { mustHave } from '../frame/mustHave'
 import { type Caller, reading, type World } from '../frame/world'
@@ -94,6 +95,9 @@ export const readCalendarFile = async (
       prodId: { company: 'Vivid Satchel', product: 'dates that matter' },
     })
     for (const entry of calendarEntries(survey, rounds, courses, members, {
+      trips: (await readKeptTrips(at.trx)).flatMap(({ trip, overOn }) =>
+        overOn === null ? [trip] : [],
+      ),
       open,
       followUps,
     }))

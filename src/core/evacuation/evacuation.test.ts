@@ -196,6 +196,12 @@ describe('who rides where', () => {
       ),
     )
   })
+  it('of those for whom there is no seat none is a child while an adult rides', () => {
+    const party = aParty(1, 3, 0)
+    const people = party.people.map((one, at) => (at < 3 ? one : { ...one, hasHands: false }))
+    const { unseated } = ridesFor({ ...party, people }, [aCar(0, 3, 0)])
+    expect(unseated).toEqual([hand(2)])
+  })
   it('of a car of which nobody has said anything only the driver’s seat counts', () => {
     const { rides, unseated, left } = ridesFor(aParty(1, 1, 1), [
       { ...aCar(0, null, null), facts: null },

@@ -9,6 +9,7 @@ import { pantry } from '../cover/pantry'
 import { questionAt } from '../cover/scene'
 import type { GoesWith } from '../household/goesWith'
 import type { PlaceId, StopId, TripId } from '../ids'
+import { tripAgain } from './again'
 import { cabinVerdict, holdVerdict } from './cabin'
 import { tripFaults, tripQuestions } from './faults'
 import { layOutTrip, medicineDaysOf } from './layOut'
@@ -197,6 +198,29 @@ describe('whole days away', () => {
     ])
     expect(daysElsewhere([trip], HOME).map(({ memberId }) => memberId)).toEqual([ilse.id])
     expect(daysElsewhere([{ stops: [stop(1, { to: d(8) })] }], HOME)).toEqual([])
+  })
+})
+
+describe('planned again', () => {
+  it('falls on the same days of the week, after today and after the earlier one, with its parts as they lay', () => {
+    const { trip } = goneOut({
+      scene: { members: [ilse], put: [] },
+      bags: [],
+      stops: [
+        { members: [ilse.id], from: d(-40), to: d(-37), note: 'Key under the stone' },
+        { members: [ilse.id], from: d(-37), to: d(-34) },
+      ],
+    })
+    const again = tripAgain(trip, DAY, () => idOf<StopId>(21, 99))
+    expect(again.stops.map(({ from, to }) => [from, to])).toEqual([
+      [d(2), d(5)],
+      [d(5), d(8)],
+    ])
+    expect(again.stops[0]).toMatchObject({ id: idOf<StopId>(21, 99), note: 'Key under the stone' })
+    const toCome = { ...trip, stops: [stop(1, { from: d(3), to: d(11) })] }
+    expect(tripAgain(toCome, DAY, () => idOf<StopId>(21, 99)).stops[0]?.from).toBe(d(17))
+    const gone = { ...trip, stops: [stop(1, { from: d(-7), to: d(-7) })] }
+    expect(tripAgain(gone, DAY, () => idOf<StopId>(21, 99)).stops[0]?.from).toBe(d(7))
   })
 })
 

@@ -7,8 +7,10 @@ import {
   TODAY,
   visits,
 } from '../../../tests/support/household'
+import { idOf } from '../../../tests/support/ids'
 import { knownOf } from '../../../tests/support/known'
 import { plainDate } from '../calendar/plainDate'
+import type { MemberId, StopId, TripId } from '../ids'
 import { kitRounds } from '../rounds/due'
 import { calendarEntries } from './calendarEntries'
 import { errands } from './errands'
@@ -18,7 +20,7 @@ const entries = (...lots: Parameters<typeof onePocket>[2][number][]) => {
   const stock = onePocket(cottage, 1, lots)
   const survey = surveyed(stock)
   const rounds = kitRounds(survey, lookedAt(stock, 0), 'calm', new Map())
-  return calendarEntries(survey, rounds, [], [], { open: [], followUps: [] })
+  return calendarEntries(survey, rounds, [], [], { trips: [], open: [], followUps: [] })
 }
 
 describe('the dates that matter', () => {
@@ -29,6 +31,29 @@ describe('the dates that matter', () => {
       // Would fall due while nobody is there, so it is looked at before leaving.
       ['check', '2026-12-07'],
       ['turns', '2026-12-24'],
+    ])
+  })
+  it('hold each stop of a trip that is not over, with who is there', () => {
+    const survey = surveyed(onePocket(cottage, 1, []))
+    const ned = { id: idOf<MemberId>(6, 1), name: 'Ned' }
+    const stop = (n: number, from: string, to: string) =>
+      ({ id: idOf<StopId>(21, n), name: `Stop ${n}`, from, to, members: [ned.id] }) as never
+    const trip = {
+      id: idOf<TripId>(20, 1),
+      name: 'Lake week',
+      stops: [stop(1, '2026-11-01', '2026-11-02'), stop(2, '2026-12-12', '2026-12-19')],
+    }
+    const found = calendarEntries(survey, [], [], [ned], { trips: [trip], open: [], followUps: [] })
+    expect(found.filter(({ kind }) => kind === 'stop')).toEqual([
+      {
+        key: `stop-${idOf<StopId>(21, 2)}`,
+        kind: 'stop',
+        day: '2026-12-12',
+        lastDay: '2026-12-19',
+        trip: 'Lake week',
+        stop: 'Stop 2',
+        who: ['Ned'],
+      },
     ])
   })
   it('put what ends on one day at one place together, each thing once', () => {
@@ -73,7 +98,11 @@ describe('the dates that matter', () => {
       ],
     })
     const open = errands(known)
-    const found = calendarEntries(known.survey, [], [], [], { open, followUps: known.followUps })
+    const found = calendarEntries(known.survey, [], [], [], {
+      trips: [],
+      open,
+      followUps: known.followUps,
+    })
     const listed = found.find(({ kind }) => kind === 'errands')
     expect(listed).toMatchObject({ day: '2026-12-05', place: 'Cottage' })
     expect(listed?.kind === 'errands' && listed.errands.map(({ act }) => act)).toEqual(

@@ -7,6 +7,7 @@ import type { FollowUp } from '../incident/followUps'
 import type { KitRound } from '../rounds/due'
 import type { DueCode } from '../rounds/pace'
 import { itemTitle } from '../stock/item'
+import type { Trip } from '../trips/trip'
 import type { Errand, ErrandAct } from './errand'
 import type { Survey } from './survey'
 
@@ -17,6 +18,13 @@ export type CalendarEntry = {
   readonly lastDay: PlainDate
 } & (
   | { readonly kind: 'visit'; readonly place: string; readonly label: string }
+  /** A stop of a trip. */
+  | {
+      readonly kind: 'stop'
+      readonly trip: string
+      readonly stop: string
+      readonly who: readonly string[]
+    }
   | {
       readonly kind: 'check'
       readonly place: string
@@ -42,6 +50,7 @@ const AHEAD_DAYS = 550
 
 /** The same list that Watch shows, and what comes later. */
 export interface ToDo {
+  readonly trips: readonly Pick<Trip, 'id' | 'name' | 'stops'>[]
   readonly open: readonly Errand[]
   readonly followUps: readonly FollowUp[]
 }
@@ -52,7 +61,7 @@ export function calendarEntries(
   rounds: readonly KitRound[],
   courses: readonly Course[],
   members: readonly Pick<Member, 'id' | 'name'>[],
-  { open, followUps }: ToDo,
+  { trips, open, followUps }: ToDo,
 ): readonly CalendarEntry[] {
   const { today, places, holdings } = survey
   const until = addDays(today, AHEAD_DAYS)
@@ -123,6 +132,21 @@ export function calendarEntries(
       },
     ]
   })
+  const stops = trips.flatMap(({ name: trip, stops: all }) =>
+    all
+      .filter(({ from, to }) => to >= today && from <= until)
+      .map(
+        ({ id, name: stop, from, to, members: who }): CalendarEntry => ({
+          key: `stop-${id}`,
+          kind: 'stop',
+          day: from,
+          lastDay: to,
+          trip,
+          stop,
+          who: who.flatMap((one) => names.get(one) ?? []),
+        }),
+      ),
+  )
   const listed = places.flatMap(({ id, name, presence }): CalendarEntry[] => {
     // A round has its own day.
     const there = open.filter(({ place, act }) => place.id === id && act !== 'check')
@@ -137,7 +161,7 @@ export function calendarEntries(
       ? [{ key: `follow-up-${key}`, kind: 'follow_up', day: on, lastDay: on, who, what }]
       : [],
   )
-  return [...visits, ...checks, ...turning.values(), ...ends, ...listed, ...again].sort(
+  return [...visits, ...stops, ...checks, ...turning.values(), ...ends, ...listed, ...again].sort(
     (a, b) => byDay(a.day, b.day) || a.key.localeCompare(b.key),
   )
 }

@@ -28,17 +28,19 @@ const formWords = words.trips.form
 interface Props {
   /** The trip that is changed; null for a new one. */
   readonly trip: Trip | null
+  /** An earlier one that a new one begins as. */
+  readonly like?: Trip
   readonly cover: CoverView
   readonly beginnings: Beginnings
   readonly onSaved: (tripId: string | null) => void
   readonly onClose: () => void
 }
 
-export function TripForm({ trip, cover, beginnings, onSaved, onClose }: Props) {
+export function TripForm({ trip, like, cover, beginnings, onSaved, onClose }: Props) {
   const everybody = cover.members.map(({ id }) => id as string)
   const form = useActForm({
-    initial: tripDraft(trip, everybody),
-    read: (draft) => readTripDraft(draft, trip, beginnings),
+    initial: tripDraft(trip ?? like ?? null, everybody),
+    read: (draft) => readTripDraft(draft, trip, beginnings, like),
     refusals: { trip_faulty: 'stops' },
     said: ({ name }) => (trip ? formWords.changed(name) : formWords.saved(name)),
     onSaved: (result) => onSaved(result && 'tripId' in result ? (result.tripId as string) : null),

@@ -3,9 +3,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
 import { changeTrip, planTrip, readTrip, removeTrip } from '../../contract/trips'
+import type { StopId } from '../../core/ids'
+import { tripAgain } from '../../core/trips/again'
 import { tripQuestions } from '../../core/trips/faults'
-import { firstDay, lastDay, travellers } from '../../core/trips/trip'
-import { call } from '../../device/call'
+import { firstDay, lastDay, type Trip, travellers } from '../../core/trips/trip'
+import { call, newKey } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
@@ -50,6 +52,7 @@ function TripPlanned({ initial, cover: initialCover }: Props) {
   const cover = useCover(initialCover)
   const packing = usePacking(view, cover.laid)
   const [changing, setChanging] = useState(false)
+  const [again, setAgain] = useState<Trip | null>(null)
   const { trip, today } = view
   const { plan, state } = packing
   const going = travellers(trip)
@@ -105,6 +108,12 @@ function TripPlanned({ initial, cover: initialCover }: Props) {
           <Button onClick={() => setChanging(true)}>{tripWords.form.change}</Button>
           <Button
             kind="quiet"
+            onClick={() => setAgain(tripAgain(tripOf(view), today, () => newKey() as StopId))}
+          >
+            {tripWords.planAgain}
+          </Button>
+          <Button
+            kind="quiet"
             disabled={busy}
             onClick={() =>
               void run(
@@ -143,6 +152,16 @@ function TripPlanned({ initial, cover: initialCover }: Props) {
           beginnings={{ sources: sourcesIn(cover.view), bags: [] }}
           onClose={() => setChanging(false)}
           onSaved={() => setChanging(false)}
+        />
+      )}
+      {again && (
+        <TripForm
+          trip={null}
+          like={again}
+          cover={cover.view}
+          beginnings={{ sources: sourcesIn(cover.view), bags: [] }}
+          onClose={() => setAgain(null)}
+          onSaved={(tripId) => (tripId ? location.assign(`/trips/${tripId}`) : setAgain(null))}
         />
       )}
       <span className="visually-hidden" role="status">

@@ -125,11 +125,15 @@ export interface Beginnings {
   readonly bags: readonly { readonly kitId: KitId; readonly carrier: MemberId }[]
 }
 
-/** @param before the trip that is changed; null for a new one */
+/**
+ * @param before the trip that is changed; null for a new one
+ * @param like what a new one begins as
+ */
 export function readTripDraft(
   { name, stops }: TripDraft,
   before: Trip | null,
   { sources, bags }: Beginnings,
+  like: Trip | null = null,
 ): FormReading<TripDraft, typeof createTrip | typeof changeTrip> {
   const faulty = stops.some((stop) => stopFaults(stop) !== null)
   const faults = faultsIn<TripDraft>({
@@ -137,7 +141,7 @@ export function readTripDraft(
     stops: faulty ? formWords.lookAtStops : undefined,
   })
   if (faults) return faults
-  const kept = stops.map((stop) => stopOf(stop, before))
+  const kept = stops.map((stop) => stopOf(stop, before ?? like))
   if (before)
     return act(changeTrip, {
       params: { tripId: before.id },
@@ -147,10 +151,11 @@ export function readTripDraft(
     body: {
       name: name.trim(),
       stops: kept,
-      bags: bags.map((bag) => ({ ...bag, stowage: 'with_us' as const, filled: true })),
-      sources,
-      wishes: NO_WISHES,
-      cabinRules: 'eu',
+      bags:
+        like?.bags ?? bags.map((bag) => ({ ...bag, stowage: 'with_us' as const, filled: true })),
+      sources: like?.sources ?? sources,
+      wishes: like?.wishes ?? NO_WISHES,
+      cabinRules: like?.cabinRules ?? 'eu',
     },
   })
 }
