@@ -345,6 +345,18 @@ export const trips = {
   sheets: {
     emergency: (number: string): string => `Emergency ${number}`,
     poison: (number: string): string => `Poison line ${number}`,
+    title: 'Sheets for the bags',
+    open: 'Sheets for the bags',
+    noBags: 'No bag comes along yet.',
+    carriedBy: (name: string): string => `Carried by ${name}.`,
+    asOf: (on: PlainDate): string => `As of ${fullDay(on)}.`,
+    emergencyUnknown: 'Emergency number: find it out before you leave',
+    empty: 'Nothing is in it, and nothing is to be packed into it.',
+    what: 'What',
+    where: 'Where in it',
+    forWhom: 'For',
+    directions: 'Directions',
+    toPack: 'still to be packed',
   },
   notAdvice:
     'It sorts and adds up; it is no medical advice. Labels, prescribers, airlines and local rules win.',

@@ -46,7 +46,7 @@ export const readDevice = (world: World, caller: Caller, secret: string): Promis
         '/evacuation/sheet',
         ...kits.flatMap(({ id }) => [`/kits/${id}`, `/kits/${id}/sheet`]),
         ...members.map(({ id }) => `/members/${id}`),
-        ...trips.map((id) => `/trips/${id}/pack`),
+        ...trips.flatMap((id) => [`/trips/${id}/pack`, `/trips/${id}/sheets`]),
       ],
       answers: [
         '/api/places',

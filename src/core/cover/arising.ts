@@ -12,8 +12,6 @@ export function concerns(need: Need, { member, months }: Patient): boolean {
     return false
   if (atRisk.fromMonths !== undefined && months !== null && months < atRisk.fromMonths) return false
   if (atRisk.helper && !member.helper) return false
-  if (atRisk.ownCarrier && facts.kind === 'animal' && facts.evacuation?.sharesWith !== undefined)
-    return false
   if (
     atRisk.condition &&
     !(facts.kind === 'person' && atRisk.condition.some((one) => facts.conditions.includes(one)))

@@ -224,8 +224,20 @@ export class Asking implements Hands {
     return this.patients.filter(
       (patient) =>
         concerns(need, patient) &&
+        !(need.atRisk.ownCarrier && this.sharesCarrier(patient.member)) &&
         this.expects(need, patient.member) &&
         (need.id !== OWN_MEDICINE || this.ownMedicine(patient).length > 0),
+    )
+  }
+
+  /** Rides with another that is there, and that has a carrier of its own. */
+  private sharesCarrier({ facts }: Member): boolean {
+    const other = facts.kind === 'animal' ? facts.evacuation?.sharesWith : undefined
+    return this.patients.some(
+      ({ member }) =>
+        member.id === other &&
+        member.facts.kind === 'animal' &&
+        member.facts.evacuation?.sharesWith === undefined,
     )
   }
 

@@ -409,6 +409,19 @@ describe('what is taken', () => {
       [mott.id, 2 * USUAL_SECONDS.into_carrier],
     ])
   })
+  it('a pair of which the other is not there has no carrier to share', () => {
+    const mott = cat('Mott')
+    const nib = cat('Nib', { sharesWith: mott.id })
+    const home = [driver, nib]
+    expect(loadOf(planned(home), 'leave-carried')).toMatchObject({ missing: 1, uses: 1 })
+    // Nor do two that each name the other.
+    const both = [
+      driver,
+      { ...mott, facts: { ...mott.facts, evacuation: { sharesWith: nib.id } } },
+      nib,
+    ]
+    expect(loadOf(planned(both as Member[]), 'leave-carried')).toMatchObject({ uses: 2 })
+  })
   it('water is counted for everybody and the days that were said, not from the tap', () => {
     const home = [driver, small]
     const water = loadOf(planned(home), 'hold-out-water')

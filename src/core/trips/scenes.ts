@@ -28,13 +28,14 @@ const FAR_MINUTES = 60
 
 /**
  * Food and drinking water for days are bought and carried by the crate; no first aid bag holds them,
- * and the screen says that they are not counted.
+ * and the screen says that they are not counted. An animal's carrier it travels in.
  */
 export const NOT_FOR_A_BAG: readonly string[] = [
   'hold-out-water',
   'hold-out-water-animal',
   'hold-out-food',
   'hold-out-feed',
+  'leave-carried',
 ]
 
 /** Every part of the party, in the order of the stops. */

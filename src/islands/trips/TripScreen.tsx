@@ -106,6 +106,11 @@ function TripPlanned({ initial, cover: initialCover }: Props) {
             </ButtonLink>
           )}
           <Button onClick={() => setChanging(true)}>{tripWords.form.change}</Button>
+          {trip.bags.length > 0 && (
+            <ButtonLink kind="quiet" href={`/trips/${trip.id}/sheets`}>
+              {tripWords.sheets.open}
+            </ButtonLink>
+          )}
           <Button
             kind="quiet"
             onClick={() => setAgain(tripAgain(tripOf(view), today, () => newKey() as StopId))}
