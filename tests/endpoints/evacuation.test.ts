@@ -26,7 +26,7 @@ const change = async (evacuation: object) =>
 const rehearsed = (more: object = {}) => ({
   plan: 'ten',
   seconds: 412,
-  steps: { kit: 30, 'shut_in/cat': 61 },
+  steps: { kit: 30, [`shut_in/${stock.memberId}`]: 61 },
   ...more,
 })
 const refuge = { name: 'Anna', phone: '555-0101', address: 'Hill 2', takesAnimals: null }
@@ -80,6 +80,7 @@ describe('leaving the house', () => {
     ['no time at all', { seconds: 0 }],
     ['a step of less than nothing', { steps: { kit: -1 } }],
     ['another plan', { plan: 'day' }],
+    ['a step that is none', { steps: { '\u0000': 4 } }],
   ])('a rehearsal of %s is not taken', async (_, more) => {
     expect((await json('POST', '/api/evacuation/rehearsals', rehearsed(more))).status).toBe(422)
   })

@@ -9,11 +9,17 @@ import {
 } from '../../core/evacuation/evacuation'
 import * as wire from '../primitives'
 
+/** What is done, and about whom: "kit", "into_carrier/…". */
+const stepKey = z.string().regex(/^[a-z_]{1,30}(?:\/[0-9a-f-]{36})?$/, 'Name a step of the plan')
+const MOST_STEPS = 200
+
 export const rehearsal = z.object({
   on: wire.plainDate,
   plan: z.enum(PLANS),
   seconds: z.int().min(1).max(86_400),
-  steps: z.record(z.string().max(80), z.int().min(1).max(86_400)),
+  steps: z
+    .record(stepKey, z.int().min(1).max(86_400))
+    .refine((steps) => Object.keys(steps).length <= MOST_STEPS, 'Note fewer steps'),
 })
 
 export const evacuation = z.object({

@@ -1,7 +1,9 @@
 /** Leaving the house in a hurry (planning, and read when it happens): who does what, who rides where, what is taken. */
 
+import { Select } from '@mantine/core'
 import { IconClock, IconPrinter } from '@tabler/icons-react'
 import { useState } from 'react'
+import { expectedAt } from '../../core/cover/scene'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
 import { Empty } from '../../ui/Empty'
@@ -93,6 +95,11 @@ function Evacuation({ cover, household, address }: Props) {
 function Under({ shown: { asked, cover, change } }: { readonly shown: Shown }) {
   const { members, places } = cover.view
   const has = new Set(asked.home)
+  // One leaves a house, not what one leaves it with.
+  const houses = places.filter(
+    ({ id, traits }) =>
+      id === asked.from || !(traits.includes('vehicle') || traits.includes('road')),
+  )
   const toggle = (id: string) =>
     change({ home: has.has(id) ? asked.home.filter((one) => one !== id) : [...asked.home, id] })
   return (
@@ -119,10 +126,21 @@ function Under({ shown: { asked, cover, change } }: { readonly shown: Shown }) {
           }))}
           onChange={(time) => change({ night: time === 'night' })}
         />
-        {places.length > 1 && (
-          <Box as="span" tone="second" size={2}>
-            {said.from}: {places.find(({ id }) => id === asked.from)?.name}
-          </Box>
+        {houses.length > 1 && (
+          <Select
+            aria-label={said.from}
+            allowDeselect={false}
+            value={asked.from}
+            onChange={(id) => {
+              const place = cover.laid.stock.places.find((one) => one.id === id)
+              if (place)
+                change({
+                  from: place.id,
+                  home: [...expectedAt(place, cover.laid.stock, cover.view.today)],
+                })
+            }}
+            data={houses.map(({ id, name }) => ({ value: id, label: name }))}
+          />
         )}
       </Row>
       <Row as="fieldset" gap={3} wrap align="center">

@@ -38,6 +38,7 @@ export function useEvacuation(
     initialData: first.household,
   })
   const [asked, setAsked] = useState(() => usualAsked(cover.view, cover.laid, address))
+  const usualFrom = usualAsked(cover.view, cover.laid, {})?.from
   const known = useMemo(
     () => knownOf(cover.view, cover.laid, household),
     [cover.view, cover.laid, household],
@@ -53,12 +54,13 @@ export function useEvacuation(
     const isUsual =
       usual.length === asked.home.length && usual.every((id) => asked.home.includes(id))
     keepInAddress({
+      from: asked.from === usualFrom ? null : asked.from,
       plan: asked.plan === 'ten' ? null : asked.plan,
       on: asked.onFoot ? 'foot' : null,
       at: asked.night ? 'night' : null,
       home: isUsual ? null : idsAsText(new Set(asked.home)) || 'nobody',
     })
-  }, [asked, cover.laid, cover.view.today])
+  }, [asked, usualFrom, cover.laid, cover.view.today])
   if (asked === null || plan === null) return null
   return {
     cover,
