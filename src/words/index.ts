@@ -9,7 +9,7 @@ export { signIn } from './account/signIn'
 export { whole } from './account/whole'
 export * as care from './care'
 export { cover, evening } from './cover'
-export { evacuation } from './evacuation'
+export { evacuation } from './evacuation/evacuation'
 export { findText as find } from './find'
 export { type ExplainedId, whatIs } from './frame/explained'
 export { forms } from './frame/forms'
@@ -18,6 +18,7 @@ export {
   errors,
   firstSteps,
   happened,
+  householdParts,
   keys,
   leaving,
   look,
@@ -50,5 +51,5 @@ export { shopping } from './restock/shopping'
 export { rounds } from './rounds'
 export { sheets } from './sheets'
 export * as stock from './stock'
-export { trips } from './trips'
+export { trips } from './trips/trips'
 export { watchText as watch } from './watch'

@@ -1,13 +1,13 @@
 /** The parts of Household. */
 import { Parts } from '../../ui/Parts'
-import * as words from '../../words'
+import { householdParts } from '../../words'
 
 const PARTS = [
-  { id: 'household', href: '/household', label: words.trips.people },
-  { id: 'trips', href: '/trips', label: words.trips.title },
-  { id: 'evacuation', href: '/evacuation', label: words.evacuation.title },
+  { id: 'household', href: '/household', label: householdParts.household },
+  { id: 'trips', href: '/trips', label: householdParts.trips },
+  { id: 'evacuation', href: '/evacuation', label: householdParts.evacuation },
 ] as const
 
 export const HouseholdTabs = ({ part }: { readonly part: (typeof PARTS)[number]['id'] }) => (
-  <Parts label={words.trips.label} current={part} parts={[...PARTS]} />
+  <Parts label={householdParts.label} current={part} parts={[...PARTS]} />
 )

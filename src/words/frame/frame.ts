@@ -35,6 +35,14 @@ export const more = {
   help: 'Help',
 } as const
 
+/** The parts of Household: said here, so that none of them takes along the words of the others. */
+export const householdParts = {
+  label: 'Parts of Household',
+  household: 'People and places',
+  trips: 'Going out',
+  evacuation: 'Leaving the house',
+} as const
+
 /** Ways out of a screen on which there is nothing yet. */
 export const ways = {
   kits: 'Open Kits',

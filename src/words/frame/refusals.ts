@@ -8,7 +8,7 @@ import { formatAmount } from '../../core/quantity/amount'
 import type { ItemKind } from '../../core/stock/itemKind'
 import { cardFaultText } from '../care/cards'
 import { refusalText } from '../care/doses'
-import { tripFaultText } from '../trips'
+import { tripFaultText } from '../trips/trips'
 import { actWord } from './acts'
 
 export interface Sentence {

@@ -1,9 +1,9 @@
 /** What is said of trips, held against the numbers and names that were handed in. */
 import { describe, expect, it } from 'vitest'
-import { plainDate } from '../core/calendar/plainDate'
-import type { KitId, MemberId, StopId, TripId } from '../core/ids'
-import { units } from '../core/quantity/amount'
-import type { TripFault } from '../core/trips/faults'
+import { plainDate } from '../../core/calendar/plainDate'
+import type { KitId, MemberId, StopId, TripId } from '../../core/ids'
+import { units } from '../../core/quantity/amount'
+import type { TripFault } from '../../core/trips/faults'
 import { tripFaultText, trips } from './trips'
 
 const day = plainDate

@@ -1,9 +1,9 @@
 /** What is said when the house has to be left: every gap, every question, every step. */
 import { describe, expect, it } from 'vitest'
-import type { EvacuationQuestion } from '../core/evacuation/party'
-import type { EvacuationGap } from '../core/evacuation/plan'
-import { USUAL_SECONDS } from '../core/evacuation/tasks'
-import type { MemberId } from '../core/ids'
+import type { EvacuationQuestion } from '../../core/evacuation/party'
+import type { EvacuationGap } from '../../core/evacuation/plan'
+import { USUAL_SECONDS } from '../../core/evacuation/tasks'
+import type { MemberId } from '../../core/ids'
 import { clock, evacuation } from './evacuation'
 
 const memberId = '00000000-0000-4000-8006-000000000001' as MemberId

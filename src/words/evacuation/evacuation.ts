@@ -1,12 +1,12 @@
 /** English for leaving the house in a hurry. */
-import { assertNever } from '../core/brand'
-import { daysBetween, type PlainDate } from '../core/calendar/plainDate'
-import type { PlanKind } from '../core/evacuation/evacuation'
-import type { TakenNeed } from '../core/evacuation/loads'
-import type { EvacuationQuestion } from '../core/evacuation/party'
-import type { EvacuationGap } from '../core/evacuation/plan'
-import type { EvacuationTask, TaskKind } from '../core/evacuation/tasks'
-import { capital, fullDay, list, numberWord, shortDay, someThings } from './frame/format'
+import { assertNever } from '../../core/brand'
+import { daysBetween, type PlainDate } from '../../core/calendar/plainDate'
+import type { PlanKind } from '../../core/evacuation/evacuation'
+import type { TakenNeed } from '../../core/evacuation/loads'
+import type { EvacuationQuestion } from '../../core/evacuation/party'
+import type { EvacuationGap } from '../../core/evacuation/plan'
+import type { EvacuationTask, TaskKind } from '../../core/evacuation/tasks'
+import { capital, fullDay, list, numberWord, shortDay, someThings } from '../frame/format'
 
 /** "4:30", minutes and seconds. */
 export const clock = (seconds: number): string =>
@@ -121,12 +121,6 @@ const UNITS: Readonly<Partial<Record<TakenNeed, string>>> = {
 const round = (value: number): number => Math.round(value * 10) / 10
 
 const PLAN_NAMES: Readonly<Record<PlanKind, string>> = { ten: 'Ten minutes', hour: 'One hour' }
-
-/** What somebody did, after a name. */
-export const evacuationPast = {
-  evacuation_changed: 'changed the plan for leaving the house',
-  evacuation_rehearsed: 'rehearsed leaving the house',
-} as const
 
 export const evacuation = {
   title: 'Leaving the house',

@@ -1,20 +1,11 @@
 /** English for going out: trips, bags, packing and unpacking. */
-import { assertNever } from '../core/brand'
-import { daysBetween, type PlainDate } from '../core/calendar/plainDate'
-import type { Amount } from '../core/quantity/amount'
-import type { CabinRefusal } from '../core/trips/cabin'
-import type { TripFault } from '../core/trips/faults'
-import type { Stowage, Travel } from '../core/trips/trip'
-import { capital, counted, fullDay, list, numberWord, shortDay, weekdayDay } from './frame/format'
-
-export const tripsPast = {
-  trip_added: 'planned a trip',
-  trip_changed: 'changed a trip',
-  trip_removed: 'removed a trip',
-  trip_planned: 'worked out what to pack',
-  trip_packed: 'packed for a trip',
-  trip_unpacked: 'unpacked after a trip',
-}
+import { assertNever } from '../../core/brand'
+import { daysBetween, type PlainDate } from '../../core/calendar/plainDate'
+import type { Amount } from '../../core/quantity/amount'
+import type { CabinRefusal } from '../../core/trips/cabin'
+import type { TripFault } from '../../core/trips/faults'
+import type { Stowage, Travel } from '../../core/trips/trip'
+import { capital, counted, fullDay, list, numberWord, shortDay, weekdayDay } from '../frame/format'
 
 /** Why a trip cannot be planned, and what to do about it. */
 export function tripFaultText(
@@ -92,8 +83,6 @@ const minutes = (of: number): string => (of < 120 ? `${of} min` : `${Math.round(
 export const trips = {
   planAgain: 'Plan it again',
   title: 'Going out',
-  people: 'People and places',
-  label: 'Parts of Household',
   under:
     'Plan who goes where. What to take is worked out from what you have, so that every part of you can cope alone and those who stay are as ready as before.',
   add: 'Plan a trip',
