@@ -52,27 +52,14 @@ function Evacuation({ cover, household, address }: Props) {
   const { people, animals } = plan.party
   return (
     <>
-      <Row as="header" gap={6} align="start" justify="between" wrap below={4}>
-        <Box measure>
-          <h1>
-            {said.headline(people.length, animals.length, plan.away, plan.schedule.leftOut.length)}
-          </h1>
-          <Box as="p" note="mustNot" padX={5} padY={3} above={3}>
-            <b>{said.fire(shown.cover.view.numbers.emergency)}</b> {said.authority}
-          </Box>
+      <Box as="header" measure below={4}>
+        <h1>
+          {said.headline(people.length, animals.length, plan.away, plan.schedule.leftOut.length)}
+        </h1>
+        <Box as="p" note="mustNot" padX={5} padY={3} above={3}>
+          <b>{said.fire(shown.cover.view.numbers.emergency)}</b> {said.authority}
         </Box>
-        <Row gap={4} wrap align="center">
-          <Button icon={IconClock} onClick={() => setMode('rehearse')}>
-            {said.rehearse.open}
-          </Button>
-          <ButtonLink icon={IconPrinter} href={`/evacuation/sheet?from=${asked.from}`}>
-            {said.sheet}
-          </ButtonLink>
-          <Button kind="strong" onClick={() => setMode('change')}>
-            {said.change}
-          </Button>
-        </Row>
-      </Row>
+      </Box>
       <Under shown={shown} />
       {people.length + animals.length === 0 ? (
         <Empty text={said.withoutAnybody} />
@@ -82,6 +69,18 @@ function Evacuation({ cover, household, address }: Props) {
             <Steps shown={shown} />
             <Rides shown={shown} />
           </Stack>
+          {/* Whoever has to leave now reads the steps first. */}
+          <Row gap={4} wrap align="center" above={6}>
+            <Button icon={IconClock} onClick={() => setMode('rehearse')}>
+              {said.rehearse.open}
+            </Button>
+            <ButtonLink icon={IconPrinter} href={`/evacuation/sheet?from=${asked.from}`}>
+              {said.sheet}
+            </ButtonLink>
+            <Button kind="strong" onClick={() => setMode('change')}>
+              {said.change}
+            </Button>
+          </Row>
           <Asks shown={shown} onChange={() => setMode('change')} />
           <Loads shown={shown} />
         </>

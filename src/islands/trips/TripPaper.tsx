@@ -36,6 +36,8 @@ export function TripPaper({ view, cover: coverView }: Props) {
         const room = view.rooms.find(({ kitId }) => kitId === bag.kitId)
         const stops = trip.stops.filter(({ members }) => members.includes(bag.carrier))
         const inside = insideOf(view, cover, bag.kitId, today)
+        const isFor = inside.some(({ forWhom }) => forWhom !== '')
+        const isDirected = inside.some(({ directions }) => directions !== '')
         return (
           <section className={paper.paper} style={{ breakAfter: 'page' }} key={bag.kitId}>
             <h1>
@@ -76,8 +78,8 @@ export function TripPaper({ view, cover: coverView }: Props) {
                   <tr>
                     <th scope="col">{said.what}</th>
                     <th scope="col">{said.where}</th>
-                    <th scope="col">{said.forWhom}</th>
-                    <th scope="col">{said.directions}</th>
+                    {isFor && <th scope="col">{said.forWhom}</th>}
+                    {isDirected && <th scope="col">{said.directions}</th>}
                   </tr>
                 </thead>
                 <tbody>
@@ -92,8 +94,8 @@ export function TripPaper({ view, cover: coverView }: Props) {
                         )}
                       </td>
                       <td>{one.pocket}</td>
-                      <td>{one.forWhom}</td>
-                      <td>{one.directions}</td>
+                      {isFor && <td>{one.forWhom}</td>}
+                      {isDirected && <td>{one.directions}</td>}
                     </tr>
                   ))}
                 </tbody>
@@ -130,7 +132,7 @@ function insideOf(
       ? [{ lotId, pocketId: into, itemId, some, isPacked: false }]
       : [],
   )
-  return [...lying, ...coming].map(({ lotId, pocketId, itemId, some, isPacked }, at) => {
+  const inside = [...lying, ...coming].map(({ lotId, pocketId, itemId, some, isPacked }, at) => {
     const known = laid.known[laid.thingOf.get(itemId) ?? -1]
     const courses = laid.stock.courses.filter(
       (course) => course.itemId === itemId && isRunning(course, today),
@@ -154,4 +156,5 @@ function insideOf(
       isPacked,
     }
   })
+  return inside.sort((a, b) => a.pocket.localeCompare(b.pocket) || a.title.localeCompare(b.title))
 }

@@ -53,7 +53,6 @@ export function MatHead({ kit, today, onMode }: Props) {
         >
           {matWords.looked}
         </Button>
-        <TakeAlong kit={kit} />
         <Button onClick={() => onMode('forMe')}>{words.kits.arrange.forMe}</Button>
       </Row>
       <Box as="p" size={2} className="second">
@@ -66,7 +65,7 @@ export function MatHead({ kit, today, onMode }: Props) {
         ]
           .filter(Boolean)
           .join(' · ')}{' '}
-        <Explain id="check" />
+        <Explain id="check" /> <TakeAlong kit={kit} />
       </Box>
       <Targets kit={kit} />
       <Row

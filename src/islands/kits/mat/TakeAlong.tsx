@@ -33,6 +33,8 @@ export function TakeAlong({ kit }: { readonly kit: Kit }) {
   if (kit.goesWith?.since)
     return (
       <Button
+        kind="quiet"
+        className="no-print"
         disabled={busy}
         onClick={() => void say(null, carried.isBack(kit.name, kit.place.name))}
       >
@@ -42,7 +44,7 @@ export function TakeAlong({ kit }: { readonly kit: Kit }) {
   if (kit.goesWith || kit.members.length === 0) return null
   return (
     <>
-      <Button disabled={busy} onClick={() => setAsks(true)}>
+      <Button kind="quiet" className="no-print" disabled={busy} onClick={() => setAsks(true)}>
         {carried.take}
       </Button>
       {asks && (
