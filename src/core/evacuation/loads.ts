@@ -2,11 +2,13 @@
 
 import type { PlainDate } from '../calendar/plainDate'
 import { Asking, OWN_MEDICINE, type Question, skillsAmong } from '../cover/asking'
+import { judgeNeed } from '../cover/board'
 import { isReadyState } from '../cover/cellState'
 import { answerFor, type Source } from '../cover/explain'
 import type { Need } from '../cover/need'
 import { NEEDS } from '../cover/needs'
 import type { Pantry } from '../cover/pantry'
+import { PatientBook } from '../cover/patientBook'
 import { kitsAt, questionAt } from '../cover/scene'
 import { isCarried } from '../household/kitUse'
 import { kitUseOf } from '../household/places'
@@ -52,6 +54,7 @@ export function evacuationLoads(
   { from, home }: EvacuationAsked,
   date: PlainDate,
   days: number,
+  book: PatientBook = new PatientBook(pantry),
 ): Loads {
   const { stock } = pantry
   const place = stock.places.find(({ id }) => id === from)
@@ -66,7 +69,7 @@ export function evacuationLoads(
     // Outside nothing runs from a tap.
     place: { ...usual.place, traits: usual.place.traits.filter((one) => one !== 'tap') },
   }
-  const asking = new Asking(pantry, question)
+  const asking = new Asking(pantry, question, book)
   const loads = TAKEN.flatMap((id): readonly Load[] => {
     const known = NEEDS.find((one) => one.id === id)
     if (!known) return []
@@ -85,7 +88,7 @@ export function evacuationLoads(
       },
     ]
   })
-  return { loads, kit: kitToGrab(pantry, question, place) }
+  return { loads, kit: kitToGrab(pantry, question, place, book) }
 }
 
 /** What is said for three days, for as many as the household wants. */
@@ -120,16 +123,17 @@ function kitToGrab(
   pantry: Pantry,
   question: Question,
   place: Parameters<typeof kitsAt>[1],
+  book: PatientBook,
 ): KitId | null {
   const kits = kitsAt(pantry.stock, place, question.date).filter(
     (kit) => !kit.goesWith && kit.whom !== 'animals',
   )
   const worth = (id: KitId): number => {
-    const asking = new Asking(pantry, { ...question, kits: new Set([id]), days: 1 })
+    const asking = new Asking(pantry, { ...question, kits: new Set([id]), days: 1 }, book)
     return NEEDS.reduce((sum, need) => {
       const patients = need.scope === 'party' ? [null] : asking.concernedBy(need)
       const ready = patients.filter((patient) =>
-        isReadyState(answerFor(asking, need, [patient]).cell.state),
+        isReadyState(judgeNeed(asking, need, [patient]).state),
       )
       return sum + ready.length * WEIGHT[need.tier]
     }, 0)

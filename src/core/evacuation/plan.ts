@@ -1,6 +1,7 @@
 /** The whole plan of evacuation a house: who does what in which minutes, who rides where, what is taken. */
 import type { PlainDate } from '../calendar/plainDate'
 import type { Pantry } from '../cover/pantry'
+import type { PatientBook } from '../cover/patientBook'
 import type { MemberId } from '../ids'
 import { type Evacuation, type EvacuationAsked, PLAN_MINUTES } from './evacuation'
 import { evacuationLoads, type Loads } from './loads'
@@ -41,11 +42,13 @@ export interface EvacuationKnown {
   readonly vehicles: readonly Vehicle[]
   /** Whose photo is kept. */
   readonly photos: ReadonlySet<string>
+  /** Whom a thing suits, found once for all that is asked of this pantry. */
+  readonly book?: PatientBook
 }
 
-/** Plans how a household leaves, from who is there. Pure and quick: asked anew at every press. */
+/** Plans how a household leaves, from who is there. Pure: asked anew at every press. */
 export function planEvacuation(
-  { pantry, evacuation, vehicles, photos }: EvacuationKnown,
+  { pantry, evacuation, vehicles, photos, book }: EvacuationKnown,
   asked: EvacuationAsked,
   today: PlainDate,
 ): EvacuationPlan {
@@ -62,7 +65,7 @@ export function planEvacuation(
     schedule,
     away: schedule.done + boarding,
     rides,
-    loads: evacuationLoads(pantry, asked, today, evacuation.days),
+    loads: evacuationLoads(pantry, asked, today, evacuation.days, book),
     gaps: [
       ...(schedule.done > limit
         ? [{ kind: 'too_long' as const, seconds: schedule.done + boarding }]

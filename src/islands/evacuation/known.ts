@@ -1,5 +1,6 @@
 /** What the plan of leaving is worked out from, and what is asked of it first. */
 import type { Pantry } from '../../core/cover/pantry'
+import { PatientBook } from '../../core/cover/patientBook'
 import { expectedAt } from '../../core/cover/scene'
 import type { EvacuationAsked } from '../../core/evacuation/evacuation'
 import type { EvacuationKnown } from '../../core/evacuation/plan'
@@ -17,6 +18,7 @@ export const knownOf = (
   vehicles: places.flatMap(({ id, name, traits, vehicle }) =>
     traits.includes('vehicle') ? [{ id, name, facts: vehicle }] : [],
   ),
+  book: new PatientBook(pantry),
   photos: new Set<string>(view.photos.map(({ memberId }) => memberId)),
 })
 
