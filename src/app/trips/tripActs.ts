@@ -350,7 +350,8 @@ function decideStep(
  */
 async function mustHold(acting: Acting, trip: Trip, said: Partial<TripFields>): Promise<void> {
   const { trx, today } = acting
-  for (const { placeId } of said.stops ?? []) if (placeId) await mustHave(trx, 'place', placeId)
+  for (const { placeId, vehicleId } of said.stops ?? [])
+    for (const id of [placeId, vehicleId]) if (id) await mustHave(trx, 'place', id)
   for (const place of said.sources ?? []) await mustHave(trx, 'place', place)
   for (const { kitId } of said.bags ?? []) await mustHave(trx, 'kit', kitId)
   const { keep = [], leave = [] } = said.wishes ?? {}

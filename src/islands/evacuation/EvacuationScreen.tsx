@@ -54,7 +54,13 @@ function Evacuation({ cover, household, address }: Props) {
     <>
       <Box as="header" measure below={4}>
         <h1>
-          {said.headline(people.length, animals.length, plan.away, plan.schedule.leftOut.length)}
+          {said.headline(
+            people.length,
+            animals.length,
+            plan.away,
+            plan.schedule.leftOut.length,
+            plan.gaps.map(({ kind }) => kind),
+          )}
         </h1>
         <Box as="p" note="mustNot" padX={5} padY={3} above={3}>
           <b>{said.fire(shown.cover.view.numbers.emergency)}</b> {said.authority}

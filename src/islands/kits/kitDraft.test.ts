@@ -42,7 +42,9 @@ describe('a kit', () => {
   })
   it('goes with who is chosen, and stays taken along with who has it already', () => {
     const whose = { memberId: AN_ID(3), to: [AN_ID(2)], since: '2026-11-20' }
-    const taken = { ...kit, goesWith: whose } as unknown as Kit
+    const taken = { ...kit, goesWith: whose, members: [{ id: AN_ID(3) }] } as unknown as Kit
+    expect(kitDraft(taken).carrier).toBe(AN_ID(3))
+    expect(kitDraft({ ...taken, members: [] }).carrier).toBeNull()
     const said = (carrier: string | null) =>
       sent(readKitDraft({ ...kitDraft(taken), carrier }, taken)).body.goesWith
     expect(said(AN_ID(3))).toEqual(whose)

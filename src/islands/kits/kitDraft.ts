@@ -41,7 +41,8 @@ export const kitDraft = ({ container, ...kit }: Kit): KitDraft => ({
   range: kit.range,
   whom: kit.whom,
   away: kit.minutesAway === null ? '' : String(kit.minutesAway),
-  carrier: kit.goesWith?.memberId ?? null,
+  // Who is no longer here carries nothing: where it is now is asked.
+  carrier: kit.members?.find(({ id }) => id === kit.goesWith?.memberId)?.id ?? null,
   carriedTo: [...(kit.goesWith?.to ?? [])],
   shape: container?.shape ?? null,
   outer: writeMeasures(container?.outer ?? null),

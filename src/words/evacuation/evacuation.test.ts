@@ -101,6 +101,9 @@ describe('leaving the house', () => {
       'One person can be away in four minutes, and not everything comes along',
     )
     expect(evacuation.headline(0, 0, 0, 0)).toBe('Nobody is at home')
+    expect(evacuation.headline(1, 1, 120, 9, ['no_hands'])).toBe('Nobody at home can do this alone')
+    expect(evacuation.headline(2, 0, 300, 0, ['no_driver'])).toContain('nobody is known to drive')
+    expect(evacuation.headline(6, 0, 300, 0, ['no_seat'])).toContain('too few seats')
   })
   it('what is missing is counted in what it is', () => {
     expect(evacuation.lacks({ need: 'hold-out-water', missing: 5.04, uses: 24 })).toBe(

@@ -137,12 +137,22 @@ export const evacuation = {
   fire: (number: string): string =>
     `If it burns or smells of gas: out now, with nothing. Call ${number === '' ? 'the emergency number' : number} from outside, and do not go back in.`,
   authority: 'What the fire service or the police say comes before this plan.',
-  headline: (people: number, animals: number, seconds: number, left: number): string =>
-    people + animals === 0
-      ? 'Nobody is at home'
-      : left === 0
-        ? `${capital(party(people, animals))} can be away in ${minutes(seconds)}`
-        : `${capital(party(people, animals))} can be away in ${minutes(seconds)}, and not everything comes along`,
+  headline: (
+    people: number,
+    animals: number,
+    seconds: number,
+    left: number,
+    gaps: readonly EvacuationGap['kind'][] = [],
+  ): string => {
+    const who = capital(party(people, animals))
+    if (people + animals === 0) return 'Nobody is at home'
+    if (gaps.includes('no_hands')) return 'Nobody at home can do this alone'
+    if (gaps.includes('no_driver'))
+      return `${who} can be ready in ${minutes(seconds)}, but nobody is known to drive`
+    if (gaps.includes('no_seat'))
+      return `${who} can be ready in ${minutes(seconds)}, but there are too few seats`
+    return `${who} can be away in ${minutes(seconds)}${left === 0 ? '' : ', and not everything comes along'}`
+  },
   withoutAnybody: 'Choose who is at home.',
   usual: 'Times are ours until you have rehearsed.',
   measured: (on: PlainDate, today: PlainDate): string => `rehearsed ${shortDay(on, today)}`,
