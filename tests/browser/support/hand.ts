@@ -53,12 +53,24 @@ export async function tabTo(page: Page, target: Locator): Promise<number> {
 function stopsUntil(target: Element): number {
   const { activeElement } = document
   if (target === activeElement) return 0
+  // Of a group of radio buttons Tab stops at the chosen one alone.
+  const isStopOfItsGroup = (one: HTMLElement): boolean => {
+    if (!(one instanceof HTMLInputElement) || one.type !== 'radio' || one.checked) return true
+    const group = document.querySelectorAll<HTMLInputElement>(
+      `input[type="radio"][name="${CSS.escape(one.name)}"]`,
+    )
+    return ![...group].some((other) => other.checked) && group[0] === one
+  }
   const stops = [
     ...document.querySelectorAll<HTMLElement>(
       'a[href], button, input, select, textarea, summary, [tabindex="0"]',
     ),
   ].filter(
-    (one) => one.tabIndex >= 0 && !one.matches(':disabled, [type="file"]') && one.checkVisibility(),
+    (one) =>
+      one.tabIndex >= 0 &&
+      !one.matches(':disabled, [type="file"]') &&
+      one.checkVisibility() &&
+      isStopOfItsGroup(one),
   )
   const from = activeElement ? stops.indexOf(activeElement as HTMLElement) : -1
   const to = stops.indexOf(target as HTMLElement)
