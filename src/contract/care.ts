@@ -83,6 +83,7 @@ export const startIncident = endpoint(
       kind: care.incidentKind.nullable(),
       patient: care.incidentPatient,
       placeId: wire.placeId.nullable(),
+      stopId: wire.stopId.nullable().optional(),
     }),
   },
   wire.done,

@@ -421,6 +421,7 @@ export const RECORDS = {
     member_id: id.nullable(),
     guest: nested(care.incidentPatient.nullable()),
     place_id: id.nullable(),
+    stop_id: id.nullable().default(null),
     started_at: moment,
     started_by: wire.typed(200),
     ended_at: moment.nullable(),

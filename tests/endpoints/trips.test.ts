@@ -2,6 +2,7 @@
 import { beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import type { z } from 'zod'
 import type { Caller } from '../../src/app/frame/world'
+import type { readCare } from '../../src/contract/care'
 import type { readTrip } from '../../src/contract/trips'
 import { NO_WISHES } from '../../src/core/trips/trip'
 import { aHousehold, application, newKey, send } from '../support/application'
@@ -258,6 +259,59 @@ describe('a bag that is on its way', () => {
     expect(await isAway()).toBe(false)
     await json('POST', `/api/acts/${body.actId}/undo`, {})
     expect(await isAway()).toBe(false)
+  })
+})
+
+describe('something that happens on a trip', () => {
+  const care = async () =>
+    (await json('GET', '/api/care')).body as z.infer<(typeof readCare)['result']>
+  const happens = async (more: object) => {
+    const incidentId = newKey()
+    const { status } = await json('POST', '/api/incidents', {
+      incidentId,
+      kind: null,
+      patient: { kind: 'member', memberId: stock.memberId },
+      placeId: null,
+      ...more,
+    })
+    expect(status).toBe(200)
+    return incidentId
+  }
+  const at = async (incidentId: string) =>
+    (await care()).incidents.find(({ id }) => id === incidentId)
+  const today = { from: '2026-11-25', to: '2026-11-28' }
+
+  it('is at a stop, with what is there and the numbers of that country', async () => {
+    const lake = stop({ ...today, country: 'NO' })
+    await made({ stops: [lake, stop({ from: '2026-12-01', to: '2026-12-02' })] })
+    expect((await care()).stops).toMatchObject([
+      { trip: 'Lake week', stop: { id: lake.id }, bags: [bagKit], numbers: { emergency: '113' } },
+    ])
+    const incidentId = await happens({ stopId: lake.id })
+    expect(await at(incidentId)).toMatchObject({ placeId: null, stopId: lake.id })
+  })
+  it('is somewhere else once somebody says so, and keeps its stop after the trip', async () => {
+    const lake = stop(today)
+    const tripId = await made({ stops: [lake] })
+    const incidentId = await happens({ placeId: stock.placeId })
+    const about = (fact: object) =>
+      json('POST', '/api/care/entries', {
+        entryId: newKey(),
+        incidentId,
+        memberId: stock.memberId,
+        fact: { kind: 'about', ...fact },
+      })
+    await about({ placeId: null, stopId: lake.id })
+    expect(await at(incidentId)).toMatchObject({ placeId: null, stopId: lake.id })
+    await json('POST', `/api/trips/${tripId}/unpack`, { lines: [], missed: 'No', cursed: '' })
+    expect((await care()).stops.map((one) => one.stop.id)).toEqual([lake.id])
+    await about({ placeId: stock.placeId, stopId: null })
+    expect(await at(incidentId)).toMatchObject({ placeId: stock.placeId, stopId: null })
+    expect((await care()).stops).toEqual([])
+  })
+  it('is kept although its trip was taken away meanwhile, or is another household’s', async () => {
+    const theirs = newKey()
+    expect(await at(await happens({ stopId: theirs }))).toMatchObject({ stopId: null })
   })
 })
 

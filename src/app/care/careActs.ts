@@ -10,7 +10,7 @@ import { ALL_LABELS, LABELS } from '../../core/dosing/labels'
 import { cutRefusal, type Offers } from '../../core/dosing/lots'
 import type { DoseRefusal } from '../../core/dosing/refusal'
 import { holdsOf, isAboveRule, workOut } from '../../core/dosing/workOut'
-import type { MemberId, PlaceId } from '../../core/ids'
+import type { MemberId, PlaceId, StopId } from '../../core/ids'
 import {
   type CareEntryId,
   type CareFact,
@@ -33,6 +33,7 @@ import {
 } from '../../db/care/care'
 import { inHousehold, isTaken, isViolation } from '../../db/frame/connect'
 import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
+import { readKeptTrips } from '../../db/trips/trips'
 import { readPantry } from '../cover/readPantry'
 import { type Acting, act, mustEdit } from '../frame/act'
 import { mustHave } from '../frame/mustHave'
@@ -53,6 +54,7 @@ export async function startIncident(
     readonly kind: IncidentKind | null
     readonly patient: IncidentPatient
     readonly placeId: PlaceId | null
+    readonly stopId?: StopId | null | undefined
   },
 ) {
   const { patient } = incident
@@ -72,6 +74,7 @@ export async function startIncident(
             member_id: patient.kind === 'member' ? patient.memberId : null,
             guest: patient.kind === 'guest' ? JSON.stringify(patient) : null,
             place_id: incident.placeId,
+            stop_id: await knownStop(acting, incident.stopId),
             started_at: acting.at,
             started_by: acting.who,
           },
@@ -186,7 +189,7 @@ async function keepIncident(
   if (ended !== undefined)
     mustEdit(await editRecord(acting, 'incident', incidentId, { ended_at: ended }, null))
   if (fact.kind !== 'about') return
-  const { patient, what, placeId } = fact
+  const { patient, what, placeId, stopId } = fact
   if (patient?.kind === 'member') await mustHave(acting.trx, 'member', patient.memberId)
   if (placeId) await mustHave(acting.trx, 'place', placeId)
   mustEdit(
@@ -197,6 +200,7 @@ async function keepIncident(
       {
         ...(what && { kind: what }),
         ...(placeId !== undefined && { place_id: placeId }),
+        ...(stopId !== undefined && { stop_id: await knownStop(acting, stopId) }),
         ...(patient && {
           member_id: patient.kind === 'member' ? patient.memberId : null,
           guest: patient.kind === 'guest' ? JSON.stringify(patient) : null,
@@ -205,6 +209,19 @@ async function keepIncident(
       null,
     ),
   )
+}
+
+/**
+ * A stop of a trip of this household. A phone that was away may name one that was taken away meanwhile:
+ * what happened is kept all the same.
+ */
+async function knownStop(
+  { trx }: Pick<Acting, 'trx'>,
+  stopId: StopId | null | undefined,
+): Promise<StopId | null> {
+  if (!stopId) return null
+  const trips = await readKeptTrips(trx)
+  return trips.some(({ trip }) => trip.stops.some(({ id }) => id === stopId)) ? stopId : null
 }
 
 /** The act that made an entry; looked up first, so that a stranger's entry is not found. */

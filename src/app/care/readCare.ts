@@ -2,17 +2,20 @@
 
 import type { z } from 'zod'
 import type * as care from '../../contract/values/care'
+import type { PlainDate } from '../../core/calendar/plainDate'
 import { patientIn } from '../../core/cover/patientIn'
 import { LABELS } from '../../core/dosing/labels'
 import { numbersToCall } from '../../core/household/emergencyNumbers'
+import type { Household } from '../../core/household/household'
 import { labelSetOf } from '../../core/household/labelSet'
-import type { IncidentId } from '../../core/incident/entry'
+import type { Incident, IncidentId } from '../../core/incident/entry'
 import { handoverOf } from '../../core/incident/handover'
 import { nextDoseAt } from '../../core/incident/nextDose'
 import { memberOf } from '../../core/incident/patient'
 import { timelineOf } from '../../core/incident/timeline'
 import { SHIPPED_RECIPES } from '../../core/mixing/recipe'
 import { itemTitle } from '../../core/stock/item'
+import { numbersAt, stopsOn, withItsBags } from '../../core/trips/underWay'
 import {
   readCardPhotos,
   readCards,
@@ -22,8 +25,10 @@ import {
   readIncidents,
   readRecipes,
 } from '../../db/care/care'
+import type { Trx } from '../../db/frame/connect'
 import { readItems } from '../../db/items/items'
 import { readCourses, readMembers } from '../../db/members/members'
+import { readKeptTrips } from '../../db/trips/trips'
 import { readPantry } from '../cover/readPantry'
 import { notFound } from '../frame/refusal'
 import { type Caller, reading, type World } from '../frame/world'
@@ -52,9 +57,35 @@ export const readCare = (world: World, caller: Caller): Promise<CareView> =>
       photographed: [...(await readCardPhotos(trx))],
       recipes: [...SHIPPED_RECIPES, ...(await readRecipes(trx))],
       incidents,
+      stops: await stopsNow(trx, household, today, incidents),
       entries: [...entries, ...doses.filter(({ id }) => !known.has(id))],
     } as CareView
   })
+
+/** Stops of today, and those at which the incidents happened that are listed. */
+async function stopsNow(
+  trx: Trx,
+  household: Household,
+  today: PlainDate,
+  incidents: readonly Pick<Incident, 'stopId'>[],
+): Promise<z.input<typeof care.stopNow>[]> {
+  const trips = await readKeptTrips(trx)
+  const named = new Set(incidents.flatMap(({ stopId }) => stopId ?? []))
+  const now = stopsOn(
+    trips.flatMap(({ trip, overOn }) => (overOn === null ? [trip] : [])),
+    today,
+  )
+  const shown = new Set(now.map(({ stop }) => stop.id))
+  const earlier = trips.flatMap(({ trip }) =>
+    trip.stops.flatMap((stop) =>
+      named.has(stop.id) && !shown.has(stop.id) ? [withItsBags(trip, stop)] : [],
+    ),
+  )
+  return [...now, ...earlier].map((one) => {
+    const { emergency, poison } = numbersAt(one.stop, household)
+    return { ...one, numbers: { emergency: emergency ?? '', poison: poison ?? '' } }
+  })
+}
 
 /** Incidents that go on, and the timers of these and of those that ended lately. */
 export const readOpenIncidents = (

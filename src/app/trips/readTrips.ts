@@ -1,12 +1,12 @@
 /** Trips, and one trip with what is to be packed for it. */
 import type { z } from 'zod'
 import type * as contract from '../../contract/trips'
-import { numbersToCall } from '../../core/household/emergencyNumbers'
 import type { TripId } from '../../core/ids'
 import { NOTHING } from '../../core/quantity/amount'
 import { itemTitle } from '../../core/stock/item'
 import { roomOf } from '../../core/trips/room'
 import { firstDay, lastDay } from '../../core/trips/trip'
+import { numbersAt } from '../../core/trips/underWay'
 import { readKeptTrips, readTripLines } from '../../db/trips/trips'
 import { notFound } from '../frame/refusal'
 import { type Caller, reading, surveyOf, type World } from '../frame/world'
@@ -105,14 +105,9 @@ export const readTrip = (
             ]
           : []
       }),
-      numbers: trip.stops.map(({ id, country }) => {
-        // Elsewhere the household's own numbers are those of another country.
-        const numbers = numbersToCall(
-          country === '' || country === household.country
-            ? household
-            : { country, emergencyNumber: '', poisonNumber: '' },
-        )
-        return { stop: id, emergency: numbers.emergency ?? '', poison: numbers.poison ?? '' }
+      numbers: trip.stops.map((stop) => {
+        const numbers = numbersAt(stop, household)
+        return { stop: stop.id, emergency: numbers.emergency ?? '', poison: numbers.poison ?? '' }
       }),
       lessons: kept
         .filter(({ missed, cursed, trip: { id } }) => id !== tripId && (missed || cursed) !== '')

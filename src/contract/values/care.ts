@@ -18,6 +18,7 @@ import { MEASURE_UNITS, type Microlitres, type Temperature } from '../../core/qu
 import * as wire from '../primitives'
 import * as household from './household'
 import * as members from './members'
+import * as trips from './trips'
 
 const MOST_THOUSANDTHS = 1_000_000_000
 
@@ -233,6 +234,7 @@ export const careFact = z.discriminatedUnion('kind', [
     what: incidentKind.optional(),
     patient: incidentPatient.optional(),
     placeId: wire.placeId.nullable().optional(),
+    stopId: wire.stopId.nullable().optional(),
   }),
   z.object({
     kind: z.literal('dose'),
@@ -317,6 +319,7 @@ export const incident = z.object({
   kind: incidentKind.nullable(),
   patient: incidentPatient,
   placeId: wire.placeId.nullable(),
+  stopId: wire.stopId.nullable().optional(),
   startedAt: instant,
   startedBy: z.string(),
 })
@@ -345,6 +348,14 @@ export const openIncidents = z.object({
   ),
 })
 
+/** A stop of a trip on the day: what lies there, and whom to call. */
+export const stopNow = z.object({
+  trip: z.string(),
+  stop: trips.stop,
+  bags: z.array(wire.kitId).readonly(),
+  numbers: z.object({ emergency: z.string(), poison: z.string() }),
+})
+
 /** Everything that the bench and incidents need besides the stock. */
 export const careValue = z.object({
   /** The server's time: devices' clocks differ. */
@@ -359,6 +370,8 @@ export const careValue = z.object({
   recipes: z.array(recipe).readonly(),
   /** All that go on, and the latest that have ended. */
   incidents: z.array(incident).readonly(),
+  /** Where somebody of the household is on a trip today, and where the incidents that are listed happened. */
+  stops: z.array(stopNow).readonly().default([]),
   /** Of these incidents, and every dose of the last two weeks. */
   entries: z.array(careEntry).readonly(),
 })

@@ -8,14 +8,16 @@ import type { PlaceId } from '../ids'
 import type { Take } from '../incident/entry'
 import type { GuideStep } from './card'
 
+/** A kit of the place that is there, or what the patient carries. */
+const isWhere = (kit: CoverKit | undefined, { member }: Patient, here: PlaceId | null): boolean =>
+  kit?.goesWith
+    ? kit.goesWith.memberId === member.id
+    : kit?.placeId === here && kit?.isAway !== true
+
 /**
  * One use of each thing, of what is good, suits and is no medicine: what is reached first.
  * Tools stay in the kit. Nothing where it lies at another place.
  */
-/** A kit of the place, or what the patient carries. */
-const isWhere = (kit: CoverKit | undefined, { member }: Patient, here: PlaceId | null): boolean =>
-  kit?.goesWith ? kit.goesWith.memberId === member.id : kit?.placeId === here
-
 export const takesOfStep = (
   { stock, things, shelves, house }: Pantry,
   step: Pick<GuideStep, 'takes'>,

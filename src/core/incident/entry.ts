@@ -9,7 +9,7 @@ import type { DoseRule, Held, Instant } from '../dosing/given'
 import type { Species } from '../household/species'
 import type { Topic } from '../household/told'
 import type { SaidAge } from '../household/weight'
-import type { LotId, MemberId, PlaceId, PocketId } from '../ids'
+import type { LotId, MemberId, PlaceId, PocketId, StopId } from '../ids'
 import type { Amount } from '../quantity/amount'
 import type { Temperature } from '../quantity/measure'
 import type { IncidentKind } from './kinds'
@@ -44,6 +44,8 @@ export interface Incident {
   readonly kind: IncidentKind | null
   readonly patient: IncidentPatient
   readonly placeId: PlaceId | null
+  /** At a stop of a trip; then at no place. */
+  readonly stopId?: StopId | null | undefined
   readonly startedAt: Instant
   readonly startedBy: string
 }
@@ -109,6 +111,7 @@ export type CareFact =
       readonly what?: IncidentKind | undefined
       readonly patient?: IncidentPatient | undefined
       readonly placeId?: PlaceId | null | undefined
+      readonly stopId?: StopId | null | undefined
     }
   | {
       readonly kind: 'dose'

@@ -110,6 +110,7 @@ const withAbout = (incident: Incident, { fact }: CareEntry): Incident =>
         ...(fact.what && { kind: fact.what }),
         ...(fact.patient && { patient: fact.patient }),
         ...(fact.placeId !== undefined && { placeId: fact.placeId }),
+        ...(fact.stopId !== undefined && { stopId: fact.stopId }),
       }
     : incident
 

@@ -26,6 +26,9 @@ export interface Scene {
 /** Nobody has said how far help is: this far. */
 const FAR_MINUTES = 60
 
+export const minutesToHelpAt = ({ minutesToHelp }: Pick<Stop, 'minutesToHelp'>): number =>
+  minutesToHelp ?? FAR_MINUTES
+
 /**
  * Food and drinking water for days are bought and carried by the crate; no first aid bag holds them,
  * and the screen says that they are not counted. An animal's carrier it travels in.
@@ -57,7 +60,7 @@ export const scenesOf = (
 }
 
 /** The place's own kits, and what goes with those who are there wherever they go. */
-function isAtStop({ placeId, goesWith, isAway }: CoverKit, stop: Stop): boolean {
+export function isAtStop({ placeId, goesWith, isAway }: CoverKit, stop: Stop): boolean {
   if (isAway) return false
   if (!goesWith) return placeId === stop.placeId || placeId === stop.vehicleId
   if (!stop.members.includes(goesWith.memberId)) return false
@@ -77,7 +80,7 @@ export function traitsOf({ traits, from, to, travel, minutesToHelp }: Stop): rea
   if (travel === 'car') all.add('vehicle')
   if (travel === 'bike') all.add('road')
   if (travel === 'boat') all.add('water')
-  if ((minutesToHelp ?? FAR_MINUTES) >= FAR_MINUTES) all.add('remote')
+  if (minutesToHelpAt({ minutesToHelp }) >= FAR_MINUTES) all.add('remote')
   return [...all]
 }
 
@@ -93,7 +96,7 @@ export function questionOf(
   const there = new Set(members.filter((id) => stock.members.some((one) => one.id === id)))
   return {
     date: day,
-    place: { minutesToHelp: stop.minutesToHelp ?? FAR_MINUTES, traits: traitsOf(stop) },
+    place: { minutesToHelp: minutesToHelpAt(stop), traits: traitsOf(stop) },
     kits: new Set(all),
     members: there,
     skills: skillsAmong(stock.members, there, day),

@@ -2,7 +2,7 @@
 import { sql } from 'kysely'
 import type { CardId, DoseCard } from '../../core/dosing/card'
 import type { Instant } from '../../core/dosing/given'
-import type { ActId, ItemId, MemberId, PlaceId } from '../../core/ids'
+import type { ActId, ItemId, MemberId, PlaceId, StopId } from '../../core/ids'
 import type {
   CareEntry,
   CareEntryId,
@@ -70,6 +70,7 @@ const incidents = (trx: Trx) =>
       'member_id',
       'guest',
       'place_id',
+      'stop_id',
       'started_at',
       'started_by',
       'ended_at',
@@ -82,6 +83,7 @@ const toIncident = (row: {
   member_id: string | null
   guest: unknown
   place_id: string | null
+  stop_id: string | null
   started_at: Date
   started_by: string
 }): Incident => ({
@@ -92,6 +94,7 @@ const toIncident = (row: {
       ? (row.guest as Extract<IncidentPatient, { kind: 'guest' }>)
       : { kind: 'member', memberId: row.member_id as MemberId },
   placeId: row.place_id as PlaceId | null,
+  stopId: row.stop_id as StopId | null,
   startedAt: row.started_at.getTime() as Instant,
   startedBy: row.started_by,
 })

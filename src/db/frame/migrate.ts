@@ -19,6 +19,7 @@ import * as beginning from './migrations/0016-beginning'
 import * as trips from './migrations/0017-trips'
 import * as goesWith from './migrations/0018-goes-with'
 import * as evacuation from './migrations/0019-evacuation'
+import * as incidentStop from './migrations/0020-incident-stop'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -40,6 +41,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0017-trips': trips,
   '0018-goes-with': goesWith,
   '0019-evacuation': evacuation,
+  '0020-incident-stop': incidentStop,
 }
 
 /** What is missing, in order; nothing of a database in which nothing has been made yet. */

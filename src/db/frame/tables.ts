@@ -342,6 +342,7 @@ export interface IncidentTable extends Acted {
   member_id: string | null
   guest: ColumnType<unknown, string | null, string | null>
   place_id: string | null
+  stop_id: string | null
   started_at: ColumnType<Date, Date, never>
   started_by: Fixed<string>
   ended_at: ColumnType<Date | null, Date | null | undefined, Date | string | null>

@@ -8,7 +8,7 @@ import type { z } from 'zod'
 import { readCare, sayCare, startIncident } from '../../contract/care'
 import { readCover } from '../../contract/cover'
 import type { careFact, incidentPatient } from '../../contract/values/care'
-import type { Pantry } from '../../core/cover/pantry'
+import { type Pantry, pantry } from '../../core/cover/pantry'
 import { patientIn } from '../../core/cover/patientIn'
 import type { Patient } from '../../core/cover/suitability'
 import type { DoseCard } from '../../core/dosing/card'
@@ -28,6 +28,7 @@ import { nextDoseAt } from '../../core/incident/nextDose'
 import { memberOf } from '../../core/incident/patient'
 import { dosesAmong, type Timeline, timelineOf } from '../../core/incident/timeline'
 import type { Recipe } from '../../core/mixing/recipe'
+import { type StopNow, withStops } from '../../core/trips/underWay'
 import { call, newKey } from '../../device/call'
 import { noteServerTime, serverNow } from '../../device/clock'
 import { connection, connectionAtFirst, onConnection } from '../../device/connection'
@@ -38,8 +39,9 @@ import { layOut } from '../cover/useCover'
 
 type CareView = Omit<
   z.output<(typeof readCare)['result']>,
-  'cards' | 'recipes' | 'incidents' | 'entries'
+  'cards' | 'recipes' | 'incidents' | 'entries' | 'stops'
 > & {
+  readonly stops: readonly StopNow[]
   readonly cards: readonly DoseCard[]
   readonly recipes: readonly Recipe[]
   readonly incidents: readonly Incident[]
@@ -77,7 +79,7 @@ export interface Care {
   start(
     patient: IncidentPatient,
     kind: IncidentKind | null,
-    placeId: PlaceId | null,
+    where: Pick<Incident, 'placeId' | 'stopId'>,
   ): Promise<IncidentId>
 }
 
@@ -111,7 +113,14 @@ export function useCare(lookAgainMilliseconds = AT_THE_BENCH): CareState {
     staleTime: 20_000,
     retry: false,
   })
-  const laid = useMemo(() => (cover.data ? layOut(cover.data) : null), [cover.data])
+  const { stops, today } = care.data ?? {}
+  const laid = useMemo(() => {
+    if (!cover.data) return null
+    const atHome = layOut(cover.data)
+    return stops && today && stops.length > 0
+      ? pantry(withStops(atHome.stock, stops, today))
+      : atHome
+  }, [cover.data, stops, today])
   const local = useMemo(() => notedHere(waiting, holder?.name ?? ''), [waiting, holder?.name])
 
   // What has arrived need not be kept any more; what it took from the stock shows now.
@@ -158,7 +167,11 @@ export function useCare(lookAgainMilliseconds = AT_THE_BENCH): CareState {
     [send, refetch],
   )
   const start = useCallback(
-    async (patient: IncidentPatient, kind: IncidentKind | null, placeId: PlaceId | null) => {
+    async (
+      patient: IncidentPatient,
+      kind: IncidentKind | null,
+      where: Pick<Incident, 'placeId' | 'stopId'>,
+    ) => {
       const incidentId = newKey() as IncidentId
       await keepAct(
         startIncident,
@@ -167,7 +180,7 @@ export function useCare(lookAgainMilliseconds = AT_THE_BENCH): CareState {
             incidentId,
             kind,
             patient: patient as z.input<typeof incidentPatient>,
-            placeId,
+            ...where,
           },
         },
         { key: incidentId, title: words.happened },
@@ -229,6 +242,7 @@ function notedHere(waiting: readonly WaitingAct[], me: string): NotedHere {
           kind: body.kind,
           patient: body.patient as IncidentPatient,
           placeId: body.placeId as PlaceId | null,
+          stopId: body.stopId as Incident['stopId'],
           startedAt: at,
           startedBy: me,
         })

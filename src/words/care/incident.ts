@@ -270,6 +270,9 @@ export const incident = {
   lacking: (parts: readonly (readonly RoleId[])[]): string =>
     `Not here: ${list(parts.map((roles) => roles.map((role) => roleName(role).toLowerCase()).join(' or ')))}. Go on without.`,
   /** The minutes are those at its own place: of what lies at another place they would mislead. */
+  /** In another country, above what may be pressed at home. */
+  numbersAt: (stop: string, { emergency, poison }: { emergency: string; poison: string }): string =>
+    `${stop}: emergency ${emergency || 'not known, ask there'}, poison line ${poison || 'not known'}.`,
   whereLies: (
     place: string,
     kit: string,

@@ -19,10 +19,9 @@ import { SomethingElse } from './SomethingElse'
 const incidentWords = words.care.incident
 
 export function DosePanel(props: PanelProps) {
-  const { care, line, patient, now, say, onDone } = props
+  const { care, line, here, patient, now, say, onDone } = props
   const [chosen, setChosen] = useState<DoseCard | null>(null)
   const { view } = care
-  const here = line.incident.placeId
   const isMember = line.incident.patient.kind === 'member'
   const given = useMemo(
     () => (isMember ? givenTo(care, patient.id) : line.doses),

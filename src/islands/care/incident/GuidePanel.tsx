@@ -16,7 +16,7 @@ import type { PanelProps } from './panel'
 const careWords = words.care
 
 export function GuidePanel(props: PanelProps) {
-  const { care, line, patient, say, onDone } = props
+  const { care, line, here, patient, say, onDone } = props
   const { kind } = line.incident
   const first = (kind ? INCIDENT_KINDS[kind].guides : [])
     .map(guideCard)
@@ -49,12 +49,7 @@ export function GuidePanel(props: PanelProps) {
     )
   }
   const onStep = async (step: GuideStep, at: number) => {
-    const takes = takesOfStep(
-      care.laid,
-      step,
-      patientOn(patient, [], care.view.today),
-      line.incident.placeId,
-    )
+    const takes = takesOfStep(care.laid, step, patientOn(patient, [], care.view.today), here)
     if (step.note === 'tourniquet') await say({ kind: 'tourniquet', where: '' })
     if (takes.length > 0) await say({ kind: 'used', title: step.text, words: '', takes })
     else await say({ kind: 'step', guide: card.id, step: at, words: step.text })

@@ -13,6 +13,7 @@ import { NumbersStrap } from '../NumbersStrap'
 import { lineOf, patientOfIncident, useNow } from '../useCare'
 import classes from './incident.module.css'
 import type { IncidentProps } from './panel'
+import { whereaboutsOf } from './whereabouts'
 
 const careWords = words.care
 
@@ -55,7 +56,7 @@ export function HandoverPage({ care, started, onGo }: IncidentProps) {
         radius={2}
         className={classes.handover}
       >
-        <NumbersStrap numbers={care.cover.numbers} member={patient} />
+        <NumbersStrap numbers={whereaboutsOf(care, line.incident).numbers} member={patient} />
         <Box as="h1" size={6} breakable>
           {handoverHead(page, at)}
         </Box>

@@ -33,6 +33,7 @@ import { Readings } from './Readings'
 import { Refused, Slip } from './Refused'
 import { Timers } from './Timers'
 import { UsePanel } from './UsePanel'
+import { choicesOf, whereaboutsOf } from './whereabouts'
 
 const incidentWords = words.care.incident
 
@@ -63,6 +64,13 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
   const line = useMemo(() => lineOf(care, started), [care, started])
   const { incident } = line
   const patient = patientOfIncident(care, incident)
+  const { laid, cover, view } = care
+  const { placeId, stopId } = incident
+  const where = useMemo(
+    () => whereaboutsOf({ laid, cover, view }, { placeId, stopId }),
+    [laid, cover, view, placeId, stopId],
+  )
+  const there = useMemo(() => ({ ...care, laid: where.laid }), [care, where.laid])
   const due = useMemo(() => line.timers.filter((timer) => timer.due <= now), [line.timers, now])
   useSpeakUp(
     useMemo(
@@ -84,7 +92,6 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
     await care.say({ incidentId: incident.id, memberId, fact, ...more })
   }
   const Panel = open && PANELS[open]
-  const place = care.cover.places.find(({ id }) => id === incident.placeId)
   return (
     <Stack packed as="main" gap={6} className={classes.page} id="main">
       <Row as="header" gapX={5} gapY={4} align="center" wrap className={classes.top}>
@@ -99,14 +106,14 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
           {words.look.torch}
         </Button>
       </Row>
-      <NumbersStrap numbers={care.cover.numbers} member={patient} />
+      <NumbersStrap numbers={where.numbers} member={patient} />
       <Box as="h1" size={6} breakable>
         {incidentWords.bar(patient.name, incidentWords.kind(incident.kind))}
       </Box>
       <Place
-        chosen={place?.name ?? incidentWords.noPlace}
-        places={care.cover.places}
-        onChoose={(placeId) => void say({ kind: 'about', placeId: placeId as never })}
+        chosen={where.name || incidentWords.noPlace}
+        choices={choicesOf(care)}
+        onChoose={(fact) => void say({ kind: 'about', ...fact })}
       />
       <Readings care={care} line={line} patient={patient} now={now} onSay={say} />
       <Alarms line={line} patient={patient} now={now} due={due} onSay={say} />
@@ -170,8 +177,9 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
             </Button>
           </Row>
           <Panel
-            care={care}
+            care={there}
             line={line}
+            here={where.here}
             patient={patient}
             now={now}
             say={say}

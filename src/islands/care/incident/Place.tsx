@@ -4,17 +4,18 @@ import { useState } from 'react'
 import { Row } from '../../../ui/Box'
 import { Button, Chip } from '../../../ui/Button'
 import * as words from '../../../words'
+import type { choicesOf } from './whereabouts'
 
 const incidentWords = words.care.incident
 
 export function Place({
   chosen,
-  places,
+  choices,
   onChoose,
 }: {
   readonly chosen: string
-  readonly places: readonly { readonly id: string; readonly name: string }[]
-  readonly onChoose: (id: string) => void
+  readonly choices: ReturnType<typeof choicesOf>
+  readonly onChoose: (fact: ReturnType<typeof choicesOf>[number]['fact']) => void
 }) {
   const [open, setOpen] = useState(false)
   return (
@@ -23,12 +24,12 @@ export function Place({
         {incidentWords.place(chosen)}
       </Button>
       {open &&
-        places.map(({ id, name }) => (
+        choices.map(({ id, name, fact }) => (
           <Chip
             key={id}
             data-choice
             onClick={() => {
-              onChoose(id)
+              onChoose(fact)
               setOpen(false)
             }}
           >

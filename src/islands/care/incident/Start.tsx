@@ -14,6 +14,7 @@ import * as words from '../../../words'
 import { NumbersStrap } from '../NumbersStrap'
 import { type Care, lineOf, patientOfIncident, useNow } from '../useCare'
 import classes from './incident.module.css'
+import { stopsToday, usualWhere } from './whereabouts'
 
 const incidentWords = words.care.incident
 
@@ -27,9 +28,9 @@ export function Start({ care, onStarted }: Props) {
   const [busy, setBusy] = useState(false)
   const start = async (patient: IncidentPatient) => {
     setBusy(true)
-    // Where the stock is kept, until somebody says otherwise.
-    const place = care.cover.places.find(({ isStore }) => isStore) ?? care.cover.places[0]
-    const id = await care.start(patient, null, place?.id ?? null).finally(() => setBusy(false))
+    const id = await care
+      .start(patient, null, usualWhere(care, patient))
+      .finally(() => setBusy(false))
     onStarted(id)
   }
   const guest = (species: 'person' | 'other'): IncidentPatient => ({
@@ -55,6 +56,13 @@ export function Start({ care, onStarted }: Props) {
         <WaitingBadge outbox={care.outbox} />
       </Row>
       <NumbersStrap numbers={care.cover.numbers} member={null} />
+      {stopsToday(care.view)
+        .filter(({ stop }) => stop.country !== '')
+        .map(({ stop, numbers }) => (
+          <Box as="p" key={stop.id}>
+            {incidentWords.numbersAt(stop.name, numbers)}
+          </Box>
+        ))}
       {open.map(({ incident, line }) => (
         <Row
           unlined

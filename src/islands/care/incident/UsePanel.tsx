@@ -14,12 +14,12 @@ import type { PanelProps } from './panel'
 
 const incidentWords = words.care.incident
 
-export function UsePanel({ care, line, patient, say, onOpen }: PanelProps) {
+export function UsePanel({ care, line, here, patient, say, onOpen }: PanelProps) {
   const { laid, view } = care
-  const { kind, placeId } = line.incident
+  const { kind } = line.incident
   const answer = useMemo(
-    () => kind && atHand(laid, { patient, kind, here: placeId, date: view.today }),
-    [laid, patient, kind, placeId, view.today],
+    () => kind && atHand(laid, { patient, kind, here, date: view.today }),
+    [laid, patient, kind, here, view.today],
   )
   if (!answer) return <p>{incidentWords.chooseKind}</p>
   const kitName = (id: string): string => laid.stock.kits.find((kit) => kit.id === id)?.name ?? ''

@@ -1,6 +1,7 @@
 /** What every panel of an incident is given. */
 import type { Instant } from '../../../core/dosing/given'
 import type { Member } from '../../../core/household/member'
+import type { PlaceId } from '../../../core/ids'
 import type { CareFact, Incident } from '../../../core/incident/entry'
 import type { Timeline, Timer } from '../../../core/incident/timeline'
 import type { Care } from '../useCare'
@@ -15,6 +16,8 @@ export interface IncidentProps {
 export interface PanelProps {
   readonly care: Care
   readonly line: Timeline
+  /** Where it happened, among the places that are laid out. */
+  readonly here: PlaceId | null
   readonly patient: Member
   readonly now: Instant
   readonly say: (fact: CareFact, more?: { photo?: string; minutesAgo?: number }) => Promise<void>
