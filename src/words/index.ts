@@ -26,6 +26,7 @@ export {
   strap,
   tabs,
   tagline,
+  tripNamed,
   undo,
   ways,
 } from './frame/frame'

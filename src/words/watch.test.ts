@@ -132,6 +132,14 @@ describe('the headline', () => {
   })
 })
 
+describe('where a kit is that is not at its place', () => {
+  it.each([
+    [{ code: 'with', member: 'Ned' }, 'goes with Ned'],
+    [{ code: 'with', member: '' }, 'goes with somebody who is no longer here'],
+    [{ code: 'on_trip', trip: 'Lake week', until: soon }, 'on Lake week until 5 Dec'],
+  ] as const)('%j', (kit, said) => expect(watchText.kitIs(kit, today)).toBe(said))
+})
+
 describe('so much to do, as a sentence', () => {
   it.each([
     [
@@ -156,6 +164,9 @@ describe('so much to do, as a sentence', () => {
     ['carry', 'One thing is needed at Car', 'Two things are needed at Car'],
     ['buy', 'One thing is needed at Car', 'Two things are needed at Car'],
     ['find_out', 'One thing is needed at Car', 'Two things are needed at Car'],
+    ['pack', 'Pack for Tape', 'Two trips are to be packed for'],
+    ['unpack', 'Tape is over: unpack the bags', 'Two trips are over: unpack the bags'],
+    ['bring_back', 'Tape has not been put back', 'Two kits have not been put back'],
   ] as const)('%s', (act, one, two) => {
     const said = (count: number) =>
       watchText.headline({ code: 'to_do', act, count, title: 'Tape', places: ['Car'] })
@@ -316,6 +327,19 @@ describe('why something is to be done', () => {
       },
       'nobody has said how it ended',
     ],
+    [
+      { code: 'trip_soon', tripId: 't' as never, from: soon, toPack: 0 },
+      'you leave Sat 5 Dec, in 9 days; nothing is on its list yet',
+    ],
+    [
+      { code: 'trip_soon', tripId: 't' as never, from: today, toPack: 1 },
+      'you leave today; 1 line of the list left to pack',
+    ],
+    [
+      { code: 'trip_over', tripId: 't' as never, to: plainDate('2026-11-24'), packed: 2 },
+      'over since 24 Nov; 2 lines are still in the bags',
+    ],
+    [{ code: 'taken_along', since: plainDate('2026-11-24') }, 'Grete took it along 24 Nov'],
     [
       { code: 'unknown_things', count: 1 },
       'one thing counts for nothing until somebody says what it is',

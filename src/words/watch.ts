@@ -107,6 +107,18 @@ function toDo({ act, count, title, places }: Extract<Headline, { code: 'to_do' }
         : `${capital(numberWord(count))} patients need checking on`
     case 'set_aside':
       return `${things} ${is} recalled`
+    case 'pack':
+      return count === 1
+        ? `Pack for ${title}`
+        : `${capital(numberWord(count))} trips are to be packed for`
+    case 'unpack':
+      return count === 1
+        ? `${title} is over: unpack the bags`
+        : `${capital(numberWord(count))} trips are over: unpack the bags`
+    case 'bring_back':
+      return count === 1
+        ? `${title} has not been put back`
+        : `${capital(someThings(count, 'kit has', 'kits have'))} not been put back`
     case 'carry':
     case 'buy':
     case 'find_out':
@@ -131,6 +143,9 @@ const TO_DO_UNDER: Readonly<Record<ErrandAct, string>> = {
   ask: 'They do not count until somebody has answered.',
   put_back: 'They do not count until they are back.',
   look_for: 'They do not count until they are found.',
+  pack: 'The list says what goes into which bag and where to find it.',
+  unpack: 'Until then what was packed is not where it belongs.',
+  bring_back: 'While it is away it covers nobody but whoever has it.',
   carry: 'Another place has some to spare.',
   buy: 'One press puts them on the list.',
   refill: 'Ask for the next pack in time.',
@@ -287,6 +302,9 @@ export const watchText = {
     clean: 'Clean',
     put_back: 'Put back',
     look_for: 'Look for',
+    pack: 'Pack for',
+    unpack: 'Unpack after',
+    bring_back: 'Put back',
     carry: 'Carry here',
     buy: 'Get',
     refill: 'Get the next pack',
@@ -367,6 +385,19 @@ export const watchText = {
         return `signed off until ${fullDay(reason.until)}`
       case 'unknown_things':
         return `${someThings(reason.count, 'thing counts', 'things count')} for nothing until somebody says what ${reason.count === 1 ? 'it is' : 'they are'}`
+      case 'trip_soon':
+        return [
+          reason.from === today
+            ? 'you leave today'
+            : `you leave ${weekdayDay(reason.from, today)}, ${awayFrom(reason.from, today)}`,
+          reason.toPack === 0
+            ? 'nothing is on its list yet'
+            : `${several(reason.toPack, 'line', 'lines')} of the list left to pack`,
+        ].join('; ')
+      case 'trip_over':
+        return `over since ${shortDay(reason.to, today)}; ${several(reason.packed, 'line is', 'lines are')} still in the bags`
+      case 'taken_along':
+        return `${member || 'somebody who is no longer here'} took it along ${shortDay(reason.since, today)}`
       case 'follow_up':
         return reason.why === 'not_ended'
           ? 'nobody has said how it ended'
@@ -375,6 +406,11 @@ export const watchText = {
         return `${capital(someThings(reason.count, 'pack has', 'packs have'))} no date recorded; read it off the pack`
     }
   },
+  /** Where a kit is that is not at its place. */
+  kitIs: (kit: NonNullable<Errand['kitIs']>, today: PlainDate): string =>
+    kit.code === 'with'
+      ? `goes with ${kit.member || 'somebody who is no longer here'}`
+      : `on ${kit.trip} until ${shortDay(kit.until, today)}`,
   /** How much of it, after its name. */
   amount: ({ amount, unit, act }: Pick<Errand, 'amount' | 'unit' | 'act'>): string =>
     amount <= 0 || act === 'check' || act === 'refill'
@@ -388,6 +424,9 @@ export const watchText = {
     clean: 'Clean',
     put_back: 'Back',
     look_for: 'Found',
+    pack: 'Open',
+    unpack: 'Unpack',
+    bring_back: 'It is back',
     carry: 'Carried',
     buy: 'Put on list',
     refill: 'Put on list',

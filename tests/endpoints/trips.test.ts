@@ -262,6 +262,52 @@ describe('a bag that is on its way', () => {
   })
 })
 
+describe('a kit that was taken along', () => {
+  const errands = async (act: string) => {
+    const { groups } = (await json('GET', '/api/watch')).body
+    return groups
+      .flatMap(
+        (group: { errands: { key: string; act: string; kitIs: unknown }[] }) => group.errands,
+      )
+      .filter((errand: { act: string }) => errand.act === act)
+  }
+  const carrier = async () => {
+    const { kits } = (await json('GET', '/api/cover')).body
+    return kits.find(({ id }: { id: string }) => id === bagKit)?.goesWith ?? null
+  }
+  it('is asked back the day after, comes back with one press, and the press with Undo', async () => {
+    const { version } = (await json('GET', `/api/kits/${bagKit}`)).body
+    const taken = { memberId: stock.memberId, to: [], since: '2026-11-25' }
+    await json('PATCH', `/api/kits/${bagKit}`, { seenVersion: version, goesWith: taken })
+    const [errand] = await errands('bring_back')
+    expect(errand).toMatchObject({
+      title: 'Hip bag',
+      member: 'Ned',
+      reason: { code: 'taken_along', since: '2026-11-25' },
+      kitIs: { code: 'with', member: 'Ned' },
+    })
+    const { status, body } = await json('POST', '/api/errands/done', { errandKey: errand.key })
+    expect([status, await carrier()]).toEqual([200, null])
+    expect(await errands('bring_back')).toEqual([])
+    await json('POST', `/api/acts/${body.actId}/undo`, {})
+    expect(await carrier()).toEqual(taken)
+  })
+  it('is with its party while a trip goes on: what is asked of it says so', async () => {
+    await made({ stops: [stop({ from: '2026-11-25', to: '2026-11-28' })] })
+    await json('PUT', `/api/pockets/${bagPocket}/pars/${stock.itemId}`, { amount: 2000 })
+    const trips = (await json('GET', '/api/watch')).body.strap.trips
+    expect(trips).toMatchObject([
+      { name: 'Lake week', from: '2026-11-25', about: [stock.memberId, bagKit] },
+    ])
+    const ofBag = (await json('GET', '/api/watch')).body.groups
+      .flatMap((group: { errands: { kitId: string }[] }) => group.errands)
+      .filter((errand: { kitId: string }) => errand.kitId === bagKit)
+    expect(ofBag.length).toBeGreaterThan(0)
+    for (const { kitIs } of ofBag)
+      expect(kitIs).toEqual({ code: 'on_trip', trip: 'Lake week', until: '2026-11-28' })
+  })
+})
+
 describe('something that happens on a trip', () => {
   const care = async () =>
     (await json('GET', '/api/care')).body as z.infer<(typeof readCare)['result']>

@@ -184,6 +184,7 @@ export const errandsIn = (survey: Survey, rounds: readonly KitRound[] = []): rea
     judged: judgedForNobody(survey),
     pharmacyDays: [],
     followUps: [],
+    trips: [],
     recalled: 0,
   }).filter(({ act }) => act !== 'identify')
 

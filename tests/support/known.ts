@@ -41,6 +41,7 @@ export interface Household {
   readonly pharmacyDays?: Known['pharmacyDays']
   readonly recalled?: number
   readonly followUps?: Known['followUps']
+  readonly trips?: Known['trips']
 }
 
 const entryOf = (id: string) => {
@@ -60,6 +61,7 @@ export function knownOf({
   pharmacyDays = [1, 2, 3, 4, 5, 6, 7],
   recalled = 0,
   followUps = [],
+  trips = [],
 }: Household): Known {
   const sites = places.map(({ kit, ...fields }, n) => {
     const place = { ...aPlace(n + 1, `Place ${n + 1}`), ...fields }
@@ -155,6 +157,7 @@ export function knownOf({
     pharmacyDays,
     recalled,
     followUps,
+    trips,
   }
 }
 

@@ -11,7 +11,7 @@ import { readCards } from '../../db/care/care'
 import { readListDecisions } from '../../db/lists/lists'
 import { readCourses, readMembers } from '../../db/members/members'
 import { readStock } from '../../db/stock/stock'
-import { readKeptTrips } from '../../db/trips/trips'
+import { openTrips } from '../../db/trips/trips'
 import { signedCards } from '../care/signedCards'
 import type { Today } from '../frame/world'
 
@@ -24,8 +24,7 @@ export const judgedBy = async (
   { trx, today }: Pick<Today, 'trx' | 'today'>,
   stock: Pick<HouseholdStock, 'places' | 'kits'>,
 ): Promise<Pick<CoverStock, 'places' | 'kits'>> => {
-  const open = (await readKeptTrips(trx)).flatMap((kept) => (kept.overOn === null ? kept.trip : []))
-  return judgedByWith(stock, open, today)
+  return judgedByWith(stock, await openTrips(trx), today)
 }
 
 const judgedByWith = (

@@ -8,10 +8,13 @@ import type { Judged } from '../../core/judgement/judgement'
 import type { Sighting } from '../../core/rounds/contents'
 import { type KitRound, kitRounds } from '../../core/rounds/due'
 import { learnSpeed, type Speed } from '../../core/rounds/duration'
+import type { LineState } from '../../core/trips/trip'
+import type { TripToDo } from '../../core/watch/ofTrips'
 import type { Survey } from '../../core/watch/survey'
 import { readCareEntries, readIncidents } from '../../db/care/care'
 import { readConfirmations } from '../../db/record/history'
 import { readSightings, readTimings } from '../../db/rounds/rounds'
+import { openTrips, readTripLines } from '../../db/trips/trips'
 import { judgedStockOf, judgedWith } from '../cover/judgementOf'
 import { onceAwaitedFor } from '../frame/cache'
 import {
@@ -29,6 +32,7 @@ export interface InspectedStock extends Confirmed {
   readonly judged: Judged
   readonly pharmacyDays: readonly Weekday[]
   readonly followUps: readonly FollowUp[]
+  readonly trips: readonly TripToDo[]
 }
 
 const inspectedWith = async (
@@ -40,10 +44,21 @@ const inspectedWith = async (
   judged,
   pharmacyDays: household.pharmacyDays,
   followUps: await readFollowUps(trx, household.timeZone, judged, today),
+  trips: await tripsToDo(trx),
   sightings: await readSightings(trx, household.timeZone),
   speed: learnSpeed(await readTimings(trx)),
   rounds: kitRounds(confirmed.survey, confirmed.confirmations, household.roundPace, catalogue()),
 })
+
+async function tripsToDo(trx: Today['trx']): Promise<readonly TripToDo[]> {
+  const open = await openTrips(trx)
+  const lines = open.length === 0 ? [] : await readTripLines(trx)
+  return open.map((trip) => {
+    const count = (wanted: LineState): number =>
+      lines.filter(({ tripId, state }) => tripId === trip.id && state === wanted).length
+    return { trip, toPack: count('to_pack'), packed: count('packed') }
+  })
+}
 
 /** So many of those that have ended are looked through for what was to be looked at later. */
 const MOST_ENDED = 40

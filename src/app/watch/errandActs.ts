@@ -15,10 +15,10 @@ import { READY } from '../../core/stock/lot'
 import { type Errand, isPressed, putOffUntil } from '../../core/watch/errand'
 import { unitsOf } from '../../core/watch/gaps'
 import { type LockedLot, lockLots } from '../../db/frame/ledger'
-import { createRecord, removeRecord } from '../../db/frame/records'
+import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
 import { itemNow } from '../../db/items/items'
 import { deferralsOf } from '../../db/watch/deferrals'
-import { type Acting, act, carryOut, lockSeen } from '../frame/act'
+import { type Acting, act, carryOut, lockSeen, mustEdit } from '../frame/act'
 import { Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
 import { itemOfThing } from '../items/itemOfThing'
@@ -48,6 +48,10 @@ export const doErrand = (world: World, caller: Caller, { key, errandKey }: OnErr
       case 'clean':
       case 'look_for':
         await settleLot(acting, errand)
+        return {}
+      case 'bring_back':
+        if (!errand.kit) throw new Refusal({ code: 'errand_gone' })
+        mustEdit(await editRecord(acting, 'kit', errand.kit.id, { goes_with: null }, null))
         return {}
       case 'replace':
       case 'top_up':

@@ -14,6 +14,7 @@ import { ribbon, ribbonTitle } from '../../core/watch/ribbon'
 import type { JudgedHolding, Survey } from '../../core/watch/survey'
 import { deletionOf } from '../../db/account/leaving'
 import { readPurchases } from '../../db/restock/shopping'
+import { openTrips } from '../../db/trips/trips'
 import { readDeferrals } from '../../db/watch/deferrals'
 import { judgedStockOf } from '../cover/judgementOf'
 import { onceFor } from '../frame/cache'
@@ -72,6 +73,7 @@ export async function strapAt(at: Reading): Promise<z.infer<typeof places.strap>
     at.household,
     await deletionOf(at.trx),
     await begunOf(at),
+    await openTrips(at.trx),
   )
 }
 
@@ -103,7 +105,14 @@ export function watchView(
   })
   const facts = { survey, judgement, open, later: putOff.length, listed }
   return {
-    strap: strapOf(survey, judgement, household, deletion, beginning),
+    strap: strapOf(
+      survey,
+      judgement,
+      household,
+      deletion,
+      beginning,
+      looks.trips.map(({ trip }) => trip),
+    ),
     headline: headlineView(headline(facts), looks),
     ribbon: ribbonView(survey),
     groups: onlyPlace ? groups.filter(({ placeId }) => placeId === onlyPlace) : groups,

@@ -2,14 +2,15 @@
 import type { z } from 'zod'
 import type * as places from '../../contract/values/places'
 import type * as watch from '../../contract/values/watch'
-import type { PlainDate } from '../../core/calendar/plainDate'
+import { byDay, type PlainDate } from '../../core/calendar/plainDate'
 import { nextThere } from '../../core/calendar/presence'
 import type { Begun } from '../../core/household/beginning'
 import type { Household } from '../../core/household/household'
-import type { Place } from '../../core/household/places'
+import type { Kit, Place } from '../../core/household/places'
 import type { Judgement, PlaceJudgement } from '../../core/judgement/judgement'
 import { missingIn } from '../../core/judgement/readiness'
 import type { Purchase } from '../../core/shopping/purchase'
+import { bagsAwayOn, firstDay, lastDay, type Trip, travellers } from '../../core/trips/trip'
 import { type Errand, gravityOf, type SpareAt } from '../../core/watch/errand'
 import { errands } from '../../core/watch/errands'
 import type { Site, Survey } from '../../core/watch/survey'
@@ -70,6 +71,7 @@ export function strapOf(
   { dateOrder, weekStart, currency, units, timeZone }: Household,
   deletion: Deletion | null,
   beginning: Begun | null,
+  trips: readonly TripOfStrap[] = [],
 ): z.infer<typeof places.strap> {
   return {
     today: survey.today,
@@ -77,8 +79,31 @@ export function strapOf(
     beginning: beginning?.next ? { done: beginning.done, next: beginning.next } : null,
     deletion: deletion && { askedBy: deletion.askedBy, dueAt: deletion.dueAt.toISOString() },
     places: survey.places.map((place) => strapPlace(survey, place, judgement.of.get(place.id))),
+    trips: tripsAhead(trips, survey.today),
   }
 }
+
+type TripOfStrap = Pick<Trip, 'id' | 'name' | 'stops' | 'bags'>
+
+/** The next first. */
+const tripsAhead = (
+  trips: readonly TripOfStrap[],
+  today: PlainDate,
+): z.infer<typeof places.strap>['trips'] =>
+  trips
+    .filter(({ stops }) => stops.some(({ to }) => to >= today))
+    .map((trip) => ({
+      id: trip.id,
+      name: trip.name,
+      from: firstDay(trip),
+      to: lastDay(trip),
+      about: [
+        ...travellers(trip),
+        ...trip.bags.map(({ kitId }) => kitId),
+        ...trip.stops.flatMap(({ placeId, vehicleId }) => [placeId ?? [], vehicleId ?? []].flat()),
+      ],
+    }))
+    .sort((a, b) => byDay(a.from, b.from))
 
 const readyFor = ({ today }: PlaceJudgement): StrapPlace['ready'] =>
   today.of === 0
@@ -106,7 +131,7 @@ const strapPlace = (
 })
 
 export const errandView = (
-  { survey, judged }: Pick<InspectedStock, 'survey' | 'judged'>,
+  { survey, judged, trips }: Pick<InspectedStock, 'survey' | 'judged' | 'trips'>,
   errand: Errand,
 ): ErrandView => {
   const { members } = judged.pantry.stock
@@ -118,6 +143,7 @@ export const errandView = (
     placeId: errand.place.id,
     kitId: errand.kit?.id ?? null,
     kit: errand.kit?.name ?? '',
+    kitIs: errand.kit && kitIs(errand.kit, trips, survey.today, nameOf),
     pocket: errand.pocketId === null ? '' : (survey.sites.get(errand.pocketId)?.pocket.name ?? ''),
     memberId: errand.memberId,
     member: errand.memberId === null ? '' : nameOf(errand.memberId),
@@ -137,6 +163,18 @@ export const errandView = (
     due: errand.due,
     essential: errand.essential,
   }
+}
+
+/** Where a kit is that is not at its place; null where it is. */
+function kitIs(
+  { id, goesWith }: Kit,
+  trips: InspectedStock['trips'],
+  today: PlainDate,
+  nameOf: (memberId: string) => string,
+): ErrandView['kitIs'] {
+  const on = trips.find(({ trip }) => bagsAwayOn([trip], today).has(id))
+  if (on) return { code: 'on_trip', trip: on.trip.name, until: lastDay(on.trip) }
+  return goesWith && { code: 'with', member: nameOf(goesWith.memberId) }
 }
 
 function reasonView(

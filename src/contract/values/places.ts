@@ -79,6 +79,18 @@ export const strap = z.object({
     timeZone: z.string(),
   }),
   places: z.array(strapPlace),
+  /** Trips under way or to come, the next first, and the members, places and kits that belong to each. */
+  trips: z
+    .array(
+      z.object({
+        id: wire.tripId,
+        name: z.string(),
+        from: wire.plainDate,
+        to: wire.plainDate,
+        about: z.array(z.string()),
+      }),
+    )
+    .default([]),
   /** The first steps of a new household; null where they are over. */
   beginning: z
     .object({ done: z.array(z.enum(FIRST_STEPS)).readonly(), next: z.enum(FIRST_STEPS) })

@@ -57,12 +57,31 @@ export const errandReason = z.discriminatedUnion('code', [
   }),
   z.object({ code: z.literal('unknown_things'), count: z.int() }),
   z.object({
+    code: z.literal('trip_soon'),
+    tripId: wire.tripId,
+    from: wire.plainDate,
+    toPack: z.int(),
+  }),
+  z.object({
+    code: z.literal('trip_over'),
+    tripId: wire.tripId,
+    to: wire.plainDate,
+    packed: z.int(),
+  }),
+  z.object({ code: z.literal('taken_along'), since: wire.plainDate }),
+  z.object({
     code: z.literal('follow_up'),
     why: z.enum(['look_again', 'not_ended']),
     what: z.string(),
     on: wire.plainDate,
     incidentId: wire.incidentId,
   }),
+])
+
+/** With somebody who carries it; on a trip until a day. */
+const kitIs = z.discriminatedUnion('code', [
+  z.object({ code: z.literal('with'), member: z.string() }),
+  z.object({ code: z.literal('on_trip'), trip: z.string(), until: wire.plainDate }),
 ])
 
 export const errandAct = z.enum(ERRAND_ACTS)
@@ -74,6 +93,8 @@ export const errandValue = z.object({
   placeId: wire.placeId,
   kitId: wire.kitId.nullable(),
   kit: z.string(),
+  /** Where its kit is, where it is not at its place. */
+  kitIs: kitIs.nullable(),
   pocket: z.string(),
   memberId: wire.memberId.nullable(),
   member: z.string(),

@@ -5,6 +5,8 @@ import { TODAY, visits } from '../../../tests/support/household'
 import { idOf } from '../../../tests/support/ids'
 import { type Household, headlineOf, knownOf } from '../../../tests/support/known'
 import { addDays, plainDate } from '../calendar/plainDate'
+import type { GoesWith } from '../household/goesWith'
+import type { Kit } from '../household/places'
 import type { PlaceId } from '../ids'
 import {
   anErrand,
@@ -16,8 +18,9 @@ import {
   isPressed,
   PRESSED_ACTS,
 } from './errand'
-import { errands } from './errands'
+import { errands, type Known } from './errands'
 import { gravest } from './gravest'
+import type { TripToDo } from './ofTrips'
 
 const ned = aPerson(12, {
   name: 'Ned',
@@ -333,6 +336,87 @@ describe('errands', () => {
     ])
     expect(again.map((one) => gravityOf(one, TODAY))).toEqual(['urgent', 'urgent'])
     expect(headlineOf(known, again)).toMatchObject({ code: 'to_do', act: 'follow_up', count: 2 })
+  })
+  describe('of going out', () => {
+    const lake = (from: number, more: Partial<TripToDo> = {}): TripToDo => ({
+      trip: {
+        id: idOf(20, 1),
+        name: 'Lake week',
+        stops: [
+          {
+            id: idOf(21, 1),
+            name: 'Lake house',
+            placeId: null,
+            from: addDays(TODAY, from),
+            to: addDays(TODAY, from + 3),
+            members: [ned.id],
+            travel: 'car',
+            minutesToHelp: null,
+            minutesToVet: null,
+            signal: null,
+            traits: [],
+            country: '',
+            note: '',
+          },
+        ],
+        bags: [{ kitId: idOf(2, 1), carrier: ned.id, stowage: 'with_us', filled: true }],
+        sources: [idOf(1, 2)],
+      },
+      toPack: 3,
+      packed: 0,
+      ...more,
+    })
+    const going = (trips: readonly TripToDo[], kit: Partial<Kit> = {}) =>
+      knownOf({
+        members: [ned],
+        places: [{ name: 'Home', kit }, { name: 'Cottage' }],
+        laid: [{ of: 'gauze', there: 1 }],
+        trips,
+      })
+    const acts = (known: Known) =>
+      errands(known).flatMap(({ act, reason, place, due }) =>
+        act === 'pack' || act === 'unpack' || act === 'bring_back'
+          ? [[act, place.name, reason.code, due]]
+          : [],
+      )
+
+    it('the bags are packed in the week before, where they are filled from', () => {
+      for (const days of [0, 1, 7])
+        expect(acts(going([lake(days)]))).toEqual([
+          ['pack', 'Cottage', 'trip_soon', addDays(TODAY, days)],
+        ])
+      for (const days of [-1, 8]) expect(acts(going([lake(days)]))).toEqual([])
+    })
+    it('a trip without a list is packed for; one whose bags are packed, or come as they are, is not', () => {
+      expect(acts(going([lake(2, { toPack: 0 })]))).toHaveLength(1)
+      expect(acts(going([lake(2, { toPack: 0, packed: 5 })]))).toEqual([])
+      const { trip } = lake(2)
+      const asTheyAre = { ...trip, bags: trip.bags.map((bag) => ({ ...bag, filled: false })) }
+      expect(acts(going([lake(2, { toPack: 0, trip: asTheyAre })]))).toEqual([])
+    })
+    it('they are unpacked from the day after, as long as something is in them', () => {
+      expect(acts(going([lake(-4, { toPack: 0, packed: 2 })]))).toEqual([
+        ['unpack', 'Cottage', 'trip_over', null],
+      ])
+      expect(acts(going([lake(-3, { toPack: 0, packed: 2 })]))).toEqual([])
+      expect(acts(going([lake(-4, { toPack: 2 })]))).toEqual([])
+    })
+    it('the headline says it three days before, and after what is graver', () => {
+      const soon = errands(going([lake(3)])).filter(({ act }) => act === 'pack')
+      expect(soon.map((one) => gravityOf(one, TODAY))).toEqual(['urgent'])
+      const later = errands(going([lake(4)])).filter(({ act }) => act === 'pack')
+      expect(later.map((one) => gravityOf(one, TODAY))).toEqual(['other'])
+    })
+    it('what was taken along comes back, unless its carrier is on a trip or takes it every day', () => {
+      const since = addDays(TODAY, -1)
+      const taken = (more: Partial<GoesWith> = {}) => ({
+        goesWith: { memberId: ned.id, to: [], since, ...more },
+      })
+      expect(acts(going([], taken()))).toEqual([['bring_back', 'Home', 'taken_along', null]])
+      expect(acts(going([], taken({ since: TODAY })))).toEqual([])
+      expect(acts(going([], taken({ since: null })))).toEqual([])
+      expect(acts(going([lake(-1, { toPack: 0 })], taken()))).toEqual([])
+    })
   })
   it('are settled by a press or asked where they are answered: each act is one of the two', () => {
     expect(ERRAND_ACTS.filter(isPressed).sort()).toEqual([...PRESSED_ACTS].sort())

@@ -7,7 +7,7 @@ import type { CellState } from '../cover/cellState'
 import type { Tier } from '../cover/need'
 import type { Kit, Place } from '../household/places'
 import type { Topic } from '../household/told'
-import type { LotId, MemberId, PocketId } from '../ids'
+import type { LotId, MemberId, PocketId, TripId } from '../ids'
 import type { IncidentId } from '../incident/entry'
 import type { FollowUp } from '../incident/followUps'
 import { type Amount, NOTHING, type Total } from '../quantity/amount'
@@ -24,6 +24,7 @@ export const ENGINES = [
   'stock',
   'targets',
   'rounds',
+  'trips',
   'people',
   'things',
 ] as const
@@ -38,11 +39,14 @@ export const ERRAND_ACTS = [
   'ask',
   'put_back',
   'look_for',
+  'pack',
   'carry',
   'buy',
   'refill',
   'replace',
   'top_up',
+  'unpack',
+  'bring_back',
   'check',
   'weigh',
   'ask_member',
@@ -56,6 +60,7 @@ export type ErrandAct = (typeof ERRAND_ACTS)[number]
 export const PRESSED_ACTS = [
   'throw_away',
   'put_back',
+  'bring_back',
   'clean',
   'look_for',
   'replace',
@@ -84,6 +89,9 @@ export const ENGINE_OF: Readonly<Record<ErrandAct, Engine>> = {
   replace: 'targets',
   top_up: 'targets',
   check: 'rounds',
+  pack: 'trips',
+  unpack: 'trips',
+  bring_back: 'trips',
   weigh: 'people',
   ask_member: 'people',
   teach: 'people',
@@ -146,6 +154,20 @@ export type ErrandReason =
   | { readonly code: 'not_asked'; readonly topics: readonly Topic[] }
   | { readonly code: 'skill_ends'; readonly skill: SkillId; readonly until: PlainDate }
   | { readonly code: 'unknown_things'; readonly count: number }
+  /** Somebody leaves on that day; nothing has been put on its list where none waits. */
+  | {
+      readonly code: 'trip_soon'
+      readonly tripId: TripId
+      readonly from: PlainDate
+      readonly toPack: number
+    }
+  | {
+      readonly code: 'trip_over'
+      readonly tripId: TripId
+      readonly to: PlainDate
+      readonly packed: number
+    }
+  | { readonly code: 'taken_along'; readonly since: PlainDate }
   | {
       readonly code: 'follow_up'
       readonly why: FollowUp['why']
@@ -229,6 +251,7 @@ export function gravityOf(errand: Errand, today: PlainDate): Gravity {
   if (act === 'refill' || brings.some(({ tier }) => tier === 'life')) return 'essential'
   if (essential && (act === 'top_up' || act === 'replace')) return 'essential'
   if (brings.length > 0 || reason.code === 'gap' || act === 'follow_up') return 'urgent'
+  if (act === 'pack' && due !== null && due <= addDays(today, SOON_DAYS)) return 'urgent'
   return 'other'
 }
 

@@ -11,6 +11,7 @@ import { ofPeople } from './ofPeople'
 import { ofRounds } from './ofRounds'
 import { ofStock, ofTargets } from './ofStock'
 import { ofThings } from './ofThings'
+import { ofTrips, type TripToDo } from './ofTrips'
 import type { Survey } from './survey'
 
 /** What errands are found from. */
@@ -24,6 +25,7 @@ export interface Known {
   readonly recalled: number
   /** What is to be looked at after something happened. */
   readonly followUps: readonly FollowUp[]
+  readonly trips: readonly TripToDo[]
 }
 
 /** By place in the household's order, then by how grave it is, then in the order in which it is done. */
@@ -36,6 +38,7 @@ export function errands(known: Known): readonly Errand[] {
     ...ofIncidents(known.followUps, survey),
     ...ofRecalls(known),
     ...ofRounds(survey, rounds),
+    ...ofTrips(survey, known.trips),
     ...ofPeople(judged.pantry, survey.places, survey.today),
     ...ofThings(judged.pantry, survey),
   ])

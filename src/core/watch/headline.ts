@@ -7,7 +7,15 @@ import type { MemberId } from '../ids'
 import type { Judgement, PlaceJudgement } from '../judgement/judgement'
 import { membersOf, missingIn } from '../judgement/readiness'
 import { NOTHING } from '../quantity/amount'
-import { ENGINES, type Engine, type Errand, type ErrandAct, SOON_DAYS, soonness } from './errand'
+import {
+  ENGINES,
+  type Engine,
+  type Errand,
+  type ErrandAct,
+  gravityOf,
+  SOON_DAYS,
+  soonness,
+} from './errand'
 import { lineState, type Survey } from './survey'
 
 export type Headline =
@@ -81,6 +89,7 @@ const ORDER = [
   'turns_before_back',
   'not_ready_urgent',
   'follow_up',
+  'pack_soon',
   'runs_out',
   'throw_away',
   'replace',
@@ -95,6 +104,9 @@ const ORDER = [
   'weigh',
   'teach',
   'check',
+  'unpack',
+  'bring_back',
+  'pack',
   'identify',
 ] as const
 
@@ -132,6 +144,15 @@ const VOICES: Readonly<Record<Engine, Voice>> = {
     ...toDo(facts, 'top_up', ['top_up']),
   ],
   rounds: (facts) => toDo(facts, 'check', ['check']),
+  trips: ({ open, ...facts }) => {
+    const isSoon = (errand: Errand) => gravityOf(errand, facts.survey.today) === 'urgent'
+    return [
+      ...toDo({ ...facts, open: open.filter(isSoon) }, 'pack_soon', ['pack']),
+      ...(['unpack', 'bring_back', 'pack'] as const).flatMap((act) =>
+        toDo({ ...facts, open }, act, [act]),
+      ),
+    ]
+  },
   people: (facts) =>
     (['ask_member', 'weigh', 'teach'] as const).flatMap((act) => toDo(facts, act, [act])),
   things: (facts) => toDo(facts, 'identify', ['identify']),

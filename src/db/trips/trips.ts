@@ -46,6 +46,10 @@ export async function readKeptTrips(trx: Trx): Promise<readonly KeptTrip[]> {
   }))
 }
 
+/** Those that are not over. */
+export const openTrips = async (trx: Trx): Promise<readonly Trip[]> =>
+  (await readKeptTrips(trx)).flatMap(({ trip, overOn }) => (overOn === null ? [trip] : []))
+
 export const tripColumns = ({ name, ...body }: Omit<Trip, 'id' | 'version'>) => ({
   name,
   body: JSON.stringify(body),

@@ -12,6 +12,7 @@ import { useStrap } from '../../ui/Frame'
 import { useActForm } from '../../ui/useActForm'
 import * as words from '../../words'
 import { fullDay } from '../../words/frame/format'
+import { TripLinks } from '../trips/TripLinks'
 import { CalendarImport } from './CalendarImport'
 import classes from './household.module.css'
 import { PlaceForm } from './PlaceForm'
@@ -76,6 +77,7 @@ function PlaceVisits({ place, members }: PlaceProps) {
           .filter(Boolean)
           .join(' · ')}
       </Box>
+      <TripLinks of={place.id} />
       <PlaceTraits key={place.version} place={place} />
       <ul>
         {upcoming.map((one) => (

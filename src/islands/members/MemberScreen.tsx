@@ -15,6 +15,7 @@ import { Button, ButtonLink } from '../../ui/Button'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import * as words from '../../words'
 import { type CoverView, useCover } from '../cover/useCover'
+import { TripLinks } from '../trips/TripLinks'
 import { Courses } from './Courses'
 import { FactsForm } from './FactsForm'
 import { factLines } from './factLines'
@@ -74,6 +75,7 @@ function MemberParts({ initial, memberId }: Props) {
               .filter(Boolean)
               .join(' · ')}
           </p>
+          <TripLinks of={memberId} />
           <Box as="p" above={2} size={2} tone="second">
             {membersWords.cautionLine}
           </Box>

@@ -31,6 +31,9 @@ const GLYPH: Readonly<Record<Errand['act'], OutlineState>> = {
   replace: 'turning',
   top_up: 'bare',
   check: 'sound',
+  pack: 'turning',
+  unpack: 'lent',
+  bring_back: 'lent',
   weigh: 'sound',
   ask_member: 'sound',
   teach: 'sound',
@@ -123,6 +126,9 @@ function Why({ errand, today }: Props) {
       <Box as="p" size={2} tone="second">
         {watchWords.reason(errand, today, habits.currency)}
         {where !== '' && errand.reason.code !== 'round_due' && ` · ${where}`}
+        {errand.kitIs &&
+          errand.act !== 'bring_back' &&
+          ` · ${watchWords.kitIs(errand.kitIs, today)}`}
         {errand.act === 'throw_away' && (
           <Box as="span" block>
             {' '}
@@ -141,7 +147,7 @@ function Do({ errand, isMain = false }: PressesProps) {
   const kind = isMain ? 'strong' : undefined
   const { act } = errand
   // Where nobody can say into which pocket, it is asked.
-  if (!isPressed(act) || errand.pocket === '')
+  if (!isPressed(act) || (errand.pocket === '' && act !== 'bring_back'))
     return (
       <ButtonLink {...(kind && { kind })} href={hrefOf(errand)} aria-label={label}>
         {said}

@@ -7,6 +7,7 @@ import { Box, Row, Stack } from '../../ui/Box'
 import { ButtonLink } from '../../ui/Button'
 import { Frame } from '../../ui/Frame'
 import * as words from '../../words'
+import { TripLinks } from '../trips/TripLinks'
 import { ErrandCards } from './ErrandCards'
 import { ErrandGroup } from './ErrandGroup'
 import { PutOff } from './PutOff'
@@ -40,6 +41,7 @@ function Watching({ initial, place }: Props) {
       <Box as="p" above={1} below={5} tone="second">
         {words.watch.under(watch.headline, today)}
       </Box>
+      {place === null && <TripLinks />}
       {first.length > 0 && <ErrandCards label={words.watch.first} errands={first} today={today} />}
       {watch.headline.code === 'nothing_kept' ? (
         <Row gap={5} above={7} below={7}>

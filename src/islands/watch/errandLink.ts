@@ -10,6 +10,12 @@ export function hrefOf(errand: Errand): string {
       return '/restock/recalls'
     case 'follow_up':
       return `/incident?id=${errand.reason.incidentId}`
+    case 'trip_soon':
+      return `/trips/${errand.reason.tripId}${errand.reason.toPack > 0 ? '/pack' : ''}`
+    case 'trip_over':
+      return `/trips/${errand.reason.tripId}/pack`
+    case 'taken_along':
+      return `/kits/${errand.kitId}`
     case 'unknown_things':
       return '/cover/items'
     case 'gap':

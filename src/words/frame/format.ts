@@ -83,6 +83,14 @@ export const longDay = (day: PlainDate): string =>
 export const weekdayDay = (day: PlainDate, near: PlainDate): string =>
   `${SHORT_WEEKDAYS.format(utc(day))} ${shortDay(day, near)}`
 
+/** "Sat 5 Dec", "12–19 Dec", "30 Nov – 2 Dec" */
+export const dayRange = (from: PlainDate, to: PlainDate, near: PlainDate): string =>
+  from === to
+    ? weekdayDay(from, near)
+    : from.slice(0, 7) === to.slice(0, 7)
+      ? `${dayNumber(from)}–${shortDay(to, near)}`
+      : `${shortDay(from, near)} – ${shortDay(to, near)}`
+
 /** "Dec 2027" */
 export const monthYear = (text: string): string => `${month(text)} ${text.slice(0, 4)}`
 

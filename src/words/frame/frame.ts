@@ -3,7 +3,7 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import type { NextThere } from '../../core/calendar/presence'
 import { FIRST_STEPS, type FirstStep } from '../../core/household/beginning'
 import type { PressedAct } from '../../core/watch/errand'
-import { awayFrom, fullDay, weekdayDay } from './format'
+import { awayFrom, dayRange, fullDay, weekdayDay } from './format'
 
 export const appName = 'Vivid Satchel'
 
@@ -92,6 +92,7 @@ export const undo = {
     throw_away: 'thrown away',
     clean: 'cleaned',
     put_back: 'put back in its pocket',
+    bring_back: 'put back at its place',
     look_for: 'found again',
     replace: 'put on the shopping list',
     top_up: 'put on the shopping list',
@@ -135,6 +136,10 @@ export const keys = {
     ['Esc', 'close'],
   ],
 } as const
+
+/** A trip as other screens name it: "Lake week, 12–19 Dec, in 14 days". */
+export const tripNamed = (name: string, from: PlainDate, to: PlainDate, today: PlainDate): string =>
+  `${name}, ${dayRange(from, to, today)}, ${from > today ? awayFrom(from, today) : 'under way'}`
 
 export const look = { light: 'Light', dark: 'Dark', torch: 'Torch', label: 'Look' }
 

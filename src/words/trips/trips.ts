@@ -5,7 +5,7 @@ import type { Amount } from '../../core/quantity/amount'
 import type { CabinRefusal } from '../../core/trips/cabin'
 import type { TripFault } from '../../core/trips/faults'
 import type { Stowage, Travel } from '../../core/trips/trip'
-import { capital, counted, fullDay, list, numberWord, shortDay, weekdayDay } from '../frame/format'
+import { capital, counted, dayRange, fullDay, list, numberWord, shortDay } from '../frame/format'
 
 /** Why a trip cannot be planned, and what to do about it. */
 export function tripFaultText(
@@ -64,13 +64,6 @@ const REFUSED: Readonly<Record<CabinRefusal, string>> = {
 }
 
 /** "12–19 Dec", "28 Dec – 3 Jan 2027". */
-const days = (from: PlainDate, to: PlainDate, today: PlainDate): string =>
-  from === to
-    ? weekdayDay(from, today)
-    : from.slice(0, 7) === to.slice(0, 7)
-      ? `${Number(from.slice(8))}–${shortDay(to, today)}`
-      : `${shortDay(from, today)} – ${shortDay(to, today)}`
-
 /** "3.4 kg", "260 g" */
 const weight = (grams: number): string =>
   grams >= 1000 ? `${(Math.round(grams / 100) / 10).toFixed(1)} kg` : `${Math.round(grams)} g`
@@ -91,15 +84,15 @@ export const trips = {
     'For a week at a lake, a day in the hills, a school camp: say who goes and where, and get a list of what to take from which shelf.',
   over: 'Over',
   next: 'To come',
-  days,
+  days: dayRange,
   weight,
   travel: TRAVEL,
   stowage: STOWAGE,
   card: (from: PlainDate, to: PlainDate, today: PlainDate): string => {
-    if (to < today) return `${days(from, to, today)} · to be unpacked`
-    if (from <= today) return `${days(from, to, today)} · under way`
+    if (to < today) return `${dayRange(from, to, today)} · to be unpacked`
+    if (from <= today) return `${dayRange(from, to, today)} · under way`
     const ahead = daysBetween(today, from)
-    return `${days(from, to, today)} · ${ahead === 1 ? 'tomorrow' : `in ${ahead} days`}`
+    return `${dayRange(from, to, today)} · ${ahead === 1 ? 'tomorrow' : `in ${ahead} days`}`
   },
   cardOver: (on: PlainDate, today: PlainDate): string => `Unpacked ${shortDay(on, today)}`,
   packing: (packed: number, of: number): string =>
@@ -156,7 +149,7 @@ export const trips = {
     halves: number,
   ): string =>
     [
-      days(from, to, today),
+      dayRange(from, to, today),
       [
         people > 0 ? (people === 1 ? 'one person' : `${numberWord(people)} people`) : '',
         animals > 0 ? (animals === 1 ? 'one animal' : `${numberWord(animals)} animals`) : '',
@@ -172,7 +165,7 @@ export const trips = {
     from: PlainDate,
     to: PlainDate,
     today: PlainDate,
-  ): string => `${name}, ${days(from, to, today)}: ${list(who)}`,
+  ): string => `${name}, ${dayRange(from, to, today)}: ${list(who)}`,
   toHelp: (of: number | null): string =>
     of === null ? 'how far help is nobody has said' : `${minutes(of)} to a clinic`,
   readyHere: (ready: number, of: number): string => `ready for ${ready} of ${of}`,

@@ -11,6 +11,7 @@ import { Explain } from '../../../ui/Explain'
 import { useStrap } from '../../../ui/Frame'
 import * as words from '../../../words'
 import { money } from '../../../words/frame/format'
+import { TripLinks } from '../../trips/TripLinks'
 import classes from './mat.module.css'
 import { TakeAlong } from './TakeAlong'
 import type { Kit } from './view'
@@ -66,6 +67,7 @@ export function MatHead({ kit, today, onMode }: Props) {
           .filter(Boolean)
           .join(' · ')}{' '}
         <Explain id="check" /> <TakeAlong kit={kit} />
+        <TripLinks of={kit.id} />
       </Box>
       <Targets kit={kit} />
       <Row
