@@ -3,6 +3,7 @@ import { expose } from 'comlink'
 import wasm from 'highs/runtime?url'
 import type { CoverStock } from '../core/cover/pantry'
 import type { Solver } from '../core/solving/program'
+import { planOnTheWay } from '../core/trips/onTheWay'
 import { planTripFrom, type TripPlan } from '../core/trips/plan'
 import type { BagRoom } from '../core/trips/room'
 import type { Trip } from '../core/trips/trip'
@@ -19,6 +20,7 @@ const packer = {
     const known = new Map(rooms.map((room) => [room.kitId, room]))
     return planTripFrom(stock, trip, known, solver, LIMITS)
   },
+  onTheWay: planOnTheWay,
 }
 export type TripPacker = typeof packer
 

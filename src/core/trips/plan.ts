@@ -31,6 +31,8 @@ export interface PlanScene {
   readonly ready: number
   readonly of: number
   readonly missing: readonly string[]
+  /** They have gone on from there. */
+  readonly isOver?: true
 }
 
 export interface TripPlan {

@@ -1,5 +1,6 @@
 /** What cannot be met on a trip, told first, each with the cheapest way out that was tried. */
 import { Asking } from '../cover/asking'
+import type { Bounds } from '../cover/candidates'
 import type { Closing } from '../cover/closing'
 import { closingsFor } from '../cover/explain'
 import type { Need } from '../cover/need'
@@ -25,11 +26,13 @@ const FEW = 2
 /**
  * Everything that counts and is not ready, the gravest first.
  * @param pantry as it is packed
+ * @param bounds what may be fetched from elsewhere; absent: everything
  */
 export function gapsOfTrip(
   pantry: Pantry,
   trip: Trip,
   judged: readonly SceneReadiness[],
+  bounds?: Bounds,
 ): readonly TripGap[] {
   return judged.flatMap(({ scene, day, readiness }, at) => {
     const asking = new Asking(pantry, questionOf(scene, pantry.stock, trip.wishes, day))
@@ -46,10 +49,12 @@ export function gapsOfTrip(
           scene: at,
           need,
           members,
-          closings: closingsFor(asking, need, patients.length > 0 ? patients : [null]).slice(
-            0,
-            FEW,
-          ),
+          closings: closingsFor(
+            asking,
+            need,
+            patients.length > 0 ? patients : [null],
+            bounds,
+          ).slice(0, FEW),
         }
       })
     })

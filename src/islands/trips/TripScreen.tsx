@@ -18,12 +18,13 @@ import { type CoverView, useCover } from '../cover/useCover'
 import { HouseholdTabs } from '../household/HouseholdTabs'
 import { Bags } from './Bags'
 import { linesOf, Missing } from './Missing'
+import { OnTheWay } from './OnTheWay'
 import { packedAs } from './packedAs'
 import { Strands } from './Strands'
 import { TripForm } from './TripForm'
 import { sourcesIn } from './TripsScreen'
 import { usePacking } from './usePacking'
-import { type TripPatch, type TripView, tripOf } from './view'
+import { isOutNow, type TripPatch, type TripView, tripOf } from './view'
 import { Whys } from './Whys'
 import { Wishes } from './Wishes'
 
@@ -67,12 +68,17 @@ function TripPlanned({ initial, cover: initialCover }: Props) {
       said,
     )
   const asked = packedAs(view, plan)
+  const isOut = isOutNow(view)
   const gaps = plan ? linesOf(view, plan.gaps).length : 0
   return (
     <>
       <Row as="header" gap={6} align="start" justify="between" wrap below={5}>
         <Box measure>
-          <h1>{tripWords.headline(trip.name, gaps, plan !== null && trip.bags.length > 0)}</h1>
+          <h1>
+            {isOut
+              ? tripWords.headlineOut(trip.name, gaps, plan !== null)
+              : tripWords.headline(trip.name, gaps, plan !== null && trip.bags.length > 0)}
+          </h1>
           <Box as="p" tone="second">
             {tripWords.summary(
               firstDay(trip),
@@ -85,7 +91,7 @@ function TripPlanned({ initial, cover: initialCover }: Props) {
           </Box>
         </Box>
         <Row gap={4} wrap align="center">
-          {asked.isNew && plan && plan.lines.length > 0 && (
+          {!isOut && asked.isNew && plan && plan.lines.length > 0 && (
             <Button
               kind="main"
               busy={busy}
@@ -102,7 +108,7 @@ function TripPlanned({ initial, cover: initialCover }: Props) {
           )}
           {view.lines.length > 0 && (
             <ButtonLink kind={asked.isNew ? 'firm' : 'main'} href={`/trips/${trip.id}/pack`}>
-              {lastDay(trip) < today ? tripWords.unpack.open : tripWords.pack.open}
+              {lastDay(trip) < today || isOut ? tripWords.unpack.open : tripWords.pack.open}
             </ButtonLink>
           )}
           <Button onClick={() => setChanging(true)}>{tripWords.form.change}</Button>
@@ -137,15 +143,16 @@ function TripPlanned({ initial, cover: initialCover }: Props) {
           <Stops view={view} cover={cover} plan={plan} />
           <Questions view={view} cover={cover} />
           <Missing view={view} cover={cover} plan={plan} onChange={change} />
+          {isOut && <OnTheWay view={view} cover={cover} plan={plan} />}
         </div>
         <div>
           <Bags view={view} cover={cover} plan={plan} onChange={change} />
-          <Working packing={packing} plan={plan} hasBags={trip.bags.length > 0} />
+          {!isOut && <Working packing={packing} plan={plan} hasBags={trip.bags.length > 0} />}
         </div>
       </Stack>
       <Lessons view={view} />
-      {plan && <Whys view={view} cover={cover} plan={plan} onChange={change} />}
-      <Wishes view={view} cover={cover} plan={plan} onChange={change} />
+      {plan && !isOut && <Whys view={view} cover={cover} plan={plan} onChange={change} />}
+      {!isOut && <Wishes view={view} cover={cover} plan={plan} onChange={change} />}
       <Box as="p" size={2} tone="second" above={6} measure>
         {tripWords.foodAndWater} {tripWords.notAdvice}
       </Box>
@@ -214,7 +221,7 @@ function Stops({
                 </Box>
                 {scene && trip.bags.length > 0 && (
                   <Box as="b" nowrap>
-                    {tripWords.readyHere(scene.ready, scene.of)}
+                    {scene.isOver ? tripWords.left : tripWords.readyHere(scene.ready, scene.of)}
                   </Box>
                 )}
               </Row>

@@ -4,7 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Pantry } from '../../core/cover/pantry'
 import type { TripPlan } from '../../core/trips/plan'
 import type { TripPacker } from '../../workers/tripPacker'
-import { roomsOf, type TripView, tripOf } from './view'
+import { isOutNow, roomsOf, type TripView, tripOf } from './view'
 
 export type PackingState = 'working' | 'found' | 'stopped' | 'failed'
 
@@ -25,23 +25,36 @@ export function usePacking(view: TripView, laid: Pantry) {
   const [state, setState] = useState<PackingState>('working')
   const [plan, setPlan] = useState<TripPlan | null>(null)
   const [again, setAgain] = useState(0)
-  const { trip, rooms } = view
+  const { trip, rooms, today } = view
+  const isOut = isOutNow(view)
   const end = useCallback(() => {
     started.current?.worker.terminate()
     started.current = null
   }, [])
   /** Packing ticks change nothing of this: only what lies where, who goes, and the wishes do. */
-  const asked = JSON.stringify([trip.stops, trip.bags, trip.sources, trip.wishes, trip.cabinRules])
+  const asked = JSON.stringify([
+    isOut,
+    today,
+    trip.stops,
+    trip.bags,
+    trip.sources,
+    trip.wishes,
+    trip.cabinRules,
+  ])
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: `asked` is the trip; `again` asks anew
   useEffect(() => {
     let mine = true
     setState('working')
     started.current ??= start()
-    started.current.packer.plan(laid.stock, tripOf({ trip }), roomsOf({ rooms })).then(
-      (found) => {
+    const { packer } = started.current
+    const found = isOut
+      ? packer.onTheWay(laid.stock, tripOf({ trip }), today)
+      : packer.plan(laid.stock, tripOf({ trip }), roomsOf({ rooms }))
+    found.then(
+      (one) => {
         if (!mine) return
-        setPlan(found)
+        setPlan(one)
         setState('found')
       },
       () => {

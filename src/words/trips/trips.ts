@@ -169,6 +169,26 @@ export const trips = {
   toHelp: (of: number | null): string =>
     of === null ? 'how far help is nobody has said' : `${minutes(of)} to a clinic`,
   readyHere: (ready: number, of: number): string => `ready for ${ready} of ${of}`,
+  /** Of a stop that they have gone on from. */
+  left: 'over',
+  headlineOut: (name: string, gaps: number, isJudged: boolean): string =>
+    !isJudged
+      ? `${name}: under way`
+      : gaps === 0
+        ? `${name}: under way, with everything you need`
+        : `${name}: under way, ${things(gaps)} missing`,
+  shop: {
+    title: 'At a pharmacy or a shop on the way',
+    nothing: 'Nothing to buy on the way',
+    used: (left: string, of: string): string => `${left} of ${of} left`,
+    packs: (title: string, packs: number): string =>
+      packs > 1 ? `${title}, ${packs} packs` : title,
+    for: (problems: string, who: readonly string[]): string =>
+      who.length === 0 ? `for ${problems}` : `for ${problems}: ${list(who)}`,
+    copy: 'Copy the list',
+    copied: 'Copied',
+    ask: 'Abroad the same thing has another name and may be of another strength. Show the pharmacist the label you have, and compare.',
+  },
   bags: 'Bags',
   bag: {
     add: 'Add a bag',

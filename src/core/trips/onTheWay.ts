@@ -1,0 +1,121 @@
+/**
+ * A trip that has begun: what the party has with it is judged as it lies, for the days that are left.
+ * Nothing comes out of the house any more; what lacks can be bought, or done without.
+ */
+import { later, type PlainDate } from '../calendar/plainDate'
+import { board } from '../cover/board'
+import { type CoverStock, type Pantry, pantry } from '../cover/pantry'
+import type { MemberId } from '../ids'
+import { missingIn, readinessOf } from '../judgement/readiness'
+import type { PlanGap, TripPlan } from './plan'
+import type { SceneReadiness } from './readiness'
+import { daysToJudge, questionOf, scenesOf } from './scenes'
+import { firstDay, lastDay, type Trip } from './trip'
+import { gapsOfTrip } from './waysOut'
+
+/**
+ * Whether a trip is under way. On its first day they may still be packing: it is once nothing waits.
+ * @param toPack lines of its list that wait
+ */
+export const isUnderWay = (
+  trip: Pick<Trip, 'stops'>,
+  today: PlainDate,
+  { toPack, packed }: { readonly toPack: number; readonly packed: number },
+): boolean => {
+  const first = firstDay(trip)
+  if (today > lastDay(trip) || today < first) return false
+  return today > first || (toPack === 0 && packed > 0)
+}
+
+/** What is ready from today on, stop by stop; null for a stop that is over. */
+const readinessFrom = (
+  laid: Pantry,
+  trip: Trip,
+  today: PlainDate,
+): readonly (SceneReadiness | null)[] =>
+  scenesOf(trip, laid.stock).map((scene) => {
+    if (scene.to < today) return null
+    const from = later(scene.from, today)
+    const days = [...new Set([...daysToJudge(laid, { from, to: scene.to }), scene.to])]
+    const judged = days.map((day) => ({
+      scene,
+      day,
+      readiness: readinessOf(board(laid, questionOf(scene, laid.stock, trip.wishes, day)).rows),
+    }))
+    return judged.reduce((low, one) =>
+      one.readiness.of - one.readiness.ready > low.readiness.of - low.readiness.ready ? one : low,
+    )
+  })
+
+/** The plan of a trip that is under way: nothing to pack, and what each part of the party now lacks. */
+export function planOnTheWay(stock: CoverStock, trip: Trip, today: PlainDate): TripPlan {
+  const laid = pantry(stock)
+  const judged = readinessFrom(laid, trip, today)
+  const left = judged.flatMap((one, scene) => (one ? [{ one, scene }] : []))
+  const gaps = gapsOfTrip(
+    laid,
+    trip,
+    left.map(({ one }) => one),
+    // What stayed at home cannot be fetched.
+    { spare: () => 0 },
+  )
+  return {
+    lines: [],
+    grams: 0,
+    provenGrams: 0,
+    isProven: true,
+    scenes: judged.map((one) =>
+      one
+        ? {
+            ready: one.readiness.ready,
+            of: one.readiness.of,
+            missing: missingIn(one.readiness).map(({ name }) => name),
+          }
+        : { ready: 0, of: 0, missing: [], isOver: true },
+    ),
+    gaps: gaps.map(
+      ({ scene, need, members, closings }): PlanGap => ({
+        scene: left[scene]?.scene ?? 0,
+        needId: need.id,
+        name: need.name,
+        tier: need.tier,
+        members,
+        because: 'lacking',
+        closings,
+      }),
+    ),
+    secondChoice: [],
+    keptOut: [],
+    notTaken: [],
+  }
+}
+
+/** Something to buy on the way. */
+export interface ToBuy {
+  readonly title: string
+  readonly spec: string
+  readonly packs: number
+  /** What it is for. */
+  readonly problems: readonly string[]
+  readonly members: readonly MemberId[]
+}
+
+/** What a pharmacy or a shop on the way could close: each thing once, what saves a life first. */
+export function toBuyOnTheWay(gaps: readonly PlanGap[]): readonly ToBuy[] {
+  const found = new Map<string, ToBuy>()
+  for (const { name, members, closings } of gaps) {
+    const closing = closings.find(({ steps }) => steps.every(({ kind }) => kind === 'buy'))
+    for (const step of closing?.steps ?? []) {
+      if (step.kind !== 'buy') continue
+      const known = found.get(step.title)
+      found.set(step.title, {
+        title: step.title,
+        spec: step.spec,
+        packs: Math.max(known?.packs ?? 0, step.packs),
+        problems: [...new Set([...(known?.problems ?? []), name])],
+        members: [...new Set([...(known?.members ?? []), ...members])],
+      })
+    }
+  }
+  return [...found.values()]
+}
