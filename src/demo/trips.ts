@@ -1,9 +1,9 @@
-/** A week at a lake that the demo household has planned: the party splits for two days. */
+/** A week at a lake that the demo household has planned: one flies, and the party splits for two days. */
 import type { Caller, World } from '../app/frame/world'
 import { createTrip } from '../app/trips/tripActs'
 import { addDays, type PlainDate } from '../core/calendar/plainDate'
 import type { KitId, MemberId, StopId } from '../core/ids'
-import { NO_WISHES, type Stop } from '../core/trips/trip'
+import { NO_WISHES, type Stop, type Stowage } from '../core/trips/trip'
 import type { Stocked } from './stocked'
 
 /** So many days ahead they leave. */
@@ -39,16 +39,26 @@ export async function liveTrips(
   const [house, car] = [places.get('house'), places.get('car')]
   const [hip, boot] = [kits.get('pannier'), kits.get('boot')]
   if (!ilse || !tove || !house || !car || !hip || !boot) return
-  const bag = (kitId: KitId, carrier: MemberId) => ({
+  const bag = (kitId: KitId, carrier: MemberId, stowage: Stowage = 'with_us') => ({
     kitId,
     carrier,
-    stowage: 'with_us' as const,
+    stowage,
     filled: true,
   })
   await createTrip(on(1), caller, {
     key: `demo-trip-${caller.householdId}`,
     name: 'Lake week',
     stops: [
+      stop({
+        name: 'Flight to the lake',
+        from: day(0),
+        to: day(0),
+        members: who('Tove'),
+        travel: 'plane',
+        minutesToHelp: 60,
+        minutesToVet: null,
+        traits: [],
+      }),
       stop({
         name: 'Lake house',
         from: day(0),
@@ -78,7 +88,8 @@ export async function liveTrips(
         members: who('Ilse', 'Tove', 'Arlo', 'Ned', 'Runa', 'Bracken'),
       }),
     ],
-    bags: [bag(boot, ilse), bag(hip, tove)],
+    // Tove’s pouch flies with her: what a cabin forbids does not go into it.
+    bags: [bag(boot, ilse), bag(hip, tove, 'cabin')],
     sources: [house, car],
     wishes: NO_WISHES,
     cabinRules: 'eu',

@@ -8,6 +8,8 @@ export interface CalendarVisit {
   readonly startsOn: PlainDate
   readonly endsOn: PlainDate
   readonly label: string
+  /** The place that it names; "" where it names none. */
+  readonly where: string
 }
 
 export type CalendarReading =
@@ -99,7 +101,7 @@ function visitsOf(
     changed.filter(isCancelled).map((one) => String(one.getFirstPropertyValue('recurrence-id'))),
   )
   const until = addDays(today, AHEAD_DAYS)
-  const { uid, summary } = event
+  const { uid, summary, location } = event
   const made = (
     start: ICAL.Time,
     end: ICAL.Time,
@@ -115,6 +117,7 @@ function visitsOf(
       startsOn,
       endsOn: short ? addDays(last, -1) : last,
       label: (title ?? '').trim().slice(0, LONGEST_LABEL),
+      where: (location ?? '').trim().slice(0, LONGEST_LABEL),
     }
   }
   if (!event.isRecurring()) {

@@ -1,12 +1,14 @@
 /** A packing as people read it: what goes into which bag, from where, and what it is there for. */
 import type { PlainDate } from '../calendar/plainDate'
+import { OWN_MEDICINE } from '../cover/asking'
 import { board } from '../cover/board'
+import { isReadyState, rank } from '../cover/cellState'
 import type { Need, Tier } from '../cover/need'
 import { NEEDS } from '../cover/needs'
 import type { Pantry } from '../cover/pantry'
 import type { KitId, LotId, MemberId, PlaceId, PocketId } from '../ids'
 import { asksFor } from '../judgement/days'
-import { membersOf, type Readiness, readinessOf } from '../judgement/readiness'
+import { type Readiness, readinessOf } from '../judgement/readiness'
 import { add, NOTHING, type Total } from '../quantity/amount'
 import { cabinVerdict } from './cabin'
 import type { Taken } from './loadout'
@@ -119,7 +121,10 @@ function pocketFor(facts: Parameters<typeof goesInto>[0], room: BagRoom): Pocket
   return (fitting[0] ?? room.pockets[0])?.id as PocketId
 }
 
-/** What ceases to be ready when it is thought away. */
+/**
+ * What ceases to be ready when it is thought away, member by member: what one lacks anyhow says
+ * nothing of the others. Where nothing does, what would be answered less well.
+ */
 function reasonsFor(
   after: Pantry,
   trip: Trip,
@@ -129,22 +134,45 @@ function reasonsFor(
   const it = after.things[thing]
   if (!it) return []
   const roles = new Set(it.facts.roles)
-  // A companion is missed by what goes with it, whatever that is for.
-  const needs = NEEDS.filter((need) => asksFor(need, roles) || isCompanion(after, roles))
-  return scenes
-    .flatMap((scene, at): readonly LineReason[] => {
-      if (!scene.bags.includes(bag)) return []
-      const ready = new Set(
-        before[at]?.problems.flatMap((one) => (one.isReady ? [one.id] : [])) ?? [],
-      )
-      return readyIn(after, trip, scene, needs, thing).problems.flatMap((problem) =>
-        problem.isReady || !ready.has(problem.id)
-          ? []
-          : [{ need: problem.name, tier: problem.tier, scene: at, members: membersOf(problem) }],
-      )
+  // A companion is missed by what goes with it, whatever that is for; a medicine by whoever takes it.
+  const needs = NEEDS.filter(
+    (need) => need.id === OWN_MEDICINE || asksFor(need, roles) || isCompanion(after, roles),
+  )
+  const missed = scenes.flatMap((scene, at) => {
+    if (!scene.bags.includes(bag)) return []
+    const known = new Map(cellsOf(before[at]).map(({ key, state }) => [key, state]))
+    return cellsOf(readyIn(after, trip, scene, needs, thing)).flatMap((now) => {
+      const was = known.get(now.key)
+      return was && isReadyState(was) && rank(now.state) < rank(was)
+        ? [{ ...now, scene: at, isLost: !isReadyState(now.state) }]
+        : []
     })
-    .sort((a, b) => TIERS[a.tier] - TIERS[b.tier])
+  })
+  const counted = missed.some(({ isLost }) => isLost)
+    ? missed.filter(({ isLost }) => isLost)
+    : missed
+  const reasons = new Map<string, LineReason>()
+  for (const { need, tier, scene, memberId } of counted) {
+    const key = `${need}/${scene}`
+    const known = reasons.get(key)?.members ?? []
+    const members = memberId && !known.includes(memberId) ? [...known, memberId] : known
+    reasons.set(key, { need, tier, scene, members })
+  }
+  return [...reasons.values()].sort((a, b) => TIERS[a.tier] - TIERS[b.tier])
 }
+
+const cellsOf = (readiness: Readiness | undefined) =>
+  (readiness?.problems ?? []).flatMap(({ name, tier, rows }) =>
+    rows.flatMap(({ need, cells, together }) =>
+      [...cells, ...(together ? [together] : [])].map(({ memberId, state }) => ({
+        key: `${need.id}/${memberId ?? ''}`,
+        need: name,
+        tier,
+        memberId,
+        state,
+      })),
+    ),
+  )
 
 const isCompanion = ({ things }: Pantry, roles: ReadonlySet<string>): boolean =>
   things.some(({ facts }) => facts.companions.some(({ role }) => roles.has(role)))

@@ -85,7 +85,7 @@ export function requiredIn(asked: SceneAsked, needs: readonly Need[] = NEEDS): R
   const unmet: Unmet[] = []
   const { asking, scene } = asked
   for (const need of needs)
-    for (const patients of strickenBy(asking, need)) {
+    for (const patients of strickenBy(asking, need).flatMap((all) => asFarAs(asked, need, all))) {
       const members = patients.flatMap((one) => (one ? [one.member.id] : []))
       const options = optionsOf(asked, need, patients)
       const [first, ...others] = options
@@ -119,6 +119,24 @@ function strickenBy(asking: Asking, need: Need): readonly (readonly (Patient | n
       : asking.concernedBy(need)
   if (patients.length > 1 && need.everybodyAtOnce) return [patients]
   return patients.map((patient) => [patient])
+}
+
+/**
+ * Whom it befalls all at once, as far as all of them could be helped: what one of them lacks is no
+ * reason to leave behind what the others need.
+ */
+function asFarAs(
+  asked: SceneAsked,
+  need: Need,
+  patients: readonly (Patient | null)[],
+): readonly (readonly (Patient | null)[])[] {
+  if (patients.length < 2 || optionsOf(asked, need, patients).length > 0) return [patients]
+  const helped: (Patient | null)[] = []
+  const others: (Patient | null)[][] = []
+  for (const one of patients)
+    if (optionsOf(asked, need, [...helped, one]).length > 0) helped.push(one)
+    else others.push([one])
+  return helped.length > 0 ? [helped, ...others] : others
 }
 
 /** The ways that could be met with everything there, the first choice first. */

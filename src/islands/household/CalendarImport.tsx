@@ -34,7 +34,10 @@ export function CalendarImport({ place }: Props) {
   const take = async () => {
     const result = await run(
       importVisits,
-      { params: { placeId: place.id }, body: { visits: taken.map((visit) => ({ ...visit })) } },
+      {
+        params: { placeId: place.id },
+        body: { visits: taken.map(({ where: _, ...visit }) => visit) },
+      },
       ({ added, changed, already }) => importingWords.did(added, changed, already),
     )
     if (result) setReading(null)

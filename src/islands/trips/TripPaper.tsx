@@ -3,7 +3,7 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import { isRunning } from '../../core/household/course'
 import { type Amount, amount } from '../../core/quantity/amount'
 import paper from '../../sheets/paper.module.css'
-import { Box } from '../../ui/Box'
+import { Box, Stack } from '../../ui/Box'
 import * as words from '../../words'
 import { counted, list } from '../../words/frame/format'
 import { type Cover, type CoverView, coverOf } from '../cover/useCover'
@@ -32,6 +32,7 @@ export function TripPaper({ view, cover: coverView }: Props) {
   return (
     <main id="main">
       {trip.bags.length === 0 && <p>{said.noBags}</p>}
+      {trip.bags.length > 0 && <Labels view={view} cover={cover} />}
       {trip.bags.map((bag) => {
         const room = view.rooms.find(({ kitId }) => kitId === bag.kitId)
         const stops = trip.stops.filter(({ members }) => members.includes(bag.carrier))
@@ -108,6 +109,52 @@ export function TripPaper({ view, cover: coverView }: Props) {
     </main>
   )
 }
+
+/** One for each small bag or pocket with something in it: what it is, whose, and what for. */
+function Labels({ view, cover }: { readonly view: TripView; readonly cover: Cover }) {
+  const { trip, today } = view
+  const labels = trip.bags.flatMap((bag) => {
+    const inside = insideOf(view, cover, bag.kitId, today)
+    return [...new Set(inside.map(({ pocket }) => pocket))].map((pocket) => ({
+      pocket,
+      bag: cover.kitName(bag.kitId),
+      carrier: cover.memberName(bag.carrier),
+      things: inside.filter((one) => one.pocket === pocket),
+    }))
+  })
+  if (labels.length === 0) return null
+  return (
+    <section className={paper.paper} style={{ breakAfter: 'page' }} aria-label={said.labels}>
+      <h1>
+        {trip.name}: {said.labels}
+      </h1>
+      <p>{said.labelsUnder}</p>
+      <Stack columns="minmax(0, 1fr) minmax(0, 1fr)" gap={4}>
+        {labels.map(({ pocket, bag, carrier, things }) => (
+          <Box key={`${bag}/${pocket}`} pad={4} line="dashed" style={{ breakInside: 'avoid' }}>
+            <Box as="h2" size={4} breakable>
+              {pocket === bag ? bag : `${bag}: ${pocket}`}
+            </Box>
+            <Box as="p" size={2}>
+              {said.labelOf(trip.name, carrier)}
+            </Box>
+            <Box as="p" above={2} breakable>
+              {list(things.slice(0, MOST_ON_A_LABEL).map(nameOnLabel))}
+              {things.length > MOST_ON_A_LABEL &&
+                ` ${words.trips.why.more(things.length - MOST_ON_A_LABEL)}`}
+            </Box>
+          </Box>
+        ))}
+      </Stack>
+    </section>
+  )
+}
+
+/** More stands on the bag's own sheet. */
+const MOST_ON_A_LABEL = 10
+
+const nameOnLabel = ({ title, forWhom }: Inside): string =>
+  forWhom === '' ? title : `${title} (${forWhom})`
 
 /** What lies in a bag, and what is still to be packed into it. */
 function insideOf(

@@ -4,7 +4,9 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { readTrips } from '../../contract/trips'
 import type { PlaceId } from '../../core/ids'
-import { call } from '../../device/call'
+import { tripFromCalendar } from '../../core/trips/fromCalendar'
+import type { Trip } from '../../core/trips/trip'
+import { call, newKey } from '../../device/call'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
 import { Empty } from '../../ui/Empty'
@@ -13,6 +15,7 @@ import * as words from '../../words'
 import { list } from '../../words/frame/format'
 import type { CoverView } from '../cover/useCover'
 import { HouseholdTabs } from '../household/HouseholdTabs'
+import { CalendarTrips } from './CalendarTrips'
 import { TripForm } from './TripForm'
 import type { TripsView } from './view'
 
@@ -49,6 +52,11 @@ function Trips({ initial, cover }: Props) {
     initialData: initial,
   })
   const [adding, setAdding] = useState(false)
+  const [like, setLike] = useState<Trip | null>(null)
+  const close = () => {
+    setAdding(false)
+    setLike(null)
+  }
   const open = data.trips.filter(({ overOn }) => overOn === null)
   const over = data.trips.filter(({ overOn }) => overOn !== null)
   return (
@@ -86,14 +94,30 @@ function Trips({ initial, cover }: Props) {
           <Cards trips={over} today={data.today} cover={cover} />
         </Box>
       )}
-      {adding && (
+      {cover.members.length > 0 && (
+        <CalendarTrips
+          trips={data.trips}
+          onPlan={(entry) =>
+            setLike(
+              tripFromCalendar(
+                entry,
+                cover.members.map(({ id }) => id),
+                sourcesIn(cover),
+                newKey,
+              ),
+            )
+          }
+        />
+      )}
+      {(adding || like) && (
         <TripForm
           trip={null}
+          {...(like && { like })}
           cover={cover}
           beginnings={{ sources: sourcesIn(cover), bags: [] }}
-          onClose={() => setAdding(false)}
+          onClose={close}
           onSaved={(tripId) => {
-            setAdding(false)
+            close()
             if (tripId) location.assign(`/trips/${tripId}`)
           }}
         />

@@ -78,13 +78,29 @@ export function Whys({ view, cover, plan, onChange }: Props) {
   )
 }
 
+const isWished = ({ trip }: TripView, { laid }: Cover, { thing }: PackLine): boolean =>
+  trip.wishes.keep.some((itemId) => itemId === laid.things[thing]?.itemId)
+
+/** Each problem once, with whom it is for where that is one of them. */
+function namesOf({ reasons }: PackLine, { memberName }: Cover): readonly string[] {
+  const who = new Map<string, Set<string>>()
+  for (const { need, members } of reasons)
+    who.set(need, new Set([...(who.get(need) ?? []), ...members]))
+  return [...who].map(([need, members]) => {
+    const [only, ...others] = members
+    return only && others.length === 0 ? tripWords.why.whom(need, memberName(only)) : need
+  })
+}
+
 function aboutLine(view: TripView, cover: Cover, line: PackLine): string {
-  const names = [...new Set(line.reasons.map(({ need }) => need))]
+  const names = namesOf(line, cover)
   const [from] = line.from
   const pocket = from && pocketName(view, from.pocketId)
   return [
     names.length === 0
-      ? tripWords.why.wished
+      ? isWished(view, cover, line)
+        ? tripWords.why.wished
+        : tripWords.why.beside
       : tripWords.why.for(
           names.length > FEW_REASONS
             ? [...names.slice(0, FEW_REASONS), tripWords.why.more(names.length - FEW_REASONS)]
