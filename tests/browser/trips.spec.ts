@@ -1,5 +1,6 @@
 /** Going out: planned at a desk, packed on the phone without a connection, unpacked, and in other hands. */
 import type { Page } from '@playwright/test'
+import { readCover } from '../../src/app/cover/readCover'
 import { createKit } from '../../src/app/kits/kitActs'
 import { readKits } from '../../src/app/kits/readKits'
 import { addMember } from '../../src/app/members/memberActs'
@@ -10,6 +11,7 @@ import type { MemberId, StopId } from '../../src/core/ids'
 import { units } from '../../src/core/quantity/amount'
 import { NO_WISHES } from '../../src/core/trips/trip'
 import { type Account, world } from './support/account'
+import { incidentOf, lineOnServer, press } from './support/care'
 import { holderKept } from './support/kept'
 import { TODAY } from './support/serve'
 import {
@@ -45,7 +47,7 @@ test.describe('the demo household', () => {
     await expect(take).toBeVisible({ timeout: 90_000 })
     await expect(heading(page)).toHaveText(/^Lake week: .+ things still missing$/)
     // Each part of the party has its own line, with how ready it is.
-    for (const stop of ['Hut on the far shore', 'Lake house meanwhile'])
+    for (const stop of ['Flight to the lake', 'Hut on the far shore', 'Lake house meanwhile'])
       await expect(
         page
           .getByRole('listitem')
@@ -60,6 +62,13 @@ test.describe('the demo household', () => {
       .getByRole('listitem')
       .filter({ hasText: /^Acetaminophen liquid/ })
     await expect(line).toContainText('Fever and pain')
+    // Tove flies: her tablets are in her own pouch, and what a cabin refuses is not.
+    const own = page.getByRole('listitem').filter({ hasText: /^Apixaban/ })
+    await expect(own.last()).toContainText('Own regular medicine (Tove)')
+    await expect(own.last()).toContainText('into Pannier pouch')
+    const bag = page.getByRole('article', { name: 'Pannier pouch' })
+    await expect(bag).toContainText('in the cabin')
+    for (const refused of [/scissors/i, /lighter/i]) await expect(bag).not.toContainText(refused)
     await page.getByRole('button', { name: /^Leave at home: Acetaminophen liquid/ }).click()
     await expect(
       page.getByRole('button', { name: /^Stays at home: Acetaminophen liquid/ }),
@@ -78,6 +87,49 @@ test.describe('the demo household', () => {
     await expectAccessible(page)
   })
 
+  test('days are moved by keys and with the mouse, and whoever goes on that day goes along', async ({
+    page,
+  }) => {
+    await open(page, '/trips')
+    await page.getByRole('link', { name: 'Lake week' }).click()
+    await usable(page)
+    const end = (name: string) => page.getByRole('slider', { name, exact: true })
+    const days = (stop: string) =>
+      page
+        .getByRole('listitem')
+        .filter({ hasText: `${stop},` })
+        .first()
+        .getByRole('heading')
+    const shortDay = (after: number) => String(Number(day(after).slice(8)))
+    // The halves part a day sooner: all three stops that meet there move.
+    await end('First day: Hut on the far shore').focus()
+    await page.keyboard.press('ArrowLeft')
+    await expect(end('Last day: Lake house')).toHaveAttribute(
+      'aria-valuetext',
+      new RegExp(`^${shortDay(16)} `),
+    )
+    await page.keyboard.press('Enter')
+    await expect(said(page)).toContainText('Lake week changed')
+    await expect(days('Lake house meanwhile')).toContainText(`${shortDay(16)}–${shortDay(19)} `)
+    // Escape takes a step back that was not kept.
+    await page.keyboard.press('ArrowLeft')
+    await page.keyboard.press('Escape')
+    await expect(end('First day: Hut on the far shore')).toHaveAttribute(
+      'aria-valuetext',
+      new RegExp(`^${shortDay(16)} `),
+    )
+    // A day more at the end, pulled with the mouse.
+    const box = await end('Last day: Last days at the lake').boundingBox()
+    const group = await page.getByRole('group', { name: /^First and last days/ }).boundingBox()
+    if (!box || !group) throw new Error('The strands are drawn')
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+    await page.mouse.down()
+    await page.mouse.move(box.x + box.width / 2 + group.width / 8, box.y + 5, { steps: 6 })
+    await page.mouse.up()
+    await expect(days('Last days at the lake')).toContainText(`–${shortDay(22)} `)
+    await expectAccessible(page)
+  })
+
   test('in dark, torch and on the phone nothing is cut off', async ({ page }) => {
     await page.setViewportSize(PHONE)
     await open(page, '/trips')
@@ -89,6 +141,94 @@ test.describe('the demo household', () => {
     })
     await expectFits(page)
     await expectAccessible(page)
+  })
+})
+
+/** Ilse, Ned and the dog have been at a hut in another country since yesterday, with the pouch of the bike. */
+async function atTheHut({ caller }: Account): Promise<string> {
+  const { kits } = await readKits(world(), caller)
+  const { members } = await readCover(world(), caller)
+  const pouch = kits.find(({ name }) => name === 'Pannier pouch')
+  const who = (name: string) => members.find((one) => one.name === name)?.id as MemberId
+  if (!pouch) throw new Error('The demo has a pouch')
+  const { tripId } = await createTrip(world(), caller, {
+    key: crypto.randomUUID(),
+    name: 'Hut weekend',
+    stops: [
+      {
+        id: crypto.randomUUID() as StopId,
+        name: 'Forest hut',
+        placeId: null,
+        from: day(-1),
+        to: day(1),
+        members: ['Ilse', 'Ned', 'Bracken'].map(who),
+        travel: 'car',
+        minutesToHelp: 50,
+        minutesToVet: null,
+        signal: 'none',
+        traits: [],
+        country: 'NO',
+        note: '',
+      },
+    ],
+    bags: [{ kitId: pouch.id, carrier: who('Ilse'), stowage: 'with_us', filled: true }],
+    sources: [pouch.placeId],
+    wishes: NO_WISHES,
+    cabinRules: 'eu',
+  })
+  return tripId
+}
+
+test.describe('under way', () => {
+  test.use({ stock: 'demo', viewport: PHONE })
+
+  test('what happens at a hut is answered by what was carried there, and by that country’s numbers', async ({
+    page,
+    account,
+  }) => {
+    const tripId = await atTheHut(account)
+    await open(page, '/incident')
+    await expect(
+      page.getByRole('navigation', { name: 'Whom to call at Forest hut' }),
+    ).toContainText('113')
+    await expectAccessible(page)
+    await press(page, /^Ned/)
+    await press(page, 'Wound')
+    // Nobody had to say where: Ned is at the hut. The numbers on top are those of there.
+    await expect(page.getByRole('navigation', { name: 'Whom to call' })).toContainText('113')
+    await expect(page.getByRole('button', { name: 'at Forest hut' })).toBeVisible()
+    await press(page, 'What can I use?')
+    const panel = page.getByRole('region', { name: 'What can I use?' })
+    await expect(panel.getByRole('listitem').first()).toContainText('Forest hut, Pannier pouch')
+    await expectFits(page)
+    await press(page, 'at Forest hut')
+    await page.getByRole('button', { name: 'Row house', exact: true }).click()
+    await expect(page.getByRole('button', { name: 'at Row house' })).toBeVisible()
+    await expect(panel.getByRole('listitem').first()).not.toContainText('Forest hut')
+    await press(page, 'at Row house')
+    await page.getByRole('button', { name: 'Forest hut (Hut weekend)' }).click()
+    await expect(page.getByRole('button', { name: 'at Forest hut' })).toBeVisible()
+    await page
+      .getByRole('button', { name: /^Used: Gauze/ })
+      .first()
+      .click()
+    await expect
+      .poll(async () => (await lineOnServer(account, incidentOf(page))).takes.length)
+      .toBe(1)
+    const { incident } = await lineOnServer(account, incidentOf(page))
+    expect(incident).toMatchObject({ placeId: null })
+    expect(incident.stopId).not.toBeNull()
+    // The trip says what there is now, and what a shop could put right.
+    await open(page, `/trips/${tripId}`)
+    await expect(heading(page)).toHaveText(/^Hut weekend: under way, /, { timeout: 60_000 })
+    const shop = page.getByRole('region', { name: 'At a pharmacy or a shop on the way' })
+    await expect(shop.getByRole('listitem').first()).toBeVisible()
+    await expectFits(page)
+    await expectAccessible(page)
+    // Today names it, and what is asked of the pouch says where it is.
+    await open(page, '/')
+    await page.getByRole('link', { name: /^Hut weekend, .*under way$/ }).click()
+    await page.waitForURL(`**/trips/${tripId}`)
   })
 })
 
@@ -199,6 +339,57 @@ test.describe('a small household', () => {
     await expect(said(page)).toContainText('Two things back where they belong')
     await open(page, '/trips')
     await expect(page.getByRole('region', { name: 'Over' })).toContainText('Day in the hills')
+  })
+
+  test('a trip comes out of a calendar file with its days, and is proposed once', async ({
+    page,
+    account,
+  }) => {
+    await dayOut(account)
+    await open(page, '/trips')
+    const file = page.getByRole('button', { name: 'Trips from a calendar file' })
+    await file.setInputFiles({
+      name: 'shared.ics',
+      mimeType: 'text/calendar',
+      buffer: Buffer.from('no calendar at all'),
+    })
+    await expect(page.getByRole('alert')).toContainText('This is not a calendar file')
+    const entry = [
+      'BEGIN:VEVENT',
+      'UID:camp@example.invalid',
+      `DTSTART;VALUE=DATE:${day(20).replaceAll('-', '')}`,
+      `DTEND;VALUE=DATE:${day(23).replaceAll('-', '')}`,
+      'SUMMARY:Winter camp',
+      'LOCATION:Camp house',
+      'END:VEVENT',
+    ]
+    await file.setInputFiles({
+      name: 'shared.ics',
+      mimeType: 'text/calendar',
+      buffer: Buffer.from(
+        ['BEGIN:VCALENDAR', 'VERSION:2.0', ...entry, 'END:VCALENDAR'].join('\r\n'),
+      ),
+    })
+    await page.getByRole('button', { name: 'Plan it: Winter camp' }).click()
+    const dialog = page.getByRole('dialog')
+    await expect(dialog.getByLabel('Name', { exact: true })).toHaveValue('Winter camp')
+    await expect(dialog.getByLabel('Place')).toHaveValue('Camp house')
+    await expectAccessible(page)
+    await dialog.getByRole('button', { name: 'Save the trip' }).click()
+    await page.waitForURL(/\/trips\/[0-9a-f-]+$/)
+    await usable(page)
+    await expect(heading(page)).toHaveText('Winter camp: what to take')
+    // The same file again proposes nothing twice.
+    await open(page, '/trips')
+    await page.getByRole('button', { name: 'Trips from a calendar file' }).setInputFiles({
+      name: 'shared.ics',
+      mimeType: 'text/calendar',
+      buffer: Buffer.from(
+        ['BEGIN:VCALENDAR', 'VERSION:2.0', ...entry, 'END:VCALENDAR'].join('\r\n'),
+      ),
+    })
+    await expect(page.getByText('planned already')).toBeVisible()
+    await expect(page.getByRole('button', { name: 'Plan it: Winter camp' })).toHaveCount(0)
   })
 
   test('a trip is planned by keyboard alone, and a fault is said beside its field', async ({

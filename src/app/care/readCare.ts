@@ -15,7 +15,8 @@ import { memberOf } from '../../core/incident/patient'
 import { timelineOf } from '../../core/incident/timeline'
 import { SHIPPED_RECIPES } from '../../core/mixing/recipe'
 import { itemTitle } from '../../core/stock/item'
-import { numbersAt, stopsOn, withItsBags } from '../../core/trips/underWay'
+import { numbersAt } from '../../core/trips/numbers'
+import { stopsOn, withItsBags } from '../../core/trips/underWay'
 import {
   readCardPhotos,
   readCards,

@@ -18,7 +18,7 @@ import { MEASURE_UNITS, type Microlitres, type Temperature } from '../../core/qu
 import * as wire from '../primitives'
 import * as household from './household'
 import * as members from './members'
-import * as trips from './trips'
+import { stop } from './stop'
 
 const MOST_THOUSANDTHS = 1_000_000_000
 
@@ -351,7 +351,7 @@ export const openIncidents = z.object({
 /** A stop of a trip on the day: what lies there, and whom to call. */
 export const stopNow = z.object({
   trip: z.string(),
-  stop: trips.stop,
+  stop,
   bags: z.array(wire.kitId).readonly(),
   numbers: z.object({ emergency: z.string(), poison: z.string() }),
 })

@@ -2,28 +2,9 @@
 import { z } from 'zod'
 import { NEEDS } from '../../core/cover/needs'
 import { CABIN_RULES_IDS, type CabinRulesId } from '../../core/trips/cabin'
-import { LINE_STATES, MOST_BAGS, MOST_STOPS, STOWAGES, TRAVELS } from '../../core/trips/trip'
+import { LINE_STATES, MOST_BAGS, MOST_STOPS, STOWAGES } from '../../core/trips/trip'
 import * as wire from '../primitives'
-import * as places from './places'
-
-export const stop = z
-  .object({
-    id: wire.stopId,
-    name: wire.givenName,
-    placeId: wire.placeId.nullable(),
-    vehicleId: wire.placeId.nullable().optional(),
-    from: wire.plainDate,
-    to: wire.plainDate,
-    members: z.array(wire.memberId).max(60).readonly(),
-    travel: z.enum(TRAVELS),
-    minutesToHelp: places.minutes.nullable(),
-    minutesToVet: places.minutes.nullable(),
-    signal: places.signal.nullable(),
-    traits: places.placeTraits,
-    country: z.string().regex(/^(?:[A-Z]{2})?$/, 'Choose a country'),
-    note: wire.longText,
-  })
-  .readonly()
+import { stop } from './stop'
 
 export const bag = z
   .object({

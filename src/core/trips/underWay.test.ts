@@ -7,8 +7,9 @@ import { addDays } from '../calendar/plainDate'
 import { pantry } from '../cover/pantry'
 import type { MemberId, PlaceId } from '../ids'
 import { atHand } from '../incident/atHand'
+import { numbersAt } from './numbers'
 import { daysElsewhere, type Stop } from './trip'
-import { asPlace, numbersAt, stopOf, stopsOn, withStop, withStops } from './underWay'
+import { asPlace, stopOf, stopsOn, withStop, withStops } from './underWay'
 
 const ida = aPerson(9, { name: 'Ida', kg: 30, facts: { conditions: ['asthma'], told: ALL_TOLD } })
 const per = aPerson(40, { name: 'Per', kg: 80, facts: { told: ALL_TOLD } })

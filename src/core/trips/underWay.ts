@@ -4,7 +4,6 @@
  */
 import type { PlainDate } from '../calendar/plainDate'
 import type { CoverPlace, CoverStock } from '../cover/pantry'
-import { numbersToCall } from '../household/emergencyNumbers'
 import type { KitId, MemberId, PlaceId, StopId } from '../ids'
 import { isAtStop, minutesToHelpAt, traitsOf } from './scenes'
 import type { Stop, Trip } from './trip'
@@ -42,17 +41,6 @@ export const withItsBags = (
   stop,
   bags: bags.flatMap(({ kitId, carrier }) => (stop.members.includes(carrier) ? [kitId] : [])),
 })
-
-/** Whom to call at a stop: elsewhere the household's own numbers are those of another country. */
-export const numbersAt = (
-  { country }: Pick<Stop, 'country'>,
-  household: Parameters<typeof numbersToCall>[0],
-): ReturnType<typeof numbersToCall> =>
-  numbersToCall(
-    country === '' || country === household.country
-      ? household
-      : { country, emergencyNumber: '', poisonNumber: '' },
-  )
 
 /** Under this a stop goes among the places of a stock that was laid out with it. */
 export const asPlace = (id: StopId): PlaceId => id as string as PlaceId

@@ -8,13 +8,15 @@ import classes from './care.module.css'
 interface Props {
   readonly numbers: { readonly emergency: string; readonly poison: string }
   readonly member: Member | null
+  /** Where these are the numbers to call, where others stand beside them. */
+  readonly where?: string
 }
 
 /** Digits of the first number in words like "144 or 112". */
 const dialled = (phone: string): string =>
   `tel:${/[\d+][\d\s()/-]*/.exec(phone)?.[0].replace(/[^\d+]/g, '') ?? ''}`
 
-export function NumbersStrap({ numbers, member }: Props) {
+export function NumbersStrap({ numbers, member, where }: Props) {
   const w = words.care.numbers
   const contacts =
     member === null
@@ -40,8 +42,9 @@ export function NumbersStrap({ numbers, member }: Props) {
       tone="onStrap"
       radius={2}
       className={classes.numbers}
-      aria-label={w.label}
+      aria-label={where === undefined ? w.label : w.labelAt(where)}
     >
+      {where !== undefined && <b>{where}</b>}
       {lines.map(({ name, phone }) =>
         phone === '' ? (
           <Row inline as="a" gap={3} align="center" key={name} href="/settings#where">

@@ -51,7 +51,9 @@ export function CalendarImport({ place }: Props) {
   return (
     <>
       <label data-file>
-        {importingWords.import}
+        <Box as="span" underline>
+          {importingWords.import}
+        </Box>
         <input
           type="file"
           accept=".ics,text/calendar"

@@ -1,7 +1,7 @@
 /** Places, how often somebody is there, and the dated visits that errands are planned by. */
 
 import { TextInput } from '@mantine/core'
-import { useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import { calendarFile, removeVisit } from '../../contract/places'
 import { ActForm } from '../../ui/ActForm'
 import { useActing } from '../../ui/acting'
@@ -15,10 +15,12 @@ import { fullDay } from '../../words/frame/format'
 import { TripLinks } from '../trips/TripLinks'
 import { CalendarImport } from './CalendarImport'
 import classes from './household.module.css'
-import { PlaceForm } from './PlaceForm'
 import { PlaceTraits } from './PlaceTraits'
 import { EMPTY_VISIT, readVisitDraft } from './placeDraft'
 import type { HouseholdView } from './view'
+
+/** Its fields come when somebody changes a place. */
+const PlaceForm = lazy(() => import('./PlaceForm').then((file) => ({ default: file.PlaceForm })))
 
 const householdWords = words.household
 type Place = HouseholdView['places'][number]
@@ -133,12 +135,14 @@ function PlaceVisits({ place, members }: PlaceProps) {
         </Row>
       )}
       {changing && (
-        <PlaceForm
-          key={place.version}
-          place={place}
-          members={members}
-          onClose={() => setChanging(false)}
-        />
+        <Suspense fallback={<p role="status">{words.forms.opening}</p>}>
+          <PlaceForm
+            key={place.version}
+            place={place}
+            members={members}
+            onClose={() => setChanging(false)}
+          />
+        </Suspense>
       )}
     </Box>
   )

@@ -30,7 +30,9 @@ export function CalendarTrips({ trips, onPlan }: Props) {
   return (
     <Box as="section" above={6} aria-label={calendarWords.title}>
       <label data-file>
-        {calendarWords.choose}
+        <Box as="span" underline>
+          {calendarWords.choose}
+        </Box>
         <input
           type="file"
           accept=".ics,text/calendar"

@@ -2,8 +2,9 @@
 import { useState } from 'react'
 import { toBuyOnTheWay } from '../../core/trips/onTheWay'
 import type { TripPlan } from '../../core/trips/plan'
-import { Box, Row, Stack } from '../../ui/Box'
+import { Box, Row } from '../../ui/Box'
 import { Button } from '../../ui/Button'
+import { FirstOf } from '../../ui/FirstOf'
 import * as words from '../../words'
 import { counted, list } from '../../words/frame/format'
 import type { Cover } from '../cover/useCover'
@@ -52,16 +53,20 @@ export function OnTheWay({ view, cover, plan }: Props) {
           </Button>
         )}
       </Row>
-      <Stack as="ul">
-        {lines.map(({ key, title, why }) => (
-          <Box as="li" key={key} padY={3} lineBelow="hairline" breakable>
-            <b>{title}</b>
-            <Box as="p" size={2} tone="second">
-              {why}
-            </Box>
-          </Box>
-        ))}
-      </Stack>
+      <FirstOf all={lines} atOnce={12}>
+        {(shown) => (
+          <ul>
+            {shown.map(({ key, title, why }) => (
+              <Box as="li" key={key} padY={3} lineBelow="hairline" breakable>
+                <b>{title}</b>
+                <Box as="p" size={2} tone="second">
+                  {why}
+                </Box>
+              </Box>
+            ))}
+          </ul>
+        )}
+      </FirstOf>
       {lines.length > 0 && (
         <Box as="p" size={2} tone="second" above={2}>
           {shopWords.ask}

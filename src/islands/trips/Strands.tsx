@@ -1,11 +1,20 @@
-/** Who is where on which day: a strand for each part of the party, drawn over the days. */
+/**
+ * Who is where on which day: a strand for each part of the party, drawn over the days. Its ends are
+ * moved with the mouse, a finger or the arrow keys; whoever goes on that day goes with them.
+ */
 
+import { useElementSize } from '@mantine/hooks'
+import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react'
 import { addDays, daysBetween, type PlainDate } from '../../core/calendar/plainDate'
-import { firstDay, lastDay } from '../../core/trips/trip'
+import { type Edge, withEdgeOn } from '../../core/trips/edges'
+import { firstDay, lastDay, type Stop } from '../../core/trips/trip'
 import { Box } from '../../ui/Box'
-import { weekdayDay } from '../../words/frame/format'
+import * as words from '../../words'
+import { fullDay, weekdayDay } from '../../words/frame/format'
 import { joinsOf, lanesOf } from './lanes'
 import type { StopView } from './view'
+
+const tripWords = words.trips
 
 const LANE = 48
 const HEAD = 24
@@ -39,7 +48,61 @@ function bandsOf(stops: readonly StopView[], first: PlainDate, days: number): re
   })
 }
 
-export function Strands({ stops }: { readonly stops: readonly StopView[] }) {
+interface Props {
+  readonly stops: readonly StopView[]
+  /** Absent: they are only looked at. @returns whether it was saved */
+  readonly onMove?: (stops: readonly Stop[]) => Promise<boolean>
+}
+
+/** So long after the last key it is saved. */
+const SETTLED_MILLISECONDS = 900
+
+export function Strands({ stops: saved, onMove }: Props) {
+  const [draft, setDraft] = useState<readonly Stop[] | null>(null)
+  const pulled = useRef<{ readonly x: number; readonly day: PlainDate; readonly perDay: number }>(
+    null,
+  )
+  const settled = useRef<ReturnType<typeof setTimeout>>(undefined)
+  const { ref: box, width } = useElementSize<HTMLDivElement>()
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what was saved is shown as it was saved
+  useEffect(() => setDraft(null), [saved])
+  useEffect(() => () => clearTimeout(settled.current), [])
+  const stops = draft ?? saved
+  const keep = (moved: readonly Stop[] | null) => {
+    clearTimeout(settled.current)
+    if (moved && onMove) void onMove(moved).then((isSaved) => isSaved || setDraft(null))
+  }
+  const handle = (stop: StopView, edge: Edge) => ({
+    onPointerDown: (event: PointerEvent<HTMLElement>) => {
+      event.currentTarget.setPointerCapture(event.pointerId)
+      pulled.current = { x: event.clientX, day: stop[edge], perDay: width / days }
+    },
+    onPointerMove: (event: PointerEvent<HTMLElement>) => {
+      const from = pulled.current
+      if (!from) return
+      const by = Math.round((event.clientX - from.x) / from.perDay)
+      setDraft(withEdgeOn(saved, stop.id, edge, addDays(from.day, by)))
+    },
+    onPointerUp: () => {
+      pulled.current = null
+      keep(draft)
+    },
+    onKeyDown: (event: KeyboardEvent) => {
+      const by = STEPS[event.key]
+      if (by !== undefined) {
+        event.preventDefault()
+        const moved = withEdgeOn(stops, stop.id, edge, addDays(stop[edge], by))
+        setDraft(moved)
+        clearTimeout(settled.current)
+        settled.current = setTimeout(() => keep(moved), SETTLED_MILLISECONDS)
+      } else if (event.key === 'Enter') keep(draft)
+      else if (event.key === 'Escape' && draft) {
+        event.stopPropagation()
+        clearTimeout(settled.current)
+        setDraft(null)
+      }
+    },
+  })
   const first = firstDay({ stops })
   const days = daysBetween(first, lastDay({ stops })) + 1
   const bands = bandsOf(stops, first, days)
@@ -47,8 +110,17 @@ export function Strands({ stops }: { readonly stops: readonly StopView[] }) {
   const every = Math.ceil(days / MOST_NAMES)
   const middle = (lane: number): number => HEAD + lane * LANE + LANE / 2
   return (
-    <Box aria-hidden anchor above={4} below={4} style={{ height }}>
+    <Box
+      role="group"
+      aria-label={tripWords.moveDays}
+      anchor
+      above={4}
+      below={4}
+      style={{ height }}
+      ref={box}
+    >
       <svg
+        aria-hidden
         viewBox={`0 0 1000 ${height}`}
         preserveAspectRatio="none"
         width="100%"
@@ -76,6 +148,7 @@ export function Strands({ stops }: { readonly stops: readonly StopView[] }) {
       {Array.from({ length: Math.ceil(days / every) }, (_, at) => at * every).map((at) => (
         <Box
           key={at}
+          aria-hidden
           size={1}
           tone="second"
           nowrap
@@ -87,6 +160,7 @@ export function Strands({ stops }: { readonly stops: readonly StopView[] }) {
       {bands.map(({ stop, lane, from, to }) => (
         <Box
           key={stop.id}
+          aria-hidden
           size={2}
           weight="bold"
           ellipsis
@@ -107,6 +181,45 @@ export function Strands({ stops }: { readonly stops: readonly StopView[] }) {
           {stop.name}
         </Box>
       ))}
+      {onMove &&
+        bands
+          // Too short for two thumbs: its form has the days.
+          .filter(({ from, to }) => (to - from) * width >= 2 * HANDLE)
+          .flatMap(({ stop, lane, from, to }) =>
+            (['from', 'to'] as const).map((edge) => (
+              <Box
+                key={`${stop.id}/${edge}`}
+                role="slider"
+                tabIndex={0}
+                aria-label={tripWords.edge[edge](stop.name)}
+                aria-valuenow={daysBetween(first, stop[edge])}
+                aria-valuemin={0}
+                aria-valuemax={days - 1}
+                aria-valuetext={fullDay(stop[edge])}
+                {...handle(stop, edge)}
+                style={{
+                  position: 'absolute',
+                  top: middle(lane) - 17,
+                  height: 34,
+                  width: HANDLE,
+                  left: `calc(${(edge === 'from' ? from : to) * 100}% - ${edge === 'from' ? 0 : HANDLE}px)`,
+                  cursor: 'ew-resize',
+                  touchAction: 'none',
+                  [edge === 'from' ? 'borderLeft' : 'borderRight']: `4px solid ${inkOf(lane)}`,
+                }}
+              />
+            )),
+          )}
     </Box>
   )
+}
+
+/** Wide enough for a thumb beside the name. */
+const HANDLE = 24
+
+const STEPS: Readonly<Record<string, number>> = {
+  ArrowLeft: -1,
+  ArrowDown: -1,
+  ArrowRight: 1,
+  ArrowUp: 1,
 }

@@ -6,7 +6,7 @@ import { changeTrip, planTrip, readTrip, removeTrip } from '../../contract/trips
 import type { StopId } from '../../core/ids'
 import { tripAgain } from '../../core/trips/again'
 import { tripQuestions } from '../../core/trips/faults'
-import { firstDay, lastDay, type Trip, travellers } from '../../core/trips/trip'
+import { firstDay, lastDay, type Stop, type Trip, travellers } from '../../core/trips/trip'
 import { call, newKey } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
@@ -67,6 +67,12 @@ function TripPlanned({ initial, cover: initialCover }: Props) {
       { params: { tripId: trip.id }, body: { seenVersion: trip.version, ...patch } },
       said,
     )
+  const moveDays = async (stops: readonly Stop[]): Promise<boolean> =>
+    (await run(
+      changeTrip,
+      { params: { tripId: trip.id }, body: { seenVersion: trip.version, stops } },
+      tripWords.form.changed(trip.name),
+    )) !== null
   const asked = packedAs(view, plan)
   const isOut = isOutNow(view)
   const gaps = plan ? linesOf(view, plan.gaps).length : 0
@@ -140,7 +146,7 @@ function TripPlanned({ initial, cover: initialCover }: Props) {
       </Row>
       <Stack gap={7} align="start" columns="minmax(0, 3fr) minmax(0, 2fr)" collapse>
         <div>
-          <Stops view={view} cover={cover} plan={plan} />
+          <Stops view={view} cover={cover} plan={plan} onMove={moveDays} />
           <Questions view={view} cover={cover} />
           <Missing view={view} cover={cover} plan={plan} onChange={change} />
           {isOut && <OnTheWay view={view} cover={cover} plan={plan} />}
@@ -198,11 +204,15 @@ function Stops({
   view,
   cover,
   plan,
-}: Part & { readonly plan: ReturnType<typeof usePacking>['plan'] }) {
+  onMove,
+}: Part & {
+  readonly plan: ReturnType<typeof usePacking>['plan']
+  readonly onMove: (stops: readonly Stop[]) => Promise<boolean>
+}) {
   const { trip, today } = view
   return (
     <section aria-label={tripWords.strands}>
-      <Strands stops={trip.stops} />
+      <Strands stops={trip.stops} {...(lastDay(trip) >= today && { onMove })} />
       <Stack as="ul" gap={4}>
         {trip.stops.map((stop, at) => {
           const scene = plan?.scenes[at]

@@ -149,6 +149,7 @@ export const numbers = {
   emergency: 'Emergency',
   poison: 'Poison line',
   label: 'Whom to call',
+  labelAt: (stop: string): string => `Whom to call at ${stop}`,
   none: 'not set: add it',
 } as const
 
@@ -270,9 +271,6 @@ export const incident = {
   lacking: (parts: readonly (readonly RoleId[])[]): string =>
     `Not here: ${list(parts.map((roles) => roles.map((role) => roleName(role).toLowerCase()).join(' or ')))}. Go on without.`,
   /** The minutes are those at its own place: of what lies at another place they would mislead. */
-  /** In another country, above what may be pressed at home. */
-  numbersAt: (stop: string, { emergency, poison }: { emergency: string; poison: string }): string =>
-    `${stop}: emergency ${emergency || 'not known, ask there'}, poison line ${poison || 'not known'}.`,
   whereLies: (
     place: string,
     kit: string,

@@ -26,6 +26,7 @@ export const forms = {
   dayTooLate: (max: PlainDate): string => `No later than ${fullDay(max)}.`,
   calendar: 'Calendar',
   cancel: 'Cancel',
+  opening: 'Opening …',
   unsaved: 'What you wrote here is not saved yet.',
   goOn: 'Go on writing',
   leave: 'Leave without saving',

@@ -170,6 +170,11 @@ export const trips = {
       ...(halves > 1 ? ['the party splits: each part can cope alone'] : []),
     ].join(' · '),
   strands: 'Who is where on which day',
+  moveDays: 'First and last days: pull an end, or move it with the arrow keys',
+  edge: {
+    from: (stop: string): string => `First day: ${stop}`,
+    to: (stop: string): string => `Last day: ${stop}`,
+  },
   strandAbout: (
     name: string,
     who: readonly string[],
@@ -198,7 +203,7 @@ export const trips = {
       who.length === 0 ? `for ${problems}` : `for ${problems}: ${list(who)}`,
     copy: 'Copy the list',
     copied: 'Copied',
-    ask: 'Abroad the same thing has another name and may be of another strength. Show the pharmacist the label you have, and compare.',
+    ask: 'Some of it is on prescription only. Abroad the same thing has another name and may be of another strength: show the pharmacist the label you have, and compare.',
   },
   bags: 'Bags',
   bag: {

@@ -59,9 +59,7 @@ export function Start({ care, onStarted }: Props) {
       {stopsToday(care.view)
         .filter(({ stop }) => stop.country !== '')
         .map(({ stop, numbers }) => (
-          <Box as="p" key={stop.id}>
-            {incidentWords.numbersAt(stop.name, numbers)}
-          </Box>
+          <NumbersStrap key={stop.id} numbers={numbers} member={null} where={stop.name} />
         ))}
       {open.map(({ incident, line }) => (
         <Row
