@@ -2,8 +2,8 @@
 import type { Need } from '../cover/need'
 import type { Pantry } from '../cover/pantry'
 import type { CabinRefusal } from './cabin'
-import { verdictFor } from './layOut'
 import { sizeOf } from './room'
+import { verdictFor } from './takeOut'
 import type { Trip } from './trip'
 
 export interface KeptOut {

@@ -7,7 +7,8 @@ import { PatientBook } from '../cover/patientBook'
 import { isGoodOn, turnsFirst } from '../cover/taking'
 import type { KitId, MemberId } from '../ids'
 import { type Amount, amount, THOUSAND } from '../quantity/amount'
-import { CABIN_RULES, cabinVerdict, holdVerdict } from './cabin'
+import { bagLoad, lyingIn } from './bagLoad'
+import { CABIN_RULES, type cabinVerdict } from './cabin'
 import type { Fixed, LoadoutProblem, PackedBag, Piece } from './problem'
 import { mergedRequirements, type Required, requiredIn, type Supply } from './requirements'
 import { assumedSize, type BagRoom, goesInto, sizeOf, volumeIn } from './room'
@@ -20,6 +21,7 @@ import {
   scenesOf,
   staysOf,
 } from './scenes'
+import { verdictFor } from './takeOut'
 import { awayDays, type Bag, type Trip } from './trip'
 
 /** Beyond the days away, of every regular medicine. */
@@ -41,7 +43,7 @@ export function layOutTrip(
   const stays = trip.wishes.bareHome ? [] : staysOf(trip, pantry.stock)
   const pieces = piecesOf(pantry, trip, rooms, stays, scenes.length)
   const fixed = [
-    ...scenes.map((scene) => fixedIn(pantry, [...scene.bags, ...scene.kits], scene.to)),
+    ...scenes.map((scene) => fixedIn(pantry, [...scene.bags, ...scene.kits], scene.to, trip)),
     ...stays.map(({ question }) => fixedIn(pantry, [...question.kits], question.date)),
   ]
   const all = requiredBy(pantry, trip, { scenes, stays, pieces, fixed })
@@ -63,14 +65,25 @@ export function layOutTrip(
 
 // ---- what is there -----------------------------------------------------------------------------
 
-/** Tenths of a use of each thing in kits on a day; what is only looked at before use counts second. */
-function fixedIn(pantry: Pantry, kits: readonly KitId[], through: Scene['to']): Fixed {
+/**
+ * Tenths of a use of each thing in kits on a day; what is only looked at before use counts second.
+ * @param trip what its bags must not carry as they travel is not there
+ */
+function fixedIn(
+  pantry: Pantry,
+  kits: readonly KitId[],
+  through: Scene['to'],
+  trip?: Pick<Trip, 'bags' | 'cabinRules'>,
+): Fixed {
   const there = new Set(kits)
   const good = new Float64Array(pantry.things.length)
   const second = new Float64Array(pantry.things.length)
   for (const shelf of pantry.shelves) {
     const kit = pantry.stock.kits[shelf.kit]
     if (!kit || !there.has(kit.id) || shelf.barred) continue
+    const bag = trip?.bags.find(({ kitId }) => kitId === kit.id)
+    const facts = pantry.things[shelf.thing]?.facts
+    if (bag && trip && facts && isRefused(bag, trip, facts)) continue
     const grade = dateGrade(pantry, shelf, through)
     if (grade === 'spent') continue
     const into = grade === 'good' ? good : second
@@ -78,6 +91,12 @@ function fixedIn(pantry: Pantry, kits: readonly KitId[], through: Scene['to']): 
   }
   return { good, second }
 }
+
+const isRefused = (
+  bag: Bag,
+  trip: Pick<Trip, 'cabinRules'>,
+  facts: Parameters<typeof sizeOf>[0] & Parameters<typeof cabinVerdict>[0]['facts'],
+): boolean => verdictFor(bag, trip, { facts, mm: sizeOf(facts)?.mm ?? null })?.kind === 'refused'
 
 // ---- what can be taken -------------------------------------------------------------------------
 
@@ -183,18 +202,6 @@ function piecesFrom(
 
 const wholePart = (of: Amount): Amount => amount(of - (of % THOUSAND))
 
-/** What a bag's way of travelling says of one unit of a thing; null where nobody asks. */
-export const verdictFor = (
-  { stowage }: Bag,
-  { cabinRules }: Pick<Trip, 'cabinRules'>,
-  stowed: Parameters<typeof holdVerdict>[0],
-) =>
-  stowage === 'cabin'
-    ? cabinVerdict(stowed, cabinRules)
-    : stowage === 'hold'
-      ? holdVerdict(stowed)
-      : null
-
 function bagOf(
   pantry: Pantry,
   trip: Trip,
@@ -203,29 +210,15 @@ function bagOf(
   scenes: readonly Scene[],
 ): PackedBag {
   const room = rooms.get(kitId)
-  let grams = 0
-  let volume = 0
-  let liquid = 0
-  for (const shelf of pantry.shelves) {
-    if (pantry.stock.kits[shelf.kit]?.id !== kitId) continue
-    const facts = pantry.things[shelf.thing]?.facts
-    if (!facts) continue
-    const size = sizeOf(facts)
-    const { mm, grams: each } = size ?? assumedSize((pantry.known[shelf.thing] as KnownItem).item)
-    const count = Math.ceil(shelf.amount / THOUSAND)
-    grams += count * each
-    volume += count * mm[0] * mm[1] * mm[2]
-    if (stowage !== 'cabin') continue
-    const verdict = cabinVerdict({ facts, mm: size?.mm ?? null }, trip.cabinRules)
-    if (verdict.kind === 'in_liquids') liquid += count * verdict.millilitres
-  }
+  const load = bagLoad(pantry, lyingIn(pantry, kitId), { stowage }, trip.cabinRules)
   const whole = room ? volumeIn(room) : null
   const carry = room?.carryGrams ?? null
   return {
     kitId,
-    freeGrams: carry === null ? null : Math.max(0, carry - grams),
-    freeVolume: whole === null ? null : Math.max(0, whole - volume),
-    liquidMl: stowage === 'cabin' ? Math.max(0, CABIN_RULES[trip.cabinRules].bagMl - liquid) : null,
+    freeGrams: carry === null ? null : Math.max(0, carry - load.grams),
+    freeVolume: whole === null ? null : Math.max(0, whole - load.volume),
+    liquidMl:
+      stowage === 'cabin' ? Math.max(0, CABIN_RULES[trip.cabinRules].bagMl - load.liquidMl) : null,
     scenes: scenes.flatMap(({ bags }, at) => (bags.includes(kitId) ? [at] : [])),
   }
 }

@@ -17,6 +17,7 @@ import { planTripFrom } from './plan'
 import type { LoadoutProblem } from './problem'
 import { readinessOfTrip, withPacked } from './readiness'
 import { goodThrough, questionOf } from './scenes'
+import { withoutRefused } from './takeOut'
 import type { TripWishes } from './trip'
 
 let solver: Solver
@@ -31,7 +32,7 @@ function packed(gone: Gone) {
   const out = goneOut(gone)
   const { problem, scenes, stays } = layOutTrip(out.laid, out.trip, out.rooms)
   const loadout = packBags(problem, solver, LIMITS)
-  const after = pantry(withPacked(out.stock, loadout.taken, out.rooms))
+  const after = pantry(withoutRefused(withPacked(out.stock, loadout.taken, out.rooms), out.trip))
   const inBag = (bag: number) =>
     loadout.taken
       .filter((one) => one.bag === bagId(bag))

@@ -86,6 +86,7 @@ export function planOnTheWay(stock: CoverStock, trip: Trip, today: PlainDate): T
     ),
     secondChoice: [],
     keptOut: [],
+    takeOut: [],
     notTaken: [],
   }
 }

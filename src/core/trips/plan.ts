@@ -11,6 +11,7 @@ import { type PackLine, packLines } from './lines'
 import { type LeftBehind, type LoadoutLimits, packBags } from './loadout'
 import { readinessOfTrip, withPacked } from './readiness'
 import type { BagRoom } from './room'
+import { type TakeOut, toTakeOut, withoutRefused } from './takeOut'
 import type { Trip } from './trip'
 import { gapsOfTrip } from './waysOut'
 
@@ -47,6 +48,8 @@ export interface TripPlan {
   readonly secondChoice: readonly { readonly scene: number; readonly name: string }[]
   /** Would do, and no bag may take it through the cabin or the hold. */
   readonly keptOut: readonly KeptOut[]
+  /** Lies in a bag that may not travel with it: it comes out, and is not counted. */
+  readonly takeOut: readonly TakeOut[]
   /** Wished for, and no bag takes it. */
   readonly notTaken: readonly ItemId[]
 }
@@ -80,7 +83,7 @@ export function planTripFrom(
   const laid = pantry(stock)
   const { problem } = layOutTrip(laid, trip, rooms)
   const loadout = packBags(problem, solver, limits)
-  const after = pantry(withPacked(stock, loadout.taken, rooms))
+  const after = pantry(withoutRefused(withPacked(stock, loadout.taken, rooms), trip))
   const judged = readinessOfTrip(after, trip)
   const squeezed = new Map(
     loadout.leftBehind.flatMap(({ scene, need, isFirstChoice, isForHome }) =>
@@ -114,6 +117,7 @@ export function planTripFrom(
     gaps: [...gaps].sort((a, b) => TIERS[a.tier] - TIERS[b.tier]),
     secondChoice: secondChoices(loadout.leftBehind, gaps),
     keptOut: keptOutOf(laid, trip, [...new Set(tripGaps.map(({ need }) => need))]),
+    takeOut: toTakeOut(withPacked(stock, loadout.taken, rooms), trip),
     notTaken: loadout.notTaken.flatMap((thing) => laid.things[thing]?.itemId ?? []),
   }
 }

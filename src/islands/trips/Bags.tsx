@@ -2,10 +2,10 @@
 
 import { Select } from '@mantine/core'
 import type { KitId, MemberId } from '../../core/ids'
-import { THOUSAND } from '../../core/quantity/amount'
+import { bagLoad, lyingIn } from '../../core/trips/bagLoad'
 import { CABIN_RULES, CABIN_RULES_IDS, type CabinRulesId } from '../../core/trips/cabin'
 import type { TripPlan } from '../../core/trips/plan'
-import { assumedSize, sizeOf } from '../../core/trips/room'
+import { volumeIn } from '../../core/trips/room'
 import { type Bag, STOWAGES, type Stowage, travellers } from '../../core/trips/trip'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
@@ -15,7 +15,7 @@ import { Folded } from '../../ui/Folded'
 import * as words from '../../words'
 import { counted } from '../../words/frame/format'
 import type { Cover } from '../cover/useCover'
-import type { TripPatch, TripView } from './view'
+import { pocketName, type TripPatch, type TripView } from './view'
 
 const bagWords = words.trips.bag
 
@@ -130,11 +130,22 @@ interface CardProps extends Omit<Props, 'onChange'> {
 function BagCard({ bag, view, cover, plan, people, isFlying, onChange, onRemove }: CardProps) {
   const name = cover.kitName(bag.kitId)
   const room = view.rooms.find(({ kitId }) => kitId === bag.kitId)
-  const inside = insideOf(cover, bag.kitId)
+  const leaves = (plan?.lines ?? []).flatMap(({ thing, from }) =>
+    from.flatMap(({ pocketId, amount }) =>
+      pocketName(view, pocketId)?.kitId === bag.kitId ? [{ thing, amount }] : [],
+    ),
+  )
+  const lying = lyingIn(cover.laid, bag.kitId, leaves)
+  const inside = tagsOf(cover, lying)
   const goesIn = plan?.lines.filter((line) => line.bag === bag.kitId) ?? []
-  const grams =
-    inside.reduce((sum, one) => sum + one.grams, 0) +
-    goesIn.reduce((sum, one) => sum + one.grams, 0)
+  const { trip } = view
+  const { grams, volume, liquidMl } = bagLoad(
+    cover.laid,
+    [...lying, ...goesIn],
+    bag,
+    trip.cabinRules,
+  )
+  const takeOut = plan?.takeOut.filter((one) => one.bag === bag.kitId) ?? []
   // What is still to be put in comes first: that is what one looks for.
   const tags = [
     ...goesIn.map((one) => ({
@@ -157,11 +168,24 @@ function BagCard({ bag, view, cover, plan, people, isFlying, onChange, onRemove 
       </Row>
       <Box as="p" size={2} tone="second">
         {[
+          bagWords.volume(volume, room ? volumeIn(room) : null),
+          ...(bag.stowage === 'cabin'
+            ? [bagWords.liquids(liquidMl, CABIN_RULES[trip.cabinRules].bagMl)]
+            : []),
+        ].join(' · ')}
+      </Box>
+      <Box as="p" size={2} tone="second">
+        {[
           bagWords.by(cover.memberName(bag.carrier)),
           ...(bag.stowage === 'with_us' ? [] : [words.trips.stowage[bag.stowage]]),
           ...(bag.filled ? [] : [bagWords.asItIs]),
         ].join(' · ')}
       </Box>
+      {takeOut.length > 0 && (
+        <Box as="p" size={2} padX={4} padY={2} above={3} surface="turning" radius={1}>
+          {bagWords.takeOut(takeOut.map((one) => bagWords.keptOutBecause(one.title, one.because)))}
+        </Box>
+      )}
       {tags.length === 0 && (
         <Box as="p" size={2} above={3}>
           {bagWords.empty}
@@ -241,24 +265,12 @@ function BagCard({ bag, view, cover, plan, people, isFlying, onChange, onRemove 
   )
 }
 
-/** What lies in a kit now, with what it weighs. */
-function insideOf({ laid }: Cover, kitId: KitId) {
-  const kit = laid.kitAt.get(kitId)
-  const found = new Map<number, number>()
-  for (const shelf of laid.shelves)
-    if (shelf.kit === kit)
-      found.set(shelf.thing, (found.get(shelf.thing) ?? 0) + (shelf.amount as number))
-  return [...found].flatMap(([thing, amount]) => {
+/** What stays of what lies in a bag now, by its name. */
+const tagsOf = ({ laid }: Cover, lying: ReturnType<typeof lyingIn>) =>
+  lying.flatMap(({ thing, amount }) => {
     const known = laid.known[thing]
     const it = laid.things[thing]
-    if (!known || !it) return []
-    const { grams } = sizeOf(it.facts) ?? assumedSize(known.item)
-    return [
-      {
-        key: String(thing),
-        text: `${it.title} ${counted(amount as never, known.item.unit)}`,
-        grams: grams * Math.ceil(amount / THOUSAND),
-      },
-    ]
+    return known && it
+      ? [{ key: String(thing), text: `${it.title} ${counted(amount, known.item.unit)}` }]
+      : []
   })
-}

@@ -57,7 +57,7 @@ describe('leaving the house', () => {
         "May animals come to Valley school?",
         "Whom do you tell that you have left?",
         "Where are the papers?",
-        "There is no photo of Moth to show if it gets lost.",
+        "There is no photo of Moth to show if it gets lost. Best is one with you in it: it shows whose it is.",
       ]
     `)
   })

@@ -70,7 +70,7 @@ function questionText(question: EvacuationQuestion): string {
     case 'papers':
       return 'Where are the papers?'
     case 'photo':
-      return `There is no photo of ${question.name} to show if it gets lost.`
+      return `There is no photo of ${question.name} to show if it gets lost. Best is one with you in it: it shows whose it is.`
     default:
       return assertNever(question)
   }

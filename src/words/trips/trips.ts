@@ -68,6 +68,9 @@ const REFUSED: Readonly<Record<CabinRefusal, string>> = {
 const weight = (grams: number): string =>
   grams >= 1000 ? `${(Math.round(grams / 100) / 10).toFixed(1)} kg` : `${Math.round(grams)} g`
 
+/** Cubic millimetres as "3.4 L"; what is measured to the millimetre is no truer than that. */
+const litresOf = (volume: number): string => `${(Math.round(volume / 100_000) / 10).toFixed(1)} L`
+
 const things = (count: number): string =>
   count === 1 ? 'one thing' : `${numberWord(count)} things`
 
@@ -220,6 +223,11 @@ export const trips = {
     remove: (name: string): string => `Leave ${name} at home`,
     load: (grams: number, most: number | null): string =>
       most === null ? weight(grams) : `${weight(grams)} of ${weight(most)}`,
+    volume: (of: number, most: number | null): string =>
+      most === null ? litresOf(of) : `${litresOf(of)} of ${litresOf(most)}`,
+    liquids: (of: number, most: number): string => `liquids ${of} of ${most} mL`,
+    takeOut: (things: readonly string[]): string =>
+      `Take out before you leave, it is not counted: ${list(things)}`,
     loadLabel: (name: string): string => `How heavy ${name} is`,
     empty: 'Nothing goes in.',
     by: (who: string): string => `carried by ${who}`,
