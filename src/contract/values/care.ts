@@ -18,7 +18,7 @@ import { MEASURE_UNITS, type Microlitres, type Temperature } from '../../core/qu
 import * as wire from '../primitives'
 import * as household from './household'
 import * as members from './members'
-import { stop } from './stop'
+import { stop } from './places'
 
 const MOST_THOUSANDTHS = 1_000_000_000
 

@@ -8,6 +8,7 @@ import {
   type PlaceTrait,
   SIGNALS,
 } from '../../core/household/places'
+import { TRAVELS } from '../../core/trips/trip'
 import * as wire from '../primitives'
 
 export const signal = wire.oneOf(SIGNALS)
@@ -115,3 +116,23 @@ export const vehicle = z.object({
   animals: z.int().min(0).max(60).nullable(),
   isAway: z.boolean(),
 })
+
+/** A stop of a trip: where some of the household are for some days. Incidents name one too. */
+export const stop = z
+  .object({
+    id: wire.stopId,
+    name: wire.givenName,
+    placeId: wire.placeId.nullable(),
+    vehicleId: wire.placeId.nullable().optional(),
+    from: wire.plainDate,
+    to: wire.plainDate,
+    members: z.array(wire.memberId).max(60).readonly(),
+    travel: z.enum(TRAVELS),
+    minutesToHelp: minutes.nullable(),
+    minutesToVet: minutes.nullable(),
+    signal: signal.nullable(),
+    traits: placeTraits,
+    country: z.string().regex(/^(?:[A-Z]{2})?$/, 'Choose a country'),
+    note: wire.longText,
+  })
+  .readonly()

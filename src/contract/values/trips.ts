@@ -4,7 +4,7 @@ import { NEEDS } from '../../core/cover/needs'
 import { CABIN_RULES_IDS, type CabinRulesId } from '../../core/trips/cabin'
 import { LINE_STATES, MOST_BAGS, MOST_STOPS, STOWAGES } from '../../core/trips/trip'
 import * as wire from '../primitives'
-import { stop } from './stop'
+import { stop } from './places'
 
 export const bag = z
   .object({
