@@ -8,15 +8,22 @@ import type { ItemId } from '../../core/ids'
 import type { Judged } from '../../core/judgement/judgement'
 import { mustHaves } from '../../core/judgement/mustHave'
 import { less } from '../../core/quantity/amount'
-import { type Coming, householdProblem, type RestockFault } from '../../core/restock/household'
+import {
+  type Coming,
+  householdProblem,
+  type KitAway,
+  type RestockFault,
+} from '../../core/restock/household'
 import { offersFor, sameShop } from '../../core/restock/offers'
 import { settingsOf } from '../../core/restock/settings'
 import { elsewhere, isComing, isMissingAt, type Purchase } from '../../core/shopping/purchase'
 import { itemTitle } from '../../core/stock/item'
+import { firstDay, lastDay } from '../../core/trips/trip'
 import { itemsOf, type Survey } from '../../core/watch/survey'
 import { readCourses } from '../../db/members/members'
 import { readOffers, readWishes } from '../../db/restock/plan'
 import { readPurchases } from '../../db/restock/shopping'
+import { openTrips } from '../../db/trips/trips'
 import { judgedStockOf } from '../cover/judgementOf'
 import { type Caller, reading, surveyOf, type Today, type World } from '../frame/world'
 import { coverGapsOf } from '../watch/coverGaps'
@@ -59,6 +66,7 @@ export const readPlan = async (world: World, caller: Caller): Promise<PlanView> 
         entries: catalogue(),
         rates: await ratesOf(at, survey),
         ownMedicines: await ownMedicinesOf(at),
+        away: await kitsAway(trx),
         mustHave: mustHavesOf(await judgedStockOf(at), survey),
       },
       settings,
@@ -79,7 +87,11 @@ export const readPlan = async (world: World, caller: Caller): Promise<PlanView> 
           : [{ offer, purchaseId: purchase.id, state: purchase.state.kind }]
       }),
       gaps: await gapsAt(at),
-      stops: survey.places.map(({ id, name, hue }) => ({ placeId: id, name, hue })),
+      stops: put.stops.map(({ place: { id, name, hue }, kit }) => ({
+        placeId: id,
+        name: kit ? `${name}: ${kit.name}` : name,
+        hue,
+      })),
       things: put.items.map((item) => ({
         itemId: item.id,
         title: itemTitle(item),
@@ -125,6 +137,12 @@ export const ownMedicinesOf = async ({ trx, today }: Today): Promise<ReadonlySet
     (await readCourses(trx))
       .filter((course) => isRunning(course, today))
       .map(({ itemId }) => itemId),
+  )
+
+/** Bags of trips that are planned or under way. */
+const kitsAway = async (trx: Today['trx']): Promise<readonly KitAway[]> =>
+  (await openTrips(trx)).flatMap((trip) =>
+    trip.bags.map(({ kitId }) => ({ kitId, from: firstDay(trip), to: lastDay(trip) })),
   )
 
 const comingOf = ({ state, ...purchase }: Purchase, today: PlainDate): Coming => ({

@@ -11,7 +11,7 @@ import {
 } from '../../../tests/support/household'
 import { highsSolver } from '../../solver/highs'
 import { addDays, plainDate } from '../calendar/plainDate'
-import type { ItemId } from '../ids'
+import type { ItemId, KitId } from '../ids'
 import { mustHaveKey } from '../judgement/mustHave'
 import { amount } from '../quantity/amount'
 import type { Solver } from '../solving/program'
@@ -357,6 +357,31 @@ describe('a plan over all places', () => {
     const { board } = planner.plan(null)
     expect(board.buys.reduce((sum, { packs }) => sum + packs, 0)).toBe(3)
     expect(board.bare).toMatchObject([{ why: 'no_room', short: 1 }])
+  })
+  it('fills a bag that goes on a trip before it leaves or after it is back, never meanwhile', () => {
+    const lacks = [{ item: gauze, at: HOME, units: 2 }]
+    const leaves = (from: number, to: number) => ({
+      away: [
+        {
+          kitId: kits[HOME]?.id as KitId,
+          from: addDays(plainDate('2026-11-26'), from),
+          to: addDays(plainDate('2026-11-26'), to),
+        },
+      ],
+    })
+    const filled = (more: Partial<HouseholdInput> = {}) => {
+      const { buys, problem, stops } = household(lacks, [], more)
+      const days = buys.flatMap(({ goesTo }) => goesTo.map(({ putOn }) => putOn))
+      return { days, stop: stops[problem.lines[0]?.stop ?? -1] }
+    }
+    expect(filled()).toMatchObject({ days: [0], stop: { kit: null } })
+    expect(filled(leaves(7, 14))).toMatchObject({
+      days: [0],
+      stop: { kit: { id: kits[HOME]?.id } },
+    })
+    expect(filled(leaves(-3, 10)).days).toEqual([14])
+    // A trip that is over changes nothing.
+    expect(filled(leaves(-9, -2))).toMatchObject({ days: [0], stop: { kit: null } })
   })
   it('counts the days of the calendar', () => {
     expect(

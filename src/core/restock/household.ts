@@ -1,6 +1,9 @@
 /** A household's survey as a problem to decide, with the names that stand behind its positions. */
+
+import { addDays, daysBetween, type PlainDate } from '../calendar/plainDate'
 import type { CatalogueEntry } from '../catalogue/entry'
-import type { ItemId, PlaceId, PocketId } from '../ids'
+import type { Kit, Place } from '../household/places'
+import type { ItemId, KitId, PlaceId, PocketId } from '../ids'
 import { mustHaveKey } from '../judgement/mustHave'
 import { type Goods, goodsOf } from '../layout/goods'
 import { type Entries, entryOf } from '../layout/ofKit'
@@ -47,9 +50,18 @@ export type RestockFault =
       readonly room: number
     }
 
+/** From the first to the last of these days. */
+export interface KitAway {
+  readonly kitId: KitId
+  readonly from: PlainDate
+  readonly to: PlainDate
+}
+
 /** The problem, and what each of its positions stands for. */
 export interface HouseholdProblem {
   readonly problem: RestockProblem
+  /** Places; and kits that leave theirs for a while, which have chances of their own. */
+  readonly stops: readonly { readonly place: Place; readonly kit: Kit | null }[]
   readonly items: readonly Item[]
   readonly lines: readonly Line[]
   readonly holdings: readonly JudgedHolding[]
@@ -72,6 +84,8 @@ export interface HouseholdInput {
   readonly coming: readonly Coming[]
   /** Items that somebody takes by prescription: they stay where they are. */
   readonly ownMedicines: ReadonlySet<ItemId>
+  /** Kits that will be on a trip: nobody can fill a bag that is not there. */
+  readonly away?: readonly KitAway[]
   /** What the needs of a place ask for, by `mustHaveKey`. */
   readonly mustHave: ReadonlyMap<string, 'life' | 'urgent'>
 }
@@ -99,7 +113,17 @@ type Asked = Pick<RestockProblem, 'days' | 'budgetMinor' | 'comfortMinor'>
 
 /** Puts the problem together. */
 export function householdProblem(
-  { survey, entries, offers: asked, rates, wishes, coming, ownMedicines, mustHave }: HouseholdInput,
+  {
+    survey,
+    entries,
+    offers: asked,
+    rates,
+    wishes,
+    coming,
+    ownMedicines,
+    mustHave,
+    away,
+  }: HouseholdInput,
   { days, budgetMinor, comfortMinor }: Asked,
 ): HouseholdProblem {
   const { today } = survey
@@ -108,13 +132,18 @@ export function householdProblem(
   const items = itemsOf(lines)
   const thingOf = new Map(items.map((item, index) => [item.id, index]))
   const goods = items.map((item) => goodsOf(item, entryOf(item, entries)))
-  const stops = survey.places.map(({ id, presence }) => {
-    const chances = chancesAt(presence, today, days)
-    if (chances.length === 0 && lines.some(({ site }) => site.place.id === id))
+  const sites = stopsOf(survey, away ?? [], addDays(today, days))
+  const stops = sites.map(({ place: { id, presence }, gone }) => {
+    const chances = chancesAt(presence, today, days).filter(
+      ({ day }) => !gone.some(({ from, to }) => from <= day && day <= to),
+    )
+    if (gone.length === 0 && chances.length === 0 && lines.some(({ site }) => site.place.id === id))
       faults.push({ code: 'no_next_visit', placeId: id })
     return { chances }
   })
-  const stopOf = new Map(survey.places.map(({ id }, index) => [id, index]))
+  const stopOf = new Map(sites.map(({ place, kit }, index) => [kit?.id ?? place.id, index]))
+  const stopAt = ({ place, kit }: Line['site']): number =>
+    stopOf.get(kit.id) ?? stopOf.get(place.id) ?? -1
   const { offers, shops } = offersOf(asked, thingOf, faults)
   items.forEach((item, thing) => {
     if (!offers.some((offer) => offer.thing === thing))
@@ -178,7 +207,7 @@ export function householdProblem(
     return {
       key: `${item.id}/${site.pocket.id}`,
       thing: thingOf.get(item.id) ?? -1,
-      stop: stopOf.get(site.place.id) ?? -1,
+      stop: stopAt(site),
       par,
       room,
       tier,
@@ -196,7 +225,7 @@ export function householdProblem(
     return {
       key: `${lot.id}/${site.pocket.id}`,
       thing,
-      stop: stopOf.get(site.place.id) ?? -1,
+      stop: stopAt(site),
       line: lineAt.get(`${item.id}/${site.pocket.id}`) ?? null,
       amount: amount / 1000,
       lastDay: judged.state === 'spent' ? -1 : lastDayOf(holding, today),
@@ -248,12 +277,28 @@ export function householdProblem(
         }),
       ],
     },
+    stops: sites,
     items,
     lines,
     holdings,
     coming: comes,
     faults,
   }
+}
+
+/** Every place, then every kit that is on a trip before `until`, with the days on which it is gone. */
+function stopsOf({ today, places, kits }: Survey, away: readonly KitAway[], until: PlainDate) {
+  const days = (day: PlainDate): number => daysBetween(today, day)
+  return [
+    ...places.map((place) => ({ place, kit: null, gone: [] })),
+    ...kits.flatMap((kit) => {
+      const place = places.find(({ id }) => id === kit.placeId)
+      const gone = away
+        .filter(({ kitId, from, to }) => kitId === kit.id && to >= today && from < until)
+        .map(({ from, to }) => ({ from: days(from), to: days(to) }))
+      return place && gone.length > 0 ? [{ place, kit, gone }] : []
+    }),
+  ]
 }
 
 /** First days of the steps in which use is reckoned, ended by the end of what is looked ahead. */

@@ -15,7 +15,9 @@ export function TripLinks({ of }: Props) {
     <Row as="ul" gapX={5} gapY={1} wrap size={2} below={3}>
       {shown.map(({ id, name, from, to }) => (
         <li key={id}>
-          <a href={`/trips/${id}`}>{words.tripNamed(name, from, to, today)}</a>
+          <Row inline underline as="a" align="center" padY={1} tone="ink" href={`/trips/${id}`}>
+            {words.tripNamed(name, from, to, today)}
+          </Row>
         </li>
       ))}
     </Row>

@@ -67,8 +67,8 @@ export function MatHead({ kit, today, onMode }: Props) {
           .filter(Boolean)
           .join(' · ')}{' '}
         <Explain id="check" /> <TakeAlong kit={kit} />
-        <TripLinks of={kit.id} />
       </Box>
+      <TripLinks of={kit.id} />
       <Targets kit={kit} />
       <Row
         as="p"
