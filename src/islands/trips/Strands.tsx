@@ -164,7 +164,7 @@ export function Strands({ stops: saved, onMove }: Props) {
           size={2}
           weight="bold"
           ellipsis
-          padX={3}
+          padX={4}
           padY={3}
           radius={1}
           surface="paper"

@@ -56,19 +56,21 @@ export function MatHead({ kit, today, onMode }: Props) {
         </Button>
         <Button onClick={() => onMode('forMe')}>{words.kits.arrange.forMe}</Button>
       </Row>
-      <Box as="p" size={2} className="second">
-        {[
-          kit.note,
-          kit.minutesAway ? matWords.minutesAway(kit.minutesAway) : '',
-          whereabouts(kit, places, today),
-          words.kits.look(kit.look, today),
-          matWords.nextCheck(kit.nextCheck, today),
-        ]
-          .filter(Boolean)
-          .join(' · ')}{' '}
-        <Explain id="check" /> <TakeAlong kit={kit} />
-      </Box>
-      <TripLinks of={kit.id} />
+      <div>
+        <Box as="p" size={2} className="second">
+          {[
+            kit.note,
+            kit.minutesAway ? matWords.minutesAway(kit.minutesAway) : '',
+            whereabouts(kit, places, today),
+            words.kits.look(kit.look, today),
+            matWords.nextCheck(kit.nextCheck, today),
+          ]
+            .filter(Boolean)
+            .join(' · ')}{' '}
+          <Explain id="check" /> <TakeAlong kit={kit} />
+        </Box>
+        <TripLinks of={kit.id} />
+      </div>
       <Targets kit={kit} />
       <Row
         as="p"
