@@ -89,8 +89,9 @@ export const readPlan = async (world: World, caller: Caller): Promise<PlanView> 
       gaps: await gapsAt(at),
       stops: put.stops.map(({ place: { id, name, hue }, kit }) => ({
         placeId: id,
-        name: kit ? `${name}: ${kit.name}` : name,
+        name,
         hue,
+        kit: kit?.name ?? '',
       })),
       things: put.items.map((item) => ({
         itemId: item.id,

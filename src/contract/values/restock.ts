@@ -167,7 +167,15 @@ export const planValue = z.object({
   faults: z.array(fault),
   /** What the board lacks and no target asks for. */
   gaps: z.array(watch.errandValue),
-  stops: z.array(z.object({ placeId: wire.placeId, name: z.string(), hue: places.hue })),
+  stops: z.array(
+    z.object({
+      placeId: wire.placeId,
+      name: z.string(),
+      hue: places.hue,
+      /** Of one that is on a trip meanwhile, which has visits of its own; "" for the place itself. */
+      kit: z.string().default(''),
+    }),
+  ),
   things: z.array(z.object({ itemId: wire.itemId, title: z.string(), unit: z.string() })),
   lines: z.array(
     z.object({ pocketId: wire.pocketId, pocket: z.string(), kitId: wire.kitId, kit: z.string() }),

@@ -40,7 +40,8 @@ export function VisitCard({ visit, found }: Props) {
     >
       <Row as="header" gapX={6} gapY={2} align="baseline" justify="between" wrap>
         <Box as="h2" size={4}>
-          <time dateTime={when}>{planWords.day(when, names.today)}</time> <span>{stop?.name}</span>
+          <time dateTime={when}>{planWords.day(when, names.today)}</time>{' '}
+          <span>{[stop?.name, stop?.kit].filter(Boolean).join(': ')}</span>
         </Box>
         {visit.spentMinor > 0 && (
           <small>
