@@ -8,14 +8,10 @@ import type { ItemId } from '../../core/ids'
 import type { Judged } from '../../core/judgement/judgement'
 import { mustHaves } from '../../core/judgement/mustHave'
 import { less } from '../../core/quantity/amount'
-import {
-  type Coming,
-  householdProblem,
-  type KitAway,
-  type RestockFault,
-} from '../../core/restock/household'
+import { type Coming, householdProblem, type RestockFault } from '../../core/restock/household'
 import { offersFor, sameShop } from '../../core/restock/offers'
 import { settingsOf } from '../../core/restock/settings'
+import type { KitAway } from '../../core/restock/stops'
 import { elsewhere, isComing, isMissingAt, type Purchase } from '../../core/shopping/purchase'
 import { itemTitle } from '../../core/stock/item'
 import { firstDay, lastDay } from '../../core/trips/trip'

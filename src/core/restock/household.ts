@@ -1,9 +1,8 @@
 /** A household's survey as a problem to decide, with the names that stand behind its positions. */
 
-import { addDays, daysBetween, type PlainDate } from '../calendar/plainDate'
+import { addDays } from '../calendar/plainDate'
 import type { CatalogueEntry } from '../catalogue/entry'
-import type { Kit, Place } from '../household/places'
-import type { ItemId, KitId, PlaceId, PocketId } from '../ids'
+import type { ItemId, PlaceId, PocketId } from '../ids'
 import { mustHaveKey } from '../judgement/mustHave'
 import { type Goods, goodsOf } from '../layout/goods'
 import { type Entries, entryOf } from '../layout/ofKit'
@@ -16,6 +15,7 @@ import { freshDaysOf } from './freshDays'
 import { lastDayOf } from './lastDay'
 import type { Offer, ParLine, RestockProblem, Shelf, Stays, Thing, Tier, Wish } from './problem'
 import { roomFor, type Wanting } from './room'
+import { type KitAway, type StopSite, stopsOf } from './stops'
 
 /** One item in packs as one shop sells them. */
 export interface ShopOffer {
@@ -50,18 +50,11 @@ export type RestockFault =
       readonly room: number
     }
 
-/** From the first to the last of these days. */
-export interface KitAway {
-  readonly kitId: KitId
-  readonly from: PlainDate
-  readonly to: PlainDate
-}
-
 /** The problem, and what each of its positions stands for. */
 export interface HouseholdProblem {
   readonly problem: RestockProblem
   /** Places; and kits that leave theirs for a while, which have chances of their own. */
-  readonly stops: readonly { readonly place: Place; readonly kit: Kit | null }[]
+  readonly stops: readonly StopSite[]
   readonly items: readonly Item[]
   readonly lines: readonly Line[]
   readonly holdings: readonly JudgedHolding[]
@@ -284,21 +277,6 @@ export function householdProblem(
     coming: comes,
     faults,
   }
-}
-
-/** Every place, then every kit that is on a trip before `until`, with the days on which it is gone. */
-function stopsOf({ today, places, kits }: Survey, away: readonly KitAway[], until: PlainDate) {
-  const days = (day: PlainDate): number => daysBetween(today, day)
-  return [
-    ...places.map((place) => ({ place, kit: null, gone: [] })),
-    ...kits.flatMap((kit) => {
-      const place = places.find(({ id }) => id === kit.placeId)
-      const gone = away
-        .filter(({ kitId, from, to }) => kitId === kit.id && to >= today && from < until)
-        .map(({ from, to }) => ({ from: days(from), to: days(to) }))
-      return place && gone.length > 0 ? [{ place, kit, gone }] : []
-    }),
-  ]
 }
 
 /** First days of the steps in which use is reckoned, ended by the end of what is looked ahead. */

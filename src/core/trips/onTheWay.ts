@@ -3,13 +3,12 @@
  * Nothing comes out of the house any more; what lacks can be bought, or done without.
  */
 import { later, type PlainDate } from '../calendar/plainDate'
-import { board } from '../cover/board'
 import { type CoverStock, type Pantry, pantry } from '../cover/pantry'
 import type { MemberId } from '../ids'
-import { missingIn, readinessOf } from '../judgement/readiness'
+import { missingIn } from '../judgement/readiness'
 import type { PlanGap, TripPlan } from './plan'
-import type { SceneReadiness } from './readiness'
-import { daysToJudge, questionOf, scenesOf } from './scenes'
+import { readinessOfScene, type SceneReadiness } from './readiness'
+import { scenesOf } from './scenes'
 import { firstDay, lastDay, type Trip } from './trip'
 import { gapsOfTrip } from './waysOut'
 
@@ -33,19 +32,9 @@ const readinessFrom = (
   trip: Trip,
   today: PlainDate,
 ): readonly (SceneReadiness | null)[] =>
-  scenesOf(trip, laid.stock).map((scene) => {
-    if (scene.to < today) return null
-    const from = later(scene.from, today)
-    const days = [...new Set([...daysToJudge(laid, { from, to: scene.to }), scene.to])]
-    const judged = days.map((day) => ({
-      scene,
-      day,
-      readiness: readinessOf(board(laid, questionOf(scene, laid.stock, trip.wishes, day)).rows),
-    }))
-    return judged.reduce((low, one) =>
-      one.readiness.of - one.readiness.ready > low.readiness.of - low.readiness.ready ? one : low,
-    )
-  })
+  scenesOf(trip, laid.stock).map((scene) =>
+    scene.to < today ? null : readinessOfScene(laid, trip, scene, later(scene.from, today)),
+  )
 
 /** The plan of a trip that is under way: nothing to pack, and what each part of the party now lacks. */
 export function planOnTheWay(stock: CoverStock, trip: Trip, today: PlainDate): TripPlan {

@@ -18,18 +18,26 @@ export interface SceneReadiness {
 }
 
 /** Judges every part of the party by the household's own board, on each day on which it may differ. */
-export function readinessOfTrip(pantry: Pantry, trip: Trip): readonly SceneReadiness[] {
-  return scenesOf(trip, pantry.stock).map((scene) => {
-    const days = [...new Set([...daysToJudge(pantry, scene), scene.to])]
-    const judged = days.map((day) => ({
+export const readinessOfTrip = (pantry: Pantry, trip: Trip): readonly SceneReadiness[] =>
+  scenesOf(trip, pantry.stock).map((scene) => readinessOfScene(pantry, trip, scene, scene.from))
+
+/** The same of one part, from a day on. */
+export function readinessOfScene(
+  pantry: Pantry,
+  trip: Trip,
+  scene: Scene,
+  from: PlainDate,
+): SceneReadiness {
+  const days = [...new Set([...daysToJudge(pantry, { from, to: scene.to }), scene.to])]
+  return days
+    .map((day) => ({
       scene,
       day,
       readiness: readinessOf(board(pantry, questionOf(scene, pantry.stock, trip.wishes, day)).rows),
     }))
-    return judged.reduce((low, one) =>
+    .reduce((low, one) =>
       one.readiness.of - one.readiness.ready > low.readiness.of - low.readiness.ready ? one : low,
     )
-  })
 }
 
 /** The stock as it lies once everything is in its bag. */
