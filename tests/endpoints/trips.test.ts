@@ -1,9 +1,11 @@
 /** A trip as it is lived: planned, packed by two, used under way, unpacked, taken back. */
 import { beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import type { z } from 'zod'
+import { readHandover } from '../../src/app/care/readCare'
 import type { Caller } from '../../src/app/frame/world'
 import type { readCare } from '../../src/contract/care'
 import type { readTrip } from '../../src/contract/trips'
+import type { IncidentId } from '../../src/core/incident/entry'
 import { NO_WISHES } from '../../src/core/trips/trip'
 import { aHousehold, application, newKey, send } from '../support/application'
 import { stocked } from '../support/stocked'
@@ -335,6 +337,9 @@ describe('something that happens on a trip', () => {
     ])
     const incidentId = await happens({ stopId: lake.id })
     expect(await at(incidentId)).toMatchObject({ placeId: null, stopId: lake.id })
+    // The page that is handed over says the same as the screen.
+    const { numbers } = await readHandover(app.world, keeper, incidentId as IncidentId)
+    expect(numbers.emergency).toBe('113')
   })
   it('is somewhere else once somebody says so, and keeps its stop after the trip', async () => {
     const lake = stop(today)

@@ -157,11 +157,15 @@ export const readHandover = (world: World, caller: Caller, incidentId: IncidentI
     const patient = memberOf(timeline.incident.patient, await readMembers(trx, today), today)
     if (!patient) throw notFound()
     const items = await readItems(trx)
+    const { stopId } = timeline.incident
+    const stop = (await readKeptTrips(trx))
+      .flatMap(({ trip }) => trip.stops)
+      .find(({ id }) => id === stopId)
     return {
       household,
       today,
       now: world.now().getTime(),
-      numbers: numbersToCall(household),
+      numbers: stop ? numbersAt(stop, household) : numbersToCall(household),
       handover: handoverOf(
         timeline,
         patient,

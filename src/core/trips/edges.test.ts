@@ -7,7 +7,7 @@ import { addDays, daysBetween } from '../calendar/plainDate'
 import type { MemberId, StopId, TripId } from '../ids'
 import { type Edge, withEdgeOn } from './edges'
 import { tripFaults } from './faults'
-import type { Stop } from './trip'
+import { type Stop, UNSAID } from './trip'
 
 const who = (n: number) => idOf<MemberId>(6, n)
 const stop = (n: number, from: number, to: number, members: readonly number[]): Stop => ({
@@ -18,12 +18,7 @@ const stop = (n: number, from: number, to: number, members: readonly number[]): 
   to: addDays(DAY, to),
   members: members.map(who),
   travel: 'car',
-  minutesToHelp: null,
-  minutesToVet: null,
-  signal: null,
-  traits: [],
-  country: '',
-  note: '',
+  ...UNSAID,
 })
 /** All together, then two halves, then together again. */
 const week = [stop(1, 0, 3, [1, 2]), stop(2, 3, 5, [1]), stop(3, 3, 5, [2]), stop(4, 5, 7, [1, 2])]

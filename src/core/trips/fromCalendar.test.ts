@@ -45,10 +45,13 @@ describe('a trip from a calendar', () => {
     const [stop] = tripFromCalendar(entryOf(...WEEK), EVERYBODY, [], () => AN_ID(5)).stops
     expect(stop?.name).toBe('Lake week')
   })
-  it('is not proposed again once a trip has these days', () => {
+  it('is not proposed again once it is planned', () => {
     const entry = entryOf(...WEEK)
     expect(isPlanned(entry, [])).toBe(false)
-    expect(isPlanned(entry, [{ from: '2026-12-12', to: '2026-12-20' }])).toBe(false)
-    expect(isPlanned(entry, [{ from: '2026-12-12', to: '2026-12-19' }])).toBe(true)
+    const of = (name: string, to: string) => isPlanned(entry, [{ name, from: '2026-12-12', to }])
+    expect(of('Lake week', '2026-12-20')).toBe(false)
+    // The others of the household may be somewhere else on the same days.
+    expect(of('School camp', '2026-12-19')).toBe(false)
+    expect(of('Lake week', '2026-12-19')).toBe(true)
   })
 })

@@ -2,7 +2,7 @@
 
 import type { MemberId, PlaceId, StopId, TripId } from '../ids'
 import type { CalendarVisit } from '../interchange/calendarFile'
-import { NO_WISHES, type Trip } from './trip'
+import { NO_WISHES, type Trip, UNSAID } from './trip'
 
 /**
  * @param everybody whom it begins with; who does not come is taken out
@@ -26,12 +26,7 @@ export function tripFromCalendar(
         to: endsOn,
         members: everybody,
         travel: 'car',
-        minutesToHelp: null,
-        minutesToVet: null,
-        signal: null,
-        traits: [],
-        country: '',
-        note: '',
+        ...UNSAID,
       },
     ],
     bags: [],
@@ -42,8 +37,9 @@ export function tripFromCalendar(
   }
 }
 
-/** Whether a trip of these days is there already: the same file read again proposes nothing twice. */
+/** Whether this trip is there already: the same file read again proposes nothing twice. */
 export const isPlanned = (
-  { startsOn, endsOn }: Pick<CalendarVisit, 'startsOn' | 'endsOn'>,
-  trips: readonly { readonly from: string; readonly to: string }[],
-): boolean => trips.some(({ from, to }) => from === startsOn && to === endsOn)
+  { startsOn, endsOn, label }: Pick<CalendarVisit, 'startsOn' | 'endsOn' | 'label'>,
+  trips: readonly { readonly name: string; readonly from: string; readonly to: string }[],
+): boolean =>
+  trips.some(({ name, from, to }) => name === label && from === startsOn && to === endsOn)

@@ -117,13 +117,16 @@ describe('what is bought on the way', () => {
   })
   it('stands once, with everything that it is for, in as many packs as any of it takes', () => {
     expect(
-      toBuyOnTheWay([
-        gap('Cuts', [['Gauze', 1]]),
-        gap('Burns', [
-          ['Gauze', 2],
-          ['Film', 1],
-        ]),
-      ]),
+      toBuyOnTheWay(
+        [
+          gap('Cuts', [['Gauze', 1]]),
+          gap('Burns', [
+            ['Gauze', 2],
+            ['Film', 1],
+          ]),
+        ],
+        trip.stops,
+      ),
     ).toMatchObject([
       { title: 'Gauze', packs: 2, problems: ['Cuts', 'Burns'], members: [ida.id] },
       { title: 'Film', packs: 1, problems: ['Burns'] },
@@ -134,7 +137,15 @@ describe('what is bought on the way', () => {
     if (!closing) throw new Error('made above')
     const learn = { kind: 'learn' as const, skill: 'tourniquet' as const, title: 'Tourniquet' }
     const taught = { ...closing, steps: [...closing.steps, learn] }
-    expect(toBuyOnTheWay([{ ...gap('Cuts', []), closings: [taught] }])).toEqual([])
-    expect(toBuyOnTheWay([{ ...gap('Cuts', []), closings: [] }])).toEqual([])
+    expect(toBuyOnTheWay([{ ...gap('Cuts', []), closings: [taught] }], trip.stops)).toEqual([])
+    expect(toBuyOnTheWay([{ ...gap('Cuts', []), closings: [] }], trip.stops)).toEqual([])
+  })
+  it('is enough for both halves while they are apart, and not bought twice for what comes later', () => {
+    const at = (scene: number, packs: number) => ({ ...gap('Cuts', [['Gauze', packs]]), scene })
+    const packs = (...gaps: readonly PlanGap[]) => toBuyOnTheWay(gaps, trip.stops)[0]?.packs
+    // Ridge and Town are on the same days; Valley is before them.
+    expect(packs(at(1, 1), at(2, 2))).toBe(3)
+    expect(packs(at(0, 2), at(1, 1))).toBe(2)
+    expect(packs(at(0, 4), at(1, 1), at(2, 2))).toBe(4)
   })
 })

@@ -9,7 +9,7 @@ import { missingIn } from '../judgement/readiness'
 import type { PlanGap, TripPlan } from './plan'
 import { readinessOfScene, type SceneReadiness } from './readiness'
 import { scenesOf } from './scenes'
-import { firstDay, lastDay, type Trip } from './trip'
+import { firstDay, lastDay, type Stop, type Trip } from './trip'
 import { gapsOfTrip } from './waysOut'
 
 /**
@@ -90,18 +90,28 @@ export interface ToBuy {
   readonly members: readonly MemberId[]
 }
 
-/** What a pharmacy or a shop on the way could close: each thing once, what saves a life first. */
-export function toBuyOnTheWay(gaps: readonly PlanGap[]): readonly ToBuy[] {
+/**
+ * What a pharmacy or a shop on the way could close: each thing once, what saves a life first. Parts of the
+ * party that are apart at the same time each need their own; later the same serves again.
+ * @param stops of the trip, in the order of its scenes
+ */
+export function toBuyOnTheWay(
+  gaps: readonly PlanGap[],
+  stops: readonly Pick<Stop, 'from' | 'to'>[],
+): readonly ToBuy[] {
   const found = new Map<string, ToBuy>()
-  for (const { name, members, closings } of gaps) {
+  const packsAt = new Map<string, Map<number, number>>()
+  for (const { scene, name, members, closings } of gaps) {
     const closing = closings.find(({ steps }) => steps.every(({ kind }) => kind === 'buy'))
     for (const step of closing?.steps ?? []) {
       if (step.kind !== 'buy') continue
       const known = found.get(step.title)
+      const at = packsAt.get(step.title) ?? new Map<number, number>()
+      packsAt.set(step.title, at.set(scene, Math.max(at.get(scene) ?? 0, step.packs)))
       found.set(step.title, {
         title: step.title,
         spec: step.spec,
-        packs: Math.max(known?.packs ?? 0, step.packs),
+        packs: mostAtOnce(at, stops),
         problems: [...new Set([...(known?.problems ?? []), name])],
         members: [...new Set([...(known?.members ?? []), ...members])],
       })
@@ -109,3 +119,26 @@ export function toBuyOnTheWay(gaps: readonly PlanGap[]): readonly ToBuy[] {
   }
   return [...found.values()]
 }
+
+/** The most packs of all stops that last at the same time. */
+const mostAtOnce = (
+  packs: ReadonlyMap<number, number>,
+  stops: readonly Pick<Stop, 'from' | 'to'>[],
+): number =>
+  Math.max(
+    ...[...packs.keys()].map((one) =>
+      [...packs].reduce(
+        (sum, [other, some]) => (areAtOnce(stops[one], stops[other]) ? sum + some : sum),
+        0,
+      ),
+    ),
+  )
+
+/** The day on which somebody goes on from one to the other is no time at both. */
+const areAtOnce = (
+  one: Pick<Stop, 'from' | 'to'> | undefined,
+  other: Pick<Stop, 'from' | 'to'> | undefined,
+): boolean =>
+  one === other ||
+  (one !== undefined && other !== undefined && one.from < other.to && other.from < one.to) ||
+  (one?.from === other?.from && one?.to === other?.to)

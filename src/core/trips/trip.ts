@@ -34,6 +34,19 @@ export interface Stop {
   readonly note: string
 }
 
+/** Of a stop of which nobody has told anything but who, where and when: it is asked, and taken at its worst. */
+export const UNSAID: Pick<
+  Stop,
+  'minutesToHelp' | 'minutesToVet' | 'signal' | 'traits' | 'country' | 'note'
+> = {
+  minutesToHelp: null,
+  minutesToVet: null,
+  signal: null,
+  traits: [],
+  country: '',
+  note: '',
+}
+
 /** How a bag travels. */
 export const STOWAGES = ['with_us', 'cabin', 'hold'] as const
 export type Stowage = (typeof STOWAGES)[number]

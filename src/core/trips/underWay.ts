@@ -1,6 +1,6 @@
 /**
- * On the way: where something happens on a trip is a place like any other. What lies there is what
- * the party carries, and the numbers to call are those of the country they are in.
+ * On the way: where something happens on a trip is a place like any other, and what lies there is
+ * what the party carries.
  */
 import type { PlainDate } from '../calendar/plainDate'
 import type { CoverPlace, CoverStock } from '../cover/pantry'

@@ -8,6 +8,7 @@ import { addDays, plainDate } from '../calendar/plainDate'
 import type { GoesWith } from '../household/goesWith'
 import type { Kit } from '../household/places'
 import type { PlaceId } from '../ids'
+import { UNSAID } from '../trips/trip'
 import {
   anErrand,
   ENGINE_OF,
@@ -351,12 +352,7 @@ describe('errands', () => {
             to: addDays(TODAY, from + 3),
             members: [ned.id],
             travel: 'car',
-            minutesToHelp: null,
-            minutesToVet: null,
-            signal: null,
-            traits: [],
-            country: '',
-            note: '',
+            ...UNSAID,
           },
         ],
         bags: [{ kitId: idOf(2, 1), carrier: ned.id, stowage: 'with_us', filled: true }],

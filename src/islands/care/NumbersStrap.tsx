@@ -8,8 +8,8 @@ import classes from './care.module.css'
 interface Props {
   readonly numbers: { readonly emergency: string; readonly poison: string }
   readonly member: Member | null
-  /** Where these are the numbers to call, where others stand beside them. */
-  readonly where?: string
+  /** Elsewhere than at home: where these are the numbers to call. */
+  readonly where?: string | undefined
 }
 
 /** Digits of the first number in words like "144 or 112". */
@@ -46,7 +46,11 @@ export function NumbersStrap({ numbers, member, where }: Props) {
     >
       {where !== undefined && <b>{where}</b>}
       {lines.map(({ name, phone }) =>
-        phone === '' ? (
+        phone === '' && where !== undefined ? (
+          <Row inline gap={3} align="center" key={name}>
+            {name} <b>{w.unknownThere}</b>
+          </Row>
+        ) : phone === '' ? (
           <Row inline as="a" gap={3} align="center" key={name} href="/settings#where">
             {name}{' '}
             <Box as="b" face="display" nowrap>

@@ -28,11 +28,15 @@ export function OnTheWay({ view, cover, plan }: Props) {
       title,
       why: shopWords.used(counted(there, unit), counted(amount, unit)),
     })),
-    ...toBuyOnTheWay(plan.gaps).map(({ title, packs, problems, members }) => ({
-      key: title,
-      title: shopWords.packs(title, packs),
-      why: shopWords.for(list(problems), members.map(cover.memberName)),
-    })),
+    ...toBuyOnTheWay(plan.gaps, view.trip.stops).map(
+      ({ title, spec, packs, problems, members }) => ({
+        key: title,
+        title: shopWords.packs(title, packs),
+        why: [spec, shopWords.for(list(problems), members.map(cover.memberName))]
+          .filter(Boolean)
+          .join('; '),
+      }),
+    ),
   ]
   const copy = async () => {
     const text = lines.map(({ title, why }) => `${title}: ${why}`).join('\n')

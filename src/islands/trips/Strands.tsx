@@ -48,6 +48,9 @@ function bandsOf(stops: readonly StopView[], first: PlainDate, days: number): re
   })
 }
 
+const daysOf = (stops: readonly StopView[]): number =>
+  daysBetween(firstDay({ stops }), lastDay({ stops })) + 1
+
 interface Props {
   readonly stops: readonly StopView[]
   /** Absent: they are only looked at. @returns whether it was saved */
@@ -63,6 +66,11 @@ export function Strands({ stops: saved, onMove }: Props) {
     null,
   )
   const settled = useRef<ReturnType<typeof setTimeout>>(undefined)
+  // Saved a moment after the key: by then the trip may be of another version.
+  const saves = useRef(onMove)
+  useEffect(() => {
+    saves.current = onMove
+  })
   const { ref: box, width } = useElementSize<HTMLDivElement>()
   // biome-ignore lint/correctness/useExhaustiveDependencies: what was saved is shown as it was saved
   useEffect(() => setDraft(null), [saved])
@@ -70,7 +78,8 @@ export function Strands({ stops: saved, onMove }: Props) {
   const stops = draft ?? saved
   const keep = (moved: readonly Stop[] | null) => {
     clearTimeout(settled.current)
-    if (moved && onMove) void onMove(moved).then((isSaved) => isSaved || setDraft(null))
+    if (moved && saves.current)
+      void saves.current(moved).then((isSaved) => isSaved || setDraft(null))
   }
   const handle = (stop: StopView, edge: Edge) => ({
     onPointerDown: (event: PointerEvent<HTMLElement>) => {
@@ -82,6 +91,10 @@ export function Strands({ stops: saved, onMove }: Props) {
       if (!from) return
       const by = Math.round((event.clientX - from.x) / from.perDay)
       setDraft(withEdgeOn(saved, stop.id, edge, addDays(from.day, by)))
+    },
+    onPointerCancel: () => {
+      pulled.current = null
+      setDraft(null)
     },
     onPointerUp: () => {
       pulled.current = null
@@ -104,9 +117,15 @@ export function Strands({ stops: saved, onMove }: Props) {
     },
   })
   const first = firstDay({ stops })
-  const days = daysBetween(first, lastDay({ stops })) + 1
+  const days = daysOf(stops)
   const bands = bandsOf(stops, first, days)
   const height = HEAD + (Math.max(...bands.map(({ lane }) => lane)) + 1) * LANE
+  // As it was saved: what is pulled short stays in the hand. Too short for two thumbs: its form has the days.
+  const isHeld = new Set(
+    bandsOf(saved, firstDay({ stops: saved }), daysOf(saved)).flatMap(({ stop, from, to }) =>
+      (to - from) * width >= 2 * HANDLE ? [stop.id] : [],
+    ),
+  )
   const every = Math.ceil(days / MOST_NAMES)
   const middle = (lane: number): number => HEAD + lane * LANE + LANE / 2
   return (
@@ -183,8 +202,7 @@ export function Strands({ stops: saved, onMove }: Props) {
       ))}
       {onMove &&
         bands
-          // Too short for two thumbs: its form has the days.
-          .filter(({ from, to }) => (to - from) * width >= 2 * HANDLE)
+          .filter(({ stop }) => isHeld.has(stop.id))
           .flatMap(({ stop, lane, from, to }) =>
             (['from', 'to'] as const).map((edge) => (
               <Box

@@ -75,6 +75,7 @@ function TripPlanned({ initial, cover: initialCover }: Props) {
     )) !== null
   const asked = packedAs(view, plan)
   const isOut = isOutNow(view)
+  const toPack = view.lines.some(({ state }) => state === 'to_pack')
   const gaps = plan ? linesOf(view, plan.gaps).length : 0
   return (
     <>
@@ -114,7 +115,9 @@ function TripPlanned({ initial, cover: initialCover }: Props) {
           )}
           {view.lines.length > 0 && (
             <ButtonLink kind={asked.isNew ? 'firm' : 'main'} href={`/trips/${trip.id}/pack`}>
-              {lastDay(trip) < today || isOut ? tripWords.unpack.open : tripWords.pack.open}
+              {lastDay(trip) < today || (isOut && !toPack)
+                ? tripWords.unpack.open
+                : tripWords.pack.open}
             </ButtonLink>
           )}
           <Button onClick={() => setChanging(true)}>{tripWords.form.change}</Button>

@@ -151,6 +151,8 @@ export const numbers = {
   label: 'Whom to call',
   labelAt: (stop: string): string => `Whom to call at ${stop}`,
   none: 'not set: add it',
+  /** In another country: the household’s own settings have nothing to do with it. */
+  unknownThere: 'not known: ask there',
 } as const
 
 export const incident = {

@@ -63,7 +63,6 @@ const REFUSED: Readonly<Record<CabinRefusal, string>> = {
   cells: 'spare cells go in the cabin',
 }
 
-/** "12–19 Dec", "28 Dec – 3 Jan 2027". */
 /** "3.4 kg", "260 g" */
 const weight = (grams: number): string =>
   grams >= 1000 ? `${(Math.round(grams / 100) / 10).toFixed(1)} kg` : `${Math.round(grams)} g`

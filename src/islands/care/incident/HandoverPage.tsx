@@ -21,6 +21,7 @@ export function HandoverPage({ care, started, onGo }: IncidentProps) {
   const now = useNow(30_000)
   const line = lineOf(care, started)
   const patient = patientOfIncident(care, line.incident)
+  const where = whereaboutsOf(care, line.incident)
   if (!patient) return null
   const { view, laid } = care
   const page = handoverOf(
@@ -56,7 +57,7 @@ export function HandoverPage({ care, started, onGo }: IncidentProps) {
         radius={2}
         className={classes.handover}
       >
-        <NumbersStrap numbers={whereaboutsOf(care, line.incident).numbers} member={patient} />
+        <NumbersStrap numbers={where.numbers} member={patient} where={where.abroad} />
         <Box as="h1" size={6} breakable>
           {handoverHead(page, at)}
         </Box>

@@ -106,7 +106,7 @@ export function OpenIncident({ care, started, onGo }: IncidentProps) {
           {words.look.torch}
         </Button>
       </Row>
-      <NumbersStrap numbers={where.numbers} member={patient} />
+      <NumbersStrap numbers={where.numbers} member={patient} where={where.abroad} />
       <Box as="h1" size={6} breakable>
         {incidentWords.bar(patient.name, incidentWords.kind(incident.kind))}
       </Box>

@@ -11,10 +11,11 @@ import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, ButtonLink } from '../../../ui/Button'
 import { WaitingBadge } from '../../../ui/WaitingBadge'
 import * as words from '../../../words'
+import { list } from '../../../words/frame/format'
 import { NumbersStrap } from '../NumbersStrap'
 import { type Care, lineOf, patientOfIncident, useNow } from '../useCare'
 import classes from './incident.module.css'
-import { stopsToday, usualWhere } from './whereabouts'
+import { numbersAbroad, usualWhere } from './whereabouts'
 
 const incidentWords = words.care.incident
 
@@ -56,11 +57,9 @@ export function Start({ care, onStarted }: Props) {
         <WaitingBadge outbox={care.outbox} />
       </Row>
       <NumbersStrap numbers={care.cover.numbers} member={null} />
-      {stopsToday(care.view)
-        .filter(({ stop }) => stop.country !== '')
-        .map(({ stop, numbers }) => (
-          <NumbersStrap key={stop.id} numbers={numbers} member={null} where={stop.name} />
-        ))}
+      {numbersAbroad(care.view).map(({ numbers, stops }) => (
+        <NumbersStrap key={stops.join()} numbers={numbers} member={null} where={list(stops)} />
+      ))}
       {open.map(({ incident, line }) => (
         <Row
           unlined

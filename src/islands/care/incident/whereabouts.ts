@@ -12,6 +12,8 @@ export interface Whereabouts {
   /** "" where nobody has said. */
   readonly name: string
   readonly numbers: StopNow['numbers']
+  /** The stop, where the numbers are another country’s. */
+  readonly abroad: string | undefined
 }
 
 type Known = Pick<Care, 'laid' | 'cover' | 'view'>
@@ -27,9 +29,11 @@ export function whereaboutsOf(
       here: asPlace(at.stop.id),
       name: at.stop.name,
       numbers: at.numbers,
+      abroad: at.stop.country === '' ? undefined : at.stop.name,
     }
   const place = cover.places.find(({ id }) => id === placeId)
-  return { laid, here: placeId, name: place?.name ?? '', numbers: cover.numbers }
+  const { numbers } = cover
+  return { laid, here: placeId, name: place?.name ?? '', numbers, abroad: undefined }
 }
 
 type WhereFact = Pick<Extract<CareFact, { kind: 'about' }>, 'placeId' | 'stopId'>
@@ -57,6 +61,21 @@ export const stopsToday = ({
   today,
 }: Pick<Care['view'], 'stops' | 'today'>): readonly StopNow[] =>
   stops.filter(({ stop }) => isOn(stop, today))
+
+/** Numbers of other countries, each once, with the stops at which they are the ones to call. */
+export function numbersAbroad(
+  view: Pick<Care['view'], 'stops' | 'today'>,
+): readonly { readonly numbers: StopNow['numbers']; readonly stops: readonly string[] }[] {
+  const found = new Map<string, { numbers: StopNow['numbers']; stops: string[] }>()
+  for (const { stop, numbers } of stopsToday(view)) {
+    if (stop.country === '') continue
+    const key = `${numbers.emergency}/${numbers.poison}`
+    const known = found.get(key) ?? { numbers, stops: [] }
+    if (!known.stops.includes(stop.name)) known.stops.push(stop.name)
+    found.set(key, known)
+  }
+  return [...found.values()]
+}
 
 /** Until somebody says otherwise: where the patient is on a trip, else where the stock is kept. */
 export function usualWhere(
