@@ -371,6 +371,7 @@ export const RECORDS = {
     over_on: day.nullable(),
     missed: wire.longText,
     cursed: wire.longText,
+    said: nested(z.array(trips.tripSaid).max(60).default([])),
   }),
   trip_line: z.strictObject({
     ...acted,

@@ -117,9 +117,11 @@ export const unpackTrip = endpoint(
           .max(2000),
         missed: wire.longText.default(''),
         cursed: wire.longText.default(''),
+        said: z.array(trips.tripSaid).max(60).readonly().default([]),
       })
       .refine(
-        ({ lines, missed, cursed }) => lines.length > 0 || missed !== '' || cursed !== '',
+        ({ lines, missed, cursed, said }) =>
+          lines.length + said.length > 0 || missed !== '' || cursed !== '',
         'Say what comes back',
       ),
   },

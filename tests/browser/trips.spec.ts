@@ -87,6 +87,21 @@ test.describe('the demo household', () => {
     await expectAccessible(page)
   })
 
+  test('which bags come along is worked out, and taken back with one press', async ({ page }) => {
+    await open(page, '/trips')
+    await page.getByRole('link', { name: 'Lake week' }).click()
+    await usable(page)
+    const bags = page.getByRole('region', { name: 'Bags', exact: true })
+    const before = await bags.getByRole('article').count()
+    await page.getByRole('button', { name: 'Choose the lightest bags' }).click()
+    await expect(said(page)).toContainText(/Boot bag \((Ilse|Tove)\).* come along/, {
+      timeout: 90_000,
+    })
+    await expect(bags.getByRole('article')).not.toHaveCount(before)
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(bags.getByRole('article')).toHaveCount(before)
+  })
+
   test('days are moved by keys and with the mouse, and whoever goes on that day goes along', async ({
     page,
   }) => {
@@ -334,6 +349,8 @@ test.describe('a small household', () => {
     await page.getByRole('combobox', { name: `What became of it: ${titles[0]}` }).click()
     await page.getByRole('option', { name: 'Used' }).click()
     await page.getByLabel('What did you miss?').fill('A second pair of gloves')
+    await page.getByRole('button', { name: 'Ilse', exact: true }).click()
+    await page.getByLabel('What did Ilse carry for nothing?').fill('The big lamp')
     await expectAccessible(page)
     await page.getByRole('button', { name: 'Put everything back' }).click()
     await expect(said(page)).toContainText('Two things back where they belong')
@@ -418,6 +435,11 @@ test.describe('a small household', () => {
     await expect(heading(page)).toHaveText('Beach day: what to take')
     await expect(page.getByText('No bag comes along yet')).toBeVisible()
     await expect(page.getByText(/Nobody has said how far help is from Sand beach/)).toBeVisible()
+    // Two rolls of gauze alone answer nothing: no bag is carried for them.
+    await page.getByRole('button', { name: 'Choose the lightest bags' }).press('Enter')
+    await expect(page.getByText('No bag is needed: nothing you have')).toBeVisible({
+      timeout: 60_000,
+    })
     await page.getByRole('combobox', { name: 'Add a bag' }).click()
     await page.getByRole('option', { name: 'Hip bag' }).click()
     await expect(page.getByRole('article', { name: 'Hip bag' })).toBeVisible()

@@ -232,6 +232,29 @@ describe('a trip', () => {
   })
 })
 
+describe('what each of them says of a trip', () => {
+  it('is kept by who said it, said again in place of before, and told to the next trip', async () => {
+    const [tripId, next] = [
+      await made(),
+      await made({ name: 'Next week', stops: [stop({ from: '2027-03-01', to: '2027-03-05' })] }),
+    ]
+    const says = (said: object[]) =>
+      json('POST', `/api/trips/${tripId}/unpack`, { lines: [], said })
+    const by = (missed: string) => ({ memberId: stock.memberId, missed, cursed: '' })
+    expect((await says([by('A tick hook')])).status).toBe(200)
+    expect((await says([by('A second torch')])).status).toBe(200)
+    expect((await view(next)).lessons).toContainEqual({
+      trip: 'Lake week',
+      memberId: stock.memberId,
+      missed: 'A second torch',
+      cursed: '',
+    })
+    expect(JSON.stringify((await view(next)).lessons)).not.toContain('tick hook')
+    expect((await says([{ ...by('x'), memberId: newKey() }])).status).toBe(404)
+    expect((await says([])).status).toBe(422)
+  })
+})
+
 describe('a bag that is on its way', () => {
   const isAway = async () => {
     const { body } = await json('GET', '/api/cover')

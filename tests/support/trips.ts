@@ -18,6 +18,8 @@ export interface Gone {
     readonly litres: number | null
     readonly grams: number | null
     readonly carrier: MemberId
+    /** Of the bag itself; nobody has weighed it where it is absent. */
+    readonly own?: number
     readonly more?: Partial<Bag>
   }[]
   readonly stops: readonly (Partial<Stop> & { readonly members: readonly MemberId[] })[]
@@ -62,7 +64,7 @@ export function goneOut({ scene, bags, stops, trip }: Gone): GoneOut {
     stock,
     laid: pantry(stock),
     rooms: new Map(
-      bags.map(({ litres, grams }, n) => [
+      bags.map(({ litres, grams, own }, n) => [
         bagId(n),
         {
           kitId: bagId(n),
@@ -75,6 +77,7 @@ export function goneOut({ scene, bags, stops, trip }: Gone): GoneOut {
             },
           ],
           carryGrams: grams,
+          ownGrams: own ?? null,
         },
       ]),
     ),

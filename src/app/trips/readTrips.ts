@@ -6,7 +6,8 @@ import { NOTHING } from '../../core/quantity/amount'
 import { itemTitle } from '../../core/stock/item'
 import { numbersAt } from '../../core/trips/numbers'
 import { roomOf } from '../../core/trips/room'
-import { firstDay, lastDay } from '../../core/trips/trip'
+import { firstDay, lastDay, travellers } from '../../core/trips/trip'
+import { readMembers } from '../../db/members/members'
 import { readKeptTrips, readTripLines } from '../../db/trips/trips'
 import { notFound } from '../frame/refusal'
 import { type Caller, reading, surveyOf, type World } from '../frame/world'
@@ -57,6 +58,7 @@ export const readTrip = (
     const lots = new Map(stock.lots.map((lot) => [lot.id, lot]))
     const items = new Map(stock.items.map((item) => [item.id, item]))
     const held = new Map(stock.holdings.map((one) => [`${one.lotId}/${one.pocketId}`, one.amount]))
+    const going = new Set(travellers(trip))
     const along = new Set(trip.bags.map(({ kitId }) => kitId))
     const places = new Map(stock.places.map(({ id, name }) => [id, name]))
     const kits = new Map(stock.kits.map((kit) => [kit.id, kit]))
@@ -105,14 +107,20 @@ export const readTrip = (
             ]
           : []
       }),
+      people: (await readMembers(trx, today)).flatMap(({ id, name, species }) =>
+        species === 'person' && going.has(id) ? [{ id, name }] : [],
+      ),
       numbers: trip.stops.map((stop) => {
         const numbers = numbersAt(stop, household)
         return { stop: stop.id, emergency: numbers.emergency ?? '', poison: numbers.poison ?? '' }
       }),
       lessons: kept
-        .filter(({ missed, cursed, trip: { id } }) => id !== tripId && (missed || cursed) !== '')
+        .filter(({ trip: { id } }) => id !== tripId)
         .sort((a, b) => ((a.overOn ?? '') > (b.overOn ?? '') ? -1 : 1))
-        .map(({ trip: { name }, missed, cursed }) => ({ trip: name, missed, cursed })),
+        .flatMap(({ trip: { name }, missed, cursed, said }) =>
+          [{ memberId: null, missed, cursed }, ...said].map((one) => ({ trip: name, ...one })),
+        )
+        .filter(({ missed, cursed }) => (missed || cursed) !== ''),
       others: kept.flatMap(({ trip: { id, name, stops }, overOn }) =>
         id === tripId || overOn !== null ? [] : [{ id, name, stops }],
       ),

@@ -11,7 +11,7 @@ import {
   decideUse,
 } from '../../core/stock/decide'
 import { type TripFault, tripFaults } from '../../core/trips/faults'
-import { lastDay, type Trip } from '../../core/trips/trip'
+import { lastDay, type Trip, type TripSaid } from '../../core/trips/trip'
 import { type LockedLot, lockLots } from '../../db/frame/ledger'
 import { createRecord, createRecords, editRecord, removeRecord } from '../../db/frame/records'
 import { readMembers } from '../../db/members/members'
@@ -208,16 +208,18 @@ export const unpackTrip = (
     lines,
     missed,
     cursed,
+    said,
   }: OnTrip & {
     readonly lines: readonly ComingBack[]
     readonly missed: string
     readonly cursed: string
+    readonly said: readonly TripSaid[]
   },
 ) =>
   act(
     world,
     caller,
-    { key, kind: 'trip_unpacked', request: { tripId, lines, missed, cursed } },
+    { key, kind: 'trip_unpacked', request: { tripId, lines, missed, cursed, said } },
     async (acting) => {
       const { trip, ...kept } = await tripNow(acting, tripId)
       const all = await readTripLines(acting.trx, tripId)
@@ -235,6 +237,10 @@ export const unpackTrip = (
           done.has(id) ||
           (state !== 'packed' && (state !== 'to_pack' || lastDay(trip) < acting.today)),
       )
+      for (const { memberId } of said) await mustHave(acting.trx, 'member', memberId)
+      const others = kept.said.filter((one) =>
+        said.every(({ memberId }) => memberId !== one.memberId),
+      )
       mustEdit(
         await editRecord(
           acting,
@@ -244,6 +250,7 @@ export const unpackTrip = (
             ...(isOver && kept.overOn === null && { over_on: acting.today }),
             ...(missed !== '' && { missed }),
             ...(cursed !== '' && { cursed }),
+            ...(said.length > 0 && { said: JSON.stringify([...others, ...said]) }),
           },
           null,
         ),

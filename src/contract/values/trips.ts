@@ -61,7 +61,13 @@ export const bagRoom = z.object({
     .array(z.object({ id: wire.pocketId, name: z.string(), inner: wire.millimetres.nullable() }))
     .readonly(),
   carryGrams: z.int().nullable(),
+  ownGrams: z.int().nullable(),
 })
+
+/** What one of them says of a trip that is over. */
+export const tripSaid = z
+  .object({ memberId: wire.memberId, missed: wire.longText, cursed: wire.longText })
+  .readonly()
 
 /** A trip among others. */
 export const tripCard = z.object({
@@ -101,9 +107,19 @@ export const tripView = z.object({
   rooms: z.array(bagRoom).readonly(),
   pockets: z.array(pocketAt).readonly(),
   numbers: z.array(callThere).readonly(),
+  /** People who go, to be asked what they missed. */
+  people: z.array(z.object({ id: wire.memberId, name: z.string() })).readonly(),
   /** What earlier trips taught, the latest first. */
   lessons: z
-    .array(z.object({ trip: z.string(), missed: z.string(), cursed: z.string() }))
+    .array(
+      z.object({
+        trip: z.string(),
+        /** Null: all of them. */
+        memberId: wire.memberId.nullable(),
+        missed: z.string(),
+        cursed: z.string(),
+      }),
+    )
     .readonly(),
   /** The other trips, to see who is in two at once. */
   others: z.array(trip.pick({ id: true, name: true, stops: true })).readonly(),

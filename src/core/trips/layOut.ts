@@ -22,10 +22,12 @@ import {
   staysOf,
 } from './scenes'
 import { verdictFor } from './takeOut'
-import { awayDays, type Bag, type Trip } from './trip'
+import { awayDays, type Bag, lastDay, type Trip } from './trip'
 
 /** Beyond the days away, of every regular medicine. */
 const MEDICINE_DAYS_MORE = 2
+/** Of an empty bag that nobody has weighed. A working figure of ours. */
+const USUAL_BAG_GRAMS = 400
 
 export interface LaidOut {
   readonly problem: LoadoutProblem
@@ -33,32 +35,63 @@ export interface LaidOut {
   readonly stays: readonly StayScene[]
 }
 
+/** Bags of which some are to be chosen. */
+export interface Choice {
+  /** They stay unless it takes them; each may stand among the trip's bags once for each who could carry it. */
+  readonly optional: ReadonlySet<KitId>
+  readonly mostBags: number | null
+}
+
 /** @param rooms of the kits that come along */
 export function layOutTrip(
   pantry: Pantry,
   trip: Trip,
   rooms: ReadonlyMap<KitId, BagRoom>,
+  { optional, mostBags }: Choice = { optional: new Set(), mostBags: null },
 ): LaidOut {
   const scenes = scenesOf(trip, pantry.stock)
-  const stays = trip.wishes.bareHome ? [] : staysOf(trip, pantry.stock)
-  const pieces = piecesOf(pantry, trip, rooms, stays, scenes.length)
+  const comes = { ...trip, bags: trip.bags.filter(({ kitId }) => !optional.has(kitId)) }
+  const stays = trip.wishes.bareHome ? [] : staysOf(comes, pantry.stock)
+  const pieces = piecesOf(pantry, trip, rooms, { stays, sceneCount: scenes.length, optional })
+  const homes = stays.map(({ question }) => fixedIn(pantry, [...question.kits], question.date))
+  const withBags = ({ bags, kits, to }: Scene): Fixed =>
+    fixedIn(pantry, [...bags, ...kits], to, trip)
   const fixed = [
-    ...scenes.map((scene) => fixedIn(pantry, [...scene.bags, ...scene.kits], scene.to, trip)),
-    ...stays.map(({ question }) => fixedIn(pantry, [...question.kits], question.date)),
+    ...scenes.map((scene) =>
+      withBags({ ...scene, bags: scene.bags.filter((kitId) => !optional.has(kitId)) }),
+    ),
+    ...homes,
   ]
-  const all = requiredBy(pantry, trip, { scenes, stays, pieces, fixed })
+  const atMost = optional.size === 0 ? fixed : [...scenes.map(withBags), ...homes]
+  const all = requiredBy(pantry, trip, { scenes, stays, pieces, fixed: atMost })
+  const bagAt = (bag: Bag): PackedBag => {
+    const plain = bagOf(pantry, trip, bag, rooms, scenes)
+    if (!optional.has(bag.kitId)) return plain
+    const there = fixedIn(pantry, [bag.kitId], lastDay(trip), trip)
+    const lying = bagLoad(pantry, lyingIn(pantry, bag.kitId), bag, trip.cabinRules)
+    const stay = stays.findIndex(({ question }) => question.kits.has(bag.kitId))
+    return {
+      ...plain,
+      optional: {
+        ...there,
+        grams: (rooms.get(bag.kitId)?.ownGrams ?? USUAL_BAG_GRAMS) + lying.grams,
+        stay: stay < 0 ? null : scenes.length + stay,
+      },
+    }
+  }
   return {
     scenes,
     stays,
     problem: {
       pieces,
-      bags: trip.bags.map((bag) => bagOf(pantry, trip, bag, rooms, scenes)),
+      bags: trip.bags.map(bagAt),
       sceneCount: scenes.length,
       fixed,
       requirements: mergedRequirements(all.requirements),
       unmet: [...all.unmet],
       kept: trip.wishes.keep.flatMap((itemId) => pantry.thingOf.get(itemId) ?? []),
       mostGrams: trip.wishes.mostGrams,
+      mostBags,
     },
   }
 }
@@ -105,8 +138,7 @@ function piecesOf(
   pantry: Pantry,
   trip: Trip,
   rooms: ReadonlyMap<KitId, BagRoom>,
-  stays: readonly StayScene[],
-  sceneCount: number,
+  home: FromHome,
 ): readonly Piece[] {
   const sources = new Set(trip.sources)
   const along = new Set(trip.bags.map(({ kitId }) => kitId))
@@ -127,8 +159,14 @@ function piecesOf(
     else shelvesAt.set(key, [shelf])
   }
   return [...shelvesAt.values()].flatMap((shelves) =>
-    piecesFrom(pantry, trip, rooms, [...shelves].sort(turnsFirst), { stays, sceneCount }),
+    piecesFrom(pantry, trip, rooms, [...shelves].sort(turnsFirst), home),
   )
+}
+
+/** What a piece is taken from. */
+interface FromHome extends Pick<Choice, 'optional'> {
+  readonly stays: readonly StayScene[]
+  readonly sceneCount: number
 }
 
 function piecesFrom(
@@ -136,7 +174,7 @@ function piecesFrom(
   trip: Trip,
   rooms: ReadonlyMap<KitId, BagRoom>,
   shelves: readonly Shelf[],
-  { stays, sceneCount }: { readonly stays: readonly StayScene[]; readonly sceneCount: number },
+  { stays, sceneCount, optional }: FromHome,
 ): readonly Piece[] {
   const [first] = shelves
   const thing = first && pantry.things[first.thing]
@@ -147,9 +185,11 @@ function piecesFrom(
   const { mm, grams } = size ?? assumedSize((pantry.known[first.thing] as KnownItem).item)
   const verdicts = trip.bags.map((bag) => verdictFor(bag, trip, { facts, mm: size?.mm ?? null }))
   const kitId = pantry.stock.kits[first.kit]?.id
-  const fromBag = trip.bags.findIndex((bag) => bag.kitId === kitId)
+  const inOptional = kitId !== undefined && optional.has(kitId) ? { inOptional: kitId } : {}
+  const fromBag =
+    'inOptional' in inOptional ? -1 : trip.bags.findIndex((bag) => bag.kitId === kitId)
   const bags = trip.bags.flatMap((bag, at) => {
-    if (at === fromBag) return []
+    if (bag.kitId === kitId) return []
     const room = rooms.get(bag.kitId)
     return bag.filled && room && verdicts[at]?.kind !== 'refused' && goesInto(facts, room)
       ? [at]
@@ -167,6 +207,7 @@ function piecesFrom(
             placeId,
             stay: stay < 0 || fromBag >= 0 ? null : sceneCount + stay,
             fromBag: fromBag < 0 ? null : fromBag,
+            ...inOptional,
             count,
             each,
             tenths: Math.floor((each / THOUSAND) * facts.uses * TENTHS + 1e-9),
@@ -205,7 +246,7 @@ const wholePart = (of: Amount): Amount => amount(of - (of % THOUSAND))
 function bagOf(
   pantry: Pantry,
   trip: Trip,
-  { kitId, stowage }: Bag,
+  { kitId, stowage, carrier }: Bag,
   rooms: ReadonlyMap<KitId, BagRoom>,
   scenes: readonly Scene[],
 ): PackedBag {
@@ -219,7 +260,7 @@ function bagOf(
     freeVolume: whole === null ? null : Math.max(0, whole - load.volume),
     liquidMl:
       stowage === 'cabin' ? Math.max(0, CABIN_RULES[trip.cabinRules].bagMl - load.liquidMl) : null,
-    scenes: scenes.flatMap(({ bags }, at) => (bags.includes(kitId) ? [at] : [])),
+    scenes: scenes.flatMap(({ members }, at) => (members.includes(carrier) ? [at] : [])),
   }
 }
 
@@ -243,7 +284,7 @@ function requiredBy(
   const found: Required[] = []
   for (const [at, scene] of scenes.entries()) {
     const reached = new Set(
-      trip.bags.flatMap(({ kitId }, bag) => (scene.bags.includes(kitId) ? [bag] : [])),
+      trip.bags.flatMap(({ carrier }, bag) => (scene.members.includes(carrier) ? [bag] : [])),
     )
     const supply = supplyOf(fixed[at], pieces, (piece) =>
       piece.bags.some((bag) => reached.has(bag)),
@@ -299,8 +340,9 @@ function supplyOf(
   isReached: (piece: Piece) => boolean,
 ): Supply {
   const most = new Map<number, number>()
+  // What lies in a bag that may come along is there with its bag.
   for (const piece of pieces)
-    if (isReached(piece))
+    if (isReached(piece) && piece.inOptional === undefined)
       most.set(piece.thing, (most.get(piece.thing) ?? 0) + piece.count * piece.tenths)
   return {
     good: (thing) => (fixed?.good[thing] ?? 0) + (most.get(thing) ?? 0),

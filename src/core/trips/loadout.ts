@@ -8,7 +8,7 @@ import type { Need } from '../cover/need'
 import type { KitId, LotId, PlaceId, PocketId } from '../ids'
 import { type Amount, amount } from '../quantity/amount'
 import type { Solver, Stopped } from '../solving/program'
-import { packingProgram } from './packing'
+import { type PackingProgram, packingProgram } from './packing'
 import type { LoadoutProblem, Piece } from './problem'
 import type { AskedFor, Requirement, Unmet } from './requirements'
 
@@ -45,6 +45,8 @@ export interface Loadout {
   readonly leftBehind: readonly LeftBehind[]
   /** Wishes to keep a thing that no bag takes. */
   readonly notTaken: readonly number[]
+  /** Of the bags that may stay, those that come along, by their positions. */
+  readonly chosen: readonly number[]
 }
 
 export interface LoadoutLimits {
@@ -62,25 +64,35 @@ const WEIGHT_OF: Readonly<Record<Need['tier'], number>> = { life: 10_000, urgent
  * @throws {UnsolvedError} where the solver has no answer in the time that it has
  */
 export function packBags(problem: LoadoutProblem, solver: Solver, limits: LoadoutLimits): Loadout {
-  const everything = solver.best(packingProgram(problem, { kind: 'all' }).program, limits)
-  if (everything) return loadoutOf(problem, everything, new Set(), [], new Set())
+  const whole = packingProgram(problem, { kind: 'all' })
+  const everything = solver.best(whole.program, limits)
+  if (everything) return loadoutOf(problem, whole, everything, NOTHING_LEFT)
   const cheapest = packingProgram(problem, { kind: 'least_missing', weightOf: WEIGHT_OF })
   const missing = solver.best(cheapest.program, limits)
   if (!missing) return nothingFits(problem)
   const without = missedIn(problem, cheapest, missing)
   const dropped = problem.kept.filter((_, at) => (missing.values[cheapest.dropped(at)] ?? 0) > 0.5)
-  const rest = solver.best(
-    packingProgram(problem, { kind: 'without', without, dropped: new Set(dropped) }).program,
-    limits,
-  )
-  return loadoutOf(
-    problem,
-    rest ?? missing,
+  const lightest = packingProgram(problem, {
+    kind: 'without',
     without,
-    dropped,
-    forHome(problem, without, solver, limits),
-  )
+    dropped: new Set(dropped),
+  })
+  const rest = solver.best(lightest.program, limits)
+  return loadoutOf(problem, rest ? lightest : cheapest, rest ?? missing, {
+    without,
+    notTaken: dropped,
+    atHome: forHome(problem, without, solver, limits),
+  })
 }
+
+/** What a packing leaves out, by positions; and what of it those who stay need. */
+interface Left {
+  readonly without: ReadonlySet<number>
+  readonly notTaken: readonly number[]
+  readonly atHome: ReadonlySet<number>
+}
+
+const NOTHING_LEFT: Left = { without: new Set(), notTaken: [], atHome: new Set() }
 
 const nothingFits = (problem: LoadoutProblem): Loadout => ({
   taken: [],
@@ -90,6 +102,7 @@ const nothingFits = (problem: LoadoutProblem): Loadout => ({
   unmet: problem.unmet,
   leftBehind: problem.requirements.flatMap((one) => leftOf(one, false)),
   notTaken: problem.kept,
+  chosen: [],
 })
 
 const leftOf = (
@@ -124,10 +137,9 @@ function forHome(
 
 function loadoutOf(
   problem: LoadoutProblem,
+  { comes }: Pick<PackingProgram, 'comes'>,
   { values, bound, isOptimal }: Stopped,
-  without: ReadonlySet<number>,
-  notTaken: readonly number[],
-  atHome: ReadonlySet<number>,
+  { without, notTaken, atHome }: Left,
 ): Loadout {
   const counts = problem.pieces.map((_, piece) =>
     problem.bags.map((_bag, bag) => Math.round(values[piece * problem.bags.length + bag] ?? 0)),
@@ -144,6 +156,7 @@ function loadoutOf(
       without.has(at) && one.scene < problem.sceneCount ? leftOf(one, atHome.has(at)) : [],
     ),
     notTaken,
+    chosen: problem.bags.flatMap((_, at) => ((values[comes(at)] ?? 0) > 0.5 ? [at] : [])),
   }
 }
 

@@ -1,5 +1,6 @@
 /** The whole program of a packing: how many of each piece go into which bag. */
 import type { Tier } from '../cover/need'
+import type { KitId } from '../ids'
 import { type Entry, type Program, ProgramBuilder } from '../solving/program'
 import type { LoadoutProblem, Piece } from './problem'
 import type { Option, Requirement, Server } from './requirements'
@@ -22,6 +23,8 @@ export interface PackingProgram {
   readonly missing: (requirement: number) => number
   /** The same for a wish to keep something. */
   readonly dropped: (kept: number) => number
+  /** Column that says whether an optional bag comes along; -1 of those that do anyhow. */
+  readonly comes: (bag: number) => number
 }
 
 /** A wish to keep something weighs as much as what is urgent. */
@@ -52,6 +55,7 @@ class Packing {
   private readonly leaning = new Map<string, number>()
   private readonly missing: number[] = []
   private readonly dropped: number[] = []
+  private readonly comes: number[] = []
 
   constructor(
     private readonly problem: LoadoutProblem,
@@ -76,6 +80,7 @@ class Packing {
       )[0]
       this.columnOf.set(piece, first ?? 0)
     }
+    this.choices()
     this.limits()
     for (const [at, requirement] of this.problem.requirements.entries())
       this.require(requirement, at)
@@ -84,7 +89,60 @@ class Packing {
       program: this.program,
       missing: (at) => this.missing[at] ?? -1,
       dropped: (at) => this.dropped[at] ?? -1,
+      comes: (bag) => this.comes[bag] ?? -1,
     }
+  }
+
+  /** Bags that may stay: nothing goes into one that does, and one that comes is carried once. */
+  private choices(): void {
+    const { bags, pieces, mostBags } = this.problem
+    const isLight = this.aim.kind !== 'least_missing'
+    const copies = new Map<KitId, Entry[]>()
+    for (const [at, { kitId, optional }] of bags.entries()) {
+      if (!optional) continue
+      const column = this.program.column({
+        cost: isLight ? optional.grams : 0,
+        upper: 1,
+        whole: 'whole',
+      })
+      this.comes[at] = column
+      copies.set(kitId, [...(copies.get(kitId) ?? []), [column, 1]])
+      for (const piece of pieces)
+        if (piece.bags.includes(at))
+          this.program.atMost(0, [
+            [this.at(piece, at), 1],
+            [column, -piece.count],
+          ])
+    }
+    for (const entries of copies.values()) if (entries.length > 1) this.program.atMost(1, entries)
+    if (mostBags !== null && copies.size > 0)
+      this.program.atMost(mostBags, [...copies.values()].flat())
+    for (const piece of pieces) {
+      const own = piece.inOptional && copies.get(piece.inOptional)
+      if (own)
+        this.program.atMost(piece.count, [
+          ...piece.bags.map((bag): Entry => [this.at(piece, bag), 1]),
+          ...own.map(([column]): Entry => [column, piece.count]),
+        ])
+    }
+  }
+
+  /** What optional bags bring to a scene of the trip, or take from those who stay. */
+  private brought(thing: number, scene: number, withSecond: boolean, of: 'tenths' | 'pieces') {
+    return this.problem.bags.flatMap(({ kitId, optional, scenes }, at): readonly Entry[] => {
+      if (!optional) return []
+      const isTrip = scene < this.problem.sceneCount
+      if (isTrip ? !scenes.includes(scene) : optional.stay !== scene) return []
+      const tenths = (optional.good[thing] ?? 0) + (withSecond ? (optional.second[thing] ?? 0) : 0)
+      if (tenths <= 0) return []
+      const column = this.comes[at] ?? -1
+      if (of === 'tenths')
+        return [[column, isTrip ? Math.floor(tenths + 1e-9) : -Math.ceil(tenths - 1e-9)]]
+      const lying = (this.piecesOf.get(thing) ?? [])
+        .filter(({ inOptional }) => inOptional === kitId)
+        .reduce((sum, { count }) => sum + count, 0)
+      return [[column, isTrip ? 1 : -Math.max(1, lying)]]
+    })
   }
 
   private limits(): void {
@@ -131,7 +189,7 @@ class Packing {
     const { fixed, sceneCount, bags } = this.problem
     const known = fixed[scene]
     const constant = (known?.good[thing] ?? 0) + (withSecond ? (known?.second[thing] ?? 0) : 0)
-    const entries = (this.piecesOf.get(thing) ?? []).flatMap((piece): Entry[] => {
+    const some = (this.piecesOf.get(thing) ?? []).flatMap((piece): Entry[] => {
       const each = of === 'tenths' ? piece.tenths : piece.tenths > 0 ? 1 : 0
       if (each === 0) return []
       // What goes along is taken from those who stay.
@@ -147,6 +205,7 @@ class Packing {
         return factor === 0 ? [] : [[this.at(piece, bag), factor]]
       })
     })
+    const entries = [...some, ...this.brought(thing, scene, withSecond, of)]
     return {
       constant:
         of === 'tenths' ? Math.floor(constant + 1e-9) : this.piecesFixed(thing, scene, constant),

@@ -11,6 +11,8 @@ export interface Piece {
   readonly stay: number | null
   /** Position of the bag that it lies in already: moved from there to another; null from a shelf. */
   readonly fromBag: number | null
+  /** The bag that it lies in and that may stay at home: nothing is taken out of one that comes along. */
+  readonly inOptional?: KitId
   /** How many can be taken. */
   readonly count: number
   /** Thousandths of the item's unit in one. */
@@ -41,6 +43,16 @@ export interface PackedBag {
   readonly liquidMl: number | null
   /** Positions of the scenes in which it is there. */
   readonly scenes: readonly number[]
+  /** It comes along only if that is lighter in all; the same bag may stand here once for each who could carry it. */
+  readonly optional?: OptionalBag
+}
+
+/** What coming along adds, and takes from those who stay. */
+export interface OptionalBag extends Fixed {
+  /** Of the bag itself and of what lies in it. */
+  readonly grams: number
+  /** Position of the scene of those who stay where it is kept; null where nobody does. */
+  readonly stay: number | null
 }
 
 /** What is there whatever is taken, in tenths of a use. */
@@ -61,4 +73,6 @@ export interface LoadoutProblem {
   readonly kept: readonly number[]
   /** All that is put in together; null: as much as the bags take. */
   readonly mostGrams: number | null
+  /** So many of the optional bags at most; null: as many as it takes. */
+  readonly mostBags: number | null
 }

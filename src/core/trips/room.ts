@@ -19,6 +19,8 @@ export interface BagRoom {
   }[]
   /** What can be put in beside the bag itself; null where nobody has said. */
   readonly carryGrams: number | null
+  /** The empty bag itself; null where nobody has weighed it. */
+  readonly ownGrams: number | null
 }
 
 /** Reads it off a kit. What is "kept elsewhere" for a kit does not travel with it. */
@@ -35,6 +37,7 @@ export function roomOf(
       .map(({ id, name, inner }) => ({ id, name, inner }))
       .sort((a, b) => roomIn(b.inner) - roomIn(a.inner)),
     carryGrams: carry === null ? null : Math.max(0, carry - (kit.container?.grams ?? 0)),
+    ownGrams: kit.container?.grams ?? null,
   }
 }
 

@@ -98,6 +98,13 @@ export const NO_WISHES: TripWishes = {
   bareHome: false,
 }
 
+/** What one of them missed, and what was carried for nothing as they see it. */
+export interface TripSaid {
+  readonly memberId: MemberId
+  readonly missed: string
+  readonly cursed: string
+}
+
 /** What has become of a line of the list to pack. */
 export const LINE_STATES = ['to_pack', 'packed', 'not_there', 'back'] as const
 export type LineState = (typeof LINE_STATES)[number]

@@ -20,6 +20,7 @@ import * as trips from './migrations/0017-trips'
 import * as goesWith from './migrations/0018-goes-with'
 import * as evacuation from './migrations/0019-evacuation'
 import * as incidentStop from './migrations/0020-incident-stop'
+import * as tripSaid from './migrations/0021-trip-said'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -42,6 +43,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0018-goes-with': goesWith,
   '0019-evacuation': evacuation,
   '0020-incident-stop': incidentStop,
+  '0021-trip-said': tripSaid,
 }
 
 /** What is missing, in order; nothing of a database in which nothing has been made yet. */

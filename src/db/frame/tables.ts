@@ -328,6 +328,8 @@ export interface TripTable extends Acted {
   over_on: ColumnType<string | null, string | null | undefined, string | null>
   missed: Defaulted<string>
   cursed: Defaulted<string>
+  /** What each of them says of it. */
+  said: ColumnType<unknown, string | undefined, string>
 }
 export interface TripLineTable extends Acted {
   trip_id: Fixed<string>

@@ -2,7 +2,7 @@
 import type { PlainDate } from '../../core/calendar/plainDate'
 import type { LotId, PocketId, TripId, TripLineId } from '../../core/ids'
 import type { Amount } from '../../core/quantity/amount'
-import type { LineState, Trip } from '../../core/trips/trip'
+import type { LineState, Trip, TripSaid } from '../../core/trips/trip'
 import type { Trx } from '../frame/connect'
 
 export type TripBody = Omit<Trip, 'id' | 'name' | 'version'>
@@ -13,6 +13,8 @@ export interface KeptTrip {
   readonly overOn: PlainDate | null
   readonly missed: string
   readonly cursed: string
+  /** The same by whoever says it. */
+  readonly said: readonly TripSaid[]
 }
 
 export interface TripLine {
@@ -29,7 +31,7 @@ export interface TripLine {
 export async function readKeptTrips(trx: Trx): Promise<readonly KeptTrip[]> {
   const rows = await trx
     .selectFrom('trip')
-    .select(['id', 'name', 'body', 'over_on', 'missed', 'cursed', 'version'])
+    .select(['id', 'name', 'body', 'over_on', 'missed', 'cursed', 'said', 'version'])
     .where('removed_by_act', 'is', null)
     .orderBy('id')
     .execute()
@@ -43,6 +45,7 @@ export async function readKeptTrips(trx: Trx): Promise<readonly KeptTrip[]> {
     overOn: row.over_on as PlainDate | null,
     missed: row.missed,
     cursed: row.cursed,
+    said: row.said as readonly TripSaid[],
   }))
 }
 

@@ -1,9 +1,11 @@
 /** The bags that come along, drawn as they fill: what lies in each already, what is to go in, how heavy. */
 
 import { Select } from '@mantine/core'
+import { useState } from 'react'
 import type { KitId, MemberId } from '../../core/ids'
 import { bagLoad, lyingIn } from '../../core/trips/bagLoad'
 import { CABIN_RULES, CABIN_RULES_IDS, type CabinRulesId } from '../../core/trips/cabin'
+import type { BagsChosen } from '../../core/trips/chooseBags'
 import type { TripPlan } from '../../core/trips/plan'
 import { volumeIn } from '../../core/trips/room'
 import { type Bag, STOWAGES, type Stowage, travellers } from '../../core/trips/trip'
@@ -23,10 +25,13 @@ interface Props {
   readonly view: TripView
   readonly cover: Cover
   readonly plan: TripPlan | null
-  readonly onChange: (patch: TripPatch) => void
+  readonly onChange: (patch: TripPatch, said?: string) => void
+  /** Which bags come along, at most so many; null once they have left. */
+  readonly choose: ((mostBags: number | null) => Promise<BagsChosen | null>) | null
+  readonly stop: () => void
 }
 
-export function Bags({ view, cover, plan, onChange }: Props) {
+export function Bags({ view, cover, plan, onChange, choose, stop }: Props) {
   const { trip, rooms } = view
   const free = rooms.filter(({ kitId }) => !trip.bags.some((bag) => bag.kitId === kitId))
   const people = travellers(trip).filter(
@@ -66,6 +71,9 @@ export function Bags({ view, cover, plan, onChange }: Props) {
           />
         ))}
       </Stack>
+      {choose && first && free.length + trip.bags.length > 0 && (
+        <Choosing view={view} cover={cover} onChange={onChange} choose={choose} stop={stop} />
+      )}
       {free.length > 0 && first && (
         <Box above={4}>
           <Select
@@ -119,7 +127,68 @@ export function Bags({ view, cover, plan, onChange }: Props) {
 const freeCarrier = (people: readonly MemberId[], bags: readonly Bag[]): MemberId | undefined =>
   people.find((one) => !bags.some(({ carrier }) => carrier === one))
 
-interface CardProps extends Omit<Props, 'onChange'> {
+/** Bags are chosen by what they weigh in all; what was found is one act, which can be taken back. */
+function Choosing({
+  view: { trip },
+  cover,
+  onChange,
+  choose,
+  stop,
+}: Pick<Props, 'view' | 'cover' | 'onChange' | 'stop'> & {
+  readonly choose: NonNullable<Props['choose']>
+}) {
+  const [said, setSaid] = useState<string | null>(null)
+  const [isBusy, setIsBusy] = useState(false)
+  const filled = trip.bags.filter((bag) => bag.filled).length
+  const press = async (most: number | null) => {
+    setIsBusy(true)
+    setSaid(bagWords.choosing)
+    try {
+      const found = await choose(most)
+      if (!found) return setSaid(bagWords.left)
+      const { bags, leftBehind } = found
+      const isSame =
+        bags.length === trip.bags.length &&
+        bags.every((one) =>
+          trip.bags.some(({ kitId, carrier }) => kitId === one.kitId && carrier === one.carrier),
+        )
+      setSaid(isSame ? (bags.length === 0 ? bagWords.noneOfUse : bagWords.already) : null)
+      if (isSame) return
+      const named = bags.map(({ kitId, carrier }) =>
+        bagWords.carries(cover.kitName(kitId), cover.memberName(carrier)),
+      )
+      onChange({ bags }, bagWords.chosen(named, leftBehind > 0))
+    } catch {
+      setSaid(bagWords.notChosen)
+    } finally {
+      setIsBusy(false)
+    }
+  }
+  return (
+    <>
+      <Row gap={4} wrap above={4}>
+        <Button busy={isBusy} onClick={() => void press(null)}>
+          {bagWords.chooseLightest}
+        </Button>
+        {filled > 1 && (
+          <Button kind="quiet" disabled={isBusy} onClick={() => void press(filled - 1)}>
+            {bagWords.oneLess}
+          </Button>
+        )}
+        {isBusy && (
+          <Button kind="plain" onClick={stop}>
+            {words.trips.stop}
+          </Button>
+        )}
+      </Row>
+      <Box as="p" size={2} tone="second" role="status" above={2}>
+        {said}
+      </Box>
+    </>
+  )
+}
+
+interface CardProps extends Omit<Props, 'onChange' | 'choose' | 'stop'> {
   readonly bag: Bag
   readonly people: readonly MemberId[]
   readonly isFlying: boolean

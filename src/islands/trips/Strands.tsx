@@ -53,6 +53,8 @@ const daysOf = (stops: readonly StopView[]): number =>
 
 interface Props {
   readonly stops: readonly StopView[]
+  /** Problems that the stop at this position is not ready for. */
+  readonly missing: (at: number) => number
   /** Absent: they are only looked at. @returns whether it was saved */
   readonly onMove?: (stops: readonly Stop[]) => Promise<boolean>
 }
@@ -60,7 +62,7 @@ interface Props {
 /** So long after the last key it is saved. */
 const SETTLED_MILLISECONDS = 900
 
-export function Strands({ stops: saved, onMove }: Props) {
+export function Strands({ stops: saved, missing, onMove }: Props) {
   const [draft, setDraft] = useState<readonly Stop[] | null>(null)
   const pulled = useRef<{ readonly x: number; readonly day: PlainDate; readonly perDay: number }>(
     null,
@@ -176,7 +178,7 @@ export function Strands({ stops: saved, onMove }: Props) {
           {weekdayDay(addDays(first, at), first)}
         </Box>
       ))}
-      {bands.map(({ stop, lane, from, to }) => (
+      {bands.map(({ stop, lane, from, to }, at) => (
         <Box
           key={stop.id}
           aria-hidden
@@ -197,6 +199,11 @@ export function Strands({ stops: saved, onMove }: Props) {
             background: `color-mix(in srgb, ${inkOf(lane)} 14%, var(--paper))`,
           }}
         >
+          {missing(at) > 0 && (
+            <Box as="span" padX={2} surface="turning" radius={1}>
+              {tripWords.short(missing(at))}
+            </Box>
+          )}{' '}
           {stop.name}
         </Box>
       ))}

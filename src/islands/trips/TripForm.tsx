@@ -1,6 +1,6 @@
 /** Who goes where on which days, as one form: a stop under another, each with its own people. */
 
-import { MultiSelect, Select, TextInput } from '@mantine/core'
+import { MultiSelect, Select, Textarea, TextInput } from '@mantine/core'
 import { EMERGENCY_NUMBERS } from '../../core/household/emergencyNumbers'
 import { PLACE_TRAIT_IDS, PLACE_TRAITS } from '../../core/household/places'
 import { TRAVELS, type Travel, type Trip } from '../../core/trips/trip'
@@ -246,6 +246,14 @@ function StopFields({ stop, title, cover, shows, onChange, onRemove }: StopProps
                 data={PLACE_TRAIT_IDS.map((value) => ({ value, label: PLACE_TRAITS[value] }))}
               />
             )}
+            <Textarea
+              label={formWords.note}
+              placeholder={formWords.notePlaceholder}
+              maxLength={2000}
+              autosize
+              value={stop.note}
+              onChange={(event) => onChange({ note: event.currentTarget.value })}
+            />
           </Stack>
         )}
       </Folded>

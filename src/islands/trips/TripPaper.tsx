@@ -68,6 +68,12 @@ export function TripPaper({ view, cover: coverView }: Props) {
                   ]
                     .filter(Boolean)
                     .join(' · ')}
+                  {stop.note !== '' && (
+                    <>
+                      <br />
+                      {stop.note}
+                    </>
+                  )}
                 </p>
               )
             })}

@@ -11,16 +11,16 @@ import { call, newKey } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
-import { FirstOf } from '../../ui/FirstOf'
 import { Frame, type Strap } from '../../ui/Frame'
 import * as words from '../../words'
 import { type CoverView, useCover } from '../cover/useCover'
 import { HouseholdTabs } from '../household/HouseholdTabs'
 import { Bags } from './Bags'
+import { Lessons } from './Lessons'
 import { linesOf, Missing } from './Missing'
 import { OnTheWay } from './OnTheWay'
 import { packedAs } from './packedAs'
-import { Strands } from './Strands'
+import { Stops } from './Stops'
 import { TripForm } from './TripForm'
 import { sourcesIn } from './TripsScreen'
 import { usePacking } from './usePacking'
@@ -155,11 +155,18 @@ function TripPlanned({ initial, cover: initialCover }: Props) {
           {isOut && <OnTheWay view={view} cover={cover} plan={plan} />}
         </div>
         <div>
-          <Bags view={view} cover={cover} plan={plan} onChange={change} />
+          <Bags
+            view={view}
+            cover={cover}
+            plan={plan}
+            onChange={change}
+            choose={isOut ? null : packing.choose}
+            stop={packing.stop}
+          />
           {!isOut && <Working packing={packing} plan={plan} hasBags={trip.bags.length > 0} />}
         </div>
       </Stack>
-      <Lessons view={view} />
+      <Lessons view={view} cover={cover} />
       {plan && !isOut && <Whys view={view} cover={cover} plan={plan} onChange={change} />}
       {!isOut && <Wishes view={view} cover={cover} plan={plan} onChange={change} />}
       <Box as="p" size={2} tone="second" above={6} measure>
@@ -203,57 +210,6 @@ interface Part {
   readonly cover: ReturnType<typeof useCover>
 }
 
-function Stops({
-  view,
-  cover,
-  plan,
-  onMove,
-}: Part & {
-  readonly plan: ReturnType<typeof usePacking>['plan']
-  readonly onMove: (stops: readonly Stop[]) => Promise<boolean>
-}) {
-  const { trip, today } = view
-  return (
-    <section aria-label={tripWords.strands}>
-      <Strands stops={trip.stops} {...(lastDay(trip) >= today && { onMove })} />
-      <Stack as="ul" gap={4}>
-        {trip.stops.map((stop, at) => {
-          const scene = plan?.scenes[at]
-          const numbers = view.numbers.find((one) => one.stop === stop.id)
-          return (
-            <Box as="li" key={stop.id} padY={2} lineBelow="hairline">
-              <Row gapX={5} gapY={1} justify="between" wrap>
-                <Box as="h2" size={3} breakable>
-                  {tripWords.strandAbout(
-                    stop.name,
-                    stop.members.map(cover.memberName),
-                    stop.from,
-                    stop.to,
-                    today,
-                  )}
-                </Box>
-                {scene && trip.bags.length > 0 && (
-                  <Box as="b" nowrap>
-                    {scene.isOver ? tripWords.left : tripWords.readyHere(scene.ready, scene.of)}
-                  </Box>
-                )}
-              </Row>
-              <Box as="p" size={2} tone="second">
-                {[
-                  tripWords.travel[stop.travel],
-                  tripWords.toHelp(stop.minutesToHelp),
-                  ...(numbers?.emergency ? [tripWords.sheets.emergency(numbers.emergency)] : []),
-                  ...(numbers?.poison ? [tripWords.sheets.poison(numbers.poison)] : []),
-                ].join(' · ')}
-              </Box>
-            </Box>
-          )
-        })}
-      </Stack>
-    </section>
-  )
-}
-
 function Questions({ view, cover }: Part) {
   const { trip } = view
   const stopName = (id: string) => trip.stops.find((one) => one.id === id)?.name ?? ''
@@ -279,34 +235,6 @@ function Questions({ view, cover }: Part) {
         </Box>
       ))}
     </Stack>
-  )
-}
-
-/** What was missed and what was carried for nothing, from the trips before. */
-function Lessons({ view: { lessons } }: Pick<Part, 'view'>) {
-  if (lessons.length === 0) return null
-  return (
-    <Box as="section" above={7} aria-label={tripWords.lessons.title}>
-      <Box as="h2" size={4} below={2}>
-        {tripWords.lessons.title}
-      </Box>
-      <FirstOf all={lessons} atOnce={3}>
-        {(shown) => (
-          <ul>
-            {shown
-              .flatMap(({ trip, missed, cursed }) => [
-                ...(missed === '' ? [] : [tripWords.lessons.missed(missed, trip)]),
-                ...(cursed === '' ? [] : [tripWords.lessons.cursed(cursed, trip)]),
-              ])
-              .map((text) => (
-                <Box as="li" key={text} padY={1} breakable>
-                  {text}
-                </Box>
-              ))}
-          </ul>
-        )}
-      </FirstOf>
-    </Box>
   )
 }
 

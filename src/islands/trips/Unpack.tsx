@@ -1,8 +1,10 @@
 /** Unpacking in one pass: everything as packed, but for what somebody says; and two questions. */
 
 import { Select, Textarea, TextInput } from '@mantine/core'
+import type { TripSaid } from '../../core/trips/trip'
 import { ActForm } from '../../ui/ActForm'
 import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { Folded } from '../../ui/Folded'
 import { useActForm } from '../../ui/useActForm'
 import * as words from '../../words'
@@ -47,6 +49,9 @@ function UnpackForm({ view }: Pick<Props, 'view'>) {
     onSaved: () => form.restart(),
   })
   const { lines: said } = form.values
+  const toAsk = view.people.filter(({ id }) =>
+    form.values.said.every(({ memberId }) => memberId !== id),
+  )
   const marks = form.errorOf('lines') !== undefined
   const set = (id: string, draft: LineDraft) => form.set({ lines: { ...said, [id]: draft } })
   return (
@@ -110,6 +115,68 @@ function UnpackForm({ view }: Pick<Props, 'view'>) {
         autosize
         {...form.text('cursed')}
       />
+      {form.values.said.map((one) => (
+        <SaidBy
+          key={one.memberId}
+          said={one}
+          name={view.people.find(({ id }) => id === one.memberId)?.name ?? ''}
+          onChange={(patch) =>
+            form.set({
+              said: form.values.said.map((other) =>
+                other.memberId === one.memberId ? { ...other, ...patch } : other,
+              ),
+            })
+          }
+        />
+      ))}
+      {toAsk.length > 0 && (
+        <Row as="fieldset" gap={3} wrap>
+          <Box as="legend" below={2} weight="bold">
+            {unpackWords.alsoAsk}
+          </Box>
+          {toAsk.map(({ id: memberId, name }) => (
+            <Button
+              key={memberId}
+              kind="chip"
+              onClick={() =>
+                form.set({ said: [...form.values.said, { memberId, missed: '', cursed: '' }] })
+              }
+            >
+              {name}
+            </Button>
+          ))}
+        </Row>
+      )}
     </ActForm>
+  )
+}
+
+/** The same two questions, for one of them. */
+function SaidBy({
+  said: { missed, cursed },
+  name,
+  onChange,
+}: {
+  readonly said: TripSaid
+  readonly name: string
+  readonly onChange: (patch: Partial<TripSaid>) => void
+}) {
+  return (
+    <Stack gap={4} columns={2} align="start">
+      <Textarea
+        label={unpackWords.missedBy(name)}
+        maxLength={2000}
+        autosize
+        value={missed}
+        onChange={(event) => onChange({ missed: event.currentTarget.value })}
+      />
+      <Textarea
+        label={unpackWords.cursedBy(name)}
+        maxLength={2000}
+        autosize
+        value={cursed}
+        onChange={(event) => onChange({ cursed: event.currentTarget.value })}
+      />
+    </Stack>
   )
 }

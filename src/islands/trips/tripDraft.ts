@@ -29,6 +29,7 @@ export interface StopDraft {
   readonly minutesToVet: string
   readonly country: string
   readonly traits: readonly PlaceTrait[]
+  readonly note: string
 }
 
 export type TripDraft = { readonly name: string; readonly stops: readonly StopDraft[] }
@@ -51,6 +52,7 @@ export function nextStop(before: StopDraft | undefined, everybody: readonly stri
     minutesToVet: '',
     country: before?.country ?? '',
     traits: [],
+    note: '',
   }
 }
 
@@ -73,6 +75,7 @@ export const tripDraft = (trip: Trip | null, everybody: readonly string[]): Trip
           minutesToVet: written(stop.minutesToVet),
           country: stop.country,
           traits: stop.traits,
+          note: stop.note,
         })),
       }
 
@@ -116,7 +119,7 @@ const stopOf = (stop: StopDraft, before: Trip | null) => ({
   signal: before?.stops.find(({ id }) => id === stop.id)?.signal ?? null,
   traits: stop.traits,
   country: stop.country,
-  note: before?.stops.find(({ id }) => id === stop.id)?.note ?? '',
+  note: stop.note.trim(),
 })
 
 /** What a new trip begins with beside its form. */

@@ -2,6 +2,7 @@
 import { unpackTrip } from '../../contract/trips'
 import { type Amount, less, NOTHING } from '../../core/quantity/amount'
 import { readAmount } from '../../core/quantity/readAmount'
+import type { TripSaid } from '../../core/trips/trip'
 import { act, type FormReading, faultsIn } from '../../ui/formReading'
 import * as words from '../../words'
 import type { TripLine, TripView } from './view'
@@ -22,9 +23,11 @@ export type UnpackDraft = {
   readonly lines: Readonly<Record<string, LineDraft>>
   readonly missed: string
   readonly cursed: string
+  /** What one of them says for themselves, in the order in which they were asked. */
+  readonly said: readonly TripSaid[]
 }
 
-export const EMPTY_UNPACKING: UnpackDraft = { lines: {}, missed: '', cursed: '' }
+export const EMPTY_UNPACKING: UnpackDraft = { lines: {}, missed: '', cursed: '', said: [] }
 
 /** Lines of which something was packed and not put back. */
 export const toUnpack = ({ lines }: Pick<TripView, 'lines'>): readonly TripLine[] =>
@@ -74,6 +77,13 @@ export function readUnpackDraft(
       }),
       missed: draft.missed.trim(),
       cursed: draft.cursed.trim(),
+      said: draft.said
+        .map(({ memberId, missed, cursed }) => ({
+          memberId,
+          missed: missed.trim(),
+          cursed: cursed.trim(),
+        }))
+        .filter(({ missed, cursed }) => missed + cursed !== ''),
     },
   })
 }

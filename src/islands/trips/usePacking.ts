@@ -2,6 +2,7 @@
 import { type Remote, wrap } from 'comlink'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Pantry } from '../../core/cover/pantry'
+import type { BagsChosen } from '../../core/trips/chooseBags'
 import type { TripPlan } from '../../core/trips/plan'
 import type { TripPacker } from '../../workers/tripPacker'
 import { isOutNow, roomsOf, type TripView, tripOf } from './view'
@@ -27,9 +28,11 @@ export function usePacking(view: TripView, laid: Pantry) {
   const [again, setAgain] = useState(0)
   const { trip, rooms, today } = view
   const isOut = isOutNow(view)
+  const giveUp = useRef<(() => void) | null>(null)
   const end = useCallback(() => {
     started.current?.worker.terminate()
     started.current = null
+    giveUp.current?.()
   }, [])
   /** Packing ticks change nothing of this: only what lies where, who goes, and the wishes do. */
   const asked = JSON.stringify([
@@ -77,5 +80,22 @@ export function usePacking(view: TripView, laid: Pantry) {
       setState('stopped')
     }, [end]),
     anew: useCallback(() => setAgain((count) => count + 1), []),
+    /** Bags for the trip as it stands, so many at most; null where it was stopped. */
+    choose: (mostBags: number | null): Promise<BagsChosen | null> => {
+      started.current ??= start()
+      // A worker that is ended answers nothing more.
+      const stopped = new Promise<null>((settle) => {
+        giveUp.current = () => settle(null)
+      })
+      return Promise.race([
+        stopped,
+        started.current.packer.chooseBags(
+          laid.stock,
+          tripOf({ trip }),
+          roomsOf({ rooms }),
+          mostBags,
+        ),
+      ])
+    },
   }
 }

@@ -134,6 +134,8 @@ export const trips = {
     asHome: 'As at home',
     traits: 'What there is',
     more: 'Vet, country, what there is',
+    note: 'What else to know there',
+    notePlaceholder: 'Language, customs, pharmacy and shop, a cold store',
     addStop: 'Add a stop',
     addStopUnder: 'Two stops on the same days with different people: the party splits.',
     removeStop: (name: string): string => `Remove ${name}`,
@@ -187,6 +189,7 @@ export const trips = {
   toHelp: (of: number | null): string =>
     of === null ? 'how far help is nobody has said' : `${minutes(of)} to a clinic`,
   readyHere: (ready: number, of: number): string => `ready for ${ready} of ${of}`,
+  short: (count: number): string => `${count} missing`,
   /** Of a stop that they have gone on from. */
   left: 'over',
   headlineOut: (name: string, gaps: number, isJudged: boolean): string =>
@@ -211,6 +214,18 @@ export const trips = {
   bag: {
     add: 'Add a bag',
     choose: 'Which bag',
+    chooseLightest: 'Choose the lightest bags',
+    oneLess: 'With one bag less',
+    choosing: 'Choosing the bags …',
+    noneOfUse: 'No bag is needed: nothing you have would answer what can happen there.',
+    chosen: (bags: readonly string[], isShort: boolean): string =>
+      bags.length === 0
+        ? 'No bag comes along: nothing you have would answer what can happen there'
+        : `${list(bags)} ${bags.length === 1 ? 'comes' : 'come'} along${isShort ? '. Not everything fits: see what is missing' : ''}`,
+    already: 'The lightest bags come along already.',
+    notChosen: 'The bags could not be chosen in time. They are as they were.',
+    left: 'Stopped. The bags are as they were.',
+    carries: (bag: string, who: string): string => `${bag} (${who})`,
     carrier: 'Who carries it',
     stowage: 'On the way',
     filled: 'Fill it for this trip',
@@ -354,6 +369,9 @@ export const trips = {
     missed: 'What did you miss?',
     cursed: 'What did you carry for nothing?',
     reviewUnder: 'One or two lines; they are shown when the next trip is planned.',
+    alsoAsk: 'What somebody else says',
+    missedBy: (who: string): string => `What did ${who} miss?`,
+    cursedBy: (who: string): string => `What did ${who} carry for nothing?`,
     save: 'Put everything back',
     done: (count: number): string =>
       count === 0
@@ -362,8 +380,10 @@ export const trips = {
   },
   lessons: {
     title: 'From earlier trips',
-    missed: (text: string, trip: string): string => `Missed in ${trip}: ${text}`,
-    cursed: (text: string, trip: string): string => `Carried for nothing in ${trip}: ${text}`,
+    missed: (text: string, trip: string, who: string): string =>
+      `${who === '' ? 'Missed' : `${who} missed`} in ${trip}: ${text}`,
+    cursed: (text: string, trip: string, who: string): string =>
+      `Carried for nothing in ${trip}${who === '' ? '' : `, says ${who}`}: ${text}`,
   },
   remove: {
     press: 'Remove the trip',

@@ -1,0 +1,15 @@
+import { chromium } from 'playwright-core'
+const [, , out, path, size = '1280x800', full = ''] = process.argv
+const [w, h] = size.split('x').map(Number)
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: ['--no-sandbox'] })
+const context = await browser.newContext({ viewport: { width: w, height: h }, baseURL: 'http://127.0.0.1:4400', isMobile: w < 500, hasTouch: w < 500 })
+const answer = await context.request.post('/api/demo-session', { headers: { origin: 'http://127.0.0.1:4400' } })
+if (!answer.ok()) console.log('session', answer.status())
+const page = await context.newPage()
+page.on('pageerror', (e) => console.log('ERROR', e.message))
+page.on('console', (m) => m.type() === 'error' && console.log('console', m.text().slice(0, 300)))
+await page.goto(path, { waitUntil: 'load' })
+await page.waitForTimeout(2500)
+if (process.env.DO) await new Function('page', `return (async () => { ${process.env.DO} })()`)(page)
+await page.screenshot({ path: out, fullPage: full === 'full' })
+await browser.close()
