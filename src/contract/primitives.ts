@@ -221,6 +221,7 @@ export const standing = z.discriminatedUnion('kind', [
     kind: z.literal('held'),
     reason: shortText.min(1, 'Say what it waits for'),
     recall: shortText.optional(),
+    exposure: z.literal(true).optional(),
   }),
   z.object({ kind: z.literal('lent'), to: shortText.min(1, 'Say who has it'), since: plainDate }),
   z.object({ kind: z.literal('unclean'), since: plainDate }),

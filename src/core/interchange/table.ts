@@ -51,7 +51,7 @@ export function readTable(text: string): TableReading {
 }
 
 /** The delimiter that splits the first lines most, counted outside quotes. */
-function delimiterOf(text: string): string {
+export function delimiterOf(text: string): string {
   const head = text
     .split('\n', 12)
     .join('\n')

@@ -27,6 +27,8 @@ export type Standing =
       readonly reason: string
       /** The bulletin that recalls it. */
       readonly recall?: string
+      /** Heat or frost: whoever sets it free has asked, and what was before that is answered. */
+      readonly exposure?: true
     }
   | { readonly kind: 'lent'; readonly to: string; readonly since: PlainDate }
   /** An instrument that was used and waits to be cleaned. */
