@@ -91,6 +91,7 @@ const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   card_faulty: 422,
   dose_refused: 409,
   trip_faulty: 422,
+  no_year: 409,
   already_struck: 409,
   incident_counts: 409,
 }

@@ -16,6 +16,7 @@ import * as wire from './primitives'
 import * as care from './values/care'
 import * as cover from './values/cover'
 import * as evacuation from './values/evacuation'
+import * as exposure from './values/exposure'
 import * as items from './values/items'
 import * as kits from './values/kits'
 import * as members from './values/members'
@@ -363,6 +364,26 @@ export const RECORDS = {
     bulletin_id: wire.typed(200).min(1),
     taken_on: day,
     bulletin: nested(bulletin),
+  }),
+  temperature_log: z.strictObject({
+    ...acted,
+    place_id: id.nullable(),
+    kit_id: id.nullable(),
+    pocket_id: id.nullable(),
+    name: wire.givenName,
+    source: z.enum(['file', 'typed', 'simulated']),
+    from_minute: exposure.minute,
+    to_minute: exposure.minute,
+    readings: z.int().min(1).max(200_000),
+    body: nested(exposure.logBody),
+  }),
+  temperature_year: z.strictObject({
+    ...acted,
+    place_id: id,
+    coldest_month: z.int().min(1).max(12),
+    coldest: z.int().min(-60).max(50),
+    hottest_month: z.int().min(1).max(12),
+    hottest: z.int().min(-60).max(60),
   }),
   trip: z.strictObject({
     ...acted,

@@ -4,6 +4,7 @@ import * as care from './care'
 import * as cover from './cover'
 import type { Endpoint, FileEndpoint } from './endpoint'
 import * as evacuation from './evacuation'
+import * as exposure from './exposure'
 import * as find from './find'
 import * as household from './household'
 import * as imports from './imports'
@@ -25,6 +26,7 @@ export const contract = {
   care,
   cover,
   evacuation,
+  exposure,
   find,
   household,
   imports,

@@ -23,6 +23,7 @@ import type {
   ShopOfferId,
   ShopOrderId,
   StopId,
+  TemperatureLogId,
   TripId,
   TripLineId,
   VisitId,
@@ -58,6 +59,7 @@ export const shopOrderId = idOf<ShopOrderId>()
 export const tripId = idOf<TripId>()
 export const stopId = idOf<StopId>()
 export const tripLineId = idOf<TripLineId>()
+export const temperatureLogId = idOf<TemperatureLogId>()
 export const roundId = idOf<RoundId>()
 export const entryId = idOf<EntryId>()
 export const incidentId = idOf<IncidentId>()

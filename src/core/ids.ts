@@ -18,6 +18,7 @@ export type ShopOrderId = Brand<string, 'ShopOrderId'>
 export type TripId = Brand<string, 'TripId'>
 export type StopId = Brand<string, 'StopId'>
 export type TripLineId = Brand<string, 'TripLineId'>
+export type TemperatureLogId = Brand<string, 'TemperatureLogId'>
 export type ActId = Brand<string, 'ActId'>
 export type MovementId = Brand<string, 'MovementId'>
 

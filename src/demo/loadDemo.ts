@@ -23,6 +23,7 @@ import { standInServices } from '../standIns/services'
 import { liveCare } from './care'
 import { DEMO_CONTAINERS } from './containers'
 import { liveEvacuation } from './evacuation'
+import { liveExposure } from './exposure'
 import {
   DEMO_ANSWERS,
   DEMO_ESSENTIAL,
@@ -93,6 +94,7 @@ export async function fillDemo(
   await liveThrough(on, caller, stocked, today)
   await liveRounds(on, caller, { ...stocked, newId: randomUUID })
   await liveEvacuation(on, caller, stocked)
+  await liveExposure(on, caller, stocked, today)
   await liveTrips(on, caller, { ...stocked, today, newId: randomUUID })
   const placeId = stocked.places.get('house')
   if (!placeId) throw new Error('The demo has no house')

@@ -12,13 +12,15 @@ interface Drawn {
   readonly time: (at: number) => string
   /** Where the values should lie; null where nobody knows. */
   readonly normal: { readonly from: number; readonly to: number } | null
+  /** Many points: a line without a mark for each. */
+  readonly isDense?: boolean
 }
 
 /** @returns what takes it away again */
 export function drawLine(
   element: HTMLElement,
   points: readonly (readonly [at: number, value: number])[],
-  { label, time, normal }: Drawn,
+  { label, time, normal, isDense = false }: Drawn,
 ): () => void {
   const style = getComputedStyle(element)
   const colour = (name: string): string => style.getPropertyValue(name).trim()
@@ -55,7 +57,7 @@ export function drawLine(
       {
         type: 'line',
         data: points.map(([at, value]) => [at, value]),
-        symbol: 'circle',
+        symbol: isDense ? 'none' : 'circle',
         symbolSize: 9,
         lineStyle: { color: colour('--ink'), width: 2 },
         itemStyle: { color: colour('--paper'), borderColor: colour('--ink'), borderWidth: 2 },

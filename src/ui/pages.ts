@@ -27,6 +27,7 @@ const HREFS: Readonly<Record<PageId, string>> = {
   rates: '/restock/use',
   household: '/household',
   trips: '/trips',
+  exposure: '/exposure',
   evacuation: '/evacuation',
   evacuationSheet: '/evacuation/sheet',
   visits: '/household#places',

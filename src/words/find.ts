@@ -39,6 +39,10 @@ export const pages = {
     'Going out',
     'trip travel holiday journey pack bag luggage split party flight unpack',
   ),
+  exposure: said(
+    'Heat and frost',
+    'temperature logger thermometer hot cold freeze frozen fridge storage kinetic car summer winter',
+  ),
   evacuation: said(
     'Leaving the house',
     'evacuation evacuate fire flood in a hurry ten minutes carriers neighbours rehearsal lost animal',

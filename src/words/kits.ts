@@ -175,6 +175,7 @@ export const kitTabs = {
   rounds: 'Rounds',
   stock: 'Stock',
   review: 'Review',
+  exposure: 'Heat and frost',
   record: 'History',
 }
 

@@ -1,5 +1,7 @@
 /** Every endpoint, walked with another household's ids: not one of them is found. */
 import { beforeAll, describe, expect, it } from 'vitest'
+import { typeReadings } from '../../src/app/exposure/exposureActs'
+import { readExposure } from '../../src/app/exposure/readExposure'
 import { addFeed } from '../../src/app/household/feedActs'
 import { teachCode } from '../../src/app/items/codeActs'
 import { addWish, setOffer } from '../../src/app/restock/planActs'
@@ -111,7 +113,16 @@ beforeAll(async () => {
   const { tripId } = await createTrip(app.world, app.keeper, { key: newKey(), ...aTrip() })
   await planTrip(app.world, app.keeper, { key: newKey(), tripId, lines: [aLine()] })
   const { lines } = await readTrip(app.world, app.keeper, { tripId })
-  theirs = { ...theirs, tripId, lineId: lines[0]?.id ?? '' }
+  await typeReadings(app.world, app.keeper, {
+    key: newKey(),
+    spot: { kind: 'place', id: stock.placeId },
+    from: plainDate('2026-11-20'),
+    to: plainDate('2026-11-21'),
+    lowest: 500,
+    highest: 2000,
+  })
+  const { logs } = await readExposure(app.world, app.keeper, {})
+  theirs = { ...theirs, tripId, lineId: lines[0]?.id ?? '', logId: logs[0]?.id ?? '' }
   before = await everythingOf()
 })
 
@@ -187,6 +198,21 @@ const bodies = (): Readonly<Record<string, unknown>> => {
     leaveOutNeed: { memberId: null, reason: 'Mine now' },
     expectNeed: { memberId: null },
     putOffErrand: { errandKey: `top_up:${stock.itemId}:${stock.lid}` },
+    addReadings: {
+      spot: { kind: 'pocket', id: theirs.pocketId },
+      name: 'Mine now',
+      readings: { from: 29_000_000, steps: [0, 10], hundredths: [2000, 2100] },
+    },
+    typeReadings: {
+      spot: { kind: 'place', id: theirs.placeId },
+      from: '2026-11-20',
+      to: '2026-11-21',
+      lowest: 100,
+      highest: 2000,
+    },
+    fetchReadings: { placeId: theirs.placeId },
+    removeReadings: {},
+    tellYear: { coldestMonth: 1, coldest: 0, hottestMonth: 7, hottest: 20 },
     createTrip: aTrip(),
     changeTrip: { seenVersion, name: 'Mine now' },
     removeTrip: {},

@@ -5,6 +5,7 @@ import { account } from './account'
 import { care } from './care'
 import { cover } from './cover'
 import { evacuation } from './evacuation'
+import { exposure } from './exposure'
 import { find } from './find'
 import { household } from './household'
 import { imports } from './imports'
@@ -26,6 +27,7 @@ export const handlers: { readonly [Noun in keyof Contract]: HandlersOf<Contract[
   care,
   cover,
   evacuation,
+  exposure,
   find,
   household,
   imports,

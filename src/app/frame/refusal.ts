@@ -101,6 +101,8 @@ export type RefusalReason =
       readonly fault: TripFault
       readonly about: { readonly who: string; readonly stops: readonly string[] }
     }
+  /** A simulated logger is made up from the year of its place, and nobody has told it. */
+  | { readonly code: 'no_year' }
   | { readonly code: 'already_struck' }
   /** Something was given or used: an incident is no slip then. */
   | { readonly code: 'incident_counts' }

@@ -1,6 +1,7 @@
 /** What use cases need from outside: the database, the time, and who is asking. */
 import { dayAt, type PlainDate } from '../../core/calendar/plainDate'
 import { lookahead } from '../../core/calendar/presence'
+import type { LoggerNetwork } from '../../core/exposure/loggerNetwork'
 import type { Household } from '../../core/household/household'
 import type { HouseholdId } from '../../core/ids'
 import type { Shop } from '../../core/shopping/shop'
@@ -26,6 +27,7 @@ export interface Services {
   /** Shops that take orders. */
   readonly shops: readonly Shop[]
   readonly bulletins: BulletinFeed
+  readonly loggers: LoggerNetwork
 }
 
 /** Where recalls are published: a JSON Feed of bulletins. */

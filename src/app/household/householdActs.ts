@@ -11,6 +11,7 @@ import { createHouseholdOf, type NewHousehold } from '../../db/household/househo
 import { readItems as itemsByName } from '../../db/items/items'
 import { readSites } from '../../db/kits/sites'
 import { readMembersAndGuests } from '../../db/members/members'
+import { holdHarmed } from '../exposure/holdHarmed'
 import { type Acting, act, mustEdit } from '../frame/act'
 import { type Caller, reading, type World } from '../frame/world'
 import { mustHoldTogether } from '../items/catalogueActs'
@@ -111,6 +112,8 @@ export const changeItem = (
     { key, kind: 'item_changed', request: { itemId, seenVersion, patch } },
     async (acting) => {
       await editItem(acting, itemId, patch, seenVersion)
+      // What its label says may make of what it met a reason to ask.
+      if (patch.own !== undefined || patch.catalogueId !== undefined) await holdHarmed(acting)
       return {}
     },
   )

@@ -10,7 +10,8 @@ import { pocketsOf } from '../../db/kits/sites'
 import { type Acting, act, append, mustEdit } from '../frame/act'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
-import { decideInTurn, refuseChanged } from '../stock/manyActs'
+import { decideInTurn } from '../stock/decideInTurn'
+import { refuseChanged } from '../stock/manyActs'
 
 /**
  * Puts every pocket of a kit to its cell.

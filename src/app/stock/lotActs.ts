@@ -1,5 +1,4 @@
 /** Acts on one lot: use, move, give away, throw away, count, change details. */
-import { randomUUID } from 'node:crypto'
 import type { ActKind } from '../../contract'
 import type { LotId, PocketId } from '../../core/ids'
 import type { Amount } from '../../core/quantity/amount'
@@ -14,8 +13,8 @@ import {
   type Some,
 } from '../../core/stock/decide'
 import { soonerThan } from '../../core/stock/firstOut'
-import type { LotDetails, PartWay } from '../../core/stock/lot'
-import { createLots, type LockedLot } from '../../db/frame/ledger'
+import type { LotDetails } from '../../core/stock/lot'
+import type { LockedLot } from '../../db/frame/ledger'
 import { itemOfLot } from '../../db/items/items'
 import { lotsBeside } from '../../db/stock/stock'
 import { type Acting, act, carryOut, lockSeen } from '../frame/act'
@@ -26,6 +25,7 @@ import { titleIn } from '../frame/titleIn'
 import type { Caller, World } from '../frame/world'
 import { editItem, type ItemPatch } from '../household/householdActs'
 import { carryCameTrue } from '../restock/wishes'
+import { parting } from './parting'
 
 export interface OnLot {
   readonly key: string
@@ -96,20 +96,6 @@ const onLotThen = async (
 }
 
 export const someOf = ({ pocketId, amount }: Taking): Some => ({ pocket: pocketId, amount })
-
-/** Makes the lot that a part goes on as, where the decision parts one off under that id. */
-export async function parting(
-  acting: Acting,
-  { lot }: LockedLot,
-  way: PartWay,
-  decide: (asLot: LotId) => Decision,
-): Promise<Decision> {
-  const part = randomUUID() as LotId
-  const decision = decide(part)
-  if (decision.kind === 'append' && decision.facts.some(({ lotId }) => lotId === part))
-    await createLots(acting, [{ ...lot, id: part, origin: { lotId: lot.id, way } }])
-  return decision
-}
 
 /** The lot of the same item in that pocket that should have gone first, if there is one. */
 async function passedOver(

@@ -16,7 +16,8 @@ import { mustEdit } from '../frame/act'
 import { mustHave } from '../frame/mustHave'
 import { notFound } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
-import { type OnLot, onLot, parting, someOf, type Taking } from './lotActs'
+import { type OnLot, onLot, someOf, type Taking } from './lotActs'
+import { parting } from './parting'
 
 export const openLot = (
   world: World,

@@ -28,8 +28,8 @@ import { appendAsOfThen } from '../frame/backdated'
 import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
-import { parting } from '../stock/lotActs'
-import { decideInTurn } from '../stock/manyActs'
+import { decideInTurn } from '../stock/decideInTurn'
+import { parting } from '../stock/parting'
 
 type TripFields = Omit<Trip, 'id' | 'version'>
 type OnTrip = Keyed & { readonly tripId: TripId }

@@ -248,8 +248,9 @@ describe('a verdict', () => {
     ['exactly 30 is not above it', [...hours(40, 30), ...hours(900, 16)], 'within'],
     ['above 40 at any moment is beyond', [40.01, ...hours(900, 16)], 'beyond'],
     ['exactly 40 is not', [40, ...hours(900, 16)], 'excursion'],
-    ['a mean of exactly 25.0 is within', hours(50, 25), 'within'],
-    ['a mean above it is beyond', hours(50, 25.02), 'beyond'],
+    ['a mean of exactly 25.0 is within', hours(720, 25), 'within'],
+    ['a mean above it is beyond', hours(720, 25.02), 'beyond'],
+    ['an hour less than thirty days is no mean to judge by', hours(719, 27), 'within'],
     ['below 15 is told and no more', [...hours(20, 3)], 'within'],
   ] as const)('of a thing for room temperature: %s', (_, celsius, kind) => {
     expect(judged(celsius).verdict.kind).toBe(kind)

@@ -38,6 +38,11 @@ export interface Exposure {
   readonly figures: Figures
 }
 
+/**
+ * A mean is judged once so much was measured: a warm afternoon is no mean. Thirty days, as excursions are
+ * reckoned over; before that it is only shown.
+ */
+const MEAN_MINUTES = 30 * 24 * 60
 /** Less than this measured is not known. */
 const ENOUGH = 0.5
 
@@ -52,7 +57,9 @@ export function judgeExposure(keeping: Keeping, all: Figures, year: Figures = al
   const share = year.whole <= 0 ? 0 : Math.min(1, year.measured / year.whole)
   const mean =
     year.measured > 0 ? Math.round(kineticOf(year.aged / year.measured) * 100) / 100 : null
-  const heat = limits ? heatOf(limits, all, mean) : { harms: [], told: [], isExcursion: false }
+  const heat = limits
+    ? heatOf(limits, all, year.measured >= MEAN_MINUTES ? mean : null)
+    : { harms: [], told: [], isExcursion: false }
   const harms = [...(keeping.frostHarms ? frostOf(keeping, all) : []), ...heat.harms]
   return {
     verdict: verdictOf(keeping, { harms, isExcursion: heat.isExcursion, share, all }),

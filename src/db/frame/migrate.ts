@@ -21,6 +21,7 @@ import * as goesWith from './migrations/0018-goes-with'
 import * as evacuation from './migrations/0019-evacuation'
 import * as incidentStop from './migrations/0020-incident-stop'
 import * as tripSaid from './migrations/0021-trip-said'
+import * as exposure from './migrations/0022-exposure'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -44,6 +45,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0019-evacuation': evacuation,
   '0020-incident-stop': incidentStop,
   '0021-trip-said': tripSaid,
+  '0022-exposure': exposure,
 }
 
 /** What is missing, in order; nothing of a database in which nothing has been made yet. */

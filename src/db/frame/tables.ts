@@ -339,6 +339,24 @@ export interface TripLineTable extends Acted {
   amount: Fixed<number>
   state: string
 }
+export interface TemperatureLogTable extends Acted {
+  place_id: Fixed<string | null>
+  kit_id: Fixed<string | null>
+  pocket_id: Fixed<string | null>
+  name: string
+  source: Fixed<string>
+  from_minute: Fixed<number>
+  to_minute: Fixed<number>
+  readings: Fixed<number>
+  body: FixedJson
+}
+export interface TemperatureYearTable extends Acted {
+  place_id: Fixed<string>
+  coldest_month: number
+  coldest: number
+  hottest_month: number
+  hottest: number
+}
 export interface IncidentTable extends Acted {
   kind: string | null
   member_id: string | null
@@ -455,6 +473,8 @@ export interface Tables {
   dose_card: DoseCardTable
   dose_card_member: DoseCardMemberTable
   recipe: RecipeTable
+  temperature_log: TemperatureLogTable
+  temperature_year: TemperatureYearTable
   incident: IncidentTable
   care_entry: CareEntryTable
   care_photo: CarePhotoTable
@@ -472,6 +492,8 @@ export interface Tables {
  * is inside goes before what holds it. An act can touch no table that is not named here.
  */
 export const ACTED_TABLES = [
+  'temperature_log',
+  'temperature_year',
   'trip_line',
   'trip',
   'restock_wish',

@@ -7,6 +7,7 @@ const PARTS = [
   ['rounds', '/rounds'],
   ['stock', '/stock'],
   ['review', '/review'],
+  ['exposure', '/exposure'],
   ['record', '/record'],
 ] as const
 export type KitPart = (typeof PARTS)[number][0]

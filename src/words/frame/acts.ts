@@ -4,6 +4,7 @@ import type { Fact } from '../../core/stock/movement'
 import { carePast } from '../care/past'
 import { coverPast } from '../cover'
 import { evacuationPast } from '../evacuation/past'
+import { exposurePast } from '../exposure/past'
 import { householdPast } from '../household/household'
 import { importsPast } from '../imports'
 import { itemsPast } from '../items'
@@ -24,6 +25,7 @@ const PAST: Readonly<Record<ActKind | Fact['kind'], string>> = {
   ...carePast,
   ...coverPast,
   ...evacuationPast,
+  ...exposurePast,
   ...householdPast,
   ...importsPast,
   ...itemsPast,

@@ -114,6 +114,7 @@ const EVERY: { readonly [C in Code]: Extract<RefusalReason, { readonly code: C }
     fault: { code: 'nobody_there', stop: 'stop-1' as StopId },
     about: { who: '', stops: ['Lake house'] },
   },
+  no_year: { code: 'no_year' },
   already_struck: { code: 'already_struck' },
   incident_counts: { code: 'incident_counts' },
 }

@@ -302,6 +302,11 @@ export function sentenceFor(reason: RefusalReason): Sentence {
       return say('Do not give it', doseRefused(reason.refusals))
     case 'trip_faulty':
       return say('This trip cannot be planned like that', tripFaultText(reason.fault, reason.about))
+    case 'no_year':
+      return say(
+        'Say first how warm it is there',
+        'The simulated logger is made up from the coldest and the hottest month of the place and from what keeps it warm.',
+      )
     case 'already_struck':
       return say('It is struck out already', 'Somebody else was faster. Nothing more is needed.')
     case 'incident_counts':

@@ -1,0 +1,207 @@
+/** Readings come in, and what has met too much is put on hold with the act that brought them. */
+import { randomUUID } from 'node:crypto'
+import { addDays, type PlainDate } from '../../core/calendar/plainDate'
+import { localReader } from '../../core/calendar/zoneOffset'
+import type { Spot } from '../../core/exposure/household'
+import type { YearOfPlace } from '../../core/exposure/model'
+import { merged, minuteAt, type Series } from '../../core/exposure/readings'
+import type { PlaceId, TemperatureLogId } from '../../core/ids'
+import {
+  linesIn,
+  logColumns,
+  readingsOf,
+  readLogs,
+  readYears,
+  type Source,
+} from '../../db/exposure/temperatures'
+import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
+import { type Acting, act, mustEdit } from '../frame/act'
+import type { Keyed } from '../frame/asked'
+import { mustHave } from '../frame/mustHave'
+import { notFound, Refusal } from '../frame/refusal'
+import { type Caller, surveyNow, type World } from '../frame/world'
+import { holdHarmed } from './holdHarmed'
+
+/** As it comes over the wire: steps from the first minute. */
+interface Packed {
+  readonly from: number
+  readonly steps: readonly number[]
+  readonly hundredths: readonly number[]
+}
+
+/** Each reading counts once; what was read already adds nothing. @throws {Refusal} `not_found` */
+export const addReadings = (
+  world: World,
+  caller: Caller,
+  {
+    key,
+    spot,
+    name,
+    readings,
+  }: Keyed & { readonly spot: Spot; readonly name: string; readonly readings: Packed },
+) =>
+  act(
+    world,
+    caller,
+    {
+      key,
+      kind: 'readings_added',
+      why: name,
+      // Who sends the same again sends as many readings of the same time.
+      request: { spot, name, from: readings.from, count: readings.steps.length },
+    },
+    async (acting) => {
+      await mustHave(acting.trx, spot.kind, spot.id)
+      const { added, differing } = await take(acting, spot, name, 'file', unpacked(readings))
+      return { added, differing, held: added > 0 ? await holdHarmed(acting) : 0 }
+    },
+  )
+
+/** @throws {Refusal} `not_found` */
+export const typeReadings = (
+  world: World,
+  caller: Caller,
+  {
+    key,
+    spot,
+    from,
+    to,
+    lowest,
+    highest,
+  }: Keyed & {
+    readonly spot: Spot
+    readonly from: PlainDate
+    readonly to: PlainDate
+    readonly lowest: number
+    readonly highest: number
+  },
+) =>
+  act(
+    world,
+    caller,
+    { key, kind: 'readings_typed', request: { spot, from, to, lowest, highest } },
+    async (acting) => {
+      await mustHave(acting.trx, spot.kind, spot.id)
+      const begin = localReader(acting.household.timeZone)
+      const at = (day: PlainDate) => begin(Date.parse(`${day}T00:00:00Z`) / 60_000, null)
+      await createRecord(
+        acting,
+        'temperature_log',
+        logColumns(spot, {
+          name: 'Minimum and maximum',
+          source: 'typed',
+          from: at(from),
+          to: Math.max(
+            at(from) + 1,
+            Math.min(at(addDays(to, 1)), Math.ceil(acting.at.getTime() / 60_000)),
+          ),
+          readings: 2,
+          body: { low: lowest, high: highest },
+        }),
+      )
+      return { held: await holdHarmed(acting) }
+    },
+  )
+
+/** So far back a logger that was just put there remembers. */
+const REMEMBERS_MINUTES = 365 * 24 * 60
+
+/** @throws {Refusal} `not_found`, `no_year` */
+export const fetchReadings = (
+  world: World,
+  caller: Caller,
+  { key, placeId }: Keyed & { readonly placeId: PlaceId },
+) =>
+  act(world, caller, { key, kind: 'readings_fetched', request: { placeId } }, async (acting) => {
+    const { places } = (await surveyNow(acting)).stock
+    const place = places.find(({ id }) => id === placeId)
+    if (!place) throw notFound()
+    const year = (await readYears(acting.trx)).find((one) => one.placeId === placeId)
+    if (!year || !place.climate) throw new Refusal({ code: 'no_year' })
+    const spot = { kind: 'place', id: placeId } as const
+    const { loggers } = world.services
+    const now = minuteAt(acting.at.getTime())
+    const before = (await readLogs(acting.trx)).filter(
+      (log) => log.source === 'simulated' && log.spot.id === placeId,
+    )
+    const since = Math.max(0, now - REMEMBERS_MINUTES, ...before.map(({ to }) => to + 1))
+    const told = loggers.tell({
+      from: since,
+      to: now,
+      climate: place.climate,
+      year,
+      seed: Number.parseInt(placeId.slice(0, 8), 16),
+    })
+    const { added } = await take(acting, spot, loggers.name, 'simulated', told)
+    return { added, held: added > 0 ? await holdHarmed(acting) : 0 }
+  })
+
+/** @throws {Refusal} `not_found` */
+export const removeReadings = (
+  world: World,
+  caller: Caller,
+  { key, logId }: Keyed & { readonly logId: TemperatureLogId },
+) =>
+  act(world, caller, { key, kind: 'readings_removed', request: { logId } }, async (acting) => {
+    if (!(await removeRecord(acting, 'temperature_log', logId))) throw notFound()
+    return {}
+  })
+
+/** @throws {Refusal} `not_found` */
+export const tellYear = (
+  world: World,
+  caller: Caller,
+  { key, placeId, ...year }: Keyed & YearOfPlace & { readonly placeId: PlaceId },
+) =>
+  act(world, caller, { key, kind: 'year_told', request: { placeId, year } }, async (acting) => {
+    await mustHave(acting.trx, 'place', placeId)
+    const columns = {
+      coldest_month: year.coldestMonth,
+      coldest: year.coldest,
+      hottest_month: year.hottestMonth,
+      hottest: year.hottest,
+    }
+    const known = (await readYears(acting.trx)).find((one) => one.placeId === placeId)
+    if (known) mustEdit(await editRecord(acting, 'temperature_year', known.id, columns, null))
+    else await createRecord(acting, 'temperature_year', { place_id: placeId, ...columns })
+    return {}
+  })
+
+// ---- parts -------------------------------------------------------------------------------------
+
+function unpacked({ from, steps, hundredths }: Packed): Series {
+  let at = from
+  return { minutes: steps.map((step) => (at += step)), hundredths }
+}
+
+/** Keeps what is new of it. */
+async function take(
+  acting: Acting,
+  spot: Spot,
+  name: string,
+  source: Source,
+  coming: Series,
+): Promise<{ readonly added: number; readonly differing: number }> {
+  const own = linesIn(
+    (await readLogs(acting.trx)).filter(
+      (log) => log.spot.kind === spot.kind && log.spot.id === spot.id && log.name === name,
+    ),
+  ).flatMap((log) => (log.kind === 'logger' ? [log.series] : []))[0]
+  const { added, differing } = merged(own ?? { minutes: [], hundredths: [] }, coming)
+  const [from, to] = [added.minutes[0], added.minutes.at(-1)]
+  if (from === undefined || to === undefined) return { added: 0, differing }
+  await createRecord(
+    acting,
+    'temperature_log',
+    logColumns(spot, {
+      name,
+      source,
+      from,
+      to,
+      readings: added.minutes.length,
+      body: readingsOf(added),
+    }),
+    randomUUID(),
+  )
+  return { added: added.minutes.length, differing }
+}

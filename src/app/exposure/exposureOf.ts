@@ -1,0 +1,76 @@
+/** Heat and frost of a household, judged from its loggers and its ledger. */
+import { catalogue } from '../../core/catalogue/catalogue'
+import { itemFacts } from '../../core/catalogue/itemFacts'
+import {
+  type JudgedExposure,
+  judgeHousehold,
+  linesOf,
+  type PocketLine,
+  type PocketSite,
+} from '../../core/exposure/household'
+import { type Keeping, keepingOf } from '../../core/exposure/storage'
+import type { LotId, PocketId } from '../../core/ids'
+import type { Item } from '../../core/stock/item'
+import type { HouseholdStock, Survey } from '../../core/watch/survey'
+import { type KeptLog, linesIn, readLogs, readTimedMovements } from '../../db/exposure/temperatures'
+import type { Trx } from '../../db/frame/connect'
+import { onceAwaitedFor } from '../frame/cache'
+import { type Reading, surveyOf } from '../frame/world'
+
+export interface HouseholdExposure {
+  readonly logs: readonly KeptLog[]
+  readonly sites: readonly PocketSite[]
+  readonly lines: ReadonlyMap<PocketId, PocketLine>
+  readonly keepings: ReadonlyMap<LotId, Keeping>
+  readonly judged: readonly JudgedExposure[]
+}
+
+/** Judged from what is given: inside an act, or for a page. @param now minutes */
+export async function judgeExposures(
+  trx: Trx,
+  stock: HouseholdStock,
+  now: number,
+): Promise<HouseholdExposure> {
+  const logs = await readLogs(trx)
+  const sites = sitesOf(stock)
+  const keepings = keepingsOf(stock)
+  const lines = linesOf(linesIn(logs), sites)
+  const judged =
+    lines.size === 0
+      ? []
+      : judgeHousehold(lines, await readTimedMovements(trx), (lotId) => keepings.get(lotId), now)
+  return { logs, sites, lines, keepings, judged }
+}
+
+const kept = onceAwaitedFor<Survey, HouseholdExposure>()
+
+/** Kept with the survey: the same revision has the same past. */
+export async function exposureOf(at: Reading, now: number): Promise<HouseholdExposure> {
+  const survey = await surveyOf(at)
+  return kept(survey, () => judgeExposures(at.trx, survey.stock, now))
+}
+
+/** What lies where; a kit that goes with somebody is not as warm as the place where it belongs. */
+export function sitesOf({ pockets, kits }: HouseholdStock): readonly PocketSite[] {
+  const known = new Map(kits.map((kit) => [kit.id, kit]))
+  return pockets.flatMap(({ id, kitId, sort, spot }) => {
+    const kit = known.get(kitId)
+    return kit
+      ? [{ id, kitId, sort, spot, placeId: kit.placeId, isCarried: kit.goesWith !== null }]
+      : []
+  })
+}
+
+/** How each lot is to be kept. */
+function keepingsOf({ items, lots }: HouseholdStock): ReadonlyMap<LotId, Keeping> {
+  const ofItem = new Map<Item['id'], Keeping>(items.map((item) => [item.id, keepingOfItem(item)]))
+  return new Map(
+    lots.flatMap(({ id, itemId }) => {
+      const keeping = ofItem.get(itemId)
+      return keeping ? [[id, keeping] as const] : []
+    }),
+  )
+}
+
+export const keepingOfItem = (item: Item): Keeping =>
+  keepingOf(itemFacts(item, catalogue().get(item.catalogueId ?? '') ?? null, item.own))

@@ -1,0 +1,229 @@
+/** Heat and frost as a page: a year of one spot, what it did to the things, and what is to come. */
+import type { z } from 'zod'
+import type * as contract from '../../contract/exposure'
+import { addDays, type PlainDate } from '../../core/calendar/plainDate'
+import { localReader } from '../../core/calendar/zoneOffset'
+import { comingAt, isHarmedBy } from '../../core/exposure/ahead'
+import { yearChart } from '../../core/exposure/chart'
+import { linesOf, type PocketSite, type Spot } from '../../core/exposure/household'
+import type { KitId, PlaceId, PocketId } from '../../core/ids'
+import { itemTitle } from '../../core/stock/item'
+import type { Survey } from '../../core/watch/survey'
+import { type KeptYear, linesIn, readYears } from '../../db/exposure/temperatures'
+import { type Caller, reading, surveyOf, type World } from '../frame/world'
+import { exposureOf, type HouseholdExposure } from './exposureOf'
+
+export type ExposureView = z.infer<(typeof contract.readExposure)['result']>
+
+interface Asked {
+  readonly place?: PlaceId | undefined
+  readonly kit?: KitId | undefined
+  readonly pocket?: PocketId | undefined
+}
+
+const YEAR_DAYS = 365
+
+export const readExposure = (world: World, caller: Caller, asked: Asked): Promise<ExposureView> =>
+  reading(world, caller, async (at) => {
+    const survey = await surveyOf(at)
+    const exposure = await exposureOf(at, world.now().getTime() / 60_000)
+    const years = await readYears(at.trx)
+    const lots = lotsOf(survey, exposure)
+    const spot = spotAsked(survey, exposure, asked, lots)
+    const placeId = spot && placeOf(survey, spot)
+    const site = spot && placeId ? pseudoSite(survey, spot, placeId) : null
+    const line = site && linesOf(linesIn(exposure.logs), [site]).get(site.id)
+    const place = survey.places.find(({ id }) => id === placeId)
+    const year = years.find((one) => one.placeId === placeId) ?? null
+    return {
+      today: at.today,
+      places: survey.places.map(({ id, name, climate }) => ({
+        id,
+        name,
+        climate,
+        year: plainYear(years.find((one) => one.placeId === id)),
+        isMeasured: exposure.logs.some((log) => placeOf(survey, log.spot) === id),
+      })),
+      placeId,
+      spot,
+      spots: placeId ? spotsAt(survey, exposure, placeId) : [],
+      chart: site
+        ? yearChart(
+            line?.spans ?? [],
+            { from: addDays(at.today, 1 - YEAR_DAYS), days: YEAR_DAYS },
+            onward(localReader(at.household.timeZone)),
+            place?.climate && year && isOpenAir(site) ? { climate: place.climate, year } : null,
+          )
+        : null,
+      logs: exposure.logs
+        .filter((log) => placeOf(survey, log.spot) === placeId)
+        .map(({ id, spot: where, name, source, from, to, readings }) => ({
+          id,
+          where: spotName(survey, where),
+          name,
+          source,
+          from,
+          to,
+          readings,
+        })),
+      apartMinutes: line?.apartMinutes ?? 0,
+      lots,
+      ahead: aheadOf(survey, exposure, years, at.today),
+    } as ExposureView
+  })
+
+/** Local hours in their order, so that the one that comes twice is taken once. */
+function onward(reader: ReturnType<typeof localReader>): (local: number) => number {
+  let last: number | null = null
+  return (local) => {
+    last = reader(local, last)
+    return last
+  }
+}
+
+const plainYear = (year: KeptYear | undefined) =>
+  year
+    ? {
+        coldestMonth: year.coldestMonth,
+        coldest: year.coldest,
+        hottestMonth: year.hottestMonth,
+        hottest: year.hottest,
+      }
+    : null
+
+/** What the climate of a place says something of: no fridge, and nothing that is carried about. */
+const isOpenAir = ({ sort, isCarried }: PocketSite): boolean => sort !== 'elsewhere' && !isCarried
+
+function lotsOf(survey: Survey, { judged, keepings }: HouseholdExposure): ExposureView['lots'] {
+  const held = new Map(
+    survey.holdings.map((one) => [`${one.lot.id}/${one.site.pocket.id}`, one] as const),
+  )
+  const RANK = { beyond: 0, excursion: 1, unknown: 2, within: 3 } as const
+  return judged
+    .flatMap((one) => {
+      const holding = held.get(`${one.lotId}/${one.pocketId}`)
+      const keeping = keepings.get(one.lotId)
+      if (!holding || !keeping) return []
+      const { item, lot, site } = holding
+      return [
+        {
+          lotId: one.lotId,
+          itemId: item.id,
+          title: itemTitle(item),
+          pocketId: one.pocketId,
+          pocket: site.pocket.name,
+          kit: site.kit.name,
+          placeId: site.place.id,
+          storage: keeping.storage,
+          source: keeping.source,
+          verdict: one.verdict,
+          told: one.told,
+          mean: one.mean,
+          share: Math.round(one.share * 1000) / 1000,
+          hottest: one.figures.hottest,
+          coldest: one.figures.coldest,
+          isHeld: lot.standing.kind === 'held',
+          since: one.since,
+        },
+      ]
+    })
+    .sort(
+      (a, b) =>
+        RANK[a.verdict.kind] - RANK[b.verdict.kind] ||
+        a.title.localeCompare(b.title) ||
+        (a.pocket < b.pocket ? -1 : 1),
+    )
+}
+
+function placeOf({ kits, sites }: Pick<Survey, 'kits' | 'sites'>, spot: Spot): PlaceId | null {
+  if (spot.kind === 'place') return spot.id
+  if (spot.kind === 'kit') return kits.find(({ id }) => id === spot.id)?.placeId ?? null
+  return sites.get(spot.id)?.place.id ?? null
+}
+
+function spotName({ kits, places, sites }: Survey, spot: Spot): string {
+  if (spot.kind === 'place') return places.find(({ id }) => id === spot.id)?.name ?? ''
+  if (spot.kind === 'kit') return kits.find(({ id }) => id === spot.id)?.name ?? ''
+  const site = sites.get(spot.id)
+  return site ? `${site.pocket.name}, ${site.kit.name}` : ''
+}
+
+/** The place itself, and whatever in it has a logger of its own. */
+function spotsAt(survey: Survey, { logs }: HouseholdExposure, placeId: PlaceId) {
+  const own = new Map<string, Spot>([[placeId, { kind: 'place', id: placeId }]])
+  for (const { spot } of logs) if (placeOf(survey, spot) === placeId) own.set(spot.id, spot)
+  return [...own.values()].map((spot) => ({ spot, name: spotName(survey, spot) }))
+}
+
+/** As asked; else where most has been harmed, else where something was measured, else where it may be cold. */
+function spotAsked(
+  survey: Survey,
+  { logs }: HouseholdExposure,
+  { place, kit, pocket }: Asked,
+  lots: ExposureView['lots'],
+): Spot | null {
+  const asked: Spot | null = pocket
+    ? { kind: 'pocket', id: pocket }
+    : kit
+      ? { kind: 'kit', id: kit }
+      : place
+        ? { kind: 'place', id: place }
+        : null
+  if (asked && placeOf(survey, asked) !== null && spotName(survey, asked) !== '') return asked
+  const harmed = lots.find(({ verdict }) => verdict.kind === 'beyond')?.placeId
+  const measured = logs.map(({ spot }) => placeOf(survey, spot)).find((id) => id !== null)
+  const open = survey.places.find(({ climate }) => climate === 'car' || climate === 'unheated')?.id
+  const id = harmed ?? measured ?? open ?? survey.places[0]?.id
+  return id ? { kind: 'place', id } : null
+}
+
+/** A pocket that is as warm as the spot. */
+function pseudoSite({ kits, sites }: Survey, spot: Spot, placeId: PlaceId): PocketSite {
+  const kit = spot.kind === 'kit' ? kits.find(({ id }) => id === spot.id) : undefined
+  const site = spot.kind === 'pocket' ? sites.get(spot.id) : undefined
+  const of = site?.kit ?? kit
+  return {
+    id: site?.pocket.id ?? (spot.id as string as PocketId),
+    kitId: of?.id ?? ('' as KitId),
+    placeId,
+    sort: site?.pocket.sort ?? 'inside',
+    spot: site?.pocket.spot ?? null,
+    isCarried: of?.goesWith != null,
+  }
+}
+
+/** What the model sees coming, with what lies in its way. */
+export function aheadOf(
+  { places, holdings }: Pick<Survey, 'places' | 'holdings'>,
+  { keepings }: Pick<HouseholdExposure, 'keepings'>,
+  years: readonly KeptYear[],
+  today: PlainDate,
+): ExposureView['ahead'] {
+  return places.flatMap(({ id, climate }) => {
+    const year = years.find((one) => one.placeId === id)
+    if (!year || !climate || climate === 'heated') return []
+    const here = holdings.filter(
+      ({ site, lot, judged }) =>
+        site.place.id === id &&
+        site.pocket.sort !== 'elsewhere' &&
+        site.kit.goesWith === null &&
+        lot.standing.kind === 'ready' &&
+        judged.state !== 'spent',
+    )
+    return comingAt({ climate, year }, today).flatMap((coming) => {
+      const things = here.flatMap(({ lot, item, site }) => {
+        const keeping = keepings.get(lot.id)
+        return keeping && isHarmedBy(keeping, coming.code)
+          ? [
+              {
+                lotId: lot.id,
+                title: itemTitle(item),
+                pocket: `${site.pocket.name}, ${site.kit.name}`,
+              },
+            ]
+          : []
+      })
+      return things.length === 0 ? [] : [{ placeId: id, ...coming, things }]
+    })
+  })
+}

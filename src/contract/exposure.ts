@@ -1,0 +1,75 @@
+/** Endpoints of heat and frost: what loggers told, and what it did to things. */
+import { z } from 'zod'
+import { endpoint, LIST_BYTES } from './endpoint'
+import * as wire from './primitives'
+import * as exposure from './values/exposure'
+
+export const readExposure = endpoint(
+  'GET',
+  '/api/exposure',
+  'How warm it was, what that did to the things, and what is to come',
+  {
+    query: z.object({
+      place: wire.placeId.optional(),
+      kit: wire.kitId.optional(),
+      pocket: wire.pocketId.optional(),
+    }),
+  },
+  exposure.exposureView,
+)
+
+export const addReadings = endpoint(
+  'POST',
+  '/api/exposure/readings',
+  'Bring in what a logger told; what has met too much is put on hold',
+  {
+    records: ['readings_added'],
+    mostBytes: LIST_BYTES,
+    body: z.object({ spot: exposure.spot, name: wire.givenName, readings: exposure.readings }),
+  },
+  wire.done.extend({ added: z.int(), differing: z.int(), held: z.int() }),
+)
+
+export const typeReadings = endpoint(
+  'POST',
+  '/api/exposure/typed',
+  'Note the lowest and the highest that a thermometer has kept',
+  {
+    records: ['readings_typed'],
+    body: z
+      .object({
+        spot: exposure.spot,
+        from: wire.plainDate,
+        to: wire.plainDate,
+        lowest: exposure.hundredths,
+        highest: exposure.hundredths,
+      })
+      .refine(({ from, to }) => from <= to, 'The last day is not before the first')
+      .refine(({ lowest, highest }) => lowest <= highest, 'The lowest is not above the highest'),
+  },
+  wire.done.extend({ held: z.int() }),
+)
+
+export const fetchReadings = endpoint(
+  'POST',
+  '/api/exposure/simulated',
+  'Fetch what the simulated logger of a place has told since the last time',
+  { records: ['readings_fetched'], body: z.object({ placeId: wire.placeId }) },
+  wire.done.extend({ added: z.int(), held: z.int() }),
+)
+
+export const removeReadings = endpoint(
+  'DELETE',
+  '/api/exposure/logs/{logId}',
+  'Take away readings that were brought in by mistake',
+  { records: ['readings_removed'], params: z.object({ logId: wire.temperatureLogId }) },
+  wire.done,
+)
+
+export const tellYear = endpoint(
+  'PUT',
+  '/api/exposure/years/{placeId}',
+  'Say how cold and how hot the year is at a place',
+  { records: ['year_told'], params: z.object({ placeId: wire.placeId }), body: exposure.year },
+  wire.done,
+)

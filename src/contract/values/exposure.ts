@@ -1,0 +1,154 @@
+/** Heat and frost as they are asked and answered. */
+import { z } from 'zod'
+import { STORAGE_CLASS_IDS } from '../../core/catalogue/storageClass'
+import { COLDEST, HOTTEST } from '../../core/exposure/readings'
+import * as wire from '../primitives'
+
+const MOST_READINGS = 200_000
+
+/** Where a logger lies. */
+export const spot = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('place'), id: wire.placeId }),
+  z.object({ kind: z.literal('kit'), id: wire.kitId }),
+  z.object({ kind: z.literal('pocket'), id: wire.pocketId }),
+])
+
+/** Minutes since 1970 in UTC, of this and the next century. */
+export const minute = z.int().min(0).max(120_000_000)
+export const hundredths = z.int().min(COLDEST).max(HOTTEST)
+
+export const readings = z
+  .object({
+    from: minute,
+    /** Minutes from the one before; the first is 0. */
+    steps: z.array(z.int().min(0).max(10_000_000)).min(1).max(MOST_READINGS).readonly(),
+    hundredths: z.array(hundredths).min(1).max(MOST_READINGS).readonly(),
+  })
+  .refine(
+    ({ steps, hundredths: values }) =>
+      steps.length === values.length && steps.every((step, n) => (n === 0 ? step === 0 : step > 0)),
+    'Give a temperature for each time, the earliest first',
+  )
+
+/** What came in at once, as it is kept. */
+export const logBody = z.union([
+  z.strictObject({
+    steps: z.array(z.int().min(0)).max(MOST_READINGS).readonly(),
+    hundredths: z.array(hundredths).max(MOST_READINGS).readonly(),
+  }),
+  z.strictObject({ low: hundredths, high: hundredths }),
+])
+
+/** Mean of the coldest and of the hottest month, whole °C. */
+export const year = z
+  .object({
+    coldestMonth: z.int().min(1).max(12),
+    coldest: z.int().min(-60).max(50),
+    hottestMonth: z.int().min(1).max(12),
+    hottest: z.int().min(-60).max(60),
+  })
+  .refine(
+    (of) => of.hottest >= of.coldest && of.hottestMonth !== of.coldestMonth,
+    'The hottest month is warmer than the coldest',
+  )
+
+const harm = z.discriminatedUnion('code', [
+  z.object({ code: z.literal('too_long'), above: z.int(), minutes: z.number() }),
+  z.object({ code: z.literal('too_hot'), above: z.int(), hundredths: z.number() }),
+  z.object({ code: z.literal('mean'), most: z.int(), hundredths: z.number() }),
+  z.object({ code: z.literal('may_have_frozen'), minutes: z.number(), hundredths: z.number() }),
+  z.object({ code: z.literal('froze'), minutes: z.number(), hundredths: z.number() }),
+  z.object({ code: z.literal('frost_typed'), hundredths: z.number() }),
+])
+const told = z.discriminatedUnion('code', [
+  z.object({ code: z.literal('above'), above: z.int(), minutes: z.number() }),
+  z.object({ code: z.literal('above_typed'), above: z.int(), hundredths: z.number() }),
+  z.object({ code: z.literal('below'), below: z.int(), hundredths: z.number() }),
+])
+const verdict = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('unknown'), because: z.enum(['class', 'unmeasured']) }),
+  z.object({ kind: z.literal('within') }),
+  z.object({ kind: z.literal('excursion') }),
+  z.object({ kind: z.literal('beyond'), harms: z.array(harm).readonly() }),
+])
+const extreme = z.object({ hundredths: z.number(), at: z.number() }).nullable()
+
+/** A lot where it lies, with what it has met. */
+export const judgedLot = z.object({
+  lotId: wire.lotId,
+  itemId: wire.itemId,
+  title: z.string(),
+  pocketId: wire.pocketId,
+  pocket: z.string(),
+  kit: z.string(),
+  placeId: wire.placeId,
+  storage: z.enum(STORAGE_CLASS_IDS).nullable(),
+  source: z.enum(['label', 'catalogue']).nullable(),
+  verdict,
+  told: z.array(told).readonly(),
+  mean: z.number().nullable(),
+  share: z.number(),
+  hottest: extreme,
+  coldest: extreme,
+  isHeld: z.boolean(),
+  since: z.number(),
+})
+
+/** What the model sees coming at a place. */
+export const ahead = z.object({
+  placeId: wire.placeId,
+  code: z.enum(['frost', 'heat']),
+  on: wire.plainDate,
+  hundredths: z.int(),
+  things: z
+    .array(z.object({ lotId: wire.lotId, title: z.string(), pocket: z.string() }))
+    .readonly(),
+})
+
+/** A year of hours at one spot. */
+export const chart = z.object({
+  from: wire.plainDate,
+  days: z.int(),
+  /** Tenths of °C of each hour of each day, local time; null where nothing is known. */
+  tenths: z.array(z.int().nullable()).readonly(),
+  /** "m" where it was measured, "t" typed, "." by the model or not known. */
+  origin: z.string(),
+})
+
+export const exposureView = z.object({
+  today: wire.plainDate,
+  places: z
+    .array(
+      z.object({
+        id: wire.placeId,
+        name: z.string(),
+        climate: z.string().nullable(),
+        year: year.nullable(),
+        /** Something was measured there. */
+        isMeasured: z.boolean(),
+      }),
+    )
+    .readonly(),
+  /** The place and the spot in it that the chart is of. */
+  placeId: wire.placeId.nullable(),
+  spot: spot.nullable(),
+  spots: z.array(z.object({ spot, name: z.string() })).readonly(),
+  chart: chart.nullable(),
+  logs: z
+    .array(
+      z.object({
+        id: wire.temperatureLogId,
+        where: z.string(),
+        name: z.string(),
+        source: z.enum(['file', 'typed', 'simulated']),
+        from: z.int(),
+        to: z.int(),
+        readings: z.int(),
+      }),
+    )
+    .readonly(),
+  /** Hours in which loggers at one spot said different things. */
+  apartMinutes: z.number(),
+  lots: z.array(judgedLot).readonly(),
+  ahead: z.array(ahead).readonly(),
+})

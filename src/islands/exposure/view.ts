@@ -1,0 +1,69 @@
+/** What the screens of heat and frost share. */
+import type { z } from 'zod'
+import type { readExposure } from '../../contract/exposure'
+import { addDays, monthNumber, type PlainDate } from '../../core/calendar/plainDate'
+
+export type ExposureView = z.infer<(typeof readExposure)['result']>
+export type Chart = NonNullable<ExposureView['chart']>
+export type JudgedLot = ExposureView['lots'][number]
+export type LogLine = ExposureView['logs'][number]
+
+const HOURS = 24
+const HOT = 300
+
+export interface MonthLine {
+  /** Its first day in the chart. */
+  readonly from: PlainDate
+  readonly hottest: number | null
+  readonly coldest: number | null
+  readonly hotDays: number
+  readonly frostDays: number
+  /** Of its hours: 0 to 1. */
+  readonly measured: number
+}
+
+/** Of each day its hours. */
+export const hoursOf = ({ tenths }: Chart, day: number): readonly number[] =>
+  tenths.slice(day * HOURS, (day + 1) * HOURS).filter((one): one is number => one !== null)
+
+/** Days above 30 °C. @param only measured hours count, or all */
+export function hotDays(chart: Chart, only: 'measured' | 'all'): number {
+  let count = 0
+  for (let day = 0; day < chart.days; day++) {
+    const isHot = chart.tenths
+      .slice(day * HOURS, (day + 1) * HOURS)
+      .some(
+        (one, hour) =>
+          one !== null && one > HOT && (only === 'all' || chart.origin[day * HOURS + hour] === 'm'),
+      )
+    if (isHot) count += 1
+  }
+  return count
+}
+
+/** The year month by month, for whoever reads a table. */
+export function monthsOf(chart: Chart): readonly MonthLine[] {
+  const months: { from: PlainDate; days: number[] }[] = []
+  for (let day = 0; day < chart.days; day++) {
+    const date = addDays(chart.from, day)
+    const last = months.at(-1)
+    if (last && monthNumber(last.from) === monthNumber(date)) last.days.push(day)
+    else months.push({ from: date, days: [day] })
+  }
+  return months.map(({ from, days }) => {
+    const hours = days.flatMap((day) => hoursOf(chart, day))
+    const origin = days.map((day) => chart.origin.slice(day * HOURS, (day + 1) * HOURS)).join('')
+    return {
+      from,
+      hottest: hours.length === 0 ? null : Math.max(...hours),
+      coldest: hours.length === 0 ? null : Math.min(...hours),
+      hotDays: days.filter((day) => hoursOf(chart, day).some((one) => one > HOT)).length,
+      frostDays: days.filter((day) => hoursOf(chart, day).some((one) => one <= 0)).length,
+      measured: [...origin].filter((one) => one === 'm').length / Math.max(1, origin.length),
+    }
+  })
+}
+
+export const isMeasured = ({ origin }: Chart): boolean => origin.includes('m')
+export const hasModel = ({ origin, tenths }: Chart): boolean =>
+  tenths.some((one, at) => one !== null && origin[at] === '.')

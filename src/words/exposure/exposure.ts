@@ -1,0 +1,254 @@
+/** English for heat and frost: verdicts, what is to come, loggers and their files. */
+import { assertNever } from '../../core/brand'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import { STORAGE_CLASSES, type StorageClass } from '../../core/catalogue/storageClass'
+import type { LoggerFileRefusal, RowFault, Unit } from '../../core/exposure/loggerFile'
+import { degrees, harmText, lasting } from '../../core/exposure/reason'
+import type { Harm, Told, Verdict } from '../../core/exposure/verdict'
+import { capital, fullDay, list, numberWord, shortDay } from '../frame/format'
+
+const things = (count: number): string =>
+  count === 1 ? 'one thing' : `${numberWord(count)} things`
+const days = (count: number): string => (count === 1 ? 'one day' : `${count} days`)
+
+/** What a thing met, in a sentence; nothing where there is nothing to tell. */
+export function verdictText(verdict: Verdict): string {
+  switch (verdict.kind) {
+    case 'beyond':
+      return `${capital(harmsSaid(verdict.harms))}. Not to be used before somebody who knows has answered.`
+    case 'excursion':
+      return 'It met more than it is made for, and no more than its class allows.'
+    case 'within':
+      return 'Within what it is made for.'
+    case 'unknown':
+      return verdict.because === 'class'
+        ? 'Nobody has said how it is to be kept: look at its label.'
+        : 'Less than half of the time was measured: nobody knows.'
+    default:
+      return assertNever(verdict)
+  }
+}
+
+/** "froze at −6 °C and met 41 °C", after "It" */
+export const harmsSaid = (harms: readonly Harm[]): string => list(harms.map(harmText))
+
+export function toldText(told: Told): string {
+  switch (told.code) {
+    case 'above':
+      return `${lasting(told.minutes)} above ${degrees(told.above)}`
+    case 'above_typed':
+      return `${degrees(told.hundredths)} was read, and nobody knows for how long`
+    case 'below':
+      return `below ${degrees(told.below)}, down to ${degrees(told.hundredths)}`
+    default:
+      return assertNever(told)
+  }
+}
+
+const VERDICTS: Readonly<Record<Verdict['kind'], string>> = {
+  beyond: 'beyond',
+  excursion: 'an excursion',
+  within: 'within',
+  unknown: 'not known',
+}
+
+const ROW_FAULTS: Readonly<Record<RowFault, string>> = {
+  no_time: 'no time that can be read',
+  no_temperature: 'no temperature',
+  impossible: 'colder or hotter than a household can be',
+  future: 'a time that has not come yet',
+}
+
+const FILE_REFUSALS: Readonly<Record<LoggerFileRefusal, string>> = {
+  empty: 'The file is empty.',
+  no_time: 'No column with a day and a time of day was found. Save the file as CSV with both.',
+  no_temperature: 'No column with temperatures was found.',
+  too_many: 'These are more than 200,000 readings. Save the file a year at a time.',
+}
+
+const UNIT_NAMES: Readonly<Record<Unit, string>> = { C: '°C', F: '°F', K: 'kelvin' }
+
+export const exposure = {
+  title: 'Heat and frost',
+  degrees,
+  lasting,
+  storage: (storage: StorageClass | null, source: 'label' | 'catalogue' | null): string =>
+    storage === null
+      ? 'how it is to be kept nobody has said'
+      : `${STORAGE_CLASSES[storage]}${source === 'catalogue' ? ', as is usual for it; its label may say otherwise' : ', says its label'}`,
+  verdict: VERDICTS,
+  headline: (place: string, hot: number, harmed: number): string =>
+    harmed > 0
+      ? `${capital(things(harmed))} met more heat or frost than ${harmed === 1 ? 'it is' : 'they are'} made for`
+      : hot > 0
+        ? `${place} was above 30 °C on ${days(hot)} of this year`
+        : `${place} stayed at 30 °C or below all year`,
+  headlineModel: (place: string, hot: number): string =>
+    `${place}, by the model: above 30 °C on ${days(hot)} of a year`,
+  headlineNothing: (place: string): string => `How warm ${place} gets nobody has said`,
+  nothing: 'Add a place first: heat and frost are followed place by place.',
+  under:
+    'Heat never makes a date longer. What went beyond its range is set aside until somebody who knows has answered.',
+  place: 'Place',
+  spot: 'Measured where',
+  year: {
+    title: 'A year at one look',
+    about: (isMeasured: boolean, hasModel: boolean): string =>
+      isMeasured && hasModel
+        ? 'A day from left to right, its hours from top to bottom. What nobody measured is by the model, drawn pale.'
+        : isMeasured
+          ? 'A day from left to right, its hours from top to bottom. What nobody measured stays blank.'
+          : 'A day from left to right, its hours from top to bottom. All of it is by the model: rough, and no reason to throw anything away.',
+    none: 'Nothing was measured here, and nobody has said how cold and how hot it gets. Import the file of a logger, or say it below.',
+    month: 'Month',
+    hottest: 'Hottest',
+    coldest: 'Coldest',
+    hotDays: 'Days above 30 °C',
+    frostDays: 'Days with frost',
+    measured: 'Measured',
+    table: 'The same as a table',
+    hour: (day: PlainDate, hour: number): string => `${fullDay(day)}, ${hour}:00`,
+    modelled: 'by the model',
+    typed: 'between a lowest and a highest that were typed',
+    nobody: 'not measured',
+  },
+  week: {
+    title: 'One week',
+    choose: 'Week',
+    from: (day: PlainDate): string => `Week from ${fullDay(day)}`,
+    band: 'The shaded band is 15 to 30 °C, within which most things may be for a while.',
+  },
+  lots: {
+    title: 'What it did to the things',
+    none: 'Nothing lies where anything was measured.',
+    at: (pocket: string, kit: string): string => `${pocket}, ${kit}`,
+    state: (kind: Verdict['kind'], isHeld: boolean): string =>
+      kind === 'beyond' && isHeld ? 'on hold' : VERDICTS[kind],
+    mean: (of: number, share: number): string =>
+      `mean kinetic temperature ${of.toFixed(1)} °C${share < 0.95 ? `, measured ${Math.round(share * 100)} % of the time` : ''}`,
+    range: (low: number, high: number): string => `${degrees(low)} to ${degrees(high)}`,
+    say: 'What to say',
+    saying: (title: string, storage: string, what: string, mean: string): string =>
+      `I have ${title}. To be kept: ${storage}. It ${what}.${mean === '' ? '' : ` The ${mean}.`} May it still be used?`,
+    ask: 'Ask the pharmacist, for an animal the vet, or the maker. Note who answered when you take it off hold.',
+    open: 'Open it',
+    elsewhere: (count: number): string => `${capital(things(count))} within, or not known`,
+    others: 'At the other places',
+  },
+  ahead: {
+    title: 'What is to come, by the model',
+    frost: (place: string, on: PlainDate, today: PlainDate, low: number): string =>
+      `${place}: frost from ${on === today ? 'today' : shortDay(on, today)}, about ${degrees(low)}`,
+    heat: (place: string, on: PlainDate, today: PlainDate, high: number): string =>
+      `${place}: above 30 °C from ${on === today ? 'today' : shortDay(on, today)}, about ${degrees(high)}`,
+    move: (things: readonly string[]): string => `Bring out of harm: ${list(things)}.`,
+    none: 'Nothing that would harm your things is to come within two months.',
+    noYear:
+      'Say how cold and how hot it gets at a place, and what is to come is worked out for it.',
+  },
+  model: {
+    title: (place: string): string => `How cold and how hot it gets at ${place}`,
+    under:
+      'The usual mean of a month outdoors, in whole °C. Asked once; anything measured counts before it.',
+    coldestMonth: 'Coldest month',
+    coldest: 'Its mean in °C',
+    hottestMonth: 'Hottest month',
+    hottest: 'Its mean in °C',
+    save: 'Save the year',
+    saved: (place: string): string => `The year of ${place} noted`,
+    noClimate: (place: string): string =>
+      `Say under Household whether ${place} is heated, unheated or a closed car: without it nothing is reckoned.`,
+    wrong: 'Give whole degrees from −60 to 60.',
+    order: 'The hottest month is warmer than the coldest, and another month.',
+  },
+  logs: {
+    title: 'Readings',
+    bring: 'Import a logger’s file',
+    bringUnder: 'CSV as loggers save it: any headings, order and unit.',
+    type: 'Note a lowest and a highest',
+    fetch: 'Fetch from the simulated logger',
+    fetchUnder: 'Made up: it measures nothing. It shows how a radio logger would tell.',
+    fetched: (added: number, held: number): string =>
+      added === 0
+        ? 'The simulated logger has told nothing new'
+        : `${added} simulated readings fetched${held > 0 ? `; ${things(held)} put on hold` : ''}`,
+    none: 'No readings yet.',
+    line: (name: string, where: string, readings: number): string =>
+      `${name}, ${where}: ${readings} readings`,
+    typed: (where: string): string => `Typed, ${where}`,
+    simulated: 'simulated',
+    span: (from: string, to: string): string => `${from} to ${to}`,
+    takeAway: 'Remove',
+    remove: (name: string): string => `Remove ${name}`,
+    removed: (name: string): string => `${name} removed. What it put on hold stays on hold`,
+    apart: (of: string): string =>
+      `Two loggers here were 2 K apart or more for ${of}. Until somebody says which is wrong, the harsher one counts. Remove the wrong one.`,
+    save: 'Save as CSV',
+  },
+  file: {
+    title: 'A logger’s file',
+    choose: 'Choose the file',
+    name: 'Name of the logger',
+    usualName: 'Logger',
+    where: 'Where it is',
+    unit: 'Unit',
+    unitAsFile: (unit: Unit, isGuessed: boolean): string =>
+      isGuessed
+        ? `${UNIT_NAMES[unit]}, as the values suggest`
+        : `${UNIT_NAMES[unit]}, as the file says`,
+    unitName: (unit: Unit): string => UNIT_NAMES[unit],
+    shift: 'The logger’s clock was behind by hours',
+    shiftUnder: 'Leave it at 0 if it was right. With a minus where it was ahead.',
+    reading: 'Reading the file …',
+    refused: (code: LoggerFileRefusal): string => FILE_REFUSALS[code],
+    notText: 'This is not a text file. Save it as CSV.',
+    found: (readings: number, from: string, to: string): string =>
+      `${readings} readings, ${from} to ${to}`,
+    range: (low: string, high: string): string => `From ${low} to ${high}`,
+    columns: (time: string, temperature: string): string =>
+      time === '' && temperature === ''
+        ? ''
+        : `Time from “${time}”, temperature from “${temperature}”`,
+    left: (count: number): string =>
+      count === 1 ? 'One line was left out' : `${count} lines were left out`,
+    line: (line: number, fault: RowFault): string => `Line ${line}: ${ROW_FAULTS[fault]}`,
+    repeated: (count: number): string => `${count} doubled lines count once`,
+    differing: (count: number): string =>
+      `${count} times the same minute has two values; the first counts`,
+    reversed: (count: number): string => `${count} lines were out of order and were put in order`,
+    gaps: (count: number): string =>
+      count === 1
+        ? 'One gap, in which nothing is known'
+        : `${count} gaps, in which nothing is known`,
+    stuck: (from: string, to: string): string =>
+      `One value from ${from} to ${to}: is the sensor stuck? Its readings count unless you leave the file out.`,
+    old: 'These readings are more than a year old. Was the logger’s clock right?',
+    save: 'Import these readings',
+    saved: (added: number, differing: number, held: number): string =>
+      added === 0
+        ? 'Nothing new: these readings are known already'
+        : [
+            `${added} readings imported`,
+            ...(differing > 0
+              ? [`${differing} said something else than what was known and were left out`]
+              : []),
+            ...(held > 0 ? [`${things(held)} put on hold`] : []),
+          ].join('; '),
+    nothing: 'Choose a file with readings first.',
+    missingName: 'Give the logger a name.',
+    wrongShift: 'Give hours from −9000 to 9000.',
+  },
+  typed: {
+    title: 'A lowest and a highest',
+    under: 'As a thermometer keeps them. They give no mean: how long it was so warm nobody knows.',
+    from: 'From',
+    to: 'To',
+    lowest: 'Lowest, °C',
+    highest: 'Highest, °C',
+    save: 'Note them',
+    saved: (held: number): string => (held > 0 ? `Noted; ${things(held)} put on hold` : 'Noted'),
+    wrong: 'Give degrees from −60 to 90.',
+    order: 'The lowest is not above the highest.',
+    missingDay: 'Choose a day.',
+  },
+} as const

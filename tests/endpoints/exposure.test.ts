@@ -1,0 +1,208 @@
+/** Heat and frost as they are lived: readings come in, what has met too much goes on hold, and is answered. */
+import { beforeEach, describe, expect, it } from 'vitest'
+import type { z } from 'zod'
+import type { Caller } from '../../src/app/frame/world'
+import type { readExposure } from '../../src/contract/exposure'
+import { aHousehold, application, newKey, send, TODAY } from '../support/application'
+import { stocked } from '../support/stocked'
+
+const app = application()
+type View = z.infer<(typeof readExposure)['result']>
+
+let keeper: Caller
+let stock: Awaited<ReturnType<typeof stocked>>
+
+const json = async (method: string, path: string, body?: unknown, key = newKey()) => {
+  const answer = await send(method, path, {
+    caller: keeper,
+    key,
+    ...(body !== undefined && { body }),
+  })
+  return { status: answer.status, body: await answer.json() }
+}
+const view = async (query = ''): Promise<View> => (await json('GET', `/api/exposure${query}`)).body
+const rows = async () =>
+  (await json('GET', '/api/stock')).body.rows as {
+    lotId: string
+    pocketId: string
+    amount: number
+    version: number
+    judged: { state: string }
+  }[]
+
+/** Some noon by its minute. */
+const NOON = Date.parse(`${TODAY}T12:00:00Z`) / 60_000
+/** Readings so many minutes apart, the last of them at noon. */
+const told = (celsius: readonly number[], step = 10) => ({
+  from: NOON - (celsius.length - 1) * step,
+  steps: celsius.map((_, n) => (n === 0 ? 0 : step)),
+  hundredths: celsius.map((one) => Math.round(one * 100)),
+})
+const place = () => ({ kind: 'place', id: stock.placeId })
+const bring = (celsius: readonly number[], more: object = {}) =>
+  json('POST', '/api/exposure/readings', {
+    spot: place(),
+    name: 'Window',
+    readings: told(celsius),
+    ...more,
+  })
+const keptAs = async (storage: string) => {
+  const item = (await json('GET', `/api/items/${stock.itemId}`)).body
+  const { status } = await json('PATCH', `/api/items/${stock.itemId}`, {
+    seenVersion: item.version ?? item.item?.version ?? 1,
+    own: { storage },
+  })
+  expect(status).toBe(200)
+}
+
+beforeEach(async () => {
+  keeper = await aHousehold(app.world, 'Ilse')
+  stock = await stocked(app.world, keeper)
+})
+
+describe('readings', () => {
+  it('put on hold what has met too much, with the reason, and undo takes both back', async () => {
+    await keptAs('room')
+    const { body } = await bring([20, 20, 20, 44, 44])
+    expect(body).toMatchObject({ added: 5, held: 1 })
+    const [row] = await rows()
+    expect(row?.judged.state).toBe('held')
+    expect(JSON.stringify(row)).toContain('Met 44 °C: ask the pharmacist, vet or maker')
+    const seen = await view()
+    expect(seen.lots).toMatchObject([
+      { isHeld: true, verdict: { kind: 'beyond', harms: [{ code: 'too_hot', hundredths: 4400 }] } },
+    ])
+    expect((await json('POST', `/api/acts/${body.actId}/undo`, {})).status).toBe(200)
+    expect((await rows())[0]?.judged.state).toBe('sound')
+    expect((await view()).logs).toEqual([])
+  })
+  it('that are known add nothing; of two values the first stays', async () => {
+    expect((await bring([20, 21, 22])).body).toMatchObject({ added: 3, differing: 0 })
+    expect((await bring([20, 21, 22])).body).toMatchObject({ added: 0, differing: 0 })
+    expect((await bring([19, 20, 21, 23])).body).toMatchObject({ added: 1, differing: 1 })
+    expect((await view()).logs.map(({ readings }) => readings).sort()).toEqual([1, 3])
+  })
+  it('hold only the part that was there: the rest of the lot stays ready', async () => {
+    await keptAs('room')
+    const [row] = await rows()
+    await json('POST', `/api/lots/${stock.lotId}/move`, {
+      seenVersion: row?.version,
+      pocketId: stock.lid,
+      to: stock.tray,
+      amount: 4000,
+    })
+    const { body } = await bring([20, 44], { spot: { kind: 'pocket', id: stock.tray } })
+    expect(body.held).toBe(1)
+    const states = (await rows()).map(({ pocketId, amount, judged }) => [
+      pocketId === stock.tray ? 'tray' : 'lid',
+      amount / 1000,
+      judged.state,
+    ])
+    expect(states.sort()).toEqual([
+      ['lid', 6, 'sound'],
+      ['tray', 4, 'held'],
+    ])
+  })
+  it('count from the answer of somebody who knows on', async () => {
+    await keptAs('room')
+    await bring([20, 20, 44])
+    const { since } = (await view()).lots[0] as View['lots'][number]
+    const [row] = await rows()
+    const released = await json('PATCH', `/api/lots/${stock.lotId}`, {
+      seenVersion: row?.version,
+      standing: { kind: 'ready' },
+    })
+    expect(released.status).toBe(200)
+    expect((await rows())[0]?.judged.state).toBe('sound')
+    expect((await view()).lots[0]?.since).toBeGreaterThan(since)
+  })
+  it('of what nobody has said how to keep hold nothing, and say so', async () => {
+    expect((await bring([20, 60])).body.held).toBe(0)
+    expect((await view()).lots[0]?.verdict).toEqual({ kind: 'unknown', because: 'class' })
+  })
+  it('a lowest below freezing that was typed holds what must never freeze', async () => {
+    await keptAs('never-frozen')
+    const { body } = await json('POST', '/api/exposure/typed', {
+      spot: place(),
+      from: TODAY,
+      to: TODAY,
+      lowest: -150,
+      highest: 900,
+    })
+    expect(body.held).toBe(1)
+    expect(JSON.stringify(await rows())).toContain('May have frozen: −1.5 °C was read')
+  })
+  it('when the label is copied afterwards are judged by it', async () => {
+    await bring([20, 44])
+    expect((await rows())[0]?.judged.state).toBe('sound')
+    await keptAs('below-25')
+    expect((await rows())[0]?.judged.state).toBe('held')
+  })
+})
+
+describe('the year of a place', () => {
+  it('is told once, changed by telling it again, and drawn pale', async () => {
+    await json('PATCH', `/api/places/${stock.placeId}`, { seenVersion: 1, climate: 'unheated' })
+    const year = { coldestMonth: 1, coldest: -4, hottestMonth: 7, hottest: 16 }
+    const path = `/api/exposure/years/${stock.placeId}`
+    expect((await json('PUT', path, year)).status).toBe(200)
+    expect((await json('PUT', path, { ...year, hottest: 18 })).status).toBe(200)
+    const { places, chart } = await view()
+    expect(places[0]?.year).toEqual({ ...year, hottest: 18 })
+    expect(chart?.tenths).toHaveLength(365 * 24)
+    expect(chart?.origin).toBe('.'.repeat(365 * 24))
+    await keptAs('never-frozen')
+    expect((await view()).ahead).toMatchObject([
+      { code: 'frost', things: [{ pocket: 'Lid, Pantry roll' }] },
+    ])
+  })
+  it('is asked for before the simulated logger can tell anything', async () => {
+    const fetch = () => json('POST', '/api/exposure/simulated', { placeId: stock.placeId })
+    expect((await fetch()).body.code).toBe('no_year')
+    await json('PATCH', `/api/places/${stock.placeId}`, { seenVersion: 1, climate: 'car' })
+    await json('PUT', `/api/exposure/years/${stock.placeId}`, {
+      coldestMonth: 1,
+      coldest: 0,
+      hottestMonth: 7,
+      hottest: 18,
+    })
+    const first = (await fetch()).body
+    expect(first.added).toBeGreaterThan(7000)
+    expect((await fetch()).body.added).toBe(0)
+    const { logs, chart } = await view()
+    expect(logs).toMatchObject([{ source: 'simulated' }])
+    expect(chart?.origin.includes('m')).toBe(true)
+  })
+})
+
+describe('what cannot be', () => {
+  it.each([
+    ['no readings', () => ({ readings: { from: NOON, steps: [], hundredths: [] } })],
+    ['a time twice', () => ({ readings: { from: NOON, steps: [0, 0], hundredths: [1, 2] } })],
+    [
+      'fewer values than times',
+      () => ({ readings: { from: NOON, steps: [0, 5], hundredths: [1] } }),
+    ],
+    ['−273 °C', () => ({ readings: told([-273, 20]) })],
+    ['no name', () => ({ name: ' ' })],
+    ['no such kind of spot', () => ({ spot: { kind: 'shed', id: stock.placeId } })],
+  ])('%s is refused', async (_, more) => {
+    expect((await bring([20, 20], more())).status).toBe(422)
+    expect((await view()).logs).toEqual([])
+  })
+  it('a spot of another household is not found', async () => {
+    expect((await bring([20, 20], { spot: { kind: 'kit', id: newKey() } })).status).toBe(404)
+  })
+  it('a year that is colder in summer, and days that end before they begin', async () => {
+    const year = { coldestMonth: 1, coldest: 10, hottestMonth: 7, hottest: 5 }
+    expect((await json('PUT', `/api/exposure/years/${stock.placeId}`, year)).status).toBe(422)
+    const { status } = await json('POST', '/api/exposure/typed', {
+      spot: place(),
+      from: TODAY,
+      to: '2026-11-20',
+      lowest: 0,
+      highest: 10,
+    })
+    expect(status).toBe(422)
+  })
+})
