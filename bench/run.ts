@@ -34,6 +34,7 @@ import {
 } from '../tests/browser/support/serve'
 import { statementsOf } from '../tests/support/statements'
 import { timeBoard, timeBoardInBrowser, timeJudgement } from './cover'
+import { timeExposure } from './exposure'
 import { timeForecasts } from './forecast'
 import { compareLayouts } from './layout'
 import { comparePlans } from './restock'
@@ -255,6 +256,10 @@ await reportBoard()
 const packing = await timePacking()
 console.log(
   `\nPacking for ${packing.members} people and animals, ${packing.days} days, ${packing.bags} bags, ${packing.lots} lots: laid out in ${ms(packing.laidOut)}, to 1 % in ${ms(packing.toOnePercent)}, proven in ${ms(packing.toProven)}; ${packing.grams} g, by hand ${packing.byHandGrams} g with ${packing.byHandMissed} more left out`,
+)
+const exposure = timeExposure()
+console.log(
+  `\nHeat and frost: a year of hourly readings of ${exposure.places} places and ${exposure.lots} lots judged in ${ms(exposure.judged)} (goal 300 ms), the year of one place drawn up in ${ms(exposure.drawn)} (goal 20 ms)`,
 )
 const layouts = compareLayouts(200)
 console.log(

@@ -34,7 +34,7 @@ const LINES: Readonly<Record<'car' | 'cottage', Line>> = {
   car: {
     climate: 'car',
     year: YEARS.car as YearOfPlace,
-    least: -9,
+    least: 1,
     most: 29.5,
     says: (daysAgo, hour) =>
       daysAgo <= HOT_WEEK[0] && daysAgo >= HOT_WEEK[1] && hour >= 13 && hour < 16

@@ -107,6 +107,10 @@ function toDo({ act, count, title, places }: Extract<Headline, { code: 'to_do' }
         : `${capital(numberWord(count))} patients need checking on`
     case 'set_aside':
       return `${things} ${is} recalled`
+    case 'take_in':
+      return count === 1
+        ? `Heat or frost is about to harm ${title}`
+        : 'Heat or frost is about to harm things at several places'
     case 'pack':
       return count === 1
         ? `Pack for ${title}`
@@ -143,6 +147,7 @@ const TO_DO_UNDER: Readonly<Record<ErrandAct, string>> = {
   ask: 'They do not count until somebody has answered.',
   put_back: 'They do not count until they are back.',
   look_for: 'They do not count until they are found.',
+  take_in: 'Move them to where it is neither hot nor freezing, or take them along.',
   pack: 'The list says what goes into which bag and where to find it.',
   unpack: 'Until then what was packed is not where it belongs.',
   bring_back: 'While it is away it covers nobody but whoever has it.',
@@ -302,6 +307,7 @@ export const watchText = {
     clean: 'Clean',
     put_back: 'Put back',
     look_for: 'Look for',
+    take_in: 'Bring out of harm',
     pack: 'Pack for',
     unpack: 'Unpack after',
     bring_back: 'Put back',
@@ -385,6 +391,8 @@ export const watchText = {
         return `signed off until ${fullDay(reason.until)}`
       case 'unknown_things':
         return `${someThings(reason.count, 'thing counts', 'things count')} for nothing until somebody says what ${reason.count === 1 ? 'it is' : 'they are'}`
+      case 'weather':
+        return `by the model ${reason.what === 'frost' ? 'frost' : 'above 30 °C'} ${reason.on === today ? 'from today' : `from ${weekdayDay(reason.on, today)}`}; ${several(reason.things, 'thing is', 'things are')} not made for it`
       case 'trip_soon':
         return [
           reason.from === today
@@ -424,6 +432,7 @@ export const watchText = {
     clean: 'Clean',
     put_back: 'Back',
     look_for: 'Found',
+    take_in: 'Look',
     pack: 'Open',
     unpack: 'Unpack',
     bring_back: 'It is back',

@@ -185,6 +185,7 @@ export const errandsIn = (survey: Survey, rounds: readonly KitRound[] = []): rea
     pharmacyDays: [],
     followUps: [],
     trips: [],
+    coming: [],
     recalled: 0,
   }).filter(({ act }) => act !== 'identify')
 

@@ -42,6 +42,7 @@ export interface Household {
   readonly recalled?: number
   readonly followUps?: Known['followUps']
   readonly trips?: Known['trips']
+  readonly coming?: Known['coming']
 }
 
 const entryOf = (id: string) => {
@@ -62,6 +63,7 @@ export function knownOf({
   recalled = 0,
   followUps = [],
   trips = [],
+  coming = [],
 }: Household): Known {
   const sites = places.map(({ kit, ...fields }, n) => {
     const place = { ...aPlace(n + 1, `Place ${n + 1}`), ...fields }
@@ -158,6 +160,7 @@ export function knownOf({
     recalled,
     followUps,
     trips,
+    coming,
   }
 }
 

@@ -9,7 +9,7 @@ import {
   type PocketSite,
 } from '../../core/exposure/household'
 import { type Keeping, keepingOf } from '../../core/exposure/storage'
-import type { LotId, PocketId } from '../../core/ids'
+import type { ItemId, LotId, PocketId } from '../../core/ids'
 import type { Item } from '../../core/stock/item'
 import type { HouseholdStock, Survey } from '../../core/watch/survey'
 import { type KeptLog, linesIn, readLogs, readTimedMovements } from '../../db/exposure/temperatures'
@@ -19,9 +19,9 @@ import { type Reading, surveyOf } from '../frame/world'
 
 export interface HouseholdExposure {
   readonly logs: readonly KeptLog[]
-  readonly sites: readonly PocketSite[]
   readonly lines: ReadonlyMap<PocketId, PocketLine>
   readonly keepings: ReadonlyMap<LotId, Keeping>
+  readonly keepingOfItem: ReadonlyMap<ItemId, Keeping>
   readonly judged: readonly JudgedExposure[]
 }
 
@@ -33,13 +33,19 @@ export async function judgeExposures(
 ): Promise<HouseholdExposure> {
   const logs = await readLogs(trx)
   const sites = sitesOf(stock)
-  const keepings = keepingsOf(stock)
+  const keepingOfItem = new Map(stock.items.map((item) => [item.id, keepingFor(item)] as const))
+  const keepings = new Map(
+    stock.lots.flatMap(({ id, itemId }) => {
+      const keeping = keepingOfItem.get(itemId)
+      return keeping ? [[id, keeping] as const] : []
+    }),
+  )
   const lines = linesOf(linesIn(logs), sites)
   const judged =
     lines.size === 0
       ? []
       : judgeHousehold(lines, await readTimedMovements(trx), (lotId) => keepings.get(lotId), now)
-  return { logs, sites, lines, keepings, judged }
+  return { logs, lines, keepings, keepingOfItem, judged }
 }
 
 const kept = onceAwaitedFor<Survey, HouseholdExposure>()
@@ -51,7 +57,7 @@ export async function exposureOf(at: Reading, now: number): Promise<HouseholdExp
 }
 
 /** What lies where; a kit that goes with somebody is not as warm as the place where it belongs. */
-export function sitesOf({ pockets, kits }: HouseholdStock): readonly PocketSite[] {
+function sitesOf({ pockets, kits }: HouseholdStock): readonly PocketSite[] {
   const known = new Map(kits.map((kit) => [kit.id, kit]))
   return pockets.flatMap(({ id, kitId, sort, spot }) => {
     const kit = known.get(kitId)
@@ -61,16 +67,5 @@ export function sitesOf({ pockets, kits }: HouseholdStock): readonly PocketSite[
   })
 }
 
-/** How each lot is to be kept. */
-function keepingsOf({ items, lots }: HouseholdStock): ReadonlyMap<LotId, Keeping> {
-  const ofItem = new Map<Item['id'], Keeping>(items.map((item) => [item.id, keepingOfItem(item)]))
-  return new Map(
-    lots.flatMap(({ id, itemId }) => {
-      const keeping = ofItem.get(itemId)
-      return keeping ? [[id, keeping] as const] : []
-    }),
-  )
-}
-
-export const keepingOfItem = (item: Item): Keeping =>
+const keepingFor = (item: Item): Keeping =>
   keepingOf(itemFacts(item, catalogue().get(item.catalogueId ?? '') ?? null, item.own))

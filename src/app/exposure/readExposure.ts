@@ -1,10 +1,10 @@
 /** Heat and frost as a page: a year of one spot, what it did to the things, and what is to come. */
 import type { z } from 'zod'
 import type * as contract from '../../contract/exposure'
-import { addDays, type PlainDate } from '../../core/calendar/plainDate'
+import { addDays } from '../../core/calendar/plainDate'
 import { localReader } from '../../core/calendar/zoneOffset'
-import { comingAt, isHarmedBy } from '../../core/exposure/ahead'
 import { yearChart } from '../../core/exposure/chart'
+import { harmsAhead } from '../../core/exposure/harmsAhead'
 import { linesOf, type PocketSite, type Spot } from '../../core/exposure/household'
 import type { KitId, PlaceId, PocketId } from '../../core/ids'
 import { itemTitle } from '../../core/stock/item'
@@ -68,7 +68,9 @@ export const readExposure = (world: World, caller: Caller, asked: Asked): Promis
         })),
       apartMinutes: line?.apartMinutes ?? 0,
       lots,
-      ahead: aheadOf(survey, exposure, years, at.today),
+      ahead: harmsAhead(survey, years, (itemId) => exposure.keepingOfItem.get(itemId)).map(
+        ({ place: { id }, ...coming }) => ({ placeId: id, ...coming }),
+      ),
     } as ExposureView
   })
 
@@ -190,40 +192,4 @@ function pseudoSite({ kits, sites }: Survey, spot: Spot, placeId: PlaceId): Pock
     spot: site?.pocket.spot ?? null,
     isCarried: of?.goesWith != null,
   }
-}
-
-/** What the model sees coming, with what lies in its way. */
-export function aheadOf(
-  { places, holdings }: Pick<Survey, 'places' | 'holdings'>,
-  { keepings }: Pick<HouseholdExposure, 'keepings'>,
-  years: readonly KeptYear[],
-  today: PlainDate,
-): ExposureView['ahead'] {
-  return places.flatMap(({ id, climate }) => {
-    const year = years.find((one) => one.placeId === id)
-    if (!year || !climate || climate === 'heated') return []
-    const here = holdings.filter(
-      ({ site, lot, judged }) =>
-        site.place.id === id &&
-        site.pocket.sort !== 'elsewhere' &&
-        site.kit.goesWith === null &&
-        lot.standing.kind === 'ready' &&
-        judged.state !== 'spent',
-    )
-    return comingAt({ climate, year }, today).flatMap((coming) => {
-      const things = here.flatMap(({ lot, item, site }) => {
-        const keeping = keepings.get(lot.id)
-        return keeping && isHarmedBy(keeping, coming.code)
-          ? [
-              {
-                lotId: lot.id,
-                title: itemTitle(item),
-                pocket: `${site.pocket.name}, ${site.kit.name}`,
-              },
-            ]
-          : []
-      })
-      return things.length === 0 ? [] : [{ placeId: id, ...coming, things }]
-    })
-  })
 }

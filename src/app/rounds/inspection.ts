@@ -1,7 +1,9 @@
 /** The judged stock with who looked at what, and from that when each kit is next to be looked at. */
 import type { PlainDate, Weekday } from '../../core/calendar/plainDate'
 import { catalogue } from '../../core/catalogue/catalogue'
-import type { LotId } from '../../core/ids'
+import { type HarmAhead, harmsAhead } from '../../core/exposure/harmsAhead'
+import { type Keeping, keepingOf } from '../../core/exposure/storage'
+import type { ItemId, LotId } from '../../core/ids'
 import { type FollowUp, followUpsOf } from '../../core/incident/followUps'
 import { memberOf } from '../../core/incident/patient'
 import type { Judged } from '../../core/judgement/judgement'
@@ -12,6 +14,7 @@ import type { LineState } from '../../core/trips/trip'
 import type { TripToDo } from '../../core/watch/ofTrips'
 import type { Survey } from '../../core/watch/survey'
 import { readCareEntries, readIncidents } from '../../db/care/care'
+import { readYears } from '../../db/exposure/temperatures'
 import { readConfirmations } from '../../db/record/history'
 import { readSightings, readTimings } from '../../db/rounds/rounds'
 import { openTrips, readTripLines } from '../../db/trips/trips'
@@ -33,6 +36,7 @@ export interface InspectedStock extends Confirmed {
   readonly pharmacyDays: readonly Weekday[]
   readonly followUps: readonly FollowUp[]
   readonly trips: readonly TripToDo[]
+  readonly coming: readonly HarmAhead[]
 }
 
 const inspectedWith = async (
@@ -45,10 +49,19 @@ const inspectedWith = async (
   pharmacyDays: household.pharmacyDays,
   followUps: await readFollowUps(trx, household.timeZone, judged, today),
   trips: await tripsToDo(trx),
+  coming: harmsAhead(confirmed.survey, await readYears(trx), keepingIn(judged)),
   sightings: await readSightings(trx, household.timeZone),
   speed: learnSpeed(await readTimings(trx)),
   rounds: kitRounds(confirmed.survey, confirmed.confirmations, household.roundPace, catalogue()),
 })
+
+/** How each item is to be kept, by what is known of it. */
+const keepingIn =
+  ({ pantry }: Judged) =>
+  (itemId: ItemId): Keeping | undefined => {
+    const facts = pantry.things[pantry.thingOf.get(itemId) ?? -1]?.facts
+    return facts && keepingOf(facts)
+  }
 
 async function tripsToDo(trx: Today['trx']): Promise<readonly TripToDo[]> {
   const open = await openTrips(trx)

@@ -1,15 +1,8 @@
 /** Going out: planning a trip, packing what it asks for, and putting back what is left of it. */
 import { randomUUID } from 'node:crypto'
 import type { LotId, MemberId, PocketId, TripId, TripLineId } from '../../core/ids'
-import { type Amount, NOTHING } from '../../core/quantity/amount'
-import {
-  type Decision,
-  decideAmend,
-  decideDiscard,
-  decideGive,
-  decideMove,
-  decideUse,
-} from '../../core/stock/decide'
+import type { Amount } from '../../core/quantity/amount'
+import { type Decision, decideAmend, decideMove } from '../../core/stock/decide'
 import { type TripFault, tripFaults } from '../../core/trips/faults'
 import { lastDay, type Trip, type TripSaid } from '../../core/trips/trip'
 import { type LockedLot, lockLots } from '../../db/frame/ledger'
@@ -30,6 +23,7 @@ import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
 import { decideInTurn } from '../stock/decideInTurn'
 import { parting } from '../stock/parting'
+import { type ComingBack, decideStep, stepsOf } from './unpacking'
 
 type TripFields = Omit<Trip, 'id' | 'version'>
 type OnTrip = Keyed & { readonly tripId: TripId }
@@ -185,16 +179,6 @@ export const packTrip = (
     },
   )
 
-/** What comes back of a line, and how. */
-export interface ComingBack {
-  readonly lineId: TripLineId
-  readonly back: Amount
-  readonly used: Amount
-  readonly lost: Amount
-  readonly given: Amount
-  readonly state: 'as_packed' | 'opened' | 'damp'
-}
-
 /**
  * Puts back what was packed, each to where it came from. The trip is over once nothing of it lies in a
  * bag any more; what was missed and what was cursed stays with it for the next one.
@@ -299,56 +283,6 @@ async function packThen(
       if (decision.kind === 'refuse') throw new Refusal(decision.refusal)
       return decision.facts
     })
-}
-
-type Unpacking = { readonly lotId: LotId; readonly line: TripLine } & (
-  | { readonly kind: 'back' | 'used' | 'lost' | 'given'; readonly amount: Amount }
-  | { readonly kind: 'opened' | 'damp'; readonly amount: Amount }
-)
-
-/** First what is gone, then what is said of the rest, then its way back. */
-function stepsOf(line: TripLine, { back, used, lost, given, state }: ComingBack): Unpacking[] {
-  const of = (kind: Unpacking['kind'], amount: Amount): Unpacking[] =>
-    amount === NOTHING ? [] : [{ lotId: line.lotId, line, kind, amount }]
-  return [
-    ...of('used', used),
-    ...of('lost', lost),
-    ...of('given', given),
-    ...of('back', back),
-    ...(state === 'as_packed' ? [] : of(state, back)),
-  ]
-}
-
-function decideStep(
-  acting: Acting,
-  trip: Trip,
-  lot: LockedLot,
-  { kind, line, amount }: Unpacking,
-): Promise<Decision> | Decision {
-  const inBag = { pocket: line.into, amount }
-  switch (kind) {
-    case 'used':
-      return decideUse(lot.lot, lot.stock, inBag)
-    case 'lost':
-      return decideDiscard(lot.stock, line.into, amount)
-    case 'given':
-      return decideGive(lot.stock, inBag, trip.name)
-    case 'back':
-      return decideMove(lot.stock, inBag, line.from)
-    case 'opened':
-    case 'damp':
-      return parting(acting, lot, 'split', (asLot) =>
-        decideAmend(
-          lot.lot,
-          lot.stock,
-          kind === 'opened'
-            ? { opened: { kind: 'opened', on: acting.today } }
-            : { standing: { kind: 'held', reason: `Got damp: ${trip.name}`.slice(0, 120) } },
-          acting.today,
-          { pocket: line.from, amount, asLot },
-        ),
-      )
-  }
 }
 
 /**

@@ -68,6 +68,13 @@ export const errandReason = z.discriminatedUnion('code', [
     to: wire.plainDate,
     packed: z.int(),
   }),
+  z.object({
+    code: z.literal('weather'),
+    what: z.enum(['frost', 'heat']),
+    on: wire.plainDate,
+    hundredths: z.int(),
+    things: z.int(),
+  }),
   z.object({ code: z.literal('taken_along'), since: wire.plainDate }),
   z.object({
     code: z.literal('follow_up'),

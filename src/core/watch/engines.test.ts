@@ -7,7 +7,7 @@ import { type Household, headlineOf, knownOf } from '../../../tests/support/know
 import { addDays, plainDate } from '../calendar/plainDate'
 import type { GoesWith } from '../household/goesWith'
 import type { Kit } from '../household/places'
-import type { PlaceId } from '../ids'
+import type { LotId, PlaceId } from '../ids'
 import { UNSAID } from '../trips/trip'
 import {
   anErrand,
@@ -376,6 +376,31 @@ describe('errands', () => {
           : [],
       )
 
+    it('what frost would harm is brought out of its way in the two weeks before', () => {
+      const known = going([])
+      const [place] = known.survey.places
+      if (!place) throw new Error('There is a place')
+      const coming = (after: number) => ({
+        place,
+        code: 'frost' as const,
+        on: addDays(TODAY, after),
+        hundredths: -310,
+        things: [
+          { lotId: idOf<LotId>(5, 1), title: 'Saline pods', pocket: 'Lid, Box' },
+          { lotId: idOf<LotId>(5, 2), title: 'Saline pods', pocket: 'Tray, Box' },
+        ],
+      })
+      const found = (after: number) =>
+        errands({ ...known, coming: [coming(after)] }).filter(({ act }) => act === 'take_in')
+      expect(found(15)).toEqual([])
+      expect(found(14)).toMatchObject([
+        {
+          title: 'Saline pods',
+          due: addDays(TODAY, 14),
+          reason: { code: 'weather', what: 'frost', hundredths: -310, things: 2 },
+        },
+      ])
+    })
     it('the bags are packed in the week before, where they are filled from', () => {
       for (const days of [0, 1, 7])
         expect(acts(going([lake(days)]))).toEqual([

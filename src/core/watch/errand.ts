@@ -24,6 +24,7 @@ export const ENGINES = [
   'stock',
   'targets',
   'rounds',
+  'exposure',
   'trips',
   'people',
   'things',
@@ -39,6 +40,7 @@ export const ERRAND_ACTS = [
   'ask',
   'put_back',
   'look_for',
+  'take_in',
   'pack',
   'carry',
   'buy',
@@ -89,6 +91,7 @@ export const ENGINE_OF: Readonly<Record<ErrandAct, Engine>> = {
   replace: 'targets',
   top_up: 'targets',
   check: 'rounds',
+  take_in: 'exposure',
   pack: 'trips',
   unpack: 'trips',
   bring_back: 'trips',
@@ -166,6 +169,14 @@ export type ErrandReason =
       readonly tripId: TripId
       readonly to: PlainDate
       readonly packed: number
+    }
+  /** By the model it is about to be too cold or too hot for so many things. */
+  | {
+      readonly code: 'weather'
+      readonly what: 'frost' | 'heat'
+      readonly on: PlainDate
+      readonly hundredths: number
+      readonly things: number
     }
   | { readonly code: 'taken_along'; readonly since: PlainDate }
   | {

@@ -1,10 +1,12 @@
 /** All errands of a household, from every engine, by place and by what they bring. */
 import type { Weekday } from '../calendar/plainDate'
+import type { HarmAhead } from '../exposure/harmsAhead'
 import type { FollowUp } from '../incident/followUps'
 import type { Judged } from '../judgement/judgement'
 import type { KitRound } from '../rounds/due'
 import { anErrand, ERRAND_ACTS, type Errand, GRAVITIES, gravityOf } from './errand'
 import { ofCover } from './ofCover'
+import { ofExposure } from './ofExposure'
 import { ofIncidents } from './ofIncidents'
 import { ofMedicines } from './ofMedicines'
 import { ofPeople } from './ofPeople'
@@ -26,6 +28,8 @@ export interface Known {
   /** What is to be looked at after something happened. */
   readonly followUps: readonly FollowUp[]
   readonly trips: readonly TripToDo[]
+  /** What heat and frost are about to harm. */
+  readonly coming: readonly HarmAhead[]
 }
 
 /** By place in the household's order, then by how grave it is, then in the order in which it is done. */
@@ -38,6 +42,7 @@ export function errands(known: Known): readonly Errand[] {
     ...ofIncidents(known.followUps, survey),
     ...ofRecalls(known),
     ...ofRounds(survey, rounds),
+    ...ofExposure(survey.today, known.coming),
     ...ofTrips(survey, known.trips),
     ...ofPeople(judged.pantry, survey.places, survey.today),
     ...ofThings(judged.pantry, survey),

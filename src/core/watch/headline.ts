@@ -97,6 +97,7 @@ const ORDER = [
   'put_back',
   'clean',
   'look_for',
+  'take_in',
   'top_up',
   'lapses_urgent',
   'cover',
@@ -144,6 +145,7 @@ const VOICES: Readonly<Record<Engine, Voice>> = {
     ...toDo(facts, 'top_up', ['top_up']),
   ],
   rounds: (facts) => toDo(facts, 'check', ['check']),
+  exposure: (facts) => toDo(facts, 'take_in', ['take_in']),
   trips: ({ open, ...facts }) => {
     const isSoon = (errand: Errand) => gravityOf(errand, facts.survey.today) === 'urgent'
     return [

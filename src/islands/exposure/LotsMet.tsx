@@ -77,7 +77,7 @@ function Card({ lot }: { readonly lot: JudgedLot }) {
       </Box>
       <Box as="p" size={2} tone="second">
         {[
-          storage,
+          capitalOf(storage),
           ...(hottest && coldest ? [lotWords.range(coldest.hundredths, hottest.hundredths)] : []),
           ...(meanText === '' ? [] : [meanText]),
         ].join(' · ')}

@@ -47,7 +47,7 @@ export function YearChart({ chart, today }: Props) {
             aria-label={exposureWords.week.choose}
             aria-valuetext={exposureWords.week.from(first)}
             onChange={(event) => setWeek(Number(event.currentTarget.value))}
-            style={{ width: '100%', minHeight: 24 }}
+            style={{ width: '100%', minHeight: 24, accentColor: 'var(--ink)' }}
           />
         </label>
         <Week chart={chart} from={week} today={today} />

@@ -31,6 +31,7 @@ const GLYPH: Readonly<Record<Errand['act'], OutlineState>> = {
   replace: 'turning',
   top_up: 'bare',
   check: 'sound',
+  take_in: 'turning',
   pack: 'turning',
   unpack: 'lent',
   bring_back: 'lent',

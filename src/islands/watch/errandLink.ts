@@ -10,6 +10,8 @@ export function hrefOf(errand: Errand): string {
       return '/restock/recalls'
     case 'follow_up':
       return `/incident?id=${errand.reason.incidentId}`
+    case 'weather':
+      return `/exposure?place=${errand.placeId}`
     case 'trip_soon':
       return `/trips/${errand.reason.tripId}${errand.reason.toPack > 0 ? '/pack' : ''}`
     case 'trip_over':

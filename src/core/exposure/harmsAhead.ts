@@ -1,0 +1,63 @@
+/** What the weather of a place is about to do to the things that lie there, by the model. */
+import type { Place } from '../household/places'
+import type { ItemId, LotId, PlaceId } from '../ids'
+import { itemTitle } from '../stock/item'
+import type { Survey } from '../watch/survey'
+import { type Coming, comingAt, isHarmedBy } from './ahead'
+import type { YearOfPlace } from './model'
+import type { Keeping } from './storage'
+
+export interface PlaceYear extends YearOfPlace {
+  readonly placeId: PlaceId
+}
+
+export interface HarmAhead extends Coming {
+  readonly place: Place
+  readonly things: readonly {
+    readonly lotId: LotId
+    readonly title: string
+    readonly pocket: string
+  }[]
+}
+
+/**
+ * Where somebody has told the year, and what it harms lies ready: no fridge, nothing that is carried about,
+ * nothing that is spent or on hold anyhow.
+ */
+export function harmsAhead(
+  { places, holdings, today }: Pick<Survey, 'places' | 'holdings' | 'today'>,
+  years: readonly PlaceYear[],
+  keepingOf: (itemId: ItemId) => Keeping | undefined,
+): readonly HarmAhead[] {
+  return places.flatMap((place) => {
+    const { climate } = place
+    const year = years.find(({ placeId }) => placeId === place.id)
+    if (!year || !climate || climate === 'heated') return []
+    const here = holdings.filter(
+      ({ site, lot, judged }) =>
+        site.place.id === place.id &&
+        site.pocket.sort !== 'elsewhere' &&
+        site.kit.goesWith === null &&
+        lot.standing.kind === 'ready' &&
+        judged.state !== 'spent',
+    )
+    return comingAt({ climate, year }, today).flatMap((coming) => {
+      const things = here.flatMap(({ lot, item, site }) => {
+        const keeping = keepingOf(item.id)
+        return keeping && isHarmedBy(keeping, coming.code)
+          ? [
+              {
+                lotId: lot.id,
+                title: itemTitle(item),
+                pocket: `${site.pocket.name}, ${site.kit.name}`,
+              },
+            ]
+          : []
+      })
+      return things.length === 0 ? [] : [{ place, ...coming, things }]
+    })
+  })
+}
+
+/** So long before it comes it is on the list. */
+export const SOON_DAYS = 14

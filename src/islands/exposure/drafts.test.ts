@@ -1,0 +1,105 @@
+/** What is typed about heat and frost: read or refused beside its field. */
+import { describe, expect, it } from 'vitest'
+import { plainDate } from '../../core/calendar/plainDate'
+import type { PlaceId } from '../../core/ids'
+import {
+  readFileDraft,
+  readTypedDraft,
+  readYearDraft,
+  spotFrom,
+  spotKey,
+  yearDraft,
+} from './drafts'
+import { hotDays, monthsOf } from './view'
+
+const PLACE = '00000000-0000-4000-8001-000000000001' as PlaceId
+const SPOT = { kind: 'place', id: PLACE } as const
+
+describe('the year of a place', () => {
+  const year = { coldestMonth: '1', coldest: '-4', hottestMonth: '7', hottest: '16' }
+  it('is read in whole degrees, with either minus', () => {
+    for (const coldest of ['-4', '−4'])
+      expect(readYearDraft({ ...year, coldest }, PLACE)).toMatchObject({
+        kind: 'act',
+        act: { asked: { body: { coldestMonth: 1, coldest: -4, hottestMonth: 7, hottest: 16 } } },
+      })
+    expect(yearDraft(null)).toEqual({
+      coldestMonth: '1',
+      coldest: '',
+      hottestMonth: '7',
+      hottest: '',
+    })
+  })
+  it.each([
+    [{ coldest: '' }, 'coldest'],
+    [{ coldest: '2.5' }, 'coldest'],
+    [{ hottest: '99' }, 'hottest'],
+    [{ hottest: '-9' }, 'hottest'],
+    [{ hottestMonth: '1' }, 'hottest'],
+  ])('%j is marked at %s', (more, field) => {
+    const read = readYearDraft({ ...year, ...more }, PLACE)
+    expect(read.kind === 'faults' && read.faults).toHaveProperty(field)
+  })
+})
+
+describe('a lowest and a highest', () => {
+  const typed = { from: '2026-11-01', to: '2026-11-03', lowest: '-1,5', highest: '12' }
+  it('is kept in hundredths', () => {
+    expect(readTypedDraft(typed, SPOT)).toMatchObject({
+      kind: 'act',
+      act: { asked: { body: { spot: SPOT, lowest: -150, highest: 1200 } } },
+    })
+  })
+  it.each([
+    [{ from: '' }, 'from'],
+    [{ to: '2026-10-01' }, 'to'],
+    [{ lowest: 'cold' }, 'lowest'],
+    [{ highest: '-3' }, 'highest'],
+    [{ highest: '200' }, 'highest'],
+  ])('%j is marked at %s', (more, field) => {
+    const read = readTypedDraft({ ...typed, ...more }, SPOT)
+    expect(read.kind === 'faults' && read.faults).toHaveProperty(field)
+  })
+})
+
+describe('a file', () => {
+  const series = { minutes: [100, 110, 125], hundredths: [2000, 2100, 2050] }
+  it('goes as steps from its first minute', () => {
+    expect(readFileDraft({ name: ' Window ', spot: spotKey(SPOT), series })).toMatchObject({
+      kind: 'act',
+      act: {
+        asked: {
+          body: {
+            spot: SPOT,
+            name: 'Window',
+            readings: { from: 100, steps: [0, 10, 15], hundredths: [2000, 2100, 2050] },
+          },
+        },
+      },
+    })
+    expect(spotFrom(spotKey(SPOT))).toEqual(SPOT)
+  })
+  it('without a name or without readings is not sent', () => {
+    const read = (more: object) =>
+      readFileDraft({ name: 'Window', spot: spotKey(SPOT), series, ...more })
+    expect(read({ name: ' ' }).kind).toBe('faults')
+    expect(read({ series: null }).kind).toBe('faults')
+    expect(read({ series: { minutes: [], hundredths: [] } }).kind).toBe('faults')
+  })
+})
+
+describe('a year month by month', () => {
+  const chart = {
+    from: plainDate('2026-01-31'),
+    days: 2,
+    tenths: [...Array(24).fill(-5), ...Array(20).fill(310), null, null, null, null],
+    origin: `${'m'.repeat(24)}${'.'.repeat(24)}`,
+  }
+  it('counts hot and frosty days, and how much of it was measured', () => {
+    expect(monthsOf(chart)).toEqual([
+      { from: '2026-01-31', hottest: -5, coldest: -5, hotDays: 0, frostDays: 1, measured: 1 },
+      { from: '2026-02-01', hottest: 310, coldest: 310, hotDays: 1, frostDays: 0, measured: 0 },
+    ])
+    expect([hotDays(chart, 'all'), hotDays(chart, 'measured')]).toEqual([1, 0])
+  })
+})

@@ -1,0 +1,85 @@
+/** Heat and frost in words: every harm, every remark, every errand of the weather, held against its numbers. */
+import { describe, expect, it } from 'vitest'
+import { plainDate } from '../../core/calendar/plainDate'
+import { STORAGE_CLASS_IDS } from '../../core/catalogue/storageClass'
+import { holdReason } from '../../core/exposure/reason'
+import type { Harm, Told, Verdict } from '../../core/exposure/verdict'
+import { exposure, toldText, verdictText } from './exposure'
+
+const HARMS: Readonly<Record<Harm['code'], readonly [Harm, string]>> = {
+  too_long: [{ code: 'too_long', above: 3000, minutes: 1620 }, '27 hours above 30 °C'],
+  too_hot: [{ code: 'too_hot', above: 4000, hundredths: 4750 }, 'met 47.5 °C'],
+  mean: [{ code: 'mean', most: 2500, hundredths: 2634 }, 'a mean kinetic temperature of 26.3 °C'],
+  may_have_frozen: [
+    { code: 'may_have_frozen', minutes: 60, hundredths: -210 },
+    'may have frozen: 60 minutes at 0 °C or below',
+  ],
+  froze: [{ code: 'froze', minutes: 360, hundredths: -740 }, 'froze at −7.4 °C'],
+  frost_typed: [{ code: 'frost_typed', hundredths: -150 }, 'may have frozen: −1.5 °C was read'],
+}
+const TOLD: Readonly<Record<Told['code'], readonly [Told, string]>> = {
+  above: [{ code: 'above', above: 800, minutes: 25 }, '25 minutes above 8 °C'],
+  above_typed: [
+    { code: 'above_typed', above: 3000, hundredths: 3500 },
+    '35 °C was read, and nobody knows for how long',
+  ],
+  below: [{ code: 'below', below: 1500, hundredths: 320 }, 'below 15 °C, down to 3.2 °C'],
+}
+
+describe('what is said of heat and frost', () => {
+  it.each(Object.values(HARMS))('%j', (harm, text) => {
+    const reason = holdReason([harm])
+    expect(reason.toLowerCase()).toBe(`${text}: ask the pharmacist, vet or maker`.toLowerCase())
+    expect(verdictText({ kind: 'beyond', harms: [harm] }).toLowerCase()).toContain(
+      text.toLowerCase(),
+    )
+  })
+  it('a reason is never longer than it may be, and never loses whom to ask', () => {
+    const all = Object.values(HARMS).map(([harm]) => harm)
+    const reason = holdReason(all)
+    expect(reason.length).toBeLessThanOrEqual(120)
+    expect(reason).toMatch(
+      /^27 hours above 30 °C, met 47\.5 °C.*: ask the pharmacist, vet or maker$/,
+    )
+  })
+  it.each(Object.values(TOLD))('%j', (told, text) => {
+    expect(toldText(told)).toBe(text)
+  })
+  it.each<[Verdict, RegExp]>([
+    [{ kind: 'within' }, /^Within/],
+    [{ kind: 'excursion' }, /no more than its class allows/],
+    [{ kind: 'unknown', because: 'class' }, /look at its label/],
+    [{ kind: 'unknown', because: 'unmeasured' }, /Less than half .* nobody knows/],
+  ])('%j', (verdict, text) => {
+    expect(verdictText(verdict)).toMatch(text)
+    // Nobody is told that something is still good.
+    expect(verdictText(verdict)).not.toMatch(/good|safe/i)
+  })
+  it('every class is named with who says so', () => {
+    for (const storage of STORAGE_CLASS_IDS) {
+      expect(exposure.storage(storage, 'label')).toMatch(/, says its label$/)
+      expect(exposure.storage(storage, 'catalogue')).toMatch(/its label may say otherwise$/)
+    }
+    expect(exposure.storage(null, null)).toMatch(/nobody has said/)
+  })
+  it('the headline names what matters most', () => {
+    expect(exposure.headline('Estate car', 61, 2)).toMatch(/^Two things met more heat or frost/)
+    expect(exposure.headline('Estate car', 61, 1)).toMatch(/than it is made for$/)
+    expect(exposure.headline('Estate car', 61, 0)).toBe(
+      'Estate car was above 30 °C on 61 days of this year',
+    )
+    expect(exposure.headline('Estate car', 0, 0)).toMatch(/stayed at 30 °C or below/)
+    expect(exposure.headlineModel('Estate car', 1)).toBe(
+      'Estate car, by the model: above 30 °C on one day of a year',
+    )
+  })
+  it('what comes is said with its day and its figure', () => {
+    const today = plainDate('2026-11-28')
+    expect(exposure.ahead.frost('Cottage', plainDate('2026-12-04'), today, -330)).toBe(
+      'Cottage: frost from 4 Dec, about −3.3 °C',
+    )
+    expect(exposure.ahead.heat('Car', today, today, 3210)).toBe(
+      'Car: above 30 °C from today, about 32.1 °C',
+    )
+  })
+})

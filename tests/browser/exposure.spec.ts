@@ -1,0 +1,136 @@
+/** Heat and frost: a logger's file by hand, what it puts on hold, a thermometer read off, the year told. */
+import { TODAY } from './support/serve'
+import {
+  expect,
+  expectAccessible,
+  expectFits,
+  open,
+  PHONE,
+  said,
+  test,
+  usable,
+} from './support/test'
+
+/** Six hours of this morning in a hot glovebox, in local time, with lines that mean nothing. */
+const FILE = [
+  'Logger 17;Glovebox',
+  'Time;Temperature (°C);Battery',
+  ...Array.from(
+    { length: 7 },
+    (_, hour) => `${TODAY} 0${hour + 3}:00;${hour < 4 ? '31,5' : '47,5'};90`,
+  ),
+  `${TODAY} 10:00;-273;90`,
+  'end of file',
+].join('\n')
+
+test.describe('the demo household', () => {
+  test.use({ stock: 'demo' })
+
+  test('a logger’s file is imported; what met too much goes on hold, and Undo takes both back', async ({
+    page,
+  }) => {
+    await open(page, '/kits')
+    await page.getByRole('link', { name: 'Heat and frost' }).click()
+    await page.waitForURL('**/exposure')
+    await usable(page)
+    await expectAccessible(page)
+    await expectFits(page)
+    const strap = page.getByRole('navigation', { name: 'Places' })
+    const before = (await strap.textContent()) ?? ''
+    await page.getByRole('combobox', { name: 'Place' }).click()
+    await page.getByRole('option', { name: 'Estate car' }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+      /^Estate car was above 30 °C on 7 days of this year$/,
+    )
+    await page.getByRole('button', { name: 'Import a logger’s file' }).click()
+    const dialog = page.getByRole('dialog')
+    await dialog.getByLabel('Choose the file').setInputFiles({
+      name: 'glovebox.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(FILE),
+    })
+    await expect(dialog.getByText(/^7 readings, /)).toBeVisible()
+    await expect(
+      dialog.getByText('Line 10: colder or hotter than a household can be'),
+    ).toBeVisible()
+    await expect(dialog.getByText('Line 11: no time that can be read')).toBeVisible()
+    await expectAccessible(page)
+    await dialog.getByRole('combobox', { name: 'Where it is' }).click()
+    await page.getByRole('option', { name: 'Glovebox pouch', exact: true }).click()
+    await dialog.getByRole('button', { name: 'Import these readings' }).click()
+    await expect(said(page)).toContainText(/7 readings imported; .* put on hold/)
+    const pen = page.getByRole('listitem').filter({ hasText: /^Adrenaline auto-injector/ })
+    await expect(pen.first()).toContainText('on hold')
+    await expect(pen.first()).toContainText('Met 47.5 °C')
+    await pen.first().getByText('What to say').click()
+    await expect(pen.first()).toContainText('It met 47.5 °C')
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/met more heat or frost than/)
+    // The strap follows: what is on hold covers nobody.
+    await expect.poll(() => strap.textContent()).not.toBe(before)
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect.poll(() => strap.textContent()).toBe(before)
+    await expect(
+      page.getByRole('listitem').filter({ hasText: 'Logger, Glovebox pouch' }),
+    ).toHaveCount(0)
+  })
+
+  test('a week is chosen by keys, the year reads as a table, and what is no file of a logger is refused', async ({
+    page,
+  }) => {
+    await open(page, '/exposure')
+    const week = page.getByRole('slider', { name: 'Week' })
+    const first = await week.getAttribute('aria-valuetext')
+    await week.focus()
+    await page.keyboard.press('ArrowLeft')
+    await expect(week).not.toHaveAttribute('aria-valuetext', first ?? '')
+    await page.getByText('The same as a table').click()
+    await expect(page.getByRole('table').getByRole('row')).toHaveCount(14)
+    await page.getByRole('button', { name: 'Import a logger’s file' }).click()
+    const dialog = page.getByRole('dialog')
+    await dialog.getByRole('button', { name: 'Import these readings' }).click()
+    await expect(dialog.getByText('Choose a file with readings first.')).toBeVisible()
+    await dialog.getByLabel('Choose the file').setInputFiles({
+      name: 'words.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from('only words\nand more words'),
+    })
+    await expect(dialog.getByText(/No column with a day and a time of day was found/)).toBeVisible()
+    await expectAccessible(page)
+  })
+
+  test('on a phone nothing is cut off', async ({ page }) => {
+    await page.setViewportSize(PHONE)
+    await open(page, '/exposure')
+    await expectFits(page)
+    await expectAccessible(page)
+  })
+})
+
+test.describe('a small household', () => {
+  test.use({ stock: 'two places' })
+
+  test('says how cold it gets, sees what is to come, and notes what a thermometer kept', async ({
+    page,
+  }) => {
+    await open(page, '/exposure')
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('nobody has said')
+    const year = page.getByRole('region', { name: /^How cold and how hot it gets at/ })
+    await year.getByRole('button', { name: 'Save the year' }).click()
+    await expect(year.getByText('Give whole degrees from −60 to 60.').first()).toBeVisible()
+    await year.getByLabel('Its mean in °C').first().fill('-4')
+    await year.getByLabel('Its mean in °C').last().fill('16')
+    await year.getByRole('button', { name: 'Save the year' }).click()
+    await expect(said(page)).toContainText('noted')
+    await page.getByRole('button', { name: 'Note a lowest and a highest' }).click()
+    const dialog = page.getByRole('dialog')
+    await dialog.getByLabel('Lowest, °C').fill('4')
+    await dialog.getByLabel('Highest, °C').fill('2')
+    await dialog.getByRole('button', { name: 'Note them' }).click()
+    await expect(dialog.getByText('The lowest is not above the highest.')).toBeVisible()
+    await dialog.getByLabel('Highest, °C').fill('21')
+    await dialog.getByRole('button', { name: 'Note them' }).click()
+    await expect(said(page)).toContainText('Noted')
+    await expect(page.getByRole('listitem').filter({ hasText: /^Typed, / })).toHaveCount(1)
+    await expectAccessible(page)
+  })
+})
