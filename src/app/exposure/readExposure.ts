@@ -4,6 +4,7 @@ import type * as contract from '../../contract/exposure'
 import { addDays } from '../../core/calendar/plainDate'
 import { localReader } from '../../core/calendar/zoneOffset'
 import { yearChart } from '../../core/exposure/chart'
+import { boxChange } from '../../core/exposure/coolBox'
 import { harmsAhead } from '../../core/exposure/harmsAhead'
 import { linesOf, type PocketSite, type Spot } from '../../core/exposure/household'
 import type { KitId, PlaceId, PocketId } from '../../core/ids'
@@ -67,6 +68,10 @@ export const readExposure = (world: World, caller: Caller, asked: Asked): Promis
           readings,
         })),
       apartMinutes: line?.apartMinutes ?? 0,
+      box:
+        place?.climate && place.climate !== 'heated' && year
+          ? boxChange({ climate: place.climate, year })
+          : null,
       lots,
       ahead: harmsAhead(survey, years, (itemId) => exposure.keepingOfItem.get(itemId)).map(
         ({ place: { id }, ...coming }) => ({ placeId: id, ...coming }),

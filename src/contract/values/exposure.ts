@@ -151,4 +151,13 @@ export const exposureView = z.object({
   apartMinutes: z.number(),
   lots: z.array(judgedLot).readonly(),
   ahead: z.array(ahead).readonly(),
+  /** What an insulated box would change at the place, by the model; null where there is none. */
+  box: z
+    .object({
+      hotDays: z.int(),
+      hotDaysBoxed: z.int(),
+      frostDays: z.int(),
+      frostDaysBoxed: z.int(),
+    })
+    .nullable(),
 })

@@ -17,8 +17,6 @@ export interface YearOfPlace {
 export interface Modelled {
   readonly climate: Climate
   readonly year: YearOfPlace
-  /** An insulated box about it: follows slowly. */
-  readonly isBoxed?: boolean
 }
 
 /** Between the mean of a day and its warmest hour. A working figure of ours. */
@@ -27,8 +25,6 @@ const DAY_SWING = 5
 const SUN_GAIN = 22
 const HEATED = { least: 19, most: 22 }
 const WARMEST_HOUR = 15
-/** Hours by which an insulated box lags behind. */
-const BOX_HOURS = 12
 const HOURS = 24
 const DAYS = 365.25
 const MONTH_DAYS = DAYS / 12
@@ -62,9 +58,7 @@ const sunOf = (year: YearOfPlace, day: number): number => {
 }
 
 /** @returns °C where the kit is. @param day of the year, from 0. @param hour local */
-export function modelled(of: Modelled, day: number, hour: number): number {
-  if (of.isBoxed) return inBox(of, day, hour)
-  const { climate, year } = of
+export function modelled({ climate, year }: Modelled, day: number, hour: number): number {
   switch (climate) {
     case 'heated': {
       // In a hot summer a house is as warm as its days.
@@ -81,17 +75,4 @@ export function modelled(of: Modelled, day: number, hour: number): number {
         SUN_GAIN * sunOf(year, day) * Math.max(0, wave((hour - 14) / HOURS)) ** 0.8
       )
   }
-}
-
-/** What is outside it over the last day and a half, each hour weighing less the longer it is ago. */
-function inBox({ climate, year }: Modelled, day: number, hour: number): number {
-  let [sum, weight] = [0, 0]
-  for (let ago = 0; ago <= 36; ago++) {
-    const share = Math.exp(-ago / BOX_HOURS)
-    const at = day * HOURS + hour - ago
-    const outside = modelled({ climate, year }, at / HOURS, ((at % HOURS) + HOURS) % HOURS)
-    sum += share * outside
-    weight += share
-  }
-  return sum / weight
 }

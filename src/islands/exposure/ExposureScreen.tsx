@@ -11,6 +11,7 @@ import { Frame, type Strap } from '../../ui/Frame'
 import * as words from '../../words'
 import { KitTabs } from '../kits/KitTabs'
 import { Ahead } from './Ahead'
+import { CoolBox } from './CoolBox'
 import { spotFrom, spotKey } from './drafts'
 import { LotsMet } from './LotsMet'
 import { Readings } from './Readings'
@@ -94,6 +95,7 @@ function Exposure({ initial, spots }: Props) {
         <div>
           <LotsMet view={view} />
           <Ahead view={view} />
+          {view.box && <CoolBox change={view.box} />}
         </div>
       </Stack>
     </>

@@ -146,6 +146,14 @@ export const exposure = {
     noYear:
       'Say how cold and how hot it gets at a place, and what is to come is worked out for it.',
   },
+  box: {
+    title: 'What a cool box would change, by the model',
+    hot: (now: number, boxed: number): string =>
+      `Above 30 °C on ${days(boxed)} of a year instead of ${days(now)}.`,
+    frost: (now: number, boxed: number): string =>
+      `Frost on ${days(boxed)} instead of ${days(now)}.`,
+    little: 'Little: it keeps out short peaks, and neither a cold winter nor a hot summer.',
+  },
   model: {
     title: (place: string): string => `How cold and how hot it gets at ${place}`,
     under:
