@@ -1,6 +1,6 @@
 /** Endpoints of heat and frost: what loggers told, and what it did to things. */
 import { z } from 'zod'
-import { endpoint, LIST_BYTES } from './endpoint'
+import { endpoint, file, LIST_BYTES } from './endpoint'
 import * as wire from './primitives'
 import * as exposure from './values/exposure'
 
@@ -56,6 +56,13 @@ export const fetchReadings = endpoint(
   'Fetch what the simulated logger of a place has told since the last time',
   { records: ['readings_fetched'], body: z.object({ placeId: wire.placeId }) },
   wire.done.extend({ added: z.int(), held: z.int() }),
+)
+
+export const readingsFile = file(
+  '/api/exposure/logs/{logId}/readings.csv',
+  'Readings as they are kept: time in UTC and degrees Celsius, a line each',
+  { params: z.object({ logId: wire.temperatureLogId }) },
+  'text/csv; charset=utf-8',
 )
 
 export const removeReadings = endpoint(

@@ -82,6 +82,21 @@ describe('readings', () => {
     expect((await bring([19, 20, 21, 23])).body).toMatchObject({ added: 1, differing: 1 })
     expect((await view()).logs.map(({ readings }) => readings).sort()).toEqual([1, 3])
   })
+  it('go out as a file that is read again', async () => {
+    await bring([20, 21.5, -3])
+    const [log] = (await view()).logs
+    const answer = await send('GET', `/api/exposure/logs/${log?.id}/readings.csv`, {
+      caller: keeper,
+    })
+    expect(answer.status).toBe(200)
+    expect((await answer.text()).split('\n').map((one) => one.split(',')[1])).toEqual([
+      'celsius',
+      '20',
+      '21.5',
+      '-3',
+      undefined,
+    ])
+  })
   it('hold only the part that was there: the rest of the lot stays ready', async () => {
     await keptAs('room')
     const [row] = await rows()

@@ -7,10 +7,18 @@ import { yearChart } from '../../core/exposure/chart'
 import { boxChange } from '../../core/exposure/coolBox'
 import { harmsAhead } from '../../core/exposure/harmsAhead'
 import { linesOf, type PocketSite, type Spot } from '../../core/exposure/household'
-import type { KitId, PlaceId, PocketId } from '../../core/ids'
+import type { Series } from '../../core/exposure/readings'
+import type { KitId, PlaceId, PocketId, TemperatureLogId } from '../../core/ids'
 import { itemTitle } from '../../core/stock/item'
 import type { Survey } from '../../core/watch/survey'
-import { type KeptYear, linesIn, readYears } from '../../db/exposure/temperatures'
+import {
+  type KeptYear,
+  linesIn,
+  readLogs,
+  readYears,
+  seriesOf,
+} from '../../db/exposure/temperatures'
+import { notFound } from '../frame/refusal'
 import { type Caller, reading, surveyOf, type World } from '../frame/world'
 import { exposureOf, type HouseholdExposure } from './exposureOf'
 
@@ -77,6 +85,27 @@ export const readExposure = (world: World, caller: Caller, asked: Asked): Promis
         ({ place: { id }, ...coming }) => ({ placeId: id, ...coming }),
       ),
     } as ExposureView
+  })
+
+/**
+ * What came in at once, as it is kept; of a lowest and a highest both, at the beginning and the end.
+ * @throws {Refusal} `not_found`
+ */
+export const readReadings = (
+  world: World,
+  caller: Caller,
+  logId: TemperatureLogId,
+): Promise<{ readonly name: string; readonly series: Series }> =>
+  reading(world, caller, async ({ trx }) => {
+    const log = (await readLogs(trx)).find(({ id }) => id === logId)
+    if (!log) throw notFound()
+    return {
+      name: log.name,
+      series:
+        'low' in log.body
+          ? { minutes: [log.from, log.to], hundredths: [log.body.low, log.body.high] }
+          : seriesOf(log),
+    }
   })
 
 /** Local hours in their order, so that the one that comes twice is taken once. */

@@ -1,8 +1,10 @@
 /** Files of loggers as people have them. */
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { localReader, zoneOffset } from '../calendar/zoneOffset'
 import { type LoggerOptions, MOST_READINGS, readLoggerFile } from './loggerFile'
 import { minute, minuteAt } from './readings'
+import { writeLoggerFile } from './writeLoggerFile'
 
 const utc = (text: string): number => minuteAt(Date.parse(`${text}Z`))
 const OPTIONS: LoggerOptions = {
@@ -97,6 +99,33 @@ describe('a file of readings', () => {
     expect(series.minutes.map((at) => at - utc('2026-03-29T00:30'))).toEqual([0, 60])
     // 02:30 did not exist: it is the same minute as 03:30, with another value.
     expect(report.differing).toBe(1)
+  })
+})
+
+describe('a file that we write', () => {
+  it('reads back as what it was', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.tuple(fc.integer({ min: 1, max: 500 }), fc.integer({ min: -6000, max: 9000 })),
+          {
+            minLength: 2,
+            maxLength: 60,
+          },
+        ),
+        (steps) => {
+          let at = utc('2026-01-01T00:00')
+          const series = {
+            minutes: steps.map(([step]) => (at += step)),
+            hundredths: steps.map(([, value]) => value),
+          }
+          const back = read(writeLoggerFile(series))
+          expect(back.series).toEqual(series)
+          expect(back.report).toMatchObject({ refusedCount: 0, unit: 'C', isUnitGuessed: false })
+        },
+      ),
+      { numRuns: 200 },
+    )
   })
 })
 

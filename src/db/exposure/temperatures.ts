@@ -94,7 +94,7 @@ export const readingsOf = ({ minutes, hundredths }: Series): Readings => ({
   hundredths,
 })
 
-function seriesOf({ from, body }: KeptLog): Series {
+export function seriesOf({ from, body }: KeptLog): Series {
   if (!('steps' in body)) return { minutes: [], hundredths: [] }
   let at = from
   return { minutes: body.steps.map((step) => (at += step)), hundredths: body.hundredths }

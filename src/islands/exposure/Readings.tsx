@@ -4,7 +4,7 @@ import { fetchReadings, removeReadings } from '../../contract/exposure'
 import type { Spot } from '../../core/exposure/household'
 import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
-import { Button } from '../../ui/Button'
+import { Button, ButtonLink } from '../../ui/Button'
 import { FirstOf } from '../../ui/FirstOf'
 import { useStrap } from '../../ui/Frame'
 import * as words from '../../words'
@@ -100,6 +100,13 @@ function Log({ log }: { readonly log: LogLine }) {
           ].join(' · ')}
         </Box>
       </Box>
+      <ButtonLink
+        kind="quiet"
+        href={`/api/exposure/logs/${log.id}/readings.csv`}
+        aria-label={logWords.saveLong(name)}
+      >
+        {logWords.save}
+      </ButtonLink>
       <Button
         kind="quiet"
         disabled={busy}

@@ -192,6 +192,7 @@ export const exposure = {
     apart: (of: string): string =>
       `Two loggers here were 2 K apart or more for ${of}. Until somebody says which is wrong, the harsher one counts. Remove the wrong one.`,
     save: 'Save as CSV',
+    saveLong: (name: string): string => `Save as CSV: ${name}`,
   },
   file: {
     title: 'A logger’s file',
