@@ -75,13 +75,14 @@ const kit = (name: string): string =>
 
 await picture('watch', '/')
 await picture('kit', kit('Pantry roll'), DESK, tag('Eye drops'))
-await picture('arrange', kit('Hall drawers'), DESK, async (page) => {
-  await page.getByRole('button', { name: 'Arrange for me' }).click()
-  await page.getByText('What moves, and why').waitFor()
-})
 await picture('stock', '/stock', DESK, async (page) => {
   await page.getByRole('combobox', { name: 'Group by' }).click()
   await page.getByRole('option', { name: 'state' }).click()
+})
+await picture('exposure', '/exposure', DESK, async (page) => {
+  await page.getByRole('combobox', { name: 'Place' }).click()
+  await page.getByRole('option', { name: 'Estate car' }).click()
+  await page.getByRole('img', { name: 'One week' }).locator('path').first().waitFor()
 })
 await picture('cover', '/cover', DESK, (page) =>
   page.getByRole('button', { name: /^Asthma attack, Ned/ }).click(),

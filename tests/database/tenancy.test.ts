@@ -13,6 +13,7 @@ import { RESTOCK_TABLES } from '../../src/db/frame/migrations/0007-restock'
 import { SHOPPING_TABLES } from '../../src/db/frame/migrations/0008-shopping'
 import { LABEL_TABLES } from '../../src/db/frame/migrations/0010-labels'
 import { TRIP_TABLES } from '../../src/db/frame/migrations/0017-trips'
+import { EXPOSURE_TABLES } from '../../src/db/frame/migrations/0022-exposure'
 import { application } from '../support/application'
 import { stocked } from '../support/stocked'
 
@@ -38,6 +39,7 @@ const KEPT_TABLES = [
   ...RESTOCK_TABLES,
   ...SHOPPING_TABLES,
   ...TRIP_TABLES,
+  ...EXPOSURE_TABLES,
 ] as const
 const EVERY_TABLE = [...KEPT_TABLES, 'household_user', 'household_deletion'] as const
 

@@ -121,8 +121,8 @@ export const readTrip = (
           [{ memberId: null, missed, cursed }, ...said].map((one) => ({ trip: name, ...one })),
         )
         .filter(({ missed, cursed }) => (missed || cursed) !== ''),
-      others: kept.flatMap(({ trip: { id, name, stops }, overOn }) =>
-        id === tripId || overOn !== null ? [] : [{ id, name, stops }],
+      others: kept.flatMap(({ trip: { id, name, stops, bags }, overOn }) =>
+        id === tripId || overOn !== null ? [] : [{ id, name, stops, bags }],
       ),
     } as TripView
   })

@@ -122,5 +122,5 @@ export const tripView = z.object({
     )
     .readonly(),
   /** The other trips, to see who is in two at once. */
-  others: z.array(trip.pick({ id: true, name: true, stops: true })).readonly(),
+  others: z.array(trip.pick({ id: true, name: true, stops: true, bags: true })).readonly(),
 })

@@ -131,6 +131,22 @@ export const bagsAwayOn = (
     ),
   )
 
+/** Bags that another trip has on some day of this one. */
+export const bagsElsewhere = (
+  trip: Pick<Trip, 'stops'>,
+  others: readonly Pick<Trip, 'stops' | 'bags'>[],
+): ReadonlySet<KitId> =>
+  new Set(
+    others.flatMap((other) =>
+      trip.stops.length > 0 &&
+      other.stops.length > 0 &&
+      firstDay(other) <= lastDay(trip) &&
+      firstDay(trip) <= lastDay(other)
+        ? other.bags.map(({ kitId }) => kitId)
+        : [],
+    ),
+  )
+
 /**
  * Whole days on which somebody is not at a place because they are on a trip that leads elsewhere: not
  * the day on which they leave, nor the one on which they come back.

@@ -14,7 +14,7 @@ import { cabinVerdict, holdVerdict } from './cabin'
 import { tripFaults, tripQuestions } from './faults'
 import { layOutTrip, medicineDaysOf } from './layOut'
 import { questionOf, reachOf, scenesOf, staysOf, traitsOf } from './scenes'
-import { bagsAwayOn, daysElsewhere, NO_WISHES, type Stop } from './trip'
+import { bagsAwayOn, bagsElsewhere, daysElsewhere, NO_WISHES, type Stop } from './trip'
 
 const [ilse, tove] = [aPerson(40, { helper: true }), aPerson(38)]
 const d = (after: number) => addDays(DAY, after)
@@ -249,6 +249,21 @@ describe('a bag that is on a trip', () => {
       bags: [{ kitId: bagId(0), carrier: ilse.id, stowage: 'with_us' as const, filled: true }],
     }
     expect([6, 7, 12, 13].map((after) => bagsAwayOn([trip], d(after)).size)).toEqual([0, 1, 1, 0])
+  })
+})
+
+describe('a bag of two trips', () => {
+  it('is elsewhere where their days meet, the last one included', () => {
+    const one = (from: number, to: number) =>
+      goneOut({
+        scene: { members: [ilse], put: [] },
+        bags: [{ litres: 2, grams: 500, carrier: ilse.id }],
+        stops: [{ members: [ilse.id], from: d(from), to: d(to) }],
+      }).trip
+    expect([...bagsElsewhere(one(1, 3), [one(3, 5)])]).toEqual([bagId(0)])
+    expect([...bagsElsewhere(one(4, 9), [one(5, 6)])]).toEqual([bagId(0)])
+    expect([...bagsElsewhere(one(1, 2), [one(3, 5)])]).toEqual([])
+    expect([...bagsElsewhere({ stops: [] }, [one(3, 5)])]).toEqual([])
   })
 })
 

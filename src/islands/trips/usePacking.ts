@@ -4,6 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Pantry } from '../../core/cover/pantry'
 import type { BagsChosen } from '../../core/trips/chooseBags'
 import type { TripPlan } from '../../core/trips/plan'
+import { bagsElsewhere } from '../../core/trips/trip'
 import type { TripPacker } from '../../workers/tripPacker'
 import { isOutNow, roomsOf, type TripView, tripOf } from './view'
 
@@ -26,7 +27,7 @@ export function usePacking(view: TripView, laid: Pantry) {
   const [state, setState] = useState<PackingState>('working')
   const [plan, setPlan] = useState<TripPlan | null>(null)
   const [again, setAgain] = useState(0)
-  const { trip, rooms, today } = view
+  const { trip, rooms, today, others } = view
   const isOut = isOutNow(view)
   const giveUp = useRef<(() => void) | null>(null)
   const end = useCallback(() => {
@@ -83,6 +84,7 @@ export function usePacking(view: TripView, laid: Pantry) {
     /** Bags for the trip as it stands, so many at most; null where it was stopped. */
     choose: (mostBags: number | null): Promise<BagsChosen | null> => {
       started.current ??= start()
+      const elsewhere = bagsElsewhere(trip, others)
       // A worker that is ended answers nothing more.
       const stopped = new Promise<null>((settle) => {
         giveUp.current = () => settle(null)
@@ -92,7 +94,7 @@ export function usePacking(view: TripView, laid: Pantry) {
         started.current.packer.chooseBags(
           laid.stock,
           tripOf({ trip }),
-          roomsOf({ rooms }),
+          roomsOf({ rooms }).filter(({ kitId }) => !elsewhere.has(kitId)),
           mostBags,
         ),
       ])
