@@ -87,7 +87,15 @@ export function drawYear(element: HTMLElement, of: Drawn): () => void {
         color: fill,
       })),
     },
-    series: [{ type: 'heatmap', data, progressive: 0, emphasis: { disabled: true } }],
+    series: [
+      {
+        type: 'heatmap',
+        data,
+        progressive: 0,
+        progressiveThreshold: 100_000,
+        emphasis: { disabled: true },
+      },
+    ],
   })
   chart.on('click', (cell) => of.onDay((cell.value as number[])[0] ?? 0))
   const resized = new ResizeObserver(() => chart.resize())

@@ -15,7 +15,7 @@ import { CoolBox } from './CoolBox'
 import { spotFrom, spotKey } from './drafts'
 import { LotsMet } from './LotsMet'
 import { Readings } from './Readings'
-import { type ExposureView, hotDays, isMeasured } from './view'
+import { type ExposureView, frostDays, hotDays, isMeasured } from './view'
 import { YearChart } from './YearChart'
 import { YearForm } from './YearForm'
 
@@ -108,9 +108,9 @@ function headlineOf(view: ExposureView): string {
   const place = view.places.find(({ id }) => id === view.placeId)?.name ?? ''
   const harmed = view.lots.filter(({ verdict }) => verdict.kind === 'beyond').length
   const { chart } = view
-  if (harmed > 0) return exposureWords.headline(place, 0, harmed)
+  if (harmed > 0) return exposureWords.harmed(harmed)
   if (!chart?.tenths.some((one) => one !== null)) return exposureWords.headlineNothing(place)
   return isMeasured(chart)
-    ? exposureWords.headline(place, hotDays(chart, 'measured'), 0)
+    ? exposureWords.headline(place, hotDays(chart, 'measured'), frostDays(chart))
     : exposureWords.headlineModel(place, hotDays(chart, 'all'))
 }

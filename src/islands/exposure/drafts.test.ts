@@ -10,7 +10,7 @@ import {
   spotKey,
   yearDraft,
 } from './drafts'
-import { hotDays, monthsOf } from './view'
+import { frostDays, hotDays, monthsOf } from './view'
 
 const PLACE = '00000000-0000-4000-8001-000000000001' as PlaceId
 const SPOT = { kind: 'place', id: PLACE } as const
@@ -101,5 +101,6 @@ describe('a year month by month', () => {
       { from: '2026-02-01', hottest: 310, coldest: 310, hotDays: 1, frostDays: 0, measured: 0 },
     ])
     expect([hotDays(chart, 'all'), hotDays(chart, 'measured')]).toEqual([1, 0])
+    expect(frostDays(chart)).toBe(1)
   })
 })

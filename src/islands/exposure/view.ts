@@ -27,16 +27,27 @@ export const hoursOf = ({ tenths }: Chart, day: number): readonly number[] =>
   tenths.slice(day * HOURS, (day + 1) * HOURS).filter((one): one is number => one !== null)
 
 /** Days above 30 °C. @param only measured hours count, or all */
-export function hotDays(chart: Chart, only: 'measured' | 'all'): number {
+export const hotDays = (chart: Chart, only: 'measured' | 'all'): number =>
+  daysWith(chart, only, (tenths) => tenths > HOT)
+
+/** Days on which frost was measured. */
+export const frostDays = (chart: Chart): number =>
+  daysWith(chart, 'measured', (tenths) => tenths <= 0)
+
+function daysWith(
+  { tenths, origin, days }: Chart,
+  only: 'measured' | 'all',
+  is: (tenths: number) => boolean,
+): number {
   let count = 0
-  for (let day = 0; day < chart.days; day++) {
-    const isHot = chart.tenths
+  for (let day = 0; day < days; day++) {
+    const isOne = tenths
       .slice(day * HOURS, (day + 1) * HOURS)
       .some(
         (one, hour) =>
-          one !== null && one > HOT && (only === 'all' || chart.origin[day * HOURS + hour] === 'm'),
+          one !== null && is(one) && (only === 'all' || origin[day * HOURS + hour] === 'm'),
       )
-    if (isHot) count += 1
+    if (isOne) count += 1
   }
   return count
 }

@@ -63,12 +63,16 @@ describe('what is said of heat and frost', () => {
     expect(exposure.storage(null, null)).toMatch(/nobody has said/)
   })
   it('the headline names what matters most', () => {
-    expect(exposure.headline('Estate car', 61, 2)).toMatch(/^Two things met more heat or frost/)
-    expect(exposure.headline('Estate car', 61, 1)).toMatch(/than it is made for$/)
+    expect(exposure.harmed(2)).toMatch(/^Two things met more heat or frost/)
+    expect(exposure.harmed(1)).toMatch(/than it is made for$/)
+    expect(exposure.headline('Cottage', 0, 1)).toBe('Cottage had frost on one day of this year')
+    expect(exposure.headline('Cottage', 2, 3)).toBe(
+      'Cottage was above 30 °C on 2 days of this year, and had frost on 3 days',
+    )
     expect(exposure.headline('Estate car', 61, 0)).toBe(
       'Estate car was above 30 °C on 61 days of this year',
     )
-    expect(exposure.headline('Estate car', 0, 0)).toMatch(/stayed at 30 °C or below/)
+    expect(exposure.headline('Estate car', 0, 0)).toMatch(/neither frost nor more than 30 °C/)
     expect(exposure.headlineModel('Estate car', 1)).toBe(
       'Estate car, by the model: above 30 °C on one day of a year',
     )

@@ -77,12 +77,16 @@ export const exposure = {
       ? 'how it is to be kept nobody has said'
       : `${STORAGE_CLASSES[storage]}${source === 'catalogue' ? ', as is usual for it; its label may say otherwise' : ', says its label'}`,
   verdict: VERDICTS,
-  headline: (place: string, hot: number, harmed: number): string =>
-    harmed > 0
-      ? `${capital(things(harmed))} met more heat or frost than ${harmed === 1 ? 'it is' : 'they are'} made for`
+  harmed: (count: number): string =>
+    `${capital(things(count))} met more heat or frost than ${count === 1 ? 'it is' : 'they are'} made for`,
+  headline: (place: string, hot: number, frost: number): string =>
+    hot > 0 && frost > 0
+      ? `${place} was above 30 °C on ${days(hot)} of this year, and had frost on ${days(frost)}`
       : hot > 0
         ? `${place} was above 30 °C on ${days(hot)} of this year`
-        : `${place} stayed at 30 °C or below all year`,
+        : frost > 0
+          ? `${place} had frost on ${days(frost)} of this year`
+          : `${place} met neither frost nor more than 30 °C this year`,
   headlineModel: (place: string, hot: number): string =>
     `${place}, by the model: above 30 °C on ${days(hot)} of a year`,
   headlineNothing: (place: string): string => `How warm ${place} gets nobody has said`,
