@@ -82,7 +82,7 @@ await picture('stock', '/stock', DESK, async (page) => {
 await picture('exposure', '/exposure', DESK, async (page) => {
   await page.getByRole('combobox', { name: 'Place' }).click()
   await page.getByRole('option', { name: 'Estate car' }).click()
-  await page.getByRole('img', { name: 'One week' }).locator('path').first().waitFor()
+  await page.getByRole('img', { name: 'One week' }).locator('svg').waitFor()
 })
 await picture('cover', '/cover', DESK, (page) =>
   page.getByRole('button', { name: /^Asthma attack, Ned/ }).click(),

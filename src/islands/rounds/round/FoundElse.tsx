@@ -61,9 +61,10 @@ export function FoundElse({ going, pocketId, bare, onClose }: Props) {
   const ready =
     name.trim() !== '' && amount.kind === 'read' && amount.amount > 0 && expiry.value !== null
 
-  const onRead = (fields: CodeFields): void => {
+  const onRead = async (fields: CodeFields): Promise<void> => {
     setScanning(false)
-    const known = codes?.codes.find(({ gtin }) => gtin === fields.gtin)
+    const all = codes ?? (await call(readCodes).catch(() => null))
+    const known = all?.codes.find(({ gtin }) => gtin === fields.gtin)
     if (known) setName(known.title)
     if (fields.gtin) setCode({ gtin: fields.gtin, known: known !== undefined })
     const date = fields.expiry ?? fields.bestBefore

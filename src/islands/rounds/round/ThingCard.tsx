@@ -128,10 +128,12 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
   const step = (by: 1 | -1): void => setDraft((now) => stepped(now, by))
   const gone = fewer(thing, draft)
   /** The code on the pack says its date, and whether it is this thing at all. */
-  const takeCode = (fields: CodeFields): void => {
+  const takeCode = async (fields: CodeFields): Promise<void> => {
     const { gtin, expiry, bestBefore, batch } = fields
     setBeside(null)
-    const stands = codes?.codes.find((one) => one.gtin === gtin)
+    // Before the known codes have come nobody can say whose it is: it is neither another thing's nor new.
+    const known = codes ?? (await call(readCodes).catch(() => null))
+    const stands = known?.codes.find((one) => one.gtin === gtin)
     if (stands && stands.itemId !== thing.itemId) {
       setScanned(cardWords.isOther(stands.title))
       return
@@ -143,7 +145,7 @@ function Card({ thing, first, pocket, going, then, onBack, onNext }: CardProps) 
         .filter(Boolean)
         .join('; '),
     )
-    if (gtin && !stands)
+    if (gtin && known && !stands)
       void keepAct(
         teachCode,
         { params: { itemId: thing.itemId, gtin } },
