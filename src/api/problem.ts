@@ -65,7 +65,7 @@ const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   key_used_otherwise: 422,
   unit_differs: 422,
   lines_not_ready: 422,
-  nothing_to_take_in: 409,
+  nothing_to_bring_in: 409,
   errand_gone: 409,
   shop_needs_name: 422,
   on_order: 409,

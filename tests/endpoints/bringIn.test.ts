@@ -80,13 +80,13 @@ describe('a messy list of sixty lines', () => {
   })
   it('is recognised the second time', async () => {
     const answer = await bring(keeper, mended())
-    expect([answer.status, (await answer.json()).code]).toEqual([409, 'nothing_to_take_in'])
+    expect([answer.status, (await answer.json()).code]).toEqual([409, 'nothing_to_bring_in'])
   })
   it('goes out as a list that brings in nothing', async () => {
     const list = await exported(keeper)
     expect(list).toContain(`"'=HYPERLINK(""http://example.invalid"")"`)
     const answer = await bring(keeper, linesOf(list))
-    expect([answer.status, (await answer.json()).code]).toEqual([409, 'nothing_to_take_in'])
+    expect([answer.status, (await answer.json()).code]).toEqual([409, 'nothing_to_bring_in'])
   })
   it('goes into an empty household from its export, to the same export', async () => {
     const other = await aHousehold(app.world, 'Grete')

@@ -64,7 +64,7 @@ export type RefusalReason =
   | { readonly code: 'unit_differs'; readonly ours: string; readonly theirs: string }
   | { readonly code: 'lines_not_ready'; readonly lines: readonly number[] }
   | { readonly code: 'list_in_future'; readonly today: PlainDate }
-  | { readonly code: 'nothing_to_take_in' }
+  | { readonly code: 'nothing_to_bring_in' }
   | { readonly code: 'errand_gone' }
   /** A price of another shop, or days to wait, without saying which shop. */
   | { readonly code: 'shop_needs_name' }

@@ -92,7 +92,7 @@ function knownOf(stock: HouseholdStock) {
 
 /**
  * @throws {Refusal} `lines_not_ready` naming the lines that ask or cannot be read;
- *   `nothing_to_take_in` when every line is there already
+ *   `nothing_to_bring_in` when every line is there already
  */
 export const bringIn = (world: World, caller: Caller, { key, ...list }: ListToBringIn) =>
   act(world, caller, { key, kind: 'brought_in', why: list.name, request: list }, async (acting) => {
@@ -112,7 +112,7 @@ export const bringIn = (world: World, caller: Caller, { key, ...list }: ListToBr
     const stock = await readStock(acting.trx)
     const plan = planImport(ready, knownOf(stock) as Known, list.fallback)
     const toWrite = plan.lines.filter((line) => line.kind === 'new_lot' || line.kind === 'only_par')
-    if (toWrite.length === 0) throw new Refusal({ code: 'nothing_to_take_in' })
+    if (toWrite.length === 0) throw new Refusal({ code: 'nothing_to_bring_in' })
     await writePlan(acting, stock, toWrite, claimedOn)
     return {
       lots: toWrite.filter(({ kind }) => kind === 'new_lot').length,

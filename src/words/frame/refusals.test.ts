@@ -68,7 +68,7 @@ const EVERY: { readonly [C in Code]: Extract<RefusalReason, { readonly code: C }
   key_used_otherwise: { code: 'key_used_otherwise' },
   unit_differs: { code: 'unit_differs', ours: 'strip', theirs: 'mL' },
   lines_not_ready: { code: 'lines_not_ready', lines: [4, 9, 12] },
-  nothing_to_take_in: { code: 'nothing_to_take_in' },
+  nothing_to_bring_in: { code: 'nothing_to_bring_in' },
   errand_gone: { code: 'errand_gone' },
   shop_needs_name: { code: 'shop_needs_name' },
   errand_needs_an_answer: { code: 'errand_needs_an_answer' },

@@ -208,7 +208,7 @@ export function sentenceFor(reason: RefusalReason): Sentence {
         'Some lines still need you',
         `Answer or correct line ${reason.lines.slice(0, 8).join(', ')}, or leave them out. Nothing was written.`,
       )
-    case 'nothing_to_take_in':
+    case 'nothing_to_bring_in':
       return say(
         'Everything is here already',
         'Every line of this list is recorded. Nothing was written.',
