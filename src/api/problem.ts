@@ -92,6 +92,7 @@ const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   dose_refused: 409,
   trip_faulty: 422,
   no_year: 409,
+  readings_in_future: 422,
   already_struck: 409,
   incident_counts: 409,
 }

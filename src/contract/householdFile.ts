@@ -6,6 +6,7 @@
 import { z } from 'zod'
 import { parseExpiry } from '../core/calendar/expiry'
 import { isTimeZone } from '../core/calendar/plainDate'
+import { MOST_READINGS, SOURCES } from '../core/exposure/readings'
 import { BEGINNINGS } from '../core/household/beginning'
 import { LABEL_SETS } from '../core/household/labelSet'
 import { MOST } from '../core/quantity/amount'
@@ -371,10 +372,10 @@ export const RECORDS = {
     kit_id: id.nullable(),
     pocket_id: id.nullable(),
     name: wire.givenName,
-    source: z.enum(['file', 'typed', 'simulated']),
+    source: z.enum(SOURCES),
     from_minute: exposure.minute,
     to_minute: exposure.minute,
-    readings: z.int().min(1).max(200_000),
+    readings: z.int().min(1).max(MOST_READINGS),
     body: nested(exposure.logBody),
   }),
   temperature_year: z.strictObject({

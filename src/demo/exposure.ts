@@ -85,7 +85,7 @@ export async function liveExposure(
     const year = YEARS[name]
     if (year) await tellYear(on(364), caller, { key: key(`year-${name}`), placeId, ...year })
   }
-  const import_ = (
+  const imported = (
     daysAgo: number,
     name: keyof typeof LINES,
     placeId: PlaceId,
@@ -99,15 +99,15 @@ export async function liveExposure(
     })
   const [car, cottage] = [places.get('car'), places.get('cottage')]
   if (!car || !cottage) return
-  await import_(
+  await imported(
     FROST_NIGHT - 2,
     'cottage',
     cottage,
     told(LINES.cottage, today, 363, FROST_NIGHT - 1),
   )
   await answered(on(FROST_NIGHT - 4), caller)
-  await import_(1, 'cottage', cottage, told(LINES.cottage, today, FROST_NIGHT - 2, 2))
-  await import_(1, 'car', car, told(LINES.car, today, 363, 2))
+  await imported(1, 'cottage', cottage, told(LINES.cottage, today, FROST_NIGHT - 2, 2))
+  await imported(1, 'car', car, told(LINES.car, today, 363, 2))
 }
 
 /** A pharmacist was asked about what may have frozen, and said that it may be used. */

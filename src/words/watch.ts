@@ -307,7 +307,7 @@ export const watchText = {
     clean: 'Clean',
     put_back: 'Put back',
     look_for: 'Look for',
-    take_in: 'Bring out of harm',
+    take_in: 'Move out of harm’s way',
     pack: 'Pack for',
     unpack: 'Unpack after',
     bring_back: 'Put back',

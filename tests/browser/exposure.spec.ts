@@ -113,7 +113,7 @@ test.describe('a small household', () => {
     page,
   }) => {
     await open(page, '/exposure')
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('nobody has said')
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Nobody has said how warm')
     const year = page.getByRole('region', { name: /^How cold and how hot it gets at/ })
     await year.getByRole('button', { name: 'Save the year' }).click()
     await expect(year.getByText('Give whole degrees from −60 to 60.').first()).toBeVisible()

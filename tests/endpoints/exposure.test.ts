@@ -205,6 +205,24 @@ describe('what cannot be', () => {
     expect((await bring([20, 20], more())).status).toBe(422)
     expect((await view()).logs).toEqual([])
   })
+  it.each([
+    ['a file', () => bring([20, 20], { readings: { ...told([20, 20]), from: NOON + 300 } })],
+    [
+      'a thermometer',
+      () =>
+        json('POST', '/api/exposure/typed', {
+          spot: place(),
+          from: '2026-12-24',
+          to: '2026-12-24',
+          lowest: 0,
+          highest: 10,
+        }),
+    ],
+  ])('nothing is known of the future, says %s or not', async (_, says) => {
+    const { status, body } = await says()
+    expect([status, body.code]).toEqual([422, 'readings_in_future'])
+    expect((await view()).logs).toEqual([])
+  })
   it('a spot of another household is not found', async () => {
     expect((await bring([20, 20], { spot: { kind: 'kit', id: newKey() } })).status).toBe(404)
   })

@@ -1,10 +1,9 @@
 /** Readings come in, and what has met too much is put on hold with the act that brought them. */
-import { randomUUID } from 'node:crypto'
 import { addDays, type PlainDate } from '../../core/calendar/plainDate'
 import { localReader } from '../../core/calendar/zoneOffset'
 import type { Spot } from '../../core/exposure/household'
 import type { YearOfPlace } from '../../core/exposure/model'
-import { merged, minuteAt, type Series } from '../../core/exposure/readings'
+import { merged, minuteAt, type Series, type Source } from '../../core/exposure/readings'
 import type { PlaceId, TemperatureLogId } from '../../core/ids'
 import {
   linesIn,
@@ -12,7 +11,6 @@ import {
   readingsOf,
   readLogs,
   readYears,
-  type Source,
 } from '../../db/exposure/temperatures'
 import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
 import { type Acting, act, mustEdit } from '../frame/act'
@@ -29,7 +27,10 @@ interface Packed {
   readonly hundredths: readonly number[]
 }
 
-/** Each reading counts once; what was read already adds nothing. @throws {Refusal} `not_found` */
+/**
+ * Each reading counts once; what was read already adds nothing.
+ * @throws {Refusal} `not_found`, `readings_in_future`
+ */
 export const addReadings = (
   world: World,
   caller: Caller,
@@ -52,12 +53,14 @@ export const addReadings = (
     },
     async (acting) => {
       await mustHave(acting.trx, spot.kind, spot.id)
-      const { added, differing } = await take(acting, spot, name, 'file', unpacked(readings))
+      const series = unpacked(readings)
+      mustBePast(acting, series.minutes.at(-1) ?? 0)
+      const { added, differing } = await take(acting, spot, name, 'file', series)
       return { added, differing, held: added > 0 ? await holdHarmed(acting) : 0 }
     },
   )
 
-/** @throws {Refusal} `not_found` */
+/** @throws {Refusal} `not_found`, `readings_in_future` */
 export const typeReadings = (
   world: World,
   caller: Caller,
@@ -84,6 +87,7 @@ export const typeReadings = (
       await mustHave(acting.trx, spot.kind, spot.id)
       const begin = localReader(acting.household.timeZone)
       const at = (day: PlainDate) => begin(Date.parse(`${day}T00:00:00Z`) / 60_000, null)
+      mustBePast(acting, at(from))
       await createRecord(
         acting,
         'temperature_log',
@@ -167,6 +171,15 @@ export const tellYear = (
     return {}
   })
 
+/** A clock may be an hour ahead. */
+const AHEAD_MINUTES = 60
+
+/** @throws {Refusal} `readings_in_future` */
+function mustBePast(acting: Acting, minute: number): void {
+  if (minute > acting.at.getTime() / 60_000 + AHEAD_MINUTES)
+    throw new Refusal({ code: 'readings_in_future' })
+}
+
 // ---- parts -------------------------------------------------------------------------------------
 
 function unpacked({ from, steps, hundredths }: Packed): Series {
@@ -201,7 +214,6 @@ async function take(
       readings: added.minutes.length,
       body: readingsOf(added),
     }),
-    randomUUID(),
   )
   return { added: added.minutes.length, differing }
 }

@@ -4,6 +4,7 @@ import { itemFacts } from '../../core/catalogue/itemFacts'
 import {
   type JudgedExposure,
   judgeHousehold,
+  type Log,
   linesOf,
   type PocketLine,
   type PocketSite,
@@ -19,6 +20,8 @@ import { type Reading, surveyOf } from '../frame/world'
 
 export interface HouseholdExposure {
   readonly logs: readonly KeptLog[]
+  /** The same as lines, one a logger. */
+  readonly told: readonly Log[]
   readonly lines: ReadonlyMap<PocketId, PocketLine>
   readonly keepings: ReadonlyMap<LotId, Keeping>
   readonly keepingOfItem: ReadonlyMap<ItemId, Keeping>
@@ -40,12 +43,13 @@ export async function judgeExposures(
       return keeping ? [[id, keeping] as const] : []
     }),
   )
-  const lines = linesOf(linesIn(logs), sites)
+  const told = linesIn(logs)
+  const lines = linesOf(told, sites)
   const judged =
     lines.size === 0
       ? []
       : judgeHousehold(lines, await readTimedMovements(trx), (lotId) => keepings.get(lotId), now)
-  return { logs, lines, keepings, keepingOfItem, judged }
+  return { logs, told, lines, keepings, keepingOfItem, judged }
 }
 
 const kept = onceAwaitedFor<Survey, HouseholdExposure>()

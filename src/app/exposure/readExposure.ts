@@ -8,16 +8,11 @@ import { boxChange } from '../../core/exposure/coolBox'
 import { harmsAhead } from '../../core/exposure/harmsAhead'
 import { linesOf, type PocketSite, type Spot } from '../../core/exposure/household'
 import type { Series } from '../../core/exposure/readings'
+import { GRAVITY } from '../../core/exposure/verdict'
 import type { KitId, PlaceId, PocketId, TemperatureLogId } from '../../core/ids'
 import { itemTitle } from '../../core/stock/item'
 import type { Survey } from '../../core/watch/survey'
-import {
-  type KeptYear,
-  linesIn,
-  readLogs,
-  readYears,
-  seriesOf,
-} from '../../db/exposure/temperatures'
+import { type KeptYear, readLogs, readYears, seriesOf } from '../../db/exposure/temperatures'
 import { notFound } from '../frame/refusal'
 import { type Caller, reading, surveyOf, type World } from '../frame/world'
 import { exposureOf, type HouseholdExposure } from './exposureOf'
@@ -41,7 +36,7 @@ export const readExposure = (world: World, caller: Caller, asked: Asked): Promis
     const spot = spotAsked(survey, exposure, asked, lots)
     const placeId = spot && placeOf(survey, spot)
     const site = spot && placeId ? pseudoSite(survey, spot, placeId) : null
-    const line = site && linesOf(linesIn(exposure.logs), [site]).get(site.id)
+    const line = site && linesOf(exposure.told, [site]).get(site.id)
     const place = survey.places.find(({ id }) => id === placeId)
     const year = years.find((one) => one.placeId === placeId) ?? null
     return {
@@ -134,7 +129,6 @@ function lotsOf(survey: Survey, { judged, keepings }: HouseholdExposure): Exposu
   const held = new Map(
     survey.holdings.map((one) => [`${one.lot.id}/${one.site.pocket.id}`, one] as const),
   )
-  const RANK = { beyond: 0, excursion: 1, unknown: 2, within: 3 } as const
   return judged
     .flatMap((one) => {
       const holding = held.get(`${one.lotId}/${one.pocketId}`)
@@ -165,7 +159,7 @@ function lotsOf(survey: Survey, { judged, keepings }: HouseholdExposure): Exposu
     })
     .sort(
       (a, b) =>
-        RANK[a.verdict.kind] - RANK[b.verdict.kind] ||
+        GRAVITY[b.verdict.kind] - GRAVITY[a.verdict.kind] ||
         a.title.localeCompare(b.title) ||
         (a.pocket < b.pocket ? -1 : 1),
     )

@@ -103,6 +103,8 @@ export type RefusalReason =
     }
   /** A simulated logger is made up from the year of its place, and nobody has told it. */
   | { readonly code: 'no_year' }
+  /** Nobody has measured what has not come yet. */
+  | { readonly code: 'readings_in_future' }
   | { readonly code: 'already_struck' }
   /** Something was given or used: an incident is no slip then. */
   | { readonly code: 'incident_counts' }

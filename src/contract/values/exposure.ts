@@ -1,10 +1,8 @@
 /** Heat and frost as they are asked and answered. */
 import { z } from 'zod'
 import { STORAGE_CLASS_IDS } from '../../core/catalogue/storageClass'
-import { COLDEST, HOTTEST } from '../../core/exposure/readings'
+import { COLDEST, HOTTEST, MOST_READINGS, SOURCES } from '../../core/exposure/readings'
 import * as wire from '../primitives'
-
-const MOST_READINGS = 200_000
 
 /** Where a logger lies. */
 export const spot = z.discriminatedUnion('kind', [
@@ -66,7 +64,7 @@ const told = z.discriminatedUnion('code', [
   z.object({ code: z.literal('below'), below: z.int(), hundredths: z.number() }),
 ])
 const verdict = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('unknown'), because: z.enum(['class', 'unmeasured']) }),
+  z.object({ kind: z.literal('unknown'), because: z.enum(['class', 'heat', 'unmeasured']) }),
   z.object({ kind: z.literal('within') }),
   z.object({ kind: z.literal('excursion') }),
   z.object({ kind: z.literal('beyond'), harms: z.array(harm).readonly() }),
@@ -140,7 +138,7 @@ export const exposureView = z.object({
         id: wire.temperatureLogId,
         where: z.string(),
         name: z.string(),
-        source: z.enum(['file', 'typed', 'simulated']),
+        source: z.enum(SOURCES),
         from: z.int(),
         to: z.int(),
         readings: z.int(),

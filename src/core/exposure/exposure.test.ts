@@ -293,8 +293,13 @@ describe('a verdict', () => {
     expect(verdict.kind === 'beyond' ? verdict.harms[0]?.code : verdict.kind).toBe(expected)
   })
   it('what no temperature harms is judged by none', () => {
-    for (const storage of ['no-limit', 'dry', 'dark'] as const)
-      expect(judged([60, -20, ...hours(3, 50)], { storage }).verdict.kind).toBe('within')
+    const hot = [60, -20, ...hours(3, 50)]
+    expect(judged(hot, { storage: 'no-limit' }).verdict.kind).toBe('within')
+    // A label that names no highest temperature allows none: it is asked.
+    for (const storage of ['never-frozen', 'dry', 'dark'] as const) {
+      expect(judged(hot, { storage }).verdict).toEqual({ kind: 'unknown', because: 'heat' })
+      expect(judged(hours(4, 30), { storage }).verdict.kind).toBe('within')
+    }
   })
   it('nobody has said how it is kept: unknown, and never within', () => {
     expect(judged(hours(90, 21), { storage: null }).verdict).toEqual({
@@ -373,6 +378,15 @@ describe('two loggers', () => {
     expect(apartMinutes).toBe(60)
     const short = { nearness: 0, spans: spansOf(series([22, 22], 29)) }
     expect(together([short, line([20, 20, 20])]).apartMinutes).toBe(0)
+  })
+  it('ranges that somebody typed contradict nobody, and the widest of them counts', () => {
+    const typed = (low: number, high: number) => ({
+      nearness: 10,
+      spans: [{ from: 0, to: 300, low, high, of: 'typed' as const }],
+    })
+    const { spans, apartMinutes } = together([typed(500, 2400), typed(900, 3100)])
+    expect(spans).toEqual([{ from: 0, to: 300, low: 500, high: 3100, of: 'typed' }])
+    expect(apartMinutes).toBe(0)
   })
   it('the nearer one counts alone while it says something', () => {
     const { spans } = together([
@@ -517,6 +531,21 @@ describe('a household', () => {
     })
     const all = [received(0, GLOVEBOX), released, moved(6 * DAYS, GLOVEBOX, SHELF, 4)]
     expect(kindAt(all)).toEqual({ [SHELF]: 'within' })
+    // What is parted off later was asked about with the rest; an answer that is taken back is none.
+    const part = [
+      at(7 * DAYS, { kind: 'split_off', from: SHELF, amount: units(1), into: PART }),
+      at(7 * DAYS, { kind: 'split_from', to: SHELF, amount: units(1), outOf: LOT }, PART),
+    ]
+    const of = (more: readonly TimedMovement[]) =>
+      judgeHousehold(linesOf(logs, SITES), [...all, ...more], () => keeping(), 20 * DAYS).map(
+        (one) => [one.lotId, one.verdict.kind],
+      )
+    expect(of(part)).toEqual([
+      [LOT, 'within'],
+      [PART, 'within'],
+    ])
+    const taken = at(8 * DAYS, { kind: 'undone', undoes: idOf(9, 2), of: released.fact as never })
+    expect(of([taken])).toEqual([[LOT, 'beyond']])
     // Another hold says nothing of heat.
     const other = at(6 * DAYS, {
       kind: 'amended',

@@ -88,7 +88,13 @@ export interface JudgedExposure extends Exposure {
 /** Somebody who knows has said that it may be used: what was before is answered. */
 export function answersIn(movements: readonly TimedMovement[]): ReadonlyMap<LotId, number> {
   const answered = new Map<LotId, number>()
-  for (const { lotId, fact, minute } of movements) if (isAnswer(fact)) answered.set(lotId, minute)
+  for (const { lotId, fact, minute } of movements) {
+    const before = fact.kind === 'split_from' ? answered.get(fact.outOf) : undefined
+    if (isAnswer(fact)) answered.set(lotId, minute)
+    // What is parted off was asked about with the rest.
+    else if (before !== undefined) answered.set(lotId, before)
+    else if (fact.kind === 'undone' && isAnswer(fact.of)) answered.delete(lotId)
+  }
   return answered
 }
 
@@ -98,8 +104,8 @@ function isAnswer(fact: Fact): boolean {
   return (
     from.standing?.kind === 'held' &&
     from.standing.exposure === true &&
-    to.standing !== undefined &&
-    to.standing.kind !== 'held'
+    // Lost, lent or to be cleaned is no answer.
+    to.standing?.kind === 'ready'
   )
 }
 

@@ -2,8 +2,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { localReader, zoneOffset } from '../calendar/zoneOffset'
-import { type LoggerOptions, MOST_READINGS, readLoggerFile } from './loggerFile'
-import { minute, minuteAt } from './readings'
+import { type LoggerOptions, readLoggerFile } from './loggerFile'
+import { MOST_READINGS, minute, minuteAt } from './readings'
 import { writeLoggerFile } from './writeLoggerFile'
 
 const utc = (text: string): number => minuteAt(Date.parse(`${text}Z`))

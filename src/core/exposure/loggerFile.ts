@@ -8,7 +8,7 @@ import { dayOf } from '../calendar/plainDate'
 import type { DateOrder } from '../calendar/readPrintedDate'
 import { localReader } from '../calendar/zoneOffset'
 import { delimiterOf } from '../interchange/table'
-import { isPossible, type Minute, type Series } from './readings'
+import { isPossible, type Minute, MOST_READINGS, type Series } from './readings'
 import { type Gap, gapsOf, stuckIn } from './spans'
 
 export const UNITS = ['C', 'F', 'K'] as const
@@ -54,7 +54,6 @@ export type LoggerFileReading =
   | { readonly kind: 'refused'; readonly code: LoggerFileRefusal }
   | { readonly kind: 'read'; readonly series: Series; readonly report: LoggerReport }
 
-export const MOST_READINGS = 200_000
 const MOST_NAMED = 20
 /** So many lines decide what a column is. */
 const LOOKED_AT = 300

@@ -1,6 +1,5 @@
 /** Temperatures as a logger kept them: when, and how warm. */
 import type { Brand } from '../brand'
-import type { Temperature } from '../quantity/measure'
 
 /** Whole minutes since 1970-01-01T00:00Z. */
 export type Minute = Brand<number, 'Minute'>
@@ -14,15 +13,19 @@ export interface Series {
   readonly hundredths: readonly number[]
 }
 
+/** So many at once; a logger of every minute is brought a few months at a time. */
+export const MOST_READINGS = 200_000
+
+/** Where readings come from: a logger's file, a thermometer read off, or the simulated logger. */
+export const SOURCES = ['file', 'typed', 'simulated'] as const
+export type Source = (typeof SOURCES)[number]
+
 /** What no shelf, car or freezer of a household has: another unit, or a broken sensor. */
 export const COLDEST = -6000
 export const HOTTEST = 9000
 
 export const isPossible = (hundredths: number): boolean =>
   Number.isFinite(hundredths) && hundredths >= COLDEST && hundredths <= HOTTEST
-
-export const celsius = (hundredths: number): number => hundredths / 100
-export const temperature = (of: number): Temperature => Math.round(of * 100) as Temperature
 
 export interface Merged extends Series {
   /** Minutes that say something else than what was known. */

@@ -59,8 +59,9 @@ export function together(lines: readonly Line[]): Together {
   return { spans: [...found, ...lone].sort((a, b) => a.from - b.from), apartMinutes: apart }
 }
 
+/** Between what loggers say; what somebody typed is a range by itself, and contradicts nothing. */
 const spreadOf = (spans: readonly Span[]): number =>
-  spans.length < 2
+  spans.length < 2 || spans.some(({ of }) => of !== 'measured')
     ? 0
     : Math.max(...spans.map(({ high }) => high)) - Math.min(...spans.map(({ low }) => low))
 
@@ -70,7 +71,7 @@ function asOne(spans: readonly Span[], from: number, to: number): Span | null {
   if (!first) return null
   const mean = (of: (span: Span) => number): number =>
     spans.reduce((sum, one) => sum + of(one), 0) / spans.length
-  const agree = spreadOf(spans) < APART
+  const agree = first.of === 'measured' && spreadOf(spans) < APART
   return {
     from,
     to,

@@ -23,7 +23,7 @@ export type Told =
 
 export type Verdict =
   /** @see share of the time that anything was measured */
-  | { readonly kind: 'unknown'; readonly because: 'class' | 'unmeasured' }
+  | { readonly kind: 'unknown'; readonly because: 'class' | 'heat' | 'unmeasured' }
   | { readonly kind: 'within' }
   | { readonly kind: 'excursion' }
   | { readonly kind: 'beyond'; readonly harms: readonly Harm[] }
@@ -43,6 +43,8 @@ export interface Exposure {
  * reckoned over; before that it is only shown.
  */
 const MEAN_MINUTES = 30 * 24 * 60
+/** Up to this it is as warm as rooms are; what is harmed by less says so on its label. */
+const USUAL_HEAT = 3000
 /** Less than this measured is not known. */
 const ENOUGH = 0.5
 
@@ -87,6 +89,10 @@ function verdictOf(
   if (harms.length > 0) return { kind: 'beyond', harms }
   if (isExcursion) return { kind: 'excursion' }
   if (storage === null) return { kind: 'unknown', because: 'class' }
+  // "Keep dry" names no highest temperature: what it may meet nobody has said.
+  const isHeatSaid = storage === 'no-limit' || LIMITS[storage] !== undefined
+  if (!isHeatSaid && (all.hottest?.hundredths ?? 0) > USUAL_HEAT)
+    return { kind: 'unknown', because: 'heat' }
   const judges = LIMITS[storage] !== undefined || frostHarms
   if (judges && all.whole > 0 && share < ENOUGH) return { kind: 'unknown', because: 'unmeasured' }
   return { kind: 'within' }
@@ -141,8 +147,14 @@ function frostOf(
   return low !== null && low <= FROST ? [{ code: 'frost_typed', hundredths: low }] : []
 }
 
-const RANK = { within: 0, unknown: 1, excursion: 2, beyond: 3 } as const
+/** The higher the graver. */
+export const GRAVITY: Readonly<Record<Verdict['kind'], number>> = {
+  within: 0,
+  unknown: 1,
+  excursion: 2,
+  beyond: 3,
+}
 
 /** The graver of two: what lay in two pockets before it came together is as bad as its worst part. */
 export const graver = (a: Exposure, b: Exposure): Exposure =>
-  RANK[b.verdict.kind] > RANK[a.verdict.kind] ? b : a
+  GRAVITY[b.verdict.kind] > GRAVITY[a.verdict.kind] ? b : a

@@ -1,14 +1,11 @@
 /** What loggers told, and the year of each place. */
+import type { PlaceYear } from '../../core/exposure/harmsAhead'
 import type { Log, Spot } from '../../core/exposure/household'
-import type { YearOfPlace } from '../../core/exposure/model'
 import type { TimedMovement } from '../../core/exposure/path'
-import { merged, type Series } from '../../core/exposure/readings'
+import { merged, type Series, type Source } from '../../core/exposure/readings'
 import type { LotId, PlaceId, TemperatureLogId } from '../../core/ids'
 import type { Fact } from '../../core/stock/movement'
 import type { Trx } from '../frame/connect'
-
-export const SOURCES = ['file', 'typed', 'simulated'] as const
-export type Source = (typeof SOURCES)[number]
 
 /** Minutes as steps from the one before, the first from the log's beginning. */
 interface Readings {
@@ -120,9 +117,8 @@ export function linesIn(logs: readonly KeptLog[]): readonly Log[] {
   return [...[...loggers.values()].map((one): Log => ({ kind: 'logger', ...one })), ...typed]
 }
 
-export interface KeptYear extends YearOfPlace {
+export interface KeptYear extends PlaceYear {
   readonly id: string
-  readonly placeId: PlaceId
 }
 
 export async function readYears(trx: Trx): Promise<readonly KeptYear[]> {

@@ -69,7 +69,7 @@ function Card({ lot }: { readonly lot: JudgedLot }) {
       </Box>
       <Box as="p" size={2} above={2}>
         {[
-          verdictText(verdict),
+          verdictText(verdict, lot.told),
           ...(verdict.kind === 'beyond'
             ? []
             : lot.told.map((one) => `${capitalOf(toldText(one))}.`)),

@@ -32,6 +32,7 @@ export function useLoggerFile(bytes: Uint8Array | null, options: LoggerOptions):
   useEffect(
     () => () => {
       started.current?.worker.terminate()
+      started.current = null
     },
     [],
   )

@@ -47,13 +47,19 @@ describe('what is said of heat and frost', () => {
   })
   it.each<[Verdict, RegExp]>([
     [{ kind: 'within' }, /^Within/],
-    [{ kind: 'excursion' }, /no more than its class allows/],
+    [{ kind: 'excursion' }, /not for longer than its class allows/],
+    [{ kind: 'unknown', because: 'heat' }, /names no highest temperature/],
     [{ kind: 'unknown', because: 'class' }, /look at its label/],
     [{ kind: 'unknown', because: 'unmeasured' }, /Less than half .* nobody knows/],
   ])('%j', (verdict, text) => {
     expect(verdictText(verdict)).toMatch(text)
     // Nobody is told that something is still good.
     expect(verdictText(verdict)).not.toMatch(/good|safe/i)
+  })
+  it('for how long nobody knows is not said to be allowed', () => {
+    const [typed] = TOLD.above_typed
+    expect(verdictText({ kind: 'excursion' }, [typed])).toMatch(/nobody knows for how long/)
+    expect(verdictText({ kind: 'excursion' }, [typed])).not.toMatch(/allows/)
   })
   it('every class is named with who says so', () => {
     for (const storage of STORAGE_CLASS_IDS) {

@@ -11,19 +11,25 @@ const things = (count: number): string =>
   count === 1 ? 'one thing' : `${numberWord(count)} things`
 const days = (count: number): string => (count === 1 ? 'one day' : `${count} days`)
 
+const UNKNOWN: Readonly<Record<Extract<Verdict, { kind: 'unknown' }>['because'], string>> = {
+  class: 'Nobody has said how it is to be kept: look at its label.',
+  heat: 'It was above 30 °C, and its label names no highest temperature. Ask before you rely on it.',
+  unmeasured: 'Less than half of the time was measured: nobody knows.',
+}
+
 /** What a thing met, in a sentence; nothing where there is nothing to tell. */
-export function verdictText(verdict: Verdict): string {
+export function verdictText(verdict: Verdict, told: readonly Told[] = []): string {
   switch (verdict.kind) {
     case 'beyond':
       return `${capital(harmsSaid(verdict.harms))}. Not to be used before somebody who knows has answered.`
     case 'excursion':
-      return 'It met more than it is made for, and no more than its class allows.'
+      return told.some(({ code }) => code === 'above_typed')
+        ? 'It was warmer than it should be, and nobody knows for how long. Ask before you rely on it.'
+        : 'It was warmer than it should be, but not for longer than its class allows.'
     case 'within':
       return 'Within what it is made for.'
     case 'unknown':
-      return verdict.because === 'class'
-        ? 'Nobody has said how it is to be kept: look at its label.'
-        : 'Less than half of the time was measured: nobody knows.'
+      return UNKNOWN[verdict.because]
     default:
       return assertNever(verdict)
   }
@@ -63,7 +69,7 @@ const FILE_REFUSALS: Readonly<Record<LoggerFileRefusal, string>> = {
   empty: 'The file is empty.',
   no_time: 'No column with a day and a time of day was found. Save the file as CSV with both.',
   no_temperature: 'No column with temperatures was found.',
-  too_many: 'These are more than 200,000 readings. Save the file a year at a time.',
+  too_many: 'There are more than 200,000 readings in it. Save the file a year at a time.',
 }
 
 const UNIT_NAMES: Readonly<Record<Unit, string>> = { C: '°C', F: '°F', K: 'kelvin' }
@@ -74,7 +80,7 @@ export const exposure = {
   lasting,
   storage: (storage: StorageClass | null, source: 'label' | 'catalogue' | null): string =>
     storage === null
-      ? 'how it is to be kept nobody has said'
+      ? 'nobody has said how it is to be kept'
       : `${STORAGE_CLASSES[storage]}${source === 'catalogue' ? ', as is usual for it; its label may say otherwise' : ', says its label'}`,
   verdict: VERDICTS,
   harmed: (count: number): string =>
@@ -89,7 +95,7 @@ export const exposure = {
           : `${place} met neither frost nor more than 30 °C this year`,
   headlineModel: (place: string, hot: number): string =>
     `${place}, by the model: above 30 °C on ${days(hot)} of a year`,
-  headlineNothing: (place: string): string => `How warm ${place} gets nobody has said`,
+  headlineNothing: (place: string): string => `Nobody has said how warm ${place} gets`,
   nothing: 'Add a place first: heat and frost are followed place by place.',
   under:
     'Heat never makes a date longer. What went beyond its range is set aside until somebody who knows has answered.',
@@ -140,15 +146,14 @@ export const exposure = {
     others: 'At the other places',
   },
   ahead: {
-    title: 'What is to come, by the model',
+    title: 'What is coming, by the model',
     frost: (place: string, on: PlainDate, today: PlainDate, low: number): string =>
       `${place}: frost from ${on === today ? 'today' : shortDay(on, today)}, about ${degrees(low)}`,
     heat: (place: string, on: PlainDate, today: PlainDate, high: number): string =>
       `${place}: above 30 °C from ${on === today ? 'today' : shortDay(on, today)}, about ${degrees(high)}`,
-    move: (things: readonly string[]): string => `Bring out of harm: ${list(things)}.`,
-    none: 'Nothing that would harm your things is to come within two months.',
-    noYear:
-      'Say how cold and how hot it gets at a place, and what is to come is worked out for it.',
+    move: (things: readonly string[]): string => `Move out of harm’s way: ${list(things)}.`,
+    none: 'Nothing is coming within two months that would harm your things.',
+    noYear: 'Say how cold and how hot it gets at a place to see what is coming.',
   },
   box: {
     title: 'What a cool box would change, by the model',
@@ -210,8 +215,8 @@ export const exposure = {
         ? `${UNIT_NAMES[unit]}, as the values suggest`
         : `${UNIT_NAMES[unit]}, as the file says`,
     unitName: (unit: Unit): string => UNIT_NAMES[unit],
-    shift: 'The logger’s clock was behind by hours',
-    shiftUnder: 'Leave it at 0 if it was right. With a minus where it was ahead.',
+    shift: 'Hours the logger’s clock was slow',
+    shiftUnder: 'Leave it at 0 if it was right. Use a minus if it was fast.',
     reading: 'Reading the file …',
     refused: (code: LoggerFileRefusal): string => FILE_REFUSALS[code],
     notText: 'This is not a text file. Save it as CSV.',

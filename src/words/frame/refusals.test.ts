@@ -115,6 +115,7 @@ const EVERY: { readonly [C in Code]: Extract<RefusalReason, { readonly code: C }
     about: { who: '', stops: ['Lake house'] },
   },
   no_year: { code: 'no_year' },
+  readings_in_future: { code: 'readings_in_future' },
   already_struck: { code: 'already_struck' },
   incident_counts: { code: 'incident_counts' },
 }

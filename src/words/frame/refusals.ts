@@ -307,6 +307,11 @@ export function sentenceFor(reason: RefusalReason): Sentence {
         'Say first how warm it is there',
         'The simulated logger is made up from the coldest and the hottest month of the place and from what keeps it warm.',
       )
+    case 'readings_in_future':
+      return say(
+        'These readings are from the future',
+        'Check the day, or how far off the logger’s clock was, and import them again.',
+      )
     case 'already_struck':
       return say('It is struck out already', 'Somebody else was faster. Nothing more is needed.')
     case 'incident_counts':

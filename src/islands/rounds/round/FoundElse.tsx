@@ -66,7 +66,8 @@ export function FoundElse({ going, pocketId, bare, onClose }: Props) {
     const all = codes ?? (await call(readCodes).catch(() => null))
     const known = all?.codes.find(({ gtin }) => gtin === fields.gtin)
     if (known) setName(known.title)
-    if (fields.gtin) setCode({ gtin: fields.gtin, known: known !== undefined })
+    // Where the known codes cannot be had nobody can say that it is new.
+    if (fields.gtin && all) setCode({ gtin: fields.gtin, known: known !== undefined })
     const date = fields.expiry ?? fields.bestBefore
     if (date) expiry.type(formatExpiry(date))
     if (fields.batch) setBatch(fields.batch)
