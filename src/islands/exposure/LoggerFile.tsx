@@ -170,6 +170,7 @@ function remarksOf(
   ]
   return [
     fileWords.columns(report.columns.time, report.columns.temperature),
+    ...(report.isUnitGuessed ? [fileWords.guessed(report.unit)] : []),
     ...(isOld ? [fileWords.old] : []),
     ...report.stuck.map(({ from, to }) => fileWords.stuck(at(from), at(to))),
     ...counted.flatMap(([count, say]) => (count > 0 ? [say(count)] : [])),

@@ -15,6 +15,7 @@ export function LotsMet({ view }: { readonly view: ExposureView }) {
     lots.filter(({ verdict }) => verdict.kind === 'beyond' || verdict.kind === 'excursion')
   const [first, others] = [told(here), told(view.lots.filter((one) => !here.includes(one)))]
   const rest = here.filter((one) => !first.includes(one))
+  const unknown = rest.filter(({ verdict }) => verdict.kind === 'unknown').length
   return (
     <section aria-label={lotWords.title}>
       <Box as="h2" size={4} below={3}>
@@ -23,7 +24,9 @@ export function LotsMet({ view }: { readonly view: ExposureView }) {
       {here.length === 0 && <p>{lotWords.none}</p>}
       <Cards lots={first} />
       {rest.length > 0 && (
-        <Folded title={lotWords.elsewhere(rest.length)}>{() => <Cards lots={rest} />}</Folded>
+        <Folded title={lotWords.rest(rest.length - unknown, unknown)}>
+          {() => <Cards lots={rest} />}
+        </Folded>
       )}
       {others.length > 0 && (
         <Box above={5}>

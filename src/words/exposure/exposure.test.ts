@@ -68,6 +68,12 @@ describe('what is said of heat and frost', () => {
     }
     expect(exposure.storage(null, null)).toMatch(/nobody has said/)
   })
+  it('what is not known is counted apart from what is within', () => {
+    expect(exposure.lots.rest(40, 11)).toBe('11 things not known, 40 things within')
+    expect(exposure.lots.rest(1, 0)).toBe('One thing within')
+    expect(exposure.lots.rest(0, 2)).toBe('Two things not known')
+    expect(exposure.file.guessed('F')).toContain('read as °F')
+  })
   it('the headline names what matters most', () => {
     expect(exposure.harmed(2)).toMatch(/^Two things met more heat or frost/)
     expect(exposure.harmed(1)).toMatch(/than it is made for$/)

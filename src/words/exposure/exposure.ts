@@ -142,7 +142,11 @@ export const exposure = {
       `I have ${title}. To be kept: ${storage}. It ${what}.${mean === '' ? '' : ` The ${mean}.`} May it still be used?`,
     ask: 'Ask the pharmacist, for an animal the vet, or the maker. Note who answered when you take it off hold.',
     open: 'Open it',
-    elsewhere: (count: number): string => `${capital(things(count))} within, or not known`,
+    rest: (within: number, unknown: number): string =>
+      [
+        ...(unknown > 0 ? [`${capital(things(unknown))} not known`] : []),
+        ...(within > 0 ? [`${unknown > 0 ? things(within) : capital(things(within))} within`] : []),
+      ].join(', '),
     others: 'At the other places',
   },
   ahead: {
@@ -211,9 +215,9 @@ export const exposure = {
     where: 'Where it is',
     unit: 'Unit',
     unitAsFile: (unit: Unit, isGuessed: boolean): string =>
-      isGuessed
-        ? `${UNIT_NAMES[unit]}, as the values suggest`
-        : `${UNIT_NAMES[unit]}, as the file says`,
+      `${UNIT_NAMES[unit]}, ${isGuessed ? 'a guess' : 'from the file'}`,
+    guessed: (unit: Unit): string =>
+      `The file names no unit. It was read as ${UNIT_NAMES[unit]}, by its values: check it.`,
     unitName: (unit: Unit): string => UNIT_NAMES[unit],
     shift: 'Hours the logger’s clock was slow',
     shiftUnder: 'Leave it at 0 if it was right. Use a minus if it was fast.',
