@@ -7,6 +7,7 @@ import { departure } from '../../src/core/restock/moving'
 import type { Carry, Decisions, Put } from '../../src/core/restock/plan'
 import type { RestockProblem } from '../../src/core/restock/problem'
 import { replay } from '../../src/core/restock/replay'
+import { endHere } from '../../src/core/restock/weather'
 
 interface Tried {
   readonly spendMinor: number
@@ -54,12 +55,15 @@ const NOTHING: Decisions = { carries: [], buys: [], puts: [] }
 function allCarries(problem: RestockProblem, thing: number): readonly (readonly Carry[])[] {
   let all: readonly (readonly Carry[])[] = [[]]
   problem.shelves.forEach((shelf, index) => {
-    if (shelf.thing !== thing || shelf.stays !== null) return
+    if (shelf.thing !== thing) return
     const from = { stop: shelf.stop, chances: problem.stops[shelf.stop]?.chances ?? [] }
     const ways = problem.lines.flatMap(({ thing: wanted, stop }, line): Carry[] => {
-      if (wanted !== thing || line === shelf.line) return []
+      const { last } = endHere(shelf)
+      if (wanted !== thing || (shelf.stays !== null && line !== shelf.line)) return []
       return (problem.stops[stop]?.chances ?? []).flatMap(({ day }): Carry[] => {
-        const taken = departure(from, { stop, day })
+        // Away from frost and heat, and back when it is over.
+        if (line === shelf.line && day <= last) return []
+        const taken = departure(from, { stop, day: Math.min(day, last) })
         if (!taken) return []
         return Array.from({ length: shelf.amount }, (_, amount) => ({
           shelf: index,

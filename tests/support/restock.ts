@@ -1,6 +1,7 @@
 /** Seeded households for planning: as small as can be tried out in full, or as large as any. */
 import { plainDate } from '../../src/core/calendar/plainDate'
 import { seeded } from '../../src/core/chance/seeded'
+import type { Spell } from '../../src/core/exposure/spell'
 import { gapAfter } from '../../src/core/restock/chances'
 import type {
   Chance,
@@ -12,6 +13,7 @@ import type {
   Thing,
   Tier,
 } from '../../src/core/restock/problem'
+import { endOn } from '../../src/core/restock/weather'
 
 export interface Size {
   readonly stops: number
@@ -123,6 +125,7 @@ export function seededProblem(
       line: elsewhere ? null : line,
       amount: 1 + below(4),
       lastDay: chance() < 0.15 ? null : below(days * 2) - 20,
+      here: null,
       stays: chance() < 0.1 ? 'own_medicine' : null,
     }
   })
@@ -153,7 +156,46 @@ export function seededProblem(
     shops: Array.from({ length: size.shops }, (_, index) => `shop ${index}`),
     offers,
     wishes: [],
+    spells: [],
+    spoils: [],
     ...fields,
+  }
+}
+
+/** The same household with frost or heat on some of its lines, for a part of the time. */
+export function weathered(problem: RestockProblem, seed: number): RestockProblem {
+  const chance = seeded(seed * 7 + 3)
+  const { days } = problem
+  const spells = [0, 1].map((): Spell => {
+    const from = Math.floor(chance() * days * 0.7)
+    const to = from + 1 + Math.floor(chance() * days * 0.4)
+    // Some days in the heat are borne; frost harms at once.
+    const borne = chance() < 0.5 ? 0 : Math.floor(chance() * days * 0.1)
+    const until = Array.from({ length: days }, (_, day) =>
+      day > to || Math.max(day, from) + borne > to ? null : Math.max(day, from) + borne - 1,
+    )
+    const letter = borne === 0 ? 'f' : 'h'
+    return { until, by: until.map((one) => (one === null ? '.' : letter)).join('') }
+  })
+  const spoils = problem.lines.flatMap((line, index) =>
+    chance() < 0.6
+      ? [line.thing, ...(problem.things[line.thing]?.standIns ?? [])].map((thing) => ({
+          thing,
+          line: index,
+          spell: Math.floor(chance() * spells.length),
+        }))
+      : [],
+  )
+  const made = { ...problem, spells, spoils }
+  return {
+    ...made,
+    shelves: problem.shelves.map((shelf) => {
+      if (shelf.line === null) return shelf
+      const end = endOn(made, { line: shelf.line, thing: shelf.thing }, 0, Number.POSITIVE_INFINITY)
+      if (end.by === 'date') return shelf
+      const first = problem.stops[shelf.stop]?.chances[0]?.day ?? 0
+      return { ...shelf, here: { ...end, last: Math.max(end.last, first) } }
+    }),
   }
 }
 

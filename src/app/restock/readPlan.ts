@@ -3,6 +3,8 @@ import type { z } from 'zod'
 import type * as restock from '../../contract/values/restock'
 import { daysBetween, type PlainDate } from '../../core/calendar/plainDate'
 import { catalogue } from '../../core/catalogue/catalogue'
+import { LIMITS } from '../../core/exposure/limits'
+import { minutesAbove } from '../../core/exposure/verdict'
 import { isRunning } from '../../core/household/course'
 import type { ItemId } from '../../core/ids'
 import type { Judged } from '../../core/judgement/judgement'
@@ -12,16 +14,26 @@ import { type Coming, householdProblem, type RestockFault } from '../../core/res
 import { offersFor, sameShop } from '../../core/restock/offers'
 import { settingsOf } from '../../core/restock/settings'
 import type { KitAway } from '../../core/restock/stops'
+import type { KnownWeather } from '../../core/restock/weatherOf'
 import { elsewhere, isComing, isMissingAt, type Purchase } from '../../core/shopping/purchase'
 import { itemTitle } from '../../core/stock/item'
 import { firstDay, lastDay } from '../../core/trips/trip'
 import { itemsOf, type Survey } from '../../core/watch/survey'
+import { readYears } from '../../db/exposure/temperatures'
 import { readCourses } from '../../db/members/members'
 import { readOffers, readWishes } from '../../db/restock/plan'
 import { readPurchases } from '../../db/restock/shopping'
 import { openTrips } from '../../db/trips/trips'
 import { judgedStockOf } from '../cover/judgementOf'
-import { type Caller, reading, surveyOf, type Today, type World } from '../frame/world'
+import { exposureOf } from '../exposure/exposureOf'
+import {
+  type Caller,
+  type Reading,
+  reading,
+  surveyOf,
+  type Today,
+  type World,
+} from '../frame/world'
 import { coverGapsOf } from '../watch/coverGaps'
 import { ratesOf } from './rates'
 
@@ -64,6 +76,7 @@ export const readPlan = async (world: World, caller: Caller): Promise<PlanView> 
         ownMedicines: await ownMedicinesOf(at),
         away: await kitsAway(trx),
         mustHave: mustHavesOf(await judgedStockOf(at), survey),
+        weather: await knownWeather(at, world.now().getTime() / 60_000),
       },
       settings,
     )
@@ -127,6 +140,22 @@ export const mustHavesOf = ({ pantry, judgement }: Judged, { lines }: Survey) =>
         amount: less(par, good),
       })),
   )
+
+/** How cold and hot it gets where somebody has told it, and what each thing has borne of it so far. */
+async function knownWeather(at: Reading, now: number): Promise<KnownWeather> {
+  const { judged, keepings, keepingOfItem } = await exposureOf(at, now)
+  const borne = new Map(
+    judged.map(({ lotId, pocketId, figures }) => {
+      const limits = LIMITS[keepings.get(lotId)?.storage ?? 'no-limit']
+      return [`${lotId}/${pocketId}`, limits ? minutesAbove(limits, figures) : 0]
+    }),
+  )
+  return {
+    years: await readYears(at.trx),
+    keepingOf: (itemId) => keepingOfItem.get(itemId),
+    borne: (lotId, pocketId) => borne.get(`${lotId}/${pocketId}`) ?? 0,
+  }
+}
 
 /** Items that somebody takes by prescription now. */
 export const ownMedicinesOf = async ({ trx, today }: Today): Promise<ReadonlySet<ItemId>> =>

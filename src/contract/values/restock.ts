@@ -1,5 +1,6 @@
 /** The restocking problem, its plan and settings, and recalls. */
 import { z } from 'zod'
+import { WEATHERS } from '../../core/exposure/ahead'
 import { STAYS } from '../../core/restock/problem'
 import { LOOK_AHEADS } from '../../core/restock/settings'
 import * as wire from '../primitives'
@@ -121,6 +122,7 @@ export const restockProblem = z.object({
       line: index.nullable(),
       amount: units,
       lastDay: days.nullable(),
+      here: z.object({ last: days, by: z.enum(['date', ...WEATHERS]) }).nullable(),
       stays: z.enum(STAYS).nullable(),
     }),
   ),
@@ -134,6 +136,8 @@ export const restockProblem = z.object({
       leadDays: days,
     }),
   ),
+  spells: z.array(z.object({ until: z.array(days.nullable()), by: z.string() })),
+  spoils: z.array(z.object({ thing: index, line: index, spell: index })),
   wishes: z.array(
     z.union([
       z.object({ kind: z.literal('carry'), shelf: index, line: index, amount: units }),

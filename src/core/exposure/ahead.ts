@@ -5,8 +5,11 @@ import { FROST, LIMITS } from './limits'
 import { type Modelled, modelled } from './model'
 import type { Keeping } from './storage'
 
+export const WEATHERS = ['frost', 'heat'] as const
+export type Weather = (typeof WEATHERS)[number]
+
 export interface Coming {
-  readonly code: 'frost' | 'heat'
+  readonly code: Weather
   readonly on: PlainDate
   /** Coldest or hottest of that day. */
   readonly hundredths: number
@@ -18,7 +21,7 @@ const HEAT = 3000
 
 /** The first day with frost and the first above 30 °C, from today on. */
 export function comingAt(of: Modelled, today: PlainDate): readonly Coming[] {
-  const found = new Map<Coming['code'], Coming>()
+  const found = new Map<Weather, Coming>()
   for (let n = 0; n <= AHEAD_DAYS && found.size < 2; n++) {
     const on = addDays(today, n)
     const day = dayOfYear(on)
@@ -32,7 +35,7 @@ export function comingAt(of: Modelled, today: PlainDate): readonly Coming[] {
 }
 
 /** Whether what comes would harm a thing that is kept like this. */
-export function isHarmedBy({ storage, frostHarms }: Keeping, code: Coming['code']): boolean {
+export function isHarmedBy({ storage, frostHarms }: Keeping, code: Weather): boolean {
   if (code === 'frost') return frostHarms
   const limits = storage && LIMITS[storage]
   return limits !== undefined && limits !== null && limits.above <= HEAT

@@ -98,9 +98,13 @@ function verdictOf(
   return { kind: 'within' }
 }
 
+/** Whole minutes above the limit of its class. */
+export const minutesAbove = ({ above }: Pick<Limits, 'above'>, figures: Figures): number =>
+  Math.round(figures.above[THRESHOLDS.indexOf(above as never)] ?? 0)
+
 function heatOf(limits: Limits, figures: Figures, mean: number | null) {
   const { above, ceiling, toldMinutes, mostMinutes } = limits
-  const minutes = Math.round(figures.above[THRESHOLDS.indexOf(above as never)] ?? 0)
+  const minutes = minutesAbove(limits, figures)
   const hottest = figures.hottest?.hundredths ?? Number.NEGATIVE_INFINITY
   const harms: Harm[] = []
   if (hottest > ceiling) harms.push({ code: 'too_hot', above: ceiling, hundredths: hottest })

@@ -3,6 +3,7 @@ import type { Family } from './family'
 import { lastOf } from './moving'
 import type { Carry } from './plan'
 import type { RestockProblem } from './problem'
+import { endHere } from './weather'
 
 export interface Batch {
   /** Soonest turning first. */
@@ -13,6 +14,8 @@ export interface Batch {
   readonly amount: number
   /** The end of what is looked ahead for all that outlasts it. */
   readonly last: number
+  /** Good through this day if it stays where it lies. */
+  readonly here: number
   readonly stays: boolean
   /** Carried in whole units only. */
   readonly whole: boolean
@@ -30,14 +33,15 @@ export function batchesOf(problem: RestockProblem, family: Family): readonly Bat
     const { thing, stop, line, stays, amount } = shelf
     const last = Math.min(lastOf(shelf), problem.days)
     const alone = wished.has(index) || !Number.isInteger(amount) ? index : ''
-    const key = [thing, stop, line, last, stays !== null, alone].join('/')
+    const here = Math.min(endHere(shelf).last, problem.days)
+    const key = [thing, stop, line, last, here, stays !== null, alone].join('/')
     batches.set(key, [...(batches.get(key) ?? []), index])
   }
   return [...batches.values()].map((indices): Batch => {
     const shelves = indices.sort(
       (a, b) => lastOf(shelfOf(problem, a)) - lastOf(shelfOf(problem, b)) || a - b,
     )
-    const { thing, stop, line, stays, lastDay } = shelfOf(problem, shelves[0] as number)
+    const { thing, stop, line, stays, lastDay, here } = shelfOf(problem, shelves[0] as number)
     const amount = shelves.reduce((sum, index) => sum + shelfOf(problem, index).amount, 0)
     return {
       shelves,
@@ -46,6 +50,7 @@ export function batchesOf(problem: RestockProblem, family: Family): readonly Bat
       line,
       amount,
       last: Math.min(lastOf({ lastDay }), problem.days),
+      here: Math.min(endHere({ lastDay, here }).last, problem.days),
       stays: stays !== null,
       whole: Number.isInteger(amount),
       notTo: problem.wishes.flatMap((wish) =>

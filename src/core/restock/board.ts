@@ -1,7 +1,9 @@
 /** A plan told line by line: what is done when, what it meets, what it saves, and what else would be. */
+import type { Weather } from '../exposure/ahead'
 import type { Decisions } from './plan'
 import type { RestockProblem } from './problem'
 import { type Lack, type Replayed, replay } from './replay'
+import { type End, endOn } from './weather'
 
 /** What a line would lack if nothing were done. */
 export interface Meets {
@@ -22,6 +24,8 @@ export interface CarryLine {
   readonly savesMinor: number
   /** The day on which it turns; null when it outlasts the time looked ahead. */
   readonly turnsOn: number | null
+  /** Taken away before frost or heat comes to where it lies. */
+  readonly before: { readonly by: Weather; readonly day: number } | null
 }
 
 export interface BuyLine {
@@ -42,9 +46,9 @@ export interface BuyLine {
   readonly leftOver: number
 }
 
-/** Taken out at a visit: spent by then, or to make room for what lasts longer. */
+/** Taken out at a visit: spent by then, out of the way of frost or heat, or for what lasts longer. */
 export interface TakeOutLine {
-  readonly kind: 'throw_away' | 'swap_out'
+  readonly kind: 'throw_away' | 'take_in' | 'swap_out'
   readonly shelf: number | null
   readonly thing: number
   readonly line: number | null
@@ -54,6 +58,7 @@ export interface TakeOutLine {
   readonly on: number | null
   /** The first day on which it is no longer good. */
   readonly turnsOn: number
+  readonly by: End['by']
   readonly worthMinor: number
 }
 
@@ -62,6 +67,7 @@ export type BareWhy =
   | 'nobody_there'
   | 'until_the_visit'
   | 'no_room'
+  | 'weather'
   | 'no_offer'
   | 'not_wanted'
   | 'budget'
@@ -103,7 +109,7 @@ export function restockBoard(
   }
   return {
     carries: decisions.carries.map(({ shelf, line, amount, takeOn, putOn }): CarryLine => {
-      const { lastDay = null, thing = -1 } = problem.shelves[shelf] ?? {}
+      const { lastDay = null, here = null, thing = -1 } = problem.shelves[shelf] ?? {}
       return {
         kind: 'carry',
         shelf,
@@ -114,6 +120,7 @@ export function restockBoard(
         meets: meets(line, putOn),
         savesMinor: Math.round(newMinor(problem, thing) * amount),
         turnsOn: lastDay !== null && lastDay < problem.days ? lastDay + 1 : null,
+        before: here && here.by !== 'date' ? { by: here.by, day: here.last + 1 } : null,
       }
     }),
     buys: buysOf(problem, decisions, meets),
@@ -168,17 +175,21 @@ function takeOutsOf(problem: RestockProblem, lived: Replayed): readonly TakeOutL
     Math.round(newMinor(problem, thing) * amount)
   const visit = (stop: number, day: number): number | null =>
     problem.stops[stop]?.chances.find((chance) => chance.day >= day)?.day ?? null
+  /** What frost would harm is taken away the last time that somebody is there before. */
+  const before = (stop: number, day: number): number | undefined =>
+    problem.stops[stop]?.chances.findLast((chance) => chance.day < day)?.day
   return [
     ...lived.turned.map(
-      ({ shelf, thing, line, stop, day, amount }): TakeOutLine => ({
-        kind: 'throw_away',
+      ({ shelf, thing, line, stop, day, amount, by }): TakeOutLine => ({
+        kind: by === 'date' ? 'throw_away' : 'take_in',
         shelf,
         thing,
         line,
         stop,
         amount,
-        on: visit(stop, day),
+        on: by === 'date' ? visit(stop, day) : (before(stop, day) ?? visit(stop, day)),
         turnsOn: day,
+        by,
         worthMinor: worth(thing, amount),
       }),
     ),
@@ -192,6 +203,7 @@ function takeOutsOf(problem: RestockProblem, lived: Replayed): readonly TakeOutL
         amount,
         on: day,
         turnsOn: last + 1,
+        by: 'date',
         worthMinor: worth(thing, amount),
       }),
     ),
@@ -225,10 +237,23 @@ function bareOf(
     return tight ? [noRoom(bare('no_room'), line.par - (line.room ?? 0), problem.days)] : []
   if (first === undefined) return [bare('nobody_there')]
   if (lacks.every(({ until }) => until <= first)) return [bare('until_the_visit')]
+  if (isWeather(problem, index, lacks)) return [bare('weather')]
   if (problem.wishes.some((wish) => wish.kind === 'no_buy' && wish.thing === line.thing))
     return [bare('not_wanted')]
   if (!problem.offers.some(({ thing }) => thing === line.thing)) return [bare('no_offer')]
   return [bare(isTight ? 'budget' : 'not_worth')]
+}
+
+/** Most of the days on which it lacks, it would be harmed there. */
+function isWeather(problem: RestockProblem, line: number, lacks: readonly Lack[]): boolean {
+  const thing = problem.lines[line]?.thing ?? -1
+  let [harmed, days] = [0, 0]
+  for (const { from, until } of lacks)
+    for (let day = from; day < until; day++) {
+      days += 1
+      if (endOn(problem, { line, thing }, day, Number.POSITIVE_INFINITY).last < day) harmed += 1
+    }
+  return harmed * 2 > days
 }
 
 /** Never full, from the first day to the last. */

@@ -33,6 +33,7 @@ export class Dealers {
 /** All that a family's plan depends on, positions included. */
 function keyOf(problem: RestockProblem, family: Family): string {
   const { today, days, comfortMinor, things, lines, shelves, offers, stops, wishes } = problem
+  const { spoils, spells } = problem
   const { things: own } = family
   const about = new Set(own)
   return JSON.stringify([
@@ -45,6 +46,9 @@ function keyOf(problem: RestockProblem, family: Family): string {
     family.shelves.map((index) => shelves[index]),
     offers.map((offer, index) => (about.has(offer.thing) ? [index, offer] : 0)).filter(Boolean),
     stops,
+    spoils
+      .filter(({ line }) => family.lines.includes(line))
+      .map(({ spell, ...one }) => [one, spells[spell]]),
     wishes.filter((wish) => {
       if ('thing' in wish) return about.has(wish.thing)
       if ('offer' in wish) return about.has(offers[wish.offer]?.thing ?? -1)

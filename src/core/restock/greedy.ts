@@ -6,11 +6,14 @@
 import { countsOn, departure, lastOf } from './moving'
 import type { Buy, Carry, Decisions, Put } from './plan'
 import { type RestockProblem, type Tier, wantedOn } from './problem'
+import { endHere, endOn } from './weather'
 
 interface Pile {
   readonly thing: number
   readonly shelf: number | null
   readonly last: number
+  /** Its own last day, wherever it is kept well. */
+  readonly lasts: number
   /** Here since this day; what is carried on is not carried twice. */
   readonly since: number
   amount: number
@@ -23,8 +26,15 @@ export function greedyPlan(problem: RestockProblem): Decisions {
   const { lines, shelves, stops, offers, things, days, wishes } = problem
   const piles: Pile[][] = lines.map(() => [])
   const loose: Pile[] = []
-  shelves.forEach(({ thing, line, amount, lastDay }, shelf) => {
-    const pile = { thing, shelf, last: lastOf({ lastDay }), since: 0, amount }
+  shelves.forEach(({ thing, line, amount, lastDay, here }, shelf) => {
+    const pile = {
+      thing,
+      shelf,
+      last: endHere({ lastDay, here }).last,
+      lasts: lastOf({ lastDay }),
+      since: 0,
+      amount,
+    }
     if (line === null) loose.push(pile)
     else piles[line]?.push(pile)
   })
@@ -53,6 +63,9 @@ export function greedyPlan(problem: RestockProblem): Decisions {
       }
     })
 
+  const endOf = (line: number, thing: number, day: number, lasts: number): number =>
+    endOn(problem, { line, thing }, day, lasts).last
+
   const fill = (line: number, day: number): void => {
     const { stop, thing } = lines[line] as (typeof lines)[number]
     const next = stops[stop]?.chances.find((chance) => chance.day > day)?.day ?? days
@@ -64,9 +77,10 @@ export function greedyPlan(problem: RestockProblem): Decisions {
         missing,
         Math.max(room, started[line] ?? 0) - good(piles[line] ?? [], next - 1),
       )
-    if (missing <= 0) return
-    const put = (pile: Omit<Pile, 'since'>) => {
-      piles[line]?.push({ ...pile, since: day })
+    // Frost or heat would harm it at once.
+    if (missing <= 0 || endOf(line, thing, day, Number.POSITIVE_INFINITY) < day) return
+    const put = (pile: Omit<Pile, 'since' | 'last'>) => {
+      piles[line]?.push({ ...pile, last: endOf(line, thing, day, pile.lasts), since: day })
       missing -= pile.amount
     }
     for (const { pile, spare, from } of spares(line, day, next)) {
@@ -74,7 +88,7 @@ export function greedyPlan(problem: RestockProblem): Decisions {
       const amount = Math.min(spare, Math.floor(missing), pile.amount)
       if (amount < 1 || pile.shelf === null) continue
       const taken = departure({ stop: from, chances: stops[from]?.chances ?? [] }, { stop, day })
-      if (!taken) continue
+      if (!taken || taken.day > pile.last) continue
       pile.amount -= amount
       carries.push({ shelf: pile.shelf, line, amount, takeOn: taken.day, putOn: day })
       put({ ...pile, amount })
@@ -85,8 +99,8 @@ export function greedyPlan(problem: RestockProblem): Decisions {
       if (box) {
         box.left -= wants
         puts.push({ thing, line, amount: wants, boughtBy: box.by, putOn: day })
-        put({ thing, shelf: null, last: box.last, amount: wants })
-        if (box.last < next - 1) break
+        put({ thing, shelf: null, lasts: box.last, amount: wants })
+        if (endOf(line, thing, day, box.last) < next - 1) break
         continue
       }
       if (!open(thing, day)) break
@@ -119,7 +133,7 @@ export function greedyPlan(problem: RestockProblem): Decisions {
       pile.shelf !== null &&
       pile.since === 0 &&
       pile.amount >= 1 &&
-      pile.last >= next - 1 &&
+      endOf(line, thing, day, pile.lasts) >= next - 1 &&
       shelves[pile.shelf]?.stays === null &&
       !wishes.some(
         (wish) => wish.kind === 'no_carry' && wish.shelf === pile.shelf && wish.line === line,

@@ -16,6 +16,7 @@ import { lastDayOf } from './lastDay'
 import type { Offer, ParLine, RestockProblem, Shelf, Stays, Thing, Tier, Wish } from './problem'
 import { roomFor, type Wanting } from './room'
 import { type KitAway, type StopSite, stopsOf } from './stops'
+import { hereOf, type KnownWeather, spoilsOf, weatherOf } from './weatherOf'
 
 /** One item in packs as one shop sells them. */
 export interface ShopOffer {
@@ -81,6 +82,8 @@ export interface HouseholdInput {
   readonly away?: readonly KitAway[]
   /** What the needs of a place ask for, by `mustHaveKey`. */
   readonly mustHave: ReadonlyMap<string, 'life' | 'urgent'>
+  /** Where somebody has told how cold and how hot it gets. */
+  readonly weather?: KnownWeather
 }
 
 /** What the keeper wants, by name, so that it outlives a change of positions. */
@@ -116,6 +119,7 @@ export function householdProblem(
     ownMedicines,
     mustHave,
     away,
+    weather: known,
   }: HouseholdInput,
   { days, budgetMinor, comfortMinor }: Asked,
 ): HouseholdProblem {
@@ -208,6 +212,7 @@ export function householdProblem(
     }
   })
   const lineAt = new Map(parLines.map(({ key }, index) => [key, index]))
+  const weather = known ? weatherOf(survey, known, days) : null
   const holdings = survey.holdings.filter(
     ({ item, judged }) =>
       thingOf.has(item.id) && ['sound', 'turning', 'spent'].includes(judged.state),
@@ -222,6 +227,7 @@ export function householdProblem(
       line: lineAt.get(`${item.id}/${site.pocket.id}`) ?? null,
       amount: amount / 1000,
       lastDay: judged.state === 'spent' ? -1 : lastDayOf(holding, today),
+      here: hereOf(weather?.hereOf(holding) ?? null, stops[stopAt(site)]?.chances[0]?.day ?? 0),
       stays: staysWhy(holding, ownMedicines),
     }
   })
@@ -269,6 +275,16 @@ export function householdProblem(
           }
         }),
       ],
+      ...(weather
+        ? spoilsOf(
+            lines.map(({ site }, index) => {
+              const thing = parLines[index]?.thing ?? -1
+              return { site, things: [thing, ...(things[thing]?.standIns ?? [])] }
+            }),
+            (thing) => items[thing]?.id as ItemId,
+            weather,
+          )
+        : { spells: [], spoils: [] }),
     },
     stops: sites,
     items,

@@ -3,7 +3,7 @@ import type { BareLine } from './board'
 import type { RestockProblem } from './problem'
 
 export interface StaysShort {
-  /** Lines that stay short, those that only wait for a visit left out. */
+  /** Lines that stay short; those that wait for a visit or for better weather are left out. */
   readonly lines: number
   /** What packs for all of them cost, where it is only a matter of money; null where it is not. */
   readonly moreMinor: number | null
@@ -19,7 +19,7 @@ export function staysShort(
   { lines, offers }: Pick<RestockProblem, 'lines' | 'offers'>,
   bare: readonly BareLine[],
 ): StaysShort {
-  const short = bare.filter(({ why }) => why !== 'until_the_visit')
+  const short = bare.filter(({ why }) => why !== 'until_the_visit' && why !== 'weather')
   const lacking = new Map<number, number>()
   for (const { line, short: units, why } of short) {
     if (!IS_MONEY.has(why)) continue

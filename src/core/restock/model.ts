@@ -14,6 +14,7 @@ import { addLineRows, noTraffic, type Traffic } from './lineRows'
 import { countsOn, daysToPut, departure } from './moving'
 import type { Buy, Carry, Decisions, Put } from './plan'
 import { CARRY_MINOR, type ParLine, type RestockProblem, standInDayMinor, wearOf } from './problem'
+import { endOn } from './weather'
 
 /** Which columns stand for which decisions. */
 export interface FamilyColumns {
@@ -96,25 +97,30 @@ class FamilyModel {
 
   private tie = (): number => TIE * this.program.cost.length
 
-  /** What is there already: it stays, is used up, turns, or is carried to another line. */
+  /**
+   * What is there already: it stays, is used up, turns, or is carried to another line. What frost or heat
+   * would harm may be taken away before, and put back when it is over.
+   */
   private lie(batch: Batch): void {
     const { problem, program } = this
-    const { thing, stop, line: own, last, amount, whole } = batch
+    const { thing, stop, line: own, last, here, amount, whole } = batch
     const taken: Entry[] = []
-    if (own !== null) this.trafficOf(own).lying.push({ last, amount })
+    if (own !== null) this.trafficOf(own).lying.push({ last: here, amount })
     this.lying.push({ amount, taken })
-    if (batch.stays) return
     const from = { stop, chances: problem.stops[stop]?.chances ?? [] }
     for (const line of this.family.lines) {
-      if (line === own || !countsOn(problem, line, thing) || batch.notTo.includes(line)) continue
+      if (line !== own && (batch.stays || batch.notTo.includes(line))) continue
+      if (!countsOn(problem, line, thing)) continue
       const to = this.line(line)
       for (const day of this.daysOf(line)) {
-        const visit = departure(from, { stop: to.stop, day })
-        if (!visit || last < day) continue
+        if (line === own && day <= here) continue
+        const visit = departure(from, { stop: to.stop, day: Math.min(day, here) })
+        const end = Math.min(endOn(problem, { line, thing }, day, last).last, last)
+        if (!visit || end < day) continue
         const column = program.column({
           cost:
             CARRY_MINOR / to.par +
-            this.standInMinor(line, thing, day, last) +
+            this.standInMinor(line, thing, day, end) +
             this.tie() +
             SOON * (problem.days - day),
           upper: amount,
@@ -122,8 +128,8 @@ class FamilyModel {
         })
         this.carries.push({ batch, line, takeOn: visit.day, putOn: day, column })
         taken.push([column, 1])
-        if (own !== null) this.trafficOf(own).goes.push({ column, day: visit.day, last })
-        this.trafficOf(line).comes.push({ column, day, last, packs: [] })
+        if (own !== null) this.trafficOf(own).goes.push({ column, day: visit.day, last: here })
+        this.trafficOf(line).comes.push({ column, day, last: end, packs: [] })
       }
     }
   }
@@ -163,17 +169,19 @@ class FamilyModel {
       day: number,
       {
         boughtBy,
-        last,
+        lasts,
         packs,
-      }: { boughtBy: number | null; last: number; packs: readonly number[] },
-    ): number => {
+      }: { boughtBy: number | null; lasts: number; packs: readonly number[] },
+    ): readonly Entry[] => {
+      const { last } = endOn(problem, { line, thing }, day, lasts)
+      if (last < day) return []
       const column = program.column({
         cost: this.standInMinor(line, thing, day, last) + this.tie(),
         whole: Number.isInteger(this.line(line).par) ? 'follows' : 'any',
       })
       this.puts.push({ thing, line, putOn: day, boughtBy, column })
       this.trafficOf(line).comes.push({ column, day, last: Math.min(last, problem.days), packs })
-      return column
+      return [[column, 1]]
     }
     if (freshDays === null || (byDays[0] ?? 0) + freshDays >= problem.days) {
       let opened: number | null = null
@@ -186,12 +194,13 @@ class FamilyModel {
         const out: Entry[] = []
         for (const line of onto) {
           if (!this.daysOf(line).includes(by)) continue
-          const column = put(line, by, {
-            boughtBy: null,
-            last: Number.POSITIVE_INFINITY,
-            packs: [opened],
-          })
-          out.push([column, 1])
+          out.push(
+            ...put(line, by, {
+              boughtBy: null,
+              lasts: Number.POSITIVE_INFINITY,
+              packs: [opened],
+            }),
+          )
         }
         const come = entries.map(([pack, units]): Entry => [pack, -units])
         program.exactly(0, [[store, 1], ...kept, ...come, ...out])
@@ -207,12 +216,13 @@ class FamilyModel {
       for (const line of onto)
         for (const day of this.daysOf(line)) {
           if (day < by || day > last) continue
-          const column = put(line, day, {
-            boughtBy: by,
-            last,
-            packs: entries.map(([pack]) => pack),
-          })
-          out.push([column, 1])
+          out.push(
+            ...put(line, day, {
+              boughtBy: by,
+              lasts: last,
+              packs: entries.map(([pack]) => pack),
+            }),
+          )
         }
       program.atMost(0, [...out, ...entries.map(([column, units]): Entry => [column, -units])])
     }

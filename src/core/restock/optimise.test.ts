@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import { bruteForce } from '../../../tests/support/bruteForce'
-import { seededProblem, TINY, USUAL } from '../../../tests/support/restock'
+import { seededProblem, TINY, USUAL, weathered } from '../../../tests/support/restock'
 import { highsSolver } from '../../solver/highs'
 import type { Solver } from '../solving/program'
 import { Dealers } from './dealers'
@@ -16,7 +16,11 @@ beforeAll(async () => {
 })
 
 function planned(problem: RestockProblem, options: OptimiseOptions = { within: 0 }) {
-  return new Optimiser(problem, new Dealers(solver)).plan(problem.budgetMinor, options)
+  const dealers = new Dealers(solver)
+  const plan = new Optimiser(problem, dealers).plan(problem.budgetMinor, options)
+  // The solver's memory is given back.
+  dealers.keepOnly([])
+  return plan
 }
 const seeds = (count: number) => Array.from({ length: count }, (_, index) => index + 1)
 
@@ -55,6 +59,29 @@ describe('the best plan', () => {
     expect(gap).toBeLessThan(1e-4)
     const packs = planned(problem).decisions.buys.reduce((sum, buy) => sum + buy.packs, 0)
     if (packs <= 2) expect(costMinor).toBeGreaterThanOrEqual(best - 0.5)
+  })
+  it.each(seeds(25))('is the best of all where frost and heat harm things (seed %i)', (seed) => {
+    const problem = weathered(few(seed), seed)
+    const best = bruteForce(problem, 2)
+    const { costMinor, gap, decisions } = planned(problem)
+    expect(replay(problem, decisions).faults).toEqual([])
+    expect(costMinor).toBeLessThanOrEqual(best + 0.5)
+    expect(gap).toBeLessThan(1e-4)
+    const packs = decisions.buys.reduce((sum, buy) => sum + buy.packs, 0)
+    if (packs <= 2) expect(costMinor).toBeGreaterThanOrEqual(best - 0.5)
+  })
+  it.each(seeds(25))('costs in frost and heat what it costs day by day (seed %i)', (seed) => {
+    const problem = weathered(
+      seededProblem(seed, { ...TINY, visits: 3, lots: 4, usesAYear: 5, shops: 2 }),
+      seed,
+    )
+    const { costMinor, decisions } = planned(problem)
+    const lived = replay(problem, decisions)
+    expect(lived.faults).toEqual([])
+    expect(lived.cost.totalMinor).toBeCloseTo(costMinor, 0)
+    const plain = replay(problem, greedyPlan(problem))
+    expect(plain.faults).toEqual([])
+    expect(lived.cost.totalMinor).toBeLessThanOrEqual(plain.cost.totalMinor + 1)
   })
   it.each(seeds(9))('is the best of all under a budget (seed %i)', (seed) => {
     const free = few(seed)

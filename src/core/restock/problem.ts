@@ -4,8 +4,10 @@
  * worker and comes back unharmed.
  */
 import type { PlainDate } from '../calendar/plainDate'
+import type { Spell } from '../exposure/spell'
 import type { Urgency } from '../layout/urgency'
 import type { ExpectedUse } from '../usage/expected'
+import type { End, Spoils } from './weather'
 
 /** What comes first: what saves a life, what must be there, what is good to have. */
 export type Tier = Urgency
@@ -56,6 +58,8 @@ export interface Shelf {
   readonly amount: number
   /** The last day on which it is good; below zero when it is past; null when it never turns. */
   readonly lastDay: number | null
+  /** What the weather makes of it if it stays there; null where it does nothing. */
+  readonly here: End | null
   readonly stays: Stays | null
 }
 
@@ -97,6 +101,8 @@ export interface RestockProblem {
   readonly shops: readonly string[]
   readonly offers: readonly Offer[]
   readonly wishes: readonly Wish[]
+  readonly spells: readonly Spell[]
+  readonly spoils: readonly Spoils[]
 }
 
 /** Each tier counts a thousand times the next, so that no sum of lesser things outweighs it. */

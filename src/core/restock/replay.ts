@@ -15,13 +15,15 @@ import {
   wantedOn,
   wearOf,
 } from './problem'
+import { type End, endHere, endOn } from './weather'
 
 /** So many lie together and turn on the same day. */
-interface Pile {
+interface Pile extends End {
   readonly thing: number
   /** The shelf it comes from; null for what was bought. */
   readonly shelf: number | null
-  readonly last: number
+  /** Good through this day wherever it is kept well. */
+  readonly lasts: number
   amount: number
 }
 
@@ -40,6 +42,8 @@ export interface Turned {
   readonly stop: number
   readonly day: number
   readonly amount: number
+  /** Past its date; or frost or heat harmed it, where it lay. */
+  readonly by: End['by']
 }
 
 /** Taken out at a visit to make room, although good still. */
@@ -54,6 +58,8 @@ export type PlanFault =
   | { readonly code: 'not_bought'; readonly thing: number; readonly day: number }
   | { readonly code: 'too_soon'; readonly offer: number; readonly day: number }
   | { readonly code: 'no_room'; readonly line: number; readonly day: number }
+  /** Frost or heat would harm it there that day, or it is past its date. */
+  | { readonly code: 'spoilt'; readonly line: number; readonly day: number }
   | { readonly code: 'may_not_move'; readonly shelf: number; readonly line: number }
   | { readonly code: 'over_budget'; readonly byMinor: number }
 
@@ -117,7 +123,13 @@ class Run {
     this.onLine = lines.map(() => [])
     this.lacks = lines.map(() => [])
     shelves.forEach((shelf, index) => {
-      const pile = { thing: shelf.thing, shelf: index, last: lastOf(shelf), amount: shelf.amount }
+      const pile = {
+        thing: shelf.thing,
+        shelf: index,
+        lasts: lastOf(shelf),
+        amount: shelf.amount,
+        ...endHere(shelf),
+      }
       this.byShelf.set(index, pile)
       if (shelf.line === null) this.loose.push(pile)
       else this.onLine[shelf.line]?.push(pile)
@@ -126,7 +138,9 @@ class Run {
     for (const { shelf, line, amount } of decisions.carries) {
       this.reserved.set(shelf, (this.reserved.get(shelf) ?? 0) + amount)
       const of = shelves[shelf]
-      if (!of || of.stays !== null || !countsOn(problem, line, of.thing))
+      // Back to where it lay is no place of another's.
+      const isKept = of?.stays !== null && of?.line !== line
+      if (!of || isKept || !countsOn(problem, line, of.thing))
         this.faults.push({ code: 'may_not_move', shelf, line })
     }
   }
@@ -148,8 +162,8 @@ class Run {
     const gone = (piles: Pile[], line: number | null, stop: (pile: Pile) => number) => {
       for (const pile of piles)
         if (pile.last < day && pile.amount > EPSILON) {
-          const { thing, shelf, amount } = pile
-          this.turned.push({ shelf, thing, line, stop: stop(pile), day, amount })
+          const { thing, shelf, amount, by } = pile
+          this.turned.push({ shelf, thing, line, stop: stop(pile), day, amount, by })
           pile.amount = 0
         }
     }
@@ -199,6 +213,7 @@ class Run {
     const arrive = (line: number, pile: Pile) => {
       const stop = this.problem.lines[line]?.stop ?? -1
       if (!this.isThere(stop, day)) this.faults.push({ code: 'nobody_there', stop, day })
+      if (pile.last < day) this.faults.push({ code: 'spoilt', line, day })
       this.onLine[line]?.push(pile)
       arrivals.add(line)
     }
@@ -212,7 +227,14 @@ class Run {
         continue
       }
       this.inHand.set(key, there - amount)
-      arrive(line, { thing, shelf, amount, last: lastOf({ lastDay }) })
+      const lasts = lastOf({ lastDay })
+      arrive(line, {
+        thing,
+        shelf,
+        amount,
+        lasts,
+        ...endOn(this.problem, { line, thing }, day, lasts),
+      })
       this.carried += (CARRY_MINOR * amount) / (this.problem.lines[line]?.par ?? 1)
     }
     for (const { thing, line, amount, boughtBy, putOn } of this.decisions.puts) {
@@ -223,7 +245,14 @@ class Run {
         continue
       }
       pack.left -= amount
-      arrive(line, { thing, shelf: null, amount, last: pack.last })
+      const { last: lasts } = pack
+      arrive(line, {
+        thing,
+        shelf: null,
+        amount,
+        lasts,
+        ...endOn(this.problem, { line, thing }, day, lasts),
+      })
     }
     for (const line of arrivals) this.makeRoom(line, day)
   }
@@ -238,8 +267,17 @@ class Run {
       if (over <= EPSILON) break
       const amount = Math.min(over, pile.amount - this.keptFor(pile))
       if (amount <= EPSILON) continue
-      const { thing, shelf, last } = pile
-      this.swappedOut.push({ shelf, thing, line: index, stop: line.stop, day, amount, last })
+      const { thing, shelf, lasts: last } = pile
+      this.swappedOut.push({
+        shelf,
+        thing,
+        line: index,
+        stop: line.stop,
+        day,
+        amount,
+        last,
+        by: 'date',
+      })
       pile.amount -= amount
       over -= amount
     }

@@ -40,7 +40,9 @@ describe('the line of time', () => {
       { key: '', thing: 0, stop: 1, par: 1, room: null, tier: 'urgent', uses: [] },
       { key: '', thing: 0, stop: 0, par: 1, room: null, tier: 'urgent', uses: [] },
     ],
-    shelves: [{ key: '', thing: 0, stop: 0, line: 1, amount: 1, lastDay: null, stays: null }],
+    shelves: [
+      { key: '', thing: 0, stop: 0, line: 1, amount: 1, lastDay: null, here: null, stays: null },
+    ],
   } as const
   const carry = {
     kind: 'carry',
@@ -52,6 +54,7 @@ describe('the line of time', () => {
     meets: null,
     savesMinor: 0,
     turnsOn: null,
+    before: null,
   } as const
   const buy = (by: number, costMinor: number) =>
     ({
@@ -98,6 +101,7 @@ describe('the line of time', () => {
       amount: 1,
       on: null,
       turnsOn: 4,
+      by: 'date',
       worthMinor: 0,
     } as const
     expect(timeline(problem, { carries: [], buys: [], takeOuts: [out] })).toEqual([])

@@ -1,5 +1,6 @@
 /** Words of the restocking plan. */
 import type { PlainDate } from '../../core/calendar/plainDate'
+import type { Weather } from '../../core/exposure/ahead'
 import { formatAmount, nearest } from '../../core/quantity/amount'
 import type { BareWhy, Meets, TakeOutLine } from '../../core/restock/board'
 import type { Lack } from '../../core/restock/replay'
@@ -11,6 +12,7 @@ const some = (units: number, unit: string): string => counted(nearest(units), un
 const number = (units: number): string => formatAmount(nearest(units))
 /** So many stretches of days are told. */
 const STRETCHES = 3
+const WEATHER: Readonly<Record<Weather, string>> = { frost: 'frost', heat: 'too hot' }
 const times = (count: number, one: string, many: string): string =>
   `${numberWord(count)} ${count === 1 ? one : many}`
 
@@ -120,10 +122,11 @@ export const plan = {
   buyBefore: 'Buy before',
   takeAlong: 'Take along',
   putHere: 'Carry here',
-  takeOut: { swap_out: 'Swap out', throw_away: 'Throw away' } satisfies Record<
-    TakeOutLine['kind'],
-    string
-  >,
+  takeOut: {
+    swap_out: 'Swap out',
+    take_in: 'Take indoors',
+    throw_away: 'Throw away',
+  } satisfies Record<TakeOutLine['kind'], string>,
   later: (count: number): string => `${capital(times(count, 'visit', 'visits'))} later`,
   some,
   packs: (packs: number, units: number, unit: string): string =>
@@ -150,6 +153,11 @@ export const plan = {
   worth: (sum: string): string => `worth ${sum} new`,
   swapWhy: (day: PlainDate, today: PlainDate): string =>
     `makes room; good until ${shortDay(day, today)}, use it up at home`,
+  harmed: (by: Weather, day: PlainDate, today: PlainDate): string =>
+    `${WEATHER[by]} ${day <= today ? 'already' : `from ${shortDay(day, today)}`}, by the model`,
+  indoors: (until: PlainDate, today: PlainDate): string =>
+    `keep it indoors until ${shortDay(until, today)}, and take it along when you go`,
+  backFrom: 'from indoors',
   pinned: 'as you want it',
   pin: 'Keep',
   forbid: 'Not this',
@@ -169,6 +177,9 @@ export const plan = {
     gone: 'No longer there',
   },
   bare: 'Stays short',
+  weather: 'Not kept there in frost or heat',
+  weatherUnder:
+    'By the model, frost or heat would harm these. Keep them indoors, and take them along when you go.',
   untilVisit: (lines: number): string =>
     `${capital(times(lines, 'line is', 'lines are'))} short until the next visit there, and full from then on.`,
   bareLine: (
@@ -199,7 +210,7 @@ export const plan = {
     not_wanted: 'you want none bought',
     budget: 'the money goes to what is needed more',
     not_worth: 'not worth its price with this setting',
-  } satisfies Record<BareWhy, string>,
+  } satisfies Record<Exclude<BareWhy, 'weather'>, string>,
   missing: 'What the plan does not know',
   fault: (fault: PlanFault): string => {
     switch (fault.code) {

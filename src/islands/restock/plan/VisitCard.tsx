@@ -65,8 +65,16 @@ export function VisitCard({ visit, found }: Props) {
             <Box as="p" breakable>
               <b>{amountOf(carry, found)}</b> {names.thing(names.thingOfLine(carry.line)).title}{' '}
               <Box as="span" size={2} tone="second">
-                {planWords.from(names.whereShelf(carry.shelf, at))}{' '}
-                {planWords.to(names.whereLine(carry.line, at))}
+                {isBack(carry, found)
+                  ? [
+                      names.whereLine(carry.line, at),
+                      planWords.indoors(names.day(carry.putOn), names.today),
+                      ...harmed(carry, found),
+                    ].join(' · ')
+                  : [
+                      `${planWords.from(names.whereShelf(carry.shelf, at))} ${planWords.to(names.whereLine(carry.line, at))}`,
+                      ...harmed(carry, found),
+                    ].join(' · ')}
               </Box>
             </Box>
           </Stack>
@@ -75,7 +83,7 @@ export function VisitCard({ visit, found }: Props) {
       <Part title={planWords.putHere} of={visit.puts}>
         {(carry) => <Carried key={keyOf(carry)} carry={carry} found={found} at={at} />}
       </Part>
-      {(['swap_out', 'throw_away'] as const).map((kind) => (
+      {(['take_in', 'swap_out', 'throw_away'] as const).map((kind) => (
         <Part
           key={kind}
           title={planWords.takeOut[kind]}
@@ -103,6 +111,16 @@ interface At {
 
 /** Only what is done today can be ticked off today. */
 const isToday = (day: number | null): boolean => day === 0
+
+/** Taken indoors for a while, and put back where it was. */
+const isBack = ({ shelf, line }: CarryLine, { view }: Found): boolean =>
+  view.problem.shelves[shelf]?.line === line
+
+/** What it is taken away from. */
+const harmed = ({ before }: CarryLine, { view }: Found): readonly string[] => {
+  const names = namesOf(view)
+  return before ? [planWords.harmed(before.by, names.day(before.day), names.today)] : []
+}
 
 const keyOf = ({ shelf, line, putOn }: CarryLine): string => `${shelf}/${line}/${putOn}`
 
@@ -195,7 +213,9 @@ function Carried({ carry, found, at }: At & { readonly carry: CarryLine }) {
       </Box>
       <Box as="p" size={2} tone="second" breakable>
         {[
-          planWords.from(names.whereShelf(carry.shelf, at)),
+          isBack(carry, found)
+            ? planWords.backFrom
+            : planWords.from(names.whereShelf(carry.shelf, at)),
           planWords.to(`${line.pocket}, ${line.kit}`),
           carry.meets ? planWords.meets(carry.meets, names.day, names.today) : planWords.tops,
           ...(carry.turnsOn === null
@@ -204,12 +224,14 @@ function Carried({ carry, found, at }: At & { readonly carry: CarryLine }) {
         ].join(' · ')}
       </Box>
       {isToday(carry.putOn) && <Carry found={found} title={title} carry={carry} />}
-      <KeepOrNot
-        view={view}
-        title={title}
-        keep={{ kind: 'carry', ...lot, amount: carry.amount }}
-        not={{ kind: 'no_carry', ...lot }}
-      />
+      {!isBack(carry, found) && (
+        <KeepOrNot
+          view={view}
+          title={title}
+          keep={{ kind: 'carry', ...lot, amount: carry.amount }}
+          not={{ kind: 'no_carry', ...lot }}
+        />
+      )}
     </Stack>
   )
 }
@@ -233,7 +255,9 @@ function TakenOut({ out, found, at }: At & { readonly out: TakeOutLine }) {
         {where} ·{' '}
         {out.kind === 'swap_out'
           ? planWords.swapWhy(turns, names.today)
-          : planWords.spent(turns, names.today)}
+          : out.by === 'date'
+            ? planWords.spent(turns, names.today)
+            : planWords.harmed(out.by, turns, names.today)}
       </Box>
       {out.kind === 'throw_away' && isToday(out.on) && (
         <ThrowAway found={found} title={title} out={out} />

@@ -1,0 +1,108 @@
+/** What the weather of each place does to the things of a household, for a plan. */
+
+import type { PlaceYear } from '../exposure/harmsAhead'
+import { daysAhead, type Spell, spellOf } from '../exposure/spell'
+import type { Keeping } from '../exposure/storage'
+import type { ItemId, LotId, PocketId } from '../ids'
+import type { JudgedHolding, Line, Survey } from '../watch/survey'
+import type { RestockProblem, Shelf } from './problem'
+import { endOn, type Spoils } from './weather'
+
+/** What is known of heat and frost. */
+export interface KnownWeather {
+  readonly years: readonly PlaceYear[]
+  readonly keepingOf: (itemId: ItemId) => Keeping | undefined
+  /** Minutes above its class that a part of a lot has met so far. */
+  readonly borne: (lotId: LotId, pocketId: PocketId) => number
+}
+
+type Site = Line['site']
+
+/** Nobody puts a thing somewhere for a few days only to change it again. A working figure of ours. */
+const SHORTEST_STAY_DAYS = 28
+
+export interface WeatherOfSites {
+  readonly spellAt: (site: Site, itemId: ItemId) => Spell | null
+  readonly hereOf: (holding: JudgedHolding) => Spell | null
+}
+
+/** Of places whose year somebody has told; no fridge, and nothing that is carried about. */
+export function weatherOf(
+  { today }: Pick<Survey, 'today'>,
+  { years, keepingOf, borne }: KnownWeather,
+  days: number,
+): WeatherOfSites {
+  const ahead = new Map<string, ReturnType<typeof daysAhead>>()
+  const spells = new Map<string, Spell | null>()
+  const daysAt = ({ place }: Site) => {
+    const { climate } = place
+    const year = years.find(({ placeId }) => placeId === place.id)
+    if (!year || !climate || climate === 'heated') return null
+    const known = ahead.get(place.id) ?? daysAhead({ climate, year }, today, days)
+    ahead.set(place.id, known)
+    return known
+  }
+  const at = (site: Site, itemId: ItemId, minutes: number): Spell | null => {
+    const isOpen = site.pocket.sort !== 'elsewhere' && site.kit.goesWith === null
+    const keeping = isOpen ? keepingOf(itemId) : undefined
+    const here = keeping ? daysAt(site) : null
+    if (!keeping || !here) return null
+    const key = [site.place.id, keeping.storage, keeping.frostHarms, minutes].join('/')
+    const known = spells.has(key) ? (spells.get(key) ?? null) : spellOf(here, keeping, minutes)
+    spells.set(key, known)
+    return known
+  }
+  return {
+    spellAt: (site, itemId) => worthwhile(at(site, itemId, 0)),
+    hereOf: ({ lot, item, site }) => at(site, item.id, borne(lot.id, site.pocket.id)),
+  }
+}
+
+const kept = new WeakMap<Spell, Spell>()
+
+/** Where it would be harmed within a few weeks it is not put at all. */
+function worthwhile(spell: Spell | null): Spell | null {
+  if (!spell) return null
+  const known = kept.get(spell)
+  if (known) return known
+  const { until, by } = spell
+  const made = {
+    until: until.map((last, day) =>
+      last !== null && last - day < SHORTEST_STAY_DAYS ? day - 1 : last,
+    ),
+    by,
+  }
+  kept.set(spell, made)
+  return made
+}
+
+/** Which things are harmed on which lines, each spell once. */
+export function spoilsOf(
+  lines: readonly { readonly site: Site; readonly things: readonly number[] }[],
+  itemIdOf: (thing: number) => ItemId,
+  weather: WeatherOfSites,
+): Pick<RestockProblem, 'spells' | 'spoils'> {
+  const spells: Spell[] = []
+  const spoils: Spoils[] = []
+  lines.forEach(({ site, things }, line) => {
+    for (const thing of things) {
+      const spell = weather.spellAt(site, itemIdOf(thing))
+      if (!spell) continue
+      const known = spells.indexOf(spell)
+      spoils.push({ thing, line, spell: known < 0 ? spells.push(spell) - 1 : known })
+    }
+  })
+  return { spells, spoils }
+}
+
+/**
+ * What becomes of it where it lies. It is ready today, so that the model alone makes nothing of it before
+ * somebody has been there.
+ * @param first the first day on which somebody is there
+ */
+export function hereOf(spell: Spell | null, first: number): Shelf['here'] {
+  if (!spell) return null
+  const one = { spells: [spell], spoils: [{ thing: 0, line: 0, spell: 0 }] }
+  const end = endOn(one, { line: 0, thing: 0 }, 0, Number.POSITIVE_INFINITY)
+  return end.by === 'date' ? null : { ...end, last: Math.max(end.last, first) }
+}
