@@ -53,7 +53,7 @@ export const LidSheetPaper = ({
           )}
           {pocket.lines.map((line) => (
             <tr key={`${line.title}${line.unit}`}>
-              <td>{line.title}</td>
+              <td>{[line.title, words.storage.short(line.keeping)].filter(Boolean).join(' · ')}</td>
               <td>{line.purpose}</td>
               <td>{sheetsWords.count(line)}</td>
               <td>{sheetsWords.expiry(line)}</td>

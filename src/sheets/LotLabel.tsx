@@ -1,6 +1,7 @@
 /** A label for a pocket or a pack, 62 × 29 mm: what it is, its batch, until when it is good, a code. */
 import bwip from 'bwip-js/node'
 import { writeCode } from '../core/codes/writeCode'
+import type { Keeping } from '../core/exposure/storage'
 import { type Item, itemTitle } from '../core/stock/item'
 import type { Lot } from '../core/stock/lot'
 import * as words from '../words'
@@ -22,9 +23,10 @@ interface Props {
   readonly item: Pick<Item, 'name' | 'strength'>
   /** "" where it lies nowhere. */
   readonly pocket: string
+  readonly keeping: Keeping
 }
 
-export function LotLabel({ lot, item, pocket }: Props) {
+export function LotLabel({ lot, item, pocket, keeping }: Props) {
   const code = writeCode(lot.expiry, lot.batch)
   return (
     <main className={classes.label} id="main">
@@ -37,6 +39,7 @@ export function LotLabel({ lot, item, pocket }: Props) {
             ...(pocket === '' ? [] : [pocket]),
           ].join(' · ')}
         </p>
+        <p>{words.storage.onPaper(keeping)}</p>
         <p className={classes.opened}>{labelWords.opened}</p>
       </div>
       {code !== null && (

@@ -115,7 +115,9 @@ function Sheet({ sheet, size }: { readonly sheet: LidSheet; readonly size: Paper
 function Row({ line, s }: { readonly line: SheetLine; readonly s: ReturnType<typeof styles> }) {
   return (
     <View style={s.row} wrap={false}>
-      <Text style={s.item}>{line.title}</Text>
+      <Text style={s.item}>
+        {[line.title, words.storage.short(line.keeping)].filter(Boolean).join(' · ')}
+      </Text>
       <Text style={s.purpose}>{line.purpose}</Text>
       <Text style={s.count}>{words.sheets.count(line)}</Text>
       <Text style={s.expiry}>{words.sheets.expiry(line)}</Text>

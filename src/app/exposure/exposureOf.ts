@@ -1,6 +1,5 @@
 /** Heat and frost of a household, judged from its loggers and its ledger. */
 import { catalogue } from '../../core/catalogue/catalogue'
-import { itemFacts } from '../../core/catalogue/itemFacts'
 import {
   type JudgedExposure,
   judgeHousehold,
@@ -9,9 +8,8 @@ import {
   type PocketLine,
   type PocketSite,
 } from '../../core/exposure/household'
-import { type Keeping, keepingOf } from '../../core/exposure/storage'
+import { type Keeping, keepingOfItem } from '../../core/exposure/storage'
 import type { ItemId, LotId, PocketId } from '../../core/ids'
-import type { Item } from '../../core/stock/item'
 import type { HouseholdStock, Survey } from '../../core/watch/survey'
 import { type KeptLog, linesIn, readLogs, readTimedMovements } from '../../db/exposure/temperatures'
 import type { Trx } from '../../db/frame/connect'
@@ -36,10 +34,12 @@ export async function judgeExposures(
 ): Promise<HouseholdExposure> {
   const logs = await readLogs(trx)
   const sites = sitesOf(stock)
-  const keepingOfItem = new Map(stock.items.map((item) => [item.id, keepingFor(item)] as const))
+  const ofItem = new Map(
+    stock.items.map((item) => [item.id, keepingOfItem(item, catalogue())] as const),
+  )
   const keepings = new Map(
     stock.lots.flatMap(({ id, itemId }) => {
-      const keeping = keepingOfItem.get(itemId)
+      const keeping = ofItem.get(itemId)
       return keeping ? [[id, keeping] as const] : []
     }),
   )
@@ -49,7 +49,7 @@ export async function judgeExposures(
     lines.size === 0
       ? []
       : judgeHousehold(lines, await readTimedMovements(trx), (lotId) => keepings.get(lotId), now)
-  return { logs, told, lines, keepings, keepingOfItem, judged }
+  return { logs, told, lines, keepings, keepingOfItem: ofItem, judged }
 }
 
 const kept = onceAwaitedFor<Survey, HouseholdExposure>()
@@ -71,5 +71,9 @@ function sitesOf({ pockets, kits }: HouseholdStock): readonly PocketSite[] {
   })
 }
 
-const keepingFor = (item: Item): Keeping =>
-  keepingOf(itemFacts(item, catalogue().get(item.catalogueId ?? '') ?? null, item.own))
+/** As it is answered: how much one holds is the lot's own business. */
+export const keptAs = ({ storage, source, frostHarms }: Keeping) => ({
+  storage,
+  source,
+  frostHarms,
+})

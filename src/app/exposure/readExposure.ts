@@ -5,7 +5,6 @@ import { addDays } from '../../core/calendar/plainDate'
 import { localReader } from '../../core/calendar/zoneOffset'
 import { yearChart } from '../../core/exposure/chart'
 import { boxChange } from '../../core/exposure/coolBox'
-import { harmsAhead } from '../../core/exposure/harmsAhead'
 import { linesOf, type PocketSite, type Spot } from '../../core/exposure/household'
 import type { Series } from '../../core/exposure/readings'
 import { GRAVITY } from '../../core/exposure/verdict'
@@ -15,7 +14,8 @@ import type { Survey } from '../../core/watch/survey'
 import { type KeptYear, readLogs, readYears, seriesOf } from '../../db/exposure/temperatures'
 import { notFound } from '../frame/refusal'
 import { type Caller, reading, surveyOf, type World } from '../frame/world'
-import { exposureOf, type HouseholdExposure } from './exposureOf'
+import { exposureOf, type HouseholdExposure, keptAs } from './exposureOf'
+import { comingAt } from './marksOf'
 
 export type ExposureView = z.infer<(typeof contract.readExposure)['result']>
 
@@ -30,7 +30,8 @@ const YEAR_DAYS = 365
 export const readExposure = (world: World, caller: Caller, asked: Asked): Promise<ExposureView> =>
   reading(world, caller, async (at) => {
     const survey = await surveyOf(at)
-    const exposure = await exposureOf(at, world.now().getTime() / 60_000)
+    const now = world.now().getTime() / 60_000
+    const exposure = await exposureOf(at, now)
     const years = await readYears(at.trx)
     const lots = lotsOf(survey, exposure)
     const spot = spotAsked(survey, exposure, asked, lots)
@@ -76,9 +77,10 @@ export const readExposure = (world: World, caller: Caller, asked: Asked): Promis
           ? boxChange({ climate: place.climate, year })
           : null,
       lots,
-      ahead: harmsAhead(survey, years, (itemId) => exposure.keepingOfItem.get(itemId)).map(
-        ({ place: { id }, ...coming }) => ({ placeId: id, ...coming }),
-      ),
+      ahead: (await comingAt(at, now)).map(({ place: { id }, ...coming }) => ({
+        placeId: id,
+        ...coming,
+      })),
     } as ExposureView
   })
 
@@ -144,8 +146,7 @@ function lotsOf(survey: Survey, { judged, keepings }: HouseholdExposure): Exposu
           pocket: site.pocket.name,
           kit: site.kit.name,
           placeId: site.place.id,
-          storage: keeping.storage,
-          source: keeping.source,
+          ...keptAs(keeping),
           verdict: one.verdict,
           told: one.told,
           mean: one.mean,

@@ -6,6 +6,7 @@ import type * as places from '../../contract/values/places'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { catalogue } from '../../core/catalogue/catalogue'
 import { itemFacts } from '../../core/catalogue/itemFacts'
+import { keepingOfItem } from '../../core/exposure/storage'
 import type { Kit } from '../../core/household/places'
 import type { KitId, LotId, MemberId, PocketId } from '../../core/ids'
 import { fillOf, loadOf } from '../../core/layout/fill'
@@ -24,6 +25,8 @@ import { itemOfLot } from '../../db/items/items'
 import { readMembers } from '../../db/members/members'
 import { lotWithPaper } from '../../db/stock/papers'
 import { readLotRow } from '../../db/stock/stock'
+import { keptAs } from '../exposure/exposureOf'
+import { marksOf } from '../exposure/marksOf'
 import { onceFor } from '../frame/cache'
 import { notFound } from '../frame/refusal'
 import {
@@ -129,6 +132,7 @@ export const readKit = (world: World, caller: Caller, kitId: KitId): Promise<Kit
       return { pocket, here, packed: things, fill: fillOf(pocket.inner, things) }
     })
     const problem = layoutProblem(pockets, lines, entries, await keptFor(at, survey))
+    const markOf = await marksOf(at, world.now().getTime() / 60_000)
     const climate = survey.places.find(({ id }) => id === kit.placeId)?.climate ?? null
     return {
       lidSheet: await printedSheet(at, kitId),
@@ -160,7 +164,7 @@ export const readKit = (world: World, caller: Caller, kitId: KitId): Promise<Kit
         ...pocket,
         fill,
         lines: here
-          .map((line) => lineView(line, confirmations, entries, survey.today))
+          .map((line) => lineView(line, confirmations, { entries, today: survey.today, markOf }))
           .sort(byTitle),
       })),
     }
@@ -178,8 +182,15 @@ const byTitle = (a: LineView, b: LineView): number =>
 function lineView(
   line: Line,
   confirmations: ReadonlyMap<string, Confirmation>,
-  entries: Entries,
-  today: PlainDate,
+  {
+    entries,
+    today,
+    markOf,
+  }: {
+    readonly entries: Entries
+    readonly today: PlainDate
+    readonly markOf: Awaited<ReturnType<typeof marksOf>>
+  },
 ): LineView {
   const { item, site, holdings } = line
   const { uses } = itemFacts(item, entries.get(item.catalogueId ?? '') ?? null, item.own)
@@ -190,6 +201,7 @@ function lineView(
   )
   return {
     item,
+    keeping: keptAs(keepingOfItem(item, entries)),
     par: line.par,
     good: line.good,
     state: lineState(line),
@@ -203,6 +215,7 @@ function lineView(
           judged,
           uses: uses > 1 ? Math.floor((uses * amount) / 1000) : null,
           confirmed: confirmed && { on: confirmed.on, by: confirmed.by },
+          weather: markOf(lot.id, site.pocket.id),
         }
       })
       .sort((a, b) => sortDay(a).localeCompare(sortDay(b))),

@@ -1,4 +1,7 @@
 /** The lid sheet of a kit, and the list for a spreadsheet. */
+
+import { catalogue } from '../../core/catalogue/catalogue'
+import { keepingOfItem } from '../../core/exposure/storage'
 import { numbersToCall } from '../../core/household/emergencyNumbers'
 import type { Kit } from '../../core/household/places'
 import type { KitId } from '../../core/ids'
@@ -43,6 +46,7 @@ export async function sheetOf(
     household: household.name,
     numbers: numbersToCall(household),
     memberNames: members.map(({ name }) => name),
+    keepingOf: (item) => keepingOfItem(item, catalogue()),
   })
 }
 

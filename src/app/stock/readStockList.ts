@@ -2,6 +2,7 @@
 import type { z } from 'zod'
 import type * as stock from '../../contract/values/stock'
 import { catalogue } from '../../core/catalogue/catalogue'
+import { keepingOfItem } from '../../core/exposure/storage'
 import { worthOf } from '../../core/layout/fill'
 import { goodsOfLine } from '../../core/layout/ofKit'
 import { itemTitle } from '../../core/stock/item'
@@ -9,6 +10,7 @@ import { certainty } from '../../core/trust/certainty'
 import { confirmationKey } from '../../core/trust/nextLook'
 import { readMembers } from '../../db/members/members'
 import { readStockViews } from '../../db/stock/papers'
+import { keptAs } from '../exposure/exposureOf'
 import { onceFor } from '../frame/cache'
 import { type Caller, type Confirmed, confirmedStockOf, reading, type World } from '../frame/world'
 import { siteRef } from '../watch/views'
@@ -45,6 +47,7 @@ const rowsOf = onceFor(({ survey, confirmations }: Confirmed): StockList['rows']
       worthMinor: worth === null ? null : Math.round(worth),
       sure: Math.round(100 * certainty(item, site, confirmed, survey.today)),
       confirmed: confirmed && { on: confirmed.on, by: confirmed.by },
+      keeping: keptAs(keepingOfItem(item, entries)),
       version: lot.version,
     }
   })

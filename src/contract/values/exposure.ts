@@ -1,8 +1,8 @@
 /** Heat and frost as they are asked and answered. */
 import { z } from 'zod'
-import { STORAGE_CLASS_IDS } from '../../core/catalogue/storageClass'
 import { COLDEST, HOTTEST, MOST_READINGS, SOURCES } from '../../core/exposure/readings'
 import * as wire from '../primitives'
+import { keeping } from './items'
 
 /** Where a logger lies. */
 export const spot = z.discriminatedUnion('kind', [
@@ -80,8 +80,7 @@ export const judgedLot = z.object({
   pocket: z.string(),
   kit: z.string(),
   placeId: wire.placeId,
-  storage: z.enum(STORAGE_CLASS_IDS).nullable(),
-  source: z.enum(['label', 'catalogue']).nullable(),
+  ...keeping.shape,
   verdict,
   told: z.array(told).readonly(),
   mean: z.number().nullable(),

@@ -1,5 +1,6 @@
 /** Items as they are answered. */
 import { z } from 'zod'
+import { STORAGE_CLASS_IDS } from '../../core/catalogue/storageClass'
 import { VERDICT_KINDS, type VerdictKind } from '../../core/stock/verdict'
 import * as wire from '../primitives'
 import * as members from './members'
@@ -12,6 +13,13 @@ export const newItem = z.object({
   forWhom: wire.shortText.default(''),
   kind: wire.itemKind.optional(),
   catalogueId: wire.catalogueId.optional().describe('The entry that the keeper chose while typing'),
+})
+
+/** How a thing is to be kept, and who says so. */
+export const keeping = z.object({
+  storage: z.enum(STORAGE_CLASS_IDS).nullable(),
+  source: z.enum(['label', 'catalogue']).nullable(),
+  frostHarms: z.boolean(),
 })
 
 export const verdict = z.object({

@@ -1,5 +1,6 @@
 /** Kits as they are answered: pockets, lines, tags, layouts. */
 import { z } from 'zod'
+import { WEATHERS } from '../../core/exposure/ahead'
 import { SHAPES } from '../../core/household/container'
 import { KIT_RANGES, KIT_WHOM } from '../../core/household/kitUse'
 import { MAT_COLUMNS, MAT_ROWS, SPOT_IDS, type Spot } from '../../core/household/pocket'
@@ -130,10 +131,18 @@ export const tagValue = z.object({
   /** About so many uses are left; null where one is one use. */
   uses: z.int().nullable(),
   confirmed: z.object({ on: wire.plainDate, by: z.string() }).nullable(),
+  /** Heat or frost has harmed it, or will soon where it lies. */
+  weather: z
+    .discriminatedUnion('kind', [
+      z.object({ kind: z.literal('harmed') }),
+      z.object({ kind: z.literal('coming'), what: z.enum(WEATHERS), on: wire.plainDate }),
+    ])
+    .nullable(),
 })
 
 export const lineValue = z.object({
   item: items.itemValue,
+  keeping: items.keeping,
   par: wire.amount,
   good: wire.total,
   state: z.enum(['enough', 'thin', 'bare']),

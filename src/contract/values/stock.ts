@@ -1,5 +1,6 @@
 /** Lots as they are answered: their state, the stock list, the review. */
 import { z } from 'zod'
+import { STORAGE_CLASS_IDS } from '../../core/catalogue/storageClass'
 import { PART_WAYS } from '../../core/stock/lot'
 import * as wire from '../primitives'
 import * as items from './items'
@@ -18,7 +19,10 @@ const at = {
   place: z.string(),
 }
 
-export const GROUPINGS = ['none', 'item', 'place', 'patient', 'state'] as const
+export const GROUPINGS = ['none', 'item', 'place', 'patient', 'state', 'storage'] as const
+
+/** By its class; or what frost spoils, or what nobody has said anything of. */
+export const KEPT_WAYS = [...STORAGE_CLASS_IDS, 'frost', 'unknown'] as const
 
 export const SORTINGS = ['title', 'end', 'where', 'sure', 'worth'] as const
 
@@ -29,6 +33,7 @@ export const stockFilter = z.object({
   states: z.array(z.enum(wire.LOT_STATES)).max(wire.LOT_STATES.length).default([]),
   kinds: z.array(wire.itemKind).max(20).default([]),
   patient: wire.memberId.nullable().default(null),
+  storage: z.enum(KEPT_WAYS).nullable().default(null),
   group: z.enum(GROUPINGS).default('none'),
   sort: z.enum(SORTINGS).default('title'),
   down: z.boolean().default(false),
@@ -83,6 +88,7 @@ export const stockRow = z.object({
   /** How sure the count is, in per cent. */
   sure: z.int(),
   confirmed,
+  keeping: items.keeping,
   version: wire.version,
 })
 

@@ -1,7 +1,8 @@
 /** How a thing is to be kept, and who says so. */
-import type { Form } from '../catalogue/entry'
-import type { ItemFacts } from '../catalogue/itemFacts'
+import type { CatalogueEntry, Form } from '../catalogue/entry'
+import { type ItemFacts, itemFacts } from '../catalogue/itemFacts'
 import type { StorageClass } from '../catalogue/storageClass'
+import type { Item } from '../stock/item'
 
 export interface Keeping {
   readonly storage: StorageClass | null
@@ -48,3 +49,7 @@ export function keepingOf({
   if (isMedicine) return of('below-30', 'catalogue', frost)
   return HARDY.has(entry.form) ? of('no-limit', 'catalogue', frost) : of(null, null, frost)
 }
+
+/** Of an item of the household, with what the catalogue says of it. */
+export const keepingOfItem = (item: Item, entries: ReadonlyMap<string, CatalogueEntry>): Keeping =>
+  keepingOf(itemFacts(item, entries.get(item.catalogueId ?? '') ?? null, item.own))

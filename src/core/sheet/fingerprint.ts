@@ -11,7 +11,7 @@ export const sheetText = ({ household, kit, numbers, pockets }: SheetContent): s
     numbers,
     pockets.map(({ name, lines }) => [
       name,
-      lines.map(({ title, unit, purpose, good, par, expiry, opened }) => [
+      lines.map(({ title, unit, purpose, good, par, expiry, opened, keeping }) => [
         title,
         unit,
         purpose,
@@ -19,6 +19,8 @@ export const sheetText = ({ household, kit, numbers, pockets }: SheetContent): s
         formatAmount(par),
         expiry && formatExpiry(expiry),
         opened,
+        // What is usual for a thing is nothing new; what somebody read off its label is.
+        ...(keeping.source === 'label' ? [keeping.storage] : []),
       ]),
     ]),
   ])

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { ALWAYS, anItem, onDay, onePocket, surveyed } from '../../../tests/support/household'
+import { keepingOfItem } from '../exposure/storage'
 import { sheetContent, withoutNames } from './lidSheet'
 
 describe('the lid sheet', () => {
@@ -25,6 +26,7 @@ describe('the lid sheet', () => {
       household: 'Marrow & Quill',
       numbers: { emergency: '112', poison: null },
       memberNames: ['Ned', 'Ilse Marrow'],
+      keepingOf: (item) => keepingOfItem(item, new Map()),
     })
     expect(sheet.pockets[0]?.lines).toEqual([
       {
@@ -35,6 +37,7 @@ describe('the lid sheet', () => {
         par: 6000,
         expiry: { kind: 'day', day: '2027-03-31' },
         opened: false,
+        keeping: { storage: null, source: null, frostHarms: false, millilitres: null },
       },
     ])
     expect(JSON.stringify(sheet.pockets)).not.toMatch(/Ned|490|drawer/)

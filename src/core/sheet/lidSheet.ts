@@ -1,10 +1,11 @@
 /** The sheet for the inside of a lid: what is in here, for anyone who opens it. No private data. */
 import type { Expiry } from '../calendar/expiry'
 import type { PlainDate } from '../calendar/plainDate'
+import type { Keeping } from '../exposure/storage'
 import type { NumbersToCall } from '../household/emergencyNumbers'
 import type { Kit } from '../household/places'
 import { type Amount, NOTHING, type Total } from '../quantity/amount'
-import { itemTitle } from '../stock/item'
+import { type Item, itemTitle } from '../stock/item'
 import type { KitLook } from '../trust/kitLook'
 import type { Line, Survey } from '../watch/survey'
 
@@ -17,6 +18,8 @@ export interface SheetLine {
   /** The soonest of what is there; null when nothing is. */
   readonly expiry: Expiry | null
   readonly opened: boolean
+  /** How it is kept, and who says so. */
+  readonly keeping: Keeping
 }
 
 /** What is in the kit, as it is printed. */
@@ -45,6 +48,7 @@ export function sheetContent(
     readonly household: string
     readonly numbers: NumbersToCall
     readonly memberNames: readonly string[]
+    readonly keepingOf: (item: Item) => Keeping
   },
 ): SheetContent {
   const hide = withoutNames(of.memberNames)
@@ -66,13 +70,13 @@ export function sheetContent(
           (line) =>
             line.site.pocket.id === pocket.id && (line.good > NOTHING || line.par > NOTHING),
         )
-        .map((line) => sheetLine(line, hide))
+        .map((line) => sheetLine(line, of.keepingOf(line.item), hide))
         .sort((a, b) => a.title.localeCompare(b.title)),
     })),
   }
 }
 
-function sheetLine(line: Line, hide: (text: string) => string): SheetLine {
+function sheetLine(line: Line, keeping: Keeping, hide: (text: string) => string): SheetLine {
   const good = line.holdings.filter(
     ({ judged }) => judged.state === 'sound' || judged.state === 'turning',
   )
@@ -101,6 +105,7 @@ function sheetLine(line: Line, hide: (text: string) => string): SheetLine {
     par: line.par,
     expiry: soonest?.expiry ?? good[0]?.lot.expiry ?? null,
     opened: good.some(({ lot }) => lot.opened.kind === 'opened'),
+    keeping,
   }
 }
 

@@ -54,7 +54,7 @@ const Cards = ({ lots }: { readonly lots: readonly JudgedLot[] }) => (
 
 function Card({ lot }: { readonly lot: JudgedLot }) {
   const { verdict, mean, share, hottest, coldest } = lot
-  const storage = words.exposure.storage(lot.storage, lot.source)
+  const storage = words.storage.said(lot)
   const meanText = mean === null ? '' : lotWords.mean(mean, share)
   return (
     <Box

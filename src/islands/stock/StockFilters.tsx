@@ -4,7 +4,7 @@ import { Select, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { LOT_STATES } from '../../contract/primitives'
 import { removeView, saveView } from '../../contract/stock'
-import { GROUPINGS, stockFilter } from '../../contract/values/stock'
+import { GROUPINGS, KEPT_WAYS, stockFilter } from '../../contract/values/stock'
 import { ITEM_KINDS, type ItemKind } from '../../core/stock/itemKind'
 import { useActing } from '../../ui/acting'
 import { Row, Stack } from '../../ui/Box'
@@ -56,7 +56,7 @@ export function StockFilters({ filter, members, views, onChange }: Props) {
           </Pick>
         ))}
       </Row>
-      <Stack columns="2fr 1fr 1fr 1fr" gap={5} className={classes.fields}>
+      <Stack columns="2fr 1fr 1fr 1fr 1fr" gap={5} className={classes.fields}>
         <TextInput
           label={listWords.words}
           value={filter.words}
@@ -80,6 +80,14 @@ export function StockFilters({ filter, members, views, onChange }: Props) {
           data={members.map(({ id, name }) => ({ value: id, label: name }))}
         />
         <Select
+          label={words.items.storage}
+          placeholder={words.storage.any}
+          clearable
+          value={filter.storage}
+          onChange={(how) => set({ storage: how as StockFilter['storage'] })}
+          data={KEPT_WAYS.map((value) => ({ value, label: keptName(value) }))}
+        />
+        <Select
           label={listWords.group}
           value={filter.group}
           allowDeselect={false}
@@ -90,6 +98,13 @@ export function StockFilters({ filter, members, views, onChange }: Props) {
     </Stack>
   )
 }
+
+const keptName = (how: NonNullable<StockFilter['storage']>): string =>
+  how === 'unknown'
+    ? words.storage.unknown
+    : how === 'frost'
+      ? words.storage.frost
+      : words.storage.name(how)
 
 interface ViewsProps {
   readonly views: readonly View[]

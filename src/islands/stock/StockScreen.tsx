@@ -66,6 +66,8 @@ function Stock({ strap, place, filter: addressed }: Props) {
       patient: ({ forMember }) =>
         members.find(({ id }) => id === forMember)?.name ?? listWords.nobody,
       state: ({ judged }) => words.stock.stateWord[judged.state],
+      storage: ({ keeping }) =>
+        keeping.storage ? words.storage.name(keeping.storage) : words.storage.unknown,
     }
     return grouped(shown, headings[filter.group])
   }, [shown, filter.group, members])

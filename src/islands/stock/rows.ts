@@ -1,6 +1,7 @@
 /** Which lots a view of the stock shows, in which order and under which headings. */
 import type { z } from 'zod'
 import { stockFilter, type stockRow } from '../../contract/values/stock'
+import { STORAGE_CLASSES } from '../../core/catalogue/storageClass'
 
 export type StockRow = z.infer<typeof stockRow>
 export type StockFilter = z.infer<typeof stockFilter>
@@ -11,6 +12,7 @@ export const EVERYTHING: StockFilter = {
   states: [],
   kinds: [],
   patient: null,
+  storage: null,
   group: 'none',
   sort: 'title',
   down: false,
@@ -54,10 +56,17 @@ export function filtered(
     if (filter.states.length > 0 && !filter.states.includes(row.judged.state)) return false
     if (filter.kinds.length > 0 && !filter.kinds.includes(row.kind)) return false
     if (filter.patient !== null && row.forMember !== filter.patient) return false
+    if (filter.storage !== null && !isKept(row, filter.storage)) return false
     if (wanted.length === 0) return true
-    const text = `${row.title} ${whereOf(row)} ${row.batch} ${row.boughtAt}`.toLowerCase()
+    const kept = row.keeping.storage ? STORAGE_CLASSES[row.keeping.storage] : ''
+    const text = `${row.title} ${whereOf(row)} ${row.batch} ${row.boughtAt} ${kept}`.toLowerCase()
     return wanted.every((word) => text.includes(word))
   })
+}
+
+function isKept({ keeping }: StockRow, how: NonNullable<StockFilter['storage']>): boolean {
+  if (how === 'frost') return keeping.frostHarms
+  return keeping.storage === (how === 'unknown' ? null : how)
 }
 
 /** The day on which a lot ends; what never ends comes last, what is over already first. */

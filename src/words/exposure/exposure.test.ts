@@ -5,6 +5,9 @@ import { STORAGE_CLASS_IDS } from '../../core/catalogue/storageClass'
 import { holdReason } from '../../core/exposure/reason'
 import type { Harm, Told, Verdict } from '../../core/exposure/verdict'
 import { exposure, toldText, verdictText } from './exposure'
+import { storage as storageWords } from './storage'
+
+const { said, short } = storageWords
 
 const HARMS: Readonly<Record<Harm['code'], readonly [Harm, string]>> = {
   too_long: [{ code: 'too_long', above: 3000, minutes: 1620 }, '27 hours above 30 °C'],
@@ -63,10 +66,16 @@ describe('what is said of heat and frost', () => {
   })
   it('every class is named with who says so', () => {
     for (const storage of STORAGE_CLASS_IDS) {
-      expect(exposure.storage(storage, 'label')).toMatch(/, says its label$/)
-      expect(exposure.storage(storage, 'catalogue')).toMatch(/its label may say otherwise$/)
+      const kept = { storage, frostHarms: true }
+      expect(said({ ...kept, source: 'label' })).toMatch(/, says its label$/)
+      expect(said({ ...kept, source: 'catalogue' })).toMatch(/its label may say otherwise$/)
+      // Said once, whatever the class says itself.
+      expect(short(kept).split('no frost').length - 1).toBe(storage === 'fridge' ? 0 : 1)
     }
-    expect(exposure.storage(null, null)).toMatch(/nobody has said/)
+    expect(said({ storage: null, source: null, frostHarms: false })).toMatch(/nobody has said/)
+    expect(said({ storage: null, source: null, frostHarms: true })).toMatch(/no frost; nobody/)
+    // Unknown is never printed as though it might lie anywhere.
+    expect(short({ storage: null, frostHarms: false })).toBe('')
   })
   it('what is not known is counted apart from what is within', () => {
     expect(exposure.lots.rest(40, 11)).toBe('11 things not known, 40 things within')

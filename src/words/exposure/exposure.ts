@@ -1,7 +1,6 @@
 /** English for heat and frost: verdicts, what is to come, loggers and their files. */
 import { assertNever } from '../../core/brand'
 import type { PlainDate } from '../../core/calendar/plainDate'
-import { STORAGE_CLASSES, type StorageClass } from '../../core/catalogue/storageClass'
 import type { LoggerFileRefusal, RowFault, Unit } from '../../core/exposure/loggerFile'
 import { degrees, harmText, lasting } from '../../core/exposure/reason'
 import type { Harm, Told, Verdict } from '../../core/exposure/verdict'
@@ -78,10 +77,6 @@ export const exposure = {
   title: 'Heat and frost',
   degrees,
   lasting,
-  storage: (storage: StorageClass | null, source: 'label' | 'catalogue' | null): string =>
-    storage === null
-      ? 'nobody has said how it is to be kept'
-      : `${STORAGE_CLASSES[storage]}${source === 'catalogue' ? ', as is usual for it; its label may say otherwise' : ', says its label'}`,
   verdict: VERDICTS,
   harmed: (count: number): string =>
     `${capital(things(count))} met more heat or frost than ${count === 1 ? 'it is' : 'they are'} made for`,

@@ -212,6 +212,7 @@ export const stockListText = {
     place: 'place',
     patient: 'patient',
     state: 'state',
+    storage: 'how it is kept',
   },
   nobody: 'for nobody in particular',
   columns: {

@@ -50,6 +50,12 @@ export function LotFacts({ line, tag, members, today }: Props) {
   if (judged.state === 'lent') rows.push([lotWords.lent, `${judged.to}, ${fullDay(judged.since)}`])
   if (judged.state === 'unclean' || judged.state === 'missing')
     rows.push([words.stock.stateWord[judged.state], fullDay(judged.since)])
+  rows.push([words.storage.label, words.storage.said(line.keeping)])
+  if (tag.weather?.kind === 'coming')
+    rows.push([
+      words.storage.what,
+      words.storage.comingLong(tag.weather.what, tag.weather.on, today),
+    ])
   if (lot.claimedOn) rows.push([words.items.claimed, words.items.claimedOn(fullDay(lot.claimedOn))])
   if (lot.condition !== 'sound') rows.push([lotWords.condition, lot.condition])
   if (lot.forMember)

@@ -1,6 +1,7 @@
 /** One pocket with its tags: a place to drop tags on, with how full it is. */
 
 import { useDraggable, useDroppable } from '@dnd-kit/core'
+import { IconSnowflake, IconTemperature } from '@tabler/icons-react'
 import type { PlainDate } from '../../../core/calendar/plainDate'
 import { formatAmount } from '../../../core/quantity/amount'
 import { itemTitle } from '../../../core/stock/item'
@@ -228,6 +229,7 @@ function Tag({
       >
         <Box as="small" size={1} tone="second" breakable>
           {stateText}
+          {tag.weather && <Mark weather={tag.weather} today={today} />}
         </Box>
         <b data-short={line.state !== 'enough'}>
           {formatAmount(tag.amount)}
@@ -235,6 +237,26 @@ function Tag({
         </b>
       </Row>
     </Button>
+  )
+}
+
+/** Small, and never by colour alone: harmed by heat or frost, or about to be. */
+function Mark({
+  weather,
+  today,
+}: {
+  readonly weather: NonNullable<TagOnMat['weather']>
+  readonly today: PlainDate
+}) {
+  const Icon =
+    weather.kind === 'coming' && weather.what === 'frost' ? IconSnowflake : IconTemperature
+  return (
+    <Box as="span" weight="bold" tone="ink" block>
+      <Icon size={12} aria-hidden />{' '}
+      {weather.kind === 'harmed'
+        ? words.storage.harmed
+        : words.storage.coming(weather.what, weather.on, today)}
+    </Box>
   )
 }
 
