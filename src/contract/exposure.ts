@@ -18,6 +18,27 @@ export const readExposure = endpoint(
   exposure.exposureView,
 )
 
+export const readLotExposure = endpoint(
+  'GET',
+  '/api/exposure/lots/{lotId}',
+  'What one lot met on its way through the house, day by day',
+  {
+    params: z.object({ lotId: wire.lotId }),
+    query: z.object({ pocket: wire.pocketId.optional() }),
+  },
+  exposure.lotExposure,
+)
+
+export const lotExposureFile = file(
+  '/api/exposure/lots/{lotId}/exposure.json',
+  'The same to keep or to hand on, as JSON',
+  {
+    params: z.object({ lotId: wire.lotId }),
+    query: z.object({ pocket: wire.pocketId.optional() }),
+  },
+  'application/json; charset=utf-8',
+)
+
 export const addReadings = endpoint(
   'POST',
   '/api/exposure/readings',

@@ -1,9 +1,11 @@
 /** What heat and frost did to each part of a lot, or are about to do, as a mark on its tag. */
 import type { z } from 'zod'
+import type * as values from '../../contract/values/exposure'
 import type * as kits from '../../contract/values/kits'
 import { daysBetween } from '../../core/calendar/plainDate'
 import { type HarmAhead, harmsAhead, SOON_DAYS } from '../../core/exposure/harmsAhead'
-import type { LotId, PocketId } from '../../core/ids'
+import { type Unfit, unfitThings } from '../../core/exposure/unfit'
+import type { KitId, LotId, PocketId } from '../../core/ids'
 import { readYears } from '../../db/exposure/temperatures'
 import { type Reading, surveyOf } from '../frame/world'
 import { exposureOf } from './exposureOf'
@@ -42,3 +44,28 @@ export async function marksOf(
     return first ? { kind: 'coming', what: first.code, on: first.on } : null
   }
 }
+
+/** What does not belong where it lies, each once. @param now minutes */
+export async function unfitAt(at: Reading, now: number): Promise<readonly Unfit[]> {
+  const { keepingOfItem } = await exposureOf(at, now)
+  return unfitThings(await surveyOf(at), await readYears(at.trx), (itemId) =>
+    keepingOfItem.get(itemId),
+  )
+}
+
+/** As it is answered, of all kits of a place or of one. */
+export const unfitView = (
+  { place, code, days, of, months, things }: Unfit,
+  kitId: KitId | null,
+): z.infer<typeof values.unfit> => ({
+  placeId: place.id,
+  code,
+  days,
+  of,
+  months,
+  titles: [
+    ...new Set(
+      things.filter((one) => kitId === null || one.kitId === kitId).map(({ title }) => title),
+    ),
+  ],
+})

@@ -7,15 +7,14 @@ import { yearChart } from '../../core/exposure/chart'
 import { boxChange } from '../../core/exposure/coolBox'
 import { linesOf, type PocketSite, type Spot } from '../../core/exposure/household'
 import type { Series } from '../../core/exposure/readings'
-import { GRAVITY } from '../../core/exposure/verdict'
 import type { KitId, PlaceId, PocketId, TemperatureLogId } from '../../core/ids'
-import { itemTitle } from '../../core/stock/item'
 import type { Survey } from '../../core/watch/survey'
 import { type KeptYear, readLogs, readYears, seriesOf } from '../../db/exposure/temperatures'
 import { notFound } from '../frame/refusal'
 import { type Caller, reading, surveyOf, type World } from '../frame/world'
-import { exposureOf, type HouseholdExposure, keptAs } from './exposureOf'
-import { comingAt } from './marksOf'
+import { exposureOf, type HouseholdExposure } from './exposureOf'
+import { judgedLots } from './judgedLots'
+import { comingAt, unfitAt, unfitView } from './marksOf'
 
 export type ExposureView = z.infer<(typeof contract.readExposure)['result']>
 
@@ -33,7 +32,7 @@ export const readExposure = (world: World, caller: Caller, asked: Asked): Promis
     const now = world.now().getTime() / 60_000
     const exposure = await exposureOf(at, now)
     const years = await readYears(at.trx)
-    const lots = lotsOf(survey, exposure)
+    const lots = judgedLots(survey, exposure)
     const spot = spotAsked(survey, exposure, asked, lots)
     const placeId = spot && placeOf(survey, spot)
     const site = spot && placeId ? pseudoSite(survey, spot, placeId) : null
@@ -81,6 +80,7 @@ export const readExposure = (world: World, caller: Caller, asked: Asked): Promis
         placeId: id,
         ...coming,
       })),
+      unfit: (await unfitAt(at, now)).map((one) => unfitView(one, null)),
     } as ExposureView
   })
 
@@ -126,45 +126,6 @@ const plainYear = (year: KeptYear | undefined) =>
 
 /** What the climate of a place says something of: no fridge, and nothing that is carried about. */
 const isOpenAir = ({ sort, isCarried }: PocketSite): boolean => sort !== 'elsewhere' && !isCarried
-
-function lotsOf(survey: Survey, { judged, keepings }: HouseholdExposure): ExposureView['lots'] {
-  const held = new Map(
-    survey.holdings.map((one) => [`${one.lot.id}/${one.site.pocket.id}`, one] as const),
-  )
-  return judged
-    .flatMap((one) => {
-      const holding = held.get(`${one.lotId}/${one.pocketId}`)
-      const keeping = keepings.get(one.lotId)
-      if (!holding || !keeping) return []
-      const { item, lot, site } = holding
-      return [
-        {
-          lotId: one.lotId,
-          itemId: item.id,
-          title: itemTitle(item),
-          pocketId: one.pocketId,
-          pocket: site.pocket.name,
-          kit: site.kit.name,
-          placeId: site.place.id,
-          ...keptAs(keeping),
-          verdict: one.verdict,
-          told: one.told,
-          mean: one.mean,
-          share: Math.round(one.share * 1000) / 1000,
-          hottest: one.figures.hottest,
-          coldest: one.figures.coldest,
-          isHeld: lot.standing.kind === 'held',
-          since: one.since,
-        },
-      ]
-    })
-    .sort(
-      (a, b) =>
-        GRAVITY[b.verdict.kind] - GRAVITY[a.verdict.kind] ||
-        a.title.localeCompare(b.title) ||
-        (a.pocket < b.pocket ? -1 : 1),
-    )
-}
 
 function placeOf({ kits, sites }: Pick<Survey, 'kits' | 'sites'>, spot: Spot): PlaceId | null {
   if (spot.kind === 'place') return spot.id

@@ -7,6 +7,7 @@ import type { KitId } from '../../core/ids'
 import { misplacedIn } from '../../core/layout/misplaced'
 import { layoutProblem, thingKey } from '../../core/layout/ofKit'
 import { itemTitle } from '../../core/stock/item'
+import { unfitAt, unfitView } from '../exposure/marksOf'
 import { notFound } from '../frame/refusal'
 import { type Caller, reading, surveyOf, type World } from '../frame/world'
 import { contentOf, keptFor } from './readKits'
@@ -44,6 +45,10 @@ export const readLayout = (
           },
         }),
       ),
+      unfit: (await unfitAt(at, world.now().getTime() / 60_000))
+        .filter(({ place }) => place.id === kit.placeId)
+        .map((one) => unfitView(one, kitId))
+        .filter(({ titles }) => titles.length > 0),
       lots: lines.map(({ item, site, holdings }) => ({
         key: thingKey(item.id, site.pocket.id),
         holdings: holdings.map(({ lot, amount }) => ({

@@ -1,5 +1,6 @@
 /** Heat and frost as they are asked and answered. */
 import { z } from 'zod'
+import { WEATHERS } from '../../core/exposure/ahead'
 import { COLDEST, HOTTEST, MOST_READINGS, SOURCES } from '../../core/exposure/readings'
 import * as wire from '../primitives'
 import { keeping } from './items'
@@ -78,6 +79,7 @@ export const judgedLot = z.object({
   title: z.string(),
   pocketId: wire.pocketId,
   pocket: z.string(),
+  kitId: wire.kitId,
   kit: z.string(),
   placeId: wire.placeId,
   ...keeping.shape,
@@ -91,10 +93,38 @@ export const judgedLot = z.object({
   since: z.number(),
 })
 
+/** One lot where it lies: its way through the house, and what it met day by day. */
+export const lotExposure = z.object({
+  today: wire.plainDate,
+  ...judgedLot.shape,
+  place: z.string(),
+  batch: z.string(),
+  expiry: wire.expiry,
+  /** Hundredths of °C between which it may be; null for no end. */
+  band: z.object({ from: z.int().nullable(), to: z.int().nullable() }),
+  /** At or below, or above these it is told: a cool room is none. */
+  outside: z.object({ from: z.int().nullable(), to: z.int().nullable() }),
+  /** Minutes; null: still. */
+  stays: z.array(z.object({ where: z.string(), from: z.int(), to: z.int().nullable() })).readonly(),
+  days: z
+    .array(
+      z.object({
+        on: wire.plainDate,
+        range: z.object({ low: z.int(), high: z.int() }).nullable(),
+        of: z.enum(['measured', 'typed', 'modelled']),
+      }),
+    )
+    .readonly(),
+  /** Measured minutes above each: hundredths of °C. */
+  above: z.array(z.object({ of: z.int(), minutes: z.number() })).readonly(),
+  frosts: z.array(z.object({ from: z.number(), to: z.number(), lowest: z.number() })).readonly(),
+  loggers: z.array(z.string()).readonly(),
+})
+
 /** What the model sees coming at a place. */
 export const ahead = z.object({
   placeId: wire.placeId,
-  code: z.enum(['frost', 'heat']),
+  code: z.enum(WEATHERS),
   on: wire.plainDate,
   hundredths: z.int(),
   things: z
@@ -110,6 +140,16 @@ export const chart = z.object({
   tenths: z.array(z.int().nullable()).readonly(),
   /** "m" where it was measured, "t" typed, "." by the model or not known. */
   origin: z.string(),
+})
+
+/** What does not belong at a place in its hottest or coldest months, by the model. */
+export const unfit = z.object({
+  placeId: wire.placeId,
+  code: z.enum(WEATHERS),
+  days: z.int(),
+  of: z.int(),
+  months: z.tuple([z.int(), z.int()]).readonly(),
+  titles: z.array(z.string()).readonly(),
 })
 
 export const exposureView = z.object({
@@ -148,6 +188,7 @@ export const exposureView = z.object({
   apartMinutes: z.number(),
   lots: z.array(judgedLot).readonly(),
   ahead: z.array(ahead).readonly(),
+  unfit: z.array(unfit).readonly(),
   /** What an insulated box would change at the place, by the model; null where there is none. */
   box: z
     .object({

@@ -33,6 +33,16 @@ export const layoutValue = z.object({
       to: z.object({ pocketId: wire.pocketId, pocket: z.string(), kit: z.string() }),
     }),
   ),
+  /** What frost or heat would harm in this kit where it stands, by the model. */
+  unfit: z.array(
+    z.object({
+      code: z.enum(WEATHERS),
+      days: z.int(),
+      of: z.int(),
+      months: z.tuple([z.int(), z.int()]).readonly(),
+      titles: z.array(z.string()).readonly(),
+    }),
+  ),
 })
 
 export const emptyGrams = z.int('Give whole grams').min(0).max(500_000)

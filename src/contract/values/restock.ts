@@ -122,7 +122,7 @@ export const restockProblem = z.object({
       line: index.nullable(),
       amount: units,
       lastDay: days.nullable(),
-      here: z.object({ last: days, by: z.enum(['date', ...WEATHERS]) }).nullable(),
+      here: z.object({ last: days, on: days, by: z.enum(['date', ...WEATHERS]) }).nullable(),
       stays: z.enum(STAYS).nullable(),
     }),
   ),

@@ -83,6 +83,8 @@ export interface JudgedExposure extends Exposure {
   readonly pocketId: PocketId
   /** It came then, or somebody who knows answered then: what was before does not count. */
   readonly since: number
+  /** The way on which it met that; of several that came together, the worst. */
+  readonly path: Path
 }
 
 /** Somebody who knows has said that it may be used: what was before is answered. */
@@ -133,11 +135,11 @@ export function judgeHousehold(
       const between = (from: number) => figuresOf(lines, path, from, now)
       const all = between(since)
       const year = since < now - YEAR_MINUTES ? between(now - YEAR_MINUTES) : all
-      return [{ ...judgeExposure(keeping, all, year), since }]
+      return [{ ...judgeExposure(keeping, all, year), since, path }]
     })
     const [first, ...others] = judged
     if (!first) return []
-    const worst = others.reduce<Exposure & { since: number }>(
+    const worst = others.reduce<Exposure & Pick<JudgedExposure, 'since' | 'path'>>(
       (so, one) => (graver(so, one) === one ? one : so),
       first,
     )

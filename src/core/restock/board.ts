@@ -120,7 +120,7 @@ export function restockBoard(
         meets: meets(line, putOn),
         savesMinor: Math.round(newMinor(problem, thing) * amount),
         turnsOn: lastDay !== null && lastDay < problem.days ? lastDay + 1 : null,
-        before: here && here.by !== 'date' ? { by: here.by, day: here.last + 1 } : null,
+        before: here && here.by !== 'date' ? { by: here.by, day: here.on } : null,
       }
     }),
     buys: buysOf(problem, decisions, meets),
@@ -180,7 +180,7 @@ function takeOutsOf(problem: RestockProblem, lived: Replayed): readonly TakeOutL
     problem.stops[stop]?.chances.findLast((chance) => chance.day < day)?.day
   return [
     ...lived.turned.map(
-      ({ shelf, thing, line, stop, day, amount, by }): TakeOutLine => ({
+      ({ shelf, thing, line, stop, day, amount, by, on }): TakeOutLine => ({
         kind: by === 'date' ? 'throw_away' : 'take_in',
         shelf,
         thing,
@@ -188,7 +188,7 @@ function takeOutsOf(problem: RestockProblem, lived: Replayed): readonly TakeOutL
         stop,
         amount,
         on: by === 'date' ? visit(stop, day) : (before(stop, day) ?? visit(stop, day)),
-        turnsOn: day,
+        turnsOn: by === 'date' ? day : on,
         by,
         worthMinor: worth(thing, amount),
       }),

@@ -44,6 +44,8 @@ export interface Turned {
   readonly amount: number
   /** Past its date; or frost or heat harmed it, where it lay. */
   readonly by: End['by']
+  /** The first day on which frost or heat is there, which may be past. */
+  readonly on: number
 }
 
 /** Taken out at a visit to make room, although good still. */
@@ -162,8 +164,8 @@ class Run {
     const gone = (piles: Pile[], line: number | null, stop: (pile: Pile) => number) => {
       for (const pile of piles)
         if (pile.last < day && pile.amount > EPSILON) {
-          const { thing, shelf, amount, by } = pile
-          this.turned.push({ shelf, thing, line, stop: stop(pile), day, amount, by })
+          const { thing, shelf, amount, by, on } = pile
+          this.turned.push({ shelf, thing, line, stop: stop(pile), day, amount, by, on })
           pile.amount = 0
         }
     }
@@ -277,6 +279,7 @@ class Run {
         amount,
         last,
         by: 'date',
+        on: last + 1,
       })
       pile.amount -= amount
       over -= amount

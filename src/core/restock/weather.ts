@@ -17,6 +17,8 @@ export interface Spoils {
 export interface End {
   readonly last: number
   readonly by: 'date' | Weather
+  /** The first day on which that is so. */
+  readonly on: number
 }
 
 const kept = new WeakMap<readonly Spoils[], ReadonlyMap<string, number>>()
@@ -47,12 +49,12 @@ export function endOn(
 ): End {
   const spell = spellFor(problem, line, thing)
   const until = spell?.until[put] ?? null
-  if (!spell || until === null || until >= lasts) return { last: lasts, by: 'date' }
-  return { last: until, by: spell.by[put] === 'h' ? 'heat' : 'frost' }
+  if (!spell || until === null || until >= lasts) return { last: lasts, by: 'date', on: lasts + 1 }
+  return { last: until, on: until + 1, by: spell.by[put] === 'h' ? 'heat' : 'frost' }
 }
 
 /** How long it is good where it lies now. */
 export function endHere({ lastDay, here }: Pick<Shelf, 'lastDay' | 'here'>): End {
   const lasts = lastDay ?? Number.POSITIVE_INFINITY
-  return here && here.last < lasts ? here : { last: lasts, by: 'date' }
+  return here && here.last < lasts ? here : { last: lasts, by: 'date', on: lasts + 1 }
 }

@@ -39,6 +39,16 @@ export function Ahead({ view }: { readonly view: ExposureView }) {
           )
         })}
       </Stack>
+      {view.unfit.map((one) => (
+        <Box as="section" above={4} key={`${one.placeId}${one.code}`}>
+          <Box as="h3" size={3} breakable>
+            {name(one.placeId)}: {words.storage.unfit(one)}
+          </Box>
+          <Box as="p" size={2} breakable>
+            {words.storage.unfitThings(one.titles)}
+          </Box>
+        </Box>
+      ))}
     </Box>
   )
 }

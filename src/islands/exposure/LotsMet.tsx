@@ -96,8 +96,8 @@ function Card({ lot }: { readonly lot: JudgedLot }) {
         </Folded>
       )}
       <Row above={2}>
-        <ButtonLink kind="quiet" href={`/lots/${lot.lotId}`}>
-          {lotWords.open}
+        <ButtonLink kind="quiet" href={`/lots/${lot.lotId}/exposure?pocket=${lot.pocketId}`}>
+          {words.exposure.way.open}
         </ButtonLink>
       </Row>
     </Box>

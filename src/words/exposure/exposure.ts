@@ -136,13 +136,44 @@ export const exposure = {
     saying: (title: string, storage: string, what: string, mean: string): string =>
       `I have ${title}. To be kept: ${storage}. It ${what}.${mean === '' ? '' : ` The ${mean}.`} May it still be used?`,
     ask: 'Ask the pharmacist, for an animal the vet, or the maker. Note who answered when you take it off hold.',
-    open: 'Open it',
+    open: 'Open it in its kit',
     rest: (within: number, unknown: number): string =>
       [
         ...(unknown > 0 ? [`${capital(things(unknown))} not known`] : []),
         ...(within > 0 ? [`${unknown > 0 ? things(within) : capital(things(within))} within`] : []),
       ].join(', '),
     others: 'At the other places',
+  },
+  way: {
+    title: 'Where it was',
+    open: 'Its heat and frost',
+    print: 'Print this sheet',
+    json: 'Save as JSON',
+    days: 'Lowest and highest of each day',
+    under:
+      'The shaded band is what it may be in. What nobody measured is by the model, drawn pale, and never counts.',
+    outside: (days: number): string =>
+      days === 0
+        ? 'No measured day outside its band'
+        : `${days} measured ${days === 1 ? 'day' : 'days'} outside its band`,
+    to: (where: string): string => `to ${where}`,
+    span: (from: PlainDate, to: PlainDate | null): string =>
+      to === null ? `since ${fullDay(from)}` : `${fullDay(from)} to ${fullDay(to)}`,
+    figures: 'What it met',
+    expiry: 'Good until',
+    batch: 'Batch',
+    since: 'Counted since',
+    range: 'Coldest and hottest',
+    above: (of: number): string => `Above ${degrees(of)}`,
+    frost: 'At 0 °C or below',
+    frosts: (times: number, minutes: number): string =>
+      `${times === 1 ? 'once' : `${times} times`}, ${lasting(minutes)} in all`,
+    none: 'not measured',
+    told: 'To know',
+    mean: 'On the mean',
+    tooLittle: 'too little was measured',
+    share: 'Measured of the time',
+    loggers: 'Measured by',
   },
   ahead: {
     title: 'What is coming, by the model',

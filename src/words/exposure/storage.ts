@@ -3,7 +3,7 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import { STORAGE_CLASSES, type StorageClass } from '../../core/catalogue/storageClass'
 import type { Weather } from '../../core/exposure/ahead'
 import type { Keeping } from '../../core/exposure/storage'
-import { capital, shortDay } from '../frame/format'
+import { capital, list, MONTH_NAMES, numberWord, shortDay } from '../frame/format'
 
 const SHORT: Readonly<Record<StorageClass, string>> = {
   room: '20 to 25 °C',
@@ -17,6 +17,13 @@ const SHORT: Readonly<Record<StorageClass, string>> = {
 }
 const FROST = 'no frost'
 const WEATHER: Readonly<Record<Weather, string>> = { frost: 'Frost', heat: 'Too hot' }
+
+interface UnfitSaid {
+  readonly code: Weather
+  readonly days: number
+  readonly of: number
+  readonly months: readonly [from: number, to: number]
+}
 
 type Kept = Pick<Keeping, 'storage' | 'frostHarms'>
 
@@ -47,8 +54,15 @@ export const storage = {
   any: 'Every way',
   harmed: 'Too much heat or frost',
   coming: (what: Weather, on: PlainDate, today: PlainDate): string =>
-    `${WEATHER[what]} ${on <= today ? 'now' : `from ${shortDay(on, today)}`}`,
+    `${WEATHER[what]} ${on <= today ? 'likely now' : `from ${shortDay(on, today)}`}`,
   comingLong: (what: Weather, on: PlainDate, today: PlainDate): string =>
-    `${WEATHER[what]} ${on <= today ? 'now' : `from ${shortDay(on, today)}`}, by the model: take it indoors`,
+    `${WEATHER[what]} ${on <= today ? 'likely now' : `from ${shortDay(on, today)}`}, by the model: take it indoors`,
+  notHere: 'Not for this place all year',
+  unfit: ({ code, days, of, months }: UnfitSaid): string =>
+    `${code === 'frost' ? 'Frost' : 'Above 30 °C'} on ${days} of ${of} days, ${MONTH_NAMES[months[0] - 1]} to ${MONTH_NAMES[months[1] - 1]}, by the model.`,
+  unfitThings: (titles: readonly string[]): string =>
+    `${titles.length === 1 ? 'This does' : `These ${numberWord(titles.length)} do`} not belong here then: ${list(titles)}.`,
+  toPlan: 'What the plan does about it',
+  open: 'What heat and frost did',
   what: capital('heat and frost'),
 }

@@ -154,7 +154,7 @@ export const plan = {
   swapWhy: (day: PlainDate, today: PlainDate): string =>
     `makes room; good until ${shortDay(day, today)}, use it up at home`,
   harmed: (by: Weather, day: PlainDate, today: PlainDate): string =>
-    `${WEATHER[by]} ${day <= today ? 'already' : `from ${shortDay(day, today)}`}, by the model`,
+    `${WEATHER[by]} ${day <= today ? 'likely now' : `from ${shortDay(day, today)}`}, by the model`,
   indoors: (until: PlainDate, today: PlainDate): string =>
     `keep it indoors until ${shortDay(until, today)}, and take it along when you go`,
   backFrom: 'from indoors',

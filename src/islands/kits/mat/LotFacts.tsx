@@ -4,6 +4,7 @@ import type { PlainDate } from '../../../core/calendar/plainDate'
 import { addDays, daysBetween } from '../../../core/calendar/plainDate'
 import { lastGoodDay } from '../../../core/shelf-life/lastGoodDay'
 import { Box, Row } from '../../../ui/Box'
+import { ButtonLink } from '../../../ui/Button'
 import { useStrap } from '../../../ui/Frame'
 import * as words from '../../../words'
 import { expiryText, fullDay, money, shortMonth } from '../../../words/frame/format'
@@ -94,6 +95,11 @@ export function LotFacts({ line, tag, members, today }: Props) {
           </Row>
         ))}
       </Box>
+      {tag.weather?.kind === 'harmed' && (
+        <Row above={3}>
+          <ButtonLink href={`/lots/${lot.id}/exposure`}>{words.storage.open}</ButtonLink>
+        </Row>
+      )}
       {lot.directions && (
         <Box as="p" padX={4} padY={3} above={4} size={2} surface="band" radius={2} breakable>
           <Box as="b" size={1} block>

@@ -251,12 +251,12 @@ function Mark({
   const Icon =
     weather.kind === 'coming' && weather.what === 'frost' ? IconSnowflake : IconTemperature
   return (
-    <Box as="span" weight="bold" tone="ink" block>
-      <Icon size={12} aria-hidden />{' '}
+    <Row as="span" gap={2} align="center" weight="bold" tone="ink">
+      <Icon size={12} aria-hidden />
       {weather.kind === 'harmed'
         ? words.storage.harmed
         : words.storage.coming(weather.what, weather.on, today)}
-    </Box>
+    </Row>
   )
 }
 

@@ -12,7 +12,7 @@ import type { Arrangement } from '../../../../workers/arranger'
 import type { Kit } from '../view'
 import classes from './arrange.module.css'
 import { NewLabels } from './NewLabels'
-import { OtherKits } from './OtherKits'
+import { NotHere, OtherKits } from './OtherKits'
 import { SmallMat } from './SmallMat'
 import { TickLine } from './TickLine'
 import { toggled } from './toggled'
@@ -189,6 +189,7 @@ function Proposal({ kit, data, found, onDone, choice, onMovedAway }: ProposalPro
       )}
       <NewLabels labels={labels} bay={bay} written={written} onChange={setWritten} />
       <OtherKits data={data} onMoved={onMovedAway} />
+      <NotHere data={data} />
       <Row gap={4} align="center" wrap>
         {moves.length + labels.length > 0 && (
           <Button

@@ -1,8 +1,8 @@
-/** What belongs in another kit of this place: each moved with one press. */
+/** What belongs in another kit of this place: each moved with one press; and what belongs at no kit of it. */
 import { actOnMany } from '../../../../contract/stock'
 import { useActing } from '../../../../ui/acting'
 import { Box, Row } from '../../../../ui/Box'
-import { Button } from '../../../../ui/Button'
+import { Button, ButtonLink } from '../../../../ui/Button'
 import * as words from '../../../../words'
 import type { LayoutData } from './useArranging'
 
@@ -54,5 +54,25 @@ export function OtherKits({ data, onMoved }: Props) {
         ))}
       </ul>
     </section>
+  )
+}
+
+/** Whatever the layout, frost or heat would harm these here. */
+export function NotHere({ data }: Pick<Props, 'data'>) {
+  if (data.unfit.length === 0) return null
+  return (
+    <Box as="section" above={5} aria-label={words.storage.notHere}>
+      <Box as="h2" size={4}>
+        {words.storage.notHere}
+      </Box>
+      {data.unfit.map((one) => (
+        <Box as="p" size={2} key={one.code} breakable>
+          {words.storage.unfit(one)} {words.storage.unfitThings(one.titles)}
+        </Box>
+      ))}
+      <ButtonLink kind="quiet" href="/restock/plan">
+        {words.storage.toPlan}
+      </ButtonLink>
+    </Box>
   )
 }

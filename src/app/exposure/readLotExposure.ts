@@ -1,0 +1,137 @@
+/** What one lot met, as a page, a sheet for the pharmacist and a file. */
+import type { z } from 'zod'
+import type * as contract from '../../contract/exposure'
+import {
+  addDays,
+  daysBetween,
+  later,
+  type PlainDate,
+  plainDate,
+} from '../../core/calendar/plainDate'
+import { localReader, zoneOffset } from '../../core/calendar/zoneOffset'
+import { type DayBegin, daysAlong } from '../../core/exposure/along'
+import type { Spot } from '../../core/exposure/household'
+import { FROST, LIMITS, THRESHOLDS } from '../../core/exposure/limits'
+import type { Modelled } from '../../core/exposure/model'
+import type { Keeping } from '../../core/exposure/storage'
+import type { LotId, PocketId } from '../../core/ids'
+import type { Site } from '../../core/watch/survey'
+import { readYears } from '../../db/exposure/temperatures'
+import { notFound } from '../frame/refusal'
+import { type Caller, reading, surveyOf, type World } from '../frame/world'
+import { exposureOf } from './exposureOf'
+import { judgedLots } from './judgedLots'
+
+export type LotExposureView = z.infer<(typeof contract.readLotExposure)['result']>
+
+const YEAR_DAYS = 365
+
+/**
+ * Where it lies in several pockets, of the one that is asked for; else of the one that met most.
+ * @throws {Refusal} `not_found` where nothing was ever measured on its way
+ */
+export const readLotExposure = (
+  world: World,
+  caller: Caller,
+  lotId: LotId,
+  pocketId?: PocketId,
+): Promise<LotExposureView> =>
+  reading(world, caller, async (at) => {
+    const now = world.now().getTime() / 60_000
+    const survey = await surveyOf(at)
+    const exposure = await exposureOf(at, now)
+    const [line] = judgedLots(survey, exposure).filter(
+      (one) => one.lotId === lotId && (pocketId === undefined || one.pocketId === pocketId),
+    )
+    const judged = exposure.judged.find(
+      (one) => one.lotId === lotId && one.pocketId === line?.pocketId,
+    )
+    const holding = survey.holdings.find(
+      ({ lot, site }) => lot.id === lotId && site.pocket.id === line?.pocketId,
+    )
+    const keeping = exposure.keepings.get(lotId)
+    if (!line || !judged || !holding || !keeping) throw notFound()
+    const years = await readYears(at.trx)
+    const zone = at.household.timeZone
+    const first = dayOf(zone, judged.since)
+    const from = later(first, addDays(at.today, 1 - YEAR_DAYS))
+    return {
+      today: at.today,
+      ...line,
+      place: holding.site.place.name,
+      batch: holding.lot.batch,
+      expiry: holding.lot.expiry,
+      band: bandOf(keeping),
+      outside: outsideOf(keeping),
+      stays: judged.path.map(({ pocketId: id, ...stay }) => ({
+        where: siteName(survey.sites.get(id)),
+        ...stay,
+      })),
+      days: daysAlong(
+        judged.path.map((stay) => ({ ...stay, from: Math.max(stay.from, judged.since) })),
+        exposure.lines,
+        beginsFrom(zone, from, daysBetween(from, at.today) + 1),
+        now,
+        (id) => modelAt(survey.sites.get(id), years),
+      ),
+      // Warmer than its class allows, and no cooler.
+      above: THRESHOLDS.map((of, n) => ({ of, minutes: judged.figures.above[n] ?? 0 })).filter(
+        ({ of }) => of >= (bandOf(keeping).to ?? THRESHOLDS[1]),
+      ),
+      frosts: judged.figures.frosts.map(({ from: begin, to, lowest }) => ({
+        from: begin,
+        to,
+        lowest,
+      })),
+      loggers: [
+        ...new Set(
+          exposure.logs
+            .filter(({ spot }) =>
+              judged.path.some((stay) => isAt(survey.sites.get(stay.pocketId), spot)),
+            )
+            .map(({ name }) => name),
+        ),
+      ],
+    } as LotExposureView
+  })
+
+/** Between which temperatures it may be, as far as its class or frost says. */
+function bandOf({ storage, frostHarms }: Keeping): LotExposureView['band'] {
+  const limits = (storage && LIMITS[storage]) ?? null
+  return { from: limits?.below ?? (frostHarms ? FROST : null), to: limits?.above ?? null }
+}
+
+/** A fridge that was too cold, and frost where that harms; below a room is only cool. */
+function outsideOf({ storage, frostHarms }: Keeping): LotExposureView['outside'] {
+  const limits = (storage && LIMITS[storage]) ?? null
+  const cold = storage === 'fridge' && limits?.below ? limits.below - 1 : null
+  return { from: cold ?? (frostHarms ? FROST : null), to: limits?.above ?? null }
+}
+
+const siteName = (site: Site | undefined): string =>
+  site ? `${site.pocket.name}, ${site.kit.name} (${site.place.name})` : ''
+
+const isAt = (site: Site | undefined, { id }: Spot): boolean =>
+  site !== undefined && [site.pocket.id, site.kit.id, site.place.id].some((one) => one === id)
+
+function modelAt(
+  site: Site | undefined,
+  years: Awaited<ReturnType<typeof readYears>>,
+): Modelled | null {
+  const year = years.find(({ placeId }) => placeId === site?.place.id)
+  const climate = site?.place.climate
+  const isOpen = site?.pocket.sort !== 'elsewhere' && site?.kit.goesWith === null
+  return year && climate && isOpen ? { climate, year } : null
+}
+
+const dayOf = (zone: string, minute: number): PlainDate =>
+  plainDate(new Date((minute + zoneOffset(zone)(minute)) * 60_000).toISOString().slice(0, 10))
+
+/** So many local days in order, each with the minute at which it begins. */
+function beginsFrom(zone: string, from: PlainDate, days: number): readonly DayBegin[] {
+  const reader = localReader(zone)
+  return Array.from({ length: days }, (_, n) => {
+    const on = addDays(from, n)
+    return { on, from: reader(Date.parse(`${on}T00:00:00Z`) / 60_000, null) }
+  })
+}
