@@ -60,7 +60,7 @@ export function runtime(): Runtime {
       db,
       now: clockFrom(SATCHEL_TODAY),
       surveys: revisionCache(),
-      services: standInServices,
+      services: { ...standInServices, letters },
     },
     auth,
     secret: SATCHEL_SECRET,

@@ -1,5 +1,6 @@
-/** The made-up shop, bulletins and loggers that ship with the application, in place of real ones. */
+/** The made-up shop, bulletins, loggers and mail that ship with the application, in place of real ones. */
 import { bulletinFeed } from './bulletinFeed'
+import { letterFolder } from './letters'
 import { simulatedLoggers } from './loggers'
 import { postShop } from './postShop'
 
@@ -7,4 +8,5 @@ export const standInServices = {
   shops: [postShop],
   bulletins: bulletinFeed,
   loggers: simulatedLoggers,
+  letters: letterFolder('.satchel-data/letters'),
 } as const

@@ -15,6 +15,16 @@ describe('an entry of the calendar', () => {
       'Gauze, Tape',
     ],
     [{ kind: 'course', title: 'Drops', member: 'Moth' }, 'Drops: last day for Moth', ''],
+    [
+      { kind: 'weather', what: 'frost', place: 'Cottage', titles: ['Saline', 'Drops'] },
+      'First frost by the model, Cottage',
+      'Take indoors before: Saline, Drops',
+    ],
+    [
+      { kind: 'weather', what: 'heat', place: 'Car', titles: ['Cream'] },
+      'Above 30 °C by the model, Car',
+      'Take indoors before: Cream',
+    ],
   ])('%j', (entry, summary, description) => {
     expect(calendar.entry(entry as never)).toEqual({ summary, description })
   })

@@ -46,6 +46,11 @@ export const calendar = {
             )
             .join('\n'),
         }
+      case 'weather':
+        return {
+          summary: `${entry.what === 'frost' ? 'First frost' : 'Above 30 °C'} by the model, ${entry.place}`,
+          description: `Take indoors before: ${entry.titles.join(', ')}`,
+        }
       case 'follow_up':
         return {
           summary: `Check on ${entry.who || watchText.untitled('follow_up')}`,

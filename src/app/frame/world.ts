@@ -1,4 +1,5 @@
 /** What use cases need from outside: the database, the time, and who is asking. */
+import type { Letters } from '../../core/account/letters'
 import { dayAt, type PlainDate } from '../../core/calendar/plainDate'
 import { lookahead } from '../../core/calendar/presence'
 import type { LoggerNetwork } from '../../core/exposure/loggerNetwork'
@@ -28,6 +29,7 @@ export interface Services {
   readonly shops: readonly Shop[]
   readonly bulletins: BulletinFeed
   readonly loggers: LoggerNetwork
+  readonly letters: Letters
 }
 
 /** Where recalls are published: a JSON Feed of bulletins. */

@@ -87,7 +87,7 @@ export const readCalendarFile = async (
   const recalled = await recallCount(world)
   return reading(world, caller, async (at) => {
     const { looks, open } = await everything(at, recalled)
-    const { survey, rounds, followUps } = looks
+    const { survey, rounds, followUps, coming } = looks
     const courses = await readCourses(at.trx)
     const members = await readMembers(at.trx, at.today)
     const calendar = ical({
@@ -100,6 +100,7 @@ export const readCalendarFile = async (
       ),
       open,
       followUps,
+      coming,
     }))
       calendar.createEvent(eventOf(entry, inWords(entry), world.now()))
     return calendar.toString()

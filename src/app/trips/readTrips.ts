@@ -1,16 +1,20 @@
 /** Trips, and one trip with what is to be packed for it. */
 import type { z } from 'zod'
 import type * as contract from '../../contract/trips'
+import { catalogue } from '../../core/catalogue/catalogue'
+import { keepingOfItem } from '../../core/exposure/storage'
 import type { TripId } from '../../core/ids'
 import { NOTHING } from '../../core/quantity/amount'
 import { itemTitle } from '../../core/stock/item'
 import { numbersAt } from '../../core/trips/numbers'
 import { roomOf } from '../../core/trips/room'
-import { firstDay, lastDay, travellers } from '../../core/trips/trip'
+import { firstDay, lastDay, type Trip, travellers } from '../../core/trips/trip'
+import { harmsOnTheWay, stopWeather } from '../../core/trips/weather'
+import { readYears } from '../../db/exposure/temperatures'
 import { readMembers } from '../../db/members/members'
 import { readKeptTrips, readTripLines } from '../../db/trips/trips'
 import { notFound } from '../frame/refusal'
-import { type Caller, reading, surveyOf, type World } from '../frame/world'
+import { type Caller, type Reading, reading, surveyOf, type World } from '../frame/world'
 
 export type TripsView = z.infer<(typeof contract.readTrips)['result']>
 export type TripView = z.infer<(typeof contract.readTrip)['result']>
@@ -114,6 +118,7 @@ export const readTrip = (
         const numbers = numbersAt(stop, household)
         return { stop: stop.id, emergency: numbers.emergency ?? '', poison: numbers.poison ?? '' }
       }),
+      ...(await weatherOf(at, trip)),
       lessons: kept
         .filter(({ trip: { id } }) => id !== tripId)
         .sort((a, b) => ((a.overOn ?? '') > (b.overOn ?? '') ? -1 : 1))
@@ -126,3 +131,35 @@ export const readTrip = (
       ),
     } as TripView
   })
+
+/** What heat and frost on the way would harm of what lies in the bags and what is to go in. */
+async function weatherOf(
+  at: Reading,
+  trip: Trip,
+): Promise<Pick<TripView, 'weather' | 'weatherUnknown'>> {
+  const { holdings, places } = await surveyOf(at)
+  const bags = new Set(trip.bags.map(({ kitId }) => kitId))
+  const toPack = new Set(
+    (await readTripLines(at.trx, trip.id)).flatMap(({ lotId, from, state }) =>
+      state === 'to_pack' ? [`${lotId}/${from}`] : [],
+    ),
+  )
+  const along = holdings
+    .filter(
+      ({ lot, site, judged }) =>
+        judged.state !== 'spent' &&
+        (bags.has(site.kit.id) || toPack.has(`${lot.id}/${site.pocket.id}`)),
+    )
+    .map(({ item }) => ({ title: itemTitle(item), keeping: keepingOfItem(item, catalogue()) }))
+  const years = await readYears(at.trx)
+  const weather = trip.stops.flatMap((stop) => {
+    const met = stopWeather(stop, places, years)
+    return met ? [{ ...met, harms: harmsOnTheWay(met, along) }] : []
+  })
+  return {
+    weather: weather.filter(({ harms }) => harms.length > 0),
+    weatherUnknown:
+      weather.length === 0 &&
+      along.some(({ keeping }) => keeping.frostHarms || keeping.storage !== 'no-limit'),
+  } as Pick<TripView, 'weather' | 'weatherUnknown'>
+}

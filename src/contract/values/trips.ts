@@ -96,6 +96,8 @@ export const callThere = z.object({
   poison: z.string(),
 })
 
+const onTheWay = { hundredths: z.int(), titles: z.array(z.string()).readonly() }
+
 export const tripView = z.object({
   trip,
   today: wire.plainDate,
@@ -121,6 +123,31 @@ export const tripView = z.object({
       }),
     )
     .readonly(),
+  /** Heat and frost at each stop by the model, with what of the bags would mind. */
+  weather: z
+    .array(
+      z.object({
+        stop: wire.stopId,
+        like: z.string(),
+        isThere: z.boolean(),
+        harms: z
+          .array(
+            z.discriminatedUnion('code', [
+              z.object({ code: z.enum(['car', 'heat', 'frost']), ...onTheWay }),
+              z.object({
+                code: z.literal('cold'),
+                ...onTheWay,
+                hours: z.number(),
+                hoursWithIce: z.number(),
+              }),
+            ]),
+          )
+          .readonly(),
+      }),
+    )
+    .readonly(),
+  /** Nobody has said how cold and hot it gets anywhere, and something in the bags would mind. */
+  weatherUnknown: z.boolean(),
   /** The other trips, to see who is in two at once. */
   others: z.array(trip.pick({ id: true, name: true, stops: true, bags: true })).readonly(),
 })

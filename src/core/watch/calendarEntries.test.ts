@@ -20,7 +20,7 @@ const entries = (...lots: Parameters<typeof onePocket>[2][number][]) => {
   const stock = onePocket(cottage, 1, lots)
   const survey = surveyed(stock)
   const rounds = kitRounds(survey, lookedAt(stock, 0), 'calm', new Map())
-  return calendarEntries(survey, rounds, [], [], { trips: [], open: [], followUps: [] })
+  return calendarEntries(survey, rounds, [], [], { trips: [], open: [], followUps: [], coming: [] })
 }
 
 describe('the dates that matter', () => {
@@ -43,7 +43,12 @@ describe('the dates that matter', () => {
       name: 'Lake week',
       stops: [stop(1, '2026-11-01', '2026-11-02'), stop(2, '2026-12-12', '2026-12-19')],
     }
-    const found = calendarEntries(survey, [], [], [ned], { trips: [trip], open: [], followUps: [] })
+    const found = calendarEntries(survey, [], [], [ned], {
+      trips: [trip],
+      open: [],
+      followUps: [],
+      coming: [],
+    })
     expect(found.filter(({ kind }) => kind === 'stop')).toEqual([
       {
         key: `stop-${idOf<StopId>(21, 2)}`,
@@ -102,6 +107,7 @@ describe('the dates that matter', () => {
       trips: [],
       open,
       followUps: known.followUps,
+      coming: known.coming,
     })
     const listed = found.find(({ kind }) => kind === 'errands')
     expect(listed).toMatchObject({ day: '2026-12-05', place: 'Cottage' })

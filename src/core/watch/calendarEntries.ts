@@ -1,6 +1,8 @@
 /** The dates of a household that belong into its calendar. */
 import { addDays, byDay, later, type PlainDate } from '../calendar/plainDate'
 import { nextThere } from '../calendar/presence'
+import type { Weather } from '../exposure/ahead'
+import type { HarmAhead } from '../exposure/harmsAhead'
 import type { Course } from '../household/course'
 import type { Member } from '../household/member'
 import type { FollowUp } from '../incident/followUps'
@@ -41,6 +43,13 @@ export type CalendarEntry = {
       readonly place: string
       readonly errands: readonly { readonly act: ErrandAct; readonly title: string }[]
     }
+  /** Frost or heat by the model, with what it would harm. */
+  | {
+      readonly kind: 'weather'
+      readonly what: Weather
+      readonly place: string
+      readonly titles: readonly string[]
+    }
   /** To be looked at again after something happened. */
   | { readonly kind: 'follow_up'; readonly who: string; readonly what: string }
 )
@@ -53,6 +62,7 @@ export interface ToDo {
   readonly trips: readonly Pick<Trip, 'id' | 'name' | 'stops'>[]
   readonly open: readonly Errand[]
   readonly followUps: readonly FollowUp[]
+  readonly coming: readonly HarmAhead[]
 }
 
 /** From today on, soonest first. */
@@ -61,7 +71,7 @@ export function calendarEntries(
   rounds: readonly KitRound[],
   courses: readonly Course[],
   members: readonly Pick<Member, 'id' | 'name'>[],
-  { trips, open, followUps }: ToDo,
+  { trips, open, followUps, coming }: ToDo,
 ): readonly CalendarEntry[] {
   const { today, places, holdings } = survey
   const until = addDays(today, AHEAD_DAYS)
@@ -161,9 +171,27 @@ export function calendarEntries(
       ? [{ key: `follow-up-${key}`, kind: 'follow_up', day: on, lastDay: on, who, what }]
       : [],
   )
-  return [...visits, ...stops, ...checks, ...turning.values(), ...ends, ...listed, ...again].sort(
-    (a, b) => byDay(a.day, b.day) || a.key.localeCompare(b.key),
+  const weather = coming.map(
+    ({ place, code, on, things }): CalendarEntry => ({
+      key: `weather-${place.id}-${code}`,
+      kind: 'weather',
+      day: on,
+      lastDay: on,
+      what: code,
+      place: place.name,
+      titles: [...new Set(things.map(({ title }) => title))],
+    }),
   )
+  return [
+    ...visits,
+    ...stops,
+    ...checks,
+    ...turning.values(),
+    ...ends,
+    ...listed,
+    ...again,
+    ...weather,
+  ].sort((a, b) => byDay(a.day, b.day) || a.key.localeCompare(b.key))
 }
 
 type Judged = Survey['holdings'][number]['judged']

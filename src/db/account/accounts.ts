@@ -95,6 +95,11 @@ export const accountByEmail = (db: Db, email: string) =>
     .where('email', '=', email.toLowerCase())
     .executeTakeFirst()
 
+/** Where letters to somebody go. */
+export const emailOf = async (db: Db, userId: string): Promise<string | null> =>
+  (await db.selectFrom('auth.user').select('email').where('id', '=', userId).executeTakeFirst())
+    ?.email ?? null
+
 export const renameAccount = (db: Db, userId: string, name: string) =>
   db.updateTable('auth.user').set({ name }).where('id', '=', userId).execute()
 

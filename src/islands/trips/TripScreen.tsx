@@ -25,6 +25,7 @@ import { TripForm } from './TripForm'
 import { sourcesIn } from './TripsScreen'
 import { usePacking } from './usePacking'
 import { isOutNow, type TripPatch, type TripView, tripOf } from './view'
+import { Weather } from './Weather'
 import { Whys } from './Whys'
 import { Wishes } from './Wishes'
 
@@ -151,6 +152,7 @@ function TripPlanned({ initial, cover: initialCover }: Props) {
         <div>
           <Stops view={view} cover={cover} plan={plan} onMove={moveDays} />
           <Questions view={view} cover={cover} />
+          <Weather view={view} />
           <Missing view={view} cover={cover} plan={plan} onChange={change} />
           {isOut && <OnTheWay view={view} cover={cover} plan={plan} />}
         </div>

@@ -56,6 +56,17 @@ export const letters = {
       'If it was not you, take it away on the Account screen and change your password.',
     ),
   }),
+  harmed: (to: string, things: number): Letter => ({
+    to,
+    subject: 'Heat or frost: look at your kits',
+    text: signed(
+      things === 1
+        ? 'A logger told of more heat or frost than one of your things is made for. It is on hold.'
+        : `A logger told of more heat or frost than ${things} of your things are made for. They are on hold.`,
+      '',
+      'Open Heat and frost to see which, and what to ask whom. Note there what was answered.',
+    ),
+  }),
   emailChanged: (to: string, next: string): Letter => ({
     to,
     subject: 'Your address was changed',

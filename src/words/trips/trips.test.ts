@@ -158,3 +158,34 @@ describe('figures of a trip', () => {
     )
   })
 })
+
+describe('heat and frost on the way', () => {
+  const titles = ['Pen', 'Drops']
+  it.each([
+    ['car', /closed car in the sun gets up to about 44 °C\. Do not leave .* Pen and Drops/],
+    ['heat', /Up to about 44 °C\. Keep these in the shade/],
+  ] as const)('%s says what to do', (code, said) => {
+    expect(trips.weather.harm({ code, hundredths: 4400, titles })).toMatch(said)
+  })
+  it('frost says where it stays warm', () => {
+    const said = trips.weather.harm({ code: 'frost', hundredths: -350, titles })
+    expect(said).toMatch(/Down to about −3.5 °C\. Keep these on the body/)
+  })
+  it.each([
+    [0, 'no time at all'],
+    [0.5, 'half an hour'],
+    [1, 'an hour'],
+    [1.5, '1½ hours'],
+    [6, '6 hours'],
+  ])('a cool bag of %s hours is said as %s, as our own figure', (hours, said) => {
+    const text = trips.weather.harm({
+      code: 'cold',
+      hundredths: 2600,
+      titles,
+      hours,
+      hoursWithIce: 5,
+    })
+    expect(text).toContain(`for about ${said},`)
+    expect(text).toMatch(/figures of ours: put a thermometer in/)
+  })
+})

@@ -1,11 +1,23 @@
 /** English for going out: trips, bags, packing and unpacking. */
 import { assertNever } from '../../core/brand'
 import { daysBetween, type PlainDate } from '../../core/calendar/plainDate'
+import { degrees } from '../../core/exposure/reason'
 import type { Amount } from '../../core/quantity/amount'
 import type { CabinRefusal } from '../../core/trips/cabin'
 import type { TripFault } from '../../core/trips/faults'
 import type { Stowage, Travel } from '../../core/trips/trip'
+import type { OnTheWay } from '../../core/trips/weather'
 import { capital, counted, dayRange, fullDay, list, numberWord, shortDay } from '../frame/format'
+
+/** "half an hour", "1½ hours" */
+const hoursSaid = (hours: number): string =>
+  hours === 0
+    ? 'no time at all'
+    : hours === 0.5
+      ? 'half an hour'
+      : hours === 1
+        ? 'an hour'
+        : `${Math.floor(hours) || ''}${hours % 1 === 0 ? '' : '½'} hours`
 
 /** Why a trip cannot be planned, and what to do about it. */
 export function tripFaultText(
@@ -377,6 +389,27 @@ export const trips = {
       count === 0
         ? 'Noted'
         : `${capital(things(count))} back where ${count === 1 ? 'it' : 'they'} belong${count === 1 ? 's' : ''}`,
+  },
+  weather: {
+    title: 'Heat and frost on the way',
+    unknown:
+      'Nobody has said how cold and how hot it gets anywhere, and some of what comes along minds.',
+    say: 'Say it under Heat and frost',
+    like: (place: string): string =>
+      `Reckoned as at ${place}, by the model. Where you go it may be hotter or colder.`,
+    harm: (harm: OnTheWay): string => {
+      const things = list(harm.titles)
+      switch (harm.code) {
+        case 'car':
+          return `A closed car in the sun gets up to about ${degrees(harm.hundredths)}. Do not leave these in it: ${things}.`
+        case 'heat':
+          return `Up to about ${degrees(harm.hundredths)}. Keep these in the shade, deep in the bag: ${things}.`
+        case 'frost':
+          return `Down to about ${degrees(harm.hundredths)}. Keep these on the body or indoors at night: ${things}.`
+        case 'cold':
+          return `To stay at 2 to 8 °C: ${things}. At ${degrees(harm.hundredths)} a cool bag keeps that for about ${hoursSaid(harm.hours)}, with two frozen packs beside it about ${hoursSaid(harm.hoursWithIce)}. These are figures of ours: put a thermometer in.`
+      }
+    },
   },
   lessons: {
     title: 'From earlier trips',
