@@ -23,6 +23,15 @@ const FILE = [
   'end of file',
 ].join('\n')
 
+/** Thirty-six hours at 32 °C, up to this morning. */
+const WARM_DAYS = [
+  'Time,Temperature °C',
+  ...Array.from({ length: 36 }, (_, hour) => {
+    const at = new Date(Date.parse(`${TODAY}T06:00:00Z`) - (35 - hour) * 3_600_000)
+    return `${at.toISOString()},32.0`
+  }),
+].join('\n')
+
 test.describe('the demo household', () => {
   test.use({ stock: 'demo' })
 
@@ -72,6 +81,64 @@ test.describe('the demo household', () => {
     await expect(
       page.getByRole('listitem').filter({ hasText: 'Logger, Glovebox pouch' }),
     ).toHaveCount(0)
+  })
+
+  test('a lot goes on hold with its hours; the rest is moved out of harm, and plan and headline follow', async ({
+    page,
+  }) => {
+    await open(page, '/exposure')
+    await page.getByRole('combobox', { name: 'Place' }).click()
+    await page.getByRole('option', { name: 'Estate car' }).click()
+    await page.getByRole('button', { name: 'Import a logger’s file' }).click()
+    const dialog = page.getByRole('dialog')
+    await dialog.getByLabel('Choose the file').setInputFiles({
+      name: 'boot.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(WARM_DAYS),
+    })
+    await dialog.getByRole('combobox', { name: 'Where it is' }).click()
+    await page.getByRole('option', { name: 'Comfort, Boot bag', exact: true }).click()
+    await dialog.getByRole('button', { name: 'Import these readings' }).click()
+    await expect(said(page)).toContainText(/36 readings imported; .* put on hold/)
+    // Thirty-six hours this week, and those of the hot week that the car’s own logger told.
+    const tablets = page.getByRole('listitem').filter({ hasText: /^Acetaminophen 500 mg: on hold/ })
+    await expect(tablets).toContainText('57 hours above 30 °C')
+    const headline = page.getByRole('heading', { level: 1 })
+    await expect(headline).toHaveText(/met more heat or frost than/)
+
+    // The page of the lot says the same, and prints.
+    await tablets.getByRole('link', { name: 'Its heat and frost' }).click()
+    await page.waitForURL('**/lots/*/exposure?*')
+    await usable(page)
+    await expect(headline).toHaveText('Acetaminophen 500 mg: on hold')
+    await expect(page.getByRole('region', { name: 'What it met' })).toContainText('57 hours')
+    await expect(page.getByRole('region', { name: 'What to say' })).toContainText('57 hours')
+    await expectAccessible(page)
+    await expectFits(page)
+
+    // What is still good is moved indoors before the frost, in one act.
+    const ahead = page.getByRole('region', { name: 'What is coming, by the model' })
+    await page.goto('/exposure')
+    await usable(page)
+    const frost = ahead.getByRole('listitem').filter({ hasText: /^Estate car: frost/ })
+    await frost.getByRole('combobox', { name: 'Where it is warm and dry' }).click()
+    await page.getByRole('option', { name: /^Lid, Hall drawers/ }).click()
+    await frost.getByRole('button', { name: /^Move all .* there$/ }).click()
+    await expect(said(page)).toContainText(/moved to Lid, Hall drawers/)
+    await expect(frost).toHaveCount(0)
+
+    // The plan takes nothing indoors from the car any more, and keeps the line empty until spring.
+    await page.goto('/restock/plan')
+    await usable(page)
+    const kept = page.getByRole('region', { name: 'Not kept there in frost or heat' })
+    await expect(kept).toContainText(/Reliever inhaler 100 µg.*Estate car/)
+    const visits = page.getByRole('listitem').filter({ hasText: /^Mon 30 Nov.*Estate car/ })
+    await expect(visits.filter({ hasText: 'Take indoors' })).toHaveCount(0)
+    // What is to be done asks about what is on hold, and sends nobody to fill the frosty glovebox again.
+    await page.goto('/print/errands')
+    const list = page.getByRole('main')
+    await expect(list).toContainText(/57 hours above 30 °C/)
+    await expect(list).not.toContainText(/Top up: Reliever inhaler 100 µg.{0,40}Glovebox/)
   })
 
   test('a week is chosen by keys, the year reads as a table, and what is no file of a logger is refused', async ({

@@ -28,6 +28,7 @@ const rows = async () =>
     amount: number
     version: number
     judged: { state: string }
+    keeping: object
   }[]
 
 /** Some noon by its minute. */
@@ -152,6 +153,40 @@ describe('readings', () => {
     expect((await rows())[0]?.judged.state).toBe('sound')
     await keptAs('below-25')
     expect((await rows())[0]?.judged.state).toBe('held')
+  })
+})
+
+describe('what one lot met', () => {
+  it('is told with its way, its days and what is outside, and saved as JSON', async () => {
+    await keptAs('room')
+    await bring([20, 20, 44])
+    const met = (await json('GET', `/api/exposure/lots/${stock.lotId}`)).body
+    expect(met.verdict.kind).toBe('beyond')
+    expect(met.band).toEqual({ from: 1500, to: 3000 })
+    expect(met.stays).toMatchObject([
+      { where: expect.stringContaining('Lid, Pantry roll'), to: null },
+    ])
+    expect(met.days.at(-1)).toMatchObject({ range: { high: 4400 }, of: 'measured' })
+    expect(met.loggers).toHaveLength(1)
+    const file = await json('GET', `/api/exposure/lots/${stock.lotId}/exposure.json`)
+    expect(file.body).toEqual(JSON.parse(JSON.stringify(met)))
+  })
+  it('is not there where nothing was measured, nor for a lot that there is none of', async () => {
+    expect((await json('GET', `/api/exposure/lots/${stock.lotId}`)).status).toBe(404)
+    expect((await json('GET', `/api/exposure/lots/${stock.placeId}`)).status).toBe(404)
+  })
+  it('stands on its tag, and its class in the stock list', async () => {
+    await keptAs('room')
+    await bring([20, 44])
+    const { kits } = (await json('GET', '/api/kits')).body
+    const kit = (await json('GET', `/api/kits/${kits[0].id}`)).body
+    const tags = kit.pockets.flatMap((pocket: { lines: { keeping: object; tags: object[] }[] }) =>
+      pocket.lines.flatMap(({ keeping, tags: all }) => all.map((tag) => ({ keeping, ...tag }))),
+    )
+    expect(tags).toMatchObject([
+      { keeping: { storage: 'room', source: 'label' }, weather: { kind: 'harmed' } },
+    ])
+    expect((await rows())[0]?.keeping).toMatchObject({ storage: 'room', source: 'label' })
   })
 })
 

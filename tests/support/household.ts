@@ -186,6 +186,7 @@ export const errandsIn = (survey: Survey, rounds: readonly KitRound[] = []): rea
     followUps: [],
     trips: [],
     coming: [],
+    harsh: new Set(),
     recalled: 0,
   }).filter(({ act }) => act !== 'identify')
 

@@ -161,6 +161,7 @@ export function knownOf({
     followUps,
     trips,
     coming,
+    harsh: new Set(),
   }
 }
 

@@ -80,6 +80,12 @@ export const readExposure = (world: World, caller: Caller, asked: Asked): Promis
         placeId: id,
         ...coming,
       })),
+      shelters: [...survey.sites.values()]
+        .filter(({ pocket, place: at }) => at.climate === 'heated' && pocket.sort !== 'elsewhere')
+        .map(({ pocket, kit, place: at }) => ({
+          id: pocket.id,
+          name: `${pocket.name}, ${kit.name} (${at.name})`,
+        })),
       unfit: (await unfitAt(at, now)).map((one) => unfitView(one, null)),
     } as ExposureView
   })

@@ -7,6 +7,7 @@ import type { ItemId, LotId } from '../../core/ids'
 import { type FollowUp, followUpsOf } from '../../core/incident/followUps'
 import { memberOf } from '../../core/incident/patient'
 import type { Judged } from '../../core/judgement/judgement'
+import { harshLines } from '../../core/restock/weatherOf'
 import type { Sighting } from '../../core/rounds/contents'
 import { type KitRound, kitRounds } from '../../core/rounds/due'
 import { learnSpeed, type Speed } from '../../core/rounds/duration'
@@ -37,23 +38,29 @@ export interface InspectedStock extends Confirmed {
   readonly followUps: readonly FollowUp[]
   readonly trips: readonly TripToDo[]
   readonly coming: readonly HarmAhead[]
+  readonly harsh: ReadonlySet<string>
 }
 
 const inspectedWith = async (
   { trx, household, today }: Today,
   confirmed: Confirmed,
   judged: Judged,
-): Promise<InspectedStock> => ({
-  ...confirmed,
-  judged,
-  pharmacyDays: household.pharmacyDays,
-  followUps: await readFollowUps(trx, household.timeZone, judged, today),
-  trips: await tripsToDo(trx),
-  coming: harmsAhead(confirmed.survey, await readYears(trx), keepingIn(judged)),
-  sightings: await readSightings(trx, household.timeZone),
-  speed: learnSpeed(await readTimings(trx)),
-  rounds: kitRounds(confirmed.survey, confirmed.confirmations, household.roundPace, catalogue()),
-})
+): Promise<InspectedStock> => {
+  const years = await readYears(trx)
+  const { survey } = confirmed
+  return {
+    ...confirmed,
+    judged,
+    pharmacyDays: household.pharmacyDays,
+    followUps: await readFollowUps(trx, household.timeZone, judged, today),
+    trips: await tripsToDo(trx),
+    coming: harmsAhead(survey, years, keepingIn(judged)),
+    harsh: harshLines(survey, { years, keepingOf: keepingIn(judged) }),
+    sightings: await readSightings(trx, household.timeZone),
+    speed: learnSpeed(await readTimings(trx)),
+    rounds: kitRounds(confirmed.survey, confirmed.confirmations, household.roundPace, catalogue()),
+  }
+}
 
 /** How each item is to be kept, by what is known of it. */
 const keepingIn =

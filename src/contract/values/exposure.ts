@@ -128,7 +128,16 @@ export const ahead = z.object({
   on: wire.plainDate,
   hundredths: z.int(),
   things: z
-    .array(z.object({ lotId: wire.lotId, title: z.string(), pocket: z.string() }))
+    .array(
+      z.object({
+        lotId: wire.lotId,
+        pocketId: wire.pocketId,
+        amount: wire.amount,
+        version: wire.version,
+        title: z.string(),
+        pocket: z.string(),
+      }),
+    )
     .readonly(),
 })
 
@@ -189,6 +198,8 @@ export const exposureView = z.object({
   lots: z.array(judgedLot).readonly(),
   ahead: z.array(ahead).readonly(),
   unfit: z.array(unfit).readonly(),
+  /** Pockets where it is neither hot nor freezing: of heated places, and no fridge. */
+  shelters: z.array(z.object({ id: wire.pocketId, name: z.string() })).readonly(),
   /** What an insulated box would change at the place, by the model; null where there is none. */
   box: z
     .object({

@@ -1,6 +1,7 @@
 /** What the weather of a place is about to do to the things that lie there, by the model. */
 import type { Place } from '../household/places'
-import type { ItemId, LotId, PlaceId } from '../ids'
+import type { ItemId, LotId, PlaceId, PocketId } from '../ids'
+import type { Amount } from '../quantity/amount'
 import { itemTitle } from '../stock/item'
 import type { Survey } from '../watch/survey'
 import { type Coming, comingAt, isHarmedBy } from './ahead'
@@ -15,6 +16,9 @@ export interface HarmAhead extends Coming {
   readonly place: Place
   readonly things: readonly {
     readonly lotId: LotId
+    readonly pocketId: PocketId
+    readonly amount: Amount
+    readonly version: number
     readonly title: string
     readonly pocket: string
   }[]
@@ -42,12 +46,15 @@ export function harmsAhead(
         judged.state !== 'spent',
     )
     return comingAt({ climate, year }, today).flatMap((coming) => {
-      const things = here.flatMap(({ lot, item, site }) => {
+      const things = here.flatMap(({ lot, item, site, amount }) => {
         const keeping = keepingOf(item.id)
         return keeping && isHarmedBy(keeping, coming.code)
           ? [
               {
                 lotId: lot.id,
+                pocketId: site.pocket.id,
+                amount,
+                version: lot.version,
                 title: itemTitle(item),
                 pocket: `${site.pocket.name}, ${site.kit.name}`,
               },

@@ -76,6 +76,28 @@ function worthwhile(spell: Spell | null): Spell | null {
   return made
 }
 
+export const lineKey = ({ item, site }: Pick<Line, 'item' | 'site'>): string =>
+  `${item.id}/${site.pocket.id}`
+
+/** Lines that a plan keeps empty today, and that nobody is asked to fill. */
+export function harshLines(
+  survey: Pick<Survey, 'today' | 'lines'>,
+  known: Omit<KnownWeather, 'borne'>,
+): ReadonlySet<string> {
+  if (known.years.length === 0) return new Set()
+  const weather = weatherOf(survey, { ...known, borne: () => 0 }, SHORTEST_STAY_DAYS)
+  return new Set(
+    survey.lines
+      .filter(({ site, item, par }) => par > 0 && isHarsh(weather.spellAt(site, item.id)))
+      .map(lineKey),
+  )
+}
+
+const isHarsh = (spell: Spell | null): boolean => {
+  const until = spell?.until[0] ?? null
+  return until !== null && until < 0
+}
+
 /** Which things are harmed on which lines, each spell once. */
 export function spoilsOf(
   lines: readonly { readonly site: Site; readonly things: readonly number[] }[],

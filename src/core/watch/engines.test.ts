@@ -7,7 +7,8 @@ import { type Household, headlineOf, knownOf } from '../../../tests/support/know
 import { addDays, plainDate } from '../calendar/plainDate'
 import type { GoesWith } from '../household/goesWith'
 import type { Kit } from '../household/places'
-import type { LotId, PlaceId } from '../ids'
+import type { LotId, PlaceId, PocketId } from '../ids'
+import { units } from '../quantity/amount'
 import { UNSAID } from '../trips/trip'
 import {
   anErrand,
@@ -380,14 +381,15 @@ describe('errands', () => {
       const known = going([])
       const [place] = known.survey.places
       if (!place) throw new Error('There is a place')
+      const part = { pocketId: idOf<PocketId>(4, 1), amount: units(1), version: 1 }
       const coming = (after: number) => ({
         place,
         code: 'frost' as const,
         on: addDays(TODAY, after),
         hundredths: -310,
         things: [
-          { lotId: idOf<LotId>(5, 1), title: 'Saline pods', pocket: 'Lid, Box' },
-          { lotId: idOf<LotId>(5, 2), title: 'Saline pods', pocket: 'Tray, Box' },
+          { ...part, lotId: idOf<LotId>(5, 1), title: 'Saline pods', pocket: 'Lid, Box' },
+          { ...part, lotId: idOf<LotId>(5, 2), title: 'Saline pods', pocket: 'Tray, Box' },
         ],
       })
       const found = (after: number) =>

@@ -30,6 +30,8 @@ export interface Known {
   readonly trips: readonly TripToDo[]
   /** What heat and frost are about to harm. */
   readonly coming: readonly HarmAhead[]
+  /** Lines where frost or heat would harm what belongs there, as the plan has it. */
+  readonly harsh: ReadonlySet<string>
 }
 
 /** By place in the household's order, then by how grave it is, then in the order in which it is done. */
@@ -37,7 +39,7 @@ export function errands(known: Known): readonly Errand[] {
   const { survey, rounds, judged, pharmacyDays } = known
   return inOrder(survey, [
     ...ofStock(survey),
-    ...ofCover(judged, survey, ofTargets(survey)),
+    ...ofCover(judged, survey, ofTargets(survey, known.harsh)),
     ...ofMedicines(judged.pantry, survey, pharmacyDays),
     ...ofIncidents(known.followUps, survey),
     ...ofRecalls(known),

@@ -2,6 +2,7 @@
 import { byDay } from '../calendar/plainDate'
 import { less, NOTHING } from '../quantity/amount'
 import { type Shortfall, type Spare, shortfalls, spares } from '../restock/shortfall'
+import { lineKey } from '../restock/weatherOf'
 import { itemTitle } from '../stock/item'
 import { anErrand, type Errand, type ErrandAct, type ErrandReason, type SpareAt } from './errand'
 import type { JudgedHolding, Line, Survey } from './survey'
@@ -49,10 +50,17 @@ const aboutLot = (
     essential: item.essential,
   })
 
-/** What is below its target, or will be before somebody looks again. */
-export function ofTargets(survey: Survey): readonly Errand[] {
+/**
+ * What is below its target, or will be before somebody looks again.
+ * @param harsh lines where frost or heat would harm it now, by {@link lineKey}: nobody is sent to fill them
+ */
+export function ofTargets(survey: Survey, harsh: ReadonlySet<string>): readonly Errand[] {
   const spare = spares(survey)
-  return shortfalls(survey).flatMap((shortfall) => errandsOfShortfall(shortfall, spare))
+  return shortfalls(survey).flatMap((shortfall) =>
+    errandsOfShortfall(shortfall, spare).filter(
+      ({ act }) => act !== 'top_up' || !harsh.has(lineKey(shortfall.line)),
+    ),
+  )
 }
 
 function errandsOfShortfall(shortfall: Shortfall, spare: ReadonlyMap<string, Spare>): Errand[] {

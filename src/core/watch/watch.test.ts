@@ -19,8 +19,10 @@ import {
 import { addDays, daysBetween, plainDate } from '../calendar/plainDate'
 import type { LotId } from '../ids'
 import { amount } from '../quantity/amount'
+import { lineKey } from '../restock/weatherOf'
 import { kitRounds } from '../rounds/due'
 import { putOffUntil } from './errand'
+import { ofTargets } from './ofStock'
 import { DESK_SCALE, ribbon, ribbonTitle } from './ribbon'
 import { DanglingReferenceError, lineState, targetsMet } from './survey'
 
@@ -46,6 +48,13 @@ describe('errands', () => {
     })
     // Where somebody always is, the same date is no errand yet.
     expect(acts(onePocket(ALWAYS, 2, [{ units: 2, expiry: onDay('2027-03-15') }]))).toEqual([])
+  })
+  it('send nobody to fill what frost or heat would harm there now', () => {
+    const survey = surveyed(onePocket(ALWAYS, 6, [{ units: 1 }]))
+    const [line] = survey.lines
+    if (!line) throw new Error('There is a line')
+    expect(ofTargets(survey, new Set()).map(({ act }) => act)).toEqual(['top_up'])
+    expect(ofTargets(survey, new Set([lineKey(line)]))).toEqual([])
   })
   it('ask about what is held and do not count it as there', () => {
     expect(

@@ -1,6 +1,11 @@
 /** What the model sees coming, and what to bring out of its way. */
 
-import { Box, Stack } from '../../ui/Box'
+import { Select } from '@mantine/core'
+import { useState } from 'react'
+import { actOnMany } from '../../contract/stock'
+import { useActing } from '../../ui/acting'
+import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
 import * as words from '../../words'
 import type { ExposureView } from './view'
@@ -35,6 +40,7 @@ export function Ahead({ view }: { readonly view: ExposureView }) {
                     : []),
                 ])}
               </Box>
+              <MoveOut things={things} shelters={view.shelters} />
             </Box>
           )
         })}
@@ -50,5 +56,57 @@ export function Ahead({ view }: { readonly view: ExposureView }) {
         </Box>
       ))}
     </Box>
+  )
+}
+
+type Coming = ExposureView['ahead'][number]
+
+/** All of them into one pocket where it is neither hot nor freezing, as one act. */
+function MoveOut({ things, shelters }: Pick<Coming, 'things'> & Pick<ExposureView, 'shelters'>) {
+  const { run, busy } = useActing()
+  const [to, setTo] = useState<string | null>(null)
+  const pocket = shelters.find(({ id }) => id === to)
+  if (shelters.length === 0)
+    return (
+      <Box as="p" size={2} tone="second">
+        {aheadWords.noShelter}
+      </Box>
+    )
+  return (
+    <Row gap={4} align="end" wrap above={3}>
+      <Select
+        label={aheadWords.where}
+        placeholder={aheadWords.choose}
+        searchable
+        value={to}
+        onChange={setTo}
+        data={shelters.map(({ id, name }) => ({ value: id as string, label: name }))}
+      />
+      <Button
+        kind="strong"
+        busy={busy}
+        disabled={!pocket}
+        onClick={() =>
+          pocket &&
+          void run(
+            actOnMany,
+            {
+              body: {
+                deed: { kind: 'move', to: pocket.id },
+                holdings: things.map(({ lotId, pocketId, amount, version }) => ({
+                  lotId,
+                  pocketId,
+                  amount,
+                  seenVersion: version,
+                })),
+              },
+            },
+            ({ done }) => aheadWords.moved(done, pocket.name),
+          )
+        }
+      >
+        {aheadWords.press(things.length)}
+      </Button>
+    </Row>
   )
 }

@@ -182,6 +182,15 @@ export const exposure = {
     heat: (place: string, on: PlainDate, today: PlainDate, high: number): string =>
       `${place}: above 30 °C from ${on === today ? 'today' : shortDay(on, today)}, about ${degrees(high)}`,
     move: (things: readonly string[]): string => `Move out of harm’s way: ${list(things)}.`,
+    where: 'Where it is warm and dry',
+    choose: 'Choose a pocket',
+    press: (count: number): string =>
+      count === 1
+        ? 'Move it there'
+        : `Move ${count === 2 ? 'both' : `all ${numberWord(count)}`} there`,
+    moved: (count: number, pocket: string): string =>
+      `${capital(things(count))} moved to ${pocket}`,
+    noShelter: 'Say of a place that it is heated, and they can be moved there with one press.',
     none: 'Nothing is coming within two months that would harm your things.',
     noYear: 'Say how cold and how hot it gets at a place to see what is coming.',
   },
