@@ -74,7 +74,7 @@ export const typeReadings = endpoint(
 export const fetchReadings = endpoint(
   'POST',
   '/api/exposure/simulated',
-  'Fetch what the simulated logger of a place has told since the last time',
+  'Fetch what the simulated loggers of a place have told since the last time',
   { records: ['readings_fetched'], body: z.object({ placeId: wire.placeId }) },
   wire.done.extend({ added: z.int(), held: z.int() }),
 )

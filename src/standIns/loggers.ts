@@ -1,6 +1,6 @@
 /**
- * A simulated network of temperature loggers: one at each place, as a radio sensor would tell. Made up
- * from the model of the place with weather of its own; one drifts, signals drop, batteries die.
+ * A simulated network of temperature loggers: two at each place, as radio sensors would tell. Made up from
+ * the model of the place with weather of its own. The second drifts, signals drop, batteries die.
  */
 
 import { plainDate } from '../core/calendar/plainDate'
@@ -17,17 +17,33 @@ function chance(seed: number): number {
 
 const HOUR = 60
 const DAY = 24 * HOUR
+const STEADY = 'Simulated logger'
+const DRIFTING = 'Simulated logger, old'
+
+/** A battery lasts so long, and lies empty for a week until somebody puts in another. */
+const BATTERY_DAYS = 300
+const EMPTY_DAYS = 7
+/** So far off is the old one when its battery is changed, and it is set right again with it. */
+const DRIFT = 3.5
+
+/** Days since the battery was changed, which is another day for each logger of each place. */
+const sinceChange = (logger: string, seed: number, at: number): number =>
+  (Math.floor(at / DAY) + Math.floor(chance(seed + logger.length) * 1000)) %
+  (BATTERY_DAYS + EMPTY_DAYS)
 
 export const simulatedLoggers: LoggerNetwork = {
   name: 'Simulated loggers',
   isStandIn: true,
-  tell({ from, to, climate, year, seed }) {
+  loggers: [STEADY, DRIFTING],
+  battery: ({ logger, seed, at }) => Math.max(0, 1 - sinceChange(logger, seed, at) / BATTERY_DAYS),
+  tell({ logger, from, to, climate, year, seed }) {
     const minutes: number[] = []
     const hundredths: number[] = []
     for (let at = Math.ceil(from / HOUR) * HOUR; at <= to; at += HOUR) {
       const day = Math.floor(at / DAY)
-      // A signal drops for an hour now and then, and a dead battery is found after four days.
-      if (chance(seed + at) < 0.01 || chance(seed + Math.floor(day / 4) * 7919) < 0.01) continue
+      const age = sinceChange(logger, seed, at)
+      // A signal drops for an hour now and then, and a dead battery tells nothing.
+      if (age >= BATTERY_DAYS || chance(seed + at + logger.length) < 0.01) continue
       const date = plainDate(new Date(at * 60_000).toISOString().slice(0, 10))
       const hour = (at % DAY) / HOUR
       const weather =
@@ -40,8 +56,9 @@ export const simulatedLoggers: LoggerNetwork = {
             sun * modelled({ climate, year }, dayOfYear(date), hour) +
             (1 - sun) * modelled({ climate: 'unheated', year }, dayOfYear(date), hour)
           : modelled({ climate, year }, dayOfYear(date), hour)
+      const drift = logger === DRIFTING ? (DRIFT * age) / BATTERY_DAYS : 0
       minutes.push(at)
-      hundredths.push(Math.round((value + calm * weather) * 10) * 10)
+      hundredths.push(Math.round((value + calm * weather + drift) * 10) * 10)
     }
     return { minutes, hundredths }
   },

@@ -217,10 +217,13 @@ describe('the year of a place', () => {
       hottest: 18,
     })
     const first = (await fetch()).body
-    expect(first.added).toBeGreaterThan(7000)
+    expect(first.added).toBeGreaterThan(14_000)
     expect((await fetch()).body.added).toBe(0)
-    const { logs, chart } = await view()
-    expect(logs).toMatchObject([{ source: 'simulated' }])
+    const { logs, chart, radio, apartMinutes } = await view()
+    expect(logs).toMatchObject([{ source: 'simulated' }, { source: 'simulated' }])
+    // The old one drifts until the two differ, which is asked about.
+    expect(radio.map(({ name }) => name)).toEqual(['Simulated logger', 'Simulated logger, old'])
+    expect(apartMinutes).toBeGreaterThan(60)
     expect(chart?.origin.includes('m')).toBe(true)
   })
 })

@@ -107,6 +107,9 @@ export const typeReadings = (
     },
   )
 
+/** Tells one place from another for what is simulated. */
+export const seedOf = (placeId: PlaceId): number => Number.parseInt(placeId.slice(0, 8), 16)
+
 /** So far back a logger that was just put there remembers. */
 const REMEMBERS_MINUTES = 365 * 24 * 60
 
@@ -125,18 +128,22 @@ export const fetchReadings = (
     const spot = { kind: 'place', id: placeId } as const
     const { loggers } = world.services
     const now = minuteAt(acting.at.getTime())
-    const before = (await readLogs(acting.trx)).filter(
-      (log) => log.source === 'simulated' && log.spot.id === placeId,
-    )
-    const since = Math.max(0, now - REMEMBERS_MINUTES, ...before.map(({ to }) => to + 1))
-    const told = loggers.tell({
-      from: since,
-      to: now,
-      climate: place.climate,
-      year,
-      seed: Number.parseInt(placeId.slice(0, 8), 16),
-    })
-    const { added } = await take(acting, spot, loggers.name, 'simulated', told)
+    const logs = await readLogs(acting.trx)
+    let added = 0
+    for (const logger of loggers.loggers) {
+      const before = logs.filter(
+        (log) => log.source === 'simulated' && log.spot.id === placeId && log.name === logger,
+      )
+      const told = loggers.tell({
+        logger,
+        from: Math.max(0, now - REMEMBERS_MINUTES, ...before.map(({ to }) => to + 1)),
+        to: now,
+        climate: place.climate,
+        year,
+        seed: seedOf(placeId),
+      })
+      added += (await take(acting, spot, logger, 'simulated', told)).added
+    }
     return { added, held: added > 0 ? await holdHarmed(acting) : 0 }
   })
 

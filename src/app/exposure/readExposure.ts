@@ -12,6 +12,7 @@ import type { Survey } from '../../core/watch/survey'
 import { type KeptYear, readLogs, readYears, seriesOf } from '../../db/exposure/temperatures'
 import { notFound } from '../frame/refusal'
 import { type Caller, reading, surveyOf, type World } from '../frame/world'
+import { seedOf } from './exposureActs'
 import { exposureOf, type HouseholdExposure } from './exposureOf'
 import { judgedLots } from './judgedLots'
 import { comingAt, unfitAt, unfitView } from './marksOf'
@@ -69,6 +70,20 @@ export const readExposure = (world: World, caller: Caller, asked: Asked): Promis
           from,
           to,
           readings,
+        })),
+      radio: world.services.loggers.loggers
+        .filter((name) =>
+          exposure.logs.some(
+            (log) => log.source === 'simulated' && log.name === name && log.spot.id === placeId,
+          ),
+        )
+        .map((name) => ({
+          name,
+          battery: world.services.loggers.battery({
+            logger: name,
+            at: now,
+            seed: seedOf(placeId as PlaceId),
+          }),
         })),
       apartMinutes: line?.apartMinutes ?? 0,
       box:

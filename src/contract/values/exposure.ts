@@ -193,6 +193,8 @@ export const exposureView = z.object({
       }),
     )
     .readonly(),
+  /** Radio loggers that have told something of the place: how full their batteries are, 0 to 1. */
+  radio: z.array(z.object({ name: z.string(), battery: z.number() })).readonly(),
   /** Hours in which loggers at one spot said different things. */
   apartMinutes: z.number(),
   lots: z.array(judgedLot).readonly(),

@@ -16,6 +16,9 @@ import type { ExposureView, LogLine } from './view'
 
 const logWords = words.exposure.logs
 
+/** Below this it is time for another. */
+const LOW_BATTERY = 0.15
+
 interface Props {
   readonly view: ExposureView
   readonly spot: Spot
@@ -36,6 +39,11 @@ export function Readings({ view, spot, spots }: Props) {
           {logWords.apart(words.exposure.lasting(view.apartMinutes))}
         </Box>
       )}
+      {view.radio.map(({ name, battery }) => (
+        <Box as="p" size={2} tone={battery < LOW_BATTERY ? 'ink' : 'second'} below={2} key={name}>
+          {logWords.battery(name, battery)}
+        </Box>
+      ))}
       <Row gap={4} wrap align="center">
         <Button kind="firm" onClick={() => setOpened('file')}>
           {logWords.bring}

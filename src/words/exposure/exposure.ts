@@ -222,11 +222,18 @@ export const exposure = {
     bring: 'Import a logger’s file',
     bringUnder: 'CSV as loggers save it: any headings, order and unit.',
     type: 'Note a lowest and a highest',
-    fetch: 'Fetch from the simulated logger',
-    fetchUnder: 'Made up: it measures nothing. It shows how a radio logger would tell.',
+    fetch: 'Fetch from the simulated loggers',
+    fetchUnder:
+      'Made up: they measure nothing. They show how radio loggers would tell; one of the two drifts.',
+    battery: (name: string, share: number): string =>
+      share <= 0
+        ? `${name}: its battery is empty, and it tells nothing. Put in another.`
+        : share < 0.15
+          ? `${name}: battery at ${Math.round(share * 100)} %. Change it soon.`
+          : `${name}: battery at ${Math.round(share * 100)} %.`,
     fetched: (added: number, held: number): string =>
       added === 0
-        ? 'The simulated logger has told nothing new'
+        ? 'The simulated loggers have told nothing new'
         : `${added} simulated readings fetched${held > 0 ? `; ${things(held)} put on hold` : ''}`,
     none: 'No readings yet.',
     line: (name: string, where: string, readings: number): string =>
