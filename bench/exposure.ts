@@ -1,4 +1,7 @@
-/** Heat and frost: a year of hourly readings of twelve places, and three thousand lots judged by them. */
+/**
+ * Heat and frost: a year of hourly readings of twelve places, with frost and heat every day, and three thousand
+ * lots judged by them.
+ */
 
 import { plainDate } from '../src/core/calendar/plainDate'
 import { yearChart } from '../src/core/exposure/chart'
@@ -29,7 +32,7 @@ export function timeExposure(): ExposureTimes {
       name: 'Logger',
       series: {
         minutes,
-        hundredths: minutes.map((at) => Math.round(1500 + 1400 * Math.sin(at / 229 + place))),
+        hundredths: minutes.map((at) => Math.round(1500 + 2200 * Math.sin(at / 229 + place))),
       },
     }
   })

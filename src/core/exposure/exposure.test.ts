@@ -12,7 +12,7 @@ import { pathsOf, type TimedMovement } from './path'
 import { merged, type Series } from './readings'
 import { gapsOf, type Span, spansOf, stuckIn } from './spans'
 import type { Keeping } from './storage'
-import { added, type Figures, Timeline } from './timeline'
+import { added, type Figures, type Frost, pushFrost, Timeline } from './timeline'
 import { together } from './together'
 import { judgeExposure } from './verdict'
 
@@ -610,5 +610,51 @@ describe('limits', () => {
       if (limits) expect(THRESHOLDS).toContain(limits.above)
       else expect(['never-frozen', 'dry', 'dark', 'no-limit']).toContain(storage)
     }
+  })
+})
+
+describe('frosts of a stretch', () => {
+  it('are those of its spans taken one by one, however it is cut', () => {
+    const spansWithGaps = fc
+      .array(
+        fc.tuple(
+          fc.integer({ min: 1, max: 90 }),
+          fc.integer({ min: -900, max: 500 }),
+          fc.boolean(),
+        ),
+        {
+          minLength: 1,
+          maxLength: 60,
+        },
+      )
+      .map((parts) => {
+        let at = 0
+        return parts.map(([minutes, low, gap]): Span => {
+          const from = at + (gap ? 40 : 0)
+          at = from + minutes
+          return { from, to: at, low, high: low, of: 'measured' }
+        })
+      })
+    fc.assert(
+      fc.property(spansWithGaps, fc.nat(6000), fc.nat(6000), (spans, a, b) => {
+        const [from, to] = [Math.min(a, b), Math.max(a, b) + 1]
+        const plain: Frost[] = []
+        for (const span of spans) {
+          const [begin, end] = [Math.max(from, span.from), Math.min(to, span.to)]
+          if (end <= begin || span.low > 0) continue
+          const hard = span.low <= -500 ? end - begin : 0
+          pushFrost(plain, {
+            from: begin,
+            to: end,
+            lowest: span.low,
+            hardMinutes: hard,
+            hardAtBegin: hard,
+            hardAtEnd: hard,
+          })
+        }
+        expect(new Timeline(spans).between(from, to).frosts).toEqual(plain)
+      }),
+      { numRuns: 300 },
+    )
   })
 })

@@ -57,15 +57,17 @@ export class Timeline {
   private readonly lows: Float64Array
   private readonly hottestIn: Int32Array
   private readonly coldestIn: Int32Array
-  private readonly frosty: readonly number[]
+  /** Frosts from their first to their last span, whole; and the times of hard frost in them. */
+  private readonly runs: readonly FrostRun[]
+  private readonly hard: readonly { readonly from: number; readonly to: number }[]
 
   /** @param spans in ascending order, none over another; modelled ones are no measurement and are left out */
   constructor(private readonly spans: readonly Span[]) {
     const count = spans.length
-    this.begins = Float64Array.from(spans, ({ from }) => from)
-    this.ends = Float64Array.from(spans, ({ to }) => to)
-    this.highs = Float64Array.from(spans, ({ high }) => high)
-    this.lows = Float64Array.from(spans, ({ low }) => low)
+    this.begins = new Float64Array(count)
+    this.ends = new Float64Array(count)
+    this.highs = new Float64Array(count)
+    this.lows = new Float64Array(count)
     this.measuredTo = new Float64Array(count + 1)
     this.typedTo = new Float64Array(count + 1)
     this.agedTo = new Float64Array(count + 1)
@@ -75,6 +77,10 @@ export class Timeline {
     this.coldestIn = new Int32Array(blocks).fill(-1)
     const frosty: number[] = []
     for (const [at, span] of spans.entries()) {
+      this.begins[at] = span.from
+      this.ends[at] = span.to
+      this.highs[at] = span.high
+      this.lows[at] = span.low
       const minutes = span.to - span.from
       const isMeasured = span.of === 'measured'
       this.measuredTo[at + 1] = this.to(this.measuredTo, at) + (isMeasured ? minutes : 0)
@@ -92,7 +98,8 @@ export class Timeline {
       if (span.low < (spans[cold]?.low ?? Number.POSITIVE_INFINITY)) this.coldestIn[block] = at
       if (isMeasured && span.low <= FROST) frosty.push(at)
     }
-    this.frosty = frosty
+    this.runs = runsOf(spans, frosty)
+    this.hard = hardOf(spans, frosty)
   }
 
   private to(sums: Float64Array, at: number): number {
@@ -190,34 +197,87 @@ export class Timeline {
         }
   }
 
+  /** What lies wholly within is taken as it is; of what is cut only the times of hard frost are looked at. */
   private frosts(first: number, last: number, from: number, to: number): readonly Frost[] {
-    let begin = lowerBound(this.frosty, first)
     const found: Frost[] = []
-    for (; begin < this.frosty.length; begin++) {
-      const at = this.frosty[begin] ?? 0
-      if (at > last) break
-      const span = this.spans[at]
-      if (!span) continue
-      const [start, end] = [Math.max(from, span.from), Math.min(to, span.to)]
-      const hard = span.low <= HARD_FROST ? end - start : 0
-      pushFrost(found, {
-        from: start,
-        to: end,
-        lowest: span.low,
-        hardMinutes: hard,
-        hardAtBegin: hard,
-        hardAtEnd: hard,
-      })
+    for (let at = lowerBound(this.runs, first, (run) => run.last); at < this.runs.length; at++) {
+      const run = this.runs[at]
+      if (!run || run.first > last) break
+      const [begin, end] = [Math.max(from, run.frost.from), Math.min(to, run.frost.to)]
+      const isWhole = begin === run.frost.from && end === run.frost.to
+      found.push(isWhole ? run.frost : this.cutFrost(run, first, last, begin, end))
     }
     return found
   }
+
+  private cutFrost(run: FrostRun, first: number, last: number, from: number, to: number): Frost {
+    let [most, atBegin, atEnd] = [0, 0, 0]
+    for (let at = lowerBound(this.hard, from, (one) => one.to); at < this.hard.length; at++) {
+      const one = this.hard[at]
+      if (!one || one.from >= to) break
+      const minutes = Math.max(0, Math.min(to, one.to) - Math.max(from, one.from))
+      most = Math.max(most, minutes)
+      if (one.from <= from) atBegin = minutes
+      if (one.to >= to) atEnd = minutes
+    }
+    const lowest = this.extreme(Math.max(first, run.first), Math.min(last, run.last), 'low')
+    return {
+      from,
+      to,
+      lowest: lowest?.hundredths ?? run.frost.lowest,
+      hardMinutes: most,
+      hardAtBegin: atBegin,
+      hardAtEnd: atEnd,
+    }
+  }
 }
 
-function lowerBound(sorted: readonly number[], value: number): number {
+/** A frost by its spans. */
+interface FrostRun {
+  readonly first: number
+  readonly last: number
+  readonly frost: Frost
+}
+
+function runsOf(spans: readonly Span[], frosty: readonly number[]): readonly FrostRun[] {
+  const runs: FrostRun[] = []
+  for (const at of frosty) {
+    const span = spans[at]
+    if (!span) continue
+    const joined = runs.at(-1)
+    const frosts = joined ? [joined.frost] : []
+    pushFrost(frosts, frostOfSpan(span))
+    const [one, other] = frosts
+    if (joined && one && !other) runs[runs.length - 1] = { ...joined, last: at, frost: one }
+    else if (one) runs.push({ first: at, last: at, frost: other ?? one })
+  }
+  return runs
+}
+
+const frostOfSpan = ({ from, to, low }: Span): Frost => {
+  const hard = low <= HARD_FROST ? to - from : 0
+  return { from, to, lowest: low, hardMinutes: hard, hardAtBegin: hard, hardAtEnd: hard }
+}
+
+function hardOf(spans: readonly Span[], frosty: readonly number[]) {
+  const found: { from: number; to: number }[] = []
+  for (const at of frosty) {
+    const span = spans[at]
+    if (!span || span.low > HARD_FROST) continue
+    const last = found.at(-1)
+    if (last && last.to === span.from) last.to = span.to
+    else found.push({ from: span.from, to: span.to })
+  }
+  return found
+}
+
+/** The first in ascending order that is not below a value. */
+function lowerBound<One>(sorted: readonly One[], value: number, of: (one: One) => number): number {
   let [low, high] = [0, sorted.length]
   while (low < high) {
     const middle = (low + high) >> 1
-    if ((sorted[middle] ?? 0) < value) low = middle + 1
+    const one = sorted[middle]
+    if (one !== undefined && of(one) < value) low = middle + 1
     else high = middle
   }
   return low
@@ -244,9 +304,17 @@ export function pushFrost(frosts: Frost[], next: Frost): void {
 
 /** Of several stretches one after the other. */
 export function added(all: readonly Figures[]): Figures {
+  const [only] = all
+  if (only && all.length === 1) return only
   const sum = (of: (one: Figures) => number): number => all.reduce((so, one) => so + of(one), 0)
   const frosts: Frost[] = []
-  for (const one of all) for (const frost of one.frosts) pushFrost(frosts, frost)
+  for (const { frosts: next } of all) {
+    const [first] = next
+    if (!first) continue
+    pushFrost(frosts, first)
+    // Within one stretch they are apart.
+    for (let at = 1; at < next.length; at++) frosts.push(next[at] as Frost)
+  }
   const most = <T>(of: (one: Figures) => T | null, better: (a: T, b: T) => boolean): T | null =>
     all.reduce<T | null>((best, one) => {
       const next = of(one)
