@@ -1,8 +1,9 @@
 /** Draws values over time as a line with Apache ECharts, in the colours of the page. */
 import { LineChart } from 'echarts/charts'
 import { GridComponent, MarkAreaComponent, TooltipComponent } from 'echarts/components'
-import { init, use } from 'echarts/core'
+import { use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
+import { chartOn } from './chartOn'
 
 use([LineChart, GridComponent, MarkAreaComponent, TooltipComponent, SVGRenderer])
 
@@ -22,14 +23,11 @@ export function drawLine(
   points: readonly (readonly [at: number, value: number])[],
   { label, time, normal, isDense = false }: Drawn,
 ): () => void {
-  const style = getComputedStyle(element)
-  const colour = (name: string): string => style.getPropertyValue(name).trim()
-  const chart = init(element, null, { renderer: 'svg' })
   const values = [...points.map(([, value]) => value), ...(normal ? [normal.from, normal.to] : [])]
   const room = (Math.max(...values) - Math.min(...values)) * 0.1
-  chart.setOption({
+  const { dispose } = chartOn(element, 'svg', ({ colour, font }) => ({
     animation: false,
-    textStyle: { fontFamily: style.fontFamily, color: colour('--ink') },
+    textStyle: { fontFamily: font, color: colour('--ink') },
     grid: { left: 8, right: 18, top: 14, bottom: 4, containLabel: true },
     tooltip: {
       trigger: 'axis',
@@ -70,11 +68,6 @@ export function drawLine(
         }),
       },
     ],
-  })
-  const resized = new ResizeObserver(() => chart.resize())
-  resized.observe(element)
-  return () => {
-    resized.disconnect()
-    chart.dispose()
-  }
+  }))
+  return dispose
 }

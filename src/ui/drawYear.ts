@@ -1,8 +1,9 @@
 /** Draws a year of hours as coloured cells with Apache ECharts: a day a column, an hour a row. */
 import { HeatmapChart } from 'echarts/charts'
 import { GridComponent, TooltipComponent, VisualMapPiecewiseComponent } from 'echarts/components'
-import { init, use } from 'echarts/core'
+import { use } from 'echarts/core'
 import { CanvasRenderer } from 'echarts/renderers'
+import { chartOn } from './chartOn'
 
 use([HeatmapChart, GridComponent, TooltipComponent, VisualMapPiecewiseComponent, CanvasRenderer])
 
@@ -32,9 +33,6 @@ interface Drawn {
 
 /** @returns what takes it away again */
 export function drawYear(element: HTMLElement, of: Drawn): () => void {
-  const style = getComputedStyle(element)
-  const colour = (name: string): string => style.getPropertyValue(name).trim()
-  const chart = init(element, null, { renderer: 'canvas' })
   const data = of.tenths.flatMap((tenths, index) =>
     tenths === null
       ? []
@@ -45,9 +43,9 @@ export function drawYear(element: HTMLElement, of: Drawn): () => void {
           },
         ],
   )
-  chart.setOption({
+  const { chart, dispose } = chartOn(element, 'canvas', ({ colour, font }) => ({
     animation: false,
-    textStyle: { fontFamily: style.fontFamily, color: colour('--ink') },
+    textStyle: { fontFamily: font, color: colour('--ink') },
     grid: { left: 34, right: 6, top: 6, bottom: 22 },
     tooltip: {
       backgroundColor: colour('--paper'),
@@ -96,12 +94,7 @@ export function drawYear(element: HTMLElement, of: Drawn): () => void {
         emphasis: { disabled: true },
       },
     ],
-  })
+  }))
   chart.on('click', (cell) => of.onDay((cell.value as number[])[0] ?? 0))
-  const resized = new ResizeObserver(() => chart.resize())
-  resized.observe(element)
-  return () => {
-    resized.disconnect()
-    chart.dispose()
-  }
+  return dispose
 }

@@ -71,6 +71,9 @@ export const readExposure = (world: World, caller: Caller, asked: Asked): Promis
           to,
           readings,
         })),
+      visits: (place?.presence.visits ?? [])
+        .filter(({ startsOn }) => startsOn <= at.today)
+        .map(({ startsOn, label }) => ({ on: startsOn, label })),
       radio: world.services.loggers.loggers
         .filter((name) =>
           exposure.logs.some(

@@ -193,6 +193,8 @@ export const exposureView = z.object({
       }),
     )
     .readonly(),
+  /** When somebody was there, within the year of the chart. */
+  visits: z.array(z.object({ on: wire.plainDate, label: z.string() })).readonly(),
   /** Radio loggers that have told something of the place: how full their batteries are, 0 to 1. */
   radio: z.array(z.object({ name: z.string(), battery: z.number() })).readonly(),
   /** Hours in which loggers at one spot said different things. */

@@ -80,7 +80,12 @@ function Exposure({ initial, spots }: Props) {
       <Stack gap={7} align="start" columns="minmax(0, 2fr) minmax(0, 1fr)" collapse>
         <div>
           {view.chart && (
-            <YearChart key={spotKey(view.spot)} chart={view.chart} today={view.today} />
+            <YearChart
+              key={spotKey(view.spot)}
+              chart={view.chart}
+              today={view.today}
+              visits={view.visits}
+            />
           )}
           <Readings view={view} spot={view.spot} spots={spots} />
           {place && (

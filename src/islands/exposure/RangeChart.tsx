@@ -3,14 +3,9 @@ import { useEffect, useRef } from 'react'
 import { addDays, type PlainDate } from '../../core/calendar/plainDate'
 import * as words from '../../words'
 import { fullDay, shortMonth } from '../../words/frame/format'
+import type { RangeDay } from './view'
 
 const exposureWords = words.exposure
-
-export interface RangeDay {
-  readonly on: PlainDate
-  readonly range: { readonly low: number; readonly high: number } | null
-  readonly of: 'measured' | 'typed' | 'modelled'
-}
 
 /** Hundredths of °C; null for no end. */
 interface Ends {
@@ -51,11 +46,11 @@ export function RangeChart({ days, band, outside, marks, label }: Props) {
     if (!element || !first || !days.some(({ range }) => range !== null)) return
     let dispose = () => {}
     let gone = false
-    void import('../../ui/drawRange').then(({ drawRange }) => {
+    void import('../../ui/drawDays').then(({ drawDays }) => {
       if (gone) return
       const celsius = (hundredths: number | null) => (hundredths === null ? null : hundredths / 100)
       const step = days.length > 120 ? 2 : 1
-      dispose = drawRange(element, {
+      dispose = drawDays(element, {
         days: days.map((day) =>
           day.range
             ? {

@@ -1,23 +1,29 @@
 /** A year at one look, one week of it as a line, and the same as a table. */
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { addDays, type PlainDate } from '../../core/calendar/plainDate'
 import { Box, Stack } from '../../ui/Box'
 import { Folded } from '../../ui/Folded'
 import { Table } from '../../ui/Table'
 import * as words from '../../words'
 import { shortDay, shortMonth } from '../../words/frame/format'
-import { type Chart, hasModel, isMeasured, monthsOf } from './view'
+import { RangeChart } from './RangeChart'
+import { type Chart, daysOf, type ExposureView, hasModel, isMeasured, monthsOf } from './view'
 
 const exposureWords = words.exposure
+/** Within which most things may be for a while; hundredths of °C. */
+const ROOM = { from: 1500, to: 3000 }
+/** Frost, and too hot for most. */
+const HARSH = { from: 0, to: 3000 }
 const WEEK = 7
 const HOURS = 24
 
 interface Props {
+  readonly visits: ExposureView['visits']
   readonly chart: Chart
   readonly today: PlainDate
 }
 
-export function YearChart({ chart, today }: Props) {
+export function YearChart({ chart, today, visits }: Props) {
   const [week, setWeek] = useState(() => hottestWeek(chart))
   const most = chart.days - WEEK
   const first = addDays(chart.from, week)
@@ -55,8 +61,32 @@ export function YearChart({ chart, today }: Props) {
           {exposureWords.week.band}
         </Box>
       </Box>
+      <Folded title={exposureWords.way.days}>{() => <Days chart={chart} visits={visits} />}</Folded>
       <Folded title={exposureWords.year.table}>{() => <Months chart={chart} />}</Folded>
     </section>
+  )
+}
+
+/** Kept from one week to the next: they are drawn once. */
+function Days({ chart, visits }: Pick<Props, 'chart' | 'visits'>) {
+  const days = useMemo(() => daysOf(chart), [chart])
+  const marks = useMemo(
+    () => visits.map(({ on, label }) => ({ on, text: label || exposureWords.visit })),
+    [visits],
+  )
+  return (
+    <>
+      <RangeChart
+        days={days}
+        band={ROOM}
+        outside={HARSH}
+        marks={marks}
+        label={exposureWords.way.days}
+      />
+      <Box as="p" size={2} tone="second">
+        {exposureWords.year.daysUnder}
+      </Box>
+    </>
   )
 }
 
@@ -119,7 +149,7 @@ const originText = (origin: string | undefined): string =>
 
 const BAND = { from: 15, to: 30 }
 
-function Week({ chart, from, today }: Props & { readonly from: number }) {
+function Week({ chart, from, today }: Pick<Props, 'chart' | 'today'> & { readonly from: number }) {
   const box = useRef<HTMLDivElement>(null)
   useEffect(() => {
     const element = box.current

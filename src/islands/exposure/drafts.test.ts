@@ -10,7 +10,7 @@ import {
   spotKey,
   yearDraft,
 } from './drafts'
-import { frostDays, hotDays, monthsOf } from './view'
+import { daysOf, frostDays, hotDays, monthsOf } from './view'
 
 const PLACE = '00000000-0000-4000-8001-000000000001' as PlaceId
 const SPOT = { kind: 'place', id: PLACE } as const
@@ -102,5 +102,22 @@ describe('a year month by month', () => {
     ])
     expect([hotDays(chart, 'all'), hotDays(chart, 'measured')]).toEqual([1, 0])
     expect(frostDays(chart)).toBe(1)
+  })
+})
+
+describe('the days of a year', () => {
+  it('are measured where an hour was, typed where one was, else by the model; the range is of those hours', () => {
+    const hours = Array.from({ length: 72 }, (_, hour) => (hour < 48 ? hour : null))
+    const chart = {
+      from: plainDate('2026-01-01'),
+      days: 3,
+      tenths: hours,
+      origin: `${'.'.repeat(10)}mm${'.'.repeat(12)}${'.'.repeat(72 - 24)}`,
+    }
+    expect(daysOf(chart)).toEqual([
+      { on: '2026-01-01', range: { low: 100, high: 110 }, of: 'measured' },
+      { on: '2026-01-02', range: { low: 240, high: 470 }, of: 'modelled' },
+      { on: '2026-01-03', range: null, of: 'modelled' },
+    ])
   })
 })

@@ -8,6 +8,13 @@ export type Chart = NonNullable<ExposureView['chart']>
 export type JudgedLot = ExposureView['lots'][number]
 export type LogLine = ExposureView['logs'][number]
 
+/** Hundredths of °C. */
+export interface RangeDay {
+  readonly on: PlainDate
+  readonly range: { readonly low: number; readonly high: number } | null
+  readonly of: 'measured' | 'typed' | 'modelled'
+}
+
 const HOURS = 24
 const HOT = 300
 
@@ -71,6 +78,24 @@ export function monthsOf(chart: Chart): readonly MonthLine[] {
       hotDays: days.filter((day) => hoursOf(chart, day).some((one) => one > HOT)).length,
       frostDays: days.filter((day) => hoursOf(chart, day).some((one) => one <= 0)).length,
       measured: [...origin].filter((one) => one === 'm').length / Math.max(1, origin.length),
+    }
+  })
+}
+
+/** The lowest and the highest of each day: measured where any hour of it was. */
+export function daysOf({ from, days, tenths, origin }: Chart): readonly RangeDay[] {
+  return Array.from({ length: days }, (_, day): RangeDay => {
+    const begin = day * HOURS
+    const letters = origin.slice(begin, begin + HOURS)
+    const of = letters.includes('m') ? 'm' : letters.includes('t') ? 't' : '.'
+    const hours = tenths
+      .slice(begin, begin + HOURS)
+      .filter((one, hour): one is number => one !== null && letters[hour] === of)
+    return {
+      on: addDays(from, day),
+      range:
+        hours.length === 0 ? null : { low: Math.min(...hours) * 10, high: Math.max(...hours) * 10 },
+      of: of === 'm' ? 'measured' : of === 't' ? 'typed' : 'modelled',
     }
   })
 }

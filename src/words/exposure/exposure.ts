@@ -112,11 +112,14 @@ export const exposure = {
     frostDays: 'Days with frost',
     measured: 'Measured',
     table: 'The same as a table',
+    daysUnder:
+      'The shaded band is 15 to 30 °C. Dashed lines are visits. What nobody measured is by the model, drawn pale.',
     hour: (day: PlainDate, hour: number): string => `${fullDay(day)}, ${hour}:00`,
     modelled: 'by the model',
     typed: 'between a lowest and a highest that were typed',
     nobody: 'not measured',
   },
+  visit: 'visit',
   week: {
     title: 'One week',
     choose: 'Week',

@@ -6,8 +6,9 @@ import {
   MarkLineComponent,
   TooltipComponent,
 } from 'echarts/components'
-import { init, use } from 'echarts/core'
+import { use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
+import { chartOn } from './chartOn'
 
 use([
   CustomChart,
@@ -41,20 +42,18 @@ interface Drawn {
 /** No day is drawn thinner than this; shorter ranges would not be seen. */
 const LEAST_PIXELS = 2
 
+const hueOf = ({ isPale, isOut }: DrawnDay): string =>
+  isOut ? '--bad' : isPale ? '--seam' : '--ink'
+
 /** @returns what takes it away again */
-export function drawRange(element: HTMLElement, of: Drawn): () => void {
-  const style = getComputedStyle(element)
-  const colour = (name: string): string => style.getPropertyValue(name).trim()
-  const chart = init(element, null, { renderer: 'svg' })
+export function drawDays(element: HTMLElement, of: Drawn): () => void {
   const known = of.days.flatMap((day) => (day ? [day] : []))
   const ends = [of.band?.from, of.band?.to].filter((one): one is number => typeof one === 'number')
   const least = Math.floor(Math.min(...known.map(({ low }) => low), ...ends) - 2)
   const most = Math.ceil(Math.max(...known.map(({ high }) => high), ...ends) + 2)
-  const fill = ({ isPale, isOut }: DrawnDay): string =>
-    isOut ? colour('--bad') : isPale ? colour('--seam') : colour('--ink')
-  chart.setOption({
+  const { dispose } = chartOn(element, 'svg', ({ colour, font }) => ({
     animation: false,
-    textStyle: { fontFamily: style.fontFamily, color: colour('--ink') },
+    textStyle: { fontFamily: font, color: colour('--ink') },
     grid: { left: 8, right: 12, top: 22, bottom: 4, containLabel: true },
     tooltip: {
       trigger: 'axis',
@@ -109,7 +108,7 @@ export function drawRange(element: HTMLElement, of: Drawn): () => void {
               width: Math.max(1, wide * 0.86),
               height: Math.max(LEAST_PIXELS, bottom - top),
             },
-            style: { fill: fill(day), opacity: day.isPale ? 0.55 : 0.8 },
+            style: { fill: colour(hueOf(day)), opacity: day.isPale ? 0.55 : 0.8 },
           }
         },
         ...(of.band && {
@@ -128,11 +127,6 @@ export function drawRange(element: HTMLElement, of: Drawn): () => void {
         },
       },
     ],
-  })
-  const resized = new ResizeObserver(() => chart.resize())
-  resized.observe(element)
-  return () => {
-    resized.disconnect()
-    chart.dispose()
-  }
+  }))
+  return dispose
 }
