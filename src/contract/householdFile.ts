@@ -385,6 +385,7 @@ export const RECORDS = {
     coldest: z.int().min(-60).max(50),
     hottest_month: z.int().min(1).max(12),
     hottest: z.int().min(-60).max(60),
+    measured: nested(exposure.monthsMet.nullable().default(null)),
   }),
   trip: z.strictObject({
     ...acted,

@@ -13,7 +13,8 @@ import type { Stocked } from './stocked'
 const YEARS: Readonly<Record<string, YearOfPlace>> = {
   house: { coldestMonth: 1, coldest: 1, hottestMonth: 7, hottest: 18 },
   car: { coldestMonth: 1, coldest: 1, hottestMonth: 7, hottest: 18 },
-  bike: { coldestMonth: 1, coldest: 1, hottestMonth: 7, hottest: 18 },
+  // Locked in the yard, where it is a little colder.
+  bike: { coldestMonth: 1, coldest: 0, hottestMonth: 7, hottest: 18 },
   cottage: { coldestMonth: 1, coldest: -4, hottestMonth: 7, hottest: 15 },
 }
 

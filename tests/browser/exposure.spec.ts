@@ -120,25 +120,27 @@ test.describe('the demo household', () => {
     const ahead = page.getByRole('region', { name: 'What is coming, by the model' })
     await page.goto('/exposure')
     await usable(page)
-    const frost = ahead.getByRole('listitem').filter({ hasText: /^Estate car: frost/ })
+    await page.getByRole('combobox', { name: 'Place' }).click()
+    await page.getByRole('option', { name: 'Cargo bike' }).click()
+    const frost = ahead.getByRole('listitem').filter({ hasText: /^Cargo bike: frost/ })
     await frost.getByRole('combobox', { name: 'Where it is warm and dry' }).click()
     await page.getByRole('option', { name: /^Lid, Hall drawers/ }).click()
     await frost.getByRole('button', { name: /^Move all .* there$/ }).click()
     await expect(said(page)).toContainText(/moved to Lid, Hall drawers/)
     await expect(frost).toHaveCount(0)
 
-    // The plan takes nothing indoors from the car any more, and keeps the line empty until spring.
+    // The plan takes nothing indoors from the bike any more, and keeps the line empty until spring.
     await page.goto('/restock/plan')
     await usable(page)
     const kept = page.getByRole('region', { name: 'Not kept there in frost or heat' })
-    await expect(kept).toContainText(/Reliever inhaler 100 µg.*Estate car/)
-    const visits = page.getByRole('listitem').filter({ hasText: /^Mon 30 Nov.*Estate car/ })
+    await expect(kept).toContainText(/Reliever inhaler 100 µg.*Cargo bike/)
+    const visits = page.getByRole('listitem').filter({ hasText: /^Mon 30 Nov.*Cargo bike/ })
     await expect(visits.filter({ hasText: 'Take indoors' })).toHaveCount(0)
-    // What is to be done asks about what is on hold, and sends nobody to fill the frosty glovebox again.
+    // What is to be done asks about what is on hold, and sends nobody to fill the frosty pouch again.
     await page.goto('/print/errands')
     const list = page.getByRole('main')
     await expect(list).toContainText(/57 hours above 30 °C/)
-    await expect(list).not.toContainText(/Top up: Reliever inhaler 100 µg.{0,40}Glovebox/)
+    await expect(list).not.toContainText(/Top up: Reliever inhaler 100 µg.{0,40}Pannier/)
   })
 
   test('a week is chosen by keys, the year reads as a table, and what is no file of a logger is refused', async ({

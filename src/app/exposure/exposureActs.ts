@@ -19,6 +19,7 @@ import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import { type Caller, surveyNow, type World } from '../frame/world'
 import { holdHarmed } from './holdHarmed'
+import { learnMonths } from './learnMonths'
 
 /** As it comes over the wire: steps from the first minute. */
 interface Packed {
@@ -56,6 +57,7 @@ export const addReadings = (
       const series = unpacked(readings)
       mustBePast(acting, series.minutes.at(-1) ?? 0)
       const { added, differing } = await take(acting, spot, name, 'file', series)
+      if (spot.kind === 'place') await learnMonths(acting, spot.id)
       return { added, differing, held: added > 0 ? await holdHarmed(acting) : 0 }
     },
   )
@@ -144,6 +146,7 @@ export const fetchReadings = (
       })
       added += (await take(acting, spot, logger, 'simulated', told)).added
     }
+    await learnMonths(acting, placeId)
     return { added, held: added > 0 ? await holdHarmed(acting) : 0 }
   })
 
@@ -154,7 +157,9 @@ export const removeReadings = (
   { key, logId }: Keyed & { readonly logId: TemperatureLogId },
 ) =>
   act(world, caller, { key, kind: 'readings_removed', request: { logId } }, async (acting) => {
-    if (!(await removeRecord(acting, 'temperature_log', logId))) throw notFound()
+    const log = (await readLogs(acting.trx)).find(({ id }) => id === logId)
+    if (!log || !(await removeRecord(acting, 'temperature_log', logId))) throw notFound()
+    if (log.spot.kind === 'place') await learnMonths(acting, log.spot.id)
     return {}
   })
 
@@ -175,6 +180,7 @@ export const tellYear = (
     const known = (await readYears(acting.trx)).find((one) => one.placeId === placeId)
     if (known) mustEdit(await editRecord(acting, 'temperature_year', known.id, columns, null))
     else await createRecord(acting, 'temperature_year', { place_id: placeId, ...columns })
+    await learnMonths(acting, placeId)
     return {}
   })
 

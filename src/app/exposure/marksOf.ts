@@ -55,13 +55,14 @@ export async function unfitAt(at: Reading, now: number): Promise<readonly Unfit[
 
 /** As it is answered, of all kits of a place or of one. */
 export const unfitView = (
-  { place, code, days, of, months, things }: Unfit,
+  { place, code, days, of, isMeasured, months, things }: Unfit,
   kitId: KitId | null,
 ): z.infer<typeof values.unfit> => ({
   placeId: place.id,
   code,
   days,
   of,
+  isMeasured,
   months,
   titles: [
     ...new Set(

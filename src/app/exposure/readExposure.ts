@@ -5,6 +5,7 @@ import { addDays } from '../../core/calendar/plainDate'
 import { localReader } from '../../core/calendar/zoneOffset'
 import { yearChart } from '../../core/exposure/chart'
 import { boxChange } from '../../core/exposure/coolBox'
+import { modelOf } from '../../core/exposure/harmsAhead'
 import { linesOf, type PocketSite, type Spot } from '../../core/exposure/household'
 import type { Series } from '../../core/exposure/readings'
 import type { KitId, PlaceId, PocketId, TemperatureLogId } from '../../core/ids'
@@ -39,7 +40,7 @@ export const readExposure = (world: World, caller: Caller, asked: Asked): Promis
     const site = spot && placeId ? pseudoSite(survey, spot, placeId) : null
     const line = site && linesOf(exposure.told, [site]).get(site.id)
     const place = survey.places.find(({ id }) => id === placeId)
-    const year = years.find((one) => one.placeId === placeId) ?? null
+    const model = modelOf(place, years)
     return {
       today: at.today,
       places: survey.places.map(({ id, name, climate }) => ({
@@ -57,7 +58,7 @@ export const readExposure = (world: World, caller: Caller, asked: Asked): Promis
             line?.spans ?? [],
             { from: addDays(at.today, 1 - YEAR_DAYS), days: YEAR_DAYS },
             onward(localReader(at.household.timeZone)),
-            place?.climate && year && isOpenAir(site) ? { climate: place.climate, year } : null,
+            isOpenAir(site) ? modelOf(place, years) : null,
           )
         : null,
       logs: exposure.logs
@@ -89,10 +90,7 @@ export const readExposure = (world: World, caller: Caller, asked: Asked): Promis
           }),
         })),
       apartMinutes: line?.apartMinutes ?? 0,
-      box:
-        place?.climate && place.climate !== 'heated' && year
-          ? boxChange({ climate: place.climate, year })
-          : null,
+      box: model && model.climate !== 'heated' ? boxChange(model) : null,
       lots,
       ahead: (await comingAt(at, now)).map(({ place: { id }, ...coming }) => ({
         placeId: id,

@@ -10,6 +10,7 @@ import {
 } from '../../core/calendar/plainDate'
 import { localReader, zoneOffset } from '../../core/calendar/zoneOffset'
 import { type DayBegin, daysAlong } from '../../core/exposure/along'
+import { modelOf } from '../../core/exposure/harmsAhead'
 import type { Spot } from '../../core/exposure/household'
 import { FROST, LIMITS, THRESHOLDS } from '../../core/exposure/limits'
 import type { Modelled } from '../../core/exposure/model'
@@ -118,10 +119,8 @@ function modelAt(
   site: Site | undefined,
   years: Awaited<ReturnType<typeof readYears>>,
 ): Modelled | null {
-  const year = years.find(({ placeId }) => placeId === site?.place.id)
-  const climate = site?.place.climate
   const isOpen = site?.pocket.sort !== 'elsewhere' && site?.kit.goesWith === null
-  return year && climate && isOpen ? { climate, year } : null
+  return isOpen ? modelOf(site?.place, years) : null
 }
 
 const dayOf = (zone: string, minute: number): PlainDate =>

@@ -51,6 +51,22 @@ export const year = z
     'The hottest month is warmer than the coldest',
   )
 
+/** The lowest and the highest of each month that was measured, and its days with frost and heat. */
+export const monthsMet = z
+  .array(
+    z
+      .strictObject({
+        low: hundredths,
+        high: hundredths,
+        days: z.int().min(1).max(366),
+        frost: z.int().min(0).max(366),
+        hot: z.int().min(0).max(366),
+      })
+      .nullable(),
+  )
+  .length(12)
+  .readonly()
+
 const harm = z.discriminatedUnion('code', [
   z.object({ code: z.literal('too_long'), above: z.int(), minutes: z.number() }),
   z.object({ code: z.literal('too_hot'), above: z.int(), hundredths: z.number() }),
@@ -157,6 +173,7 @@ export const unfit = z.object({
   code: z.enum(WEATHERS),
   days: z.int(),
   of: z.int(),
+  isMeasured: z.boolean(),
   months: z.tuple([z.int(), z.int()]).readonly(),
   titles: z.array(z.string()).readonly(),
 })

@@ -39,6 +39,7 @@ export const layoutValue = z.object({
       code: z.enum(WEATHERS),
       days: z.int(),
       of: z.int(),
+      isMeasured: z.boolean(),
       months: z.tuple([z.int(), z.int()]).readonly(),
       titles: z.array(z.string()).readonly(),
     }),

@@ -1,7 +1,7 @@
 /** What is to come by the model: the first frost and the first heat, and what they would harm. */
 import { addDays, type PlainDate } from '../calendar/plainDate'
 import { dayOfYear } from './chart'
-import { FROST, LIMITS } from './limits'
+import { FROST, HEAT, LIMITS } from './limits'
 import { type Modelled, modelled } from './model'
 import type { Keeping } from './storage'
 
@@ -17,7 +17,6 @@ export interface Coming {
 
 /** So far ahead it is looked. */
 export const AHEAD_DAYS = 60
-const HEAT = 3000
 
 /** The first day with frost and the first above 30 °C, from today on. */
 export function comingAt(of: Modelled, today: PlainDate): readonly Coming[] {

@@ -5,11 +5,24 @@ import type { Amount } from '../quantity/amount'
 import { itemTitle } from '../stock/item'
 import type { Survey } from '../watch/survey'
 import { type Coming, comingAt, isHarmedBy } from './ahead'
-import type { YearOfPlace } from './model'
+import type { Modelled, MonthsMet, YearOfPlace } from './model'
 import type { Keeping } from './storage'
 
 export interface PlaceYear extends YearOfPlace {
   readonly placeId: PlaceId
+  /** As it was measured there. */
+  readonly measured?: MonthsMet | null
+}
+
+/** How warm a place is by the model, set right by what was measured; null where nobody has said enough. */
+export function modelOf(
+  place: Pick<Place, 'id' | 'climate'> | undefined,
+  years: readonly PlaceYear[],
+): Modelled | null {
+  const year = years.find(({ placeId }) => placeId === place?.id)
+  return place?.climate && year
+    ? { climate: place.climate, year, measured: year.measured ?? null }
+    : null
 }
 
 export interface HarmAhead extends Coming {
@@ -34,9 +47,8 @@ export function harmsAhead(
   keepingOf: (itemId: ItemId) => Keeping | undefined,
 ): readonly HarmAhead[] {
   return places.flatMap((place) => {
-    const { climate } = place
-    const year = years.find(({ placeId }) => placeId === place.id)
-    if (!year || !climate || climate === 'heated') return []
+    const model = modelOf(place, years)
+    if (!model || model.climate === 'heated') return []
     const here = holdings.filter(
       ({ site, lot, judged }) =>
         site.place.id === place.id &&
@@ -45,7 +57,7 @@ export function harmsAhead(
         lot.standing.kind === 'ready' &&
         judged.state !== 'spent',
     )
-    return comingAt({ climate, year }, today).flatMap((coming) => {
+    return comingAt(model, today).flatMap((coming) => {
       const things = here.flatMap(({ lot, item, site, amount }) => {
         const keeping = keepingOf(item.id)
         return keeping && isHarmedBy(keeping, coming.code)

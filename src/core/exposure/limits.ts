@@ -55,6 +55,9 @@ export const FROST = 0
 export const HARD_FROST = -500
 export const HARD_FROST_MINUTES = 60
 
+/** Above this a day is hot: no class but "no limit" allows it for long. */
+export const HEAT = 3000
+
 /** How long it takes to freeze at the least. Up to 10 mL, and of what nobody has measured, half an hour. */
 export const freezesIn = (millilitres: number | null): number =>
   millilitres === null || millilitres <= 10 ? 30 : 120

@@ -14,9 +14,22 @@ export interface YearOfPlace {
   readonly hottest: number
 }
 
+/** The lowest and the highest of a month's measured days, hundredths of °C; and how many had frost or heat. */
+export interface MonthMet {
+  readonly low: number
+  readonly high: number
+  readonly days: number
+  readonly frost: number
+  readonly hot: number
+}
+/** By month from January; null where too little was measured. */
+export type MonthsMet = readonly (MonthMet | null)[]
+
 export interface Modelled {
   readonly climate: Climate
   readonly year: YearOfPlace
+  /** What was measured there, by which it is set right. */
+  readonly measured?: MonthsMet | null
 }
 
 /** Between the mean of a day and its warmest hour. A working figure of ours. */
@@ -57,8 +70,40 @@ const sunOf = (year: YearOfPlace, day: number): number => {
   return 0.35 + 0.65 * Math.min(1, Math.max(0, warm))
 }
 
-/** @returns °C where the kit is. @param day of the year, from 0. @param hour local */
-export function modelled({ climate, year }: Modelled, day: number, hour: number): number {
+/**
+ * @returns °C where the kit is: by the model, and where the month was measured as cold and as hot as its
+ * coldest and its hottest day were. @param day of the year, from 0. @param hour local
+ */
+export function modelled(of: Modelled, day: number, hour: number): number {
+  const plain = plainly(of, day, hour)
+  const month = Math.min(11, Math.floor(day / MONTH_DAYS))
+  const met = of.measured?.[month]
+  if (!met) return plain
+  const { low, high } = usualRange(of, month)
+  const stretch = high - low < LEAST_RANGE ? 1 : (met.high - met.low) / 100 / (high - low)
+  return met.low / 100 + (plain - low) * stretch
+}
+
+/** A day that is as warm as it is cold tells nothing of how far it swings. */
+const LEAST_RANGE = 1
+
+const ranges = new WeakMap<YearOfPlace, Map<string, { low: number; high: number }>>()
+
+/** The coldest and the hottest hour in the middle of a month, by the model alone. */
+function usualRange(of: Modelled, month: number): { readonly low: number; readonly high: number } {
+  const known = ranges.get(of.year) ?? new Map<string, { low: number; high: number }>()
+  ranges.set(of.year, known)
+  const key = `${of.climate}${month}`
+  const before = known.get(key)
+  if (before) return before
+  const day = Math.floor(middleOf(month + 1))
+  const hours = Array.from({ length: HOURS }, (_, hour) => plainly(of, day, hour))
+  const made = { low: Math.min(...hours), high: Math.max(...hours) }
+  known.set(key, made)
+  return made
+}
+
+function plainly({ climate, year }: Modelled, day: number, hour: number): number {
   switch (climate) {
     case 'heated': {
       // In a hot summer a house is as warm as its days.

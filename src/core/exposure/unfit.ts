@@ -5,13 +5,12 @@ import type { ItemId } from '../ids'
 import { itemTitle } from '../stock/item'
 import type { Survey } from '../watch/survey'
 import type { Weather } from './ahead'
-import type { PlaceYear } from './harmsAhead'
-import { FROST } from './limits'
+import { modelOf, type PlaceYear } from './harmsAhead'
+import { FROST, HEAT } from './limits'
+import type { MonthMet } from './model'
 import { daysAhead, spellOf } from './spell'
 import type { Keeping } from './storage'
 
-/** Above this a summer is counted: no class but "no limit" allows it for long. */
-const HEAT = 3000
 const MONTHS = 12
 
 export interface Unfit {
@@ -20,6 +19,8 @@ export interface Unfit {
   /** Days with frost or above 30 °C, of so many. */
   readonly days: number
   readonly of: number
+  /** Counted in the last year by a logger of the place; else by the model. */
+  readonly isMeasured: boolean
   /** The first and the last month, 1 to 12. */
   readonly months: readonly [from: number, to: number]
   readonly things: readonly {
@@ -36,9 +37,9 @@ export function unfitThings(
   keepingOf: (itemId: ItemId) => Keeping | undefined,
 ): readonly Unfit[] {
   return places.flatMap((place) => {
-    const { climate } = place
-    const year = years.find(({ placeId }) => placeId === place.id)
-    if (!year || !climate || climate === 'heated') return []
+    const model = modelOf(place, years)
+    if (!model || model.climate === 'heated') return []
+    const { year } = model
     const here = holdings.filter(
       ({ site, judged }) =>
         site.place.id === place.id &&
@@ -51,10 +52,19 @@ export function unfitThings(
       const from = monthFrom(middle - 1)
       const first = plainDate(`${today.slice(0, 4)}-${String(from).padStart(2, '0')}-01`)
       const of = daysBetween(first, firstOfMonthAfter(first, 3))
-      const season = daysAhead({ climate, year }, first, of)
+      const season = daysAhead(model, first, of)
       const isSo = (day: number): boolean =>
         code === 'heat' ? (season.high[day] ?? 0) > HEAT : (season.low[day] ?? 1) <= FROST
-      const days = Array.from({ length: of }, (_, day) => day).filter(isSo).length
+      const counted = [middle - 1, middle, middle + 1].map(
+        (month) => model.measured?.[monthFrom(month) - 1] ?? null,
+      )
+      const met = counted.filter((one): one is MonthMet => one !== null)
+      const isMeasured = met.length === counted.length
+      const sum = (each: (one: MonthMet) => number): number =>
+        met.reduce((so, one) => so + each(one), 0)
+      const days = isMeasured
+        ? sum((one) => (code === 'heat' ? one.hot : one.frost))
+        : Array.from({ length: of }, (_, day) => day).filter(isSo).length
       const letter = code.charAt(0)
       const harmed = new Map<string, Unfit['things'][number]>()
       if (days > 0)
@@ -80,7 +90,8 @@ export function unfitThings(
               place,
               code,
               days,
-              of,
+              of: isMeasured ? sum((one) => one.days) : of,
+              isMeasured,
               months: [from, monthFrom(middle + 1)],
               things: [...harmed.values()],
             },

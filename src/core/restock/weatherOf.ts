@@ -1,6 +1,6 @@
 /** What the weather of each place does to the things of a household, for a plan. */
 
-import type { PlaceYear } from '../exposure/harmsAhead'
+import { modelOf, type PlaceYear } from '../exposure/harmsAhead'
 import { daysAhead, type Spell, spellOf } from '../exposure/spell'
 import type { Keeping } from '../exposure/storage'
 import type { ItemId, LotId, PocketId } from '../ids'
@@ -35,10 +35,9 @@ export function weatherOf(
   const ahead = new Map<string, ReturnType<typeof daysAhead>>()
   const spells = new Map<string, Spell | null>()
   const daysAt = ({ place }: Site) => {
-    const { climate } = place
-    const year = years.find(({ placeId }) => placeId === place.id)
-    if (!year || !climate || climate === 'heated') return null
-    const known = ahead.get(place.id) ?? daysAhead({ climate, year }, today, days)
+    const model = modelOf(place, years)
+    if (!model || model.climate === 'heated') return null
+    const known = ahead.get(place.id) ?? daysAhead(model, today, days)
     ahead.set(place.id, known)
     return known
   }

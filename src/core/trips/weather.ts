@@ -3,7 +3,7 @@ import { addDays, daysBetween } from '../calendar/plainDate'
 import { dayOfYear } from '../exposure/chart'
 import { coolBagHours } from '../exposure/coolBag'
 import type { PlaceYear } from '../exposure/harmsAhead'
-import { FROST, LIMITS } from '../exposure/limits'
+import { FROST, HEAT, LIMITS } from '../exposure/limits'
 import { modelled, outdoors } from '../exposure/model'
 import type { Keeping } from '../exposure/storage'
 import type { Place } from '../household/places'
@@ -12,7 +12,6 @@ import type { Stop } from './trip'
 
 /** Two cold packs, as most people own. */
 export const ICE_GRAMS = 400
-const HEAT = 3000
 const HOURS = Array.from({ length: 24 }, (_, hour) => hour)
 
 export interface StopWeather {

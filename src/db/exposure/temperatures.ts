@@ -124,7 +124,7 @@ export interface KeptYear extends PlaceYear {
 export async function readYears(trx: Trx): Promise<readonly KeptYear[]> {
   const rows = await trx
     .selectFrom('temperature_year')
-    .select(['id', 'place_id', 'coldest_month', 'coldest', 'hottest_month', 'hottest'])
+    .select(['id', 'place_id', 'coldest_month', 'coldest', 'hottest_month', 'hottest', 'measured'])
     .where('removed_by_act', 'is', null)
     .orderBy('id')
     .execute()
@@ -135,6 +135,7 @@ export async function readYears(trx: Trx): Promise<readonly KeptYear[]> {
     coldest: row.coldest,
     hottestMonth: row.hottest_month,
     hottest: row.hottest,
+    measured: row.measured as PlaceYear['measured'],
   }))
 }
 

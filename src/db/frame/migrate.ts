@@ -22,6 +22,7 @@ import * as evacuation from './migrations/0019-evacuation'
 import * as incidentStop from './migrations/0020-incident-stop'
 import * as tripSaid from './migrations/0021-trip-said'
 import * as exposure from './migrations/0022-exposure'
+import * as monthsMet from './migrations/0023-months-met'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -46,6 +47,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0020-incident-stop': incidentStop,
   '0021-trip-said': tripSaid,
   '0022-exposure': exposure,
+  '0023-months-met': monthsMet,
 }
 
 /** What is missing, in order; nothing of a database in which nothing has been made yet. */

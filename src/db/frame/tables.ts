@@ -356,6 +356,7 @@ export interface TemperatureYearTable extends Acted {
   coldest: number
   hottest_month: number
   hottest: number
+  measured: ColumnType<unknown, string | null, string | null>
 }
 export interface IncidentTable extends Acted {
   kind: string | null

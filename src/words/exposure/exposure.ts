@@ -194,7 +194,11 @@ export const exposure = {
     moved: (count: number, pocket: string): string =>
       `${capital(things(count))} moved to ${pocket}`,
     noShelter: 'Say of a place that it is heated, and they can be moved there with one press.',
-    none: 'Nothing is coming within two months that would harm your things.',
+    none: 'Nothing is coming within two months that would harm the things here.',
+    others: (count: number): string =>
+      count === 1
+        ? 'One more at another place'
+        : `${capital(numberWord(count))} more at other places`,
     noYear: 'Say how cold and how hot it gets at a place to see what is coming.',
   },
   box: {

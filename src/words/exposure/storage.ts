@@ -22,6 +22,7 @@ interface UnfitSaid {
   readonly code: Weather
   readonly days: number
   readonly of: number
+  readonly isMeasured: boolean
   readonly months: readonly [from: number, to: number]
 }
 
@@ -58,8 +59,8 @@ export const storage = {
   comingLong: (what: Weather, on: PlainDate, today: PlainDate): string =>
     `${WEATHER[what]} ${on <= today ? 'likely now' : `from ${shortDay(on, today)}`}, by the model: take it indoors`,
   notHere: 'Not for this place all year',
-  unfit: ({ code, days, of, months }: UnfitSaid): string =>
-    `${code === 'frost' ? 'Frost' : 'Above 30 °C'} on ${days} of ${of} days, ${MONTH_NAMES[months[0] - 1]} to ${MONTH_NAMES[months[1] - 1]}, by the model.`,
+  unfit: ({ code, days, of, months, isMeasured }: UnfitSaid): string =>
+    `${code === 'frost' ? 'Frost' : 'Above 30 °C'} on ${days} of ${of} days, ${MONTH_NAMES[months[0] - 1]} to ${MONTH_NAMES[months[1] - 1]}, ${isMeasured ? 'as measured' : 'by the model'}.`,
   unfitThings: (titles: readonly string[]): string =>
     `${titles.length === 1 ? 'This does' : `These ${numberWord(titles.length)} do`} not belong here then: ${list(titles)}.`,
   toPlan: 'What the plan does about it',

@@ -395,8 +395,9 @@ export const trips = {
     unknown:
       'Nobody has said how cold and how hot it gets anywhere, and some of what comes along minds.',
     say: 'Say it under Heat and frost',
-    like: (place: string): string =>
-      `Reckoned as at ${place}, by the model. Where you go it may be hotter or colder.`,
+    like: (places: readonly string[]): string =>
+      `Reckoned as at ${list(places)}, by the model. Where you go it may be hotter or colder.`,
+    at: (stops: readonly string[]): string => `(${list(stops)})`,
     harm: (harm: OnTheWay): string => {
       const things = list(harm.titles)
       switch (harm.code) {
