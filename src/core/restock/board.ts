@@ -1,9 +1,9 @@
 /** A plan told line by line: what is done when, what it meets, what it saves, and what else would be. */
 import type { Weather } from '../exposure/ahead'
 import type { Decisions } from './plan'
-import type { RestockProblem } from './problem'
+import type { End, RestockProblem } from './problem'
 import { type Lack, type Replayed, replay } from './replay'
-import { type End, endOn } from './weather'
+import { endOn } from './weather'
 
 /** What a line would lack if nothing were done. */
 export interface Meets {

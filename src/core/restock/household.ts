@@ -1,7 +1,6 @@
 /** A household's survey as a problem to decide, with the names that stand behind its positions. */
 
 import { addDays } from '../calendar/plainDate'
-import type { CatalogueEntry } from '../catalogue/entry'
 import type { ItemId, PlaceId, PocketId } from '../ids'
 import { mustHaveKey } from '../judgement/mustHave'
 import { type Goods, goodsOf } from '../layout/goods'
@@ -15,6 +14,7 @@ import { freshDaysOf } from './freshDays'
 import { lastDayOf } from './lastDay'
 import type { Offer, ParLine, RestockProblem, Shelf, Stays, Thing, Tier, Wish } from './problem'
 import { roomFor, type Wanting } from './room'
+import { standInsOf } from './standIns'
 import { type KitAway, type StopSite, stopsOf } from './stops'
 import { hereOf, type KnownWeather, spoilsOf, weatherOf } from './weatherOf'
 
@@ -341,40 +341,6 @@ const tierOf = (
     : essential || needed === 'urgent'
       ? 'urgent'
       : 'comfort'
-
-/**
- * Things of the household that may stand in: the catalogue names them. Of what acts only the
- * same, in the same strength and form; the same again under another name is no danger, another
- * strength is.
- */
-function standInsOf(
-  item: Item,
-  items: readonly Item[],
-  goods: readonly Goods[],
-  entries: Entries,
-): readonly number[] {
-  const entry = entryOf(item, entries)
-  if (!entry) return []
-  return items.flatMap((other, index) => {
-    const instead = entryOf(other, entries)
-    if (other.id === item.id || !instead) return []
-    if (instead.id !== entry.id && !entry.standIns.includes(instead.id)) return []
-    return isSafeInstead(entry, instead, item, other) &&
-      goods[index]?.cold === entry.storage.to <= 8
-      ? [index]
-      : []
-  })
-}
-
-const isSafeInstead = (
-  entry: CatalogueEntry,
-  instead: CatalogueEntry,
-  item: Item,
-  other: Item,
-): boolean =>
-  entry.ingredients.length === 0 && instead.ingredients.length === 0
-    ? instead.madeFor.species.join() === entry.madeFor.species.join()
-    : instead.id === entry.id && other.strength === item.strength
 
 function staysWhy(
   { lot, item, site, judged }: JudgedHolding,

@@ -4,10 +4,10 @@
  * worker and comes back unharmed.
  */
 import type { PlainDate } from '../calendar/plainDate'
+import type { Weather } from '../exposure/ahead'
 import type { Spell } from '../exposure/spell'
 import type { Urgency } from '../layout/urgency'
 import type { ExpectedUse } from '../usage/expected'
-import type { End, Spoils } from './weather'
 
 /** What comes first: what saves a life, what must be there, what is good to have. */
 export type Tier = Urgency
@@ -47,6 +47,21 @@ export interface ParLine {
 /** Why a lot is not carried elsewhere. */
 export const STAYS = ['own_medicine', 'opened', 'elsewhere', 'spent'] as const
 export type Stays = (typeof STAYS)[number]
+
+/** A thing that the weather harms on a line, and which of the spells says when. */
+export interface Spoils {
+  readonly thing: number
+  readonly line: number
+  readonly spell: number
+}
+
+/** Good through a day, and what ends it. */
+export interface End {
+  readonly last: number
+  readonly by: 'date' | Weather
+  /** The first day on which that is so. */
+  readonly on: number
+}
 
 /** So much of a lot, where it lies. */
 export interface Shelf {

@@ -8,6 +8,7 @@ import type { Decisions } from './plan'
 import {
   bareDayMinor,
   CARRY_MINOR,
+  type End,
   type RestockProblem,
   standInDayMinor,
   type Tier,
@@ -15,7 +16,7 @@ import {
   wantedOn,
   wearOf,
 } from './problem'
-import { type End, endHere, endOn } from './weather'
+import { endHere, endOn } from './weather'
 
 /** So many lie together and turn on the same day. */
 interface Pile extends End {

@@ -2,24 +2,8 @@
  * What frost and heat do to what lies on a line: how long a thing is good that is put there on a day. By
  * the model of the place, so that a plan keeps nothing where its storage class would be broken.
  */
-import type { Weather } from '../exposure/ahead'
 import type { Spell } from '../exposure/spell'
-import type { RestockProblem, Shelf } from './problem'
-
-/** A thing that the weather harms on a line, and which of the spells says when. */
-export interface Spoils {
-  readonly thing: number
-  readonly line: number
-  readonly spell: number
-}
-
-/** Good through a day, and what ends it. */
-export interface End {
-  readonly last: number
-  readonly by: 'date' | Weather
-  /** The first day on which that is so. */
-  readonly on: number
-}
+import type { End, RestockProblem, Shelf, Spoils } from './problem'
 
 const kept = new WeakMap<readonly Spoils[], ReadonlyMap<string, number>>()
 

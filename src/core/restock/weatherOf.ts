@@ -5,8 +5,8 @@ import { daysAhead, type Spell, spellOf } from '../exposure/spell'
 import type { Keeping } from '../exposure/storage'
 import type { ItemId, LotId, PocketId } from '../ids'
 import type { JudgedHolding, Line, Survey } from '../watch/survey'
-import type { RestockProblem, Shelf } from './problem'
-import { endOn, type Spoils } from './weather'
+import type { RestockProblem, Shelf, Spoils } from './problem'
+import { endOn } from './weather'
 
 /** What is known of heat and frost. */
 export interface KnownWeather {
