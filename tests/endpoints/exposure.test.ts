@@ -1,8 +1,10 @@
 /** Heat and frost as they are lived: readings come in, what has met too much goes on hold, and is answered. */
 import { beforeEach, describe, expect, it } from 'vitest'
 import type { z } from 'zod'
+import { exposure as handlers } from '../../src/api/handlers/exposure'
 import type { Caller } from '../../src/app/frame/world'
 import type { readExposure } from '../../src/contract/exposure'
+import type { Letter } from '../../src/core/account/letters'
 import { aHousehold, application, newKey, send, TODAY } from '../support/application'
 import { stocked } from '../support/stocked'
 
@@ -225,6 +227,47 @@ describe('the year of a place', () => {
     expect(radio.map(({ name }) => name)).toEqual(['Simulated logger', 'Simulated logger, old'])
     expect(apartMinutes).toBeGreaterThan(60)
     expect(chart?.origin.includes('m')).toBe(true)
+  })
+})
+
+describe('radio loggers', () => {
+  it('tell of harm by a letter that names nothing', async () => {
+    await keptAs('room')
+    await json('PATCH', `/api/places/${stock.placeId}`, { seenVersion: 1, climate: 'car' })
+    await json('PUT', `/api/exposure/years/${stock.placeId}`, {
+      coldestMonth: 1,
+      coldest: 0,
+      hottestMonth: 7,
+      hottest: 18,
+    })
+    await app.world.db
+      .insertInto('auth.user')
+      .values({ id: keeper.userId, name: 'Ilse', email: 'ilse@example.org', emailVerified: true })
+      .execute()
+    const sent: Letter[] = []
+    const world = {
+      ...app.world,
+      services: {
+        ...app.world.services,
+        letters: { folder: null, send: async (letter: Letter) => void sent.push(letter) },
+        loggers: {
+          ...app.world.services.loggers,
+          loggers: ['Boot'],
+          tell: () => ({ minutes: [NOON - 60, NOON], hundredths: [2100, 4600] }),
+        },
+      },
+    }
+    const fetch = () =>
+      handlers.fetchReadings(world, keeper, { key: newKey(), placeId: stock.placeId })
+    expect(await fetch()).toMatchObject({ held: 1 })
+    expect(sent).toMatchObject([{ to: 'ilse@example.org' }])
+    const { subject = '', text = '' } = sent[0] ?? {}
+    const [row] = await rows()
+    expect(`${subject} ${text}`).toMatch(/one of your things/)
+    expect(`${subject} ${text}`).not.toContain((row as unknown as { title: string }).title)
+    // Nothing new: nobody is told again.
+    expect(await fetch()).toMatchObject({ added: 0, held: 0 })
+    expect(sent).toHaveLength(1)
   })
 })
 

@@ -28,6 +28,7 @@ const row = (n: number, more: Partial<StockRow> = {}): StockRow =>
     boughtAt: '',
     sure: 50,
     worthMinor: null,
+    keeping: { storage: null, source: null, frostHarms: false },
     ...more,
   }) as StockRow
 const keys = (rows: readonly StockRow[]) => rows.map(({ lotId }) => lotId)
@@ -55,6 +56,19 @@ describe('a view of the stock', () => {
       'lot-2',
     ])
     expect(filtered(rows, { ...EVERYTHING, kinds: ['medicine'] }, null)).toEqual([])
+  })
+  it('narrows by how things are kept, and finds the class by its words', () => {
+    const kept = [
+      row(1, { keeping: { storage: 'fridge', source: 'label', frostHarms: true } }),
+      row(2, { keeping: { storage: 'below-25', source: 'catalogue', frostHarms: false } }),
+      row(3),
+    ]
+    const by = (storage: StockFilter['storage']) =>
+      keys(filtered(kept, { ...EVERYTHING, storage }, null))
+    expect(by('fridge')).toEqual(['lot-1'])
+    expect(by('frost')).toEqual(['lot-1'])
+    expect(by('unknown')).toEqual(['lot-3'])
+    expect(keys(filtered(kept, { ...EVERYTHING, words: 'below 25' }, null))).toEqual(['lot-2'])
   })
   it('counts numbers as numbers, and what never ends as last', () => {
     expect(keys(sorted(rows, { sort: 'title', down: false }))).toEqual(['lot-2', 'lot-10', 'lot-3'])
