@@ -84,21 +84,27 @@ export function modelled(of: Modelled, day: number, hour: number): number {
   return met.low / 100 + (plain - low) * stretch
 }
 
-/** A day that is as warm as it is cold tells nothing of how far it swings. */
+/** Hours are looked at on the hour and half past it. */
+const HALF = 0.5
+/** A month that is as warm as it is cold tells nothing of how far it swings. */
 const LEAST_RANGE = 1
 
 const ranges = new WeakMap<YearOfPlace, Map<string, { low: number; high: number }>>()
 
-/** The coldest and the hottest hour in the middle of a month, by the model alone. */
+/** The coldest and the hottest hour of a whole month, by the model alone. */
 function usualRange(of: Modelled, month: number): { readonly low: number; readonly high: number } {
   const known = ranges.get(of.year) ?? new Map<string, { low: number; high: number }>()
   ranges.set(of.year, known)
   const key = `${of.climate}${month}`
   const before = known.get(key)
   if (before) return before
-  const day = Math.floor(middleOf(month + 1))
-  const hours = Array.from({ length: HOURS }, (_, hour) => plainly(of, day, hour))
-  const made = { low: Math.min(...hours), high: Math.max(...hours) }
+  const made = { low: Number.POSITIVE_INFINITY, high: Number.NEGATIVE_INFINITY }
+  for (let day = Math.ceil(month * MONTH_DAYS); day < (month + 1) * MONTH_DAYS; day++)
+    for (let hour = 0; hour < HOURS; hour += HALF) {
+      const value = plainly(of, day, hour)
+      made.low = Math.min(made.low, value)
+      made.high = Math.max(made.high, value)
+    }
   known.set(key, made)
   return made
 }
