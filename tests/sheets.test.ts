@@ -13,6 +13,7 @@ import { pagesOf } from './support/pdf'
 const PAPER = { A4: [595, 842], A5: [420, 595], LETTER: [612, 792] } as const
 const day = plainDate('2026-11-28')
 
+const KEPT_COLD = { storage: 'fridge', source: 'label', frostHarms: true, millilitres: null }
 const line = (change: Partial<Record<keyof SheetLine, unknown>> = {}): SheetLine =>
   ({
     title: 'Gauze 7.5 cm',
@@ -22,6 +23,7 @@ const line = (change: Partial<Record<keyof SheetLine, unknown>> = {}): SheetLine
     par: 6000,
     expiry: { kind: 'month', month: '2027-03' },
     opened: false,
+    keeping: { storage: null, source: null, frostHarms: false, millilitres: null },
     ...change,
   }) as SheetLine
 const sheet = (change: Partial<LidSheet> = {}): LidSheet => ({
@@ -79,7 +81,11 @@ describe('the lid sheet', () => {
       pockets: [
         {
           name: 'Tray',
-          lines: [line({ opened: true }), line({ title: 'Tape', expiry: null, good: 0 })],
+          lines: [
+            line({ opened: true }),
+            line({ title: 'Tape', expiry: null, good: 0 }),
+            line({ title: 'Pen', keeping: KEPT_COLD }),
+          ],
         },
         { name: 'Lid', lines: [] },
       ],
@@ -92,6 +98,7 @@ describe('the lid sheet', () => {
       'Lid',
       'empty',
       'not checked yet',
+      'Pen · 2 to 8 °C',
     ])
       expect(page?.text).toContain(said)
   })
