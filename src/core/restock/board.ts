@@ -244,16 +244,19 @@ function bareOf(
   return [bare(isTight ? 'budget' : 'not_worth')]
 }
 
-/** Most of the days on which it lacks, it would be harmed there. */
+/** It lacks because frost or heat would harm it whenever somebody could put it there, or took it before. */
 function isWeather(problem: RestockProblem, line: number, lacks: readonly Lack[]): boolean {
-  const thing = problem.lines[line]?.thing ?? -1
-  let [harmed, days] = [0, 0]
-  for (const { from, until } of lacks)
-    for (let day = from; day < until; day++) {
-      days += 1
-      if (endOn(problem, { line, thing }, day, Number.POSITIVE_INFINITY).last < day) harmed += 1
-    }
-  return harmed * 2 > days
+  const { thing = -1, stop = -1 } = problem.lines[line] ?? {}
+  const isHarsh = (day: number): boolean =>
+    endOn(problem, { line, thing }, day, Number.POSITIVE_INFINITY).last < day
+  const chances = problem.stops[stop]?.chances ?? []
+  const first = chances[0]?.day ?? 0
+  return lacks
+    .filter(({ until }) => until > first)
+    .every(({ from, until }) => {
+      const within = chances.filter(({ day }) => day >= from && day < until)
+      return within.length === 0 ? isHarsh(from) : within.every(({ day }) => isHarsh(day))
+    })
 }
 
 /** Never full, from the first day to the last. */
