@@ -123,9 +123,10 @@ describe('in the demo household', () => {
     const { problem } = (await get('/api/restock/plan')) as z.infer<typeof planValue>
     const harsh = new Set(
       problem.spoils.flatMap(({ thing, line, spell }) => {
-        const until = problem.spells[spell]?.until[0] ?? null
         const of = problem.lines[line]
-        return of && thing === of.thing && until !== null && until < 0 ? [of.key] : []
+        const day = problem.stops[of?.stop ?? -1]?.chances[0]?.day ?? 0
+        const until = problem.spells[spell]?.until[day] ?? null
+        return of && thing === of.thing && until !== null && until < day ? [of.key] : []
       }),
     )
     const isHarsh = (itemId: string, pocketId: string | null) => harsh.has(`${itemId}/${pocketId}`)

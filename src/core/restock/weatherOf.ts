@@ -1,5 +1,7 @@
 /** What the weather of each place does to the things of a household, for a plan. */
 
+import { daysBetween } from '../calendar/plainDate'
+import { nextThere } from '../calendar/presence'
 import { modelOf, type PlaceYear } from '../exposure/harmsAhead'
 import { daysAhead, type Spell, spellOf } from '../exposure/spell'
 import type { Keeping } from '../exposure/storage'
@@ -17,6 +19,9 @@ export interface KnownWeather {
 }
 
 type Site = Line['site']
+
+/** Days: nobody is sent anywhere farther ahead. */
+const FARTHEST = 365
 
 /** Nobody puts a thing somewhere for a few days only to change it again. A working figure of ours. */
 const SHORTEST_STAY_DAYS = 28
@@ -78,23 +83,33 @@ function worthwhile(spell: Spell | null): Spell | null {
 export const lineKey = ({ item, site }: Pick<Line, 'item' | 'site'>): string =>
   `${item.id}/${site.pocket.id}`
 
-/** Lines that a plan keeps empty today, and that nobody is asked to fill. */
+/**
+ * Lines that nobody is asked to fill: the next time that somebody is there, what belongs there would be harmed
+ * within a few weeks. A plan keeps them empty then.
+ */
 export function harshLines(
   survey: Pick<Survey, 'today' | 'lines'>,
   known: Omit<KnownWeather, 'borne'>,
 ): ReadonlySet<string> {
   if (known.years.length === 0) return new Set()
-  const weather = weatherOf(survey, { ...known, borne: () => 0 }, SHORTEST_STAY_DAYS)
+  const { today } = survey
+  const chances = new Map(
+    survey.lines.map(({ site: { place } }) => {
+      const next = nextThere(place.presence, today)
+      return [place.id, next.kind === 'on' ? daysBetween(today, next.day) : 0]
+    }),
+  )
+  const days = Math.min(FARTHEST, Math.max(0, ...chances.values())) + SHORTEST_STAY_DAYS
+  const weather = weatherOf(survey, { ...known, borne: () => 0 }, days)
   return new Set(
     survey.lines
-      .filter(({ site, item, par }) => par > 0 && isHarsh(weather.spellAt(site, item.id)))
+      .filter(({ site, item, par }) => {
+        const day = chances.get(site.place.id) ?? 0
+        const until = weather.spellAt(site, item.id)?.until[day] ?? null
+        return par > 0 && until !== null && until < day
+      })
       .map(lineKey),
   )
-}
-
-const isHarsh = (spell: Spell | null): boolean => {
-  const until = spell?.until[0] ?? null
-  return until !== null && until < 0
 }
 
 /** Which things are harmed on which lines, each spell once. */
