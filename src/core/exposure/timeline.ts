@@ -44,6 +44,7 @@ export interface Frost {
 }
 
 const BLOCK = 64
+const NO_FROSTS: readonly Frost[] = []
 
 export class Timeline {
   private readonly measuredTo: Float64Array
@@ -59,6 +60,7 @@ export class Timeline {
   private readonly coldestIn: Int32Array
   /** Frosts from their first to their last span, whole; and the times of hard frost in them. */
   private readonly runs: readonly FrostRun[]
+  private readonly whole: readonly Frost[]
   private readonly hard: readonly { readonly from: number; readonly to: number }[]
 
   /** @param spans in ascending order, none over another; modelled ones are no measurement and are left out */
@@ -99,6 +101,7 @@ export class Timeline {
       if (isMeasured && span.low <= FROST) frosty.push(at)
     }
     this.runs = runsOf(spans, frosty)
+    this.whole = this.runs.map(({ frost }) => frost)
     this.hard = hardOf(spans, frosty)
   }
 
@@ -199,13 +202,16 @@ export class Timeline {
 
   /** What lies wholly within is taken as it is; of what is cut only the times of hard frost are looked at. */
   private frosts(first: number, last: number, from: number, to: number): readonly Frost[] {
-    const found: Frost[] = []
-    for (let at = lowerBound(this.runs, first, (run) => run.last); at < this.runs.length; at++) {
+    const begin = lowerBound(this.runs, first, (run) => run.last)
+    const end = lowerBound(this.runs, last + 1, (run) => run.first)
+    if (begin >= end) return NO_FROSTS
+    const found = this.whole.slice(begin, end)
+    for (const at of end - begin === 1 ? [begin] : [begin, end - 1]) {
       const run = this.runs[at]
-      if (!run || run.first > last) break
-      const [begin, end] = [Math.max(from, run.frost.from), Math.min(to, run.frost.to)]
-      const isWhole = begin === run.frost.from && end === run.frost.to
-      found.push(isWhole ? run.frost : this.cutFrost(run, first, last, begin, end))
+      if (!run) continue
+      const [start, stop] = [Math.max(from, run.frost.from), Math.min(to, run.frost.to)]
+      if (start !== run.frost.from || stop !== run.frost.to)
+        found[at - begin] = this.cutFrost(run, first, last, start, stop)
     }
     return found
   }
@@ -302,19 +308,21 @@ export function pushFrost(frosts: Frost[], next: Frost): void {
   }
 }
 
+/** Frosts of one stretch and of the next: only where they meet can one go on. */
+function joined(before: readonly Frost[], next: readonly Frost[]): readonly Frost[] {
+  const [first] = next
+  if (before.length === 0 || !first) return before.length === 0 ? next : before
+  const all = before.slice()
+  pushFrost(all, first)
+  return next.length === 1 ? all : all.concat(next.slice(1))
+}
+
 /** Of several stretches one after the other. */
 export function added(all: readonly Figures[]): Figures {
   const [only] = all
   if (only && all.length === 1) return only
   const sum = (of: (one: Figures) => number): number => all.reduce((so, one) => so + of(one), 0)
-  const frosts: Frost[] = []
-  for (const { frosts: next } of all) {
-    const [first] = next
-    if (!first) continue
-    pushFrost(frosts, first)
-    // Within one stretch they are apart.
-    for (let at = 1; at < next.length; at++) frosts.push(next[at] as Frost)
-  }
+  const frosts = all.reduce((so, { frosts: next }) => joined(so, next), NO_FROSTS)
   const most = <T>(of: (one: Figures) => T | null, better: (a: T, b: T) => boolean): T | null =>
     all.reduce<T | null>((best, one) => {
       const next = of(one)
