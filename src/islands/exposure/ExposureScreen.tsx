@@ -116,6 +116,6 @@ function headlineOf(view: ExposureView): string {
   if (harmed > 0) return exposureWords.harmed(harmed)
   if (!chart?.tenths.some((one) => one !== null)) return exposureWords.headlineNothing(place)
   return isMeasured(chart)
-    ? exposureWords.headline(place, hotDays(chart, 'measured'), frostDays(chart))
-    : exposureWords.headlineModel(place, hotDays(chart, 'all'))
+    ? exposureWords.headline(place, hotDays(chart, 'measured'), frostDays(chart, 'measured'))
+    : exposureWords.headlineModel(place, hotDays(chart, 'all'), frostDays(chart, 'all'))
 }

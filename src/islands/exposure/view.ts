@@ -37,9 +37,9 @@ export const hoursOf = ({ tenths }: Chart, day: number): readonly number[] =>
 export const hotDays = (chart: Chart, only: 'measured' | 'all'): number =>
   daysWith(chart, only, (tenths) => tenths > HOT)
 
-/** Days on which frost was measured. */
-export const frostDays = (chart: Chart): number =>
-  daysWith(chart, 'measured', (tenths) => tenths <= 0)
+/** Days with frost. @param only measured hours count, or all */
+export const frostDays = (chart: Chart, only: 'measured' | 'all'): number =>
+  daysWith(chart, only, (tenths) => tenths <= 0)
 
 function daysWith(
   { tenths, origin, days }: Chart,

@@ -64,6 +64,14 @@ describe('what is said of heat and frost', () => {
     expect(verdictText({ kind: 'excursion' }, [typed])).toMatch(/nobody knows for how long/)
     expect(verdictText({ kind: 'excursion' }, [typed])).not.toMatch(/allows/)
   })
+  it('a year by the model names heat and frost, whichever there is', () => {
+    const said = (hot: number, frost: number) => exposure.headlineModel('Bike', hot, frost)
+    expect(said(0, 88)).toBe('Bike, by the model: frost on 88 days in a year')
+    expect(said(1, 2)).toBe(
+      'Bike, by the model: above 30 °C on one day and frost on 2 days in a year',
+    )
+    expect(said(0, 0)).toBe('Bike, by the model: neither frost nor more than 30 °C in a year')
+  })
   it('every class is named with who says so', () => {
     for (const storage of STORAGE_CLASS_IDS) {
       const kept = { storage, frostHarms: true }

@@ -88,8 +88,13 @@ export const exposure = {
         : frost > 0
           ? `${place} had frost on ${days(frost)} of this year`
           : `${place} met neither frost nor more than 30 °C this year`,
-  headlineModel: (place: string, hot: number): string =>
-    `${place}, by the model: above 30 °C on ${days(hot)} of a year`,
+  headlineModel: (place: string, hot: number, frost: number): string => {
+    const what = [
+      ...(hot > 0 ? [`above 30 °C on ${days(hot)}`] : []),
+      ...(frost > 0 ? [`frost on ${days(frost)}`] : []),
+    ]
+    return `${place}, by the model: ${what.length === 0 ? 'neither frost nor more than 30 °C' : list(what)} in a year`
+  },
   headlineNothing: (place: string): string => `Nobody has said how warm ${place} gets`,
   nothing: 'Add a place first: heat and frost are followed place by place.',
   under:
