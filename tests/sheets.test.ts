@@ -98,7 +98,7 @@ describe('the lid sheet', () => {
       'Lid',
       'empty',
       'not checked yet',
-      'Pen · 2 to 8 °C',
+      '2 to 8 °C',
     ])
       expect(page?.text).toContain(said)
   })

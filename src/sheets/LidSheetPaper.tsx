@@ -6,6 +6,8 @@ import type { PaperSize } from './paper'
 import paper from './paper.module.css'
 
 const sheetsWords = words.sheets
+/** How it is kept stands below what it is, and is not what one looks for. */
+const UNDER = { display: 'block', fontWeight: 400 } as const
 
 export const LidSheetPaper = ({
   sheet,
@@ -53,7 +55,10 @@ export const LidSheetPaper = ({
           )}
           {pocket.lines.map((line) => (
             <tr key={`${line.title}${line.unit}`}>
-              <td>{[line.title, words.storage.short(line.keeping)].filter(Boolean).join(' · ')}</td>
+              <td>
+                {line.title}
+                <Kept keeping={line.keeping} />
+              </td>
               <td>{line.purpose}</td>
               <td>{sheetsWords.count(line)}</td>
               <td>{sheetsWords.expiry(line)}</td>
@@ -70,3 +75,12 @@ export const LidSheetPaper = ({
     <p className={classes.foot}>{sheetsWords.printed(sheet.printedOn)}</p>
   </main>
 )
+
+function Kept({
+  keeping,
+}: {
+  readonly keeping: LidSheet['pockets'][number]['lines'][number]['keeping']
+}) {
+  const kept = words.storage.short(keeping)
+  return kept === '' ? null : <small style={UNDER}>{kept}</small>
+}

@@ -113,11 +113,13 @@ function Sheet({ sheet, size }: { readonly sheet: LidSheet; readonly size: Paper
 }
 
 function Row({ line, s }: { readonly line: SheetLine; readonly s: ReturnType<typeof styles> }) {
+  const kept = words.storage.short(line.keeping)
   return (
     <View style={s.row} wrap={false}>
-      <Text style={s.item}>
-        {[line.title, words.storage.short(line.keeping)].filter(Boolean).join(' · ')}
-      </Text>
+      <View style={s.item}>
+        <Text>{line.title}</Text>
+        {kept !== '' && <Text style={{ color: SECOND, fontWeight: 400 }}>{kept}</Text>}
+      </View>
       <Text style={s.purpose}>{line.purpose}</Text>
       <Text style={s.count}>{words.sheets.count(line)}</Text>
       <Text style={s.expiry}>{words.sheets.expiry(line)}</Text>

@@ -101,7 +101,7 @@ describe('a year month by month', () => {
       { from: '2026-02-01', hottest: 310, coldest: 310, hotDays: 1, frostDays: 0, measured: 0 },
     ])
     expect([hotDays(chart, 'all'), hotDays(chart, 'measured')]).toEqual([1, 0])
-    expect(frostDays(chart)).toBe(1)
+    expect(frostDays(chart, 'measured')).toBe(1)
   })
 })
 

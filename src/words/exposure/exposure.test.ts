@@ -102,8 +102,8 @@ describe('what is said of heat and frost', () => {
       'Estate car was above 30 °C on 61 days of this year',
     )
     expect(exposure.headline('Estate car', 0, 0)).toMatch(/neither frost nor more than 30 °C/)
-    expect(exposure.headlineModel('Estate car', 1)).toBe(
-      'Estate car, by the model: above 30 °C on one day of a year',
+    expect(exposure.headlineModel('Estate car', 1, 0)).toBe(
+      'Estate car, by the model: above 30 °C on one day in a year',
     )
   })
   it('what comes is said with its day and its figure', () => {

@@ -6,10 +6,10 @@ import type { Keeping } from '../../core/exposure/storage'
 import { capital, list, MONTH_NAMES, numberWord, shortDay } from '../frame/format'
 
 const SHORT: Readonly<Record<StorageClass, string>> = {
-  room: '20 to 25 °C',
-  'below-25': 'below 25 °C',
-  'below-30': 'below 30 °C',
-  fridge: '2 to 8 °C',
+  room: '20 to 25 °C',
+  'below-25': 'below 25 °C',
+  'below-30': 'below 30 °C',
+  fridge: '2 to 8 °C',
   'never-frozen': 'no frost',
   dry: 'dry',
   dark: 'dark',
