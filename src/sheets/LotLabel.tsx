@@ -40,7 +40,7 @@ export function LotLabel({ lot, item, pocket, keeping }: Props) {
           ].join(' · ')}
         </p>
         <p>{words.storage.onPaper(keeping)}</p>
-        <p className={classes.opened}>{labelWords.opened}</p>
+        <p style={{ whiteSpace: 'nowrap' }}>{labelWords.opened}</p>
       </div>
       {code !== null && (
         <span
