@@ -37,7 +37,7 @@ describe('months that were measured', () => {
   it('are none where too few days were measured, or too little of them, or nothing but typed ranges', () => {
     expect(
       monthsMet(
-        told(9, () => 500),
+        told(23, () => 500),
         now,
       ),
     ).toBeNull()

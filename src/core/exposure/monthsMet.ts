@@ -8,8 +8,8 @@ const YEAR_DAYS = 365
 const MONTHS = 12
 /** A day of which less was measured may have been colder or hotter. */
 const ENOUGH_MINUTES = 18 * 60
-/** So many days tell what a month is like. */
-const ENOUGH_DAYS = 10
+/** Of a month of which less was measured nobody knows its coldest night. */
+const ENOUGH_DAYS = 24
 
 interface DaySoFar {
   low: number
