@@ -1,6 +1,7 @@
 /** What loggers told, and the year of each place. */
 import type { PlaceYear } from '../../core/exposure/harmsAhead'
 import type { Log, Spot } from '../../core/exposure/household'
+import type { MonthsMet } from '../../core/exposure/model'
 import type { TimedMovement } from '../../core/exposure/path'
 import { merged, type Series, type Source } from '../../core/exposure/readings'
 import type { LotId, PlaceId, TemperatureLogId } from '../../core/ids'
@@ -117,6 +118,19 @@ export function linesIn(logs: readonly KeptLog[]): readonly Log[] {
   return [...[...loggers.values()].map((one): Log => ({ kind: 'logger', ...one })), ...typed]
 }
 
+/** The database keeps the fields of an object in an order of its own. */
+const monthsIn = (kept: unknown): PlaceYear['measured'] =>
+  (kept as MonthsMet | null)?.map(
+    (month) =>
+      month && {
+        low: month.low,
+        high: month.high,
+        days: month.days,
+        frost: month.frost,
+        hot: month.hot,
+      },
+  ) ?? null
+
 export interface KeptYear extends PlaceYear {
   readonly id: string
 }
@@ -135,7 +149,7 @@ export async function readYears(trx: Trx): Promise<readonly KeptYear[]> {
     coldest: row.coldest,
     hottestMonth: row.hottest_month,
     hottest: row.hottest,
-    measured: row.measured as PlaceYear['measured'],
+    measured: monthsIn(row.measured),
   }))
 }
 

@@ -99,7 +99,14 @@ function LotExposure({ met }: Pick<Props, 'met'>) {
           </Box>
           <dl>
             {figuresOf(met, kept, meanText).map(([name, value]) => (
-              <Row gap={5} justify="between" padY={2} size={2} lineBelow="hairline" key={name}>
+              <Row
+                gap={5}
+                justify="between"
+                padY={2}
+                size={2}
+                lineBelow="hairline"
+                key={`${name}${value}`}
+              >
                 <dt>{name}</dt>
                 <Box as="dd" weight="bold" text="right" breakable>
                   {value}

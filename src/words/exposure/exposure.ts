@@ -176,7 +176,7 @@ export const exposure = {
     frost: 'At 0 °C or below',
     frosts: (times: number, minutes: number): string =>
       `${times === 1 ? 'once' : `${times} times`}, ${lasting(minutes)} in all`,
-    none: 'not measured',
+    none: 'never while it was measured',
     told: 'To know',
     mean: 'On the mean',
     tooLittle: 'too little was measured',
