@@ -15,6 +15,7 @@ import { type Entry, openPromise, type ZipFile } from 'yauzl'
 import yazl from 'yazl'
 import { Refusal } from '../app/frame/refusal'
 import { FORMAT, type HouseholdFile, householdFile, VERSION } from '../contract/householdFile'
+import { issueText } from '../words/frame/forms'
 
 export const RECORDS_FILE = 'household.json'
 export const SCHEMA_FILE = 'household.schema.json'
@@ -148,7 +149,8 @@ function readRecordsFile(text: string): HouseholdFile {
     const [issue] = read.error.issues
     throw new Refusal({
       code: 'file_does_not_hold',
-      where: `${issue?.path.join('.') ?? ''}: ${issue?.message ?? ''}`,
+      // In our words: what the schema library says of it is for whoever wrote the schema.
+      where: issue ? `${issue.path.join('.')}: ${issueText(issue).replace(/\.$/, '')}` : '',
     })
   }
   // As it was written: what is read of it is checked, not rewritten.
