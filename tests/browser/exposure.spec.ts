@@ -116,6 +116,15 @@ test.describe('the demo household', () => {
     await expectAccessible(page)
     await expectFits(page)
 
+    // Nothing is said to be usable before somebody has answered, and no answer makes a date longer.
+    const answer = page.getByRole('region', { name: 'What was answered' })
+    await answer.getByRole('button', { name: 'It may be used' }).click()
+    await expect(answer.getByLabel('Who answered, and what')).toBeFocused()
+    await answer.getByLabel('Who answered, and what').fill('Corner pharmacy: use it first')
+    await answer.getByLabel(/^Use it until/).fill('1 Jan 2040')
+    await answer.getByRole('button', { name: 'It may be used' }).click()
+    await expect(answer.getByText(/Heat never makes a date longer/)).toBeVisible()
+
     // What is still good is moved indoors before the frost, in one act.
     const ahead = page.getByRole('region', { name: 'What is coming, by the model' })
     await page.goto('/exposure')

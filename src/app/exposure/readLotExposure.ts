@@ -62,6 +62,8 @@ export const readLotExposure = (
       place: holding.site.place.name,
       batch: holding.lot.batch,
       expiry: holding.lot.expiry,
+      note: holding.lot.note,
+      version: holding.lot.version,
       band: bandOf(keeping),
       outside: outsideOf(keeping),
       stays: judged.path.map(({ pocketId: id, ...stay }) => ({

@@ -116,6 +116,8 @@ export const lotExposure = z.object({
   place: z.string(),
   batch: z.string(),
   expiry: wire.expiry,
+  note: z.string(),
+  version: wire.version,
   /** Hundredths of °C between which it may be; null for no end. */
   band: z.object({ from: z.int().nullable(), to: z.int().nullable() }),
   /** At or below, or above these it is told: a cool room is none. */

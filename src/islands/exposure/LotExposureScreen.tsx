@@ -1,7 +1,5 @@
 /** What heat and frost did to one lot: what to say to whom, its way, each day; to read, print and hand on. */
 import { IconPrinter } from '@tabler/icons-react'
-import type { z } from 'zod'
-import type { readLotExposure } from '../../contract/exposure'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { plainDate } from '../../core/calendar/plainDate'
 import { Box, Row, Stack } from '../../ui/Box'
@@ -13,9 +11,9 @@ import * as words from '../../words'
 import { harmsSaid, toldText, verdictText } from '../../words/exposure/exposure'
 import { expiryText, fullDay } from '../../words/frame/format'
 import { KitTabs } from '../kits/KitTabs'
+import { Answer } from './Answer'
 import { isOut, RangeChart, rangeText } from './RangeChart'
-
-type Met = z.infer<(typeof readLotExposure)['result']>
+import type { LotMet as Met } from './view'
 
 const wayWords = words.exposure.way
 const lotWords = words.exposure.lots
@@ -76,6 +74,7 @@ function LotExposure({ met }: Pick<Props, 'met'>) {
           <p className="second">{lotWords.ask}</p>
         </Box>
       )}
+      {verdict.kind === 'beyond' && met.isHeld && <Answer met={met} />}
       <section aria-label={wayWords.days}>
         <Box as="h2" size={4}>
           {wayWords.days}

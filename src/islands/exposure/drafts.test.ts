@@ -1,7 +1,8 @@
 /** What is typed about heat and frost: read or refused beside its field. */
 import { describe, expect, it } from 'vitest'
-import { plainDate } from '../../core/calendar/plainDate'
-import type { PlaceId } from '../../core/ids'
+import { type PlainMonth, plainDate } from '../../core/calendar/plainDate'
+import type { LotId, PlaceId } from '../../core/ids'
+import { readAnswerDraft } from './answerDraft'
 import {
   readFileDraft,
   readTypedDraft,
@@ -119,5 +120,39 @@ describe('the days of a year', () => {
       { on: '2026-01-02', range: { low: 240, high: 470 }, of: 'modelled' },
       { on: '2026-01-03', range: null, of: 'modelled' },
     ])
+  })
+})
+
+describe('an answer', () => {
+  const met = {
+    lotId: 'lot' as LotId,
+    version: 3,
+    note: '',
+    expiry: { kind: 'month', month: '2027-03' as PlainMonth },
+    today: plainDate('2026-11-28'),
+  } as const
+  it('needs somebody who gave it, and a day that is neither past nor later than the printed one', () => {
+    const faults = (who: string, until: string) => readAnswerDraft({ who, until }, met)
+    expect(faults('', '')).toMatchObject({ kind: 'faults', faults: { who: expect.any(String) } })
+    expect(faults('the pharmacy', '2026-11-27')).toMatchObject({ kind: 'faults' })
+    expect(faults('the pharmacy', '2027-04-01')).toMatchObject({
+      kind: 'faults',
+      faults: { until: expect.stringMatching(/never makes a date longer/) },
+    })
+  })
+  it('takes it off hold with a note, and shortens its date where it says so', () => {
+    const asked = readAnswerDraft({ who: 'the pharmacy: yes', until: '2027-01-31' }, met)
+    const said = JSON.stringify(asked)
+    expect(asked.kind).toBe('act')
+    for (const part of [
+      '"seenVersion":3',
+      '"standing":{"kind":"ready"}',
+      '"note":"After heat or frost, 28 Nov 2026: the pharmacy: yes"',
+      '"expiry":{"kind":"day","day":"2027-01-31"}',
+    ])
+      expect(said).toContain(part)
+    const plain = readAnswerDraft({ who: 'the vet', until: '' }, { ...met, note: 'Pen of Ned' })
+    expect(JSON.stringify(plain)).toContain('Pen of Ned\\nAfter heat')
+    expect(JSON.stringify(plain)).not.toContain('expiry')
   })
 })

@@ -1,9 +1,10 @@
 /** What the screens of heat and frost share. */
 import type { z } from 'zod'
-import type { readExposure } from '../../contract/exposure'
+import type { readExposure, readLotExposure } from '../../contract/exposure'
 import { addDays, monthNumber, type PlainDate } from '../../core/calendar/plainDate'
 
 export type ExposureView = z.infer<(typeof readExposure)['result']>
+export type LotMet = z.infer<(typeof readLotExposure)['result']>
 export type Chart = NonNullable<ExposureView['chart']>
 export type JudgedLot = ExposureView['lots'][number]
 export type LogLine = ExposureView['logs'][number]

@@ -152,6 +152,18 @@ export const exposure = {
       ].join(', '),
     others: 'At the other places',
   },
+  answer: {
+    title: 'What was answered',
+    under:
+      'Only if somebody who knows said that it may be used: a pharmacist, a vet, the maker. An answer may shorten a date and never makes it longer. If it may not, throw it away.',
+    who: 'Who answered, and what',
+    until: 'Use it until (empty: as printed)',
+    press: 'It may be used',
+    noted: (who: string, on: PlainDate): string => `After heat or frost, ${fullDay(on)}: ${who}`,
+    saved: (title: string): string => `${title} may be used again`,
+    past: 'That day is past. If it may not be used any more, throw it away.',
+    longer: 'That is later than its date. Heat never makes a date longer.',
+  },
   way: {
     title: 'Where it was',
     open: 'Its heat and frost',
