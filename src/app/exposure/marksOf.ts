@@ -1,11 +1,11 @@
 /** What heat and frost did to each part of a lot, or are about to do, as a mark on its tag. */
 import type { z } from 'zod'
-import type * as values from '../../contract/values/exposure'
 import type * as kits from '../../contract/values/kits'
+import type { unfit } from '../../contract/values/unfit'
 import { daysBetween } from '../../core/calendar/plainDate'
 import { type HarmAhead, harmsAhead, SOON_DAYS } from '../../core/exposure/harmsAhead'
 import { type Unfit, unfitThings } from '../../core/exposure/unfit'
-import type { KitId, LotId, PocketId } from '../../core/ids'
+import type { KitId, LotId, PlaceId, PocketId } from '../../core/ids'
 import { readYears } from '../../db/exposure/temperatures'
 import { type Reading, surveyOf } from '../frame/world'
 import { exposureOf } from './exposureOf'
@@ -57,7 +57,7 @@ export async function unfitAt(at: Reading, now: number): Promise<readonly Unfit[
 export const unfitView = (
   { place, code, days, of, isMeasured, months, things }: Unfit,
   kitId: KitId | null,
-): z.infer<typeof values.unfit> => ({
+): z.infer<typeof unfit> & { readonly placeId: PlaceId } => ({
   placeId: place.id,
   code,
   days,

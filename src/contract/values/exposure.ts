@@ -4,6 +4,7 @@ import { WEATHERS } from '../../core/exposure/ahead'
 import { COLDEST, HOTTEST, MOST_READINGS, SOURCES } from '../../core/exposure/readings'
 import * as wire from '../primitives'
 import { keeping } from './items'
+import { unfit } from './unfit'
 
 /** Where a logger lies. */
 export const spot = z.discriminatedUnion('kind', [
@@ -169,17 +170,6 @@ export const chart = z.object({
   origin: z.string(),
 })
 
-/** What does not belong at a place in its hottest or coldest months, by the model. */
-export const unfit = z.object({
-  placeId: wire.placeId,
-  code: z.enum(WEATHERS),
-  days: z.int(),
-  of: z.int(),
-  isMeasured: z.boolean(),
-  months: z.tuple([z.int(), z.int()]).readonly(),
-  titles: z.array(z.string()).readonly(),
-})
-
 export const exposureView = z.object({
   today: wire.plainDate,
   places: z
@@ -220,7 +210,7 @@ export const exposureView = z.object({
   apartMinutes: z.number(),
   lots: z.array(judgedLot).readonly(),
   ahead: z.array(ahead).readonly(),
-  unfit: z.array(unfit).readonly(),
+  unfit: z.array(unfit.extend({ placeId: wire.placeId })).readonly(),
   /** Pockets where it is neither hot nor freezing: of heated places, and no fridge. */
   shelters: z.array(z.object({ id: wire.pocketId, name: z.string() })).readonly(),
   /** What an insulated box would change at the place, by the model; null where there is none. */

@@ -10,6 +10,7 @@ import * as wire from '../primitives'
 import * as items from './items'
 import * as places from './places'
 import * as stock from './stock'
+import { unfit } from './unfit'
 
 const holding = z.object({ lotId: wire.lotId, amount: wire.amount, seenVersion: wire.version })
 
@@ -34,16 +35,7 @@ export const layoutValue = z.object({
     }),
   ),
   /** What frost or heat would harm in this kit where it stands, by the model. */
-  unfit: z.array(
-    z.object({
-      code: z.enum(WEATHERS),
-      days: z.int(),
-      of: z.int(),
-      isMeasured: z.boolean(),
-      months: z.tuple([z.int(), z.int()]).readonly(),
-      titles: z.array(z.string()).readonly(),
-    }),
-  ),
+  unfit: z.array(unfit),
 })
 
 export const emptyGrams = z.int('Give whole grams').min(0).max(500_000)
