@@ -1,7 +1,7 @@
 /** What heat and frost did to each part of a lot, or are about to do, as a mark on its tag. */
 import type { z } from 'zod'
+import type { unfit } from '../../contract/values/items'
 import type * as kits from '../../contract/values/kits'
-import type { unfit } from '../../contract/values/unfit'
 import { daysBetween } from '../../core/calendar/plainDate'
 import { type HarmAhead, harmsAhead, SOON_DAYS } from '../../core/exposure/harmsAhead'
 import { type Unfit, unfitThings } from '../../core/exposure/unfit'

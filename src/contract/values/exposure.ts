@@ -3,8 +3,7 @@ import { z } from 'zod'
 import { WEATHERS } from '../../core/exposure/ahead'
 import { COLDEST, HOTTEST, MOST_READINGS, SOURCES } from '../../core/exposure/readings'
 import * as wire from '../primitives'
-import { keeping } from './items'
-import { unfit } from './unfit'
+import { keeping, unfit } from './items'
 
 /** Where a logger lies. */
 export const spot = z.discriminatedUnion('kind', [

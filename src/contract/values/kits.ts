@@ -10,7 +10,6 @@ import * as wire from '../primitives'
 import * as items from './items'
 import * as places from './places'
 import * as stock from './stock'
-import { unfit } from './unfit'
 
 const holding = z.object({ lotId: wire.lotId, amount: wire.amount, seenVersion: wire.version })
 
@@ -35,7 +34,7 @@ export const layoutValue = z.object({
     }),
   ),
   /** What frost or heat would harm in this kit where it stands, by the model. */
-  unfit: z.array(unfit),
+  unfit: z.array(items.unfit),
 })
 
 export const emptyGrams = z.int('Give whole grams').min(0).max(500_000)
