@@ -1,6 +1,5 @@
 /** What heat and frost did to each part of a lot, or are about to do, as a mark on its tag. */
 import type { z } from 'zod'
-import type { unfit } from '../../contract/values/items'
 import type * as kits from '../../contract/values/kits'
 import { daysBetween } from '../../core/calendar/plainDate'
 import { type HarmAhead, harmsAhead, SOON_DAYS } from '../../core/exposure/harmsAhead'
@@ -57,7 +56,7 @@ export async function unfitAt(at: Reading, now: number): Promise<readonly Unfit[
 export const unfitView = (
   { place, code, days, of, isMeasured, months, things }: Unfit,
   kitId: KitId | null,
-): z.infer<typeof unfit> & { readonly placeId: PlaceId } => ({
+): z.infer<typeof kits.unfit> & { readonly placeId: PlaceId } => ({
   placeId: place.id,
   code,
   days,

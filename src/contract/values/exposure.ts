@@ -3,7 +3,8 @@ import { z } from 'zod'
 import { WEATHERS } from '../../core/exposure/ahead'
 import { COLDEST, HOTTEST, MOST_READINGS, SOURCES } from '../../core/exposure/readings'
 import * as wire from '../primitives'
-import { keeping, unfit } from './items'
+import { keeping } from './items'
+import { unfit } from './kits'
 
 /** Where a logger lies. */
 export const spot = z.discriminatedUnion('kind', [

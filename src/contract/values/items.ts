@@ -1,7 +1,6 @@
 /** Items as they are answered. */
 import { z } from 'zod'
 import { STORAGE_CLASS_IDS } from '../../core/catalogue/storageClass'
-import { WEATHERS } from '../../core/exposure/ahead'
 import { VERDICT_KINDS, type VerdictKind } from '../../core/stock/verdict'
 import * as wire from '../primitives'
 import * as members from './members'
@@ -21,17 +20,6 @@ export const keeping = z.object({
   storage: z.enum(STORAGE_CLASS_IDS).nullable(),
   source: z.enum(['label', 'catalogue']).nullable(),
   frostHarms: z.boolean(),
-})
-
-/** What frost or heat would harm where it stands, in the hottest or coldest months. */
-export const unfit = z.object({
-  code: z.enum(WEATHERS),
-  days: z.int(),
-  of: z.int(),
-  /** Counted by a logger of the place; else by the model. */
-  isMeasured: z.boolean(),
-  months: z.tuple([z.int(), z.int()]).readonly(),
-  titles: z.array(z.string()).readonly(),
 })
 
 export const verdict = z.object({

@@ -18,6 +18,17 @@ export const layoutProblem = z.custom<LayoutProblem>(
   (value) => typeof value === 'object' && value !== null && 'things' in value,
 )
 
+/** What frost or heat would harm where it stands, in the hottest or coldest months. */
+export const unfit = z.object({
+  code: z.enum(WEATHERS),
+  days: z.int(),
+  of: z.int(),
+  /** Counted by a logger of the place; else by the model. */
+  isMeasured: z.boolean(),
+  months: z.tuple([z.int(), z.int()]).readonly(),
+  titles: z.array(z.string()).readonly(),
+})
+
 export const layoutValue = z.object({
   problem: layoutProblem,
   lots: z.array(z.object({ key: z.string(), holdings: z.array(holding) })),
@@ -34,7 +45,7 @@ export const layoutValue = z.object({
     }),
   ),
   /** What frost or heat would harm in this kit where it stands, by the model. */
-  unfit: z.array(items.unfit),
+  unfit: z.array(unfit),
 })
 
 export const emptyGrams = z.int('Give whole grams').min(0).max(500_000)
