@@ -1,4 +1,5 @@
 /** Heat and frost: a logger's file by hand, what it puts on hold, a thermometer read off, the year told. */
+import type { Locator, Page } from '@playwright/test'
 import { TODAY } from './support/serve'
 import {
   expect,
@@ -23,6 +24,21 @@ const FILE = [
   'end of file',
 ].join('\n')
 
+async function choosePlace(page: Page, place: string): Promise<void> {
+  await page.getByRole('combobox', { name: 'Place' }).click()
+  await page.getByRole('option', { name: place }).click()
+}
+
+/** Opens the import of a logger's file with one in it. */
+async function chooseFile(page: Page, name: string, text: string): Promise<Locator> {
+  await page.getByRole('button', { name: 'Import a logger’s file' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog
+    .getByLabel('Choose the file')
+    .setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) })
+  return dialog
+}
+
 /** Thirty-six hours at 32 °C, up to this morning. */
 const WARM_DAYS = [
   'Time,Temperature °C',
@@ -46,18 +62,11 @@ test.describe('the demo household', () => {
     await expectFits(page)
     const strap = page.getByRole('navigation', { name: 'Places' })
     const before = (await strap.textContent()) ?? ''
-    await page.getByRole('combobox', { name: 'Place' }).click()
-    await page.getByRole('option', { name: 'Estate car' }).click()
+    await choosePlace(page, 'Estate car')
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(
       /^Estate car was above 30 °C on 7 days of this year$/,
     )
-    await page.getByRole('button', { name: 'Import a logger’s file' }).click()
-    const dialog = page.getByRole('dialog')
-    await dialog.getByLabel('Choose the file').setInputFiles({
-      name: 'glovebox.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from(FILE),
-    })
+    const dialog = await chooseFile(page, 'glovebox.csv', FILE)
     await expect(dialog.getByText(/^7 readings, /)).toBeVisible()
     await expect(
       dialog.getByText('Line 10: colder or hotter than a household can be'),
@@ -87,15 +96,8 @@ test.describe('the demo household', () => {
     page,
   }) => {
     await open(page, '/exposure')
-    await page.getByRole('combobox', { name: 'Place' }).click()
-    await page.getByRole('option', { name: 'Estate car' }).click()
-    await page.getByRole('button', { name: 'Import a logger’s file' }).click()
-    const dialog = page.getByRole('dialog')
-    await dialog.getByLabel('Choose the file').setInputFiles({
-      name: 'boot.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from(WARM_DAYS),
-    })
+    await choosePlace(page, 'Estate car')
+    const dialog = await chooseFile(page, 'boot.csv', WARM_DAYS)
     await dialog.getByRole('combobox', { name: 'Where it is' }).click()
     await page.getByRole('option', { name: 'Comfort, Boot bag', exact: true }).click()
     await dialog.getByRole('button', { name: 'Import these readings' }).click()
@@ -129,8 +131,7 @@ test.describe('the demo household', () => {
     const ahead = page.getByRole('region', { name: 'What is coming, by the model' })
     await page.goto('/exposure')
     await usable(page)
-    await page.getByRole('combobox', { name: 'Place' }).click()
-    await page.getByRole('option', { name: 'Cargo bike' }).click()
+    await choosePlace(page, 'Cargo bike')
     const frost = ahead.getByRole('listitem').filter({ hasText: /^Cargo bike: frost/ })
     await frost.getByRole('combobox', { name: 'Where it is warm and dry' }).click()
     await page.getByRole('option', { name: /^Lid, Hall drawers/ }).click()

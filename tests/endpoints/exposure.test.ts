@@ -58,6 +58,17 @@ const keptAs = async (storage: string) => {
   expect(status).toBe(200)
 }
 
+/** The place is a car, or a shed, and somebody has said how its year is. */
+const toldYear = async (climate: 'car' | 'unheated') => {
+  await json('PATCH', `/api/places/${stock.placeId}`, { seenVersion: 1, climate })
+  await json('PUT', `/api/exposure/years/${stock.placeId}`, {
+    coldestMonth: 1,
+    coldest: 0,
+    hottestMonth: 7,
+    hottest: 18,
+  })
+}
+
 beforeEach(async () => {
   keeper = await aHousehold(app.world, 'Ilse')
   stock = await stocked(app.world, keeper)
@@ -173,6 +184,35 @@ describe('what one lot met', () => {
     const file = await json('GET', `/api/exposure/lots/${stock.lotId}/exposure.json`)
     expect(file.body).toEqual(JSON.parse(JSON.stringify(met)))
   })
+  it('is answered there only where heat or frost is why it is on hold', async () => {
+    await keptAs('room')
+    const met = async () => (await json('GET', `/api/exposure/lots/${stock.lotId}`)).body
+    const { body } = await bring([20, 44])
+    expect(await met()).toMatchObject({ isHeld: true, isHeldForThis: true })
+    await json('POST', `/api/acts/${body.actId}/undo`, {})
+    const [row] = await rows()
+    const held = await json('PATCH', `/api/lots/${stock.lotId}`, {
+      seenVersion: row?.version,
+      standing: { kind: 'held', reason: 'the vet' },
+    })
+    expect(held.status).toBe(200)
+    await bring([20, 44])
+    // What waits for the vet is not taken off hold by an answer about heat.
+    expect(await met()).toMatchObject({
+      isHeld: true,
+      isHeldForThis: false,
+      verdict: { kind: 'beyond' },
+    })
+  })
+  it('is told by the days of the household, whose night is not that of UTC', async () => {
+    await keptAs('room')
+    await bring([20, 21])
+    const { sinceOn, since, stays } = (await json('GET', `/api/exposure/lots/${stock.lotId}`)).body
+    const local = new Intl.DateTimeFormat('en-CA', { timeZone: 'Europe/Oslo' })
+    expect(sinceOn).toBe(local.format(new Date(since * 60_000)))
+    expect(stays[0].on).toBe(local.format(new Date(stays[0].from * 60_000)))
+    expect(stays[0].until).toBeNull()
+  })
   it('is not there where nothing was measured, nor for a lot that there is none of', async () => {
     expect((await json('GET', `/api/exposure/lots/${stock.lotId}`)).status).toBe(404)
     expect((await json('GET', `/api/exposure/lots/${stock.placeId}`)).status).toBe(404)
@@ -211,13 +251,7 @@ describe('the year of a place', () => {
   it('is asked for before the simulated logger can tell anything', async () => {
     const fetch = () => json('POST', '/api/exposure/simulated', { placeId: stock.placeId })
     expect((await fetch()).body.code).toBe('no_year')
-    await json('PATCH', `/api/places/${stock.placeId}`, { seenVersion: 1, climate: 'car' })
-    await json('PUT', `/api/exposure/years/${stock.placeId}`, {
-      coldestMonth: 1,
-      coldest: 0,
-      hottestMonth: 7,
-      hottest: 18,
-    })
+    await toldYear('car')
     const first = (await fetch()).body
     expect(first.added).toBeGreaterThan(14_000)
     expect((await fetch()).body.added).toBe(0)
@@ -233,13 +267,7 @@ describe('the year of a place', () => {
 describe('radio loggers', () => {
   it('tell of harm by a letter that names nothing', async () => {
     await keptAs('room')
-    await json('PATCH', `/api/places/${stock.placeId}`, { seenVersion: 1, climate: 'car' })
-    await json('PUT', `/api/exposure/years/${stock.placeId}`, {
-      coldestMonth: 1,
-      coldest: 0,
-      hottestMonth: 7,
-      hottest: 18,
-    })
+    await toldYear('car')
     await app.world.db
       .insertInto('auth.user')
       .values({ id: keeper.userId, name: 'Ilse', email: 'ilse@example.org', emailVerified: true })

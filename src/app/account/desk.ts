@@ -77,7 +77,10 @@ export function mustBeStrong(password: string, own: readonly string[]): void {
 }
 
 /** A change is made whether the letter about it goes out or not. */
-export async function tell({ letters }: AccountDesk, letter: Letter): Promise<void> {
+export async function tell(
+  { letters }: Pick<AccountDesk, 'letters'>,
+  letter: Letter,
+): Promise<void> {
   try {
     await letters.send(letter)
   } catch (error) {

@@ -11,7 +11,14 @@ import {
 import { type Keeping, keepingOfItem } from '../../core/exposure/storage'
 import type { ItemId, LotId, PocketId } from '../../core/ids'
 import type { HouseholdStock, Survey } from '../../core/watch/survey'
-import { type KeptLog, linesIn, readLogs, readTimedMovements } from '../../db/exposure/temperatures'
+import {
+  type KeptLog,
+  type KeptYear,
+  linesIn,
+  readLogs,
+  readTimedMovements,
+  readYears,
+} from '../../db/exposure/temperatures'
 import type { Trx } from '../../db/frame/connect'
 import { onceAwaitedFor } from '../frame/cache'
 import { type Reading, surveyOf } from '../frame/world'
@@ -24,6 +31,7 @@ export interface HouseholdExposure {
   readonly keepings: ReadonlyMap<LotId, Keeping>
   readonly keepingOfItem: ReadonlyMap<ItemId, Keeping>
   readonly judged: readonly JudgedExposure[]
+  readonly years: readonly KeptYear[]
 }
 
 /** Judged from what is given: inside an act, or for a page. @param now minutes */
@@ -33,6 +41,7 @@ export async function judgeExposures(
   now: number,
 ): Promise<HouseholdExposure> {
   const logs = await readLogs(trx)
+  const years = await readYears(trx)
   const sites = sitesOf(stock)
   const ofItem = new Map(
     stock.items.map((item) => [item.id, keepingOfItem(item, catalogue())] as const),
@@ -49,7 +58,7 @@ export async function judgeExposures(
     lines.size === 0
       ? []
       : judgeHousehold(lines, await readTimedMovements(trx), (lotId) => keepings.get(lotId), now)
-  return { logs, told, lines, keepings, keepingOfItem: ofItem, judged }
+  return { logs, told, lines, keepings, keepingOfItem: ofItem, judged, years }
 }
 
 const kept = onceAwaitedFor<Survey, HouseholdExposure>()

@@ -5,7 +5,6 @@ import { daysBetween } from '../../core/calendar/plainDate'
 import { type HarmAhead, harmsAhead, SOON_DAYS } from '../../core/exposure/harmsAhead'
 import { type Unfit, unfitThings } from '../../core/exposure/unfit'
 import type { KitId, LotId, PlaceId, PocketId } from '../../core/ids'
-import { readYears } from '../../db/exposure/temperatures'
 import { type Reading, surveyOf } from '../frame/world'
 import { exposureOf } from './exposureOf'
 
@@ -13,10 +12,8 @@ type Mark = z.infer<typeof kits.tagValue>['weather']
 
 /** Whatever comes by the model, within two months. @param now minutes */
 export async function comingAt(at: Reading, now: number): Promise<readonly HarmAhead[]> {
-  const { keepingOfItem } = await exposureOf(at, now)
-  return harmsAhead(await surveyOf(at), await readYears(at.trx), (itemId) =>
-    keepingOfItem.get(itemId),
-  )
+  const { keepingOfItem, years } = await exposureOf(at, now)
+  return harmsAhead(await surveyOf(at), years, (itemId) => keepingOfItem.get(itemId))
 }
 
 /** Harm that was measured, else what is to come within two weeks. @param now minutes */
@@ -46,10 +43,8 @@ export async function marksOf(
 
 /** What does not belong where it lies, each once. @param now minutes */
 export async function unfitAt(at: Reading, now: number): Promise<readonly Unfit[]> {
-  const { keepingOfItem } = await exposureOf(at, now)
-  return unfitThings(await surveyOf(at), await readYears(at.trx), (itemId) =>
-    keepingOfItem.get(itemId),
-  )
+  const { keepingOfItem, years } = await exposureOf(at, now)
+  return unfitThings(await surveyOf(at), years, (itemId) => keepingOfItem.get(itemId))
 }
 
 /** As it is answered, of all kits of a place or of one. */

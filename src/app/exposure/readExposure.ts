@@ -5,12 +5,12 @@ import { addDays } from '../../core/calendar/plainDate'
 import { localReader } from '../../core/calendar/zoneOffset'
 import { yearChart } from '../../core/exposure/chart'
 import { boxChange } from '../../core/exposure/coolBox'
-import { modelOf } from '../../core/exposure/harmsAhead'
 import { linesOf, type PocketSite, type Spot } from '../../core/exposure/household'
+import { modelOf } from '../../core/exposure/placeModel'
 import type { Series } from '../../core/exposure/readings'
 import type { KitId, PlaceId, PocketId, TemperatureLogId } from '../../core/ids'
 import type { Survey } from '../../core/watch/survey'
-import { type KeptYear, readLogs, readYears, seriesOf } from '../../db/exposure/temperatures'
+import { type KeptYear, readLogs, seriesOf } from '../../db/exposure/temperatures'
 import { notFound } from '../frame/refusal'
 import { type Caller, reading, surveyOf, type World } from '../frame/world'
 import { seedOf } from './exposureActs'
@@ -33,7 +33,7 @@ export const readExposure = (world: World, caller: Caller, asked: Asked): Promis
     const survey = await surveyOf(at)
     const now = world.now().getTime() / 60_000
     const exposure = await exposureOf(at, now)
-    const years = await readYears(at.trx)
+    const { years } = exposure
     const lots = judgedLots(survey, exposure)
     const spot = spotAsked(survey, exposure, asked, lots)
     const placeId = spot && placeOf(survey, spot)

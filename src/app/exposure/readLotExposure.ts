@@ -1,23 +1,16 @@
 /** What one lot met, as a page, a sheet for the pharmacist and a file. */
 import type { z } from 'zod'
 import type * as contract from '../../contract/exposure'
-import {
-  addDays,
-  daysBetween,
-  later,
-  type PlainDate,
-  plainDate,
-} from '../../core/calendar/plainDate'
-import { localReader, zoneOffset } from '../../core/calendar/zoneOffset'
+import { addDays, dayAt, daysBetween, later, type PlainDate } from '../../core/calendar/plainDate'
+import { localReader } from '../../core/calendar/zoneOffset'
 import { type DayBegin, daysAlong } from '../../core/exposure/along'
-import { modelOf } from '../../core/exposure/harmsAhead'
 import type { Spot } from '../../core/exposure/household'
 import { FROST, LIMITS, THRESHOLDS } from '../../core/exposure/limits'
 import type { Modelled } from '../../core/exposure/model'
+import { isOpenAir, modelOf, type PlaceYear } from '../../core/exposure/placeModel'
 import type { Keeping } from '../../core/exposure/storage'
 import type { LotId, PocketId } from '../../core/ids'
 import type { Site } from '../../core/watch/survey'
-import { readYears } from '../../db/exposure/temperatures'
 import { notFound } from '../frame/refusal'
 import { type Caller, reading, surveyOf, type World } from '../frame/world'
 import { exposureOf } from './exposureOf'
@@ -52,9 +45,10 @@ export const readLotExposure = (
     )
     const keeping = exposure.keepings.get(lotId)
     if (!line || !judged || !holding || !keeping) throw notFound()
-    const years = await readYears(at.trx)
+    const { years } = exposure
     const zone = at.household.timeZone
-    const first = dayOf(zone, judged.since)
+    const dayOf = (minute: number): PlainDate => dayAt(minute * 60_000, zone)
+    const first = dayOf(judged.since)
     const from = later(first, addDays(at.today, 1 - YEAR_DAYS))
     return {
       today: at.today,
@@ -66,9 +60,14 @@ export const readLotExposure = (
       version: holding.lot.version,
       band: bandOf(keeping),
       outside: outsideOf(keeping),
+      isHeldForThis: holding.lot.standing.kind === 'held' && holding.lot.standing.exposure === true,
+      sinceOn: first,
       stays: judged.path.map(({ pocketId: id, ...stay }) => ({
+        pocket: survey.sites.get(id)?.pocket.name ?? '',
         where: siteName(survey.sites.get(id)),
         ...stay,
+        on: dayOf(stay.from),
+        until: stay.to === null ? null : dayOf(stay.to),
       })),
       days: daysAlong(
         judged.path.map((stay) => ({ ...stay, from: Math.max(stay.from, judged.since) })),
@@ -117,16 +116,9 @@ const siteName = (site: Site | undefined): string =>
 const isAt = (site: Site | undefined, { id }: Spot): boolean =>
   site !== undefined && [site.pocket.id, site.kit.id, site.place.id].some((one) => one === id)
 
-function modelAt(
-  site: Site | undefined,
-  years: Awaited<ReturnType<typeof readYears>>,
-): Modelled | null {
-  const isOpen = site?.pocket.sort !== 'elsewhere' && site?.kit.goesWith === null
-  return isOpen ? modelOf(site?.place, years) : null
+function modelAt(site: Site | undefined, years: readonly PlaceYear[]): Modelled | null {
+  return site && isOpenAir(site) ? modelOf(site.place, years) : null
 }
-
-const dayOf = (zone: string, minute: number): PlainDate =>
-  plainDate(new Date((minute + zoneOffset(zone)(minute)) * 60_000).toISOString().slice(0, 10))
 
 /** So many local days in order, each with the minute at which it begins. */
 function beginsFrom(zone: string, from: PlainDate, days: number): readonly DayBegin[] {

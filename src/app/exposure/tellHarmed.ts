@@ -1,6 +1,7 @@
 /** A letter that something went on hold: whoever is not looking at the screen is told as well. */
-import { type Letter, LetterNotSentError } from '../../core/account/letters'
+import type { Letter } from '../../core/account/letters'
 import { emailOf } from '../../db/account/accounts'
+import { tell } from '../account/desk'
 import type { Caller, World } from '../frame/world'
 
 /**
@@ -13,10 +14,5 @@ export async function tellHarmed(
   letterTo: (to: string) => Letter,
 ): Promise<void> {
   const to = await emailOf(db, userId)
-  if (to === null) return
-  try {
-    await services.letters.send(letterTo(to))
-  } catch (error) {
-    if (!(error instanceof LetterNotSentError)) throw error
-  }
+  if (to !== null) await tell(services, letterTo(to))
 }

@@ -19,7 +19,6 @@ import { elsewhere, isComing, isMissingAt, type Purchase } from '../../core/shop
 import { itemTitle } from '../../core/stock/item'
 import { firstDay, lastDay } from '../../core/trips/trip'
 import { itemsOf, type Survey } from '../../core/watch/survey'
-import { readYears } from '../../db/exposure/temperatures'
 import { readCourses } from '../../db/members/members'
 import { readOffers, readWishes } from '../../db/restock/plan'
 import { readPurchases } from '../../db/restock/shopping'
@@ -143,7 +142,7 @@ export const mustHavesOf = ({ pantry, judgement }: Judged, { lines }: Survey) =>
 
 /** How cold and hot it gets where somebody has told it, and what each thing has borne of it so far. */
 async function knownWeather(at: Reading, now: number): Promise<KnownWeather> {
-  const { judged, keepings, keepingOfItem } = await exposureOf(at, now)
+  const { judged, keepings, keepingOfItem, years } = await exposureOf(at, now)
   const borne = new Map(
     judged.map(({ lotId, pocketId, figures }) => {
       const limits = LIMITS[keepings.get(lotId)?.storage ?? 'no-limit']
@@ -151,7 +150,7 @@ async function knownWeather(at: Reading, now: number): Promise<KnownWeather> {
     }),
   )
   return {
-    years: await readYears(at.trx),
+    years,
     keepingOf: (itemId) => keepingOfItem.get(itemId),
     borne: (lotId, pocketId) => borne.get(`${lotId}/${pocketId}`) ?? 0,
   }

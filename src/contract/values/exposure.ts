@@ -119,12 +119,26 @@ export const lotExposure = z.object({
   expiry: wire.expiry,
   note: z.string(),
   version: wire.version,
+  /** On hold for heat or frost, and for nothing else that somebody has to answer. */
+  isHeldForThis: z.boolean(),
+  sinceOn: wire.plainDate,
   /** Hundredths of °C between which it may be; null for no end. */
   band: z.object({ from: z.int().nullable(), to: z.int().nullable() }),
   /** At or below, or above these it is told: a cool room is none. */
   outside: z.object({ from: z.int().nullable(), to: z.int().nullable() }),
   /** Minutes; null: still. */
-  stays: z.array(z.object({ where: z.string(), from: z.int(), to: z.int().nullable() })).readonly(),
+  stays: z
+    .array(
+      z.object({
+        pocket: z.string(),
+        where: z.string(),
+        from: z.int(),
+        to: z.int().nullable(),
+        on: wire.plainDate,
+        until: wire.plainDate.nullable(),
+      }),
+    )
+    .readonly(),
   days: z
     .array(
       z.object({

@@ -133,7 +133,7 @@ export const tripView = z.object({
         harms: z
           .array(
             z.discriminatedUnion('code', [
-              z.object({ code: z.enum(['car', 'heat', 'frost']), ...onTheWay }),
+              z.object({ code: z.enum(['car', 'heat', 'frost', 'unknown']), ...onTheWay }),
               z.object({
                 code: z.literal('cold'),
                 ...onTheWay,

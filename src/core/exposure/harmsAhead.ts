@@ -1,29 +1,12 @@
 /** What the weather of a place is about to do to the things that lie there, by the model. */
 import type { Place } from '../household/places'
-import type { ItemId, LotId, PlaceId, PocketId } from '../ids'
+import type { ItemId, LotId, PocketId } from '../ids'
 import type { Amount } from '../quantity/amount'
 import { itemTitle } from '../stock/item'
 import type { Survey } from '../watch/survey'
 import { type Coming, comingAt, isHarmedBy } from './ahead'
-import type { Modelled, MonthsMet, YearOfPlace } from './model'
+import { harshModelOf, isOpenAir, type PlaceYear } from './placeModel'
 import type { Keeping } from './storage'
-
-export interface PlaceYear extends YearOfPlace {
-  readonly placeId: PlaceId
-  /** As it was measured there. */
-  readonly measured?: MonthsMet | null
-}
-
-/** How warm a place is by the model, set right by what was measured; null where nobody has said enough. */
-export function modelOf(
-  place: Pick<Place, 'id' | 'climate'> | undefined,
-  years: readonly PlaceYear[],
-): Modelled | null {
-  const year = years.find(({ placeId }) => placeId === place?.id)
-  return place?.climate && year
-    ? { climate: place.climate, year, measured: year.measured ?? null }
-    : null
-}
 
 export interface HarmAhead extends Coming {
   readonly place: Place
@@ -47,13 +30,12 @@ export function harmsAhead(
   keepingOf: (itemId: ItemId) => Keeping | undefined,
 ): readonly HarmAhead[] {
   return places.flatMap((place) => {
-    const model = modelOf(place, years)
-    if (!model || model.climate === 'heated') return []
+    const model = harshModelOf(place, years)
+    if (!model) return []
     const here = holdings.filter(
       ({ site, lot, judged }) =>
         site.place.id === place.id &&
-        site.pocket.sort !== 'elsewhere' &&
-        site.kit.goesWith === null &&
+        isOpenAir(site) &&
         lot.standing.kind === 'ready' &&
         judged.state !== 'spent',
     )

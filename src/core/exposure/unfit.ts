@@ -1,13 +1,13 @@
 /** What does not belong at a place in its hottest or coldest three months, by the model. */
-import { addDays, daysBetween, type PlainDate, plainDate } from '../calendar/plainDate'
+import { addMonths, daysBetween, plainDate } from '../calendar/plainDate'
 import type { Place } from '../household/places'
 import type { ItemId } from '../ids'
 import { itemTitle } from '../stock/item'
 import type { Survey } from '../watch/survey'
 import type { Weather } from './ahead'
-import { modelOf, type PlaceYear } from './harmsAhead'
 import { FROST, HEAT } from './limits'
 import type { MonthMet } from './model'
+import { harshModelOf, isOpenAir, type PlaceYear } from './placeModel'
 import { daysAhead, spellOf } from './spell'
 import type { Keeping } from './storage'
 
@@ -37,21 +37,18 @@ export function unfitThings(
   keepingOf: (itemId: ItemId) => Keeping | undefined,
 ): readonly Unfit[] {
   return places.flatMap((place) => {
-    const model = modelOf(place, years)
-    if (!model || model.climate === 'heated') return []
+    const model = harshModelOf(place, years)
+    if (!model) return []
     const { year } = model
     const here = holdings.filter(
       ({ site, judged }) =>
-        site.place.id === place.id &&
-        site.pocket.sort !== 'elsewhere' &&
-        site.kit.goesWith === null &&
-        judged.state !== 'spent',
+        site.place.id === place.id && isOpenAir(site) && judged.state !== 'spent',
     )
     return (['heat', 'frost'] as const).flatMap((code): Unfit[] => {
       const middle = code === 'heat' ? year.hottestMonth : year.coldestMonth
       const from = monthFrom(middle - 1)
       const first = plainDate(`${today.slice(0, 4)}-${String(from).padStart(2, '0')}-01`)
-      const of = daysBetween(first, firstOfMonthAfter(first, 3))
+      const of = daysBetween(first, addMonths(first, 3))
       const season = daysAhead(model, first, of)
       const isSo = (day: number): boolean =>
         code === 'heat' ? (season.high[day] ?? 0) > HEAT : (season.low[day] ?? 1) <= FROST
@@ -102,13 +99,3 @@ export function unfitThings(
 
 /** 1 to 12, around the turn of the year. */
 const monthFrom = (month: number): number => ((month - 1 + MONTHS) % MONTHS) + 1
-
-function firstOfMonthAfter(first: PlainDate, months: number): PlainDate {
-  let day = first
-  for (let n = 0; n < months; n++) {
-    day = addDays(day, 27)
-    do day = addDays(day, 1)
-    while (!day.endsWith('-01'))
-  }
-  return day
-}

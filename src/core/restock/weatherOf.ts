@@ -2,7 +2,7 @@
 
 import { daysBetween } from '../calendar/plainDate'
 import { nextThere } from '../calendar/presence'
-import { modelOf, type PlaceYear } from '../exposure/harmsAhead'
+import { harshModelOf, isOpenAir, type PlaceYear } from '../exposure/placeModel'
 import { daysAhead, type Spell, spellOf } from '../exposure/spell'
 import type { Keeping } from '../exposure/storage'
 import type { ItemId, LotId, PocketId } from '../ids'
@@ -40,15 +40,14 @@ export function weatherOf(
   const ahead = new Map<string, ReturnType<typeof daysAhead>>()
   const spells = new Map<string, Spell | null>()
   const daysAt = ({ place }: Site) => {
-    const model = modelOf(place, years)
-    if (!model || model.climate === 'heated') return null
+    const model = harshModelOf(place, years)
+    if (!model) return null
     const known = ahead.get(place.id) ?? daysAhead(model, today, days)
     ahead.set(place.id, known)
     return known
   }
   const at = (site: Site, itemId: ItemId, minutes: number): Spell | null => {
-    const isOpen = site.pocket.sort !== 'elsewhere' && site.kit.goesWith === null
-    const keeping = isOpen ? keepingOf(itemId) : undefined
+    const keeping = isOpenAir(site) ? keepingOf(itemId) : undefined
     const here = keeping ? daysAt(site) : null
     if (!keeping || !here) return null
     const key = [site.place.id, keeping.storage, keeping.frostHarms, minutes].join('/')

@@ -41,6 +41,8 @@ describe('heat and frost on the way', () => {
     expect(found.map(({ code, titles }) => [code, titles])).toEqual([
       ['cold', ['Pen']],
       ['car', ['Tablets']],
+      // Unknown is never said to stand it.
+      ['unknown', ['Powder']],
     ])
   })
   it('of a winter on foot warn of frost and of no car', () => {

@@ -2,9 +2,9 @@
 import { addDays, daysBetween } from '../calendar/plainDate'
 import { dayOfYear } from '../exposure/chart'
 import { coolBagHours } from '../exposure/coolBag'
-import type { PlaceYear } from '../exposure/harmsAhead'
 import { FROST, HEAT, LIMITS } from '../exposure/limits'
 import { modelled, outdoors } from '../exposure/model'
+import type { PlaceYear } from '../exposure/placeModel'
 import type { Keeping } from '../exposure/storage'
 import type { Place } from '../household/places'
 import type { StopId } from '../ids'
@@ -66,6 +66,8 @@ export type OnTheWay =
   | { readonly code: 'car'; readonly hundredths: number; readonly titles: readonly string[] }
   | { readonly code: 'heat'; readonly hundredths: number; readonly titles: readonly string[] }
   | { readonly code: 'frost'; readonly hundredths: number; readonly titles: readonly string[] }
+  /** Hot, and nobody has said how these are to be kept. */
+  | { readonly code: 'unknown'; readonly hundredths: number; readonly titles: readonly string[] }
   /** Only between 2 and 8 °C: so many hours in a cool bag, without ice and with {@link ICE_GRAMS}. */
   | {
       readonly code: 'cold'
@@ -108,6 +110,10 @@ export function harmsOnTheWay(
     found.push({ code: 'car', hundredths: inCar, titles: mindsHeat })
   else if (high > HEAT && mindsHeat.length > 0)
     found.push({ code: 'heat', hundredths: high, titles: mindsHeat })
+  const unknown = titles(({ storage }) => storage === null)
+  const hottest = Math.max(high, inCar ?? high)
+  if (hottest > HEAT && unknown.length > 0)
+    found.push({ code: 'unknown', hundredths: hottest, titles: unknown })
   if (low <= FROST && mindsFrost.length > 0)
     found.push({ code: 'frost', hundredths: low, titles: mindsFrost })
   return found

@@ -1,8 +1,8 @@
 /** What loggers told, and the year of each place. */
-import type { PlaceYear } from '../../core/exposure/harmsAhead'
 import type { Log, Spot } from '../../core/exposure/household'
 import type { MonthsMet } from '../../core/exposure/model'
 import type { TimedMovement } from '../../core/exposure/path'
+import type { PlaceYear } from '../../core/exposure/placeModel'
 import { merged, type Series, type Source } from '../../core/exposure/readings'
 import type { LotId, PlaceId, TemperatureLogId } from '../../core/ids'
 import type { Fact } from '../../core/stock/movement'

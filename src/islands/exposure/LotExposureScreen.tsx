@@ -1,7 +1,5 @@
 /** What heat and frost did to one lot: what to say to whom, its way, each day; to read, print and hand on. */
 import { IconPrinter } from '@tabler/icons-react'
-import type { PlainDate } from '../../core/calendar/plainDate'
-import { plainDate } from '../../core/calendar/plainDate'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
 import { Folded } from '../../ui/Folded'
@@ -30,17 +28,11 @@ export const LotExposureScreen = ({ strap, met }: Props) => (
   </Frame>
 )
 
-const dayAt = (minute: number): PlainDate =>
-  plainDate(new Date(minute * 60_000).toISOString().slice(0, 10))
-
 function LotExposure({ met }: Pick<Props, 'met'>) {
   const { verdict } = met
   const meanText = met.mean === null ? '' : lotWords.mean(met.mean, met.share)
   const kept = words.storage.said(met)
-  const marks = met.stays.slice(1).map(({ where, from }) => ({
-    on: dayAt(from),
-    text: wayWords.to(where.split(' (')[0] ?? where),
-  }))
+  const marks = met.stays.slice(1).map(({ pocket, on }) => ({ on, text: wayWords.to(pocket) }))
   return (
     <Stack gap={7}>
       <Row as="header" gap={6} align="start" justify="between" wrap>
@@ -74,7 +66,7 @@ function LotExposure({ met }: Pick<Props, 'met'>) {
           <p className="second">{lotWords.ask}</p>
         </Box>
       )}
-      {verdict.kind === 'beyond' && met.isHeld && <Answer met={met} />}
+      {verdict.kind === 'beyond' && met.isHeldForThis && <Answer met={met} />}
       <section aria-label={wayWords.days}>
         <Box as="h2" size={4}>
           {wayWords.days}
@@ -119,9 +111,9 @@ function LotExposure({ met }: Pick<Props, 'met'>) {
             {wayWords.title}
           </Box>
           <ol>
-            {met.stays.map(({ where, from, to }) => (
+            {met.stays.map(({ where, from, on, until }) => (
               <Box as="li" size={2} key={`${where}${from}`}>
-                <b>{where}</b> {wayWords.span(dayAt(from), to === null ? null : dayAt(to))}
+                <b>{where}</b> {wayWords.span(on, until)}
               </Box>
             ))}
           </ol>
@@ -142,7 +134,7 @@ function figuresOf(
     [words.storage.label, kept],
     [wayWords.expiry, expiryText(met.expiry)],
     ...(met.batch === '' ? [] : [[wayWords.batch, met.batch] as const]),
-    [wayWords.since, fullDay(dayAt(met.since))],
+    [wayWords.since, fullDay(met.sinceOn)],
     ...(hottest && coldest
       ? [[wayWords.range, lotWords.range(coldest.hundredths, hottest.hundredths)] as const]
       : []),

@@ -211,7 +211,7 @@ export const exposure = {
     moved: (count: number, pocket: string): string =>
       `${capital(things(count))} moved to ${pocket}`,
     noShelter: 'Say of a place that it is heated, and they can be moved there with one press.',
-    none: 'Nothing is coming within two months that would harm the things here.',
+    none: 'Nothing that comes within two months is known to harm the things here.',
     others: (count: number): string =>
       count === 1
         ? 'One more at another place'

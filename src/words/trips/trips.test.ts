@@ -164,6 +164,7 @@ describe('heat and frost on the way', () => {
   it.each([
     ['car', /closed car in the sun gets up to about 44 °C\. Do not leave .* Pen and Drops/],
     ['heat', /Up to about 44 °C\. Keep these in the shade/],
+    ['unknown', /nobody has said how these are to be kept: Pen and Drops\. Look at their labels/],
   ] as const)('%s says what to do', (code, said) => {
     expect(trips.weather.harm({ code, hundredths: 4400, titles })).toMatch(said)
   })

@@ -393,7 +393,7 @@ export const trips = {
   weather: {
     title: 'Heat and frost on the way',
     unknown:
-      'Nobody has said how cold and how hot it gets anywhere, and some of what comes along minds.',
+      'Nobody has said how cold and how hot it gets anywhere, and some of what comes along may mind.',
     say: 'Say it under Heat and frost',
     like: (places: readonly string[]): string =>
       `Reckoned as at ${list(places)}, by the model. Where you go it may be hotter or colder.`,
@@ -405,6 +405,8 @@ export const trips = {
           return `A closed car in the sun gets up to about ${degrees(harm.hundredths)}. Do not leave these in it: ${things}.`
         case 'heat':
           return `Up to about ${degrees(harm.hundredths)}. Keep these in the shade, deep in the bag: ${things}.`
+        case 'unknown':
+          return `Up to about ${degrees(harm.hundredths)}, and nobody has said how these are to be kept: ${things}. Look at their labels.`
         case 'frost':
           return `Down to about ${degrees(harm.hundredths)}. Keep these on the body or indoors at night: ${things}.`
         case 'cold':
