@@ -8,6 +8,9 @@ export interface Look {
   readonly font: string
 }
 
+/** Within the margins of A4 and of Letter, upright. */
+const PAPER_PIXELS = 660
+
 /**
  * Draws, and draws again when the page is lighter or darker.
  * @param optionOf what is drawn
@@ -18,6 +21,8 @@ export function chartOn(
   renderer: 'svg' | 'canvas',
   optionOf: (look: Look) => Parameters<EChartsType['setOption']>[0],
 ): { readonly chart: EChartsType; readonly dispose: () => void } {
+  // The element is as wide as its page lets it, whatever was drawn in it before.
+  element.style.contain = 'size'
   const chart = init(element, null, { renderer })
   const draw = (): void => {
     const style = getComputedStyle(element)
@@ -32,6 +37,10 @@ export function chartOn(
   draw()
   const resized = new ResizeObserver(() => chart.resize())
   resized.observe(element)
+  const onPaper = (): void => chart.resize({ width: Math.min(PAPER_PIXELS, element.clientWidth) })
+  const onScreen = (): void => chart.resize({ width: 'auto' })
+  window.addEventListener('beforeprint', onPaper)
+  window.addEventListener('afterprint', onScreen)
   const relit = new MutationObserver(draw)
   relit.observe(document.documentElement, { attributeFilter: ['data-look'] })
   return {
@@ -39,6 +48,8 @@ export function chartOn(
     dispose: () => {
       resized.disconnect()
       relit.disconnect()
+      window.removeEventListener('beforeprint', onPaper)
+      window.removeEventListener('afterprint', onScreen)
       chart.dispose()
     },
   }

@@ -118,6 +118,12 @@ test.describe('the demo household', () => {
     await expectAccessible(page)
     await expectFits(page)
 
+    // A page that gets narrower takes its chart along.
+    const desk = page.viewportSize()
+    await page.setViewportSize(PHONE)
+    await expectFits(page)
+    if (desk) await page.setViewportSize(desk)
+
     // Nothing is said to be usable before somebody has answered, and no answer makes a date longer.
     const answer = page.getByRole('region', { name: 'What was answered' })
     await answer.getByRole('button', { name: 'It may be used' }).click()
@@ -126,6 +132,13 @@ test.describe('the demo household', () => {
     await answer.getByLabel(/^Use it until/).fill('1 Jan 2040')
     await answer.getByRole('button', { name: 'It may be used' }).click()
     await expect(answer.getByText(/Heat never makes a date longer/)).toBeVisible()
+    await answer.getByLabel(/^Use it until/).fill('31 Jan 2027')
+    await answer.getByRole('button', { name: 'It may be used' }).click()
+    await page.waitForURL('**/kits/*?lot=*')
+    await usable(page)
+    const answered = page.getByRole('complementary').filter({ hasText: 'Acetaminophen 500 mg' })
+    await expect(answered).toContainText('31 Jan 2027')
+    await expect(answered).toContainText('Corner pharmacy: use it first')
 
     // What is still good is moved indoors before the frost, in one act.
     const ahead = page.getByRole('region', { name: 'What is coming, by the model' })

@@ -30,7 +30,6 @@ export const LotExposureScreen = ({ strap, met }: Props) => (
 
 function LotExposure({ met }: Pick<Props, 'met'>) {
   const { verdict } = met
-  const meanText = met.mean === null ? '' : lotWords.mean(met.mean, met.share)
   const kept = words.storage.said(met)
   const marks = met.stays.slice(1).map(({ pocket, on }) => ({ on, text: wayWords.to(pocket) }))
   return (
@@ -62,7 +61,7 @@ function LotExposure({ met }: Pick<Props, 'met'>) {
           <Box as="h2" size={3}>
             {lotWords.say}
           </Box>
-          <p>{lotWords.saying(met.title, kept, harmsSaid(verdict.harms), meanText)}</p>
+          <p>{lotWords.saying(met.title, kept, harmsSaid(verdict.harms), met.mean)}</p>
           <p className="second">{lotWords.ask}</p>
         </Box>
       )}
@@ -89,7 +88,7 @@ function LotExposure({ met }: Pick<Props, 'met'>) {
             {wayWords.figures}
           </Box>
           <dl>
-            {figuresOf(met, kept, meanText).map(([name, value]) => (
+            {figuresOf(met, kept).map(([name, value]) => (
               <Row
                 gap={5}
                 justify="between"
@@ -123,11 +122,7 @@ function LotExposure({ met }: Pick<Props, 'met'>) {
   )
 }
 
-function figuresOf(
-  met: Met,
-  kept: string,
-  meanText: string,
-): readonly (readonly [string, string])[] {
+function figuresOf(met: Met, kept: string): readonly (readonly [string, string])[] {
   const { hottest, coldest, frosts, told } = met
   const frost = frosts.reduce((sum, { from, to }) => sum + to - from, 0)
   return [
@@ -145,7 +140,7 @@ function figuresOf(
     ...told
       .filter(({ code }) => code !== 'above')
       .map((one) => [wayWords.told, toldText(one)] as const),
-    [wayWords.mean, meanText === '' ? wayWords.tooLittle : meanText],
+    [wayWords.mean, met.mean === null ? wayWords.tooLittle : wayWords.meanOf(met.mean)],
     [wayWords.share, `${Math.round(met.share * 100)} %`],
     ...(met.loggers.length === 0 ? [] : [[wayWords.loggers, met.loggers.join(', ')] as const]),
   ]

@@ -89,7 +89,7 @@ function Card({ lot }: { readonly lot: JudgedLot }) {
         <Folded title={lotWords.say}>
           {() => (
             <Box as="blockquote" above={2} size={2}>
-              <p>{lotWords.saying(lot.title, storage, harmsSaid(verdict.harms), meanText)}</p>
+              <p>{lotWords.saying(lot.title, storage, harmsSaid(verdict.harms), mean)}</p>
               <p className="second">{lotWords.ask}</p>
             </Box>
           )}

@@ -4,7 +4,7 @@ import { plainDate } from '../../core/calendar/plainDate'
 import { STORAGE_CLASS_IDS } from '../../core/catalogue/storageClass'
 import { holdReason } from '../../core/exposure/reason'
 import type { Harm, Told, Verdict } from '../../core/exposure/verdict'
-import { exposure, toldText, verdictText } from './exposure'
+import { exposure, harmsSaid, toldText, verdictText } from './exposure'
 import { storage as storageWords } from './storage'
 
 const { said, short } = storageWords
@@ -71,6 +71,17 @@ describe('what is said of heat and frost', () => {
       'Bike, by the model: above 30 °C on one day and frost on 2 days in a year',
     )
     expect(said(0, 0)).toBe('Bike, by the model: neither frost nor more than 30 °C in a year')
+  })
+  it('what is read out to a pharmacist is a whole sentence for every harm', () => {
+    const said = Object.values(HARMS).map(([harm]) =>
+      exposure.lots.saying('a pen', 'cold', harmsSaid([harm]), 19.24),
+    )
+    for (const text of said) {
+      expect(text).toMatch(/^I have a pen\. To be kept: cold\. It (?:was|had|met|froze|may have) /)
+      expect(text).toMatch(/ Its mean kinetic temperature is 19\.2 °C\. May it still be used\?$/)
+    }
+    expect(said.join(' ')).toContain('It was above 30 °C for 27 hours.')
+    expect(exposure.lots.saying('a pen', 'cold', 'met 41 °C', null)).not.toContain('mean')
   })
   it('every class is named with who says so', () => {
     for (const storage of STORAGE_CLASS_IDS) {

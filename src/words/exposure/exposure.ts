@@ -20,7 +20,7 @@ const UNKNOWN: Readonly<Record<Extract<Verdict, { kind: 'unknown' }>['because'],
 export function verdictText(verdict: Verdict, told: readonly Told[] = []): string {
   switch (verdict.kind) {
     case 'beyond':
-      return `${capital(harmsSaid(verdict.harms))}. Not to be used before somebody who knows has answered.`
+      return `${capital(list(verdict.harms.map(harmText)))}. Not to be used before somebody who knows has answered.`
     case 'excursion':
       return told.some(({ code }) => code === 'above_typed')
         ? 'It was warmer than it should be, and nobody knows for how long. Ask before you rely on it.'
@@ -34,8 +34,27 @@ export function verdictText(verdict: Verdict, told: readonly Told[] = []): strin
   }
 }
 
-/** "froze at −6 °C and met 41 °C", after "It" */
-export const harmsSaid = (harms: readonly Harm[]): string => list(harms.map(harmText))
+/** "froze at −6 °C and was above 30 °C for 52 hours", after "It" */
+export const harmsSaid = (harms: readonly Harm[]): string => list(harms.map(harmSaid))
+
+function harmSaid(harm: Harm): string {
+  switch (harm.code) {
+    case 'too_hot':
+      return `met ${degrees(harm.hundredths)}`
+    case 'too_long':
+      return `was above ${degrees(harm.above)} for ${lasting(harm.minutes)}`
+    case 'mean':
+      return `had a mean kinetic temperature of ${degrees(harm.hundredths)}`
+    case 'froze':
+      return `froze at ${degrees(harm.hundredths)}`
+    case 'may_have_frozen':
+      return `may have frozen in ${lasting(harm.minutes)} at 0 °C or below`
+    case 'frost_typed':
+      return `may have frozen, because ${degrees(harm.hundredths)} was read`
+    default:
+      return assertNever(harm)
+  }
+}
 
 export function toldText(told: Told): string {
   switch (told.code) {
@@ -141,8 +160,9 @@ export const exposure = {
       `mean kinetic temperature ${of.toFixed(1)} °C${share < 0.95 ? `, measured ${Math.round(share * 100)} % of the time` : ''}`,
     range: (low: number, high: number): string => `${degrees(low)} to ${degrees(high)}`,
     say: 'What to say',
-    saying: (title: string, storage: string, what: string, mean: string): string =>
-      `I have ${title}. To be kept: ${storage}. It ${what}.${mean === '' ? '' : ` The ${mean}.`} May it still be used?`,
+    /** @param what it did, after "It"; mean in °C, null where too little was measured */
+    saying: (title: string, storage: string, what: string, mean: number | null): string =>
+      `I have ${title}. To be kept: ${storage}. It ${what}.${mean === null ? '' : ` Its mean kinetic temperature is ${mean.toFixed(1)} °C.`} May it still be used?`,
     ask: 'Ask the pharmacist, for an animal the vet, or the maker. Note who answered when you take it off hold.',
     open: 'Open it in its kit',
     rest: (within: number, unknown: number): string =>
@@ -190,7 +210,8 @@ export const exposure = {
       `${times === 1 ? 'once' : `${times} times`}, ${lasting(minutes)} in all`,
     none: 'never while it was measured',
     told: 'To know',
-    mean: 'On the mean',
+    mean: 'Mean kinetic temperature',
+    meanOf: (celsius: number): string => `${celsius.toFixed(1)} °C`,
     tooLittle: 'too little was measured',
     share: 'Measured of the time',
     loggers: 'Measured by',

@@ -102,7 +102,9 @@ function Proposal({ kit, data, found, onDone, choice, onMovedAway }: ProposalPro
     ({ key, at }) => chosen.find((move) => move.key === key)?.to ?? at,
   )
 
-  const nothing = data.misplaced.length === 0 ? arrangeWords.fine : arrangeWords.fineHere
+  // Not all is well where something belongs in another kit, or at no kit of this place.
+  const isAllWell = data.misplaced.length + data.unfit.length === 0
+  const nothing = isAllWell ? arrangeWords.fine : arrangeWords.fineHere
   const title = moves.length === 0 ? nothing : arrangeWords.title(moves.length)
 
   const take = async () => {
