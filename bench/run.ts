@@ -166,6 +166,7 @@ const signUp = async (email: string) => {
     userId: response.user.id,
     name: 'Ilse',
     householdId: randomUUID() as HouseholdId,
+    role: 'keeper',
   }
   return { caller, cookie: (headers.getSetCookie()[0] ?? '').split(';')[0] ?? '' }
 }

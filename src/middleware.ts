@@ -1,12 +1,24 @@
 /** Who is asking, for every page and endpoint; and the headers that keep the pages to themselves. */
 import { defineMiddleware } from 'astro:middleware'
+import { mayOpenPage } from './api/pageGate'
 import { problem, problemOf } from './api/problem'
 import { unserved } from './api/route'
 import { runtime } from './api/runtime'
 import { callerOf } from './app/account/signIn'
+import { HOUSEHOLD_HEADER } from './app/people/seats'
 
 /** Reachable without a session. */
-const OPEN = ['/sign-in', '/new-password', '/new-account', '/feed/', '/round', '/incident', '/away']
+const OPEN = [
+  '/join',
+  '/join/',
+  '/sign-in',
+  '/new-password',
+  '/new-account',
+  '/feed/',
+  '/round',
+  '/incident',
+  '/away',
+]
 
 export const onRequest = defineMiddleware(async (context, next) => {
   const { pathname } = context.url
@@ -25,6 +37,7 @@ export const onRequest = defineMiddleware(async (context, next) => {
         runtime().auth,
         runtime().world.db,
         context.request.headers,
+        isOnTheWay(pathname),
       )
   } catch (error) {
     if (isApi) return withHeaders(problemOf(error))
@@ -35,12 +48,21 @@ export const onRequest = defineMiddleware(async (context, next) => {
     return withHeaders(
       context.redirect(`/sign-in?next=${encodeURIComponent(pathname + context.url.search)}`),
     )
+  const { caller } = context.locals
+  if (caller && !open && !isApi && !mayOpenPage(caller, pathname))
+    return withHeaders(await context.rewrite(`/not-yours?role=${caller.role}`))
   const answer = await next()
+  // What a device keeps says whose it is.
+  if (caller && isApi) answer.headers.set(HOUSEHOLD_HEADER, caller.householdId)
   const isPage = answer.headers.get('content-type')?.startsWith('text/html') ?? true
   if (isApi && answer.status >= 400 && isPage)
     return withHeaders(unserved(pathname, context.request.method))
   return withHeaders(answer)
 })
+
+/** Whoever comes in by an invitation gets no household of their own beside it. */
+const isOnTheWay = (pathname: string): boolean =>
+  /^\/(?:join|api\/invitation|api\/account)(?:\/|$)/.test(pathname)
 
 const foreign = (): Response =>
   problem(

@@ -5,6 +5,7 @@ import type { AccountDesk } from '../app/account/desk'
 import { DEVICE_COOKIE } from '../app/account/enter'
 import { type LeavingView, readLeaving } from '../app/account/leaving'
 import { cookieIn } from '../app/account/signIn'
+import { readHouseholds } from '../app/people/joining'
 import type { readAccount as readAccountContract } from '../contract/account'
 import { DEMO_EMAIL } from '../core/account/demo'
 import { lastBackup } from './lastBackup'
@@ -22,6 +23,17 @@ export async function accountOf(
 
 /** For the page that shows it. @throws {Refusal} `not_signed_in` */
 export const leavingOf = (request: Request): Promise<LeavingView> => readLeaving(deskOf(request))
+
+/** For the page that shows them. @throws {Refusal} `not_signed_in` */
+export const householdsOf = (request: Request) => readHouseholds(runtime().world, deskOf(request))
+
+/** Who is signed in on this device, in a household or on the way into one; null for nobody. */
+export async function whoIsIn(
+  request: Request,
+): Promise<{ readonly name: string; readonly isDemo: boolean } | null> {
+  const found = await runtime().auth.api.getSession({ headers: request.headers })
+  return found && { name: found.user.name, isDemo: found.user.email === DEMO_EMAIL }
+}
 
 export function deskOf({ headers, url }: Request): AccountDesk {
   const { world, auth, secret, letters, publicOrigin } = runtime()

@@ -1,6 +1,7 @@
 /** Refusals as `application/problem+json` (RFC 9457): a code, a status, a sentence that says what to do. */
 import { z } from 'zod'
 import { Refusal, type RefusalReason } from '../app/frame/refusal'
+import { NotInHouseholdError } from '../db/frame/connect'
 import { sentenceFor } from '../words/frame/refusals'
 import { logFault } from './log'
 
@@ -34,6 +35,15 @@ const STATUS: Readonly<Record<RefusalReason['code'], number>> = {
   passkey_not_right: 403,
   passkeys_need_a_name: 409,
   nobody_stays: 409,
+  not_in_household: 403,
+  not_allowed: 403,
+  role_ended: 403,
+  not_yours: 403,
+  people_stay: 409,
+  last_keeper: 409,
+  code_not_right: 404,
+  invitation_gone: 410,
+  already_there: 409,
   household_not_empty: 409,
   not_a_household_file: 422,
   file_of_later_version: 422,
@@ -126,6 +136,9 @@ export function problemOf(error: unknown): Response {
       facts: error.reason,
     })
   }
+  // Between the look at who asks and the asking, a role may have ended.
+  if (error instanceof NotInHouseholdError)
+    return problemOf(new Refusal({ code: 'not_in_household' }))
   if (isDatabaseAway(error))
     return problem(
       503,

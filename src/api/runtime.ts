@@ -18,6 +18,8 @@ export interface Runtime {
   /** The server's own; keys of devices and calendars follow from it. */
   readonly secret: string
   readonly letters: Letters
+  /** Where people reach it, for the ways in letters. */
+  readonly origin: string
   /** Where people reach it when a proxy stands before it; null where they reach it itself. */
   readonly publicOrigin: string | null
   /** The demo account's password; null when demo mode is off. */
@@ -65,6 +67,7 @@ export function runtime(): Runtime {
     auth,
     secret: SATCHEL_SECRET,
     letters,
+    origin,
     publicOrigin: SATCHEL_ORIGIN ? new URL(SATCHEL_ORIGIN).origin : null,
     demoPassword: SATCHEL_DEMO_PASSWORD || null,
   }

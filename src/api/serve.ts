@@ -1,9 +1,11 @@
 /** Serves what the contract describes: parse, call one use case, answer. */
 import type { z } from 'zod'
-import type { LetIn } from '../app/account/desk'
+import { type LetIn, mustBeSignedIn } from '../app/account/desk'
 import { Refusal } from '../app/frame/refusal'
 import type { Caller } from '../app/frame/world'
-import { type Endpoint, type FileEndpoint, hasBody, isAct } from '../contract/endpoint'
+import { mustBeFromBefore } from '../app/people/late'
+import { arrivesLate, type Endpoint, type FileEndpoint, hasBody, isAct } from '../contract/endpoint'
+import { may, type Right } from '../core/people/role'
 import { issueText } from '../words/frame/forms'
 import { deskOf } from './accountDesk'
 import { fileHeaders } from './fileNames'
@@ -29,9 +31,22 @@ export interface Incoming {
 const KEY = /^[\w-]{8,100}$/
 
 /** @throws {Refusal} `not_signed_in` */
-export const mustBeCaller = (caller: Caller | null): Caller => {
+const mustBeCaller = (caller: Caller | null): Caller => {
   if (!caller) throw new Refusal({ code: 'not_signed_in' })
   return caller
+}
+
+/** @throws {Refusal} `not_allowed`; `role_ended` */
+function mustMay(caller: Caller, right: Right): void {
+  if (caller.late) throw new Refusal({ code: 'role_ended' })
+  if (!may(caller.role, right)) throw new Refusal({ code: 'not_allowed', role: caller.role, right })
+}
+
+/** @throws {Refusal} `not_signed_in`; `not_allowed`; `role_ended` */
+export function mustBeAllowed(caller: Caller | null, right: Right): Caller {
+  const who = mustBeCaller(caller)
+  mustMay(who, right)
+  return who
 }
 
 /** For a household's own, on its record. */
@@ -41,10 +56,13 @@ export async function serveHousehold<E extends Endpoint>(
   incoming: Incoming,
 ): Promise<Response> {
   const caller = mustBeCaller(incoming.caller)
+  const { world } = runtime()
+  const acting = isAct(endpoint) ? { ...caller, ...taken(incoming.request) } : caller
+  if (acting.late && arrivesLate(endpoint)) await mustBeFromBefore(world, acting)
+  else mustMay(acting, endpoint.right)
   const asked = await readRequest(endpoint, incoming)
   if (asked instanceof Response) return asked
-  const acting = isAct(endpoint) ? { ...caller, ...taken(incoming.request) } : caller
-  return answerOf(endpoint, await handle(runtime().world, acting, asked))
+  return answerOf(endpoint, await handle(world, acting, asked))
 }
 
 /** Account work: outside any household, before one is signed in or about how one is. */
@@ -53,10 +71,12 @@ export async function serveAccount<E extends Endpoint>(
   handle: AccountHandler<E>,
   incoming: Incoming,
 ): Promise<Response> {
-  if (endpoint.door === 'account') mustBeCaller(incoming.caller)
+  const desk = deskOf(incoming.request)
+  // Whoever is on the way into a household belongs to none yet.
+  if (endpoint.door === 'account' && !incoming.caller) await mustBeSignedIn(desk)
   const asked = await readRequest(endpoint, incoming)
   if (asked instanceof Response) return asked
-  const done = (await handle(deskOf(incoming.request), asked)) ?? {}
+  const done = (await handle(desk, asked)) ?? {}
   if (!isLetIn(done)) return answerOf(endpoint, done as z.input<E['result']>)
   const answer = answerOf(endpoint, {} as z.input<E['result']>)
   for (const cookie of done.cookies) answer.headers.append('set-cookie', cookie)
@@ -72,7 +92,7 @@ export async function serveFile<E extends FileEndpoint>(
   handle: FileHandler<E>,
   { caller, inPath, url }: Incoming,
 ): Promise<Response> {
-  const who = mustBeCaller(caller)
+  const who = mustBeAllowed(caller, endpoint.right)
   const asked = readAddress(endpoint, inPath, url)
   if (asked instanceof Response) return asked
   const { name, type, body, inline }: ServedFile = await handle(

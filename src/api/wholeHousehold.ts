@@ -27,7 +27,7 @@ import {
 } from './householdArchive'
 import { problem, problemOf } from './problem'
 import { runtime } from './runtime'
-import { mustBeCaller } from './serve'
+import { mustBeAllowed } from './serve'
 
 const wholeWords = words.whole
 /** Kinds of records in an order in which each can be written. */
@@ -38,7 +38,7 @@ export const saveEverything =
   (sheetPdf: (sheet: LidSheet) => Promise<Buffer>): APIRoute =>
   async ({ locals }) => {
     try {
-      const caller = mustBeCaller(locals.caller)
+      const caller = mustBeAllowed(locals.caller, 'settings')
       const { world } = runtime()
       const at = world.now()
       const files = await filesOf(world, caller, at, sheetPdf)
@@ -117,7 +117,7 @@ async function recordCsv(world: World, caller: Caller): Promise<string> {
 /** Takes an archive that is sent as it is, without a form around it. */
 export const takeEverything: APIRoute = async ({ request, locals }) => {
   try {
-    const caller = mustBeCaller(locals.caller)
+    const caller = mustBeAllowed(locals.caller, 'own')
     if (request.headers.get('content-type') !== 'application/zip')
       return problem(
         415,

@@ -3,7 +3,8 @@ import { z } from 'zod'
 import { endpoint } from './endpoint'
 import * as wire from './primitives'
 
-const email = wire
+/** An address, in small letters. */
+export const email = wire
   .typed(200)
   .refine(
     (text) => z.email().safeParse(text).success,
@@ -312,10 +313,12 @@ export const readDevice = endpoint(
   'GET',
   '/api/device',
   'What a device needs to be of use without a connection: its key, and the addresses to keep',
-  {},
+  { right: 'find' },
   z.object({
     userId: z.string(),
     name: z.string(),
+    /** Which household these pages and answers are of. */
+    householdId: z.string(),
     /** Base64 of 32 bytes; seals what waits on the device. */
     key: z.string(),
     /** The same while nothing changes. */

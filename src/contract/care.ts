@@ -76,6 +76,7 @@ export const startIncident = endpoint(
   '/api/incidents',
   'Start an incident; its id is made by the device',
   {
+    right: 'care',
     records: ['incident_started'],
     offline: 'device_first',
     body: z.object({
@@ -107,6 +108,7 @@ export const sayCare = endpoint(
   '/api/care/entries',
   'Note what was done or seen; said again under the same id it is the same entry',
   {
+    right: 'care',
     records: care.careActs,
     offline: 'device_first',
     body: z

@@ -3,6 +3,7 @@
  * Served, called, documented, kept without a connection and put into words from here.
  */
 import { z } from 'zod'
+import type { Right } from '../core/people/role'
 
 export type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE'
 
@@ -37,6 +38,8 @@ export interface Endpoint<
   readonly body: Body
   readonly result: Result
   readonly door: Door
+  /** What somebody of the household must be allowed to, to ask it. */
+  readonly right: Right
   /** The largest body that is read, in bytes. */
   readonly mostBytes: number
   /** The kinds of act it may write into the record; none for reads and account work. */
@@ -51,6 +54,7 @@ export interface FileEndpoint<
 > extends Asking<Params, Query> {
   readonly method: 'GET'
   readonly door: 'household'
+  readonly right: Right
   /** What kind of file it is, such as "application/pdf". */
   readonly media: string
 }
@@ -66,6 +70,7 @@ const none = z.object({})
 
 interface Described {
   readonly door?: Door
+  readonly right?: Right
   readonly mostBytes?: number
   readonly records?: readonly string[]
   readonly offline?: Offline
@@ -85,7 +90,10 @@ type Complete<M extends Method, D extends Described> = M extends 'GET'
     ? { readonly records: readonly string[] }
     : unknown
 
-/** Describes an endpoint; what is left out of it is empty. */
+/**
+ * Describes an endpoint; what is left out of it is empty. Where no right is named, reading needs to be
+ * allowed to look at everything, and a change to arrange everything: what is forgotten is closed.
+ */
 export function endpoint<
   const M extends Method,
   const D extends Described,
@@ -97,13 +105,14 @@ export function endpoint<
   described: D & Complete<M, D>,
   result: Result,
 ) {
-  const { door, mostBytes, records, offline, params, query, body }: Described = described
+  const { door, right, mostBytes, records, offline, params, query, body }: Described = described
   return {
     method: method as Method,
     path,
     summary,
     result,
     door: (door ?? 'household') as DoorOf<D>,
+    right: right ?? (method === 'GET' ? 'look' : 'arrange'),
     mostBytes: mostBytes ?? (door === 'open' ? OPEN_BYTES : USUAL_BYTES),
     records: (records ?? []) as RecordsOf<D>,
     offline: offline ?? null,
@@ -114,19 +123,20 @@ export function endpoint<
 }
 
 /** Describes a file that is answered. */
-export function file<const D extends Pick<Described, 'params' | 'query'>>(
+export function file<const D extends Pick<Described, 'params' | 'query' | 'right'>>(
   path: Endpoint['path'],
   summary: string,
   described: D,
   media: string,
 ) {
-  const { params, query }: Pick<Described, 'params' | 'query'> = described
+  const { right, params, query }: Pick<Described, 'params' | 'query' | 'right'> = described
   return {
     method: 'GET' as const,
     path,
     summary,
     media,
     door: 'household' as const,
+    right: right ?? ('look' as Right),
     params: (params ?? none) as Given<D, 'params', typeof none>,
     query: (query ?? none) as Given<D, 'query', typeof none>,
   }
@@ -135,6 +145,11 @@ export function file<const D extends Pick<Described, 'params' | 'query'>>(
 /** Changes of the record carry an idempotency key; reads and account work do not. */
 export const isAct = (endpoint: Pick<Endpoint, 'method' | 'door'>): boolean =>
   endpoint.method !== 'GET' && endpoint.door === 'household'
+
+/** Counts that were written down on a device before a role ended still arrive; nothing else does. */
+export const arrivesLate = (
+  endpoint: Pick<Endpoint, 'right' | 'offline' | 'method' | 'door'>,
+): boolean => isAct(endpoint) && endpoint.right === 'count' && endpoint.offline !== null
 
 /** What changes something has a body. */
 export const hasBody = (endpoint: Pick<Endpoint, 'method'>): boolean => endpoint.method !== 'GET'

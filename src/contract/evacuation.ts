@@ -23,6 +23,10 @@ export const rehearseEvacuation = endpoint(
   'POST',
   '/api/evacuation/rehearsals',
   'Note how long it took to leave the house when it was tried',
-  { records: ['evacuation_rehearsed'], body: evacuation.rehearsal.omit({ on: true }) },
+  {
+    right: 'use',
+    records: ['evacuation_rehearsed'],
+    body: evacuation.rehearsal.omit({ on: true }),
+  },
   wire.done,
 )

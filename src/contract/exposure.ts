@@ -44,6 +44,7 @@ export const addReadings = endpoint(
   '/api/exposure/readings',
   'Bring in what a logger told; what has met too much is put on hold',
   {
+    right: 'use',
     records: ['readings_added'],
     mostBytes: LIST_BYTES,
     body: z.object({ spot: exposure.spot, name: wire.givenName, readings: exposure.readings }),
@@ -56,6 +57,7 @@ export const typeReadings = endpoint(
   '/api/exposure/typed',
   'Note the lowest and the highest that a thermometer has kept',
   {
+    right: 'use',
     records: ['readings_typed'],
     body: z
       .object({
@@ -75,7 +77,7 @@ export const fetchReadings = endpoint(
   'POST',
   '/api/exposure/simulated',
   'Fetch what the simulated loggers of a place have told since the last time',
-  { records: ['readings_fetched'], body: z.object({ placeId: wire.placeId }) },
+  { right: 'use', records: ['readings_fetched'], body: z.object({ placeId: wire.placeId }) },
   wire.done.extend({ added: z.int(), held: z.int() }),
 )
 

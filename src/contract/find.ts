@@ -31,6 +31,6 @@ export const find = endpoint(
   'GET',
   '/api/find',
   'Find anything by its words',
-  { query: z.object({ q: wire.typed(120) }) },
+  { right: 'find', query: z.object({ q: wire.typed(120) }) },
   z.object({ found: z.array(foundThing) }),
 )

@@ -52,6 +52,7 @@ export const changeHousehold = endpoint(
   '/api/household',
   'Change the household',
   {
+    right: 'settings',
     records: ['household_changed'],
     body: z.object({
       ...wire.seen,
@@ -91,7 +92,7 @@ export const readFeeds = endpoint(
   'GET',
   '/api/calendar-feeds',
   'Calendars that the dates go to',
-  {},
+  { right: 'settings' },
   z.object({ feeds: z.array(household.feed) }),
 )
 
@@ -99,7 +100,7 @@ export const addFeed = endpoint(
   'POST',
   '/api/calendar-feeds',
   'Make an address for a calendar to subscribe to',
-  { records: ['feed_added'], body: z.object({ name: wire.givenName }) },
+  { right: 'settings', records: ['feed_added'], body: z.object({ name: wire.givenName }) },
   wire.done.extend({ feedId: z.uuid() }),
 )
 
@@ -107,6 +108,6 @@ export const removeFeed = endpoint(
   'DELETE',
   '/api/calendar-feeds/{feedId}',
   'Close a calendar’s address',
-  { records: ['feed_removed'], params: z.object({ feedId: z.uuid() }) },
+  { right: 'settings', records: ['feed_removed'], params: z.object({ feedId: z.uuid() }) },
   wire.done,
 )

@@ -182,6 +182,7 @@ export const RECORDS = {
     why: text,
     undoes: id.nullable(),
     received_at: moment.nullable().describe('When it was heard of, where that was later'),
+    after_role: z.boolean().default(false).describe('Done before a role ended, heard of after it'),
   }),
   member: z.strictObject({
     ...acted,

@@ -12,6 +12,7 @@ import * as items from './items'
 import * as kits from './kits'
 import * as lists from './lists'
 import * as members from './members'
+import * as people from './people'
 import * as places from './places'
 import * as record from './record'
 import * as restock from './restock'
@@ -34,6 +35,7 @@ export const contract = {
   kits,
   lists,
   members,
+  people,
   places,
   record,
   restock,
@@ -50,10 +52,15 @@ type KindsIn<Capability> = {
     ? Kind
     : never
 }[keyof Capability]
-/** Every kind of act that the record can hold: what the endpoints write, and the loading of the demo. */
+/**
+ * Every kind of act that the record can hold: what the endpoints write, the loading of the demo, and who
+ * comes and goes.
+ */
 export type ActKind =
   | { [Noun in keyof Contract]: KindsIn<Contract[Noun]> }[keyof Contract]
   | 'demo_loaded'
+  | 'joined'
+  | 'household_left'
 
 type Entry = readonly [name: string, of: Endpoint | FileEndpoint]
 const isAsked = (one: unknown): one is Endpoint | FileEndpoint =>

@@ -9,7 +9,7 @@ export const readItems = endpoint(
   'GET',
   '/api/items',
   'The kinds of thing the household keeps',
-  {},
+  { right: 'find' },
   z.object({ items: z.array(items.itemValue) }),
 )
 
@@ -49,7 +49,7 @@ export const readCodes = endpoint(
   'GET',
   '/api/codes',
   'Which item each code on a pack stands for',
-  {},
+  { right: 'find' },
   z.object({ codes: z.array(items.itemCode) }),
 )
 
@@ -57,6 +57,10 @@ export const teachCode = endpoint(
   'PUT',
   '/api/items/{itemId}/codes/{gtin}',
   'Say which item a code on a pack stands for',
-  { records: ['code_taught'], params: z.object({ itemId: wire.itemId, gtin: wire.gtin }) },
+  {
+    right: 'count',
+    records: ['code_taught'],
+    params: z.object({ itemId: wire.itemId, gtin: wire.gtin }),
+  },
   wire.done,
 )

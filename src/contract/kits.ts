@@ -9,7 +9,7 @@ export const readKits = endpoint(
   'GET',
   '/api/kits',
   'All kits with their state',
-  {},
+  { right: 'find' },
   z.object({ kits: z.array(kits.kitCard), pockets: z.array(places.pocketRef) }),
 )
 
@@ -38,7 +38,7 @@ export const readKit = endpoint(
   'GET',
   '/api/kits/{kitId}',
   'A kit as a mat: every pocket and lot',
-  { params: wire.ofKit },
+  { right: 'find', params: wire.ofKit },
   kits.kitValue,
 )
 
@@ -78,7 +78,7 @@ export const checkKit = endpoint(
   'POST',
   '/api/kits/{kitId}/checks',
   'Note that the kit was looked through today',
-  { records: ['kit_checked'], params: wire.ofKit },
+  { right: 'use', records: ['kit_checked'], params: wire.ofKit },
   wire.done,
 )
 

@@ -75,6 +75,7 @@ export const weigh = endpoint(
   '/api/members/{memberId}/weighings',
   'Note a weight',
   {
+    right: 'care',
     records: ['weighed'],
     params: ofMember,
     body: z.object({
@@ -90,7 +91,11 @@ export const removeWeighing = endpoint(
   'DELETE',
   '/api/weighings/{weighingId}',
   'Take a weight away',
-  { records: ['weighing_removed'], params: z.object({ weighingId: wire.weighingId }) },
+  {
+    right: 'care',
+    records: ['weighing_removed'],
+    params: z.object({ weighingId: wire.weighingId }),
+  },
   wire.done,
 )
 

@@ -16,7 +16,7 @@ export const readStrap = endpoint(
   'GET',
   '/api/places',
   'Places with their state and when somebody is next there',
-  {},
+  { right: 'find' },
   places.strap,
 )
 

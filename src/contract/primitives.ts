@@ -13,10 +13,12 @@ import { SPECIES } from '../core/household/species'
 import type {
   ActId,
   CourseId,
+  InvitationId,
   ItemId,
   KitId,
   LotId,
   MemberId,
+  PersonId,
   PlaceId,
   PocketId,
   PurchaseId,
@@ -60,6 +62,8 @@ export const tripId = idOf<TripId>()
 export const stopId = idOf<StopId>()
 export const tripLineId = idOf<TripLineId>()
 export const temperatureLogId = idOf<TemperatureLogId>()
+export const personId = idOf<PersonId>()
+export const invitationId = idOf<InvitationId>()
 export const roundId = idOf<RoundId>()
 export const entryId = idOf<EntryId>()
 export const incidentId = idOf<IncidentId>()

@@ -161,7 +161,7 @@ export const addPurchase = endpoint(
   'POST',
   '/api/shopping/lines',
   'Put a line on the list by hand',
-  { records: ['purchase_added'], body: shopping.purchaseFields },
+  { right: 'use', records: ['purchase_added'], body: shopping.purchaseFields },
   wire.done.extend({ purchaseId: wire.purchaseId }),
 )
 
@@ -170,6 +170,7 @@ export const changePurchase = endpoint(
   '/api/shopping/lines/{purchaseId}',
   'Buy more or fewer packs, or in another shop',
   {
+    right: 'use',
     records: ['purchase_changed'],
     params: onPurchase,
     body: z.object({
@@ -184,7 +185,7 @@ export const removePurchase = endpoint(
   'DELETE',
   '/api/shopping/lines/{purchaseId}',
   'Take a line off the list',
-  { records: ['purchase_removed'], params: onPurchase },
+  { right: 'use', records: ['purchase_removed'], params: onPurchase },
   wire.done,
 )
 
@@ -193,6 +194,7 @@ export const markPurchase = endpoint(
   '/api/shopping/lines/{purchaseId}/mark',
   'It is in the bag, the shop had none, or it is to be bought again',
   {
+    right: 'use',
     records: ['purchase_listed', 'purchase_in_bag', 'purchase_not_there'],
     params: onPurchase,
     body: z.object({ state: z.enum(['listed', 'in_bag', 'not_there']) }),
@@ -204,7 +206,7 @@ export const putAway = endpoint(
   'POST',
   '/api/shopping/lines/{purchaseId}/put-away',
   'Put what was bought into its pockets, with its date and batch',
-  { records: ['put_away'], params: onPurchase, body: shopping.putAwayFields },
+  { right: 'use', records: ['put_away'], params: onPurchase, body: shopping.putAwayFields },
   wire.done.extend({ lotId: wire.lotId, left: wire.total }),
 )
 

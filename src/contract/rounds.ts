@@ -12,7 +12,7 @@ export const readRounds = endpoint(
   'GET',
   '/api/rounds',
   'Which rounds are due, open and done, with what each asks',
-  {},
+  { right: 'find' },
   rounds.roundsValue,
 )
 
@@ -20,7 +20,7 @@ export const readContents = endpoint(
   'GET',
   '/api/kits/{kitId}/contents',
   'A kit as a round goes through it, pocket by pocket in the order in which they come out',
-  { params: wire.ofKit },
+  { right: 'find', params: wire.ofKit },
   z.object(rounds.goingRound),
 )
 
@@ -29,6 +29,7 @@ export const startRound = endpoint(
   '/api/rounds',
   'Start a round of some pockets of a kit; its id is made by the device',
   {
+    right: 'count',
     records: ['round_started'],
     offline: 'device_first',
     body: z.object({
@@ -44,7 +45,7 @@ export const readRound = endpoint(
   'GET',
   '/api/rounds/{roundId}',
   'A round with everything that was said',
-  { params: ofRound },
+  { right: 'find', params: ofRound },
   rounds.roundValue,
 )
 
@@ -53,6 +54,7 @@ export const sayEntry = endpoint(
   '/api/rounds/{roundId}/entries',
   'Say what is there; said again under the same id it is the same entry',
   {
+    right: 'count',
     records: ['round_entry'],
     offline: 'device_first',
     params: ofRound,
@@ -71,6 +73,7 @@ export const finishRound = endpoint(
   '/api/rounds/{roundId}/finish',
   'Sign a round off',
   {
+    right: 'use',
     records: ['round_finished'],
     offline: 'device_first',
     params: ofRound,
@@ -83,6 +86,6 @@ export const leaveRound = endpoint(
   'DELETE',
   '/api/rounds/{roundId}',
   'Leave a round; what was said of the stock stays',
-  { records: ['round_left'], params: ofRound },
+  { right: 'use', records: ['round_left'], params: ofRound },
   wire.done,
 )

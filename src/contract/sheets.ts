@@ -7,7 +7,7 @@ export const notePrinted = endpoint(
   'POST',
   '/api/kits/{kitId}/sheet-prints',
   'Note that the lid sheet was printed as it is now',
-  { records: ['sheet_printed'], params: wire.ofKit },
+  { right: 'use', records: ['sheet_printed'], params: wire.ofKit },
   wire.done,
 )
 

@@ -12,6 +12,7 @@ export const receiveLot = endpoint(
   '/api/pockets/{pocketId}/lots',
   'Receive a lot into a pocket, of a known or a new item',
   {
+    right: 'use',
     records: ['received'],
     params: wire.ofPocket,
     body: z.object({
@@ -50,7 +51,7 @@ export const readLot = endpoint(
   'GET',
   '/api/lots/{lotId}',
   'A lot, where it lies and what became of it',
-  { params: wire.ofLot },
+  { right: 'find', params: wire.ofLot },
   z.object({
     lot: stock.lotValue,
     item: items.itemValue,
@@ -69,7 +70,13 @@ export const useLot = endpoint(
   'POST',
   '/api/lots/{lotId}/use',
   'Use some',
-  { records: ['used'], offline: 'adds_up', params: wire.ofLot, body: z.object(wire.taking) },
+  {
+    right: 'use',
+    records: ['used'],
+    offline: 'adds_up',
+    params: wire.ofLot,
+    body: z.object(wire.taking),
+  },
   wire.done,
 )
 
@@ -78,6 +85,7 @@ export const openLot = endpoint(
   '/api/lots/{lotId}/open',
   'Open some: what is opened runs on its own clock',
   {
+    right: 'use',
     records: ['opened'],
     params: wire.ofLot,
     body: z.object({
@@ -102,6 +110,7 @@ export const moveLot = endpoint(
   '/api/lots/{lotId}/move',
   'Move some to another pocket',
   {
+    right: 'use',
     records: ['moved'],
     offline: 'adds_up',
     params: wire.ofLot,
@@ -114,7 +123,13 @@ export const discardLot = endpoint(
   'POST',
   '/api/lots/{lotId}/discard',
   'Throw some away safely',
-  { records: ['discarded'], offline: 'adds_up', params: wire.ofLot, body: z.object(wire.taking) },
+  {
+    right: 'use',
+    records: ['discarded'],
+    offline: 'adds_up',
+    params: wire.ofLot,
+    body: z.object(wire.taking),
+  },
   wire.done,
 )
 
@@ -123,6 +138,7 @@ export const countLot = endpoint(
   '/api/lots/{lotId}/count',
   'Correct or confirm the count',
   {
+    right: 'count',
     records: ['counted'],
     offline: 'adds_up',
     params: wire.ofLot,
@@ -136,6 +152,7 @@ export const amendLot = endpoint(
   '/api/lots/{lotId}',
   'Change the details of a lot',
   {
+    right: 'use',
     records: ['amended'],
     params: wire.ofLot,
     body: z.object({
@@ -167,6 +184,7 @@ export const giveLot = endpoint(
   '/api/lots/{lotId}/give',
   'Give some away for good',
   {
+    right: 'use',
     records: ['given'],
     offline: 'adds_up',
     params: wire.ofLot,
@@ -179,7 +197,12 @@ export const lendLot = endpoint(
   'POST',
   '/api/lots/{lotId}/lend',
   'Lend some: it keeps its place and does not count until it is back',
-  { records: ['lent'], params: wire.ofLot, body: z.object({ ...wire.taking, to: whom }) },
+  {
+    right: 'use',
+    records: ['lent'],
+    params: wire.ofLot,
+    body: z.object({ ...wire.taking, to: whom }),
+  },
   wire.done,
 )
 
@@ -188,6 +211,7 @@ export const takeBackLot = endpoint(
   '/api/lots/{lotId}/take-back',
   'Note what came back; the rest was used up where it was',
   {
+    right: 'use',
     records: ['taken_back'],
     params: wire.ofLot,
     body: z.object({ pocketId: wire.pocketId, amount: wire.amount, ...wire.seen }),
@@ -199,7 +223,7 @@ export const reuseLot = endpoint(
   'POST',
   '/api/lots/{lotId}/reuse',
   'Use an instrument that comes back: it has to be cleaned before it counts again',
-  { records: ['reused'], params: wire.ofLot, body: z.object(wire.taking) },
+  { right: 'use', records: ['reused'], params: wire.ofLot, body: z.object(wire.taking) },
   wire.done,
 )
 
@@ -208,6 +232,7 @@ export const cleanLot = endpoint(
   '/api/lots/{lotId}/clean',
   'Note that an instrument has been cleaned',
   {
+    right: 'use',
     records: ['cleaned'],
     params: wire.ofLot,
     body: z.object({ pocketId: wire.pocketId, ...wire.seen }),
@@ -220,6 +245,7 @@ export const decantLot = endpoint(
   '/api/lots/{lotId}/decant',
   'Fill some into another container; a medicine takes its directions along',
   {
+    right: 'use',
     records: ['decanted'],
     params: wire.ofLot,
     body: z.object({ ...wire.taking, to: wire.pocketId, directions: wire.longText.default('') }),
@@ -232,6 +258,7 @@ export const keepPaper = endpoint(
   '/api/lots/{lotId}/paper',
   'Keep a photo of the carton or label with a lot; null takes it away',
   {
+    right: 'use',
     records: ['directions_kept'],
     params: wire.ofLot,
     body: z.object({ photo: wire.photo.nullable() }),
@@ -244,6 +271,7 @@ export const actOnMany = endpoint(
   '/api/stock/acts',
   'Do the same to many lots at once, all or none',
   {
+    right: 'use',
     records: ['many_moved', 'many_discarded', 'many_counted', 'many_held', 'many_missing'],
     body: z.object({ deed: stock.manyDeed, holdings: z.array(stock.manyHolding).min(1).max(500) }),
   },
@@ -287,6 +315,7 @@ export const keepReviewed = endpoint(
   '/api/review/keep',
   'Decide to keep what the review asks about; it asks again after a year',
   {
+    right: 'use',
     records: ['review_kept'],
     body: z.object({ reviewKey: wire.typed(120).min(8).startsWith('review:') }),
   },

@@ -79,6 +79,7 @@ export const packTrip = endpoint(
   '/api/trips/{tripId}/pack',
   'Note what was put into its bag, or was not where it should be',
   {
+    right: 'use',
     records: ['trip_packed'],
     offline: 'adds_up',
     params: ofTrip,
@@ -97,6 +98,7 @@ export const unpackTrip = endpoint(
   '/api/trips/{tripId}/unpack',
   'Put back what was packed: what is left, what was used, lost or spoilt',
   {
+    right: 'use',
     records: ['trip_unpacked'],
     params: ofTrip,
     body: z

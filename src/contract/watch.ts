@@ -20,7 +20,7 @@ export const doErrand = endpoint(
   'POST',
   '/api/errands/done',
   'Do an errand: throw away, put on the list, carry over, put back',
-  { records: ['errand_done'], body: z.object({ errandKey }) },
+  { right: 'use', records: ['errand_done'], body: z.object({ errandKey }) },
   wire.done,
 )
 
@@ -28,7 +28,7 @@ export const takeUpErrand = endpoint(
   'POST',
   '/api/errands/take-up',
   'Take an errand up again that was put off',
-  { records: ['errand_taken_up'], body: z.object({ errandKey }) },
+  { right: 'use', records: ['errand_taken_up'], body: z.object({ errandKey }) },
   wire.done,
 )
 
@@ -36,6 +36,6 @@ export const putOffErrand = endpoint(
   'POST',
   '/api/errands/put-off',
   'Put an errand off to the next chance',
-  { records: ['errand_put_off'], body: z.object({ errandKey }) },
+  { right: 'use', records: ['errand_put_off'], body: z.object({ errandKey }) },
   wire.done.extend({ until: wire.plainDate }),
 )

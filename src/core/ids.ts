@@ -19,6 +19,8 @@ export type TripId = Brand<string, 'TripId'>
 export type StopId = Brand<string, 'StopId'>
 export type TripLineId = Brand<string, 'TripLineId'>
 export type TemperatureLogId = Brand<string, 'TemperatureLogId'>
+export type PersonId = Brand<string, 'PersonId'>
+export type InvitationId = Brand<string, 'InvitationId'>
 export type ActId = Brand<string, 'ActId'>
 export type MovementId = Brand<string, 'MovementId'>
 

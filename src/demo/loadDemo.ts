@@ -16,9 +16,10 @@ import { proposeEntry } from '../core/naming/proposeEntry'
 import { units } from '../core/quantity/amount'
 import { guessOpenedClock } from '../core/stock/itemKind'
 import { NO_DETAILS, READY } from '../core/stock/lot'
-import { type Db, householdOfUser } from '../db/frame/connect'
+import type { Db } from '../db/frame/connect'
 import { receiveMany } from '../db/frame/ledger'
 import { createRecord, createRecords } from '../db/frame/records'
+import { householdsOf } from '../db/people/memberships'
 import { standInServices } from '../standIns/services'
 import { liveCare } from './care'
 import { DEMO_CONTAINERS } from './containers'
@@ -64,11 +65,11 @@ export async function loadDemo({ db, auth, password, now, fresh }: DemoSettings)
       ? known.user.id
       : (await auth.api.signUpEmail({ body: { email: DEMO_EMAIL, name: DEMO_NAME, password } }))
           .user.id
-  if (await householdOfUser(db, userId)) return false
+  if ((await householdsOf(db, userId)).length > 0) return false
   const householdId = randomUUID() as HouseholdId
   await createHousehold(db, { id: householdId, ...DEMO_HOUSEHOLD }, { id: userId, name: DEMO_NAME })
   const today = dayAt(now().getTime(), DEMO_HOUSEHOLD.timeZone)
-  await fillDemo(db, { userId, name: DEMO_NAME, householdId }, today, now)
+  await fillDemo(db, { userId, name: DEMO_NAME, householdId, role: 'keeper' }, today, now)
   return true
 }
 

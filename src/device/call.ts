@@ -46,7 +46,16 @@ export interface AskedAtAll {
 
 export const newKey = (): string => crypto.randomUUID()
 
+/** A page says by it which household it belongs to, and an answer which one it is of. */
+const HOUSEHOLD_HEADER = 'satchel-household'
+
+/** The household of this page; "" where it belongs to none. */
+export const householdHere = (): string =>
+  typeof document === 'undefined' ? '' : (document.documentElement.dataset.household ?? '')
+
 export interface Sending {
+  /** The household it is meant for, where that is not the one of this page. */
+  readonly household?: string
   /** The idempotency key of a change. */
   readonly key?: string
   /** So long ago it was done; it waited for a connection. */
@@ -66,7 +75,7 @@ export const call = <E extends Endpoint>(
 export async function request(
   endpoint: Pick<Endpoint, 'method' | 'path'>,
   { params, query, body }: AskedAtAll,
-  { key, takenAgo = 0 }: Sending,
+  { key, takenAgo = 0, household = householdHere() }: Sending,
   // biome-ignore lint/suspicious/noExplicitAny: `call` knows what it is
 ): Promise<any> {
   const path = addressOf(endpoint, params as Record<string, unknown> | undefined)
@@ -80,6 +89,7 @@ export async function request(
     response = await fetch(search.size > 0 ? `${path}?${search}` : path, {
       method: endpoint.method,
       headers: {
+        ...(household !== '' && { [HOUSEHOLD_HEADER]: household }),
         ...(key && { 'idempotency-key': key }),
         ...(takenAgo > 0 && { 'taken-milliseconds-ago': String(Math.round(takenAgo)) }),
         ...(body !== undefined && { 'content-type': 'application/json' }),
@@ -89,6 +99,12 @@ export async function request(
   } catch {
     noteSilence()
     throw new OfflineError('No answer')
+  }
+  // What was kept of another household is no answer to this page.
+  const of = response.headers.get(HOUSEHOLD_HEADER)
+  if (household !== '' && of !== null && of !== household) {
+    noteSilence()
+    throw new OfflineError('An answer of another household')
   }
   return answerIn(response)
 }
@@ -115,5 +131,9 @@ export async function answerIn(response: Response): Promise<any> {
     facts,
     errors,
   } = answer
+  // Whose role has ended reads nothing of it any more, on no device.
+  if (ROLE_GONE.has(code)) await forgetDevice()
   throw new ProblemError(response.status, code, title, detail, facts, errors)
 }
+
+const ROLE_GONE: ReadonlySet<string> = new Set(['role_ended', 'not_in_household'])

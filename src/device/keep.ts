@@ -24,16 +24,18 @@ async function refresh(): Promise<Holder> {
   const device = await call(readDevice)
   const tables = await store()
   const known = await tables.holder.get('me')
-  // Somebody else signed in here: what the one before could read is not theirs.
-  if (known && known.userId !== device.userId) await forgetDevice()
+  // Somebody else signed in here, or another household was opened: what was kept is not of it.
   const same = known?.userId === device.userId
+  const sameHousehold = same && (known.householdId ?? device.householdId) === device.householdId
+  if (known && !sameHousehold) await forgetDevice()
   const holder: Holder = {
     id: 'me',
     userId: device.userId,
+    householdId: device.householdId,
     name: device.name,
     key: same ? known.key : await importKey(device.key),
-    state: same ? known.state : '',
-    keptAt: same ? known.keptAt : 0,
+    state: sameHousehold ? known.state : '',
+    keptAt: sameHousehold ? known.keptAt : 0,
   }
   await tables.holder.put(holder)
   // Without a service worker nothing could be shown from what is kept.

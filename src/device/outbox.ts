@@ -5,7 +5,7 @@
  * window at a time.
  */
 import type { Endpoint } from '../contract/endpoint'
-import { type Asked, OfflineError, ProblemError, request } from './call'
+import { type Asked, householdHere, OfflineError, ProblemError, request } from './call'
 import { seal, unseal } from './seal'
 import { store } from './store'
 import type { DeviceTables, Holder, WaitingRow, WaitingState } from './tables'
@@ -17,6 +17,8 @@ export interface Kept {
   readonly path: Endpoint['path']
   readonly offline: Endpoint['offline']
   readonly asked: { readonly params?: unknown; readonly body?: unknown }
+  /** The household it was done in; absent where it was written down before there were several. */
+  readonly household?: string | undefined
   /** What it is, in words, for the list of what waits. */
   readonly title: string
   /** Why it was not taken; null while it may be. */
@@ -63,12 +65,14 @@ export async function keepAct<E extends Endpoint>(
     readonly takenAt?: number
   },
 ): Promise<void> {
-  const { userId, key: sealing } = await mustHaveHolder()
+  const { userId, householdId, key: sealing } = await mustHaveHolder()
   const kept: Kept = {
     method: endpoint.method,
     path: endpoint.path,
     offline: endpoint.offline,
     asked: asked as Kept['asked'],
+    // A page that stands by without a connection says none: then it is the one that is kept here.
+    household: householdHere() || householdId,
     title,
     problem: null,
   }
@@ -86,9 +90,15 @@ export async function keepAct<E extends Endpoint>(
   })
 }
 
+const meantFor = ({ household }: Kept) => (household === undefined ? {} : { household })
+
 async function sendUnkept(kept: Kept, key: string, takenAt: number): Promise<void> {
   try {
-    await request(kept, kept.asked, { key, takenAgo: Math.max(0, Date.now() - takenAt) })
+    await request(kept, kept.asked, {
+      key,
+      takenAgo: Math.max(0, Date.now() - takenAt),
+      ...meantFor(kept),
+    })
   } catch (error) {
     if (error instanceof OfflineError) throw noteUnkept(kept.title, null)
     if (error instanceof ProblemError)
@@ -183,6 +193,7 @@ async function sendOne(known: Holder, row: WaitingRow): Promise<SendingEnd | nul
     await request(kept, kept.asked, {
       key: row.key,
       takenAgo: ago > LATE_MILLISECONDS ? ago : 0,
+      ...meantFor(kept),
     })
     // Shown from here until what the server shows contains it.
     if (kept.offline === 'device_first') await settle(row, 'sent')

@@ -9,6 +9,8 @@ import type { Sealed } from './seal'
 export interface Holder {
   readonly id: 'me'
   readonly userId: string
+  /** Whose pages and answers are kept; absent where they were kept before there were several. */
+  readonly householdId?: string
   readonly name: string
   readonly key: CryptoKey
   /** The state of the household that the kept pages show; "" before they are kept. */

@@ -1,7 +1,9 @@
 /** What is pressed: one look for each kind of press, on a button or on a link that acts as one. */
 import type { Icon } from '@tabler/icons-react'
 import type { ComponentPropsWithRef, JSX } from 'react'
+import { may, type Right } from '../core/people/role'
 import classes from './Button.module.css'
+import { useRole } from './role'
 
 /**
  * What a press is for.
@@ -39,6 +41,8 @@ interface Look {
   readonly icon?: Icon
   /** As wide as what it stands in; a press in a grid is so anyway, `snug` is not. */
   readonly width?: 'wide' | 'snug'
+  /** Not drawn for whoever may not. */
+  readonly needs?: Right
 }
 type ButtonProps = Look & Omit<ComponentPropsWithRef<'button'>, keyof Look>
 type LinkProps = Look & Omit<ComponentPropsWithRef<'a'>, keyof Look> & { readonly href: string }
@@ -56,8 +60,11 @@ export function Button({
   className,
   children,
   onKeyDown,
+  needs,
   ...rest
-}: ButtonProps): JSX.Element {
+}: ButtonProps): JSX.Element | null {
+  const role = useRole()
+  if (needs && !may(role, needs)) return null
   return (
     <button
       {...rest}
@@ -80,20 +87,25 @@ export function Button({
 }
 
 /** A link that looks like a press, for what opens another page. */
-export const ButtonLink = ({
+export function ButtonLink({
   kind,
   width,
   icon: Drawn,
   busy,
+  needs,
   className,
   children,
   ...rest
-}: LinkProps): JSX.Element => (
-  <a {...rest} className={named({ kind, width, className })} aria-busy={busy || undefined}>
-    {Drawn && <Drawn aria-hidden className={classes.icon} />}
-    {children}
-  </a>
-)
+}: LinkProps): JSX.Element | null {
+  const role = useRole()
+  if (needs && !may(role, needs)) return null
+  return (
+    <a {...rest} className={named({ kind, width, className })} aria-busy={busy || undefined}>
+      {Drawn && <Drawn aria-hidden className={classes.icon} />}
+      {children}
+    </a>
+  )
+}
 
 /** One of a few answers; `pressed` where several stand side by side and some are chosen. */
 export const Chip = ({

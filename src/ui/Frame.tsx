@@ -16,6 +16,7 @@ import {
 import type { z } from 'zod'
 import { readStrap } from '../contract/places'
 import type * as places from '../contract/values/places'
+import { may } from '../core/people/role'
 import { call } from '../device/call'
 import * as words from '../words'
 import { longDay } from '../words/frame/format'
@@ -30,7 +31,10 @@ import { LeavingBar } from './LeavingBar'
 import { LookSwitch, useLook } from './look'
 import { MoreMenu } from './MoreMenu'
 import { OpenIncidentsBar } from './OpenIncidentsBar'
-import { TABS, type TabId } from './tabs'
+import { RoleBar } from './RoleBar'
+import { RoleProvider } from './role'
+import { StrapPlaces } from './StrapPlaces'
+import { hrefOf, mayOpen, TABS, type TabId } from './tabs'
 import { theme } from './theme'
 import { useLater } from './useLater'
 import { type Outbox, useOutbox } from './useOutbox'
@@ -113,6 +117,8 @@ function Framed({ tab, strap: first, place, start = 'main', children }: FramePro
   )
   const hrefAt = ({ id, href }: (typeof TABS)[number]): string =>
     place && id !== 'household' ? `${href}?place=${place}` : href
+  const tabs = TABS.filter(({ href }) => mayOpen(strap.role, href))
+  const home = mayOpen(strap.role, '/') ? '/' : '/kits'
   const only = strap.places.find(({ id }) => id === place)
   const [finding, setFinding] = useState(false)
   const [helping, setHelping] = useState(false)
@@ -145,7 +151,7 @@ function Framed({ tab, strap: first, place, start = 'main', children }: FramePro
     const acts: Readonly<Record<FrameKey, () => void>> = {
       find: openFind,
       help: () => setHelping(true),
-      incident: () => location.assign('/incident'),
+      incident: () => location.assign(may(strap.role, 'care') ? '/incident' : '/guide'),
       torch: look.toggleTorch,
       undo: undoLast,
     }
@@ -165,188 +171,142 @@ function Framed({ tab, strap: first, place, start = 'main', children }: FramePro
     }
     addEventListener('keydown', onKey)
     return () => removeEventListener('keydown', onKey)
-  }, [look, undoLast, openFind])
+  }, [look, undoLast, openFind, strap.role])
 
   return (
-    <Row className={classes.frame}>
-      <a className={classes.skip} href={`#${start}`}>
-        {words.errors.skip}
-      </a>
-      <Row
-        surface="strap"
-        as="header"
-        gap={7}
-        align="center"
-        padX={6}
-        padY={5}
-        tone="onStrap"
-        className={`${classes.strap} no-print`}
-      >
-        <Box as="a" unlined href="/" className={classes.brand}>
-          <Box as="span" size={4} weight="bold" face="display" block>
-            {words.name}
-          </Box>
-          <Box as="small" size={1}>
-            {longDay(strap.today)}
-          </Box>
-        </Box>
-        <Row as="nav" gap={5} grow shrink aria-label={words.strap.label} className={classes.places}>
-          {strap.places.map((one) => (
-            <Row
-              anchor
-              gap={4}
-              align="center"
-              justify="between"
-              radius={2}
-              grow
-              shrink
-              key={one.id}
-              className={classes.place}
-              data-hue={one.hue}
-              data-dim={place !== null && place !== one.id}
-            >
-              <Box as="span" radius={1} className={classes.buckle} aria-hidden />
-              <Box
-                as="a"
-                unlined
-                grow
-                shrink
-                href={place === one.id ? hrefOf(tab) : `${hrefOf(tab)}?place=${one.id}`}
-                aria-current={place === one.id ? 'true' : undefined}
-              >
-                <Box ellipsis as="b" size={3} weight="bold" face="display" nowrap block>
-                  {one.name}
-                </Box>
-                <Box ellipsis as="small" size={1} nowrap block className={classes.placeNext}>
-                  {words.strap.next(one.next, strap.today)}
-                </Box>
-              </Box>
-              {one.ready ? (
-                <Box
-                  as="a"
-                  unlined
-                  nowrap
-                  size={4}
-                  weight="bold"
-                  face="display"
-                  href={`/cover?place=${one.id}`}
-                  className={classes.ready}
-                  data-life={one.ready.missing.some(({ isLife }) => isLife)}
-                  aria-label={words.ready.long(one.name, one.ready)}
-                >
-                  {words.ready.figure(one.ready)}{' '}
-                  <Box as="small" size={1}>
-                    {words.ready.ready}
-                  </Box>
-                </Box>
-              ) : (
-                <Box as="span" size={4} weight="bold" title={words.ready.nobody(one.name)}>
-                  {words.ready.figure(null)}
-                </Box>
-              )}
-            </Row>
-          ))}
-        </Row>
-        <div className={classes.onlyPhone}>
-          <Button kind="plain" icon={IconSearch} aria-label={words.find.label} onClick={openFind} />
-        </div>
-      </Row>
-      <OpenIncidentsBar />
-      <LeavingBar strap={strap} />
-      {Tour && <Tour />}
-      {tab !== 'begin' && <FirstStepsBar beginning={strap.beginning} />}
-      <Row gap={4} align="center" className={`${classes.bar} no-print`}>
-        <nav className={classes.tabs} aria-label={words.name}>
-          {TABS.map((one, index) => (
-            <Box
-              unlined
-              as="a"
-              pad={4}
-              size={3}
-              weight="bold"
-              tone="second"
-              face="display"
-              nowrap
-              key={one.id}
-              href={hrefAt(one)}
-              className={classes.tab}
-              data-thumb={one.isForThumb}
-              aria-current={one.id === tab ? 'page' : undefined}
-            >
-              {words.tabs[one.id]}{' '}
-              <Box as="kbd" size={1} face="text" weight="normal" aria-hidden>
-                {index + 1}
-              </Box>
-            </Box>
-          ))}
-          <MoreMenu tab={tab} look={look} hrefOf={hrefAt} />
-        </nav>
+    <RoleProvider value={strap.role}>
+      <Row className={classes.frame}>
+        <a className={classes.skip} href={`#${start}`}>
+          {words.errors.skip}
+        </a>
         <Row
-          inline
-          unlined
-          as="a"
+          surface="strap"
+          as="header"
+          gap={7}
           align="center"
-          padX={5}
-          padY={2}
-          below={3}
-          size={3}
-          weight="bold"
-          tone="paper"
-          face="display"
-          radius={2}
-          nowrap
-          href="/incident"
-          className={classes.happened}
+          padX={6}
+          padY={5}
+          tone="onStrap"
+          className={`${classes.strap} no-print`}
         >
-          {words.happened}
-        </Row>
-        <div className={classes.onlyDesk}>
-          <LookSwitch look={look} />
-        </div>
-        <div className={classes.waiting}>
-          <WaitingBadge outbox={outbox} />
-        </div>
-        <div className={classes.onlyDesk}>
-          <Button kind="plain" onClick={() => setHelping(true)} aria-label={words.keys.open}>
-            ?
-          </Button>{' '}
-          <Button kind="plain" onClick={openFind}>
-            {words.find.label}{' '}
-            <Box as="kbd" face="text">
-              /
+          <Box as="a" unlined href={home} className={classes.brand}>
+            <Box as="span" size={4} weight="bold" face="display" block>
+              {words.name}
             </Box>
-          </Button>
-        </div>
-      </Row>
-      <Box
-        as="main"
-        pad={6}
-        surface="paper"
-        line="seam"
-        radius={2}
-        grow
-        shrink
-        id="main"
-        className={classes.main}
-      >
-        <StrapContext.Provider value={strap}>
-          {only && (
-            <Row below={4} className="no-print">
-              <ButtonLink
-                href={hrefOf(tab)}
-                aria-label={words.strap.allPlaces(only.name)}
-                icon={IconX}
+            <Box as="small" size={1}>
+              {longDay(strap.today)}
+            </Box>
+          </Box>
+          <StrapPlaces strap={strap} place={place} tab={tab} />
+          <div className={classes.onlyPhone}>
+            <Button
+              kind="plain"
+              icon={IconSearch}
+              aria-label={words.find.label}
+              onClick={openFind}
+            />
+          </div>
+        </Row>
+        <RoleBar role={strap.role} household={strap.household} />
+        {may(strap.role, 'look') && <OpenIncidentsBar />}
+        <LeavingBar strap={strap} />
+        {Tour && <Tour />}
+        {tab !== 'begin' && may(strap.role, 'arrange') && (
+          <FirstStepsBar beginning={strap.beginning} />
+        )}
+        <Row gap={4} align="center" className={`${classes.bar} no-print`}>
+          <nav className={classes.tabs} aria-label={words.name}>
+            {tabs.map((one, index) => (
+              <Box
+                unlined
+                as="a"
+                pad={4}
+                size={3}
+                weight="bold"
+                tone="second"
+                face="display"
+                nowrap
+                key={one.id}
+                href={hrefAt(one)}
+                className={classes.tab}
+                data-thumb={one.isForThumb}
+                aria-current={one.id === tab ? 'page' : undefined}
               >
-                {words.strap.only(only.name)}
-              </ButtonLink>
-            </Row>
-          )}
-          <DayHabitsProvider value={days}>{children}</DayHabitsProvider>
-        </StrapContext.Provider>
-      </Box>
-      {FindAnything && <FindAnything opened={finding} early={takeEarly} onClose={closeFind} />}
-      {KeysHelp && <KeysHelp opened={helping} tab={tab} onClose={closeHelp} />}
-    </Row>
+                {words.tabs[one.id]}{' '}
+                <Box as="kbd" size={1} face="text" weight="normal" aria-hidden>
+                  {index + 1}
+                </Box>
+              </Box>
+            ))}
+            <MoreMenu tab={tab} look={look} hrefOf={hrefAt} />
+          </nav>
+          <Row
+            inline
+            unlined
+            as="a"
+            align="center"
+            padX={5}
+            padY={2}
+            below={3}
+            size={3}
+            weight="bold"
+            tone="paper"
+            face="display"
+            radius={2}
+            nowrap
+            href={may(strap.role, 'care') ? '/incident' : '/guide'}
+            className={classes.happened}
+          >
+            {words.happened}
+          </Row>
+          <div className={classes.onlyDesk}>
+            <LookSwitch look={look} />
+          </div>
+          <div className={classes.waiting}>
+            <WaitingBadge outbox={outbox} />
+          </div>
+          <div className={classes.onlyDesk}>
+            <Button kind="plain" onClick={() => setHelping(true)} aria-label={words.keys.open}>
+              ?
+            </Button>{' '}
+            <Button kind="plain" onClick={openFind}>
+              {words.find.label}{' '}
+              <Box as="kbd" face="text">
+                /
+              </Box>
+            </Button>
+          </div>
+        </Row>
+        <Box
+          as="main"
+          pad={6}
+          surface="paper"
+          line="seam"
+          radius={2}
+          grow
+          shrink
+          id="main"
+          className={classes.main}
+        >
+          <StrapContext.Provider value={strap}>
+            {only && (
+              <Row below={4} className="no-print">
+                <ButtonLink
+                  href={hrefOf(tab)}
+                  aria-label={words.strap.allPlaces(only.name)}
+                  icon={IconX}
+                >
+                  {words.strap.only(only.name)}
+                </ButtonLink>
+              </Row>
+            )}
+            <DayHabitsProvider value={days}>{children}</DayHabitsProvider>
+          </StrapContext.Provider>
+        </Box>
+        {FindAnything && <FindAnything opened={finding} early={takeEarly} onClose={closeFind} />}
+        {KeysHelp && <KeysHelp opened={helping} tab={tab} onClose={closeHelp} />}
+      </Row>
+    </RoleProvider>
   )
 }
 
@@ -360,7 +320,3 @@ function useFreshAfterSending({ waiting }: Outbox): void {
     before.current = count
   }, [count, queries])
 }
-
-/** Where a place narrows what is seen: this tab, else Today. */
-const hrefOf = (tab: TabId): string =>
-  TABS.find(({ id }) => id === tab && id !== 'household')?.href ?? '/'

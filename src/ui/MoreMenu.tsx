@@ -5,7 +5,8 @@ import * as words from '../words'
 import { Box, Stack } from './Box'
 import classes from './Frame.module.css'
 import { LookSwitch, type LookValue } from './look'
-import { MORE, TABS, type TabId } from './tabs'
+import { useRole } from './role'
+import { MORE, mayOpen, TABS, type TabId } from './tabs'
 
 interface Props {
   readonly tab: TabId
@@ -28,6 +29,7 @@ const itemLook = {
 export function MoreMenu({ tab, look, hrefOf }: Props) {
   const menu = useRef<HTMLDetailsElement>(null)
   useCloses(menu)
+  const role = useRole()
   const isMore = MORE.some(({ id }) => id === tab)
   const isBeyondThumb = TABS.some(({ id, isForThumb }) => id === tab && !isForThumb)
   return (
@@ -47,7 +49,7 @@ export function MoreMenu({ tab, look, hrefOf }: Props) {
         {words.more.label}
       </Box>
       <Stack gap={1} pad={4} surface="paper" line="seam" radius={2} className={classes.moreList}>
-        {TABS.filter(({ isForThumb }) => !isForThumb).map((one) => (
+        {TABS.filter(({ isForThumb, href }) => !isForThumb && mayOpen(role, href)).map((one) => (
           <Box
             {...itemLook}
             key={one.id}
@@ -58,7 +60,7 @@ export function MoreMenu({ tab, look, hrefOf }: Props) {
             {words.tabs[one.id]}
           </Box>
         ))}
-        {MORE.map(({ id, href }) => (
+        {MORE.filter(({ href }) => mayOpen(role, href)).map(({ id, href }) => (
           <Box
             {...itemLook}
             key={id}

@@ -1,5 +1,8 @@
 /** The tabs of the frame, in their order, and what stands under "More". */
 
+import { rightOfPage } from '../core/people/pageRights'
+import { may, type Role } from '../core/people/role'
+
 export const TABS = [
   { id: 'watch', href: '/', isForThumb: true },
   { id: 'kits', href: '/kits', isForThumb: true },
@@ -20,8 +23,17 @@ export const MORE = [
   // A file: it comes with the press, and no page is opened.
   { id: 'export', href: '/api/everything.zip' },
   { id: 'settings', href: '/settings' },
+  { id: 'households', href: '/households' },
   { id: 'account', href: '/account' },
   { id: 'help', href: '/help' },
 ] as const
 
 export type TabId = (typeof TABS)[number]['id'] | 'bring' | 'print' | 'begin' | 'settings' | 'help'
+
+/** Where a place narrows what is seen: this tab, else Today. */
+export const hrefOf = (tab: TabId): string =>
+  TABS.find(({ id }) => id === tab && id !== 'household')?.href ?? '/'
+
+/** Whether a role opens what is behind an address, a page or the file of everything. */
+export const mayOpen = (role: Role, href: string): boolean =>
+  may(role, href.endsWith('.zip') ? 'settings' : rightOfPage(href))

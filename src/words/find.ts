@@ -54,6 +54,12 @@ export const pages = {
   errandsPaper: said('Errands on paper', 'print to do list'),
   bring: said('Import a list', 'bring in csv spreadsheet file paste upload'),
   export: said('Save the whole household', 'export download backup csv zip json file'),
+  people: said(
+    'Who comes in',
+    'people role invite helper viewer guest share second adult family partner access',
+  ),
+  households: said('Your households', 'switch household other club several'),
+  joining: said('Come into a household', 'code invitation join'),
   account: said('Account and devices', 'password sign out e-mail passkey security name'),
   leaving: said('Delete the household', 'leave close account erase'),
   settings: said('Settings', 'change country units date order currency time zone week metric us'),

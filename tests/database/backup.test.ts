@@ -22,6 +22,7 @@ import {
   type Server,
   unbalanced,
 } from '../../scripts/backup'
+import type { Caller } from '../../src/app/frame/world'
 import { readKit } from '../../src/app/kits/readKits'
 import type { HouseholdId, KitId } from '../../src/core/ids'
 import { createDb, createPool } from '../../src/db/frame/connect'
@@ -149,6 +150,7 @@ describe('an upgrade', () => {
       for (const statement of [
         sql`insert into household (id, name, time_zone, date_order, week_start, units)
             values (${household}, 'Old', 'Europe/Oslo', 'day-first', 'monday', 'metric')`,
+        sql`insert into household_user (household_id, user_id, name) values (${household}, 'x', 'Ilse')`,
         sql`insert into act (id, household_id, idempotency_key, request_hash, kind, who, at, on_day)
             values (${act}, ${household}, 'old-key-1', '', 'received', 'Ilse', now(), '2024-05-06')`,
         sql`insert into place (id, household_id, name, hue, rhythm, position)
@@ -182,7 +184,7 @@ describe('an upgrade', () => {
       expect(await pendingMigrations(owner)).toEqual([])
       await owner.destroy()
       const db = createDb(createPool(ownerUrl, 2))
-      const caller = { userId: 'x', name: 'Ilse', householdId: household }
+      const caller: Caller = { userId: 'x', name: 'Ilse', householdId: household, role: 'keeper' }
       const { pockets } = await readKit({ ...app.world, db }, caller, kit)
       expect(
         pockets.map(({ name, lines }) => [name, lines.map(({ item, good }) => [item.name, good])]),

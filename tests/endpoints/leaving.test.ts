@@ -3,6 +3,7 @@ import pg from 'pg'
 import { describe, expect, it } from 'vitest'
 import { keepHouse } from '../../src/api/runtime'
 import { inHousehold } from '../../src/db/frame/connect'
+import { addPerson } from '../../src/db/people/memberships'
 import { application, send } from '../support/application'
 import { type Browser, visitors } from '../support/visitors'
 
@@ -113,10 +114,13 @@ describe('an account', () => {
         .execute(),
     )
     await inHousehold(app.world.db, householdId, (trx) =>
-      trx
-        .insertInto('household_user')
-        .values({ household_id: householdId, user_id: third?.userId ?? '', name: 'Odd' })
-        .execute(),
+      addPerson(trx, {
+        householdId,
+        userId: third?.userId ?? '',
+        name: 'Odd',
+        role: 'keeper',
+        since: new Date(),
+      }),
     )
     expect(await code(await ask(first.browser, 'POST', '/leave-household', password))).toEqual(OK)
     await aWeekLater(householdId)

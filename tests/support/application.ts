@@ -27,7 +27,7 @@ export async function aHousehold(world: World, name: string): Promise<Caller> {
     { id: householdId, name: `${name}’s`, timeZone: 'Europe/Oslo', country: 'NO', labels: 'us' },
     { id: userId, name },
   )
-  return { householdId, userId, name }
+  return { householdId, userId, name, role: 'keeper' }
 }
 
 /** Starts it for a file of tests. The runtime is one a process, as in the server. */

@@ -34,7 +34,7 @@ export const account: HandlersOf<typeof contract> = {
   readLeaving: leaving.readLeaving,
   deleteHousehold: (desk, { password }) => leaving.deleteHousehold(desk, password),
   keepHousehold: (desk) => leaving.keepHousehold(desk),
-  leaveHousehold: (desk, { password }) => leaving.leaveHousehold(desk, password),
+  leaveHousehold: (desk, { password }) => leaving.leaveHousehold(runtime().world, desk, password),
   deleteAccount: (desk, { password }) => leaving.deleteAccount(desk, password),
   offerPasskey: async (desk, { password }) => ({
     ...(await passkeys.offerPasskey(desk, password)),

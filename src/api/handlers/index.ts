@@ -13,6 +13,7 @@ import { items } from './items'
 import { kits } from './kits'
 import { lists } from './lists'
 import { members } from './members'
+import { people } from './people'
 import { places } from './places'
 import { record } from './record'
 import { restock } from './restock'
@@ -35,6 +36,7 @@ export const handlers: { readonly [Noun in keyof Contract]: HandlersOf<Contract[
   kits,
   lists,
   members,
+  people,
   places,
   record,
   restock,

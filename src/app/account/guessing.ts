@@ -21,13 +21,22 @@ const PER_DEVICE = { most: 10, minutes: 15 }
 const PER_ADDRESS = { most: 100, minutes: 15 }
 const DEMO = { most: 40, minutes: 10 }
 const LETTERS = { most: 3, minutes: 60 }
+/** Of one address; nobody mistypes a code more often. */
+const INVITATIONS = { most: 30, minutes: 15 }
 const NEW_ACCOUNTS = { most: 20, minutes: 60 }
 
 /** No address and no e-mail is kept: only what follows from it and the server's secret. */
 const hashed = (secret: string, what: string, value: string): string =>
   `${what}:${createHmac('sha256', secret).update(`${what} ${value}`).digest('base64url')}`
 
-export type Tried = 'password' | 'recovery' | 'demo' | 'letter' | 'new_account' | 'passkey'
+export type Tried =
+  | 'password'
+  | 'recovery'
+  | 'demo'
+  | 'letter'
+  | 'new_account'
+  | 'passkey'
+  | 'invitation'
 
 /** @throws {Refusal} `too_many_tries` with the minutes to wait */
 export async function mayTry(
@@ -55,6 +64,8 @@ function limitsOf(
     // Nobody guesses one; what is counted is how many questions a stranger may have asked.
     case 'passkey':
       return [from]
+    case 'invitation':
+      return [{ bucket: hashed(secret, 'invitation', address), ...INVITATIONS }]
     case 'new_account':
       return [{ bucket: hashed(secret, 'new', address), ...NEW_ACCOUNTS }]
     case 'letter':

@@ -10,9 +10,11 @@ import { LEAST_CHARACTERS, MOST_CHARACTERS } from '../../core/account/password'
 import { isTimeZone } from '../../core/calendar/plainDate'
 import { firstHouseholdName } from '../../core/household/householdName'
 import type { HouseholdId } from '../../core/ids'
-import { type Db, householdOfUser, isViolation } from '../../db/frame/connect'
+import type { Db } from '../../db/frame/connect'
+import { householdsOf } from '../../db/people/memberships'
 import type { Caller } from '../frame/world'
-import { createHousehold } from '../household/householdActs'
+import { createFirstHousehold } from '../household/householdActs'
+import { HOUSEHOLD_COOKIE, HOUSEHOLD_HEADER, type Seated, seatAmong } from '../people/seats'
 
 export interface SignInSettings {
   /** Signs cookies; at least 32 characters. */
@@ -91,35 +93,41 @@ export async function migrateAccounts(pool: pg.Pool, settings: SignInSettings): 
 }
 
 /**
- * Who is asking, by the session cookie; null without one. A new account gets an empty
- * household the first time it is seen.
+ * Who is asking, by the session cookie, and in which of their households; null without one. A new account
+ * gets an empty household the first time it is seen, unless it is on its way into another.
+ * @throws {Refusal} `not_in_household` where a household is named that is not theirs
  */
-export async function callerOf(auth: Auth, db: Db, headers: Headers): Promise<Caller | null> {
+export async function callerOf(
+  auth: Auth,
+  db: Db,
+  headers: Headers,
+  isOnTheWay = false,
+): Promise<Caller | null> {
   const session = await auth.api.getSession({ headers })
   if (!session) return null
   const { id: userId, name } = session.user
-  const known = await householdOfUser(db, userId)
-  if (known) return { userId, name, householdId: known }
+  const seat = await seatOf(db, userId, headers)
+  if (seat || isOnTheWay) return seat && { userId, name, ...seat }
   const householdId = randomUUID() as HouseholdId
-  try {
-    await createHousehold(
-      db,
-      {
-        id: householdId,
-        name: firstHouseholdName(name),
-        timeZone: zoneIn(headers),
-        beginning: 'open',
-      },
-      { id: userId, name },
-    )
-    return { userId, name, householdId }
-  } catch (error) {
-    // Two first requests at once: the other one made it.
-    if (!isViolation(error, 'household_user_user_id_key')) throw error
-    const made = await householdOfUser(db, userId)
-    return made && { userId, name, householdId: made }
+  const first = {
+    id: householdId,
+    name: firstHouseholdName(name),
+    timeZone: zoneIn(headers),
+    beginning: 'open' as const,
   }
+  // Two first requests at once: the other one may have made it.
+  await createFirstHousehold(db, first, { id: userId, name })
+  const made = await seatOf(db, userId, headers)
+  return made && { userId, name, ...made }
 }
+
+/** Where somebody who is signed in sits down. @throws {Refusal} `not_in_household` */
+export const seatOf = async (db: Db, userId: string, headers: Headers): Promise<Seated | null> =>
+  seatAmong(
+    await householdsOf(db, userId),
+    headers.get(HOUSEHOLD_HEADER) ?? '',
+    cookieIn(headers, HOUSEHOLD_COOKIE),
+  )
 
 /** Set by the page where an account is made: the zone of the device it is made on. */
 const ZONE_COOKIE = 'satchel.zone'
@@ -131,7 +139,7 @@ export function cookieIn(headers: Headers, name: string): string {
   return cookies.find((one) => one.startsWith(`${name}=`))?.slice(name.length + 1) ?? ''
 }
 
-function zoneIn(headers: Headers): string {
+export function zoneIn(headers: Headers): string {
   const zone = cookieIn(headers, ZONE_COOKIE)
   return isTimeZone(zone) ? zone : ZONE_WHEN_UNKNOWN
 }

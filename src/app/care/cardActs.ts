@@ -59,7 +59,7 @@ export const addCard = (
 
 /** The photo of the pack that a card was written down from. */
 export const readPhotoOfCard = (world: World, caller: Caller, cardId: CardId) =>
-  inHousehold(world.db, caller.householdId, async (trx) => {
+  inHousehold(world.db, caller, async (trx) => {
     const photo = await readCardPhoto(trx, cardId)
     if (!photo) throw notFound()
     return { type: photo.media_type, bytes: photo.bytes }

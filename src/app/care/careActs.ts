@@ -231,7 +231,7 @@ async function mustBeStanding(
   entryId: CareEntryId,
   asEntry: CareEntryId,
 ) {
-  return inHousehold(world.db, caller.householdId, async (trx) => {
+  return inHousehold(world.db, caller, async (trx) => {
     const found = await findCareEntry(trx, entryId)
     if (!found || found.entry.fact.kind === 'struck' || entryId === asEntry) throw notFound()
     return found.actId
@@ -330,7 +330,7 @@ function lotsRefused(fact: DoseFact, offers: Offers): readonly DoseRefusal[] {
 }
 
 export const readPhoto = (world: World, caller: Caller, entryId: CareEntryId) =>
-  inHousehold(world.db, caller.householdId, async (trx) => {
+  inHousehold(world.db, caller, async (trx) => {
     const photo = await readCarePhoto(trx, entryId)
     if (!photo) throw notFound()
     return { type: photo.media_type, bytes: photo.bytes }

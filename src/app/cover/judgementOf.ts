@@ -17,7 +17,7 @@ export async function judgedStockOf(at: Reading): Promise<Judged> {
   const survey = await surveyOf(at)
   return judgedOf(survey, async () => {
     const judged = await judgedWith(at, survey)
-    judgedLast.set(at.household.id, judged)
+    if (at.seesAll) judgedLast.set(at.household.id, judged)
     return judged
   })
 }

@@ -40,6 +40,7 @@ async function layOut(at: Reading): Promise<LaidOut> {
 
 export const find = (world: World, caller: Caller, words: string): Promise<{ found: Found[] }> =>
   reading(world, caller, async (at) => {
+    if (!at.seesAll) return { found: await thingsAmong(at, words) }
     const { pantry } = await judgedStockOf(at)
     const { things, histories, acts } = await layOut(at)
     const asked = (among: Finding): readonly Found[] => [
@@ -52,6 +53,17 @@ export const find = (world: World, caller: Caller, words: string): Promise<{ fou
     const found = asked(exactly)
     return { found: (found.length > 0 ? found : asked(nearly)).slice(0, MOST) }
   })
+
+/** For whoever may find things and look no further: where they are. */
+async function thingsAmong(at: Reading, words: string): Promise<Found[]> {
+  const things = candidatesIn(await surveyOf(at), [], []).filter(({ found }) =>
+    FINDABLE.has(found.kind),
+  )
+  const found = exactly(words, things)
+  return foundIn(found.length > 0 ? found : nearly(words, things), MOST).slice()
+}
+
+const FINDABLE: ReadonlySet<Found['kind']> = new Set(['lot', 'bare', 'kit', 'place', 'pocket'])
 
 const foundIn = (among: readonly Candidate[], most: number): readonly Found[] =>
   among.slice(0, most).map(({ found }) => found)

@@ -20,6 +20,8 @@ export interface ActRequest {
   /** A word on what it is about, for the list of acts. */
   readonly why?: string
   readonly undoes?: ActId
+  /** The house does it for somebody who has no rights there: who comes in, who leaves. */
+  readonly asHouse?: boolean
   /** Everything that was asked, to tell a retry from another request under the same key. */
   readonly request: unknown
 }
@@ -41,10 +43,10 @@ export interface Acting extends ActScope {
 export async function act<R extends object>(
   world: World,
   caller: Caller,
-  { key, kind, why = '', undoes, request }: ActRequest,
+  { key, kind, why = '', undoes, asHouse = false, request }: ActRequest,
   work: (acting: Acting) => Promise<R>,
 ): Promise<R & { readonly actId: ActId }> {
-  return inHousehold(world.db, caller.householdId, async (trx) => {
+  return inHousehold(world.db, asHouse ? caller.householdId : caller, async (trx) => {
     const household = await readHousehold(trx)
     const now = world.now()
     const { takenAgo = 0 } = caller
@@ -58,6 +60,8 @@ export async function act<R extends object>(
       at,
       receivedAt: takenAgo > 0 ? now : null,
       who: caller.name,
+      byUser: caller.userId,
+      afterRole: caller.late ?? false,
       day: today,
       undoes: undoes ?? null,
       request: { kind, request },

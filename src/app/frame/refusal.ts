@@ -6,6 +6,7 @@ import type { CardFault } from '../../core/dosing/cardFaults'
 import type { DoseRefusal } from '../../core/dosing/refusal'
 import type { WeightFault } from '../../core/household/weight'
 import type { LotId } from '../../core/ids'
+import type { Right, Role } from '../../core/people/role'
 import type { StockRefusal } from '../../core/stock/decide'
 import type { TripFault } from '../../core/trips/faults'
 
@@ -29,6 +30,21 @@ export type RefusalReason =
   | { readonly code: 'passkey_not_right' }
   /** Passkeys belong to a name, and this machine is reached by its number. */
   | { readonly code: 'passkeys_need_a_name'; readonly open: string }
+  /** The household is not one of theirs, or is so no longer. */
+  | { readonly code: 'not_in_household' }
+  /** Their role does not let them. */
+  | { readonly code: 'not_allowed'; readonly role: Role; readonly right: Right }
+  /** A role ended; only what was counted before it still arrives. */
+  | { readonly code: 'role_ended' }
+  /** Helpers take back what they did themselves. */
+  | { readonly code: 'not_yours' }
+  /** Coming and going is not undone; bringing somebody back is an invitation. */
+  | { readonly code: 'people_stay' }
+  /** A household keeps a keeper. */
+  | { readonly code: 'last_keeper' }
+  | { readonly code: 'code_not_right' }
+  | { readonly code: 'invitation_gone'; readonly state: 'used' | 'over' | 'withdrawn' }
+  | { readonly code: 'already_there'; readonly role: Role }
   /** Somebody is needed who stays in the household. */
   | { readonly code: 'nobody_stays' }
   /** A household is brought back into one in which nothing is kept yet. */

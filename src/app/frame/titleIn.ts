@@ -9,7 +9,7 @@ export const titleIn = (
   caller: Caller,
   find: (trx: Trx) => Promise<Item | undefined>,
 ): Promise<string> =>
-  inHousehold(world.db, caller.householdId, async (trx) => {
+  inHousehold(world.db, caller, async (trx) => {
     const item = await find(trx)
     return item ? itemTitle(item) : ''
   })

@@ -5,10 +5,11 @@ import { lookahead } from '../../core/calendar/presence'
 import type { LoggerNetwork } from '../../core/exposure/loggerNetwork'
 import type { Household } from '../../core/household/household'
 import type { HouseholdId } from '../../core/ids'
+import { may, type Role } from '../../core/people/role'
 import type { Shop } from '../../core/shopping/shop'
 import type { Confirmation } from '../../core/trust/certainty'
 import { type Survey, survey } from '../../core/watch/survey'
-import { type Db, inSnapshot, type Trx } from '../../db/frame/connect'
+import { type Db, inSnapshot, type Seat, type Trx } from '../../db/frame/connect'
 import { readHousehold, readRevision } from '../../db/household/household'
 import { readConfirmations } from '../../db/record/history'
 import { readStock } from '../../db/stock/stock'
@@ -49,11 +50,10 @@ export class FeedSilentError extends Error {
   override readonly name = 'FeedSilentError'
 }
 
-/** A signed-in person and the household that is theirs. */
-export interface Caller {
-  readonly userId: string
+/** A signed-in person, in one of their households. */
+export interface Caller extends Seat {
   readonly name: string
-  readonly householdId: HouseholdId
+  readonly role: Role
   /** So many milliseconds ago they pressed; it was kept on their device until now. */
   readonly takenAgo?: number
 }
@@ -67,25 +67,41 @@ export interface Today {
 
 export interface Reading extends Today {
   readonly surveys: RevisionCache<Survey>
+  /** Whether everything is seen, or only what is no medicine: then nothing of it is kept for others. */
+  readonly seesAll: boolean
+  /** Whose reading it is; null for the house's own. */
+  readonly role: Role | null
 }
 
-/** Reads one state of the caller's household. */
+/**
+ * Reads one state of a household, as far as whoever asks may see it.
+ * @param of somebody, or a household alone for the house's own work
+ */
 export const reading = <T>(
   world: World,
-  caller: Caller,
+  of: Caller | HouseholdId,
   read: (at: Reading) => Promise<T>,
 ): Promise<T> =>
-  inSnapshot(world.db, caller.householdId, async (trx) => {
+  inSnapshot(world.db, of, async (trx) => {
     const household = await readHousehold(trx)
     const today = dayAt(world.now().getTime(), household.timeZone)
-    return read({ trx, household, today, surveys: world.surveys })
+    const role = typeof of === 'string' ? null : of.role
+    const seesAll = role === null || may(role, 'look')
+    return read({ trx, household, today, surveys: world.surveys, seesAll, role })
   })
 
 /** The whole stock, judged today; kept until something changes. */
 export const surveyOf = async (at: Reading): Promise<Survey> =>
-  at.surveys.get(at.household.id, { revision: await readRevision(at.trx), today: at.today }, () =>
-    surveyNow(at),
-  )
+  at.seesAll
+    ? at.surveys.get(
+        at.household.id,
+        { revision: await readRevision(at.trx), today: at.today },
+        () => surveyNow(at),
+      )
+    : narrowed(at, () => surveyNow(at))
+
+/** Of whoever does not see everything, for one reading alone. */
+const narrowed = onceAwaitedFor<Reading, Survey>()
 
 /** The whole stock as it is inside an act, judged today. */
 export const surveyNow = async ({ trx, household, today }: Today): Promise<Survey> =>

@@ -69,5 +69,5 @@ export async function openFeed(
   if (!timingSafeEqual(Buffer.from(given, 'base64url'), wanted)) throw notFound()
   const feeds = await inHousehold(world.db, householdId, feedsOf)
   if (feeds.every(({ id }) => id !== feedId)) throw notFound()
-  return readCalendarFile(world, { userId: '', name: '', householdId }, inWords)
+  return readCalendarFile(world, householdId, inWords)
 }

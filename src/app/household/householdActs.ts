@@ -3,6 +3,7 @@ import type { z } from 'zod'
 import type { readHousehold as readHouseholdEndpoint } from '../../contract/household'
 import type { Household } from '../../core/household/household'
 import type { ItemId } from '../../core/ids'
+import { opensHousehold } from '../../core/people/role'
 import type { Item } from '../../core/stock/item'
 import { columnsOf } from '../../db/frame/columns'
 import { type Db, inHousehold } from '../../db/frame/connect'
@@ -11,6 +12,7 @@ import { createHouseholdOf, type NewHousehold } from '../../db/household/househo
 import { readItems as itemsByName } from '../../db/items/items'
 import { readSites } from '../../db/kits/sites'
 import { readMembersAndGuests } from '../../db/members/members'
+import { householdsOf, lockAccount } from '../../db/people/memberships'
 import { holdHarmed } from '../exposure/holdHarmed'
 import { type Acting, act, mustEdit } from '../frame/act'
 import { type Caller, reading, type World } from '../frame/world'
@@ -25,6 +27,20 @@ export async function createHousehold(
   user: { readonly id: string; readonly name: string },
 ): Promise<void> {
   await inHousehold(db, household.id, async (trx) => {
+    await createHouseholdOf(trx, household, user)
+  })
+}
+
+/** The household that an account gets of itself; nothing where it can open one already. */
+export async function createFirstHousehold(
+  db: Db,
+  household: NewHousehold,
+  user: { readonly id: string; readonly name: string },
+): Promise<void> {
+  await inHousehold(db, household.id, async (trx) => {
+    await lockAccount(trx, user.id)
+    const known = await householdsOf(trx, user.id)
+    if (known.some(({ ended, role }) => !ended && opensHousehold(role))) return
     await createHouseholdOf(trx, household, user)
   })
 }

@@ -22,16 +22,16 @@ import type { Caller, World } from '../frame/world'
 /** Every record of these kinds, as they were at one moment. */
 export const readWhole = (
   { db }: World,
-  { householdId }: Caller,
+  caller: Caller,
   kinds: readonly string[],
-): Promise<FileRecords> => inSnapshot(db, householdId, (trx) => readRecords(trx, kinds))
+): Promise<FileRecords> => inSnapshot(db, caller, (trx) => readRecords(trx, kinds))
 
 export const readPictureOf = (
   { db }: World,
-  { householdId }: Caller,
+  caller: Caller,
   kind: string,
   id: string,
-): Promise<Buffer> => inSnapshot(db, householdId, (trx) => readPicture(trx, kind, id))
+): Promise<Buffer> => inSnapshot(db, caller, (trx) => readPicture(trx, kind, id))
 
 /**
  * Fills the caller's empty household from a file; all of it or nothing.

@@ -2,7 +2,7 @@
 import ical, { type ICalEventData } from 'ical-generator'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { addDays } from '../../core/calendar/plainDate'
-import type { PlaceId } from '../../core/ids'
+import type { HouseholdId, PlaceId } from '../../core/ids'
 import { type CalendarEntry, calendarEntries } from '../../core/watch/calendarEntries'
 import { createRecord, editRecord } from '../../db/frame/records'
 import { readCourses, readMembers } from '../../db/members/members'
@@ -81,11 +81,11 @@ export type InWords = (entry: CalendarEntry) => {
 /** The dates that matter as an iCalendar file: visits, checks due, what turns, courses that end. */
 export const readCalendarFile = async (
   world: World,
-  caller: Caller,
+  of: Caller | HouseholdId,
   inWords: InWords,
 ): Promise<string> => {
   const recalled = await recallCount(world)
-  return reading(world, caller, async (at) => {
+  return reading(world, of, async (at) => {
     const { looks, open } = await everything(at, recalled)
     const { survey, rounds, followUps, coming } = looks
     const courses = await readCourses(at.trx)

@@ -29,7 +29,7 @@ export const readActs = (
       movements.set(one.actId, [...(movements.get(one.actId) ?? []), one])
     const touched = await readTouched(at.trx, ids)
     return {
-      acts: acts.map(({ id, kind, who, at: when, why, undone }) => {
+      acts: acts.map(({ id, kind, who, byUser, afterRole, at: when, why, undone }) => {
         const told = tellingOnes(
           (movements.get(id) ?? []).map((one) => ({
             ...historyView({ ...one, why: '' }, refs),
@@ -44,7 +44,8 @@ export const readActs = (
           at: when,
           why,
           undone,
-          canBeUndone: canBeUndone(kind),
+          canBeUndone: canBeUndone(caller, kind, byUser),
+          afterRole,
           moved: told.slice(0, MOST_TOLD),
           movedMore: told.length > MOST_TOLD,
           touched: (touched.get(id) ?? []).map((one) => ({ ...one, names: [...one.names] })),

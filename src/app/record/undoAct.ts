@@ -1,5 +1,7 @@
 /** Takes an act back: its movements by counter-movements, its edits by their former values. */
+import type { ActKind } from '../../contract'
 import type { ActId, LotId } from '../../core/ids'
+import { may } from '../../core/people/role'
 import { sameDetail } from '../../core/stock/lot'
 import {
   detailsSetBy,
@@ -18,14 +20,14 @@ import type { Caller, World } from '../frame/world'
 
 /**
  * Undoes an act once. An undoing can itself be undone.
- * @throws {Refusal} `already_undone`; `order_stays`; `used_since` when what it brought has been used or changed
+ * @throws {Refusal} `already_undone`; `order_stays`; `people_stay`; `not_yours`; `used_since` when what it brought has been used or changed
  */
 export async function undoAct(
   world: World,
   caller: Caller,
   { key, actId }: { readonly key: string; readonly actId: ActId },
 ) {
-  await mustExist(world, caller, actId)
+  await mustBeTheirs(world, caller, actId)
   try {
     return await act(
       world,
@@ -49,16 +51,32 @@ export async function undoAct(
 
 /** What left the household cannot be called back from here. */
 const ORDERED = 'ordered'
+/** Bringing a person back is an invitation. */
+const COMING_AND_GOING: ReadonlySet<string> = new Set([
+  'invited',
+  'invitation_withdrawn',
+  'joined',
+  'household_left',
+  'role_given',
+  'role_ended',
+] satisfies ActKind[])
 
-/** Whether a press that undoes such an act is offered at all. */
-export const canBeUndone = (kind: string): boolean => kind !== 'undone' && kind !== ORDERED
+/** Whether a press that undoes such an act is offered at all. @param byUser whose it is */
+export const canBeUndone = (caller: Caller, kind: string, byUser: string | null): boolean =>
+  kind !== 'undone' && kind !== ORDERED && !COMING_AND_GOING.has(kind) && isTheirs(caller, byUser)
+
+/** Whoever arranges undoes what others did; everybody else what they did themselves. */
+const isTheirs = ({ role, userId }: Caller, byUser: string | null): boolean =>
+  may(role, 'arrange') || (may(role, 'count') && byUser === userId)
 
 /** Looked up first, so that a stranger's act is not found rather than a broken reference. */
-const mustExist = (world: World, caller: Caller, actId: ActId): Promise<void> =>
-  inHousehold(world.db, caller.householdId, async (trx) => {
+const mustBeTheirs = (world: World, caller: Caller, actId: ActId): Promise<void> =>
+  inHousehold(world.db, caller, async (trx) => {
     const found = await findAct(trx, actId)
     if (!found) throw notFound()
     if (found.kind === ORDERED) throw new Refusal({ code: 'order_stays' })
+    if (COMING_AND_GOING.has(found.kind)) throw new Refusal({ code: 'people_stay' })
+    if (!isTheirs(caller, found.by_user)) throw new Refusal({ code: 'not_yours' })
   })
 
 /** Moves the stock of an act back. */

@@ -42,7 +42,7 @@ export const keepPaper = (
 
 /** The photo of a lot or, for a part, of what it came from. */
 export const readPaper = (world: World, caller: Caller, lotId: LotId) =>
-  inHousehold(world.db, caller.householdId, async (trx) => {
+  inHousehold(world.db, caller, async (trx) => {
     const holder = await lotWithPaper(trx, lotId)
     const paper = holder && (await paperOfLot(trx, holder))
     if (!paper) throw notFound()

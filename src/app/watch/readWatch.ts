@@ -53,7 +53,7 @@ export async function everything(at: Reading, recalled: (survey: Survey) => numb
   const deferred = await readDeferrals(at.trx, at.today)
   const purchases = await readPurchases(at.trx)
   return {
-    household: at.household,
+    household: { ...at.household, role: at.role },
     deletion: await deletionOf(at.trx),
     beginning: await begunOf(at),
     looks,
@@ -66,11 +66,12 @@ export const readStrap = (world: World, caller: Caller): Promise<z.infer<typeof 
 
 /** The strap alone: what every screen stands in. */
 export async function strapAt(at: Reading): Promise<z.infer<typeof places.strap>> {
-  const { judgement } = await judgedStockOf(at)
+  // Whoever does not see the medicines is told nothing of what they are for.
+  const judgement = at.seesAll ? (await judgedStockOf(at)).judgement : null
   return strapOf(
     await surveyOf(at),
     judgement,
-    at.household,
+    { ...at.household, role: at.role },
     await deletionOf(at.trx),
     await begunOf(at),
     await openTrips(at.trx),

@@ -9,6 +9,7 @@ import type { Household } from '../../core/household/household'
 import type { Kit, Place } from '../../core/household/places'
 import type { Judgement, PlaceJudgement } from '../../core/judgement/judgement'
 import { missingIn } from '../../core/judgement/readiness'
+import type { Role } from '../../core/people/role'
 import type { Purchase } from '../../core/shopping/purchase'
 import { bagsAwayOn, firstDay, lastDay, type Trip, travellers } from '../../core/trips/trip'
 import { type Errand, gravityOf, type SpareAt } from '../../core/watch/errand'
@@ -65,20 +66,25 @@ export function openErrands(
   return { open, putOff, listed }
 }
 
+/** A household, and who looks at it. */
+type HouseholdFor = Household & { readonly role: Role | null }
+
 export function strapOf(
   survey: Survey,
-  judgement: Judgement,
-  { dateOrder, weekStart, currency, units, timeZone }: Household,
+  judgement: Judgement | null,
+  { name, role, dateOrder, weekStart, currency, units, timeZone }: HouseholdFor,
   deletion: Deletion | null,
   beginning: Begun | null,
   trips: readonly TripOfStrap[] = [],
 ): z.infer<typeof places.strap> {
   return {
     today: survey.today,
+    household: name,
+    role: role ?? 'viewer',
     habits: { dateOrder, weekStart, currency, units, timeZone },
     beginning: beginning?.next ? { done: beginning.done, next: beginning.next } : null,
     deletion: deletion && { askedBy: deletion.askedBy, dueAt: deletion.dueAt.toISOString() },
-    places: survey.places.map((place) => strapPlace(survey, place, judgement.of.get(place.id))),
+    places: survey.places.map((place) => strapPlace(survey, place, judgement?.of.get(place.id))),
     trips: tripsAhead(trips, survey.today),
   }
 }

@@ -8,6 +8,7 @@ import {
   type PlaceTrait,
   SIGNALS,
 } from '../../core/household/places'
+import { ROLES } from '../../core/people/role'
 import { TRAVELS } from '../../core/trips/trip'
 import * as wire from '../primitives'
 
@@ -71,6 +72,10 @@ export const strapPlace = z.object({
 
 export const strap = z.object({
   today: wire.plainDate,
+  /** What the household is called. */
+  household: z.string(),
+  /** What whoever asks is in it. */
+  role: z.enum(ROLES),
   /** How the household writes dates and money. */
   habits: z.object({
     dateOrder: wire.dateOrder,

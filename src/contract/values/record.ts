@@ -32,6 +32,8 @@ export const actEntry = z.object({
   at: z.string(),
   why: z.string(),
   undone: z.boolean(),
+  /** It was done before a role ended, and arrived after. */
+  afterRole: z.boolean(),
   /** False for what undoes another, and for what has left the household. */
   canBeUndone: z.boolean(),
   /** The first few things that it moved. */

@@ -51,6 +51,7 @@ export async function countPeople(trx: Trx, householdId: HouseholdId): Promise<n
     .selectFrom('household_user')
     .select(({ fn }) => fn.countAll<number>().as('people'))
     .where('household_id', '=', householdId)
+    .where('ended_at', 'is', null)
     .executeTakeFirstOrThrow()
   return Number(people)
 }

@@ -10,6 +10,9 @@ export interface NewAct {
   readonly key: string
   readonly kind: string
   readonly who: string
+  readonly byUser: string
+  /** Done before their role ended, and heard of after it. */
+  readonly afterRole: boolean
   /** When it was done. */
   readonly at: Date
   /** When it was heard of, where that was later. */
@@ -53,6 +56,8 @@ export async function openAct(trx: Trx, act: NewAct): Promise<Opening> {
       why: act.why,
       undoes: act.undoes,
       received_at: act.receivedAt,
+      by_user: act.byUser,
+      after_role: act.afterRole,
     })
     .onConflict((conflict) => conflict.columns(['household_id', 'idempotency_key']).doNothing())
     .returning('id')
@@ -98,6 +103,9 @@ export interface ActRow {
   readonly why: string
   readonly undoes: ActId | null
   readonly undone: boolean
+  readonly byUser: string | null
+  /** Arrived after the role of whoever did it had ended. */
+  readonly afterRole: boolean
 }
 
 /** The latest acts, newest first. */
@@ -113,6 +121,8 @@ export async function recentActs(trx: Trx, most: number): Promise<readonly ActRo
       'act.on_day',
       'act.why',
       'act.undoes',
+      'act.by_user',
+      'act.after_role',
       'undoing.id as undone_by',
     ])
     .orderBy('act.at', 'desc')
@@ -127,11 +137,17 @@ export async function recentActs(trx: Trx, most: number): Promise<readonly ActRo
     why: row.why,
     undoes: row.undoes as ActId | null,
     undone: row.undone_by !== null,
+    byUser: row.by_user,
+    afterRole: row.after_role,
   }))
 }
 
 export const findAct = (trx: Trx, actId: ActId) =>
-  trx.selectFrom('act').select(['id', 'kind', 'why']).where('id', '=', actId).executeTakeFirst()
+  trx
+    .selectFrom('act')
+    .select(['id', 'kind', 'why', 'by_user'])
+    .where('id', '=', actId)
+    .executeTakeFirst()
 
 /** Notes an edit with the values before and after, in the record's own columns. */
 export async function noteChange(

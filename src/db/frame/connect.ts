@@ -47,16 +47,31 @@ export function createPool(url: string | undefined, most = 10): pg.Pool {
 export const createDb = (pool: pg.Pool): Db =>
   new Kysely<Tables>({ dialect: new PostgresDialect({ pool }) })
 
+/** Who works in which household: an account with its role there. */
+export interface Seat {
+  readonly householdId: HouseholdId
+  readonly userId: string
+  /** The role has ended, and what was done before is still heard of. */
+  readonly late?: boolean
+}
+
+/** Whoever asks does not belong to the household, or does so no longer. */
+export class NotInHouseholdError extends Error {
+  override readonly name = 'NotInHouseholdError'
+}
+
 /**
- * Runs work in a transaction that sees one household only.
- * Row-level security compares every row with the setting made here.
+ * Runs work in a transaction that sees one household only, and of that what the role of whoever asks may
+ * see. Row-level security compares every row with the settings made here.
+ * @param of a seat, or a household alone for the house's own work
+ * @throws {NotInHouseholdError}
  */
 export async function inHousehold<T>(
   db: Db,
-  householdId: HouseholdId,
+  of: Seat | HouseholdId,
   work: (trx: Trx) => Promise<T>,
 ): Promise<T> {
-  return db.transaction().execute((trx) => within(trx, householdId, work))
+  return db.transaction().execute((trx) => within(trx, of, work))
 }
 
 /**
@@ -65,37 +80,32 @@ export async function inHousehold<T>(
  */
 export async function inSnapshot<T>(
   db: Db,
-  householdId: HouseholdId,
+  of: Seat | HouseholdId,
   read: (trx: Trx) => Promise<T>,
 ): Promise<T> {
-  if (db.isTransaction) return within(db as Trx, householdId, read)
+  if (db.isTransaction) return within(db as Trx, of, read)
   return db
     .transaction()
     .setIsolationLevel('repeatable read')
     .setAccessMode('read only')
-    .execute((trx) => within(trx, householdId, read))
+    .execute((trx) => within(trx, of, read))
 }
 
 async function within<T>(
   trx: Trx,
-  householdId: HouseholdId,
+  of: Seat | HouseholdId,
   work: (trx: Trx) => Promise<T>,
 ): Promise<T> {
-  await sql`select set_config('app.household', ${householdId}, true)`.execute(trx)
+  const {
+    householdId,
+    userId,
+    late = false,
+  } = typeof of === 'string' ? { householdId: of, userId: null, late: false } : of
+  const { rows } = await sql<{ role: string }>`
+    select enter_household(${householdId}, ${userId}) as role`.execute(trx)
+  const role = rows[0]?.role
+  if (role === 'stranger' || (role === 'ended' && !late)) throw new NotInHouseholdError(householdId)
   return work(trx)
-}
-
-/** Which household a signed-in user belongs to; null for a user without one. */
-export async function householdOfUser(db: Db, userId: string): Promise<HouseholdId | null> {
-  return db.transaction().execute(async (trx) => {
-    await sql`select set_config('app.user', ${userId}, true)`.execute(trx)
-    const row = await trx
-      .selectFrom('household_user')
-      .select('household_id')
-      .where('user_id', '=', userId)
-      .executeTakeFirst()
-    return (row?.household_id as HouseholdId | undefined) ?? null
-  })
 }
 
 /** Whether an error is the database refusing by this constraint or index. */

@@ -23,6 +23,7 @@ import * as incidentStop from './migrations/0020-incident-stop'
 import * as tripSaid from './migrations/0021-trip-said'
 import * as exposure from './migrations/0022-exposure'
 import * as monthsMet from './migrations/0023-months-met'
+import * as people from './migrations/0024-people'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -48,6 +49,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0021-trip-said': tripSaid,
   '0022-exposure': exposure,
   '0023-months-met': monthsMet,
+  '0024-people': people,
 }
 
 /** What is missing, in order; nothing of a database in which nothing has been made yet. */

@@ -78,9 +78,26 @@ export interface PasskeyQuestionTable {
   asked_at: GeneratedAlways<Date>
 }
 export interface HouseholdUserTable {
+  id: ColumnType<string, undefined, never>
   household_id: Fixed<string>
   user_id: Fixed<string>
-  name: Fixed<string>
+  name: string
+  role: Defaulted<string>
+  since: ColumnType<Date, undefined, Date>
+  ended_at: ColumnType<Date | null, undefined, Date | null>
+}
+export interface InvitationTable {
+  id: Fixed<string>
+  household_id: Fixed<string>
+  code_hash: Fixed<string>
+  role: Fixed<string>
+  for_name: Fixed<string>
+  made_by: Fixed<string>
+  made_at: ColumnType<Date, Date, never>
+  ends_at: ColumnType<Date, Date, never>
+  used_at: ColumnType<Date | null, undefined, Date>
+  used_by: ColumnType<string | null, undefined, string>
+  withdrawn_at: ColumnType<Date | null, undefined, Date>
 }
 export interface HouseholdDeletionTable {
   household_id: Fixed<string>
@@ -100,6 +117,8 @@ export interface ActTable {
   why: Fixed<string>
   undoes: Fixed<string | null>
   received_at: ColumnType<Date | null, Date | null, never>
+  by_user: Fixed<string | null>
+  after_role: ColumnType<boolean, boolean, never>
 }
 export interface ActResultTable {
   act_id: Fixed<string>
@@ -437,6 +456,7 @@ export interface Tables {
   household: HouseholdTable
   household_user: HouseholdUserTable
   household_deletion: HouseholdDeletionTable
+  invitation: InvitationTable
   act: ActTable
   act_result: ActResultTable
   record_change: RecordChangeTable

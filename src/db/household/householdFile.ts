@@ -17,7 +17,8 @@ export type FileRecords = Readonly<Record<string, readonly FileRow[]>>
 const LEFT_OUT: Readonly<Record<string, readonly string[]>> = {
   household: ['revision'],
   // What a device needs to send again; no other machine is sent to again.
-  act: ['idempotency_key', 'request_hash'],
+  // Nor does it know whose account it was.
+  act: ['idempotency_key', 'request_hash', 'by_user'],
   movement: ['kind', 'from_pocket_id', 'to_pocket_id', 'amount', 'position'],
 }
 const ORDER: Readonly<Record<string, string>> = {
@@ -66,7 +67,9 @@ export async function lockHousehold(trx: Trx): Promise<void> {
 /** Whether anything was ever recorded in a household, beyond its settings. */
 export async function isEmpty(trx: Trx): Promise<boolean> {
   const { rows } = await sql<{ empty: boolean }>`
-    select not exists (select 1 from act where kind <> 'household_changed') as empty`.execute(trx)
+    select not exists (
+      select 1 from act join act_right using (kind) where act_right."right" not in ('settings', 'house')
+    ) as empty`.execute(trx)
   return rows[0]?.empty ?? false
 }
 

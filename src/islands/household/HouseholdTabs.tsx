@@ -4,6 +4,7 @@ import { householdParts } from '../../words'
 
 const PARTS = [
   { id: 'household', href: '/household', label: householdParts.household },
+  { id: 'people', href: '/people', label: householdParts.people },
   { id: 'trips', href: '/trips', label: householdParts.trips },
   { id: 'evacuation', href: '/evacuation', label: householdParts.evacuation },
 ] as const

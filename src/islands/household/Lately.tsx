@@ -69,6 +69,7 @@ export function Lately({ acts, timeZone }: Props) {
                       moment(act.at, timeZone),
                       words.record.about(act),
                       act.why !== words.record.about(act) && act.why,
+                      act.afterRole && householdWords.afterRole,
                       act.undone && householdWords.takenBack,
                     ]
                       .filter(Boolean)

@@ -54,8 +54,10 @@ function Kits({ kits: initial, place }: Props) {
         </Box>
         {strap.places.length > 0 && (
           <>
-            <Button onClick={() => setAdding('place')}>{kitsWords.addPlace}</Button>
-            <Button kind="strong" onClick={() => setAdding('kit')}>
+            <Button needs="arrange" onClick={() => setAdding('place')}>
+              {kitsWords.addPlace}
+            </Button>
+            <Button kind="strong" needs="arrange" onClick={() => setAdding('kit')}>
               {kitsWords.add}
             </Button>
           </>
@@ -63,10 +65,12 @@ function Kits({ kits: initial, place }: Props) {
       </Row>
       {strap.places.length === 0 && (
         <Empty text={kitsWords.noPlaces}>
-          <Button kind="strong" onClick={() => setAdding('place')}>
+          <Button kind="strong" needs="arrange" onClick={() => setAdding('place')}>
             {kitsWords.addPlace}
           </Button>
-          <ButtonLink href="/begin?step=places">{words.more.begin}</ButtonLink>
+          <ButtonLink needs="arrange" href="/begin?step=places">
+            {words.more.begin}
+          </ButtonLink>
         </Empty>
       )}
       {shown.map((at) => {

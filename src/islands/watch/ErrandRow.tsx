@@ -7,6 +7,7 @@ import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
 import { useStrap } from '../../ui/Frame'
+import { useMay } from '../../ui/role'
 import { type OutlineState, StateGlyph } from '../../ui/StateGlyph'
 import { shownAtOnce } from '../../ui/shownAtOnce'
 import * as words from '../../words'
@@ -102,17 +103,21 @@ interface PressesProps {
   readonly isMain?: boolean
 }
 
-const Presses = ({ errand, isMain = false }: PressesProps) =>
-  errand.isDone ? (
-    <Box as="b" tone="second">
-      {watchWords.isDone}
-    </Box>
-  ) : (
+function Presses({ errand, isMain = false }: PressesProps) {
+  const isTheirs = useMay('use')
+  if (errand.isDone)
+    return (
+      <Box as="b" tone="second">
+        {watchWords.isDone}
+      </Box>
+    )
+  return isTheirs ? (
     <>
       <Do errand={errand} isMain={isMain} />
       <Later errand={errand} />
     </>
-  )
+  ) : null
+}
 
 function Why({ errand, today }: Props) {
   const { habits } = useStrap()

@@ -56,6 +56,17 @@ export const letters = {
       'If it was not you, take it away on the Account screen and change your password.',
     ),
   }),
+  invited: (to: string, from: string, address: string): Letter => ({
+    to,
+    subject: `${from} invites you`,
+    text: signed(
+      `${from} invites you into a household that keeps its first aid kits here. Look at it, and come in if you like:`,
+      '',
+      address,
+      '',
+      'It works for seven days, for one person. If you do not know who this is, do nothing.',
+    ),
+  }),
   harmed: (to: string, things: number): Letter => ({
     to,
     subject: 'Heat or frost: look at your kits',

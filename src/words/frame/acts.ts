@@ -11,6 +11,7 @@ import { itemsPast } from '../items'
 import { kitsPast } from '../kits'
 import { listsPast } from '../lists'
 import { membersPast } from '../members'
+import { peoplePast } from '../people/past'
 import { placesPast } from '../places'
 import { recordPast } from '../record'
 import { restockPast } from '../restock/restock'
@@ -32,6 +33,7 @@ const PAST: Readonly<Record<ActKind | Fact['kind'], string>> = {
   ...kitsPast,
   ...listsPast,
   ...membersPast,
+  ...peoplePast,
   ...placesPast,
   ...recordPast,
   ...restockPast,

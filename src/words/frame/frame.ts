@@ -31,6 +31,7 @@ export const more = {
   incidents: 'Earlier incidents',
   export: 'Save everything as a file',
   settings: 'Settings',
+  households: 'Your households',
   account: 'Account and devices',
   help: 'Help',
 } as const
@@ -39,6 +40,7 @@ export const more = {
 export const householdParts = {
   label: 'Parts of Household',
   household: 'People and places',
+  people: 'Who comes in',
   trips: 'Going out',
   evacuation: 'Leaving the house',
 } as const

@@ -4,10 +4,12 @@ import { MOST_CHARACTERS, type PasswordFault } from '../../core/account/password
 import { assertNever } from '../../core/brand'
 import type { Instant } from '../../core/dosing/given'
 import type { DoseRefusal } from '../../core/dosing/refusal'
+import type { Right } from '../../core/people/role'
 import { formatAmount } from '../../core/quantity/amount'
 import type { ItemKind } from '../../core/stock/itemKind'
 import { cardFaultText } from '../care/cards'
 import { refusalText } from '../care/doses'
+import { roleNames } from '../people/roleNames'
 import { tripFaultText } from '../trips/trips'
 import { actWord } from './acts'
 
@@ -24,6 +26,24 @@ const WEAK: Readonly<Record<PasswordFault, string>> = {
   own_name:
     'The password is mostly your name or address. Use something that has nothing to do with you.',
 }
+
+const NOT_ALLOWED: Readonly<Record<Right, string>> = {
+  readiness: 'Ask a keeper to let you see how ready the places are.',
+  find: 'You see how ready the places are, from outside. Ask a keeper if you need to see more.',
+  look: 'Ask a grown-up of the household. In an emergency call the number on the lid sheet.',
+  count: 'You may look at everything here, and change nothing. Ask a keeper to make you a helper.',
+  use: 'Ask a grown-up of the household to do this, or a keeper to make you a helper.',
+  care: 'Ask a grown-up of the household to write this down, or a keeper to make you a helper.',
+  arrange: 'Ask a keeper to do this, or to make you a second keeper.',
+  settings: 'Ask a keeper to do this, or to make you a second keeper.',
+  own: 'Only a keeper may do this.',
+}
+
+const GONE_INVITATIONS = {
+  used: 'This invitation has been used',
+  over: 'This invitation is over',
+  withdrawn: 'This invitation was withdrawn',
+} as const
 
 export function sentenceFor(reason: RefusalReason): Sentence {
   const say = (title: string, detail: string): Sentence => ({ title, detail })
@@ -87,6 +107,45 @@ export function sentenceFor(reason: RefusalReason): Sentence {
       return say(
         'Passkeys do not work at this address',
         `It is a number. Open ${reason.open} and make the passkey there.`,
+      )
+    case 'not_in_household':
+      return say(
+        'You do not belong to this household',
+        'Your role there may have ended. Open one of your own households.',
+      )
+    case 'not_allowed':
+      return say(`${roleNames[reason.role]}: not yours to do`, NOT_ALLOWED[reason.right])
+    case 'role_ended':
+      return say(
+        'Your role in this household has ended',
+        'What you counted before still arrives, for two weeks. Nothing else is taken.',
+      )
+    case 'not_yours':
+      return say(
+        'Somebody else did this',
+        'You can undo what you did yourself. Ask a keeper to undo the rest.',
+      )
+    case 'people_stay':
+      return say(
+        'Who comes and goes is not undone here',
+        'Open Household, then Who comes in, to invite somebody or to end a role.',
+      )
+    case 'last_keeper':
+      return say(
+        'A household needs a keeper',
+        'Make somebody else a keeper first: open Household, then Who comes in.',
+      )
+    case 'code_not_right':
+      return say(
+        'This code opens nothing',
+        'A code has twelve letters and digits, with no I, L, O, U, 0 or 1. Read it again, or ask for a new one.',
+      )
+    case 'invitation_gone':
+      return say(GONE_INVITATIONS[reason.state], 'Ask whoever sent it for a new one.')
+    case 'already_there':
+      return say(
+        'You belong to this household already',
+        `You are there as ${roleNames[reason.role].toLowerCase()}. A keeper can change that: Household, then Who comes in.`,
       )
     case 'nobody_stays':
       return say(

@@ -86,6 +86,7 @@ export const householdText = {
   wrongLookahead: 'Give a number of days from 1 to 366',
   nothingYet: 'Nothing has been done yet.',
   takenBack: 'undone',
+  afterRole: 'arrived after the role had ended',
   recent: 'Done lately',
   age: (days: number): string =>
     days < 730 ? `${Math.floor(days / 30.44)} months` : `${Math.floor(days / 365.25)} years`,

@@ -60,7 +60,7 @@ async function inANewOne(userId: string): Promise<Caller> {
   const householdId = randomUUID() as HouseholdId
   const user = { id: userId, name: 'Ilse' }
   await createHousehold(tools().db, { id: householdId, ...DEMO_HOUSEHOLD }, user)
-  return { userId, name: 'Ilse', householdId }
+  return { userId, name: 'Ilse', householdId, role: 'keeper' }
 }
 
 async function inACopy(userId: string): Promise<Caller> {
@@ -69,7 +69,7 @@ async function inACopy(userId: string): Promise<Caller> {
     databaseUrl('ADMIN_DATABASE_URL', 'browser'),
   )) as HouseholdId
   await join(householdId, userId, 'Ilse')
-  return { userId, name: 'Ilse', householdId }
+  return { userId, name: 'Ilse', householdId, role: 'keeper' }
 }
 
 /** A household with all that the demo has, that no test lives in; to be copied. */
@@ -102,7 +102,7 @@ export async function aHelper(of: Account, name: string): Promise<Account> {
   const [cookieName = '', value = ''] =
     (headers.getSetCookie()[0] ?? '').split(';')[0]?.split(/=(.*)/s) ?? []
   return {
-    caller: { userId: response.user.id, name, householdId },
+    caller: { userId: response.user.id, name, householdId, role: 'keeper' },
     email,
     password,
     cookie: { name: cookieName, value: decodeURIComponent(value) },

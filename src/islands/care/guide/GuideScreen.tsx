@@ -1,6 +1,6 @@
 /** Guided cards (planning, to rehearse; in need, to follow): all of them, and one step by step. */
 
-import { useEffect, useState } from 'react'
+import { type ComponentProps, useEffect, useState } from 'react'
 import type { GuideCard } from '../../../core/guide/card'
 import { GUIDE_CARDS, guideCard } from '../../../core/guide/guide'
 import type { Member } from '../../../core/household/member'
@@ -9,6 +9,7 @@ import { Button } from '../../../ui/Button'
 import { Frame, type Strap, useStrap } from '../../../ui/Frame'
 import * as words from '../../../words'
 import { BenchTabs } from '../bench/BenchTabs'
+import { NumbersStrap } from '../NumbersStrap'
 import { GuideSteps } from './GuideSteps'
 import classes from './guide.module.css'
 
@@ -16,10 +17,13 @@ interface Props {
   readonly strap: Strap
   readonly place: string | null
   readonly members: readonly Member[]
+  /** Whom to call, for whoever writes no incident; null for the others, who have it there. */
+  readonly numbers: ComponentProps<typeof NumbersStrap>['numbers'] | null
 }
 
 export const GuideScreen = (props: Props) => (
   <Frame tab="bench" strap={props.strap} place={props.place}>
+    {props.numbers && <NumbersStrap numbers={props.numbers} member={null} />}
     <BenchTabs part="guides" />
     <Guides members={props.members} />
   </Frame>

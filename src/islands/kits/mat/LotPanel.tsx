@@ -4,12 +4,14 @@ import { IconX } from '@tabler/icons-react'
 import { useEffect, useRef, useState } from 'react'
 import { setPar } from '../../../contract/stock'
 import type { PlainDate } from '../../../core/calendar/plainDate'
+import { may } from '../../../core/people/role'
 import { type Amount, formatAmount } from '../../../core/quantity/amount'
 import { itemTitle } from '../../../core/stock/item'
 import { useActing } from '../../../ui/acting'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { isForUs } from '../../../ui/hotkeys'
+import { useMay, useRole } from '../../../ui/role'
 import { Stepper } from '../../../ui/Stepper'
 import { shownAtOnce } from '../../../ui/shownAtOnce'
 import * as words from '../../../words'
@@ -50,6 +52,7 @@ interface Props {
 export function LotPanel(props: Props) {
   const { kit, line, tag, pocket, today, onClose, onAdd } = props
   const { item } = line
+  const arranges = useMay('arrange')
   return (
     <Box
       as="aside"
@@ -69,9 +72,9 @@ export function LotPanel(props: Props) {
         {tag?.uses ? ` · ${actsWords.uses(tag.uses)}` : ''}
       </p>
       {tag && <LotFacts line={line} tag={tag} members={kit.members} today={today} />}
-      <ParField line={line} pocketId={pocket.id} />
+      {arranges && <ParField line={line} pocketId={pocket.id} />}
       {tag === undefined ? (
-        <Button kind="strong" onClick={onAdd} width="wide">
+        <Button kind="strong" needs="use" onClick={onAdd} width="wide">
           {words.stock.add.put}
         </Button>
       ) : (
@@ -93,8 +96,11 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
     requestAnimationFrame(() => acts.current?.querySelector('button')?.focus())
   }
   const [more, setMore] = useState(false)
-  const first = firstAct(line.item, tag)
-  const { usual, rare } = offeredActs(line.item, tag)
+  const role = useRole()
+  const isTheirs = (one: Act): boolean => may(role, one === 'count' ? 'count' : 'use')
+  const offered = offeredActs(line.item, tag)
+  const [usual, rare] = [offered.usual.filter(isTheirs), offered.rare.filter(isTheirs)]
+  const first = [firstAct(line.item, tag), ...usual].find(isTheirs)
   const { lot } = tag
 
   const start = async (one: Act): Promise<void> => {
@@ -121,7 +127,9 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!isForUs(event) || !isOnThing()) return
-      const found = [first, ...usual, ...rare].find((one) => hotkeyOf(one) === event.key)
+      const found = [...(first ? [first] : []), ...usual, ...rare].find(
+        (one) => hotkeyOf(one) === event.key,
+      )
       if (!found) return
       void start(found)
       event.preventDefault()
@@ -161,9 +169,9 @@ function Acts(props: Props & { readonly tag: TagOnMat }) {
   )
   return (
     <Stack gap={4} columns={2} className={classes.acts} ref={acts}>
-      {press(first, true)}
-      {usual.map((one) => press(one))}
-      {more ? (
+      {first && press(first, true)}
+      {usual.filter((one) => one !== first).map((one) => press(one))}
+      {rare.length === 0 ? null : more ? (
         rare.map((one) => press(one))
       ) : (
         <Button data-more onClick={() => setMore(true)}>

@@ -47,6 +47,7 @@ export function MatHead({ kit, today, onMode }: Props) {
       <Row gap={3} justify="end" wrap className="no-print">
         <ButtonLink href={`/rounds?kit=${kit.id}`}>{words.rounds.startHere}</ButtonLink>
         <Button
+          needs="use"
           disabled={busy}
           onClick={() =>
             void run(checkKit, { params: { kitId: kit.id } }, words.undo.did.check(kit.name))
@@ -54,7 +55,9 @@ export function MatHead({ kit, today, onMode }: Props) {
         >
           {matWords.looked}
         </Button>
-        <Button onClick={() => onMode('forMe')}>{words.kits.arrange.forMe}</Button>
+        <Button needs="arrange" onClick={() => onMode('forMe')}>
+          {words.kits.arrange.forMe}
+        </Button>
       </Row>
       <div>
         <Box as="p" size={2} className="second">
@@ -103,26 +106,17 @@ export function MatHead({ kit, today, onMode }: Props) {
         </Box>
       </Row>
       <Row gapX={6} gapY={2} justify="end" wrap className={`${classes.headQuiet} no-print`}>
-        <Button kind="quiet" onClick={() => onMode('pockets')}>
+        <Button kind="quiet" needs="arrange" onClick={() => onMode('pockets')}>
           {words.kits.arrange.pockets}
         </Button>
-        <Button kind="quiet" onClick={() => onMode('kit')}>
+        <Button kind="quiet" needs="arrange" onClick={() => onMode('kit')}>
           {matWords.edit}
         </Button>
-        <Row
-          inline
-          underline
-          as="a"
-          align="center"
-          padY={1}
-          size={2}
-          tone="ink"
-          href={`/kits/${kit.id}/sheet`}
-        >
+        <ButtonLink kind="quiet" needs="look" href={`/kits/${kit.id}/sheet`}>
           {kit.lidSheet && !kit.lidSheet.upToDate
             ? words.rounds.end.sheetOld(kit.lidSheet.on, today)
             : matWords.print}
-        </Row>
+        </ButtonLink>
         <Button icon={IconPrinter} kind="quiet" onClick={() => print()}>
           {words.kits.arrange.printed}
         </Button>

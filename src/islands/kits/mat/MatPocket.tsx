@@ -8,6 +8,7 @@ import { itemTitle } from '../../../core/stock/item'
 import { Box, Row } from '../../../ui/Box'
 import { Button } from '../../../ui/Button'
 import { useStrap } from '../../../ui/Frame'
+import { useMay } from '../../../ui/role'
 import { StateOutline } from '../../../ui/StateGlyph'
 import * as words from '../../../words'
 import classes from './mat.module.css'
@@ -28,6 +29,7 @@ interface Props {
 
 export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChange }: Props) {
   const { column, columns, row, rows } = pocket.cell
+  const arranges = useMay('arrange')
   const { setNodeRef, isOver } = useDroppable({ id: pocket.id })
   return (
     <Box
@@ -48,9 +50,13 @@ export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChang
     >
       <Row as="header" gap={3} align="center">
         <Box as="h2" size={3} tone="matInk" grow shrink breakable>
-          <Button kind="bare" onClick={onChange} aria-label={words.kits.pocket.edit(pocket.name)}>
-            {pocket.name}
-          </Button>
+          {arranges ? (
+            <Button kind="bare" onClick={onChange} aria-label={words.kits.pocket.edit(pocket.name)}>
+              {pocket.name}
+            </Button>
+          ) : (
+            pocket.name
+          )}
         </Box>
         <small>
           {[
@@ -66,6 +72,7 @@ export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChang
         </small>
         <Button
           kind="bare"
+          needs="use"
           className={classes.add}
           onClick={onAdd}
           aria-label={matWords.addTo(pocket.name)}

@@ -15,6 +15,7 @@ import { Frame, type Strap } from '../../../ui/Frame'
 import { isForUs } from '../../../ui/hotkeys'
 import { keepInAddress } from '../../../ui/keepInAddress'
 import { SILENT, usePulling } from '../../../ui/pulling'
+import { useMay } from '../../../ui/role'
 import * as words from '../../../words'
 import { AddLot } from '../../stock/lot/AddLot'
 import { AddPocket } from './AddPocket'
@@ -66,6 +67,7 @@ function firstPicked(kit: Kit, { lot, item, pocket: only }: Named): Picked | nul
 }
 
 function Mat({ strap, initial, pockets, named }: Props) {
+  const arranges = useMay('arrange')
   const { data: kit } = useQuery({
     queryKey: ['kit', initial.id],
     queryFn: () => call(readKit, { params: { kitId: initial.id } }),
@@ -207,7 +209,7 @@ function Mat({ strap, initial, pockets, named }: Props) {
           above={5}
           className="no-print"
         >
-          <AddPocket kitId={kit.id} />
+          {arranges && <AddPocket kitId={kit.id} />}
           <kbd className="second">{matWords.keys}</kbd>
         </Row>
       </div>

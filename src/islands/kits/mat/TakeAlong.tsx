@@ -34,6 +34,7 @@ export function TakeAlong({ kit }: { readonly kit: Kit }) {
     return (
       <Button
         kind="quiet"
+        needs="arrange"
         className="no-print"
         disabled={busy}
         onClick={() => void say(null, carried.isBack(kit.name, kit.place.name))}
@@ -44,7 +45,13 @@ export function TakeAlong({ kit }: { readonly kit: Kit }) {
   if (kit.goesWith || kit.members.length === 0) return null
   return (
     <>
-      <Button kind="quiet" className="no-print" disabled={busy} onClick={() => setAsks(true)}>
+      <Button
+        kind="quiet"
+        needs="arrange"
+        className="no-print"
+        disabled={busy}
+        onClick={() => setAsks(true)}
+      >
         {carried.take}
       </Button>
       {asks && (

@@ -1,0 +1,38 @@
+/** A code to read aloud, and the same as a link. */
+
+import { useState } from 'react'
+import { Box, Row, Stack } from '../../ui/Box'
+import { Button } from '../../ui/Button'
+import * as words from '../../words'
+
+const peopleWords = words.people
+
+export function CodeToSay({ code }: { readonly code: string }) {
+  const [copied, setCopied] = useState<'yes' | 'no' | null>(null)
+  const origin = typeof location === 'undefined' ? '' : location.origin
+  const link = `${origin}/join/${code}`
+  const copy = async () => {
+    const done = await navigator.clipboard?.writeText(link).then(
+      () => true,
+      () => false,
+    )
+    setCopied(done ? 'yes' : 'no')
+  }
+  return (
+    <Stack gap={4}>
+      <Box as="p" size={6} weight="bold" face="display" nowrap>
+        {code}
+      </Box>
+      <p>{peopleWords.howCode(`${origin}/join`)}</p>
+      <Row gap={4} align="center" wrap>
+        <Box as="code" size={1} shrink>
+          {link}
+        </Box>
+        <Button onClick={() => void copy()}>{peopleWords.copy}</Button>
+      </Row>
+      <p role="status">
+        {copied === 'yes' ? peopleWords.copied : copied === 'no' ? peopleWords.notCopied : ''}
+      </p>
+    </Stack>
+  )
+}
