@@ -45,6 +45,8 @@ export interface Endpoint<
   /** The kinds of act it may write into the record; none for reads and account work. */
   readonly records: readonly string[]
   readonly offline: Offline | null
+  /** What it did cannot be taken back. */
+  readonly stays: boolean
 }
 
 /** An endpoint that answers a file, for a household's own. */
@@ -74,6 +76,7 @@ interface Described {
   readonly mostBytes?: number
   readonly records?: readonly string[]
   readonly offline?: Offline
+  readonly stays?: boolean
   readonly params?: z.ZodObject
   readonly query?: z.ZodObject
   readonly body?: z.ZodType
@@ -105,7 +108,8 @@ export function endpoint<
   described: D & Complete<M, D>,
   result: Result,
 ) {
-  const { door, right, mostBytes, records, offline, params, query, body }: Described = described
+  const { door, right, mostBytes, records, offline, stays, params, query, body }: Described =
+    described
   return {
     method: method as Method,
     path,
@@ -116,6 +120,7 @@ export function endpoint<
     mostBytes: mostBytes ?? (door === 'open' ? OPEN_BYTES : USUAL_BYTES),
     records: (records ?? []) as RecordsOf<D>,
     offline: offline ?? null,
+    stays: stays ?? false,
     params: (params ?? none) as Given<D, 'params', typeof none>,
     query: (query ?? none) as Given<D, 'query', typeof none>,
     body: (body ?? none) as Given<D, 'body', typeof none>,

@@ -29,6 +29,7 @@ export const invite = endpoint(
   {
     right: 'settings',
     records: ['invited'],
+    stays: true,
     body: z.object({
       forName: wire.givenName.min(1, 'Say who it is for'),
       role: people.role,
@@ -45,18 +46,20 @@ export const withdrawInvitation = endpoint(
   {
     right: 'settings',
     records: ['invitation_withdrawn'],
+    stays: true,
     params: z.object({ invitationId: wire.invitationId }),
   },
   wire.done,
 )
 
 export const giveRole = endpoint(
-  'PATCH',
-  '/api/people/{personId}',
+  'POST',
+  '/api/people/{personId}/role',
   'Give somebody of the household another role',
   {
     right: 'settings',
     records: ['role_given'],
+    stays: true,
     params: ofPerson,
     body: z.object({ role: people.role }),
   },
@@ -67,7 +70,7 @@ export const endRole = endpoint(
   'DELETE',
   '/api/people/{personId}',
   'End somebody’s role, from now on',
-  { right: 'settings', records: ['role_ended'], params: ofPerson },
+  { right: 'settings', records: ['role_ended'], stays: true, params: ofPerson },
   wire.done,
 )
 

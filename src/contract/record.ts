@@ -16,7 +16,7 @@ export const undoAct = endpoint(
   'POST',
   '/api/acts/{actId}/undo',
   'Take an act back',
-  { right: 'count', records: ['undone'], params: z.object({ actId: wire.actId }) },
+  { right: 'count', records: ['undone'], stays: true, params: z.object({ actId: wire.actId }) },
   wire.done,
 )
 

@@ -222,7 +222,7 @@ export const orderListed = endpoint(
   'POST',
   '/api/shops/orders',
   'Order all lines of the list that are for a shop',
-  { records: ['ordered'], body: atShop },
+  { records: ['ordered'], stays: true, body: atShop },
   // No act to take back: what the shop has taken on is changed there.
   z.object({ reference: z.string(), comes: packs, back_ordered: packs, refused: packs }),
 )

@@ -2,7 +2,7 @@
 
 import type { Role } from '../core/people/role'
 import { roleHere } from '../words'
-import { Box, Row } from './Box'
+import { Box } from './Box'
 
 interface Props {
   readonly role: Role
@@ -11,22 +11,17 @@ interface Props {
 
 export const RoleBar = ({ role, household }: Props) =>
   role !== 'keeper' && (
-    <Row
-      as="p"
-      gapX={6}
-      gapY={2}
-      align="baseline"
-      wrap
+    <Box
+      as="a"
+      ellipsis
+      nowrap
+      block
       padX={6}
-      padY={2}
+      padY={1}
       size={1}
+      href="/households"
       className="no-print"
     >
-      <span>
-        <b>{roleHere.name(role, household)}</b> {roleHere.lets(role)}
-      </span>
-      <Box as="a" href="/households">
-        {roleHere.switch}
-      </Box>
-    </Row>
+      {roleHere(role, household)}
+    </Box>
   )

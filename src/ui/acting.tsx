@@ -189,7 +189,7 @@ export function ActingProvider({ children }: { readonly children: ReactNode }) {
       said: Said<E>,
     ): void {
       const { actId } = result as { actId?: string }
-      const undo = actId && endpoint !== (undoAct as Endpoint) ? () => takeBack(actId) : null
+      const undo = actId && !endpoint.stays ? () => takeBack(actId) : null
       last.current = undo
       tell({
         tone: 'done',

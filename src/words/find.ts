@@ -58,7 +58,7 @@ export const pages = {
     'Who comes in',
     'people role invite helper viewer guest share second adult family partner access',
   ),
-  households: said('Your households', 'switch household other club several'),
+  households: said('Switch household', 'your households other club several'),
   joining: said('Come into a household', 'code invitation join'),
   account: said('Account and devices', 'password sign out e-mail passkey security name'),
   leaving: said('Delete the household', 'leave close account erase'),

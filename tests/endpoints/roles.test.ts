@@ -301,7 +301,7 @@ describe('whoever is no longer in the household, or never was', () => {
     await inHousehold(app.world.db, app.keeper.householdId, (trx) =>
       trx
         .updateTable('household_user')
-        .set({ ended_at: new Date() })
+        .set({ ended_at: new Date(app.world.now().getTime() - 3_600_000) })
         .where('user_id', '=', gone.userId)
         .execute(),
     )

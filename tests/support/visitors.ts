@@ -23,12 +23,15 @@ export function visitors(app: Application) {
   }
   const cookieOf = ({ cookies }: Browser): string =>
     [...cookies].map(([name, value]) => `${name}=${value}`).join('; ')
-  const callerIn = (browser: Browser): Promise<Caller | null> =>
-    callerOf(runtime().auth, app.world.db, new Headers({ cookie: cookieOf(browser) }))
+  const callerIn = (browser: Browser, isOnTheWay = false): Promise<Caller | null> =>
+    callerOf(runtime().auth, app.world.db, new Headers({ cookie: cookieOf(browser) }), isOnTheWay)
 
-  async function ask(browser: Browser, method: string, path: string, body?: object) {
-    const answer = await send(method, `/api/account${path}`, {
-      caller: await callerIn(browser),
+  const ask = (browser: Browser, method: string, path: string, body?: object) =>
+    askAt(browser, method, `/api/account${path}`, body)
+
+  async function askAt(browser: Browser, method: string, path: string, body?: object) {
+    const answer = await send(method, path, {
+      caller: await callerIn(browser, path.startsWith('/api/invitation')),
       body: body ?? (method === 'GET' ? undefined : {}),
       key: null,
       headers: {
@@ -63,5 +66,5 @@ export function visitors(app: Application) {
   const signInOn = (browser: Browser, email: string, password = PASSWORD) =>
     ask(browser, 'POST', '/sign-in', { email, password })
 
-  return { aBrowser, anAccount, ask, callerIn, code, cookieOf, OK, PASSWORD, signInOn }
+  return { aBrowser, anAccount, ask, askAt, callerIn, code, cookieOf, OK, PASSWORD, signInOn }
 }

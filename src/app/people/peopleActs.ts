@@ -7,7 +7,7 @@ import {
   CODE_LENGTH,
   INVITATION_DAYS,
   invitationCode,
-  readCode,
+  readInvitationCode,
 } from '../../core/people/invitation'
 import { may, mayGive, type Role } from '../../core/people/role'
 import { accountByEmail } from '../../db/account/accounts'
@@ -201,7 +201,7 @@ async function mustNotBeDemo({ db }: World, { userId }: Caller): Promise<void> {
 
 /** What was typed, as a code. @throws {Refusal} `code_not_right` */
 export function mustBeCode(typed: string): string {
-  const code = readCode(typed)
+  const code = readInvitationCode(typed)
   if (!code) throw new Refusal({ code: 'code_not_right' })
   return code
 }

@@ -43,9 +43,9 @@ const grouped = (letters: string): string =>
 
 /**
  * A code as it was typed, copied with its link, or heard; null where it cannot be one.
- * @example readCode('k7tm 3xq9 pwrd') // "K7TM-3XQ9-PWRD"
+ * @example readInvitationCode('k7tm 3xq9 pwrd') // "K7TM-3XQ9-PWRD"
  */
-export function readCode(typed: string): string | null {
+export function readInvitationCode(typed: string): string | null {
   const last = typed.trim().split('/').pop() ?? ''
   const letters = [...last.toUpperCase()].filter((letter) => /[\p{L}\p{N}]/u.test(letter))
   if (letters.length !== LENGTH) return null

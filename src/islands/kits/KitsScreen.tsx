@@ -11,6 +11,7 @@ import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
 import { Empty } from '../../ui/Empty'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
+import { useMay } from '../../ui/role'
 import { useLater } from '../../ui/useLater'
 import * as words from '../../words'
 import { KitTabs } from './KitTabs'
@@ -102,45 +103,51 @@ function Kits({ kits: initial, place }: Props) {
   )
 }
 
-const KitTile = ({ kit, today }: { readonly kit: KitCard; readonly today: PlainDate }) => (
-  <Stack
-    columns="1fr auto"
-    anchor
-    unlined
-    as="a"
-    gapX={4}
-    gapY={1}
-    padX={6}
-    padY={5}
-    surface="paper"
-    radius={2}
-    href={`/kits/${kit.id}`}
-    className={classes.card}
-  >
-    <span className={classes.handle} aria-hidden />
-    <Box as="b" size={4} weight="bold" face="display">
-      {kit.name}
-    </Box>
-    <Box as="strong" size={3} weight="bold" tone="hue" face="display" nowrap>
-      {words.ready.targets(kit.targets)}
-    </Box>
-    <Box as="small" size={2} tone="second">
-      {[kit.carrier !== undefined && kitsWords.carried.whose(kit.carrier), kit.note]
-        .filter(Boolean)
-        .join(' · ')}
-    </Box>
-    <Box
-      as="span"
-      above={2}
-      below={1}
-      weight="bold"
-      className={classes.counts}
-      data-fine={kit.spent + kit.turning + kit.short === 0}
+function KitTile({ kit, today }: { readonly kit: KitCard; readonly today: PlainDate }) {
+  // Where medicines are not shown, nothing is said of how complete it is.
+  const seesAll = useMay('look')
+  return (
+    <Stack
+      columns="1fr auto"
+      anchor
+      unlined
+      as="a"
+      gapX={4}
+      gapY={1}
+      padX={6}
+      padY={5}
+      surface="paper"
+      radius={2}
+      href={`/kits/${kit.id}`}
+      className={classes.card}
     >
-      {kitsWords.counts(kit.spent, kit.turning, kit.short)}
-    </Box>
-    <Box as="small" size={2} tone="second">
-      {kitsWords.summary(kit.pockets, kit.lots)} · {kitsWords.look(kit.look, today)}
-    </Box>
-  </Stack>
-)
+      <span className={classes.handle} aria-hidden />
+      <Box as="b" size={4} weight="bold" face="display">
+        {kit.name}
+      </Box>
+      <Box as="strong" size={3} weight="bold" tone="hue" face="display" nowrap>
+        {seesAll && words.ready.targets(kit.targets)}
+      </Box>
+      <Box as="small" size={2} tone="second">
+        {[kit.carrier !== undefined && kitsWords.carried.whose(kit.carrier), kit.note]
+          .filter(Boolean)
+          .join(' · ')}
+      </Box>
+      {seesAll && (
+        <Box
+          as="span"
+          above={2}
+          below={1}
+          weight="bold"
+          className={classes.counts}
+          data-fine={kit.spent + kit.turning + kit.short === 0}
+        >
+          {kitsWords.counts(kit.spent, kit.turning, kit.short)}
+        </Box>
+      )}
+      <Box as="small" size={2} tone="second">
+        {kitsWords.summary(kit.pockets, kit.lots)} · {kitsWords.look(kit.look, today)}
+      </Box>
+    </Stack>
+  )
+}

@@ -38,7 +38,9 @@ export function Invitations({ invitations }: Pick<PeopleView, 'invitations'>) {
           >
             <Box grow shrink>
               <b>{one.forName}</b>, {peopleWords.roleNames[one.role].toLowerCase()}
-              <small>{stateOf(one, timeZone)}</small>
+              <Box as="small" block>
+                {stateOf(one, timeZone)}
+              </Box>
               {one.code && (
                 <Folded title={peopleWords.codeFor(one.forName)}>
                   {() => <CodeToSay code={one.code ?? ''} />}

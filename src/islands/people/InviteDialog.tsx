@@ -38,6 +38,7 @@ export function InviteDialog({ by, sendsMail, onClose }: Props) {
     <Dialog
       title={code ? peopleWords.codeFor(forName) : peopleWords.inviteTitle}
       isWritten={code === null && forName.trim() !== ''}
+      size="lg"
       onClose={onClose}
       close={peopleWords.close}
     >

@@ -3,13 +3,14 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { readPeople } from '../../contract/people'
+import { dayAt } from '../../core/calendar/plainDate'
 import { may } from '../../core/people/role'
 import { call } from '../../device/call'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import * as words from '../../words'
-import { moment } from '../../words/frame/format'
+import { fullDay } from '../../words/frame/format'
 import { HouseholdTabs } from '../household/HouseholdTabs'
 import { Invitations } from './Invitations'
 import { InviteDialog } from './InviteDialog'
@@ -105,7 +106,9 @@ function PersonLine({ person, decides, onRole, onEnd }: LineProps) {
         {isYou && <span className="second">({peopleWords.you})</span>}
         <p>
           <b>{peopleWords.roleNames[role]}</b>{' '}
-          <span className="second">{peopleWords.since(moment(since, timeZone))}</span>
+          <span className="second">
+            {peopleWords.since(fullDay(dayAt(Date.parse(since), timeZone)))}
+          </span>
         </p>
         <Box as="p" measure size={1} className="second">
           {peopleWords.lets[role]}

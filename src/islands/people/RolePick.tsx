@@ -20,7 +20,7 @@ export const RolePick = ({ by, role, onRole, legend }: Props) => (
     <Box as="legend" size={2} weight="bold" below={3}>
       {legend}
     </Box>
-    <Stack gap={3}>
+    <Stack columns="repeat(auto-fill, minmax(min(100%, 16rem), 1fr))" gap={3}>
       {ROLES.filter((one) => mayGive(by, one)).map((one) => (
         <Pick
           key={one}

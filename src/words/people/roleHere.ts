@@ -2,13 +2,11 @@
 import type { Role } from '../../core/people/role'
 import { roleNames } from './roleNames'
 
-export const roleHere = {
-  name: (role: Role, household: string): string => `${roleNames[role]} at ${household}.`,
-  lets: (role: Role): string =>
-    role === 'viewer'
-      ? 'You may look at everything, and change nothing.'
-      : role === 'child_helper'
-        ? 'You find things and count them.'
-        : '',
-  switch: 'Your households',
-} as const
+const LETS: Readonly<Partial<Record<Role, string>>> = {
+  viewer: ', changes nothing',
+  child_helper: ', medicines are not shown',
+}
+
+/** "Viewer at Hill cottage, changes nothing" */
+export const roleHere = (role: Role, household: string): string =>
+  `${roleNames[role]} at ${household}${LETS[role] ?? ''}`

@@ -9,6 +9,7 @@ import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, ButtonLink } from '../../../ui/Button'
 import { Explain } from '../../../ui/Explain'
 import { useStrap } from '../../../ui/Frame'
+import { useMay } from '../../../ui/role'
 import * as words from '../../../words'
 import { money } from '../../../words/frame/format'
 import { TripLinks } from '../../trips/TripLinks'
@@ -31,6 +32,7 @@ export function MatHead({ kit, today, onMode }: Props) {
   const { run, busy } = useActing()
   const { habits, places } = useStrap()
   const { load } = kit
+  const seesAll = useMay('look')
   return (
     <Stack
       columns="minmax(0, 1fr) auto"
@@ -74,37 +76,40 @@ export function MatHead({ kit, today, onMode }: Props) {
         </Box>
         <TripLinks of={kit.id} />
       </div>
-      <Targets kit={kit} />
-      <Row
-        as="p"
-        gapX={6}
-        gapY={1}
-        wrap
-        above={1}
-        size={2}
-        className={classes.load}
-        data-closes={load.closes.kind}
-      >
-        <b>{words.kits.load.weighs(load.grams, habits.units)}</b>
-        <Explain id="load" />
-        {load.tooHeavyBy > 0 && (
-          <Box as="em" weight="bold" tone="bad">
-            {words.kits.load.tooHeavy(load.tooHeavyBy, habits.units)}
+      {seesAll && <Targets kit={kit} />}
+      {/* Of whoever does not see the medicines, a weight would be a wrong one. */}
+      {seesAll && (
+        <Row
+          as="p"
+          gapX={6}
+          gapY={1}
+          wrap
+          above={1}
+          size={2}
+          className={classes.load}
+          data-closes={load.closes.kind}
+        >
+          <b>{words.kits.load.weighs(load.grams, habits.units)}</b>
+          <Explain id="load" />
+          {load.tooHeavyBy > 0 && (
+            <Box as="em" weight="bold" tone="bad">
+              {words.kits.load.tooHeavy(load.tooHeavyBy, habits.units)}
+            </Box>
+          )}
+          <b>{words.kits.load.closes(load.closes)}</b>
+          <Box as="span" tone="second">
+            {[
+              words.kits.litres(load.volume),
+              words.kits.load.worth(money(load.valueMinor, habits.currency)),
+              words.kits.load.yearly(money(load.yearlyMinor, habits.currency)),
+              load.unsized > 0 ? words.kits.load.unsized(load.unsized) : '',
+              load.unpriced > 0 ? words.kits.load.unpriced(load.unpriced) : '',
+            ]
+              .filter(Boolean)
+              .join(' · ')}
           </Box>
-        )}
-        <b>{words.kits.load.closes(load.closes)}</b>
-        <Box as="span" tone="second">
-          {[
-            words.kits.litres(load.volume),
-            words.kits.load.worth(money(load.valueMinor, habits.currency)),
-            words.kits.load.yearly(money(load.yearlyMinor, habits.currency)),
-            load.unsized > 0 ? words.kits.load.unsized(load.unsized) : '',
-            load.unpriced > 0 ? words.kits.load.unpriced(load.unpriced) : '',
-          ]
-            .filter(Boolean)
-            .join(' · ')}
-        </Box>
-      </Row>
+        </Row>
+      )}
       <Row gapX={6} gapY={2} justify="end" wrap className={`${classes.headQuiet} no-print`}>
         <Button kind="quiet" needs="arrange" onClick={() => onMode('pockets')}>
           {words.kits.arrange.pockets}

@@ -30,6 +30,8 @@ interface Props {
 export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChange }: Props) {
   const { column, columns, row, rows } = pocket.cell
   const arranges = useMay('arrange')
+  // How full it is says how much there is that is not shown.
+  const seesAll = useMay('look')
   const { setNodeRef, isOver } = useDroppable({ id: pocket.id })
   return (
     <Box
@@ -111,7 +113,7 @@ export function MatPocket({ pocket, today, picked, hints, onPick, onAdd, onChang
               )),
         )}
       </Row>
-      <FillBar pocket={pocket} hints={hints} />
+      {seesAll && <FillBar pocket={pocket} hints={hints} />}
     </Box>
   )
 }
