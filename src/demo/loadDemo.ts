@@ -16,10 +16,10 @@ import { proposeEntry } from '../core/naming/proposeEntry'
 import { units } from '../core/quantity/amount'
 import { guessOpenedClock } from '../core/stock/itemKind'
 import { NO_DETAILS, READY } from '../core/stock/lot'
-import type { Db } from '../db/frame/connect'
+import { type Db, inHousehold } from '../db/frame/connect'
 import { receiveMany } from '../db/frame/ledger'
 import { createRecord, createRecords } from '../db/frame/records'
-import { householdsOf } from '../db/people/memberships'
+import { addPerson, householdsOf } from '../db/people/memberships'
 import { standInServices } from '../standIns/services'
 import { liveCare } from './care'
 import { DEMO_CONTAINERS } from './containers'
@@ -70,8 +70,24 @@ export async function loadDemo({ db, auth, password, now, fresh }: DemoSettings)
   await createHousehold(db, { id: householdId, ...DEMO_HOUSEHOLD }, { id: userId, name: DEMO_NAME })
   const today = dayAt(now().getTime(), DEMO_HOUSEHOLD.timeZone)
   await fillDemo(db, { userId, name: DEMO_NAME, householdId, role: 'keeper' }, today, now)
+  await liveWithOthers(db, householdId, now())
   return true
 }
+
+/** Who else comes in; nobody signs in with these accounts. */
+const OTHERS = [
+  { name: 'Tove', role: 'second_keeper', days: 400 },
+  { name: 'Arlo', role: 'helper', days: 210 },
+  { name: 'Ned', role: 'child_helper', days: 60 },
+] as const
+
+const liveWithOthers = (db: Db, householdId: HouseholdId, now: Date): Promise<void> =>
+  inHousehold(db, householdId, async (trx) => {
+    for (const { name, role, days } of OTHERS) {
+      const since = new Date(now.getTime() - days * 86_400_000)
+      await addPerson(trx, { householdId, userId: `demo-${randomUUID()}`, name, role, since })
+    }
+  })
 
 /** Fills an empty household as of a day. */
 export async function fillDemo(

@@ -3,6 +3,7 @@ import type { z } from 'zod'
 import { addressOf, type Endpoint } from '../contract/endpoint'
 import { noteAnswer, noteSilence } from './connection'
 import { forgetDevice } from './forget'
+import { forgetKept } from './kept'
 
 export interface Asked<E extends Endpoint> {
   readonly params?: z.input<E['params']>
@@ -131,8 +132,8 @@ export async function answerIn(response: Response): Promise<any> {
     facts,
     errors,
   } = answer
-  // Whose role has ended reads nothing of it any more, on no device.
-  if (ROLE_GONE.has(code)) await forgetDevice()
+  // Whose role has ended reads nothing of it any more; what they counted before still goes out.
+  if (ROLE_GONE.has(code)) await forgetKept()
   throw new ProblemError(response.status, code, title, detail, facts, errors)
 }
 

@@ -83,7 +83,7 @@ export interface HouseholdUserTable {
   user_id: Fixed<string>
   name: string
   role: Defaulted<string>
-  since: ColumnType<Date, undefined, Date>
+  since: ColumnType<Date, Date | undefined, Date>
   ended_at: ColumnType<Date | null, undefined, Date | null>
 }
 export interface InvitationTable {

@@ -71,6 +71,7 @@ export const addPerson = (
       user_id: person.userId,
       name: person.name,
       role: person.role,
+      since: person.since,
     })
     .onConflict((conflict) =>
       conflict.columns(['household_id', 'user_id']).doUpdateSet({

@@ -22,9 +22,9 @@ export const people = {
   roleNames,
   lets: LETS,
   change: 'Change role',
-  changeOf: (name: string): string => `Change the role of ${name}`,
+  changeOf: (name: string): string => `Change role: ${name}`,
   end: 'End role',
-  endOf: (name: string): string => `End the role of ${name}`,
+  endOf: (name: string): string => `End role: ${name}`,
   endTitle: (name: string): string => `End the role of ${name}?`,
   endHint: (name: string): string =>
     `${name} sees nothing of this household from now on. What ${name} did stays signed with the name. What was counted on a phone without a connection still arrives, for two weeks.`,
@@ -51,7 +51,7 @@ export const people = {
   copied: 'The link is copied.',
   notCopied: 'The link could not be copied. Mark it and copy it by hand.',
   withdraw: 'Withdraw',
-  withdrawFor: (name: string): string => `Withdraw the invitation for ${name}`,
+  withdrawFor: (name: string): string => `Withdraw: ${name}`,
   withdrawn: (name: string): string => `The invitation for ${name} opens nothing any more.`,
   until: (day: string): string => `works until ${day}, once`,
   state: {
