@@ -1,5 +1,4 @@
 /** Keeps this device ready to be of use without a connection: its key, pages and answers. */
-import { readDevice } from '../contract/account'
 import { call } from './call'
 import { forgetDevice } from './forget'
 import { FOR_KEEPING } from './kept'
@@ -21,6 +20,8 @@ export function keepDevice(): Promise<Holder> {
 }
 
 async function refresh(): Promise<Holder> {
+  // The page is drawn by then; nothing of it waits for what is known of accounts.
+  const { readDevice } = await import('../contract/account')
   const device = await call(readDevice)
   const tables = await store()
   const known = await tables.holder.get('me')

@@ -2,7 +2,6 @@
 
 import { useQuery } from '@tanstack/react-query'
 import { lazy, Suspense } from 'react'
-import { readOpenIncidents } from '../contract/care'
 import { call } from '../device/call'
 import { noteServerTime } from '../device/clock'
 import { connection } from '../device/connection'
@@ -17,6 +16,8 @@ export function OpenIncidentsBar() {
   const { data } = useQuery({
     queryKey: ['going'],
     queryFn: async () => {
+      // What it may hold is known by a large part of the contract, which nothing waits for.
+      const { readOpenIncidents } = await import('../contract/care')
       const view = await call(readOpenIncidents)
       if (connection().kind === 'there') noteServerTime(view.now, Date.now())
       return view
