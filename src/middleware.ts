@@ -9,6 +9,8 @@ import { HOUSEHOLD_HEADER } from './app/people/seats'
 
 /** Reachable without a session. */
 const OPEN = [
+  '/evening',
+  '/evening/',
   '/join',
   '/join/',
   '/sign-in',
@@ -62,7 +64,7 @@ export const onRequest = defineMiddleware(async (context, next) => {
 
 /** Whoever comes in by an invitation gets no household of their own beside it. */
 const isOnTheWay = (pathname: string): boolean =>
-  /^\/(?:join|api\/invitation|api\/account)(?:\/|$)/.test(pathname)
+  /^\/(?:join|evening|api\/evening|api\/invitation|api\/account)(?:\/|$)/.test(pathname)
 
 const foreign = (): Response =>
   problem(

@@ -19,6 +19,7 @@ import type {
 } from './handler'
 import { problem } from './problem'
 import { runtime } from './runtime'
+import { takenAgoOf } from './takenAgo'
 
 /** A request, and the parameters that its path was found with. */
 export interface Incoming {
@@ -149,14 +150,9 @@ function readAddress(
   return query.success ? { ...params.data, ...query.data } : invalid(query.error)
 }
 
-/** A device tells how long ago it was pressed, by its own clock: its clock may be wrong, its pace is not. */
-const TAKEN_AGO = 'taken-milliseconds-ago'
-/** What waited longer than this is not told in time any more; it is recorded as of now. */
-const MOST_AGO = 90 * 86_400_000
-
-function taken(request: Request): Pick<Caller, 'takenAgo'> {
-  const ago = Number(request.headers.get(TAKEN_AGO) ?? 0)
-  return Number.isInteger(ago) && ago > 0 && ago <= MOST_AGO ? { takenAgo: ago } : {}
+function taken({ headers }: Request): Pick<Caller, 'takenAgo'> {
+  const takenAgo = takenAgoOf(headers)
+  return takenAgo > 0 ? { takenAgo } : {}
 }
 
 async function bodyOf(request: Request, mostBytes: number): Promise<unknown | Response> {

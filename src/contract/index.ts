@@ -4,6 +4,7 @@ import * as care from './care'
 import * as cover from './cover'
 import type { Endpoint, FileEndpoint } from './endpoint'
 import * as evacuation from './evacuation'
+import * as evenings from './evenings'
 import * as exposure from './exposure'
 import * as find from './find'
 import * as household from './household'
@@ -27,6 +28,7 @@ export const contract = {
   care,
   cover,
   evacuation,
+  evenings,
   exposure,
   find,
   household,

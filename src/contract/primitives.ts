@@ -13,6 +13,7 @@ import { SPECIES } from '../core/household/species'
 import type {
   ActId,
   CourseId,
+  EveningId,
   InvitationId,
   ItemId,
   KitId,
@@ -64,6 +65,7 @@ export const tripLineId = idOf<TripLineId>()
 export const temperatureLogId = idOf<TemperatureLogId>()
 export const personId = idOf<PersonId>()
 export const invitationId = idOf<InvitationId>()
+export const eveningId = idOf<EveningId>()
 export const roundId = idOf<RoundId>()
 export const entryId = idOf<EntryId>()
 export const incidentId = idOf<IncidentId>()

@@ -20,6 +20,7 @@ export type StopId = Brand<string, 'StopId'>
 export type TripLineId = Brand<string, 'TripLineId'>
 export type TemperatureLogId = Brand<string, 'TemperatureLogId'>
 export type PersonId = Brand<string, 'PersonId'>
+export type EveningId = Brand<string, 'EveningId'>
 export type InvitationId = Brand<string, 'InvitationId'>
 export type ActId = Brand<string, 'ActId'>
 export type MovementId = Brand<string, 'MovementId'>

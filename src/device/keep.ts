@@ -1,7 +1,7 @@
 /** Keeps this device ready to be of use without a connection: its key, pages and answers. */
 import { call } from './call'
+import { fetchToKeep } from './controlled'
 import { forgetDevice } from './forget'
-import { FOR_KEEPING } from './kept'
 import { importKey } from './seal'
 import { store } from './store'
 import type { Holder } from './tables'
@@ -55,9 +55,3 @@ async function refresh(): Promise<Holder> {
 
 const AT_ONCE = 4
 const FETCH_AGAIN_MILLISECONDS = 5 * 60_000
-
-/** A page is kept as the page it is, although it is not visited. */
-const fetchToKeep = (address: string): Promise<unknown> =>
-  fetch(address, {
-    headers: address.startsWith('/api/') ? {} : { accept: 'text/html', [FOR_KEEPING]: '1' },
-  }).catch(() => null)

@@ -11,6 +11,7 @@ const HREFS: Readonly<Record<PageId, string>> = {
   cover: '/cover',
   if: '/cover/if',
   evening: '/cover/evening',
+  evenings: '/evenings',
   lists: '/cover/lists',
   items: '/cover/items',
   bench: '/bench',

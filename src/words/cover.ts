@@ -156,6 +156,7 @@ export const evening = {
       : links === 0
         ? 'The sitter could cope'
         : `${links === 1 ? 'One link is' : `${links} links are`} missing; ready for ${ready} of ${of}`,
+  handOver: 'Hand an evening to the sitter',
   under: 'Life-saving and urgent problems, counted as on the board, with the sitter’s hands alone.',
   whatThere: 'What is there',
   where: 'Where',

@@ -16,6 +16,7 @@ export const pages = {
   record: said('History', 'record acts who did what when past day undo'),
   cover: said('Ready', 'board cover what is missing problems'),
   if: said('If something happens', 'what would we do problem answer suits'),
+  evenings: said('Evenings with a sitter', 'hand over code link page phone grandparents carer'),
   evening: said('Could the sitter cope?', 'babysitter evening grandparents sheet for the sitter'),
   lists: said('Proposed lists', 'what should be in a kit suggestions recommended'),
   items: said('What things are', 'match unmatched unknown things catalogue'),

@@ -41,7 +41,13 @@ const KEPT_TABLES = [
   ...TRIP_TABLES,
   ...EXPOSURE_TABLES,
 ] as const
-const EVERY_TABLE = [...KEPT_TABLES, 'household_user', 'household_deletion', 'invitation'] as const
+const EVERY_TABLE = [
+  ...KEPT_TABLES,
+  'household_user',
+  'household_deletion',
+  'invitation',
+  'evening',
+] as const
 
 describe('row-level security', () => {
   it('is on and forced for every table that carries a household', async () => {

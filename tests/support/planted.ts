@@ -1,4 +1,5 @@
 /** A household with a row of every kind, and what could be asked of each. */
+import { giveEvening } from '../../src/app/evenings/eveningActs'
 import { typeReadings } from '../../src/app/exposure/exposureActs'
 import { readExposure } from '../../src/app/exposure/readExposure'
 import type { Caller, World } from '../../src/app/frame/world'
@@ -14,6 +15,7 @@ import { saveView } from '../../src/app/stock/viewActs'
 import { readTrip } from '../../src/app/trips/readTrips'
 import { createTrip, planTrip } from '../../src/app/trips/tripActs'
 import { plainDate } from '../../src/core/calendar/plainDate'
+import type { EveningPlan } from '../../src/core/evenings/plan'
 import type { StopId } from '../../src/core/ids'
 import { units } from '../../src/core/quantity/amount'
 import type { RoundId } from '../../src/core/rounds/round'
@@ -100,11 +102,35 @@ export async function planted(world: World, caller: Caller): Promise<Planted> {
     'a secret',
   )
   const { people } = await readPeople(world, caller, 'a secret')
-  ids = { ...ids, invitationId, personId: people[0]?.id ?? '' }
+  const { eveningId } = await giveEvening(
+    world,
+    caller,
+    {
+      key: newKey(),
+      forName: 'Kari',
+      day: plainDate('2026-11-26'),
+      from: '12:00',
+      to: '23:00',
+      plan: aPlan(stock) as unknown as EveningPlan,
+    },
+    'a secret',
+  )
+  ids = { ...ids, eveningId, invitationId, personId: people[0]?.id ?? '' }
   ids = { ...ids, tripId, lineId: lines[0]?.id ?? '', logId: logs[0]?.id ?? '' }
   return { stock, ids }
 }
 
+const aPlan = (stock: Stocked) => ({
+  placeId: stock.placeId,
+  members: [stock.memberId],
+  kits: [stock.kitId],
+  know: [],
+  call: { name: 'Ilse', phone: '555-0151' },
+  address: '',
+  mayNot: [],
+  gives: [],
+  courses: [],
+})
 const aTrip = (stock: Stocked) => ({
   name: 'Lake week',
   stops: [
@@ -304,6 +330,14 @@ export const bodiesFor = ({ stock, ids: theirs }: Planted): Readonly<Record<stri
       memberId: null,
       fact: { kind: 'note', words: 'Mine now' },
     },
+    giveEvening: {
+      forName: 'Spy',
+      day: '2026-11-26',
+      from: '12:00',
+      to: '23:00',
+      plan: aPlan(stock),
+    },
+    endEvening: {},
     withdrawInvitation: {},
     giveRole: { role: 'keeper' },
     endRole: {},

@@ -5,6 +5,7 @@ import { account } from './account'
 import { care } from './care'
 import { cover } from './cover'
 import { evacuation } from './evacuation'
+import { evenings } from './evenings'
 import { exposure } from './exposure'
 import { find } from './find'
 import { household } from './household'
@@ -28,6 +29,7 @@ export const handlers: { readonly [Noun in keyof Contract]: HandlersOf<Contract[
   care,
   cover,
   evacuation,
+  evenings,
   exposure,
   find,
   household,

@@ -45,6 +45,10 @@ export type RefusalReason =
   | { readonly code: 'code_not_right' }
   | { readonly code: 'invitation_gone'; readonly state: 'used' | 'over' | 'withdrawn' }
   | { readonly code: 'already_there'; readonly role: Role }
+  | { readonly code: 'evening_not_yet'; readonly from: string }
+  | { readonly code: 'evening_over' }
+  /** It ends before it begins, has ended already, or is longer than a long weekend. */
+  | { readonly code: 'evening_times' }
   /** Somebody is needed who stays in the household. */
   | { readonly code: 'nobody_stays' }
   /** A household is brought back into one in which nothing is kept yet. */

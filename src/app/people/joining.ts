@@ -58,7 +58,7 @@ export async function join(world: World, desk: AccountDesk, typed: string): Prom
       const known = (await memberships.peopleOf(trx)).find(({ userId }) => userId === user.id)
       if (known) throw new Refusal({ code: 'already_there', role: known.role })
       const { id, role } = mustBeOpen(await invitations.lockInvitation(trx, code, world.now()))
-      const person = { householdId, userId: user.id, name: user.name, role, since: at }
+      const person = { householdId, userId: user.id, name: user.name, role }
       await memberships.addPerson(trx, person)
       await invitations.useInvitation(trx, id, user.name, at)
       return {}

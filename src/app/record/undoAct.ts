@@ -51,8 +51,10 @@ export async function undoAct(
 
 /** What left the household cannot be called back from here. */
 const ORDERED = 'ordered'
-/** Bringing a person back is an invitation. */
+/** Bringing a person back is an invitation; an evening is ended, and another one handed over. */
 const COMING_AND_GOING: ReadonlySet<string> = new Set([
+  'evening_given',
+  'evening_ended',
   'invited',
   'invitation_withdrawn',
   'joined',

@@ -137,7 +137,7 @@ const entries = (trx: Trx) =>
     .orderBy('done_at')
     .orderBy('id')
 
-const toEntry = (row: {
+export const toEntry = (row: {
   id: string
   incident_id: string | null
   member_id: string | null

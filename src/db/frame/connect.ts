@@ -53,6 +53,8 @@ export interface Seat {
   readonly userId: string
   /** The role has ended, and what was done before is still heard of. */
   readonly late?: boolean
+  /** Somebody whom the house lets act for a while, within what it asks of them. */
+  readonly byHouse?: boolean
 }
 
 /** Whoever asks does not belong to the household, or does so no longer. */
@@ -91,16 +93,22 @@ export async function inSnapshot<T>(
     .execute((trx) => within(trx, of, read))
 }
 
+/** No account has the house's own rights. */
+const seatedAs = (of: Seat | HouseholdId) =>
+  typeof of === 'string'
+    ? { householdId: of, userId: null, late: false }
+    : {
+        householdId: of.householdId,
+        userId: of.byHouse ? null : of.userId,
+        late: of.late ?? false,
+      }
+
 async function within<T>(
   trx: Trx,
   of: Seat | HouseholdId,
   work: (trx: Trx) => Promise<T>,
 ): Promise<T> {
-  const {
-    householdId,
-    userId,
-    late = false,
-  } = typeof of === 'string' ? { householdId: of, userId: null, late: false } : of
+  const { householdId, userId, late } = seatedAs(of)
   const { rows } = await sql<{ role: string }>`
     select enter_household(${householdId}, ${userId}) as role`.execute(trx)
   const role = rows[0]?.role

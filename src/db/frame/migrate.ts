@@ -24,6 +24,7 @@ import * as tripSaid from './migrations/0021-trip-said'
 import * as exposure from './migrations/0022-exposure'
 import * as monthsMet from './migrations/0023-months-met'
 import * as people from './migrations/0024-people'
+import * as evenings from './migrations/0025-evenings'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -50,6 +51,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0022-exposure': exposure,
   '0023-months-met': monthsMet,
   '0024-people': people,
+  '0025-evenings': evenings,
 }
 
 /** What is missing, in order; nothing of a database in which nothing has been made yet. */

@@ -86,6 +86,18 @@ export interface HouseholdUserTable {
   since: ColumnType<Date, Date | undefined, Date>
   ended_at: ColumnType<Date | null, undefined, Date | null>
 }
+export interface EveningTable {
+  id: Fixed<string>
+  household_id: Fixed<string>
+  code_hash: Fixed<string>
+  for_name: Fixed<string>
+  from_at: ColumnType<Date, Date, never>
+  to_at: ColumnType<Date, Date, never>
+  plan: FixedJson
+  made_by: Fixed<string>
+  made_at: ColumnType<Date, Date, never>
+  ended_at: ColumnType<Date | null, undefined, Date>
+}
 export interface InvitationTable {
   id: Fixed<string>
   household_id: Fixed<string>
@@ -457,6 +469,7 @@ export interface Tables {
   household_user: HouseholdUserTable
   household_deletion: HouseholdDeletionTable
   invitation: InvitationTable
+  evening: EveningTable
   act: ActTable
   act_result: ActResultTable
   record_change: RecordChangeTable

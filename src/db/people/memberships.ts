@@ -61,7 +61,8 @@ export const addPerson = (
     readonly userId: string
     readonly name: string
     readonly role: Role
-    readonly since: Date
+    /** Now, where nobody says otherwise. */
+    readonly since?: Date
   },
 ) =>
   trx
@@ -71,13 +72,13 @@ export const addPerson = (
       user_id: person.userId,
       name: person.name,
       role: person.role,
-      since: person.since,
+      ...(person.since && { since: person.since }),
     })
     .onConflict((conflict) =>
       conflict.columns(['household_id', 'user_id']).doUpdateSet({
         name: person.name,
         role: person.role,
-        since: person.since,
+        since: person.since ?? sql<Date>`now()`,
         ended_at: null,
       }),
     )
@@ -107,5 +108,6 @@ export async function lockAccount(trx: Trx, userId: string): Promise<void> {
 
 /** Roles are given and ended one after the other, so that not every keeper goes because another stays. */
 export async function lockPeople(trx: Trx): Promise<void> {
-  await sql`select 1 from household for update`.execute(trx)
+  // Not `for update`: an act that has begun beside this one holds on to the household’s key.
+  await sql`select 1 from household for no key update`.execute(trx)
 }

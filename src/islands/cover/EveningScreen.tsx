@@ -96,7 +96,7 @@ function Evening({ initial, place: chosen }: Props) {
           <Explain id="cope" />
         </Row>
         <Box measure as="p" size={3} className="second">
-          {eveningWords.under}
+          {eveningWords.under} <a href="/evenings">{eveningWords.handOver}</a>
         </Box>
       </Box>
       <div className={classes.evening}>

@@ -7,10 +7,17 @@ import * as words from '../../words'
 
 const peopleWords = words.people
 
-export function CodeToSay({ code }: { readonly code: string }) {
+interface Props {
+  readonly code: string
+  /** Where it is typed. */
+  readonly under?: 'join' | 'evening'
+  readonly how?: (address: string) => string
+}
+
+export function CodeToSay({ code, under = 'join', how = peopleWords.howCode }: Props) {
   const [copied, setCopied] = useState<'yes' | 'no' | null>(null)
   const origin = typeof location === 'undefined' ? '' : location.origin
-  const link = `${origin}/join/${code}`
+  const link = `${origin}/${under}/${code}`
   const copy = async () => {
     const done = await navigator.clipboard?.writeText(link).then(
       () => true,
@@ -23,7 +30,7 @@ export function CodeToSay({ code }: { readonly code: string }) {
       <Box as="p" size={6} weight="bold" face="display" nowrap>
         {code}
       </Box>
-      <p>{peopleWords.howCode(`${origin}/join`)}</p>
+      <p>{how(`${origin}/${under}`)}</p>
       <Row gap={4} align="center" wrap>
         <Box as="code" size={1} shrink>
           {link}

@@ -4,6 +4,7 @@ import type { Fact } from '../../core/stock/movement'
 import { carePast } from '../care/past'
 import { coverPast } from '../cover'
 import { evacuationPast } from '../evacuation/past'
+import { eveningsPast } from '../evenings/past'
 import { exposurePast } from '../exposure/past'
 import { householdPast } from '../household/household'
 import { importsPast } from '../imports'
@@ -26,6 +27,7 @@ const PAST: Readonly<Record<ActKind | Fact['kind'], string>> = {
   ...carePast,
   ...coverPast,
   ...evacuationPast,
+  ...eveningsPast,
   ...exposurePast,
   ...householdPast,
   ...importsPast,

@@ -128,7 +128,7 @@ export function sentenceFor(reason: RefusalReason): Sentence {
     case 'people_stay':
       return say(
         'Who comes and goes is not undone here',
-        'Open Household, then Who comes in, to invite somebody or to end a role.',
+        'Roles and invitations end under Household, Who comes in; evenings under Ready, Evenings.',
       )
     case 'last_keeper':
       return say(
@@ -146,6 +146,18 @@ export function sentenceFor(reason: RefusalReason): Sentence {
       return say(
         'You belong to this household already',
         `You are there as ${roleNames[reason.role].toLowerCase()}. A keeper can change that: Household, then Who comes in.`,
+      )
+    case 'evening_not_yet':
+      return say('It has not begun yet', 'This page opens when the evening begins.')
+    case 'evening_over':
+      return say(
+        'This evening is over',
+        'Nothing of it is shown any more. What you noted is with the household.',
+      )
+    case 'evening_times':
+      return say(
+        'These times do not fit',
+        'Give times such as 18:00 and 23:30. An evening ends after it begins, and lasts four days at most.',
       )
     case 'nobody_stays':
       return say(
