@@ -31,7 +31,7 @@ export const proposeEvening = endpoint(
     }),
   },
   z.object({
-    know: z.array(z.string()),
+    know: z.array(z.object({ memberId: wire.memberId, words: z.string() })),
     /** What nobody has asked; the sitter is told so. */
     asks: z.array(z.string()),
     gives: z.array(

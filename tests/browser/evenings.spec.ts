@@ -16,10 +16,13 @@ async function plan(page: Page, how: { from?: string; to?: string } = {}): Promi
   await dialog.getByLabel('Until').fill(how.to ?? '23:30')
   await dialog.getByLabel('At which number?').fill('555-0151')
   await dialog.getByLabel('Where is that?').fill('Mill Lane 7')
-  // Only the small ones: the others go along.
-  for (const name of ['Grete', 'Pip', 'Moth']) await dialog.getByRole('button', { name }).click()
   await dialog.getByRole('button', { name: 'Fill in what is noted' }).click()
-  await expect(dialog.getByLabel('What they have to know')).toHaveValue(/Ned: allergic to nuts/)
+  const know = dialog.getByLabel('What they have to know')
+  await expect(know).toHaveValue(/Grete: allergic to latex/)
+  // Only the small ones: the others go along, and what is known of them is not the sitter's.
+  for (const name of ['Grete', 'Pip', 'Moth']) await dialog.getByRole('button', { name }).click()
+  await expect(know).toHaveValue(/Ned: allergic to nuts/)
+  await expect(know).not.toHaveValue(/Grete|Pip|Moth/)
   await dialog.getByRole('checkbox', { name: 'Runa: Ibuprofen liquid' }).check()
   await dialog.getByRole('checkbox', { name: 'Hall drawers' }).check()
   await expectAccessible(page)
@@ -84,7 +87,7 @@ test('an evening: a dose is given once although two phones ask, notes wait for a
   await press(sitter, 'Write it down')
   await expect(sitter.getByText('waits for a connection')).toHaveCount(2)
   await sitter.getByRole('region', { name: 'Where things are' }).getByText('Hall drawers').click()
-  await press(sitter, /^Used one: Plasters/)
+  await press(sitter, /^used one: Plasters/)
   await expect(sitter.getByText('waits for a connection')).toHaveCount(3)
 
   // It goes out by itself; the other phone is refused the same dose.

@@ -142,7 +142,7 @@ describe('what is proposed', () => {
         { caller: app.keeper },
       )
     ).json()
-    expect(cards.know).toContain('Runa: asthma.')
+    expect(cards.know).toContainEqual({ memberId: runa, words: 'Runa: asthma.' })
     expect(cards.asks).toContain(
       'Nobody has noted whether Ned has any allergies or conditions or regular medicines. Ask before they go.',
     )

@@ -77,10 +77,15 @@ export const proposeEvening = (
     const context = await doseContext(world, at, placeId)
     const { courses, members: all } = context.laid.stock
     const chosen = all.filter(({ id }) => members.includes(id))
-    const known = chosen.flatMap((member) => toKnow(member, courses, at.today))
+    const known = chosen.flatMap((member) =>
+      toKnow(member, courses, at.today).map((one) => ({ memberId: member.id, one })),
+    )
     return {
-      know: known.filter(({ code }) => code !== 'not_asked').map(inWords),
-      asks: known.filter(({ code }) => code === 'not_asked').map(inWords),
+      // With whom each is about: what is known of somebody who does not stay with the sitter is not theirs.
+      know: known.flatMap(({ memberId, one }) =>
+        one.code === 'not_asked' ? [] : [{ memberId, words: inWords(one) }],
+      ),
+      asks: known.flatMap(({ one }) => (one.code === 'not_asked' ? [inWords(one)] : [])),
       gives: chosen.flatMap((member) =>
         mayBeGiven(member, context).map((card) => ({
           memberId: member.id,

@@ -14,7 +14,14 @@ import { Dialog } from '../../ui/Dialog'
 import { useStrap } from '../../ui/Frame'
 import * as words from '../../words'
 import { CodeToSay } from '../people/CodeToSay'
-import { type PlanDraft, type PlanFault, planFaults, planOf } from './planDraft'
+import {
+  type PlanDraft,
+  type PlanFault,
+  planFaults,
+  planOf,
+  withLines,
+  withoutLines,
+} from './planDraft'
 
 const eveningWords = words.evenings
 
@@ -53,6 +60,8 @@ export function PlanEvening({ members, who, onClose }: Props) {
     courses: new Set(),
   }))
   const [code, setCode] = useState<string | null>(null)
+  /** What was filled in, and whom it is about. */
+  const [filled, setFilled] = useState<readonly { memberId: string; words: string }[]>([])
   const [tried, setTried] = useState(false)
   const faults = planFaults(draft, timeZone)
   const set = (patch: Partial<PlanDraft>) => setDraft((known) => ({ ...known, ...patch }))
@@ -72,8 +81,20 @@ export function PlanEvening({ members, who, onClose }: Props) {
   }
   const flip = (field: 'members' | 'kits' | 'gives' | 'courses', id: string) => {
     const next = new Set(draft[field])
-    if (!next.delete(id)) next.add(id)
-    set({ [field]: next })
+    const isIn = next.delete(id)
+    if (!isIn) next.add(id)
+    const about =
+      isIn && field === 'members' ? filled.filter(({ memberId }) => memberId === id) : []
+    set({
+      [field]: next,
+      // What was filled in of somebody who does not stay is not for the sitter.
+      ...(about.length > 0 && {
+        know: withoutLines(
+          draft.know,
+          about.map(({ words: line }) => line),
+        ),
+      }),
+    })
   }
   if (code)
     return (
@@ -173,11 +194,15 @@ export function PlanEvening({ members, who, onClose }: Props) {
         {proposal && proposal.know.length > 0 && (
           <Row>
             <Button
-              onClick={() =>
+              onClick={() => {
+                setFilled([...filled, ...proposal.know])
                 set({
-                  know: [draft.know, ...proposal.know].filter((line) => line !== '').join('\n'),
+                  know: withLines(
+                    draft.know,
+                    proposal.know.map(({ words: line }) => line),
+                  ),
                 })
-              }
+              }}
             >
               {eveningWords.propose}
             </Button>

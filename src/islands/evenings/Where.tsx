@@ -1,11 +1,12 @@
 /** Where things are, and what is normal for whom. */
 
+import type { MemberId } from '../../core/ids'
 import { formatAmount, THOUSAND } from '../../core/quantity/amount'
-import { Box, Stack } from '../../ui/Box'
+import { Box, Row, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
 import { Folded } from '../../ui/Folded'
 import * as words from '../../words'
-import type { Part } from './useSitting'
+import type { Evening, Part } from './useSitting'
 
 const sittingWords = words.sitting
 
@@ -21,72 +22,101 @@ export function Where({ evening, desk }: Part) {
       {kits.map(({ name, pockets }) => (
         <Folded title={name} key={name}>
           {() => (
-            <div
-              style={{
-                display: 'grid',
-                gridTemplateColumns: 'repeat(12, minmax(0, 1fr))',
-                gap: '6px',
-              }}
-            >
-              {pockets.map(({ pocketId, name: pocket, cell, things }) => (
-                <Box
-                  key={pocketId}
-                  as="section"
-                  surface="pocket"
-                  line="mat"
-                  radius={2}
-                  pad={3}
-                  breakable
-                  size={2}
-                  style={{
-                    gridColumn:
-                      cell.columns < 6 ? 'span 6' : `${cell.column} / span ${cell.columns}`,
-                  }}
-                >
-                  <b>{pocket}</b>
-                  {things.length === 0 && (
-                    <Box as="small" block>
-                      {sittingWords.empty}
-                    </Box>
-                  )}
-                  <ul>
-                    {things.map(({ lotId, title, amount }) => (
-                      <li key={lotId}>
-                        {formatAmount(amount)} × {title}{' '}
-                        {memberId && (
-                          <Button
-                            kind="link"
-                            aria-label={sittingWords.used(title)}
-                            onClick={() =>
-                              void desk.write(
-                                {
-                                  memberId,
-                                  note: {
-                                    kind: 'used',
-                                    lotId,
-                                    pocketId,
-                                    amount: Math.min(THOUSAND, amount),
-                                  },
-                                },
-                                sittingWords.usedNoted('1', title),
-                              )
-                            }
-                          >
-                            {sittingWords.usedShort}
-                          </Button>
-                        )}
-                      </li>
-                    ))}
-                  </ul>
-                </Box>
-              ))}
-            </div>
+            <>
+              <Small pockets={pockets} />
+              <Stack as="ol" gap={4} above={4}>
+                {pockets.map((pocket, at) => (
+                  <Box
+                    key={pocket.pocketId}
+                    as="li"
+                    surface="pocket"
+                    line="mat"
+                    radius={2}
+                    pad={4}
+                    breakable
+                  >
+                    <b>
+                      {at + 1} {pocket.name}
+                    </b>
+                    {pocket.things.length === 0 && (
+                      <Box as="small" block>
+                        {sittingWords.empty}
+                      </Box>
+                    )}
+                    <Things pocket={pocket} memberId={memberId} desk={desk} />
+                  </Box>
+                ))}
+              </Stack>
+            </>
           )}
         </Folded>
       ))}
     </Box>
   )
 }
+
+type Pocket = Evening['seen']['kits'][number]['pockets'][number]
+
+/** The kit from above: where each pocket is, by its number in the list below. */
+const Small = ({ pockets }: { readonly pockets: readonly Pocket[] }) => (
+  <div
+    aria-hidden
+    style={{ display: 'grid', gridTemplateColumns: 'repeat(12, minmax(0, 1fr))', gap: '4px' }}
+  >
+    {pockets.map(({ pocketId, cell }, at) => (
+      <Box
+        key={pocketId}
+        surface="pocket"
+        line="mat"
+        radius={1}
+        text="center"
+        weight="bold"
+        size={2}
+        style={{
+          gridColumn: `${cell.column} / span ${cell.columns}`,
+          gridRow: `${cell.row} / span ${cell.rows}`,
+        }}
+      >
+        {at + 1}
+      </Box>
+    ))}
+  </div>
+)
+
+interface ThingsProps extends Pick<Part, 'desk'> {
+  readonly pocket: Pocket
+  /** Whom it is used on; nobody where nobody is in their care. */
+  readonly memberId: MemberId | undefined
+}
+
+const Things = ({ pocket: { pocketId, things }, memberId, desk }: ThingsProps) => (
+  <Stack as="ul" gap={2}>
+    {things.map(({ lotId, title, amount }) => (
+      <Row as="li" gap={4} justify="between" align="center" key={lotId}>
+        <span>
+          {formatAmount(amount)} × {title}
+        </span>
+        {memberId && (
+          <Button
+            kind="quiet"
+            aria-label={sittingWords.used(title)}
+            onClick={() =>
+              void desk.write(
+                {
+                  memberId,
+                  note: { kind: 'used', lotId, pocketId, amount: Math.min(THOUSAND, amount) },
+                },
+                sittingWords.usedNoted('1', title),
+              )
+            }
+          >
+            {sittingWords.usedShort}
+          </Button>
+        )}
+      </Row>
+    ))}
+  </Stack>
+)
 
 export const Normal = ({ evening }: Pick<Part, 'evening'>) => (
   <>

@@ -1,7 +1,7 @@
 /** What the form of an evening sends, held against the contract, and each of its faults. */
 import { describe, expect, it } from 'vitest'
 import { giveEvening } from '../../contract/evenings'
-import { type PlanDraft, planFaults, planOf } from './planDraft'
+import { type PlanDraft, planFaults, planOf, withLines, withoutLines } from './planDraft'
 
 const id = (n: number): string => `00000000-0000-4000-8000-00000000000${n}`
 const draft: PlanDraft = {
@@ -40,5 +40,13 @@ describe('an evening as it is typed', () => {
     [{ callPhone: '' }, 'callPhone'],
   ] as const)('%j is said at its field', (patch, field) => {
     expect(planFaults({ ...draft, ...patch }, zone)).toEqual([field])
+  })
+})
+
+describe('what is filled in', () => {
+  it('stands there once, and goes with whom it is about; the keeper’s own words stay', () => {
+    const filled = withLines('Feed the cat', ['Ned: nuts.', 'Runa: asthma.'])
+    expect(withLines(filled, ['Ned: nuts.'])).toBe('Feed the cat\nNed: nuts.\nRuna: asthma.')
+    expect(withoutLines(filled, ['Ned: nuts.'])).toBe('Feed the cat\nRuna: asthma.')
   })
 })

@@ -30,6 +30,16 @@ const linesOf = (text: string): string[] =>
     .map((line) => line.trim())
     .filter((line) => line !== '')
 
+/** Lines that are filled in, each once. */
+export const withLines = (text: string, more: readonly string[]): string =>
+  [...new Set([...linesOf(text), ...more])].join('\n')
+
+/** Without lines that were filled in; what the keeper wrote themselves stays. */
+export const withoutLines = (text: string, gone: readonly string[]): string =>
+  linesOf(text)
+    .filter((line) => !gone.includes(line))
+    .join('\n')
+
 /** What is missing or cannot be read, by its field. */
 export function planFaults(draft: PlanDraft, timeZone: string): readonly PlanFault[] {
   const isDay = isPlainDate(draft.day)

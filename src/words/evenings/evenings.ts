@@ -149,7 +149,7 @@ export const sitting = {
   ownNormal: 'measured at home',
   customary: 'usual for this age or kind, at rest',
   where: 'Where things are',
-  used: (title: string): string => `Used one: ${title}`,
+  used: (title: string): string => `used one: ${title}`,
   usedShort: 'used one',
   empty: 'nothing for you in here',
   mayNot: 'What you may not do',
