@@ -247,9 +247,12 @@ test('a role ends in the middle of a round without a connection: its counts arri
     )
     .toBe(2)
   const { acts } = await readActs(world(), account.caller)
-  expect(
-    acts.filter(({ afterRole }) => afterRole).map(({ who, kind }) => `${who} ${kind}`),
-  ).toEqual(['Odd round_entry', 'Odd round_entry'])
+  // That they were at the pocket may have waited as well.
+  const late = acts.filter(({ afterRole }) => afterRole)
+  expect(late.length).toBeGreaterThanOrEqual(2)
+  expect(new Set(late.map(({ who, kind }) => `${who} ${kind}`))).toEqual(
+    new Set(['Odd round_entry']),
+  )
   await open(page, '/household#lately')
   await expect(page.getByText('arrived after the role had ended').first()).toBeVisible()
 })

@@ -1,5 +1,5 @@
 /** Planning an evening, handing it to a sitter, ending it, and what comes back. */
-import { createHmac, randomUUID } from 'node:crypto'
+import { randomUUID } from 'node:crypto'
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { addDays } from '../../core/calendar/plainDate'
 import type { Instant } from '../../core/dosing/given'
@@ -17,7 +17,6 @@ import { isRunning } from '../../core/household/course'
 import { labelSetOf } from '../../core/household/labelSet'
 import type { EveningId, MemberId, PlaceId } from '../../core/ids'
 import { dosesAmong } from '../../core/incident/timeline'
-import { CODE_LENGTH, invitationCode } from '../../core/people/invitation'
 import { itemTitle } from '../../core/stock/item'
 import { readCards, readDosesSince } from '../../db/care/care'
 import * as db from '../../db/evenings/evenings'
@@ -27,17 +26,12 @@ import { act } from '../frame/act'
 import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import { type Caller, type Reading, reading, surveyOf, type World } from '../frame/world'
+import { codeFrom } from '../people/codes'
 
 const MOST_LISTED = 30
 const HOUR_MILLISECONDS = 3_600_000
 
-/** The code follows from the server's secret and the evening, so that no record holds it. */
-export function codeOfEvening(secret: string, id: EveningId): string {
-  const bytes = createHmac('sha256', secret).update(`evening ${id}`).digest()
-  return invitationCode(
-    Array.from({ length: CODE_LENGTH }, (_, at) => bytes.readUInt16BE(2 * at) / 65_536),
-  )
-}
+const codeOfEvening = (secret: string, id: EveningId): string => codeFrom(secret, `evening ${id}`)
 
 export type EveningState = 'to_come' | 'now' | 'over'
 

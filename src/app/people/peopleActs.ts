@@ -1,14 +1,9 @@
 /** Inviting people, giving them roles, ending them. */
-import { createHmac, randomUUID } from 'node:crypto'
+import { randomUUID } from 'node:crypto'
 import { DEMO_EMAIL } from '../../core/account/demo'
 import { type Letter, LetterNotSentError } from '../../core/account/letters'
 import type { InvitationId, PersonId } from '../../core/ids'
-import {
-  CODE_LENGTH,
-  INVITATION_DAYS,
-  invitationCode,
-  readInvitationCode,
-} from '../../core/people/invitation'
+import { INVITATION_DAYS, readInvitationCode } from '../../core/people/invitation'
 import { may, mayGive, type Role } from '../../core/people/role'
 import { accountByEmail } from '../../db/account/accounts'
 import type { Trx } from '../../db/frame/connect'
@@ -17,16 +12,11 @@ import * as memberships from '../../db/people/memberships'
 import { type Acting, act } from '../frame/act'
 import { notFound, Refusal } from '../frame/refusal'
 import { type Caller, reading, type World } from '../frame/world'
+import { codeFrom } from './codes'
 
 const DAY_MILLISECONDS = 86_400_000
 
-/** The code follows from the server's secret and the invitation, so that no record holds it. */
-export function codeOf(secret: string, id: InvitationId): string {
-  const bytes = createHmac('sha256', secret).update(`invitation ${id}`).digest()
-  return invitationCode(
-    Array.from({ length: CODE_LENGTH }, (_, at) => bytes.readUInt16BE(2 * at) / 65_536),
-  )
-}
+const codeOf = (secret: string, id: InvitationId): string => codeFrom(secret, `invitation ${id}`)
 
 export interface PersonView {
   readonly id: PersonId
