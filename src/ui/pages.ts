@@ -1,6 +1,6 @@
 /** Where our own pages and deeds are, for whoever looks for one by its name. */
 import type { Findable } from '../core/finding/sought'
-import { type PageId, pages } from '../words/findPages'
+import { type PageId, pages } from '../words/find/pages'
 
 const HREFS: Readonly<Record<PageId, string>> = {
   watch: '/',

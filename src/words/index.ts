@@ -13,7 +13,7 @@ export { evacuation } from './evacuation/evacuation'
 export { clockTime, evenings, noteText, sitting } from './evenings/evenings'
 export { exposure } from './exposure/exposure'
 export { storage } from './exposure/storage'
-export { findText as find } from './find'
+export { findText as find } from './find/find'
 export { type ExplainedId, whatIs } from './frame/explained'
 export { forms } from './frame/forms'
 export {

@@ -49,7 +49,9 @@ function textsIn(path: string, source: string): readonly string[] {
 /** Where people read what is written: the words, the guided cards, problems, questions, places. */
 const READ = [
   ...readdirSync('src/words', { recursive: true, encoding: 'utf8' })
-    .filter((name) => name.endsWith('.ts') && !name.endsWith('.test.ts') && name !== 'findPages.ts')
+    .filter(
+      (name) => name.endsWith('.ts') && !name.endsWith('.test.ts') && name !== 'find/pages.ts',
+    )
     .map((name) => `src/words/${name}`),
   'src/core/guide/people.ts',
   'src/core/guide/animals.ts',
