@@ -5,6 +5,7 @@ import { useState } from 'react'
 import type { z } from 'zod'
 import { endEvening, readEvenings } from '../../contract/evenings'
 import { dayAt } from '../../core/calendar/plainDate'
+import type { Instant } from '../../core/dosing/given'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
@@ -77,6 +78,9 @@ function EveningLine({ evening }: { readonly evening: Lines[number] }) {
   const { timeZone } = useStrap().habits
   const { run, busy } = useActing()
   const arranges = useMay('arrange')
+  const begins = Date.parse(from) as Instant
+  /** Of the day on which it begins; another day is named. */
+  const clock = (at: string): string => words.care.time(Date.parse(at) as Instant, begins, timeZone)
   return (
     <Row as="li" gap={5} align="start" justify="between" wrap pad={5} line="seam" radius={2}>
       <Box grow shrink>
@@ -85,8 +89,8 @@ function EveningLine({ evening }: { readonly evening: Lines[number] }) {
         </Box>{' '}
         <b>{eveningWords.state[state]}</b>
         <p>
-          {fullDay(dayAt(Date.parse(from), timeZone))}, {words.clockTime(from, timeZone)} –{' '}
-          {words.clockTime(endedAt ?? to, timeZone)} · {members.join(', ')}
+          {fullDay(dayAt(Date.parse(from), timeZone))}, {clock(from)} – {clock(endedAt ?? to)} ·{' '}
+          {members.join(', ')}
         </p>
         {code && (
           <Folded title={eveningWords.codeFor(forName)}>

@@ -14,7 +14,7 @@ const sittingWords = words.sitting
 export function Gives({ evening, desk }: Part) {
   const { seen, timeZone } = evening
   const { gives, regular } = seen
-  const time = (at: number): string => words.clockTime(at, timeZone)
+  const time = (at: number): string => words.care.time(at as Instant, desk.now as Instant, timeZone)
   return (
     <Box as="section" aria-label={sittingWords.gives}>
       <Box as="h2" size={4} below={4}>

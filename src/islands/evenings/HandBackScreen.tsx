@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import type { z } from 'zod'
 import { readHandBack } from '../../contract/evenings'
 import { dayAt } from '../../core/calendar/plainDate'
+import type { Instant } from '../../core/dosing/given'
 import { call } from '../../device/call'
 import { Box, Stack } from '../../ui/Box'
 import { Frame, type Strap } from '../../ui/Frame'
@@ -38,13 +39,16 @@ function HandedBack({ initial }: Pick<Props, 'initial'>) {
   })
   const { evening, notes, names, replace, timeZone } = data
   const { forName, from, to, endedAt, state } = evening
+  const begins = Date.parse(from) as Instant
+  /** Of the day on which it begins; another day is named. */
+  const clock = (at: string): string => words.care.time(Date.parse(at) as Instant, begins, timeZone)
   return (
     <>
       <Box as="header" below={6}>
         <h1>{eveningWords.backTitle(forName)}</h1>
         <p className="second">
-          {fullDay(dayAt(Date.parse(from), timeZone))}, {words.clockTime(from, timeZone)} –{' '}
-          {words.clockTime(endedAt ?? to, timeZone)}, {eveningWords.state[state]}
+          {fullDay(dayAt(Date.parse(from), timeZone))}, {clock(from)} – {clock(endedAt ?? to)},{' '}
+          {eveningWords.state[state]}
         </p>
       </Box>
       <Box as="section" below={7} aria-label={eveningWords.back}>
@@ -55,7 +59,7 @@ function HandedBack({ initial }: Pick<Props, 'initial'>) {
         <Stack as="ol" gap={3}>
           {notes.map(({ id, at, by, memberId, fact }) => (
             <Box as="li" key={id} padY={3} lineBelow="hairline">
-              <b>{words.clockTime(at, timeZone)}</b>{' '}
+              <b>{words.care.time(at as Instant, begins, timeZone)}</b>{' '}
               {words.noteText(fact, names[memberId ?? ''] ?? '')}{' '}
               <span className="second">{by}</span>
             </Box>

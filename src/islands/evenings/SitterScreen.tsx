@@ -3,6 +3,7 @@
 import { MantineProvider } from '@mantine/core'
 import { useState } from 'react'
 import { dayAt } from '../../core/calendar/plainDate'
+import type { Instant } from '../../core/dosing/given'
 import type { GuideCard } from '../../core/guide/card'
 import { guidesFor } from '../../core/guide/guide'
 import { Box, Stack } from '../../ui/Box'
@@ -82,7 +83,7 @@ interface OpenProps {
 
 function Open({ evening, isKept, isRehearsed, desk }: OpenProps) {
   const { forName, from, to, timeZone, seen, know, asks, call, address, mayNot } = evening
-  const time = (at: number): string => words.clockTime(at, timeZone)
+  const time = (at: number): string => words.care.time(at as Instant, desk.now as Instant, timeZone)
   const [guide, setGuide] = useState<GuideCard | null>(null)
   if (guide)
     return (

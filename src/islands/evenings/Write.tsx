@@ -2,6 +2,7 @@
 
 import { Textarea } from '@mantine/core'
 import { useState } from 'react'
+import type { Instant } from '../../core/dosing/given'
 import { Box, Row, Stack } from '../../ui/Box'
 import { Button, Chip } from '../../ui/Button'
 import * as words from '../../words'
@@ -46,7 +47,7 @@ export function Write({ evening, desk }: Part) {
         </Button>
       </Row>
       <Waiting desk={desk} />
-      <Written evening={evening} />
+      <Written evening={evening} desk={desk} />
     </Stack>
   )
 }
@@ -78,7 +79,7 @@ export function Waiting({ desk }: Pick<Part, 'desk'>) {
   )
 }
 
-function Written({ evening }: Pick<Part, 'evening'>) {
+function Written({ evening, desk }: Part) {
   const { notes, timeZone, seen } = evening
   const names = new Map(seen.inCare.map(({ id, name }) => [id as string, name]))
   return (
@@ -90,7 +91,7 @@ function Written({ evening }: Pick<Part, 'evening'>) {
       <Stack as="ul" gap={2}>
         {notes.map(({ id, at, fact, memberId }) => (
           <li key={id}>
-            <b>{words.clockTime(at, timeZone)}</b>{' '}
+            <b>{words.care.time(at as Instant, desk.now as Instant, timeZone)}</b>{' '}
             {words.noteText(fact, names.get(memberId ?? '') ?? '')}
           </li>
         ))}

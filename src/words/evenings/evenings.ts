@@ -47,12 +47,6 @@ const parts = (allergies: readonly Allergy[], conditions: readonly string[]): st
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
-/** "18:00", where the household lives */
-export const clockTime = (at: number | string, timeZone: string): string =>
-  new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' }).format(
-    new Date(at),
-  )
-
 const COUNTS = [
   'No',
   'One',
@@ -131,7 +125,7 @@ export const sitting = {
   giveTo: (title: string, who: string): string => `Given now: ${title}, ${who}`,
   notBefore: (time: string): string => `Not before ${time}.`,
   notAgain: 'Not again this evening. Call first.',
-  last: (time: string): string => `Last given at ${time}.`,
+  last: (time: string): string => `Last given: ${time}.`,
   never: 'Not given yet today, as far as anybody has noted.',
   no: 'Do not give it. Call.',
   noneHere: 'None of it is there. Call.',
