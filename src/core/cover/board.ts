@@ -138,18 +138,19 @@ export function judgeNeed(
         thin = { way: need.ways.indexOf(way), have: verdict.have, need: verdict.need }
     }
   if (thin) return { state: 'thin', ...thin }
+  // Their own medicine is what is prescribed to them: another's tablets hold nothing back.
   const held =
-    ways.some((way) =>
-      way.parts.some((part) => patients.some((patient) => isHeldBack(asking, part, patient))),
-    ) ||
-    (need.id === OWN_MEDICINE &&
-      patients.some(
-        (patient) =>
-          patient &&
-          asking
-            .ownMedicine(patient)
-            .some(({ things }) => things.some((thing) => asking.isPresent(thing))),
-      ))
+    need.id === OWN_MEDICINE
+      ? patients.some(
+          (patient) =>
+            patient &&
+            asking
+              .ownMedicine(patient)
+              .some(({ things }) => things.some((thing) => asking.isPresent(thing))),
+        )
+      : ways.some((way) =>
+          way.parts.some((part) => patients.some((patient) => isHeldBack(asking, part, patient))),
+        )
   return { state: held ? 'held' : 'none', way: null, have: 0, need: 0 }
 }
 

@@ -84,6 +84,18 @@ describe('a kit that goes with somebody', () => {
     const pers = scene(goesWith(per.id), { courses, put: [{ of, count: 100 }] })
     expect(stateAt(pers, HOUSE, ida.id, 'own-medicine')).toBe('none')
   })
+  it('holds nothing back for whom something else is prescribed', () => {
+    const scenes = [1, 0].map((count) =>
+      scene(goesWith(per.id), {
+        courses: [{ member: ida, of: 'spacer' }],
+        put: [{ of: 'nitroglycerin', count }],
+      }),
+    )
+    expect(scenes.map((asked) => stateAt(asked, HOUSE, ida.id, 'own-medicine'))).toEqual([
+      'none',
+      'none',
+    ])
+  })
   it('of two kits each counts for its own, and what lies in the house for both', () => {
     const asked = scene(goesWith(ida.id), {
       put: [...inBag, { of: RELIEVER, count: 1, kit: 1 }, { of: 'spacer', count: 1, kit: 1 }],
