@@ -22,7 +22,7 @@ const serviceWorker = {
         .map((file) => ({ url: `/${file}`, revision: hash(readFileSync(`${root}/${file}`)) }))
       // The pages change with what they are made of.
       const revision = hash(JSON.stringify(assets))
-      const pages = ['/round', '/incident', '/away'].map((url) => ({ url, revision }))
+      const pages = ['/round', '/incident', '/roadside', '/away'].map((url) => ({ url, revision }))
       await build({
         entryPoints: ['src/serviceWorker/index.ts'],
         outfile: `${root}/sw.js`,

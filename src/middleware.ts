@@ -12,6 +12,9 @@ const OPEN = [
   '/evening',
   '/evening/',
   '/join',
+  '/lid',
+  '/lid/',
+  '/roadside',
   '/join/',
   '/sign-in',
   '/new-password',
@@ -64,7 +67,9 @@ export const onRequest = defineMiddleware(async (context, next) => {
 
 /** Whoever comes in by an invitation gets no household of their own beside it. */
 const isOnTheWay = (pathname: string): boolean =>
-  /^\/(?:join|evening|api\/evening|api\/invitation|api\/account)(?:\/|$)/.test(pathname)
+  /^\/(?:join|evening|lid|api\/lid|api\/evening|api\/invitation|api\/account)(?:\/|$)/.test(
+    pathname,
+  )
 
 const foreign = (): Response =>
   problem(

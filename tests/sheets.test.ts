@@ -32,11 +32,12 @@ const sheet = (change: Partial<LidSheet> = {}): LidSheet => ({
   numbers: { emergency: '113', poison: '555 0122' } as LidSheet['numbers'],
   look: { kind: 'whole', on: plainDate('2026-10-01'), by: 'Ilse' },
   printedOn: day,
+  lidCode: null,
   pockets: [{ name: 'Tray', lines: [line()] }],
   ...change,
 })
 const lid = async (change: Partial<LidSheet> = {}, size: keyof typeof PAPER = 'A4') =>
-  pagesOf(await lidSheetPdf(sheet(change), size))
+  pagesOf(await lidSheetPdf(sheet(change), size, null))
 
 describe('the lid sheet', () => {
   it.each(PAPER_SIZES)(

@@ -35,8 +35,12 @@ export async function whoIsIn(
   return found && { name: found.user.name, isDemo: found.user.email === DEMO_EMAIL }
 }
 
+/** Where this application is reached: only this machine's own names get as far as here. */
+export const originOf = ({ headers, url }: Pick<Request, 'headers' | 'url'>): string =>
+  runtime().publicOrigin ?? `http://${headers.get('host') ?? new URL(url).host}`
+
 export function deskOf({ headers, url }: Request): AccountDesk {
-  const { world, auth, secret, letters, publicOrigin } = runtime()
+  const { world, auth, secret, letters } = runtime()
   return {
     db: world.db,
     auth,
@@ -47,8 +51,7 @@ export function deskOf({ headers, url }: Request): AccountDesk {
       address: headers.get(PEER_HEADER) ?? '',
       deviceMark: cookieIn(headers, DEVICE_COOKIE),
     },
-    // Only this machine's own names get as far as here.
-    origin: publicOrigin ?? `http://${headers.get('host') ?? new URL(url).host}`,
+    origin: originOf({ headers, url }),
     demoEmail: DEMO_EMAIL,
     lastBackup,
   }

@@ -43,6 +43,8 @@ export type FileHandler<E extends FileEndpoint> = (
   world: World,
   caller: Caller,
   asked: AskedFile<E>,
+  /** Where the application is reached, for what is printed. */
+  origin: string,
 ) => Promise<ServedFile>
 
 type Handler<E> = E extends FileEndpoint

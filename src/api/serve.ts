@@ -7,7 +7,7 @@ import { mustBeFromBefore } from '../app/people/late'
 import { arrivesLate, type Endpoint, type FileEndpoint, hasBody, isAct } from '../contract/endpoint'
 import { may, type Right } from '../core/people/role'
 import { issueText } from '../words/frame/forms'
-import { deskOf } from './accountDesk'
+import { deskOf, originOf } from './accountDesk'
 import { fileHeaders } from './fileNames'
 import type {
   AccountHandler,
@@ -91,7 +91,7 @@ const isLetIn = (done: unknown): done is LetIn =>
 export async function serveFile<E extends FileEndpoint>(
   endpoint: E,
   handle: FileHandler<E>,
-  { caller, inPath, url }: Incoming,
+  { request, caller, inPath, url }: Incoming,
 ): Promise<Response> {
   const who = mustBeAllowed(caller, endpoint.right)
   const asked = readAddress(endpoint, inPath, url)
@@ -100,6 +100,7 @@ export async function serveFile<E extends FileEndpoint>(
     runtime().world,
     who,
     asked as AskedFile<E>,
+    originOf(request),
   )
   return new Response(body as BodyInit, { headers: fileHeaders(name, type, inline) })
 }

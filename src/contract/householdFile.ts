@@ -193,6 +193,7 @@ export const RECORDS = {
     note: wire.longText,
     facts: nested(members.memberFacts.nullable()),
     guest_until: day.nullable(),
+    guest_days: nested(members.guestDays.nullable().default(null)),
   }),
   weighing: z.strictObject({
     ...acted,
@@ -406,6 +407,16 @@ export const RECORDS = {
     amount: wire.someAmount,
     state: z.enum(LINE_STATES),
   }),
+  roadside_taking: z
+    .strictObject({
+      ...acted,
+      item_id: id,
+      pocket_id: id,
+      amount: wire.someAmount,
+      on_day: day,
+      by_lid: z.boolean(),
+    })
+    .describe('Given away at a roadside, and not made up for yet'),
   errand_deferral: z.strictObject({ ...acted, errand_key: text.min(1), until_day: day }),
   stock_view: z.strictObject({ ...acted, name: wire.givenName, filter: nested(stock.stockFilter) }),
   calendar_feed: z

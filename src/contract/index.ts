@@ -17,6 +17,7 @@ import * as people from './people'
 import * as places from './places'
 import * as record from './record'
 import * as restock from './restock'
+import * as roadside from './roadside'
 import * as rounds from './rounds'
 import * as sheets from './sheets'
 import * as stock from './stock'
@@ -41,6 +42,7 @@ export const contract = {
   places,
   record,
   restock,
+  roadside,
   rounds,
   sheets,
   stock,

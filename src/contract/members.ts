@@ -13,6 +13,7 @@ const memberFields = {
   note: wire.longText,
   facts: members.memberFacts,
   guestUntil: wire.plainDate.nullable(),
+  guestDays: members.guestDays.nullable(),
 }
 
 const ofMember = z.object({ memberId: wire.memberId })
@@ -32,6 +33,7 @@ export const addMember = endpoint(
       note: memberFields.note.default(''),
       facts: memberFields.facts.nullable().default(null),
       guestUntil: memberFields.guestUntil.default(null),
+      guestDays: memberFields.guestDays.default(null),
       grams: wire.grams.nullable().default(null),
     }),
   },
@@ -57,7 +59,11 @@ export const stayAgain = endpoint(
   {
     records: ['guest_stays'],
     params: ofMember,
-    body: z.object({ ...wire.seen, until: wire.plainDate }),
+    body: z.object({
+      ...wire.seen,
+      until: wire.plainDate,
+      days: members.guestDays.nullable().default(null),
+    }),
   },
   wire.done,
 )

@@ -21,6 +21,7 @@ export type TripLineId = Brand<string, 'TripLineId'>
 export type TemperatureLogId = Brand<string, 'TemperatureLogId'>
 export type PersonId = Brand<string, 'PersonId'>
 export type EveningId = Brand<string, 'EveningId'>
+export type LidCodeId = Brand<string, 'LidCodeId'>
 export type InvitationId = Brand<string, 'InvitationId'>
 export type ActId = Brand<string, 'ActId'>
 export type MovementId = Brand<string, 'MovementId'>

@@ -12,8 +12,8 @@ declare const self: ServiceWorkerGlobalScope & {
   readonly __WB_MANIFEST: { url: string; revision: string | null }[]
 }
 
-/** Rounds and incidents are gone through on these pages, whichever they are. */
-const STANDING_PAGES = ['/round', '/incident']
+/** Rounds and incidents are gone through on these pages, whichever they are; kits are shown at a roadside. */
+const STANDING_PAGES = ['/round', '/incident', '/roadside']
 const AWAY_PAGE = '/away'
 /** Always asked of the server. */
 const SIGN_IN = '/sign-in'

@@ -1,6 +1,7 @@
 /** The lid sheet as a page of the browser, as large as its paper; prints as it is shown. */
 import type { LidSheet } from '../core/sheet/lidSheet'
 import * as words from '../words'
+import { type LidOpens, LidQr } from './LidQr'
 import classes from './lidSheet.module.css'
 import type { PaperSize } from './paper'
 import paper from './paper.module.css'
@@ -12,9 +13,12 @@ const UNDER = { display: 'block', fontWeight: 400 } as const
 export const LidSheetPaper = ({
   sheet,
   size,
+  opens,
 }: {
   readonly sheet: LidSheet
   readonly size: PaperSize
+  /** The code on the lid, where there is one. */
+  readonly opens: LidOpens | null
 }) => (
   <main id="main" className={paper.paper} data-size={size}>
     <div className={classes.numbers}>
@@ -25,6 +29,7 @@ export const LidSheetPaper = ({
         {sheetsWords.poison} <b>{sheet.numbers.poison ?? sheetsWords.blank}</b>
       </span>
     </div>
+    {opens && <LidQr opens={opens} />}
     <h1>{sheet.kit}</h1>
     <p className={classes.under}>
       {sheetsWords.belongsTo(sheet.household)} · {sheetsWords.checked(sheet.look)}

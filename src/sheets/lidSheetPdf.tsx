@@ -1,9 +1,11 @@
 /** The lid sheet as a PDF for A4, A5 or Letter, with the application's own fonts. */
-import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
+import { Document, Image, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
 import type { LidSheet, SheetLine } from '../core/sheet/lidSheet'
 import * as words from '../words'
+import type { LidOpens } from './LidQr'
 import type { PaperSize } from './paper'
 import { body, heading, INK, registerFonts, SEAM, SECOND } from './pdfFonts'
+import { qrPicture } from './qr'
 
 /** A pocket with more lines may run over a page. */
 const MOST_UNBROKEN = 16
@@ -29,6 +31,11 @@ const styles = (small: boolean) =>
     },
     number: { fontFamily: heading, fontWeight: 700, fontSize: small ? 11 : 14 },
     title: { fontFamily: heading, fontWeight: 700, fontSize: small ? 17 : 24 },
+    head: { flexDirection: 'row', justifyContent: 'space-between', gap: 12 },
+    headText: { flexShrink: 1 },
+    qr: { width: 92, alignItems: 'center', fontSize: 7, textAlign: 'center', marginBottom: 6 },
+    qrPicture: { width: 68, height: 68, marginBottom: 2 },
+    qrCode: { fontWeight: 700 },
     under: { color: SECOND, marginTop: 2, marginBottom: small ? 6 : 10 },
     pocket: {
       borderWidth: 1,
@@ -64,12 +71,23 @@ const styles = (small: boolean) =>
   })
 
 /** @returns the bytes of the PDF */
-export async function lidSheetPdf(sheet: LidSheet, size: PaperSize): Promise<Uint8Array> {
+export async function lidSheetPdf(
+  sheet: LidSheet,
+  size: PaperSize,
+  opens: LidOpens | null,
+): Promise<Uint8Array> {
   registerFonts()
-  return new Uint8Array(await renderToBuffer(<Sheet sheet={sheet} size={size} />))
+  const qr = opens && { ...opens, picture: await qrPicture(opens.address) }
+  return new Uint8Array(await renderToBuffer(<Sheet sheet={sheet} size={size} qr={qr} />))
 }
 
-function Sheet({ sheet, size }: { readonly sheet: LidSheet; readonly size: PaperSize }) {
+interface SheetProps {
+  readonly sheet: LidSheet
+  readonly size: PaperSize
+  readonly qr: (LidOpens & { readonly picture: string }) | null
+}
+
+function Sheet({ sheet, size, qr }: SheetProps) {
   const s = styles(size === 'A5')
   const w = words.sheets
   return (
@@ -79,8 +97,21 @@ function Sheet({ sheet, size }: { readonly sheet: LidSheet; readonly size: Paper
           <Text style={s.number}>{`${w.emergency} ${sheet.numbers.emergency ?? w.blank}`}</Text>
           <Text style={s.number}>{`${w.poison} ${sheet.numbers.poison ?? w.blank}`}</Text>
         </View>
-        <Text style={s.title}>{sheet.kit}</Text>
-        <Text style={s.under}>{`${w.belongsTo(sheet.household)} · ${w.checked(sheet.look)}`}</Text>
+        <View style={s.head}>
+          <View style={s.headText}>
+            <Text style={s.title}>{sheet.kit}</Text>
+            <Text
+              style={s.under}
+            >{`${w.belongsTo(sheet.household)} · ${w.checked(sheet.look)}`}</Text>
+          </View>
+          {qr && (
+            <View style={s.qr}>
+              <Image src={qr.picture} style={s.qrPicture} />
+              <Text>{words.roadside.lid.scan}</Text>
+              <Text style={s.qrCode}>{qr.code}</Text>
+            </View>
+          )}
+        </View>
         <View style={[s.row, s.headings]} fixed>
           <Text style={s.item}>{w.headings.item}</Text>
           <Text style={s.purpose}>{w.headings.purpose}</Text>

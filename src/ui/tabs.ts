@@ -20,6 +20,7 @@ export const MORE = [
   { id: 'print', href: '/print' },
   { id: 'record', href: '/record' },
   { id: 'incidents', href: '/incident' },
+  { id: 'roadside', href: '/roadside' },
   // A file: it comes with the press, and no page is opened.
   { id: 'export', href: '/api/everything.zip' },
   { id: 'settings', href: '/settings' },

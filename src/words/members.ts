@@ -1,9 +1,9 @@
 /** English for people and animals. */
-import type { PlainDate } from '../core/calendar/plainDate'
+import type { PlainDate, Weekday } from '../core/calendar/plainDate'
 import type { CourseState } from '../core/household/course'
 import type { WeightState } from '../core/household/weight'
 import { weight } from './care/weights'
-import { counted, fullDay } from './frame/format'
+import { counted, fullDay, list, WEEKDAY_NAMES } from './frame/format'
 
 export const member = {
   prescriptionOf: (name: string): string => `Prescription of ${name}`,
@@ -152,7 +152,26 @@ export const member = {
   guest: 'Add a guest',
   guestUntil: 'Stays until',
   guestFacts: 'Three facts are enough; the rest can wait.',
-  isGuest: (until: PlainDate): string => `guest until ${fullDay(until)}`,
+  isGuest: (until: PlainDate, days?: readonly Weekday[] | null): string =>
+    days
+      ? `guest, here on ${list([...days].sort().map((day) => WEEKDAY_NAMES[day - 1] ?? ''))} until ${fullDay(until)}`
+      : `guest until ${fullDay(until)}`,
+  stay: {
+    tonight: 'Until tonight',
+    weekend: 'Until Sunday',
+    again: 'Comes again every week, on these days',
+  },
+  word: {
+    title: 'What their parents said',
+    why: 'A guest is given nothing from a label without the word of who is responsible for them. It holds for what is named here, until its last day.',
+    who: 'Who said so',
+    whoMissing: 'Say who said so: nothing is given on nobody’s word.',
+    phone: 'Their phone',
+    substances: 'May be given, as the label says',
+    until: 'Their word holds until',
+    line: (who: string, names: readonly string[], until: PlainDate): string =>
+      `${who}: ${list(names)}, until ${fullDay(until)}`,
+  },
   again: {
     title: 'Here before',
     why: 'What you were told about them the last time is kept. Ask again whether it still holds.',

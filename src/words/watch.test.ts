@@ -252,9 +252,12 @@ describe('why something is to be done', () => {
       { code: 'turns', day: soon, clock: 'opened', spare },
       'opened, good to 5 Dec; Row house has 4 to spare',
     ],
-    [{ code: 'below_par', good: total(1), par: units(3), spare: null }, '1 of 3 there'],
     [
-      { code: 'below_par', good: total(0), par: units(3), spare },
+      { code: 'below_par', good: total(1), par: units(3), spare: null, takenOn: null },
+      '1 of 3 there',
+    ],
+    [
+      { code: 'below_par', good: total(0), par: units(3), spare, takenOn: null },
       '0 of 3 there; Row house has 4 to spare',
     ],
     [
@@ -338,6 +341,24 @@ describe('why something is to be done', () => {
     [
       { code: 'trip_over', tripId: 't' as never, to: plainDate('2026-11-24'), packed: 2 },
       'over since 24 Nov; 2 lines are still in the bags',
+    ],
+    [
+      {
+        code: 'below_par',
+        good: total(1),
+        par: units(3),
+        spare: null,
+        takenOn: plainDate('2026-11-24'),
+      },
+      '1 of 3 there; given away at a roadside 24 Nov',
+    ],
+    [
+      { code: 'given_away', on: plainDate('2026-11-24'), byLid: false },
+      'given away at a roadside 24 Nov',
+    ],
+    [
+      { code: 'given_away', on: plainDate('2026-11-24'), byLid: true },
+      'taken by whoever opened the kit 24 Nov',
     ],
     [{ code: 'taken_along', since: plainDate('2026-11-24') }, 'Grete took it along 24 Nov'],
     [

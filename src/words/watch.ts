@@ -83,6 +83,10 @@ function toDo({ act, count, title, places }: Extract<Headline, { code: 'to_do' }
       return `${things} ${count === 1 ? 'expires' : 'expire'} soon${at}`
     case 'top_up':
       return `${things} ${is} short${at}`
+    case 'make_up':
+      return count === 1
+        ? `${title} was given away at a roadside`
+        : `${things} were given away at a roadside`
     case 'check':
       return count === 1
         ? `${title} is due for a check`
@@ -156,6 +160,7 @@ const TO_DO_UNDER: Readonly<Record<ErrandAct, string>> = {
   refill: 'Ask for the next pack in time.',
   replace: 'Replace them before they expire, or use them up where they are needed.',
   top_up: 'What belongs there is not all there. The restock list has the packs.',
+  make_up: 'Put it on the list, so that the kit is whole again.',
   check: 'A look takes a few minutes, and a phone in one hand.',
   weigh: 'Doses by weight wait for it.',
   ask_member: 'What nobody has asked is not taken for none.',
@@ -316,6 +321,7 @@ export const watchText = {
     refill: 'Get the next pack',
     replace: 'Replace',
     top_up: 'Top up',
+    make_up: 'Make up for',
     check: 'Check',
     weigh: 'Weigh',
     ask_member: 'Ask about',
@@ -360,7 +366,7 @@ export const watchText = {
       case 'turns':
         return `${reason.clock === 'opened' ? 'opened, good' : 'good'} to ${shortDay(reason.day, today)}${from(reason.spare)}`
       case 'below_par':
-        return `${formatAmount(reason.good)} of ${formatAmount(reason.par)} there${from(reason.spare)}`
+        return `${formatAmount(reason.good)} of ${formatAmount(reason.par)} there${reason.takenOn ? `; given away at a roadside ${shortDay(reason.takenOn, today)}` : ''}${from(reason.spare)}`
       case 'round_due':
         return `${pocketsOf(reason.pockets, reason.allPockets)}: ${why(reason.why, reason.since, today)}`
       case 'gap':
@@ -404,6 +410,8 @@ export const watchText = {
         ].join('; ')
       case 'trip_over':
         return `over since ${shortDay(reason.to, today)}; ${several(reason.packed, 'line is', 'lines are')} still in the bags`
+      case 'given_away':
+        return `${reason.byLid ? 'taken by whoever opened the kit' : 'given away at a roadside'} ${shortDay(reason.on, today)}`
       case 'taken_along':
         return `${member || 'somebody who is no longer here'} took it along ${shortDay(reason.since, today)}`
       case 'follow_up':
@@ -441,6 +449,7 @@ export const watchText = {
     refill: 'Put on list',
     replace: 'Put on list',
     top_up: 'Put on list',
+    make_up: 'Put on list',
     check: 'Start',
     weigh: 'Weigh',
     ask_member: 'Answer',

@@ -187,6 +187,7 @@ export const errandsIn = (survey: Survey, rounds: readonly KitRound[] = []): rea
     trips: [],
     coming: [],
     harsh: new Set(),
+    takings: [],
     recalled: 0,
   }).filter(({ act }) => act !== 'identify')
 

@@ -24,6 +24,12 @@ export const PEOPLE: readonly Member[] = [
   aMember('dog', { kg: 14 }),
   aMember('cat', { kg: 4 }),
   aMember('bird', { kg: 0.1 }),
+  aPerson(6, {
+    kg: 21,
+    guestUntil: addDays(TODAY, 60),
+    guestDays: [6, 7],
+    facts: { allergies: [{ kind: 'substance', substance: 'latex' }] },
+  }),
 ]
 
 export const laidOf = (places: number): fc.Arbitrary<Laid> =>

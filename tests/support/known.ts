@@ -43,6 +43,7 @@ export interface Household {
   readonly followUps?: Known['followUps']
   readonly trips?: Known['trips']
   readonly coming?: Known['coming']
+  readonly takings?: Known['takings']
 }
 
 const entryOf = (id: string) => {
@@ -64,6 +65,7 @@ export function knownOf({
   followUps = [],
   trips = [],
   coming = [],
+  takings = [],
 }: Household): Known {
   const sites = places.map(({ kit, ...fields }, n) => {
     const place = { ...aPlace(n + 1, `Place ${n + 1}`), ...fields }
@@ -162,6 +164,7 @@ export function knownOf({
     trips,
     coming,
     harsh: new Set(),
+    takings,
   }
 }
 

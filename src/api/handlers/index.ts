@@ -18,6 +18,7 @@ import { people } from './people'
 import { places } from './places'
 import { record } from './record'
 import { restock } from './restock'
+import { roadside } from './roadside'
 import { rounds } from './rounds'
 import { sheets } from './sheets'
 import { stock } from './stock'
@@ -42,6 +43,7 @@ export const handlers: { readonly [Noun in keyof Contract]: HandlersOf<Contract[
   places,
   record,
   restock,
+  roadside,
   rounds,
   sheets,
   stock,

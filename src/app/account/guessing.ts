@@ -23,6 +23,8 @@ const DEMO = { most: 40, minutes: 10 }
 const LETTERS = { most: 3, minutes: 60 }
 /** Of one address; nobody mistypes a code more often. */
 const INVITATIONS = { most: 30, minutes: 15 }
+/** Of one lid: nobody takes more out of a kit. */
+const TAKEN_BY_LID = { most: 60, minutes: 60 }
 const NEW_ACCOUNTS = { most: 20, minutes: 60 }
 
 /** No address and no e-mail is kept: only what follows from it and the server's secret. */
@@ -37,6 +39,7 @@ export type Tried =
   | 'new_account'
   | 'passkey'
   | 'invitation'
+  | 'lid'
 
 /** @throws {Refusal} `too_many_tries` with the minutes to wait */
 export async function mayTry(
@@ -66,6 +69,8 @@ function limitsOf(
       return [from]
     case 'invitation':
       return [{ bucket: hashed(secret, 'invitation', address), ...INVITATIONS }]
+    case 'lid':
+      return [{ bucket: hashed(secret, 'lid', email), ...TAKEN_BY_LID }]
     case 'new_account':
       return [{ bucket: hashed(secret, 'new', address), ...NEW_ACCOUNTS }]
     case 'letter':

@@ -2,7 +2,7 @@
 import type { PlainDate } from '../../core/calendar/plainDate'
 import { allergyFaults } from '../../core/cover/suitability'
 import { signed } from '../../core/household/asked'
-import { blankFacts, isAnimal, type MemberFacts } from '../../core/household/member'
+import { blankFacts, isAnimal, type Member, type MemberFacts } from '../../core/household/member'
 import type { Species } from '../../core/household/species'
 import { weightFault } from '../../core/household/weight'
 import type { MemberId, WeighingId } from '../../core/ids'
@@ -21,6 +21,8 @@ export interface MemberFields {
   readonly note: string
   readonly facts: MemberFacts | null
   readonly guestUntil: PlainDate | null
+  /** Of a guest who comes again every week. */
+  readonly guestDays?: Member['guestDays']
 }
 
 /** Adds a member; a weight may come along, as for a guest made in seconds. */
@@ -50,6 +52,7 @@ export const addMember = (
           signed(member.facts ?? blankFacts(member.species), undefined, acting.who, acting.today),
         ),
         guest_until: member.guestUntil,
+        guest_days: daysColumn(member.guestDays),
       })) as MemberId
       if (grams !== null) {
         const weighing = { on: acting.today, grams }
@@ -81,7 +84,7 @@ export const changeMember = (
     { key, kind: 'member_changed', request: { memberId, seenVersion, patch } },
     async (acting) => {
       const member = await mustBeMember(acting, memberId)
-      const { facts, guestUntil, ...same } = patch
+      const { facts, guestUntil, guestDays, ...same } = patch
       mustFit(acting, patch.species ?? member.species, { facts: member.facts, ...patch })
       mustEdit(
         await editRecord(
@@ -94,6 +97,7 @@ export const changeMember = (
               facts: JSON.stringify(signed(facts, member.facts.told, acting.who, acting.today)),
             }),
             ...(guestUntil !== undefined && { guest_until: guestUntil }),
+            ...(guestDays !== undefined && { guest_days: daysColumn(guestDays) }),
           },
           seenVersion,
         ),
@@ -114,19 +118,24 @@ export const stayAgain = (
     readonly memberId: MemberId
     readonly seenVersion: number
     readonly until: PlainDate
+    readonly days?: Member['guestDays']
   },
 ) => {
-  const { key, memberId, seenVersion, until } = asked
-  const request = { memberId, seenVersion, until }
+  const { key, memberId, seenVersion, until, days } = asked
+  const request = { memberId, seenVersion, until, days }
   return act(world, caller, { key, kind: 'guest_stays', request }, async (acting) => {
     const { trx, today } = acting
     if (until < today) throw new Refusal({ code: 'day_gone', today })
     const { earlierGuests } = await readMembersAndGuests(trx, today)
     if (!earlierGuests.some(({ id }) => id === memberId)) throw notFound()
-    mustEdit(await editRecord(acting, 'member', memberId, { guest_until: until }, seenVersion))
+    const stay = { guest_until: until, guest_days: daysColumn(days) }
+    mustEdit(await editRecord(acting, 'member', memberId, stay, seenVersion))
     return {}
   })
 }
+
+const daysColumn = (days: Member['guestDays']): string | null =>
+  days ? JSON.stringify([...days].sort()) : null
 
 /** @throws {Refusal} born in the future, facts of another kind, the same allergy twice */
 function mustFit(

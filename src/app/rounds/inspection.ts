@@ -8,6 +8,7 @@ import { type FollowUp, followUpsOf } from '../../core/incident/followUps'
 import { memberOf } from '../../core/incident/patient'
 import type { Judged } from '../../core/judgement/judgement'
 import { harshLines } from '../../core/restock/weatherOf'
+import type { Taking } from '../../core/roadside/taking'
 import type { Sighting } from '../../core/rounds/contents'
 import { type KitRound, kitRounds } from '../../core/rounds/due'
 import { learnSpeed, type Speed } from '../../core/rounds/duration'
@@ -17,6 +18,7 @@ import type { Survey } from '../../core/watch/survey'
 import { readCareEntries, readIncidents } from '../../db/care/care'
 import { readYears } from '../../db/exposure/temperatures'
 import { readConfirmations } from '../../db/record/history'
+import { openTakings } from '../../db/roadside/takings'
 import { readSightings, readTimings } from '../../db/rounds/rounds'
 import { openTrips, readTripLines } from '../../db/trips/trips'
 import { judgedStockOf, judgedWith } from '../cover/judgementOf'
@@ -39,6 +41,7 @@ export interface InspectedStock extends Confirmed {
   readonly trips: readonly TripToDo[]
   readonly coming: readonly HarmAhead[]
   readonly harsh: ReadonlySet<string>
+  readonly takings: readonly Taking[]
 }
 
 const inspectedWith = async (
@@ -56,6 +59,7 @@ const inspectedWith = async (
     trips: await tripsToDo(trx),
     coming: harmsAhead(survey, years, keepingIn(judged)),
     harsh: harshLines(survey, { years, keepingOf: keepingIn(judged) }),
+    takings: await openTakings(trx),
     sightings: await readSightings(trx, household.timeZone),
     speed: learnSpeed(await readTimings(trx)),
     rounds: kitRounds(confirmed.survey, confirmed.confirmations, household.roundPace, catalogue()),

@@ -10,6 +10,7 @@ import { type LidSheet, type SheetContent, sheetContent } from '../../core/sheet
 import { kitLook } from '../../core/trust/kitLook'
 import type { Survey } from '../../core/watch/survey'
 import { readMembers } from '../../db/members/members'
+import { lidCodeOf } from '../../db/roadside/lidCodes'
 import { notFound } from '../frame/refusal'
 import {
   type Caller,
@@ -46,6 +47,7 @@ export async function sheetOf(
     household: household.name,
     numbers: numbersToCall(household),
     memberNames: members.map(({ name }) => name),
+    lidCode: (await lidCodeOf(trx, kitId))?.id ?? null,
     keepingOf: (item) => keepingOfItem(item, catalogue()),
   })
 }

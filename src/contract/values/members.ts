@@ -97,6 +97,15 @@ const personFacts = z.object({
   evacuation: z
     .object({ drives: z.boolean().optional(), help: z.enum(HELPS).optional() })
     .optional(),
+  word: z
+    .object({
+      who: wire.shortText.min(1, 'Say who said yes'),
+      phone: wire.shortText,
+      substances: z.array(substance).max(40).readonly(),
+      on: wire.plainDate,
+      until: wire.plainDate,
+    })
+    .optional(),
 })
 
 const animalFacts = z.object({
@@ -173,6 +182,9 @@ export const ownFacts = z.object({
   why: wire.longText.optional(),
 })
 
+/** The days of the week on which a guest comes again and again. */
+export const guestDays = z.array(wire.weekday).min(1, 'Pick a day').max(7).readonly()
+
 export const memberValue = z.object({
   id: wire.memberId,
   name: z.string(),
@@ -192,5 +204,6 @@ export const memberValue = z.object({
     )
     .readonly(),
   guestUntil: wire.plainDate.nullable(),
+  guestDays: guestDays.nullish(),
   version: wire.version,
 })

@@ -19,7 +19,13 @@ export const errandReason = z.discriminatedUnion('code', [
   z.object({ code: z.literal('unclean'), since: wire.plainDate }),
   z.object({ code: z.literal('missing'), since: wire.plainDate }),
   z.object({ code: z.literal('turns'), day: wire.plainDate, clock: stock.clock, spare: spareAt }),
-  z.object({ code: z.literal('below_par'), good: wire.total, par: wire.amount, spare: spareAt }),
+  z.object({
+    code: z.literal('below_par'),
+    good: wire.total,
+    par: wire.amount,
+    spare: spareAt,
+    takenOn: wire.plainDate.nullable(),
+  }),
   z.object({
     code: z.literal('round_due'),
     why: z.enum(DUE_CODES),
@@ -75,6 +81,7 @@ export const errandReason = z.discriminatedUnion('code', [
     hundredths: z.int(),
     things: z.int(),
   }),
+  z.object({ code: z.literal('given_away'), on: wire.plainDate, byLid: z.boolean() }),
   z.object({ code: z.literal('taken_along'), since: wire.plainDate }),
   z.object({
     code: z.literal('follow_up'),

@@ -2,7 +2,7 @@
 import type { PlainDate } from '../calendar/plainDate'
 import { goesTo } from '../household/goesWith'
 import type { KitUse } from '../household/kitUse'
-import { belongsOn } from '../household/member'
+import { belongsOn, comesOn } from '../household/member'
 import { guessRange, kitUseOf } from '../household/places'
 import type { KitId, MemberId } from '../ids'
 import { type Question, skillsAmong } from './asking'
@@ -12,7 +12,8 @@ import type { CoverKit, CoverPlace, CoverStock } from './pantry'
 /**
  * Who is expected at a place on a day. Where nobody has said who is usually there, everybody is:
  * unknown is never nobody. Guests, and those of whom nobody has said where they are, are where the
- * household lives; where it lives nowhere, everywhere. Whoever is on a trip all day is not there.
+ * household lives; where it lives nowhere, everywhere. Whoever is on a trip all day is not there, nor is
+ * a guest who comes on other days of the week.
  */
 export function expectedAt(
   place: Pick<CoverPlace, 'usuallyThere' | 'isStore' | 'elsewhere'>,
@@ -25,7 +26,7 @@ export function expectedAt(
     ),
   )
   const all = members.filter((member) => belongsOn(member, day))
-  const here = all.filter(({ id }) => !away.has(id))
+  const here = all.filter((member) => !away.has(member.id) && comesOn(member, day))
   const usual = new Set(place.usuallyThere)
   if (!all.some(({ id }) => usual.has(id))) return new Set(here.map(({ id }) => id))
   const somewhere = new Set(places.flatMap(({ usuallyThere }) => usuallyThere))

@@ -17,6 +17,13 @@ export type DoseRefusal =
   | { readonly code: 'not_a_vet' }
   /** Somebody of whom nothing is known: strangers are given no medicine. */
   | { readonly code: 'stranger' }
+  /** Somebody else's child, whose parents said yes to other things, or whose word has ended. */
+  | {
+      readonly code: 'not_in_word'
+      readonly who: string
+      readonly phone: string
+      readonly endedOn: PlainDate | null
+    }
   | { readonly code: 'card_ended'; readonly on: PlainDate }
   | { readonly code: 'card_review_over'; readonly on: PlainDate }
   /** More than ten times, or less than a tenth, of what another source says. */

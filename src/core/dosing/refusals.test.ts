@@ -35,6 +35,22 @@ const weighedLong = (member: Member, daysAgo: number, grams: number): Member => 
 const allergic = (substance: 'acetaminophen' | 'sorbitol') =>
   aPerson(7, { kg: 22.4, facts: { allergies: [{ kind: 'substance', substance }] } })
 
+/** A child who is a guest, whose mother named one thing. */
+const saidYes = (substance: 'acetaminophen' | 'ibuprofen', until = DAY) =>
+  aPerson(7, {
+    kg: 22.4,
+    guestUntil: addDays(DAY, 2),
+    facts: {
+      word: {
+        who: 'Mara Holt',
+        phone: '555',
+        substances: [substance],
+        on: addDays(DAY, -3),
+        until,
+      },
+    },
+  })
+
 /** What is asked, and the first reason that has to be among those given. */
 const CASES: readonly (readonly [string, DoseCard, Member, RefusalCode, Asked?])[] = [
   // whose rule it is
@@ -55,6 +71,18 @@ const CASES: readonly (readonly [string, DoseCard, Member, RefusalCode, Asked?])
     }),
     dog,
     'not_a_vet',
+  ],
+  [
+    'a label their parents said yes to, of another thing',
+    liquid,
+    saidYes('ibuprofen'),
+    'not_in_word',
+  ],
+  [
+    'a label their parents said yes to until yesterday',
+    liquid,
+    saidYes('acetaminophen', addDays(DAY, -1)),
+    'not_in_word',
   ],
   ['a label, for a guest', liquid, aPerson(7, { kg: 22.4, guestUntil: DAY }), 'stranger'],
   [
@@ -570,5 +598,14 @@ describe('a question that is answered', () => {
     expect(codesOf(ask(liquid, allergic('acetaminophen'), { answered: new Set(keys) }))).toContain(
       'allergy',
     )
+  })
+})
+
+describe('a child who is a guest', () => {
+  it('is given by the label what their parents named, like any child, until the word ends', () => {
+    const own = ask(liquid, aPerson(7, { kg: 22.4 }))
+    const guest = ask(liquid, saidYes('acetaminophen'))
+    expect(guest.kind).toBe('give')
+    expect(guest.kind === 'give' && guest.dose).toEqual(own.kind === 'give' && own.dose)
   })
 })

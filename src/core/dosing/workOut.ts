@@ -4,9 +4,10 @@
  * be given. Liquids are rounded down to the mark of the syringe, tablets down to a cut that
  * they allow: never up past the rule.
  */
-import { daysBetween } from '../calendar/plainDate'
+import { daysBetween, type PlainDate } from '../calendar/plainDate'
 import type { SubstanceId } from '../catalogue/substances'
 import { type Patient, type Thing, type Unsuited, unsuited } from '../cover/suitability'
+import { type Member, wordOn } from '../household/member'
 import { ageInYears, weightOn } from '../household/weight'
 import { exact } from '../quantity/exact'
 import { strengthText } from '../quantity/measure'
@@ -101,7 +102,8 @@ function cardRefusals(question: DoseQuestion): readonly DoseRefusal[] {
   if (animal && isLabel(card)) return [{ code: 'ask_vet' }]
   if (animal && card.source.kind !== 'vet') refusals.push({ code: 'not_a_vet' })
   if (!isFor(card, patient)) refusals.push({ code: 'card_for_others' })
-  if (isLabel(card) && member.guestUntil !== null) refusals.push({ code: 'stranger' })
+  const noWord = isLabel(card) ? withoutWord(card, member, day) : null
+  if (noWord) refusals.push(noWord)
   if (card.endsOn !== null && card.endsOn < day)
     refusals.push({ code: 'card_ended', on: card.endsOn })
   if (card.reviewOn !== null && card.reviewOn < day)
@@ -109,6 +111,19 @@ function cardRefusals(question: DoseQuestion): readonly DoseRefusal[] {
   const gap = sourceGap(card, question.cards, patient)
   if (gap && card.confirmed === null) refusals.push(gap)
   return refusals
+}
+
+/** A guest is given what a label says only by the word of who is responsible for them. */
+function withoutWord(card: DoseCard, member: Member, day: PlainDate): DoseRefusal | null {
+  if (member.guestUntil === null) return null
+  const said = member.facts.kind === 'person' ? member.facts.word : undefined
+  if (!said) return { code: 'stranger' }
+  const { about } = card
+  const word = wordOn(member, day)
+  const isNamed = about.kind === 'substance' && word?.substances.includes(about.substance)
+  if (isNamed) return null
+  const { who, phone, until } = said
+  return { code: 'not_in_word', who, phone, endedOn: until < day ? until : null }
 }
 
 // ---- whom it suits -----------------------------------------------------------------------------

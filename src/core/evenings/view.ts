@@ -20,7 +20,7 @@ import type { Species } from '../household/species'
 import { customaryVitals, type Vitals } from '../household/vitals'
 import { ageInMonths } from '../household/weight'
 import type { LotId, MemberId, PocketId } from '../ids'
-import { isPlain } from '../people/plain'
+import { isPlainThing } from '../people/plain'
 import { NOTHING, sum, type Total } from '../quantity/amount'
 import { itemTitle } from '../stock/item'
 import type { Line, Survey } from '../watch/survey'
@@ -198,10 +198,12 @@ function regularOf(
 }
 
 /** Things that are no medicine whatever, as the child who helps sees them. */
-export function isForSitter({ item }: Pick<Line, 'item'>): boolean {
-  const entry = catalogue().get(item.catalogueId ?? '')
-  return entry !== undefined && isPlain({ ...entry, kind: item.kind }) && !item.own.contains?.length
-}
+export const isForSitter = ({ item }: Pick<Line, 'item'>): boolean =>
+  isPlainThing({
+    entry: catalogue().get(item.catalogueId ?? ''),
+    kind: item.kind,
+    own: item.own,
+  })
 
 const USABLE: ReadonlySet<string> = new Set(['sound', 'turning'])
 

@@ -1,5 +1,5 @@
 /** A person or an animal that kits are kept for, with the facts that decide what suits them. */
-import type { PlainDate } from '../calendar/plainDate'
+import { type PlainDate, type Weekday, weekdayOf } from '../calendar/plainDate'
 import type { SkillId } from '../catalogue/skills'
 import type { SubstanceId } from '../catalogue/substances'
 import type { AnimalEvacuation, PersonEvacuation } from '../evacuation/evacuation'
@@ -119,6 +119,18 @@ interface SaidOf {
   readonly noteNotSo?: readonly string[]
 }
 
+/**
+ * What the parents of somebody else's child have said may be given. It ends with their word, and holds
+ * for nothing that they did not name.
+ */
+export interface ParentsWord {
+  readonly who: string
+  readonly phone: string
+  readonly substances: readonly SubstanceId[]
+  readonly on: PlainDate
+  readonly until: PlainDate
+}
+
 export interface PersonFacts extends SaidOf {
   readonly kind: 'person'
   readonly sex: 'female' | 'male' | 'unsaid'
@@ -134,6 +146,8 @@ export interface PersonFacts extends SaidOf {
   readonly doctor: Contact
   /** For leaving the house in a hurry. */
   readonly evacuation?: PersonEvacuation
+  /** Of a child who is a guest. */
+  readonly word?: ParentsWord
 }
 
 export interface AnimalFacts extends SaidOf {
@@ -171,6 +185,8 @@ export interface Member {
   readonly weighings: readonly Weighing[]
   /** A guest's last day; null for who belongs to the household. */
   readonly guestUntil: PlainDate | null
+  /** The days of the week on which a guest comes again and again; absent or null: every day until the last. */
+  readonly guestDays?: readonly Weekday[] | null
   readonly version: number
 }
 
@@ -217,3 +233,13 @@ export const skillsOn = (member: Pick<Member, 'facts'>, day: PlainDate): readonl
 /** Whether a member is there to be minded on a day: guests go after their visit. */
 export const belongsOn = (member: Pick<Member, 'guestUntil'>, day: PlainDate): boolean =>
   member.guestUntil === null || member.guestUntil >= day
+
+/** Whether a guest who comes again every week is here on a day of the week; everybody else always is. */
+export const comesOn = (member: Pick<Member, 'guestDays'>, day: PlainDate): boolean =>
+  !member.guestDays || member.guestDays.includes(weekdayOf(day))
+
+/** What the parents of a guest said on a day; null without a word, or after its end. */
+export function wordOn({ facts }: Pick<Member, 'facts'>, day: PlainDate): ParentsWord | null {
+  const word = facts.kind === 'person' ? facts.word : undefined
+  return word && word.on <= day && day <= word.until ? word : null
+}

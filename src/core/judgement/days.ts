@@ -16,7 +16,7 @@ import { MONTHS_MATTER_UNTIL, PatientBook } from '../cover/patientBook'
 import { questionAt } from '../cover/scene'
 import { lastDayOfWord } from '../cover/suitability'
 import type { Course } from '../household/course'
-import type { Member } from '../household/member'
+import { comesOn, type Member } from '../household/member'
 import { weightOn } from '../household/weight'
 
 /** What holds from a day until the next stretch begins. */
@@ -171,18 +171,33 @@ function firstsOfMonth(from: PlainDate, to: PlainDate): readonly PlainDate[] {
 }
 
 function daysOfMember(
-  { born, facts, guestUntil, species, weighings }: Member,
+  member: Member,
   from: PlainDate,
   to: PlainDate,
 ): readonly (PlainDate | null)[] {
+  const { born, facts, guestUntil, species, weighings } = member
   const weight = weightOn(species, born, weighings, from)
   return [
     dayAfter(guestUntil),
+    ...comingsAndGoings(member, from, guestUntil !== null && guestUntil < to ? guestUntil : to),
     ...(facts.kind === 'person' ? facts.skills.map(({ until }) => dayAfter(until)) : []),
     ...(facts.settled ?? []).map((word) => dayAfter(lastDayOfWord(word))),
     ...(born === null ? [] : birthdays(born, from, to)),
     weight.kind === 'fresh' ? dayAfter(weight.until) : null,
   ]
+}
+
+/** The days on which a guest of every week comes, and those after they have gone. */
+function comingsAndGoings(
+  guest: Pick<Member, 'guestDays'>,
+  from: PlainDate,
+  to: PlainDate,
+): readonly PlainDate[] {
+  if (!guest.guestDays) return []
+  const days: PlainDate[] = []
+  for (let day = addDays(from, 1); day <= to; day = addDays(day, 1))
+    if (comesOn(guest, day) !== comesOn(guest, addDays(day, -1))) days.push(day)
+  return days
 }
 
 /** Months while they are few, years after that. */

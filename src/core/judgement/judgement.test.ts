@@ -2,7 +2,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { aMember, aPantry, aPerson, DAY, type Put, type Scene } from '../../../tests/support/cover'
-import { addDays, type PlainDate } from '../calendar/plainDate'
+import { addDays, type PlainDate, weekdayOf } from '../calendar/plainDate'
 import { CATALOGUE, catalogue } from '../catalogue/catalogue'
 import { ASK_FIRST } from '../cover/askFirst'
 import { board, type Row } from '../cover/board'
@@ -32,6 +32,8 @@ const ilse = aPerson(40, {
   },
 })
 const guest = aPerson(30, { guestUntil: addDays(DAY, 9) })
+/** Comes at weekends, for some weeks. */
+const weekly = aPerson(5, { kg: 18, guestUntil: addDays(DAY, 50), guestDays: [6, 7] })
 const dog = aMember('dog', { kg: 14 })
 const ALL = [ned, runa, ilse, guest, dog]
 
@@ -63,7 +65,7 @@ describe('the days until the next check', () => {
         fc.constantFrom(null, 'body', 'bag', 'vehicle', 'away'),
         (put, traits, range) => {
           const laid = aPantry({
-            members: ALL,
+            members: [...ALL, weekly],
             put,
             traits,
             kits: [{ range }],
@@ -141,6 +143,14 @@ describe('who is expected', () => {
     expect(at(car, [home])).not.toContain(dog.id)
     // A household that lives nowhere of these: wherever they are, they are expected.
     expect(at(car)).toContain(dog.id)
+  })
+  it('is a guest of every week on those days alone, and nobody else’s child on a Monday', () => {
+    const stock = { members: [...ALL, weekly], places: [] }
+    const days = Array.from({ length: 70 }, (_, at) => addDays(DAY, at))
+    const here = days.filter((day) => expectedAt(nobodySaid, stock, day).has(weekly.id))
+    expect(here.map(weekdayOf).every((day) => day === 6 || day === 7)).toBe(true)
+    expect(here).toEqual(days.filter((day) => weekdayOf(day) >= 6 && day <= addDays(DAY, 50)))
+    expect(here.length).toBeGreaterThan(12)
   })
   it('leaves guests out after their last day, and those who are gone out of what was said', () => {
     const stock = { members: ALL, places: [] }

@@ -4,7 +4,7 @@ import { formatAmount } from '../quantity/amount'
 import type { SheetContent } from './lidSheet'
 
 /** The day on which it was printed is left out. */
-export const sheetText = ({ household, kit, numbers, pockets }: SheetContent): string =>
+export const sheetText = ({ household, kit, numbers, pockets, lidCode }: SheetContent): string =>
   JSON.stringify([
     household,
     kit,
@@ -23,4 +23,6 @@ export const sheetText = ({ household, kit, numbers, pockets }: SheetContent): s
         ...(keeping.source === 'label' ? [keeping.storage] : []),
       ]),
     ]),
+    // A sheet without a code reads as it always did.
+    ...(lidCode === null ? [] : [lidCode]),
   ])

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { ALWAYS, anItem, onDay, onePocket, surveyed } from '../../../tests/support/household'
 import { keepingOfItem } from '../exposure/storage'
-import { sheetContent, withoutNames } from './lidSheet'
+import { sheetContent } from './lidSheet'
+import { withoutNames } from './withoutNames'
 
 describe('the lid sheet', () => {
   it('lists what is good with its soonest date, and what belongs and lacks', () => {
@@ -26,6 +27,7 @@ describe('the lid sheet', () => {
       household: 'Marrow & Quill',
       numbers: { emergency: '112', poison: null },
       memberNames: ['Ned', 'Ilse Marrow'],
+      lidCode: null,
       keepingOf: (item) => keepingOfItem(item, new Map()),
     })
     expect(sheet.pockets[0]?.lines).toEqual([

@@ -4,10 +4,12 @@ import type { PlainDate } from '../calendar/plainDate'
 import type { Keeping } from '../exposure/storage'
 import type { NumbersToCall } from '../household/emergencyNumbers'
 import type { Kit } from '../household/places'
+import type { LidCodeId } from '../ids'
 import { type Amount, NOTHING, type Total } from '../quantity/amount'
 import { type Item, itemTitle } from '../stock/item'
 import type { KitLook } from '../trust/kitLook'
 import type { Line, Survey } from '../watch/survey'
+import { withoutNames } from './withoutNames'
 
 export interface SheetLine {
   readonly title: string
@@ -29,6 +31,8 @@ export interface SheetContent {
   readonly kit: string
   readonly numbers: NumbersToCall
   readonly printedOn: PlainDate
+  /** The code that is on it, by its id; null without one. */
+  readonly lidCode: LidCodeId | null
   readonly pockets: readonly { readonly name: string; readonly lines: readonly SheetLine[] }[]
 }
 
@@ -49,6 +53,7 @@ export function sheetContent(
     readonly numbers: NumbersToCall
     readonly memberNames: readonly string[]
     readonly keepingOf: (item: Item) => Keeping
+    readonly lidCode: LidCodeId | null
   },
 ): SheetContent {
   const hide = withoutNames(of.memberNames)
@@ -63,6 +68,7 @@ export function sheetContent(
     kit: kit.name,
     numbers: of.numbers,
     printedOn: survey.today,
+    lidCode: of.lidCode,
     pockets: pockets.map(({ pocket }) => ({
       name: hide(pocket.name),
       lines: survey.lines
@@ -107,24 +113,4 @@ function sheetLine(line: Line, keeping: Keeping, hide: (text: string) => string)
     opened: good.some(({ lot }) => lot.opened.kind === 'opened'),
     keeping,
   }
-}
-
-const GONE = '…'
-/** "…: asthma" says no more than "asthma". */
-const tidied = (text: string): string =>
-  text
-    .replace(/^…\s*[:,]\s*/, '')
-    .replace(/\s*[:,]\s*…$/, '')
-    .replace(/^\p{Ll}/u, (letter) => (text.startsWith(GONE) ? letter.toUpperCase() : letter))
-
-/** Replaces the whole words that are members' names. */
-export function withoutNames(names: readonly string[]): (text: string) => string {
-  const words = names.flatMap((name) => name.split(/\s+/)).filter((word) => word.length > 1)
-  if (words.length === 0) return (text) => text
-  const escaped = words.map((word) => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'))
-  const pattern = new RegExp(
-    `(?<![\\p{L}\\p{N}])(?:${escaped.join('|')})(?:['’]s)?(?![\\p{L}\\p{N}])`,
-    'giu',
-  )
-  return (text) => tidied(text.replace(pattern, GONE))
 }

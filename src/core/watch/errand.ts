@@ -23,6 +23,7 @@ export const ENGINES = [
   'recalls',
   'stock',
   'targets',
+  'roadside',
   'rounds',
   'exposure',
   'trips',
@@ -47,6 +48,7 @@ export const ERRAND_ACTS = [
   'refill',
   'replace',
   'top_up',
+  'make_up',
   'unpack',
   'bring_back',
   'check',
@@ -67,6 +69,7 @@ export const PRESSED_ACTS = [
   'look_for',
   'replace',
   'top_up',
+  'make_up',
   'refill',
   'carry',
   'buy',
@@ -90,6 +93,7 @@ export const ENGINE_OF: Readonly<Record<ErrandAct, Engine>> = {
   refill: 'medicines',
   replace: 'targets',
   top_up: 'targets',
+  make_up: 'roadside',
   check: 'rounds',
   take_in: 'exposure',
   pack: 'trips',
@@ -118,6 +122,8 @@ export type ErrandReason =
       readonly good: Total
       readonly par: Amount
       readonly spare: SpareAt | null
+      /** Some of it was given away at a roadside that day. */
+      readonly takenOn: PlainDate | null
     }
   | {
       readonly code: 'round_due'
@@ -179,6 +185,8 @@ export type ErrandReason =
       readonly things: number
     }
   | { readonly code: 'taken_along'; readonly since: PlainDate }
+  /** At a roadside, by hand or by the code on the lid. */
+  | { readonly code: 'given_away'; readonly on: PlainDate; readonly byLid: boolean }
   | {
       readonly code: 'follow_up'
       readonly why: FollowUp['why']

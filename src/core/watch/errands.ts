@@ -3,6 +3,7 @@ import type { Weekday } from '../calendar/plainDate'
 import type { HarmAhead } from '../exposure/harmsAhead'
 import type { FollowUp } from '../incident/followUps'
 import type { Judged } from '../judgement/judgement'
+import type { Taking } from '../roadside/taking'
 import type { KitRound } from '../rounds/due'
 import { anErrand, ERRAND_ACTS, type Errand, GRAVITIES, gravityOf } from './errand'
 import { ofCover } from './ofCover'
@@ -10,6 +11,7 @@ import { ofExposure } from './ofExposure'
 import { ofIncidents } from './ofIncidents'
 import { ofMedicines } from './ofMedicines'
 import { ofPeople } from './ofPeople'
+import { ofRoadside } from './ofRoadside'
 import { ofRounds } from './ofRounds'
 import { ofStock, ofTargets } from './ofStock'
 import { ofThings } from './ofThings'
@@ -32,6 +34,8 @@ export interface Known {
   readonly coming: readonly HarmAhead[]
   /** Lines where frost or heat would harm what belongs there, as the plan has it. */
   readonly harsh: ReadonlySet<string>
+  /** What was given away at a roadside and nobody has made up for. */
+  readonly takings: readonly Taking[]
 }
 
 /** By place in the household's order, then by how grave it is, then in the order in which it is done. */
@@ -39,10 +43,11 @@ export function errands(known: Known): readonly Errand[] {
   const { survey, rounds, judged, pharmacyDays } = known
   return inOrder(survey, [
     ...ofStock(survey),
-    ...ofCover(judged, survey, ofTargets(survey, known.harsh)),
+    ...ofCover(judged, survey, ofTargets(survey, known.harsh, known.takings)),
     ...ofMedicines(judged.pantry, survey, pharmacyDays),
     ...ofIncidents(known.followUps, survey),
     ...ofRecalls(known),
+    ...ofRoadside(known.takings, survey),
     ...ofRounds(survey, rounds),
     ...ofExposure(survey.today, known.coming),
     ...ofTrips(survey, known.trips),

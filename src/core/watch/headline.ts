@@ -99,6 +99,7 @@ const ORDER = [
   'look_for',
   'take_in',
   'top_up',
+  'make_up',
   'lapses_urgent',
   'cover',
   'ask_member',
@@ -144,6 +145,7 @@ const VOICES: Readonly<Record<Engine, Voice>> = {
     ...toDo(facts, 'replace', ['replace']),
     ...toDo(facts, 'top_up', ['top_up']),
   ],
+  roadside: (facts) => toDo(facts, 'make_up', ['make_up']),
   rounds: (facts) => toDo(facts, 'check', ['check']),
   exposure: (facts) => toDo(facts, 'take_in', ['take_in']),
   trips: ({ open, ...facts }) => {

@@ -1,10 +1,12 @@
 /** Errands about what lies in the pockets, and about what belongs there and does not. */
-import { byDay } from '../calendar/plainDate'
+import { byDay, type PlainDate } from '../calendar/plainDate'
 import { less, NOTHING } from '../quantity/amount'
 import { type Shortfall, type Spare, shortfalls, spares } from '../restock/shortfall'
 import { lineKey } from '../restock/weatherOf'
+import type { Taking } from '../roadside/taking'
 import { itemTitle } from '../stock/item'
 import { anErrand, type Errand, type ErrandAct, type ErrandReason, type SpareAt } from './errand'
+import { takenOn } from './ofRoadside'
 import type { JudgedHolding, Line, Survey } from './survey'
 
 /** What is spent, held, lent, used, or not where it belongs. */
@@ -52,18 +54,27 @@ const aboutLot = (
 
 /**
  * What is below its target, or will be before somebody looks again.
+ * @param takings what was given away at a roadside
  * @param harsh lines where frost or heat would harm it now, by {@link lineKey}: nobody is sent to fill them
  */
-export function ofTargets(survey: Survey, harsh: ReadonlySet<string>): readonly Errand[] {
+export function ofTargets(
+  survey: Survey,
+  harsh: ReadonlySet<string>,
+  takings: readonly Taking[],
+): readonly Errand[] {
   const spare = spares(survey)
   return shortfalls(survey).flatMap((shortfall) =>
-    errandsOfShortfall(shortfall, spare).filter(
+    errandsOfShortfall(shortfall, spare, takenOn(takings, shortfall.line)).filter(
       ({ act }) => act !== 'top_up' || !harsh.has(lineKey(shortfall.line)),
     ),
   )
 }
 
-function errandsOfShortfall(shortfall: Shortfall, spare: ReadonlyMap<string, Spare>): Errand[] {
+function errandsOfShortfall(
+  shortfall: Shortfall,
+  spare: ReadonlyMap<string, Spare>,
+  given: PlainDate | null,
+): Errand[] {
   const { line, missing, turning } = shortfall
   const { item, site } = line
   const elsewhere = spare.get(item.id)
@@ -100,7 +111,7 @@ function errandsOfShortfall(shortfall: Shortfall, spare: ReadonlyMap<string, Spa
         key: `top_up:${item.id}:${site.pocket.id}`,
         act: 'top_up',
         amount: lacking,
-        reason: { code: 'below_par', good: line.good, par: line.par, spare: at },
+        reason: { code: 'below_par', good: line.good, par: line.par, spare: at, takenOn: given },
       }),
     )
   return made

@@ -53,8 +53,8 @@ describe('errands', () => {
     const survey = surveyed(onePocket(ALWAYS, 6, [{ units: 1 }]))
     const [line] = survey.lines
     if (!line) throw new Error('There is a line')
-    expect(ofTargets(survey, new Set()).map(({ act }) => act)).toEqual(['top_up'])
-    expect(ofTargets(survey, new Set([lineKey(line)]))).toEqual([])
+    expect(ofTargets(survey, new Set(), []).map(({ act }) => act)).toEqual(['top_up'])
+    expect(ofTargets(survey, new Set([lineKey(line)]), [])).toEqual([])
   })
   it('ask about what is held and do not count it as there', () => {
     expect(

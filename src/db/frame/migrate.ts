@@ -25,6 +25,7 @@ import * as exposure from './migrations/0022-exposure'
 import * as monthsMet from './migrations/0023-months-met'
 import * as people from './migrations/0024-people'
 import * as evenings from './migrations/0025-evenings'
+import * as visitors from './migrations/0026-visitors'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -52,6 +53,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0023-months-met': monthsMet,
   '0024-people': people,
   '0025-evenings': evenings,
+  '0026-visitors': visitors,
 }
 
 /** What is missing, in order; nothing of a database in which nothing has been made yet. */

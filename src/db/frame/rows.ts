@@ -86,6 +86,7 @@ export const toMember = (row: Selectable<MemberTable>, weighings: readonly Weigh
   facts: (row.facts as MemberFacts | null) ?? blankFacts(row.species as Species),
   weighings,
   guestUntil: row.guest_until as PlainDate | null,
+  guestDays: row.guest_days as Member['guestDays'],
   version: row.version,
 })
 

@@ -98,6 +98,24 @@ export interface EveningTable {
   made_at: ColumnType<Date, Date, never>
   ended_at: ColumnType<Date | null, undefined, Date>
 }
+export interface LidCodeTable {
+  id: Fixed<string>
+  household_id: Fixed<string>
+  kit_id: Fixed<string>
+  code_hash: Fixed<string>
+  shows: string
+  may_take: boolean
+  made_by: Fixed<string>
+  made_at: ColumnType<Date, Date, never>
+  ended_at: ColumnType<Date | null, undefined, Date>
+}
+export interface RoadsideTakingTable extends Acted {
+  item_id: Fixed<string>
+  pocket_id: Fixed<string>
+  amount: Fixed<number>
+  on_day: Fixed<string>
+  by_lid: Fixed<boolean>
+}
 export interface InvitationTable {
   id: Fixed<string>
   household_id: Fixed<string>
@@ -155,6 +173,7 @@ export interface MemberTable extends Acted {
   /** Null for a member of whom nothing more is known. */
   facts: ColumnType<unknown, string | undefined, string>
   guest_until: ColumnType<string | null, string | null | undefined, string | null>
+  guest_days: ColumnType<unknown, string | null | undefined, string | null>
 }
 export interface WeighingTable extends Acted {
   member_id: Fixed<string>
@@ -470,6 +489,8 @@ export interface Tables {
   household_deletion: HouseholdDeletionTable
   invitation: InvitationTable
   evening: EveningTable
+  lid_code: LidCodeTable
+  roadside_taking: RoadsideTakingTable
   act: ActTable
   act_result: ActResultTable
   record_change: RecordChangeTable
@@ -530,6 +551,7 @@ export const ACTED_TABLES = [
   'temperature_year',
   'trip_line',
   'trip',
+  'roadside_taking',
   'restock_wish',
   'shop_offer',
   'use_rate',

@@ -1,9 +1,8 @@
 /** A code that is typed. */
 
-import { MantineProvider, TextInput } from '@mantine/core'
-import { useState } from 'react'
-import { Row, Stack } from '../../ui/Box'
-import { Button } from '../../ui/Button'
+import { MantineProvider } from '@mantine/core'
+import { Stack } from '../../ui/Box'
+import { TypeCode } from '../../ui/TypeCode'
 import { theme } from '../../ui/theme'
 import * as words from '../../words'
 
@@ -13,36 +12,7 @@ export const CodeScreen = () => (
   <MantineProvider theme={theme}>
     <Stack as="main" id="main" gap={6} pad={6} style={{ maxWidth: '34rem', margin: '0 auto' }}>
       <h1>{sittingWords.typeCode}</h1>
-      <TypeCode />
+      <TypeCode label={sittingWords.code} press={sittingWords.open} under="/evening/" />
     </Stack>
   </MantineProvider>
 )
-
-function TypeCode() {
-  const [code, setCode] = useState('')
-  return (
-    <Stack
-      as="form"
-      gap={5}
-      onSubmit={(event) => {
-        event.preventDefault()
-        location.assign(`/evening/${encodeURIComponent(code.trim())}`)
-      }}
-    >
-      <TextInput
-        label={sittingWords.code}
-        autoCapitalize="characters"
-        autoComplete="off"
-        spellCheck={false}
-        maxLength={60}
-        value={code}
-        onChange={(event) => setCode(event.currentTarget.value)}
-      />
-      <Row>
-        <Button kind="strong" type="submit" disabled={code.trim() === ''}>
-          {sittingWords.open}
-        </Button>
-      </Row>
-    </Stack>
-  )
-}

@@ -8,6 +8,7 @@ import type { GuideCard } from '../../core/guide/card'
 import { guidesFor } from '../../core/guide/guide'
 import { Box, Stack } from '../../ui/Box'
 import { Button } from '../../ui/Button'
+import { CallLinks } from '../../ui/CallLinks'
 import { Folded } from '../../ui/Folded'
 import { theme } from '../../ui/theme'
 import * as words from '../../words'
@@ -196,34 +197,11 @@ const Calls = ({ call, address }: Pick<Evening, 'call' | 'address'>) => {
   const others = call.slice(2)
   return (
     <Stack as="nav" gap={4} aria-label={words.evenings.callName}>
-      <Numbers call={call.slice(0, 2)} />
+      <CallLinks call={call.slice(0, 2)} />
       {address !== '' && <p>{sittingWords.say(address)}</p>}
       {others.length > 0 && (
-        <Folded title={sittingWords.moreNumbers}>{() => <Numbers call={others} />}</Folded>
+        <Folded title={sittingWords.moreNumbers}>{() => <CallLinks call={others} />}</Folded>
       )}
     </Stack>
   )
 }
-
-const Numbers = ({ call }: Pick<Evening, 'call'>) => (
-  <Stack columns={2} gap={4}>
-    {call.map(({ name, phone }) => (
-      <Box
-        as="a"
-        unlined
-        key={`${name}${phone}`}
-        href={`tel:${phone.replace(/[^\d+]/g, '')}`}
-        surface="strap"
-        tone="onStrap"
-        pad={5}
-        radius={2}
-        breakable
-      >
-        <Box as="b" size={3} face="display" block>
-          {sittingWords.call(name)}
-        </Box>
-        {phone}
-      </Box>
-    ))}
-  </Stack>
-)

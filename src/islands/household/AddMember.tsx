@@ -22,6 +22,7 @@ import {
   NOTHING_OF_ALL,
   readMemberDraft,
 } from './memberDraft'
+import { Stay } from './Stay'
 
 const householdWords = words.household
 
@@ -76,7 +77,12 @@ export function AddMember({ isGuest, press = householdWords.add, onAdded, onDone
         <DayField label={householdWords.born} max={today} {...form.choice('born')} />
         <TextInput label={words.members.weightOptional} inputMode="decimal" {...form.text('kg')} />
         {isGuest && (
-          <DayField label={words.members.guestUntil} min={today} {...form.choice('until')} />
+          <Stay
+            until={form.values.until}
+            days={form.values.days}
+            onChange={(stay) => form.set(stay)}
+            error={form.choice('until').error}
+          />
         )}
       </Stack>
       {!isGuest && onDone && <TextInput label={householdWords.note} {...form.text('note')} />}

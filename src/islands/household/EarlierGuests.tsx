@@ -6,11 +6,11 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import { useActing } from '../../ui/acting'
 import { Box, Row } from '../../ui/Box'
 import { Button } from '../../ui/Button'
-import { DayField } from '../../ui/DayField'
 import { useStrap } from '../../ui/Frame'
 import * as words from '../../words'
 import { dayFault } from '../../words/frame/forms'
 import { usualStay } from './memberDraft'
+import { Stay, type StayValue } from './Stay'
 import type { HouseholdView } from './view'
 
 const againWords = words.members.again
@@ -23,7 +23,8 @@ interface Props {
 export function EarlierGuests({ guests, onBack }: Props) {
   const { run, busy } = useActing()
   const { today } = useStrap()
-  const [until, setUntil] = useState<string>(usualStay(today))
+  const [stay, setStay] = useState<StayValue>({ until: usualStay(today), days: [] })
+  const { until, days } = stay
   if (guests.length === 0) return null
   const fault = until === '' ? words.forms.missing : dayFault(until, { min: today })
   const welcome = async (guest: Props['guests'][number]) => {
@@ -31,7 +32,11 @@ export function EarlierGuests({ guests, onBack }: Props) {
       stayAgain,
       {
         params: { memberId: guest.id },
-        body: { until: until as PlainDate, seenVersion: guest.version },
+        body: {
+          until: until as PlainDate,
+          days: days.length > 0 ? [...days] : null,
+          seenVersion: guest.version,
+        },
       },
       againWords.did(guest.name, until as PlainDate),
     )
@@ -46,11 +51,9 @@ export function EarlierGuests({ guests, onBack }: Props) {
         {againWords.why}
       </Box>
       <Row above={4} below={3}>
-        <DayField
-          label={words.members.guestUntil}
-          min={today}
-          value={until}
-          onChange={setUntil}
+        <Stay
+          {...stay}
+          onChange={(patch) => setStay((known) => ({ ...known, ...patch }))}
           error={fault}
         />
       </Row>

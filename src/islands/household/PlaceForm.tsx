@@ -1,7 +1,6 @@
 /** Changes what is known of a place: how far help is, the air, who is there and when. */
 
 import { MultiSelect, Select, TextInput } from '@mantine/core'
-import type { Weekday } from '../../core/calendar/plainDate'
 import { CLIMATES, SIGNALS } from '../../core/household/places'
 import { ActDialog } from '../../ui/ActDialog'
 import { Box, Row, Stack } from '../../ui/Box'
@@ -11,11 +10,10 @@ import { Pick } from '../../ui/Pick'
 import { useActForm } from '../../ui/useActForm'
 import * as words from '../../words'
 import { onDays, placeDraft, readPlaceDraft } from './placeDraft'
+import { FROM_MONDAY, FROM_SUNDAY } from './stayDays'
 import type { HouseholdView } from './view'
 
 const placesWords = words.places
-const FROM_MONDAY: readonly Weekday[] = [1, 2, 3, 4, 5, 6, 7]
-const FROM_SUNDAY: readonly Weekday[] = [7, 1, 2, 3, 4, 5, 6]
 const MONTHS = placesWords.monthNames.map((label, at) => ({ value: String(at + 1), label }))
 
 interface Props {

@@ -1,6 +1,6 @@
 /** A new member as the form has it, and what that asks for. */
 import { addMember } from '../../contract/members'
-import { addDays, type PlainDate } from '../../core/calendar/plainDate'
+import { addDays, type PlainDate, type Weekday } from '../../core/calendar/plainDate'
 import { UNSIGNED } from '../../core/household/asked'
 import { blankFacts } from '../../core/household/member'
 import type { Species } from '../../core/household/species'
@@ -22,6 +22,8 @@ export type MemberDraft = {
   readonly note: string
   readonly kg: string
   readonly until: string
+  /** Of a guest who comes again every week; empty where they stay through. */
+  readonly days: readonly Weekday[]
 } & { readonly [T in Topic]: AskedNow }
 
 /** A guest stays two days unless somebody says otherwise. */
@@ -39,6 +41,7 @@ export const emptyMember = (today: PlainDate): MemberDraft => ({
   note: '',
   kg: '',
   until: usualStay(today),
+  days: [],
   allergies: 'later',
   conditions: 'later',
   medicines: 'later',
@@ -52,7 +55,7 @@ export const hasMoreToSay = (draft: MemberDraft): boolean =>
   TOPICS.some((topic) => draft[topic] === 'some')
 
 export function readMemberDraft(
-  { name, species, born, helper, note, kg, until, ...told }: MemberDraft,
+  { name, species, born, helper, note, kg, until, days, ...told }: MemberDraft,
   { today, isGuest }: { readonly today: PlainDate; readonly isGuest: boolean },
 ): FormReading<MemberDraft, typeof addMember> {
   const kilograms = readNumber(kg, KILOGRAMS)
@@ -72,6 +75,7 @@ export function readMemberDraft(
       born: born === '' ? null : (born as PlainDate),
       grams: typeof kilograms === 'number' ? Math.round(kilograms * 1000) : null,
       guestUntil: isGuest ? (until as PlainDate) : null,
+      guestDays: isGuest && days.length > 0 ? days : null,
       facts: {
         ...blankFacts(species),
         told: Object.fromEntries(

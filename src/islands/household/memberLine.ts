@@ -6,18 +6,18 @@ import * as words from '../../words'
 
 type Member = Pick<
   z.infer<typeof members.memberValue>,
-  'species' | 'born' | 'helper' | 'guestUntil'
+  'species' | 'born' | 'helper' | 'guestUntil' | 'guestDays'
 >
 
 export const memberLine = (
-  { species, born, helper, guestUntil }: Member,
+  { species, born, helper, guestUntil, guestDays }: Member,
   today: PlainDate,
 ): string =>
   [
     species,
     born ? words.household.age(daysBetween(born, today)) : '',
     helper ? words.household.helper : '',
-    guestUntil ? words.members.isGuest(guestUntil) : '',
+    guestUntil ? words.members.isGuest(guestUntil, guestDays) : '',
   ]
     .filter(Boolean)
     .join(' · ')

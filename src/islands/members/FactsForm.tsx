@@ -9,11 +9,13 @@ import { DayField } from '../../ui/DayField'
 import { useStrap } from '../../ui/Frame'
 import { useActForm } from '../../ui/useActForm'
 import * as words from '../../words'
+import { Stay } from '../household/Stay'
 import { AnimalFields } from './AnimalFields'
 import { allergyName } from './factLines'
 import { allergyOf, factsDraft, readFactsDraft } from './factsDraft'
 import { PersonFields } from './PersonFields'
 import { ToldField } from './ToldField'
+import { WordField } from './WordField'
 
 const membersWords = words.members
 
@@ -40,6 +42,14 @@ export function FactsForm({
         <TextInput label={words.household.name} maxLength={120} {...form.text('name')} />
         <DayField label={words.household.born} max={today} {...form.choice('born')} />
       </Stack>
+      {member.guestUntil && (
+        <Stay
+          until={form.values.until}
+          days={form.values.days}
+          onChange={(stay) => form.set(stay)}
+          error={form.choice('until').error}
+        />
+      )}
       <TextInput label={words.household.note} {...form.text('note')} />
       <TagsInput
         label={membersWords.allergies}
@@ -54,6 +64,9 @@ export function FactsForm({
       {facts.kind === 'person' ? (
         <>
           <Checkbox label={membersWords.helper} {...form.tick('helper')} />
+          {member.guestUntil && (
+            <WordField facts={facts} stays={member.guestUntil} onChange={setFacts} />
+          )}
           <PersonFields facts={facts} onChange={setFacts} />
         </>
       ) : (

@@ -69,7 +69,7 @@ function MemberParts({ initial, memberId }: Props) {
               member.species,
               member.born ? words.household.age(daysBetween(member.born, today)) : '',
               membersWords.weighed(state, view.units),
-              member.guestUntil ? membersWords.isGuest(member.guestUntil) : '',
+              member.guestUntil ? membersWords.isGuest(member.guestUntil, member.guestDays) : '',
               member.note,
             ]
               .filter(Boolean)

@@ -89,6 +89,10 @@ export function factLines(
         `“${said}” (${vet}, ${fullDay(on)})${confirmedAgainstWarning ? `; ${membersWords.confirmed.toLowerCase()}` : ''}`,
       )
   }
+  if (facts.kind === 'person' && facts.word) {
+    const { who, substances, until } = facts.word
+    add(membersWords.word.title, membersWords.word.line(who, substances.map(substanceName), until))
+  }
   if (facts.alarm) add(membersWords.alarm, ownLineText(facts.alarm, units))
   const customary = customaryVitals(species, ageInMonths(born, today))
   const own = facts.kind === 'animal' ? facts.normal : null

@@ -31,6 +31,7 @@ const GLYPH: Readonly<Record<Errand['act'], OutlineState>> = {
   refill: 'turning',
   replace: 'turning',
   top_up: 'bare',
+  make_up: 'bare',
   check: 'sound',
   take_in: 'turning',
   pack: 'turning',

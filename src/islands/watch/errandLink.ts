@@ -16,6 +16,7 @@ export function hrefOf(errand: Errand): string {
       return `/trips/${errand.reason.tripId}${errand.reason.toPack > 0 ? '/pack' : ''}`
     case 'trip_over':
       return `/trips/${errand.reason.tripId}/pack`
+    case 'given_away':
     case 'taken_along':
       return `/kits/${errand.kitId}`
     case 'unknown_things':

@@ -33,6 +33,10 @@ const REFUSALS: { readonly [C in Code]: readonly [Of<C>, string] } = {
   card_for_others: [{ code: 'card_for_others' }, 'This rule was written for somebody else.'],
   not_a_vet: [{ code: 'not_a_vet' }, 'Only a vet says what an animal may have.'],
   stranger: [{ code: 'stranger' }, 'Give strangers no medicine: ask who is responsible for them.'],
+  not_in_word: [
+    { code: 'not_in_word', who: 'Mara Holt', phone: '0555 01', endedOn: null },
+    'Mara Holt has not said yes to this. Ask first: 0555 01.',
+  ],
   card_ended: [{ code: 'card_ended', on: day }, 'The rule ended on 20 Nov 2026. Ask who wrote it.'],
   card_review_over: [
     { code: 'card_review_over', on: day },

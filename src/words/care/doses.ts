@@ -93,6 +93,8 @@ const insteadText = (forms: readonly string[]): string =>
     ? `These need no cut: ${list(forms)}.`
     : 'Ask the pharmacist for a form that needs no cut.'
 
+const onPhone = (phone: string): string => (phone === '' ? '' : `: ${phone}`)
+
 /** Why not, as a sentence, and what to do. */
 export function refusalText(refusal: DoseRefusal, { now, timeZone }: At): string {
   const today = dayAt(now, timeZone)
@@ -106,6 +108,10 @@ export function refusalText(refusal: DoseRefusal, { now, timeZone }: At): string
       return 'Only a vet says what an animal may have.'
     case 'stranger':
       return 'Give strangers no medicine: ask who is responsible for them.'
+    case 'not_in_word':
+      return refusal.endedOn
+        ? `${refusal.who} said yes only until ${fullDay(refusal.endedOn)}. Ask again${onPhone(refusal.phone)}.`
+        : `${refusal.who} has not said yes to this. Ask first${onPhone(refusal.phone)}.`
     case 'card_ended':
       return `The rule ended on ${fullDay(refusal.on)}. Ask who wrote it.`
     case 'card_review_over':

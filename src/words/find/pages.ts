@@ -30,6 +30,10 @@ export const pages = {
   ),
   incident: said('Something happened', 'emergency incident accident help now start'),
   incidents: said('Earlier incidents', 'log past accidents hand over'),
+  roadside: said(
+    'For a professional',
+    'roadside accident ambulance paramedic doctor hand over phone supplies by role taken thank you',
+  ),
   restock: said('Restock', 'shopping list buy order'),
   plan: said('Restocking plan', 'budget cheapest move between places optimise'),
   forecast: said('Forecast', 'when will it run out chart future waste'),

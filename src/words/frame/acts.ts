@@ -16,6 +16,7 @@ import { peoplePast } from '../people/past'
 import { placesPast } from '../places'
 import { recordPast } from '../record'
 import { restockPast } from '../restock/restock'
+import { roadsidePast } from '../roadside'
 import { roundsPast } from '../rounds'
 import { sheetsPast } from '../sheets'
 import { stockPast } from '../stock/stock'
@@ -39,6 +40,7 @@ const PAST: Readonly<Record<ActKind | Fact['kind'], string>> = {
   ...placesPast,
   ...recordPast,
   ...restockPast,
+  ...roadsidePast,
   ...roundsPast,
   ...sheetsPast,
   ...stockPast,

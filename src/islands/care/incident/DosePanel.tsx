@@ -61,7 +61,7 @@ export function DosePanel(props: PanelProps) {
       ) : (
         <>
           <Box as="p" tone="second">
-            {patient.guestUntil !== null
+            {patient.guestUntil !== null && cards.length === 0
               ? words.care.refusal({ code: 'stranger' }, { now, timeZone: view.timeZone })
               : incidentWords.doseLead}
           </Box>
@@ -70,21 +70,20 @@ export function DosePanel(props: PanelProps) {
             gap={4}
             className={classes.tiles}
           >
-            {patient.guestUntil === null &&
-              cards.map(({ card, kind }) => (
-                <Button
-                  kind="tile"
-                  key={card.id}
-                  data-wait={kind !== 'give'}
-                  onClick={() => setChosen(card)}
-                >
-                  {card.name}
-                  <Box as="small" size={2} weight="normal" tone="second" face="text">
-                    {card.purpose}
-                    {kind === 'asks' ? ` · ${words.care.bench.states.asks}` : ''}
-                  </Box>
-                </Button>
-              ))}
+            {cards.map(({ card, kind }) => (
+              <Button
+                kind="tile"
+                key={card.id}
+                data-wait={kind !== 'give'}
+                onClick={() => setChosen(card)}
+              >
+                {card.name}
+                <Box as="small" size={2} weight="normal" tone="second" face="text">
+                  {card.purpose}
+                  {kind === 'asks' ? ` · ${words.care.bench.states.asks}` : ''}
+                </Box>
+              </Button>
+            ))}
           </Stack>
         </>
       )}

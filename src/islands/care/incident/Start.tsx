@@ -127,6 +127,9 @@ export function Start({ care, onStarted }: Props) {
           </Button>
         </Stack>
       </Stack>
+      <Row>
+        <ButtonLink href="/roadside">{words.roadside.open}</ButtonLink>
+      </Row>
       <section className={classes.log}>
         <Box as="h2" size={4}>
           {incidentWords.log}
