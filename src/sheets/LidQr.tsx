@@ -12,7 +12,7 @@ export interface LidOpens {
 }
 
 export const LidQr = ({ opens: { code, address } }: { readonly opens: LidOpens }) => (
-  <figure style={{ float: 'right', width: '32mm', margin: '0 0 3mm 5mm', textAlign: 'center' }}>
+  <figure style={{ float: 'right', width: '40mm', margin: '0 0 3mm 5mm', textAlign: 'center' }}>
     <span
       role="img"
       aria-label={lidWords.image}

@@ -31,7 +31,8 @@ export const roadside = {
   poison: (number: string): string => `Poison line ${number}`,
   /** To whom it went, as the record keeps it. */
   givenTo: 'a professional at a roadside',
-  byLid: 'whoever opened the kit',
+  byLid: 'Somebody at the kit',
+  toWhoever: 'whoever needed it',
   lid: {
     title: (kit: string): string => `What is in “${kit}”`,
     untitled: 'What is in this kit',

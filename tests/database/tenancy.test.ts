@@ -47,6 +47,8 @@ const EVERY_TABLE = [
   'household_deletion',
   'invitation',
   'evening',
+  'lid_code',
+  'roadside_taking',
 ] as const
 
 describe('row-level security', () => {

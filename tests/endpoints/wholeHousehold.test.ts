@@ -124,6 +124,13 @@ async function ofEveryKind(caller: Caller): Promise<void> {
         amount: 1000,
         state: 'to_pack',
       })
+      await make('roadside_taking', {
+        item_id: item,
+        pocket_id: pocket,
+        amount: 1000,
+        on_day: TODAY,
+        by_lid: false,
+      })
       await make('item_code', { item_id: item, gtin: '00000000000017' })
       await make('shop_offer', {
         item_id: item,
@@ -310,6 +317,15 @@ describe('a saved household', () => {
       'invitation.used_at',
       'invitation.used_by',
       'invitation.withdrawn_at',
+      'lid_code.code_hash',
+      'lid_code.ended_at',
+      'lid_code.household_id',
+      'lid_code.id',
+      'lid_code.kit_id',
+      'lid_code.made_at',
+      'lid_code.made_by',
+      'lid_code.may_take',
+      'lid_code.shows',
       'movement.amount',
       'movement.from_pocket_id',
       'movement.kind',

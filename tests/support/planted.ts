@@ -9,6 +9,7 @@ import { invite, readPeople } from '../../src/app/people/peopleActs'
 import { addWish, setOffer } from '../../src/app/restock/planActs'
 import { readPlan } from '../../src/app/restock/readPlan'
 import { addPurchase } from '../../src/app/restock/shoppingActs'
+import { setLidCode } from '../../src/app/roadside/lid'
 import { startRound } from '../../src/app/rounds/roundActs'
 import { keepPaper } from '../../src/app/stock/paperActs'
 import { saveView } from '../../src/app/stock/viewActs'
@@ -113,6 +114,12 @@ export async function planted(world: World, caller: Caller): Promise<Planted> {
       to: '23:00',
       plan: aPlan(stock) as unknown as EveningPlan,
     },
+    'a secret',
+  )
+  await setLidCode(
+    world,
+    caller,
+    { key: newKey(), kitId: stock.kitId, shows: 'kit', mayTake: true },
     'a secret',
   )
   ids = { ...ids, eveningId, invitationId, personId: people[0]?.id ?? '' }
@@ -330,6 +337,9 @@ export const bodiesFor = ({ stock, ids: theirs }: Planted): Readonly<Record<stri
       memberId: null,
       fact: { kind: 'note', words: 'Mine now' },
     },
+    takeAtRoadside: { lotId: stock.lotId, pocketId: stock.lid, amount: 1000 },
+    setLidCode: { shows: 'kit', mayTake: true },
+    endLidCode: {},
     giveEvening: {
       forName: 'Spy',
       day: '2026-11-26',

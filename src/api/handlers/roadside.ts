@@ -6,7 +6,7 @@ import * as words from '../../words'
 import type { HandlersOf } from '../handler'
 import { runtime } from '../runtime'
 
-const { givenTo, byLid } = words.roadside
+const { givenTo, byLid, toWhoever } = words.roadside
 
 export const roadside: HandlersOf<typeof contract> = {
   takeAtRoadside: (world, caller, asked) =>
@@ -16,5 +16,5 @@ export const roadside: HandlersOf<typeof contract> = {
   endLidCode: lid.endLidCode,
   readLid: (desk, { code }) => lid.readLid(runtime().world, desk, code),
   takeByLid: (desk, { code, ...taking }) =>
-    lid.takeByLid(runtime().world, desk, code, taking, { to: givenTo, who: byLid }),
+    lid.takeByLid(runtime().world, desk, code, taking, { to: toWhoever, who: byLid }),
 }

@@ -51,11 +51,13 @@ export async function undoAct(
 
 /** What left the household cannot be called back from here. */
 const ORDERED = 'ordered'
-/** Bringing a person back is an invitation; an evening is ended, and another one handed over. */
+/** Bringing a person back is an invitation; an evening or a code is ended, and another one made. */
 const COMING_AND_GOING: ReadonlySet<string> = new Set([
   'evening_given',
   'evening_ended',
   'invited',
+  'lid_code_ended',
+  'lid_code_made',
   'invitation_withdrawn',
   'joined',
   'household_left',

@@ -128,7 +128,7 @@ export function sentenceFor(reason: RefusalReason): Sentence {
     case 'people_stay':
       return say(
         'Who comes and goes is not undone here',
-        'Roles and invitations end under Household, Who comes in; evenings under Ready, Evenings.',
+        'Roles and invitations end under Household, Who comes in; evenings under Ready, Evenings; the code on a lid on its lid sheet.',
       )
     case 'last_keeper':
       return say(
