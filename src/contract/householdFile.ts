@@ -247,6 +247,13 @@ export const RECORDS = {
   }),
   kit_check: z.strictObject({ ...acted, kit_id: id, on_day: day, by_whom: wire.typed(200) }),
   sheet_print: z.strictObject({ ...acted, kit_id: id, on_day: day, fingerprint: wire.typed(200) }),
+  label_print: z.strictObject({
+    ...acted,
+    kit_id: id,
+    label_key: text.min(1),
+    on_day: day,
+    fingerprint: wire.typed(200),
+  }),
   pocket: z.strictObject({
     ...acted,
     kit_id: id,

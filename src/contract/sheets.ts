@@ -2,6 +2,7 @@
 import { z } from 'zod'
 import { endpoint, file } from './endpoint'
 import * as wire from './primitives'
+import * as sheets from './values/sheets'
 
 export const notePrinted = endpoint(
   'POST',
@@ -16,4 +17,76 @@ export const lidSheetPdf = file(
   'The lid sheet of a kit, ready to print',
   { params: wire.ofKit, query: z.object({ size: wire.paper }) },
   'application/pdf',
+)
+
+export const readLabels = endpoint(
+  'GET',
+  '/api/kits/{kitId}/labels',
+  'The labels of a kit, laid out for a size, and which of them changed since they were printed',
+  { params: wire.ofKit, query: z.object(sheets.layout) },
+  z.object({ kit: z.string(), labels: z.array(sheets.label) }),
+)
+
+export const labelsPdf = file(
+  '/api/kits/{kitId}/labels.pdf',
+  'The labels of a kit, to the millimetre, for a sheet or a roll',
+  {
+    params: wire.ofKit,
+    query: z.object({
+      ...sheets.layout,
+      ...sheets.nudges,
+      ...sheets.choice,
+      /** So many places of the first sheet are gone. */
+      skip: z.coerce.number().int().min(0).max(200).default(0),
+    }),
+  },
+  'application/pdf',
+)
+
+export const labelTestPdf = file(
+  '/api/labels/test.pdf',
+  'Frames and marks that are held against a sheet of labels',
+  { query: z.object({ format: sheets.layout.format, ...sheets.nudges }) },
+  'application/pdf',
+)
+
+export const noteLabelsPrinted = endpoint(
+  'POST',
+  '/api/kits/{kitId}/label-prints',
+  'Note that labels were printed as they are now',
+  {
+    right: 'use',
+    records: ['labels_printed'],
+    params: wire.ofKit,
+    body: z.object({ keys: z.array(wire.typed(200)).min(1).max(500) }),
+  },
+  wire.done.extend({ noted: z.int() }),
+)
+
+export const printOnRoll = endpoint(
+  'POST',
+  '/api/kits/{kitId}/label-strip',
+  'Print labels on the label printer; those that came out are noted as printed',
+  {
+    right: 'use',
+    records: ['labels_printed'],
+    stays: true,
+    params: wire.ofKit,
+    body: z.object({
+      ...sheets.layout,
+      ...sheets.nudges,
+      keys: z.array(wire.typed(200)).min(1).max(500),
+      /** Somebody has put in a new roll before it. */
+      newRoll: z.boolean().default(false),
+    }),
+  },
+  z.object({ printed: z.array(z.string()), of: z.int(), left: z.int() }),
+)
+
+export const readLabelPrinter = endpoint(
+  'GET',
+  '/api/label-printer',
+  'Which label printer there is, and how much is left on its roll',
+  {},
+  z.object({ name: z.string(), isStandIn: z.boolean(), left: z.int() }),
 )

@@ -21,6 +21,7 @@ export const LidSheetPaper = ({
   readonly opens: LidOpens | null
 }) => (
   <main id="main" className={paper.paper} data-size={size}>
+    {opens && <LidQr opens={opens} />}
     <div className={classes.numbers}>
       <span>
         {sheetsWords.emergency} <b>{sheet.numbers.emergency ?? sheetsWords.blank}</b>
@@ -29,7 +30,6 @@ export const LidSheetPaper = ({
         {sheetsWords.poison} <b>{sheet.numbers.poison ?? sheetsWords.blank}</b>
       </span>
     </div>
-    {opens && <LidQr opens={opens} />}
     <h1>{sheet.kit}</h1>
     <p className={classes.under}>
       {sheetsWords.belongsTo(sheet.household)} · {sheetsWords.checked(sheet.look)}

@@ -32,9 +32,9 @@ const styles = (small: boolean) =>
     number: { fontFamily: heading, fontWeight: 700, fontSize: small ? 11 : 14 },
     title: { fontFamily: heading, fontWeight: 700, fontSize: small ? 17 : 24 },
     head: { flexDirection: 'row', justifyContent: 'space-between', gap: 12 },
-    headText: { flexShrink: 1 },
-    qr: { width: 92, alignItems: 'center', fontSize: 7, textAlign: 'center', marginBottom: 6 },
-    qrPicture: { width: 68, height: 68, marginBottom: 2 },
+    headText: { flexGrow: 1, flexShrink: 1 },
+    qr: { width: 92, alignItems: 'center', fontSize: 7, textAlign: 'center', marginBottom: 4 },
+    qrPicture: { width: 64, height: 64, marginBottom: 2 },
     qrCode: { fontWeight: 700 },
     under: { color: SECOND, marginTop: 2, marginBottom: small ? 6 : 10 },
     pocket: {
@@ -93,12 +93,12 @@ function Sheet({ sheet, size, qr }: SheetProps) {
   return (
     <Document title={`${sheet.kit}, ${w.title}`} author={sheet.household} language="en">
       <Page size={size} style={s.page}>
-        <View style={s.numbers}>
-          <Text style={s.number}>{`${w.emergency} ${sheet.numbers.emergency ?? w.blank}`}</Text>
-          <Text style={s.number}>{`${w.poison} ${sheet.numbers.poison ?? w.blank}`}</Text>
-        </View>
         <View style={s.head}>
           <View style={s.headText}>
+            <View style={s.numbers}>
+              <Text style={s.number}>{`${w.emergency} ${sheet.numbers.emergency ?? w.blank}`}</Text>
+              <Text style={s.number}>{`${w.poison} ${sheet.numbers.poison ?? w.blank}`}</Text>
+            </View>
             <Text style={s.title}>{sheet.kit}</Text>
             <Text
               style={s.under}

@@ -21,6 +21,7 @@ const HREFS: Readonly<Record<PageId, string>> = {
   guide: '/guide',
   incident: '/incident',
   incidents: '/incident',
+  labels: '/print',
   roadside: '/roadside',
   restock: '/restock',
   plan: '/restock/plan',

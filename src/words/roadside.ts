@@ -51,6 +51,7 @@ export const roadside = {
     end: 'End the code',
     ended: 'The code on this lid opens nothing any more. Print the sheet anew.',
     set: 'The code is on the sheet',
+    told: 'The code opens as far as you said',
     scan: 'Scan to see what is in here',
     image: 'Code that opens this kit on a phone',
   },

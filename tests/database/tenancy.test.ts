@@ -48,6 +48,7 @@ const EVERY_TABLE = [
   'invitation',
   'evening',
   'lid_code',
+  'label_print',
   'roadside_taking',
 ] as const
 

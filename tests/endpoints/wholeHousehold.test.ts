@@ -124,6 +124,12 @@ async function ofEveryKind(caller: Caller): Promise<void> {
         amount: 1000,
         state: 'to_pack',
       })
+      await make('label_print', {
+        kit_id: kit,
+        label_key: `kit:${kit}`,
+        on_day: TODAY,
+        fingerprint: 'f',
+      })
       await make('roadside_taking', {
         item_id: item,
         pocket_id: pocket,

@@ -338,6 +338,8 @@ export const bodiesFor = ({ stock, ids: theirs }: Planted): Readonly<Record<stri
       fact: { kind: 'note', words: 'Mine now' },
     },
     takeAtRoadside: { lotId: stock.lotId, pocketId: stock.lid, amount: 1000 },
+    noteLabelsPrinted: { keys: [`kit:${stock.kitId}`] },
+    printOnRoll: { keys: [`kit:${stock.kitId}`] },
     setLidCode: { shows: 'kit', mayTake: true },
     endLidCode: {},
     giveEvening: {

@@ -5,6 +5,7 @@ import { lookahead } from '../../core/calendar/presence'
 import type { LoggerNetwork } from '../../core/exposure/loggerNetwork'
 import type { Household } from '../../core/household/household'
 import type { HouseholdId } from '../../core/ids'
+import type { LabelPrinter } from '../../core/labels/printer'
 import { may, type Role } from '../../core/people/role'
 import type { Shop } from '../../core/shopping/shop'
 import type { Confirmation } from '../../core/trust/certainty'
@@ -31,6 +32,7 @@ export interface Services {
   readonly bulletins: BulletinFeed
   readonly loggers: LoggerNetwork
   readonly letters: Letters
+  readonly labelPrinter: LabelPrinter
 }
 
 /** Where recalls are published: a JSON Feed of bulletins. */

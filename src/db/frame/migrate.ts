@@ -26,6 +26,7 @@ import * as monthsMet from './migrations/0023-months-met'
 import * as people from './migrations/0024-people'
 import * as evenings from './migrations/0025-evenings'
 import * as visitors from './migrations/0026-visitors'
+import * as labelPrints from './migrations/0027-label-prints'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -54,6 +55,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0024-people': people,
   '0025-evenings': evenings,
   '0026-visitors': visitors,
+  '0027-label-prints': labelPrints,
 }
 
 /** What is missing, in order; nothing of a database in which nothing has been made yet. */

@@ -109,6 +109,12 @@ export interface LidCodeTable {
   made_at: ColumnType<Date, Date, never>
   ended_at: ColumnType<Date | null, undefined, Date>
 }
+export interface LabelPrintTable extends Acted {
+  kit_id: Fixed<string>
+  label_key: Fixed<string>
+  on_day: string
+  fingerprint: string
+}
 export interface RoadsideTakingTable extends Acted {
   item_id: Fixed<string>
   pocket_id: Fixed<string>
@@ -491,6 +497,7 @@ export interface Tables {
   evening: EveningTable
   lid_code: LidCodeTable
   roadside_taking: RoadsideTakingTable
+  label_print: LabelPrintTable
   act: ActTable
   act_result: ActResultTable
   record_change: RecordChangeTable
@@ -569,6 +576,7 @@ export const ACTED_TABLES = [
   'round',
   'item_code',
   'sheet_print',
+  'label_print',
   'calendar_feed',
   'errand_deferral',
   'list_decision',

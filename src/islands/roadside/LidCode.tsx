@@ -41,15 +41,20 @@ export function LidCode(props: Props) {
   )
 }
 
+const AT_FIRST = { shows: 'kit', mayTake: true } as const satisfies Pick<OnLid, 'shows' | 'mayTake'>
+
 /** The sheet below is drawn by the server. */
 const drawAnew = () => location.reload()
 
 function Part({ kitId, onLid }: Props) {
   const { run, busy } = useActing()
   const params = { kitId }
-  const set = async (says: Pick<OnLid, 'shows' | 'mayTake'>) => {
-    const done = await run(setLidCode, { params, body: says }, lidWords.set)
-    if (done) drawAnew()
+  const [says, setSays] = useState<Pick<OnLid, 'shows' | 'mayTake'>>(onLid ?? AT_FIRST)
+  const set = async (next: Pick<OnLid, 'shows' | 'mayTake'>) => {
+    setSays(next)
+    const done = await run(setLidCode, { params, body: next }, onLid ? lidWords.told : lidWords.set)
+    if (!done) setSays(says)
+    else if (!onLid) drawAnew()
   }
   return (
     <Box
@@ -74,16 +79,18 @@ function Part({ kitId, onLid }: Props) {
             <b aria-hidden>{lidWords.shows}</b>
             <SegmentedControl<LidShows>
               label={lidWords.shows}
-              value={onLid.shows}
-              onChange={(shows) => void set({ ...onLid, shows })}
+              value={says.shows}
+              onChange={(shows) => void set({ shows, mayTake: says.mayTake })}
               options={LID_SHOWS.map((value) => ({ value, label: lidWords.showsWhat[value] }))}
             />
           </Row>
           <Checkbox
             label={lidWords.mayTake}
-            checked={onLid.mayTake}
+            checked={says.mayTake}
             disabled={busy}
-            onChange={(event) => void set({ ...onLid, mayTake: event.currentTarget.checked })}
+            onChange={(event) =>
+              void set({ shows: says.shows, mayTake: event.currentTarget.checked })
+            }
           />
           <Row>
             <Button
@@ -99,11 +106,7 @@ function Part({ kitId, onLid }: Props) {
           </Row>
         </Stack>
       ) : (
-        <Button
-          kind="strong"
-          disabled={busy}
-          onClick={() => void set({ shows: 'kit', mayTake: true })}
-        >
+        <Button kind="strong" disabled={busy} onClick={() => void set(AT_FIRST)}>
           {lidWords.none}
         </Button>
       )}

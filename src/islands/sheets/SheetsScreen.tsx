@@ -77,6 +77,9 @@ function Sheets({ kits, place }: Props) {
                         </Box>
                       </div>
                       <Row as="span" gap={6} size={2} className={classes.files}>
+                        <a href={`/kits/${kit.id}/labels`} aria-label={words.labels.of(kit.name)}>
+                          {words.labels.title}
+                        </a>
                         {PAPER_SIZES.map((size) => (
                           <a
                             key={size}

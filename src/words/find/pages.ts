@@ -30,6 +30,7 @@ export const pages = {
   ),
   incident: said('Something happened', 'emergency incident accident help now start'),
   incidents: said('Earlier incidents', 'log past accidents hand over'),
+  labels: said('Labels', 'print stickers for pockets tubs bags roll sheet qr code on a pack'),
   roadside: said(
     'For a professional',
     'roadside accident ambulance paramedic doctor hand over phone supplies by role taken thank you',

@@ -122,6 +122,9 @@ export function MatHead({ kit, today, onMode }: Props) {
             ? words.rounds.end.sheetOld(kit.lidSheet.on, today)
             : matWords.print}
         </ButtonLink>
+        <ButtonLink kind="quiet" needs="look" href={`/kits/${kit.id}/labels`}>
+          {words.labels.title}
+        </ButtonLink>
         <Button icon={IconPrinter} kind="quiet" onClick={() => print()}>
           {words.kits.arrange.printed}
         </Button>

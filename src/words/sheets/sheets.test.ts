@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { plainDate } from '../core/calendar/plainDate'
-import type { SheetLine } from '../core/sheet/lidSheet'
+import { plainDate } from '../../core/calendar/plainDate'
+import type { SheetLine } from '../../core/sheet/lidSheet'
 import { label, sheets } from './sheets'
 
 const line = (change: object) =>

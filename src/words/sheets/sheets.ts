@@ -1,9 +1,9 @@
 /** English for what is printed. */
-import type { PlainDate } from '../core/calendar/plainDate'
-import { formatAmount } from '../core/quantity/amount'
-import type { SheetLine } from '../core/sheet/lidSheet'
-import type { KitLook } from '../core/trust/kitLook'
-import { expiryText, fullDay } from './frame/format'
+import type { PlainDate } from '../../core/calendar/plainDate'
+import { formatAmount } from '../../core/quantity/amount'
+import type { SheetLine } from '../../core/sheet/lidSheet'
+import type { KitLook } from '../../core/trust/kitLook'
+import { expiryText, fullDay } from '../frame/format'
 
 /** Words on a lot's own label. */
 export const label = {
@@ -73,4 +73,5 @@ export const sheets = {
 /** What somebody did, after a name: "Ilse …". */
 export const sheetsPast = {
   sheet_printed: 'printed a lid sheet',
+  labels_printed: 'printed labels',
 } as const
