@@ -129,7 +129,11 @@ function place(
   let top = PAD
   for (const { text, face } of lines) {
     const size = Math.max(SIZES[face] * how.step, LEAST[face]) * (how.isLarge ? LARGE : 1)
-    let rest = text.trim().split(/\s+/).filter(Boolean)
+    // What a blank that does not break holds together stays together.
+    let rest = text
+      .trim()
+      .split(/[ \t\n]+/)
+      .filter(Boolean)
     for (let row = 0; rest.length > 0; row++) {
       if (face === 'title' && row >= TITLE_LINES && !how.isLast) return null
       const bottom = top + size * LEADING

@@ -116,7 +116,7 @@ function Labels({ kitId, kit }: Omit<Props, 'strap'>) {
               value: String(at),
               label: String(at + 1),
             }))}
-            style={{ width: '9rem' }}
+            style={{ width: '12rem' }}
           />
         )}
         <Stack gap={2}>
@@ -131,6 +131,8 @@ function Labels({ kitId, kit }: Omit<Props, 'strap'>) {
             onChange={(event) => setNames(event.currentTarget.checked)}
           />
         </Stack>
+      </Row>
+      <Box below={5}>
         <Folded title={labelWords.nudge}>
           {() => (
             <Nudging
@@ -140,7 +142,7 @@ function Labels({ kitId, kit }: Omit<Props, 'strap'>) {
             />
           )}
         </Folded>
-      </Row>
+      </Box>
       {!data && <ToCome said={labelWords.title} />}
       {data && (
         <Row gap={5} wrap align="center" justify="between" below={4}>
@@ -158,14 +160,13 @@ function Labels({ kitId, kit }: Omit<Props, 'strap'>) {
               {labelWords.changed(labels.filter((one) => one.isChanged).length, labels.length)}
             </span>
           </Row>
-          {chosen.length > 0 && (
-            <Press kitId={kitId} chosen={chosen} pdf={pdf} layout={layout} printer={printer} />
-          )}
+          <Press kitId={kitId} chosen={chosen} pdf={pdf} layout={layout} printer={printer} />
         </Row>
       )}
       {data && shown.length === 0 && <Empty text={labelWords.none} />}
       <Stack
         as="ul"
+        aria-label={labelWords.title}
         gap={5}
         align="start"
         columns={`repeat(auto-fill, minmax(min(100%, ${Math.round(format.label[0] * PIXELS)}px), 1fr))`}
@@ -277,21 +278,27 @@ function Press({ kitId, chosen, pdf, layout, printer }: PressProps) {
     setCame(chosen.filter(({ key }) => done.printed.includes(key)))
     setOut(done.printed.length < done.of ? labelWords.out(done.printed.length, done.of) : '')
   }
-  if (!isRoll)
-    return (
-      <ButtonLink kind="strong" href={pdf} target="_blank" onClick={note}>
-        {labelWords.pdf}
-      </ButtonLink>
-    )
+  const isNone = chosen.length === 0
+  const open = isNone ? null : (
+    <ButtonLink
+      kind={isRoll ? 'firm' : 'strong'}
+      needs="use"
+      href={pdf}
+      target="_blank"
+      onClick={note}
+    >
+      {labelWords.pdf}
+    </ButtonLink>
+  )
+  if (!isRoll) return open
   return (
     <Stack gap={3}>
       <Row gap={4} wrap align="center">
-        <ButtonLink href={pdf} target="_blank" onClick={note}>
-          {labelWords.pdf}
-        </ButtonLink>
+        {open}
         <Button
           kind="strong"
-          disabled={busy || roll.data?.left === 0}
+          needs="use"
+          disabled={busy || isNone || roll.data?.left === 0}
           onClick={() => void print(false)}
         >
           {labelWords.roll}

@@ -66,7 +66,7 @@ const CASES: readonly (readonly [string, LabelAbout, readonly string[]])[] = [
       reachSeconds: 8,
       isForAnimals: false,
     },
-    ['Pouch C', 'tape and gauze', 'Pantry roll · reach it in 8 s'],
+    ['Pouch C', 'tape · gauze', 'Pantry roll · reach it in 8\u00a0s'],
   ],
   [
     'a pocket of the dog',

@@ -45,9 +45,12 @@ export function labelText(about: LabelAbout, isPrivate: boolean): LabelText {
         lines: [
           ...must(about.name, 'title'),
           ...when(about.isForAnimals, must(FOR_ANIMALS, 'strong')),
-          ...may(list(about.holds)),
+          ...may(about.holds.join(' · ')),
           ...may(
-            [about.kit, about.reachSeconds === null ? '' : `reach it in ${about.reachSeconds} s`]
+            [
+              about.kit,
+              about.reachSeconds === null ? '' : `reach it in ${about.reachSeconds}\u00a0s`,
+            ]
               .filter(Boolean)
               .join(' · '),
           ),
