@@ -247,6 +247,13 @@ export const RECORDS = {
   }),
   kit_check: z.strictObject({ ...acted, kit_id: id, on_day: day, by_whom: wire.typed(200) }),
   sheet_print: z.strictObject({ ...acted, kit_id: id, on_day: day, fingerprint: wire.typed(200) }),
+  paper_print: z.strictObject({
+    ...acted,
+    paper_key: text.min(1),
+    on_day: day,
+    fingerprint: wire.typed(200),
+    hangs: wire.typed(200),
+  }),
   label_print: z.strictObject({
     ...acted,
     kit_id: id,

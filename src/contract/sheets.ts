@@ -90,3 +90,49 @@ export const readLabelPrinter = endpoint(
   {},
   z.object({ name: z.string(), isStandIn: z.boolean(), left: z.int() }),
 )
+
+export const readWalletCards = endpoint(
+  'GET',
+  '/api/wallet-cards',
+  'Cards for the wallet: whose were printed, whether they are still true, and where they are',
+  {},
+  z.object({
+    cards: z.array(
+      z.object({
+        memberId: wire.memberId,
+        name: z.string(),
+        fits: z.boolean(),
+        leftOut: z.array(z.string()),
+        print: z
+          .object({ on: wire.plainDate, upToDate: z.boolean(), hangs: z.string() })
+          .nullable(),
+      }),
+    ),
+  }),
+)
+
+export const walletCardsPdf = file(
+  '/api/wallet-cards.pdf',
+  'Cards for the wallet, both faces, to be cut out and folded',
+  {
+    query: z.object({
+      size: wire.paper,
+      memberId: wire.memberId.optional(),
+      private: z.enum(['0', '1']).default('1'),
+    }),
+  },
+  'application/pdf',
+)
+
+export const noteCardPrinted = endpoint(
+  'POST',
+  '/api/members/{memberId}/card-prints',
+  'Note that somebody’s card was printed as it is now, and where it is',
+  {
+    right: 'use',
+    records: ['card_printed'],
+    params: z.object({ memberId: wire.memberId }),
+    body: z.object({ hangs: wire.shortText.default('') }),
+  },
+  wire.done,
+)

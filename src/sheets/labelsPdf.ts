@@ -78,7 +78,7 @@ function drawRulers(pdf: Page, x: number, y: number, [width, height]: Size): voi
   pdf.stroke()
 }
 
-async function written(title: string, draw: (pdf: Page) => void): Promise<Uint8Array> {
+export async function written(title: string, draw: (pdf: Page) => void): Promise<Uint8Array> {
   const pdf = new PDFDocument({
     autoFirstPage: false,
     info: { Title: title },
@@ -98,14 +98,19 @@ async function written(title: string, draw: (pdf: Page) => void): Promise<Uint8A
   return new Uint8Array(Buffer.concat(parts))
 }
 
-const mm = (millimetres: number): number => millimetres * POINTS
+export const mm = (millimetres: number): number => millimetres * POINTS
 
 function addPage(pdf: Page, format: LabelFormat): void {
   const [width, height] = format.kind === 'sheet' ? format.page : format.label
   pdf.addPage({ size: [mm(width), mm(height)], margin: 0 })
 }
 
-function drawLabel(pdf: Page, { fitted, address }: LabelToPrint, x: number, y: number): void {
+export function drawLabel(
+  pdf: Page,
+  { fitted, address }: LabelToPrint,
+  x: number,
+  y: number,
+): void {
   const { label, lines, badge, code, isHatched } = fitted
   if (isHatched) drawHatch(pdf, x, y, label)
   pdf.fillColor(INK)

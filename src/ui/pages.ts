@@ -22,6 +22,7 @@ const HREFS: Readonly<Record<PageId, string>> = {
   incident: '/incident',
   incidents: '/incident',
   labels: '/print',
+  wallet: '/print',
   roadside: '/roadside',
   restock: '/restock',
   plan: '/restock/plan',

@@ -49,6 +49,7 @@ const EVERY_TABLE = [
   'evening',
   'lid_code',
   'label_print',
+  'paper_print',
   'roadside_taking',
 ] as const
 

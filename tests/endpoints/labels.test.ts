@@ -135,3 +135,45 @@ describe('the code on a label', () => {
     expect(await open(home.lotId, app.stranger)).toBeNull()
   })
 })
+
+describe('a card for the wallet', () => {
+  const cards = async () =>
+    (await (await send('GET', '/api/wallet-cards', { caller: app.keeper })).json()).cards as {
+      memberId: string
+      name: string
+      fits: boolean
+      print: { upToDate: boolean; hangs: string } | null
+    }[]
+  const mine = async () => (await cards()).find(({ memberId }) => memberId === home.memberId)
+  it('is known to be out of date once what it says changes, and where it is', async () => {
+    expect(await mine()).toMatchObject({ fits: true, print: null })
+    const noted = await send('POST', `/api/members/${home.memberId}/card-prints`, {
+      caller: app.keeper,
+      body: { hangs: 'Red purse' },
+    })
+    expect(noted.status).toBe(200)
+    expect(await mine()).toMatchObject({ print: { upToDate: true, hangs: 'Red purse' } })
+    const { members } = await (await send('GET', '/api/cover', { caller: app.keeper })).json()
+    const member = members.find(({ id }: { id: string }) => id === home.memberId)
+    await send('PATCH', `/api/members/${home.memberId}`, {
+      caller: app.keeper,
+      body: {
+        seenVersion: member.version,
+        facts: { ...member.facts, allergies: [{ kind: 'named', name: 'walnuts' }] },
+      },
+    })
+    expect(await mine()).toMatchObject({ print: { upToDate: false, hangs: 'Red purse' } })
+  })
+  it('is as large as a bank card, both faces, four or so to a page; one or all, private or not', async () => {
+    const paper = async (query: string) => {
+      const answer = await send('GET', `/api/wallet-cards.pdf?${query}`, { caller: app.keeper })
+      return pagesOf(new Uint8Array(await answer.arrayBuffer()))
+    }
+    const [page] = await paper(`memberId=${home.memberId}`)
+    expect(page).toMatchObject({ width: 595, height: 842 })
+    expect(page?.text).toContain('ALLERGY: walnuts')
+    expect((await paper('size=LETTER'))[0]).toMatchObject({ width: 612, height: 792 })
+    const refused = await send('GET', '/api/wallet-cards.pdf?private=yes', { caller: app.keeper })
+    expect(refused.status).toBe(422)
+  })
+})

@@ -124,6 +124,12 @@ async function ofEveryKind(caller: Caller): Promise<void> {
         amount: 1000,
         state: 'to_pack',
       })
+      await make('paper_print', {
+        paper_key: `wallet:${member}`,
+        on_day: TODAY,
+        fingerprint: 'f',
+        hangs: 'Purse',
+      })
       await make('label_print', {
         kit_id: kit,
         label_key: `kit:${kit}`,

@@ -338,6 +338,7 @@ export const bodiesFor = ({ stock, ids: theirs }: Planted): Readonly<Record<stri
       fact: { kind: 'note', words: 'Mine now' },
     },
     takeAtRoadside: { lotId: stock.lotId, pocketId: stock.lid, amount: 1000 },
+    noteCardPrinted: { hangs: 'Mine now' },
     noteLabelsPrinted: { keys: [`kit:${stock.kitId}`] },
     printOnRoll: { keys: [`kit:${stock.kitId}`] },
     setLidCode: { shows: 'kit', mayTake: true },

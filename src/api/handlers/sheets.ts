@@ -3,14 +3,18 @@ import { readLidCode } from '../../app/roadside/lid'
 import * as app from '../../app/sheets/labels'
 import { readSheet } from '../../app/sheets/readSheet'
 import { notePrinted } from '../../app/sheets/sheetActs'
+import * as wallet from '../../app/sheets/walletCards'
 import type * as contract from '../../contract/sheets'
 import { fitLabel } from '../../core/labels/fit'
 import { formatOf, type LabelFormatId, type Nudge } from '../../core/labels/formats'
+import { CARD_SIZE } from '../../core/sheet/walletCard'
 import { paperSize } from '../../sheets/paper'
 import * as words from '../../words'
 import { plainFileName } from '../fileNames'
 import type { HandlersOf } from '../handler'
 import { runtime } from '../runtime'
+
+const { walletFaces } = words
 
 interface LaidOut {
   readonly format: LabelFormatId
@@ -49,6 +53,15 @@ const pdfNamed = (name: string, body: Uint8Array) => ({
   inline: true,
   body,
 })
+
+/** Both faces as large as they go. */
+async function onCard({ front, back }: wallet.CardOfMember['faces']) {
+  const { measure } = await import('../../sheets/type')
+  return {
+    front: fitLabel(front, CARD_SIZE, measure),
+    back: fitLabel(back, CARD_SIZE, measure),
+  }
+}
 
 export const sheets: HandlersOf<typeof contract> = {
   notePrinted,
@@ -111,4 +124,32 @@ export const sheets: HandlersOf<typeof contract> = {
     return { printed: out, of: fitting.length, left }
   },
   readLabelPrinter: app.readLabelPrinter,
+  readWalletCards: async (world, caller) => {
+    const cards = await wallet.readWalletCards(world, caller, { isPrivate: true }, walletFaces)
+    return {
+      cards: await Promise.all(
+        cards.map(async ({ member, faces, print }) => {
+          const { front, back } = await onCard(faces)
+          return {
+            memberId: member.id,
+            name: member.name,
+            fits: front.fits && back.fits,
+            leftOut: [...front.leftOut, ...back.leftOut],
+            print,
+          }
+        }),
+      ),
+    }
+  },
+  walletCardsPdf: async (world, caller, { size, memberId, private: isPrivate }) => {
+    const asked = { ...(memberId && { memberId }), isPrivate: isPrivate === '1' }
+    const cards = await wallet.readWalletCards(world, caller, asked, walletFaces)
+    const faces = await Promise.all(cards.map((one) => onCard(one.faces)))
+    const { walletPdf } = await import('../../sheets/walletPdf')
+    const title = words.wallet.titleOf
+    const fitting = faces.filter(({ front, back }) => front.fits && back.fits)
+    return pdfNamed(title, await walletPdf(fitting, paperSize(size), title))
+  },
+  noteCardPrinted: (world, caller, asked) =>
+    wallet.noteCardPrinted(world, caller, asked, walletFaces),
 }

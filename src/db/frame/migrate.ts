@@ -27,6 +27,7 @@ import * as people from './migrations/0024-people'
 import * as evenings from './migrations/0025-evenings'
 import * as visitors from './migrations/0026-visitors'
 import * as labelPrints from './migrations/0027-label-prints'
+import * as paperPrints from './migrations/0028-paper-prints'
 
 export const MIGRATIONS: Record<string, Migration> = {
   '0001-household-record': householdRecord,
@@ -56,6 +57,7 @@ export const MIGRATIONS: Record<string, Migration> = {
   '0025-evenings': evenings,
   '0026-visitors': visitors,
   '0027-label-prints': labelPrints,
+  '0028-paper-prints': paperPrints,
 }
 
 /** What is missing, in order; nothing of a database in which nothing has been made yet. */

@@ -115,6 +115,12 @@ export interface LabelPrintTable extends Acted {
   on_day: string
   fingerprint: string
 }
+export interface PaperPrintTable extends Acted {
+  paper_key: Fixed<string>
+  on_day: string
+  fingerprint: string
+  hangs: string
+}
 export interface RoadsideTakingTable extends Acted {
   item_id: Fixed<string>
   pocket_id: Fixed<string>
@@ -498,6 +504,7 @@ export interface Tables {
   lid_code: LidCodeTable
   roadside_taking: RoadsideTakingTable
   label_print: LabelPrintTable
+  paper_print: PaperPrintTable
   act: ActTable
   act_result: ActResultTable
   record_change: RecordChangeTable
@@ -577,6 +584,7 @@ export const ACTED_TABLES = [
   'item_code',
   'sheet_print',
   'label_print',
+  'paper_print',
   'calendar_feed',
   'errand_deferral',
   'list_decision',

@@ -11,6 +11,7 @@ import { Frame, type Strap, useStrap } from '../../ui/Frame'
 import * as words from '../../words'
 import type { KitCard } from '../kits/KitsScreen'
 import classes from './sheets.module.css'
+import { WalletCards } from './WalletCards'
 
 interface Props {
   readonly strap: Strap
@@ -96,6 +97,7 @@ function Sheets({ kits, place }: Props) {
             </Box>
           ))}
       </Stack>
+      <WalletCards />
       <Row as="p" gap={7} above={7}>
         <a href="/print/errands">{sheetsWords.errands.link}</a>
         <a href="/restock">{sheetsWords.alsoRestock}</a>

@@ -31,6 +31,7 @@ export const pages = {
   incident: said('Something happened', 'emergency incident accident help now start'),
   incidents: said('Earlier incidents', 'log past accidents hand over'),
   labels: said('Labels', 'print stickers for pockets tubs bags roll sheet qr code on a pack'),
+  wallet: said('Cards for the wallet', 'emergency card id allergy card purse person animal print'),
   roadside: said(
     'For a professional',
     'roadside accident ambulance paramedic doctor hand over phone supplies by role taken thank you',

@@ -74,4 +74,5 @@ export const sheets = {
 export const sheetsPast = {
   sheet_printed: 'printed a lid sheet',
   labels_printed: 'printed labels',
+  card_printed: 'printed a wallet card',
 } as const
