@@ -87,3 +87,25 @@ test('the label printer says that it is made up, shows the strip, and says when 
   await expect(page.getByText('33 labels left on the roll')).toBeVisible()
   await expect(page.getByRole('alert')).toHaveCount(0)
 })
+
+test('a card for the wallet is printed, told where it is, and stays true until something changes', async ({
+  page,
+}) => {
+  await open(page, '/print')
+  const cards = page.getByRole('region', { name: 'Cards for the wallet' })
+  const pdf = await page.request.get(
+    (await cards.getByRole('link', { name: 'Card of Ned' }).getAttribute('href')) ?? '',
+  )
+  expect(pdf.headers()['content-type']).toBe('application/pdf')
+  await cards.getByRole('textbox', { name: 'Where the card of Ned is' }).fill('School bag')
+  await cards.getByRole('button', { name: 'It is printed: card of Ned' }).click()
+  await expect(cards.getByText(/^printed .*, still true$/)).toHaveCount(1)
+  await expectAccessible(page)
+  await page.setViewportSize(PHONE)
+  await expectFits(page)
+  await page.reload()
+  await usable(page)
+  await expect(cards.getByRole('textbox', { name: 'Where the card of Ned is' })).toHaveValue(
+    'School bag',
+  )
+})

@@ -7,7 +7,7 @@ import type { z } from 'zod'
 import { noteCardPrinted, readWalletCards, walletCardsPdf } from '../../contract/sheets'
 import { call } from '../../device/call'
 import { useActing } from '../../ui/acting'
-import { Box, Row } from '../../ui/Box'
+import { Box, Row, Stack } from '../../ui/Box'
 import { Button, ButtonLink } from '../../ui/Button'
 import { SegmentedControl } from '../../ui/SegmentedControl'
 import { ToCome } from '../../ui/ToCome'
@@ -42,11 +42,11 @@ export function WalletCards() {
         </ButtonLink>
       </Row>
       {!data && <ToCome said={walletWords.title} />}
-      <ul>
+      <Stack as="ul" gapX={7} columns="repeat(auto-fit, minmax(min(100%, 27rem), 1fr))">
         {data?.cards.map((card) => (
           <CardLine key={card.memberId} card={card} pdf={pdf(card.memberId)} />
         ))}
-      </ul>
+      </Stack>
     </Box>
   )
 }
@@ -63,7 +63,7 @@ function CardLine({ card, pdf }: { readonly card: Card; readonly pdf: string }) 
         : walletWords.old(print.on)
   return (
     <Row as="li" gapX={6} gapY={3} align="end" wrap padY={4} lineBelow="hairline">
-      <Box grow shrink breakable style={{ minWidth: '12rem' }}>
+      <Box grow shrink breakable style={{ minWidth: '9rem' }}>
         <a href={pdf} target="_blank" rel="noreferrer" aria-label={walletWords.one(name)}>
           {name}
         </a>
