@@ -11,6 +11,7 @@ import { call } from '../device/call'
 import * as words from '../words'
 import { actWord } from '../words/frame/acts'
 import { fullDay } from '../words/frame/format'
+import { STATE_WORDS } from '../words/frame/states'
 import { Box, Row } from './Box'
 import { Dialog } from './Dialog'
 import classes from './FindAnything.module.css'
@@ -160,7 +161,7 @@ export function FindAnything({ opened, early, onClose }: Props) {
               {thing.kind === 'act' ? actWord(thing.detail) : thing.detail}
               {thing.state !== 'none' &&
                 thing.state !== 'sound' &&
-                ` · ${words.stock.stateWord[thing.state]}`}
+                ` · ${STATE_WORDS[thing.state]}`}
             </span>
           </Row>
         ))}

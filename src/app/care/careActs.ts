@@ -19,7 +19,7 @@ import {
   type TakeOutcome,
   takesOf,
 } from '../../core/incident/entry'
-import type { IncidentKind } from '../../core/incident/kinds'
+import type { IncidentKind } from '../../core/incident/kindNames'
 import { memberOf } from '../../core/incident/patient'
 import { dosesAmong, hasCounted, timelineOf } from '../../core/incident/timeline'
 import {

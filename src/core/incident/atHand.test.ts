@@ -12,7 +12,8 @@ import type { Member } from '../household/member'
 import { SPECIES } from '../household/species'
 import type { PlaceId } from '../ids'
 import { atHand, offeredLots } from './atHand'
-import { INCIDENT_KIND_IDS, INCIDENT_KINDS, type IncidentKind, kindsFor } from './kinds'
+import { INCIDENT_KIND_IDS, type IncidentKind } from './kindNames'
+import { INCIDENT_KINDS, kindsFor } from './kinds'
 import { memberOf } from './patient'
 
 const HERE = idOf<PlaceId>(1, 1)

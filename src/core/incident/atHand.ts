@@ -20,7 +20,8 @@ import { GRADES, type Grade, isLifeSaver, type Patient } from '../cover/suitabil
 import { goesTo } from '../household/goesWith'
 import type { Member } from '../household/member'
 import type { KitId, LotId, PlaceId } from '../ids'
-import { atOnce, INCIDENT_KINDS, type IncidentKind } from './kinds'
+import type { IncidentKind } from './kindNames'
+import { atOnce, INCIDENT_KINDS } from './kinds'
 import {
   type AtHandLot,
   asLastResort,

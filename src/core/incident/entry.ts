@@ -12,7 +12,7 @@ import type { SaidAge } from '../household/weight'
 import type { LotId, MemberId, PlaceId, PocketId, StopId } from '../ids'
 import type { Amount } from '../quantity/amount'
 import type { Temperature } from '../quantity/measure'
-import type { IncidentKind } from './kinds'
+import type { IncidentKind } from './kindNames'
 
 export type IncidentId = Brand<string, 'IncidentId'>
 export type CareEntryId = Brand<string, 'CareEntryId'>

@@ -10,7 +10,7 @@ import type { Topic } from '../household/told'
 import { ageInMonths, type WeightState, weightOn } from '../household/weight'
 import type { ItemId } from '../ids'
 import type { CareEntry, Reading } from './entry'
-import type { IncidentKind } from './kinds'
+import type { IncidentKind } from './kindNames'
 import { correctedReading, type Normal, normalFor, type Standing, standingOf } from './readings'
 import type { Timeline, TimelineEntry } from './timeline'
 

@@ -3,9 +3,9 @@
  * and which guided cards go with it.
  */
 import { BIRDS, type Species } from '../household/species'
+import { INCIDENT_KIND_IDS, type IncidentKind } from './kindNames'
 
 export interface IncidentKindFacts {
-  readonly name: string
   /** Needs of the cover board that it raises, the first foremost. */
   readonly needs: readonly string[]
   /** Guided cards, people's and animals'. */
@@ -24,7 +24,6 @@ const VET = 'Call the vet, at night the animal clinic.'
 
 export const INCIDENT_KINDS = {
   bleeding: {
-    name: 'Bleeding hard',
     needs: ['bleed-limb', 'bleed-heavy', 'bleed-animal', 'bleed-small', 'bleed-horse', 'gloves'],
     guides: ['bleed-limb', 'bleed-animal', 'bleed-small', 'bleed-horse', 'alone'],
     whom: 'both',
@@ -35,7 +34,6 @@ export const INCIDENT_KINDS = {
     },
   },
   breathing: {
-    name: 'Choking or breathing badly',
     needs: ['not-breathing', 'asthma'],
     guides: ['choking', 'asthma', 'weak-bird', 'stop-watching'],
     whom: 'both',
@@ -47,7 +45,6 @@ export const INCIDENT_KINDS = {
     },
   },
   sting: {
-    name: 'Sting or bite',
     needs: ['allergy', 'sting-animal', 'itch'],
     guides: ['sting', 'sting-animal'],
     whom: 'both',
@@ -61,7 +58,6 @@ export const INCIDENT_KINDS = {
     },
   },
   anaphylaxis: {
-    name: 'Severe allergy',
     needs: ['anaphylaxis', 'asthma'],
     guides: ['anaphylaxis'],
     whom: 'people',
@@ -71,7 +67,6 @@ export const INCIDENT_KINDS = {
     },
   },
   rash: {
-    name: 'Rash',
     needs: ['allergy', 'itch'],
     guides: ['rash', 'stop-watching'],
     whom: 'people',
@@ -82,7 +77,6 @@ export const INCIDENT_KINDS = {
     first: { people: 'Press a glass on it: does it fade? Read the temperature.' },
   },
   fever: {
-    name: 'Fever',
     needs: ['fever-pain', 'fever-baby', 'fever-animal'],
     guides: ['fever', 'weak-bird', 'stop-watching'],
     whom: 'both',
@@ -96,7 +90,6 @@ export const INCIDENT_KINDS = {
     },
   },
   wound: {
-    name: 'Wound',
     needs: [
       'wound',
       'small-cut',
@@ -127,7 +120,6 @@ export const INCIDENT_KINDS = {
     },
   },
   poison: {
-    name: 'Swallowed something',
     needs: ['poison'],
     guides: ['poison', 'poison-animal'],
     whom: 'both',
@@ -141,7 +133,6 @@ export const INCIDENT_KINDS = {
     },
   },
   stomach: {
-    name: 'Vomiting, diarrhoea',
     needs: ['stomach', 'runs', 'dry-animal'],
     guides: ['stomach', 'dry-animal', 'stop-watching'],
     whom: 'both',
@@ -155,7 +146,6 @@ export const INCIDENT_KINDS = {
     },
   },
   burn: {
-    name: 'Burn',
     needs: ['burn', 'burn-animal'],
     guides: ['burn', 'burn-animal'],
     whom: 'both',
@@ -169,7 +159,6 @@ export const INCIDENT_KINDS = {
     },
   },
   fall: {
-    name: 'Sprain or fall',
     needs: ['sprain', 'broken-limb', 'to-the-vet', 'to-the-vet-carried'],
     guides: ['sprain', 'stop-watching', 'alone'],
     whom: 'both',
@@ -183,7 +172,6 @@ export const INCIDENT_KINDS = {
     },
   },
   eye: {
-    name: 'Eye',
     needs: ['eye', 'eye-animal', 'eye-bird', 'eye-horse'],
     guides: ['eye', 'eye-animal', 'eye-horse'],
     whom: 'both',
@@ -197,7 +185,6 @@ export const INCIDENT_KINDS = {
     },
   },
   heat: {
-    name: 'Overheated',
     needs: ['overheated'],
     guides: ['overheated', 'overheated-animal'],
     whom: 'both',
@@ -211,7 +198,6 @@ export const INCIDENT_KINDS = {
     },
   },
   cold: {
-    name: 'Chilled',
     needs: ['chilled'],
     guides: ['chilled', 'chilled-animal'],
     whom: 'both',
@@ -225,7 +211,6 @@ export const INCIDENT_KINDS = {
     },
   },
   chest: {
-    name: 'Chest pain',
     needs: ['chest-pain'],
     guides: ['chest-pain'],
     whom: 'people',
@@ -233,7 +218,6 @@ export const INCIDENT_KINDS = {
     first: { people: 'Sit half upright, do nothing. Aspirin only if the line says so.' },
   },
   sugar: {
-    name: 'Low sugar',
     needs: ['low-sugar', 'low-sugar-animal'],
     guides: ['low-sugar', 'low-sugar-animal'],
     whom: 'both',
@@ -248,7 +232,6 @@ export const INCIDENT_KINDS = {
     },
   },
   tick: {
-    name: 'Tick',
     needs: ['tick', 'tick-animal'],
     guides: ['tick', 'tick-animal'],
     whom: 'both',
@@ -262,7 +245,6 @@ export const INCIDENT_KINDS = {
     },
   },
   'not-eating': {
-    name: 'Does not eat',
     needs: ['not-eating'],
     guides: ['not-eating', 'weak-bird', 'give-medicine', 'stop-watching'],
     whom: 'animals',
@@ -272,7 +254,6 @@ export const INCIDENT_KINDS = {
     first: { animals: 'Warm and quiet. Offer what it likes best. Count droppings.' },
   },
   belly: {
-    name: 'Swollen belly, colic',
     needs: ['colic', 'to-the-vet', 'to-the-vet-carried'],
     guides: ['bloat', 'gut', 'colic'],
     whom: 'animals',
@@ -280,7 +261,6 @@ export const INCIDENT_KINDS = {
     first: { animals: 'Nothing by mouth. Food away. Keep it quiet, and go or be ready.' },
   },
   nail: {
-    name: 'Torn nail',
     needs: ['nail', 'nail-small'],
     guides: ['nail'],
     whom: 'animals',
@@ -291,7 +271,6 @@ export const INCIDENT_KINDS = {
     },
   },
   hoof: {
-    name: 'Hoof',
     needs: ['hoof'],
     guides: ['hoof'],
     whom: 'animals',
@@ -302,7 +281,6 @@ export const INCIDENT_KINDS = {
     },
   },
   coat: {
-    name: 'Quills, trap, coat',
     needs: ['coat'],
     guides: ['quills', 'trap', 'coat'],
     whom: 'animals',
@@ -310,7 +288,6 @@ export const INCIDENT_KINDS = {
     first: { animals: 'Keep it still. Nothing is pulled that sits deep or near an eye.' },
   },
   other: {
-    name: 'Something else',
     needs: [],
     guides: ['stop-watching', 'alone', 'dressing-check'],
     whom: 'both',
@@ -323,10 +300,7 @@ export const INCIDENT_KINDS = {
       animals: 'Keep it quiet and warm, watch how it breathes.',
     },
   },
-} as const satisfies Record<string, IncidentKindFacts>
-
-export type IncidentKind = keyof typeof INCIDENT_KINDS
-export const INCIDENT_KIND_IDS = Object.keys(INCIDENT_KINDS) as readonly IncidentKind[]
+} as const satisfies Readonly<Record<IncidentKind, IncidentKindFacts>>
 
 /** What can have happened to a species, in the order in which it is offered. */
 export const kindsFor = (species: Species): readonly IncidentKind[] =>

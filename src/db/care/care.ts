@@ -12,7 +12,7 @@ import type {
   IncidentPatient,
   TakeOutcome,
 } from '../../core/incident/entry'
-import type { IncidentKind } from '../../core/incident/kinds'
+import type { IncidentKind } from '../../core/incident/kindNames'
 import type { Recipe, RecipeId } from '../../core/mixing/recipe'
 import type { Trx } from '../frame/connect'
 

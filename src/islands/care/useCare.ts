@@ -23,7 +23,7 @@ import type {
   IncidentId,
   IncidentPatient,
 } from '../../core/incident/entry'
-import type { IncidentKind } from '../../core/incident/kinds'
+import type { IncidentKind } from '../../core/incident/kindNames'
 import { nextDoseAt } from '../../core/incident/nextDose'
 import { memberOf } from '../../core/incident/patient'
 import { dosesAmong, type Timeline, timelineOf } from '../../core/incident/timeline'

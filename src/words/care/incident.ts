@@ -5,7 +5,7 @@ import { type RoleId, roleName } from '../../core/catalogue/roles'
 import type { Objection } from '../../core/cover/objections'
 import type { Shelf } from '../../core/cover/pantry'
 import { type CareFact, type Reading, SEEN, type Site } from '../../core/incident/entry'
-import { INCIDENT_KINDS, type IncidentKind } from '../../core/incident/kinds'
+import { type IncidentKind, KIND_NAMES } from '../../core/incident/kindNames'
 import type { AtHandLot, Rank } from '../../core/incident/rankOfLots'
 import type { Normal, Standing } from '../../core/incident/readings'
 import type { Timer } from '../../core/incident/timeline'
@@ -130,7 +130,7 @@ function factText(fact: CareFact, units: Units): string {
 }
 
 const kindName = (kind: IncidentKind | null): string =>
-  kind === null ? 'Something happened' : INCIDENT_KINDS[kind].name
+  kind === null ? 'Something happened' : KIND_NAMES[kind]
 
 function timerText(timer: Timer): string {
   switch (timer.kind) {

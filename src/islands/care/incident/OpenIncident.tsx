@@ -2,7 +2,8 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react'
 import type { CareFact } from '../../../core/incident/entry'
-import { type IncidentKind, kindsFor } from '../../../core/incident/kinds'
+import type { IncidentKind } from '../../../core/incident/kindNames'
+import { kindsFor } from '../../../core/incident/kinds'
 import { hasCounted } from '../../../core/incident/timeline'
 import { Box, Row, Stack } from '../../../ui/Box'
 import { Button, ButtonLink } from '../../../ui/Button'
