@@ -6,12 +6,11 @@ import { sittingWords } from '../../src/api/handlers/evenings'
 import { noteEvening, readEvening } from '../../src/app/evenings/sitting'
 import { addCourse } from '../../src/app/members/courseActs'
 import { addMember } from '../../src/app/members/memberActs'
-import { receiveLot } from '../../src/app/stock/receiveLot'
 import { plainDate } from '../../src/core/calendar/plainDate'
 import { blankFacts, type PersonFacts } from '../../src/core/household/member'
-import type { ItemId, LotId, MemberId } from '../../src/core/ids'
-import { units } from '../../src/core/quantity/amount'
+import type { LotId, MemberId } from '../../src/core/ids'
 import { application, newKey, send } from '../support/application'
+import { putMatched } from '../support/matched'
 import { stocked } from '../support/stocked'
 
 const app = application()
@@ -46,33 +45,16 @@ beforeAll(async () => {
   const all = { allergies: told, conditions: told, medicines: told }
   runa = await person('Runa', { told: all, conditions: ['asthma'] }, 14_000)
   secretive = await person('MARKER-NAME', { conditions: ['epilepsy'] }, 60_000)
-  const put = async (
-    name: string,
-    strength: string,
-    unit: string,
-    catalogueId: string,
-    kind: string,
-  ) => {
-    const { lotId, itemId } = await receiveLot(app.world, app.keeper, {
-      key: newKey(),
-      pocketId: home.lid,
-      item: { new: { name, strength, unit, purpose: '', forWhom: '' } },
-      amount: units(2),
-      par: units(2),
-      expiry: { kind: 'none' },
-      openedOn: null,
-      batch: '',
-      boughtAt: '',
-      unitPriceMinor: null,
-      note: '',
-    })
-    await owner.query('update item set catalogue_id = $2, kind = $3 where id = $1', [
-      itemId,
+  const put = (name: string, strength: string, unit: string, catalogueId: string, kind: string) =>
+    putMatched(app.world, app.keeper, owner, home.lid, {
+      name,
+      strength,
+      unit,
       catalogueId,
       kind,
-    ])
-    return { lotId: lotId as LotId, itemId: itemId as ItemId }
-  }
+      count: 2,
+      par: 2,
+    })
   liquid = (
     await put('Acetaminophen liquid', '160 mg/5 mL', 'bottle', 'acetaminophen-liquid', 'medicine')
   ).lotId

@@ -1,10 +1,9 @@
 /** A professional with empty hands: what they take is made up for; the code on a lid, and how far it goes. */
 import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { receiveLot } from '../../src/app/stock/receiveLot'
 import type { LotId, PocketId } from '../../src/core/ids'
-import { units } from '../../src/core/quantity/amount'
 import { application, newKey, send } from '../support/application'
+import { putMatched } from '../support/matched'
 import { stocked } from '../support/stocked'
 
 const app = application()
@@ -17,26 +16,9 @@ const put = async (
   catalogueId: string | null,
   count: number,
   { kind = 'sterile', pocketId = home.lid }: { kind?: string; pocketId?: PocketId } = {},
-) => {
-  const { lotId, itemId } = await receiveLot(app.world, app.keeper, {
-    key: newKey(),
-    pocketId,
-    item: { new: { name, strength: '', unit: 'piece', purpose: '', forWhom: '' } },
-    amount: units(count),
-    par: units(0),
-    expiry: { kind: 'none' },
-    openedOn: null,
-    batch: '',
-    boughtAt: '',
-    unitPriceMinor: null,
-    note: '',
-  })
-  await owner.query('update item set catalogue_id = $2, kind = $3 where id = $1', [
-    itemId,
-    catalogueId,
-    kind,
-  ])
-  return lotId as LotId
+): Promise<LotId> => {
+  const thing = { name, catalogueId, kind, count }
+  return (await putMatched(app.world, app.keeper, owner, pocketId, thing)).lotId
 }
 
 beforeAll(async () => {

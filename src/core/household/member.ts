@@ -235,8 +235,10 @@ export const belongsOn = (member: Pick<Member, 'guestUntil'>, day: PlainDate): b
   member.guestUntil === null || member.guestUntil >= day
 
 /** Whether a guest who comes again every week is here on a day of the week; everybody else always is. */
-export const comesOn = (member: Pick<Member, 'guestDays'>, day: PlainDate): boolean =>
-  !member.guestDays || member.guestDays.includes(weekdayOf(day))
+export const comesOn = (
+  { guestUntil, guestDays }: Pick<Member, 'guestUntil' | 'guestDays'>,
+  day: PlainDate,
+): boolean => guestUntil === null || !guestDays || guestDays.includes(weekdayOf(day))
 
 /** What the parents of a guest said on a day; null without a word, or after its end. */
 export function wordOn({ facts }: Pick<Member, 'facts'>, day: PlainDate): ParentsWord | null {

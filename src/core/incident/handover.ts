@@ -1,11 +1,11 @@
 /** One page for a doctor, a vet or an ambulance: who, what is known, what happened when. */
 import type { PlainDate } from '../calendar/plainDate'
-import { substanceName } from '../catalogue/substances'
 import type { Instant } from '../dosing/given'
 import { type Knowledge, knowledgeOf } from '../household/asked'
 import type { Contact } from '../household/contact'
 import { type Course, isRunning } from '../household/course'
-import { CONDITIONS_OF_ANIMALS, CONDITIONS_OF_PEOPLE, type Member } from '../household/member'
+import { allergyName, conditionNames } from '../household/factNames'
+import type { Member } from '../household/member'
 import type { Topic } from '../household/told'
 import { ageInMonths, type WeightState, weightOn } from '../household/weight'
 import type { ItemId } from '../ids'
@@ -83,13 +83,8 @@ export function handoverOf(
     months: ageInMonths(patient.born, today),
     weight: weightOn(patient.species, patient.born, patient.weighings, today),
     isGuest: patient.guestUntil !== null,
-    allergies: facts.allergies.map((one) =>
-      one.kind === 'substance' ? substanceName(one.substance) : one.name,
-    ),
-    conditions:
-      facts.kind === 'person'
-        ? facts.conditions.map((one) => CONDITIONS_OF_PEOPLE[one])
-        : (facts.conditions ?? []).map((one) => CONDITIONS_OF_ANIMALS[one]),
+    allergies: facts.allergies.map(allergyName),
+    conditions: conditionNames(facts),
     bloodThinner: facts.kind === 'person' && facts.bloodThinner,
     pregnancy: facts.kind === 'person' && facts.pregnancy !== 'no' ? facts.pregnancy : null,
     medicines: courses

@@ -189,7 +189,7 @@ function daysOfMember(
 
 /** The days on which a guest of every week comes, and those after they have gone. */
 function comingsAndGoings(
-  guest: Pick<Member, 'guestDays'>,
+  guest: Pick<Member, 'guestUntil' | 'guestDays'>,
   from: PlainDate,
   to: PlainDate,
 ): readonly PlainDate[] {

@@ -151,6 +151,10 @@ describe('who is expected', () => {
     expect(here.map(weekdayOf).every((day) => day === 6 || day === 7)).toBe(true)
     expect(here).toEqual(days.filter((day) => weekdayOf(day) >= 6 && day <= addDays(DAY, 50)))
     expect(here.length).toBeGreaterThan(12)
+    // Who has come to stay is here every day, whatever was said while they were a guest.
+    const stays = { ...weekly, guestUntil: null }
+    const all = { members: [...ALL, stays], places: [] }
+    expect(days.every((day) => expectedAt(nobodySaid, all, day).has(stays.id))).toBe(true)
   })
   it('leaves guests out after their last day, and those who are gone out of what was said', () => {
     const stock = { members: ALL, places: [] }

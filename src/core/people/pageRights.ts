@@ -5,6 +5,7 @@ import type { Right } from './role'
 const PAGES: readonly (readonly [RegExp, Right])[] = [
   [/^\/kits(?:\/[^/]+)?\/?$/, 'find'],
   [/^\/rounds\/?$/, 'find'],
+  [/^\/o\/[^/]+\/?$/, 'find'],
   [/^\/(?:guide|help|account|households|not-yours)(?:\/|$)/, 'find'],
   [/^\/(?:begin|bring-in)\/?$/, 'arrange'],
   [/^\/settings\/?$/, 'settings'],

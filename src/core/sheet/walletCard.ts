@@ -1,11 +1,11 @@
 /** What a person or an animal bears in a wallet or on a collar: what must be known, and whom to call. */
 import type { PlainDate } from '../calendar/plainDate'
-import { substanceName } from '../catalogue/substances'
 import { type Knowledge, knowledgeOf } from '../household/asked'
 import type { Contact } from '../household/contact'
 import { type Course, isRunning } from '../household/course'
 import type { NumbersToCall } from '../household/emergencyNumbers'
-import { CONDITIONS_OF_ANIMALS, CONDITIONS_OF_PEOPLE, type Member } from '../household/member'
+import { allergyName, conditionNames } from '../household/factNames'
+import type { Member } from '../household/member'
 import type { Species } from '../household/species'
 import type { Topic } from '../household/told'
 import { ageInMonths, type WeightState, weightOn } from '../household/weight'
@@ -58,13 +58,8 @@ export function walletCard(
       conditions: known('conditions'),
       medicines: known('medicines'),
     },
-    allergies: facts.allergies.map((one) =>
-      one.kind === 'substance' ? substanceName(one.substance) : one.name,
-    ),
-    conditions:
-      facts.kind === 'person'
-        ? facts.conditions.map((one) => CONDITIONS_OF_PEOPLE[one])
-        : (facts.conditions ?? []).map((one) => CONDITIONS_OF_ANIMALS[one]),
+    allergies: facts.allergies.map(allergyName),
+    conditions: conditionNames(facts),
     bloodThinner: facts.kind === 'person' && facts.bloodThinner,
     medicines: running.map(({ itemId, directions }) => ({ title: of.titleOf(itemId), directions })),
     call: (facts.kind === 'person' ? facts.contacts : [facts.vet, facts.clinic]).filter(

@@ -3,6 +3,7 @@
 import { substanceName } from '../../core/catalogue/substances'
 import { DAY_MILLISECONDS, type GivenDose, type Instant } from '../../core/dosing/given'
 import { knowledgeOf } from '../../core/household/asked'
+import { allergyName } from '../../core/household/factNames'
 import type { Member } from '../../core/household/member'
 import type { Topic } from '../../core/household/told'
 import { ageInMonths, weightOn } from '../../core/household/weight'
@@ -50,9 +51,7 @@ export function AskVet({ care, member, given, now }: Props) {
     [benchWords.tellLines.age, age === null ? words.care.handover.weightUnknown : ageText(age)],
     [
       benchWords.tellLines.allergies,
-      member.facts.allergies
-        .map((one) => (one.kind === 'substance' ? substanceName(one.substance) : one.name))
-        .join(', ') || knownNone('allergies'),
+      member.facts.allergies.map(allergyName).join(', ') || knownNone('allergies'),
     ],
     [benchWords.tellLines.medicines, takes.join(', ') || knownNone('medicines')],
     [

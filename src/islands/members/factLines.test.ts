@@ -4,6 +4,7 @@ import { aMember, aPerson } from '../../../tests/support/cover'
 import { plainDate } from '../../core/calendar/plainDate'
 import { SKILLS } from '../../core/catalogue/skills'
 import { SUBSTANCE_IDS, substanceName } from '../../core/catalogue/substances'
+import { allergyName } from '../../core/household/factNames'
 import {
   type AnimalFacts,
   CONDITIONS_OF_PEOPLE,
@@ -14,7 +15,7 @@ import { SPECIES } from '../../core/household/species'
 import { TOPICS } from '../../core/household/told'
 import { VITALS_SOURCE } from '../../core/household/vitals'
 import * as words from '../../words'
-import { allergyName, factLines } from './factLines'
+import { factLines } from './factLines'
 
 const today = plainDate('2026-11-26')
 const text = words.members

@@ -3,13 +3,8 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import { SKILLS } from '../../core/catalogue/skills'
 import { substanceName } from '../../core/catalogue/substances'
 import { knowledgeOf } from '../../core/household/asked'
-import {
-  type Allergy,
-  CONDITIONS_OF_ANIMALS,
-  CONDITIONS_OF_PEOPLE,
-  type Member,
-  TRAITS_OF_ANIMALS,
-} from '../../core/household/member'
+import { allergyName, conditionNames } from '../../core/household/factNames'
+import { type Member, TRAITS_OF_ANIMALS } from '../../core/household/member'
 import type { Topic } from '../../core/household/told'
 import { customaryVitals, VITALS_SOURCE, type VitalRange } from '../../core/household/vitals'
 import { ageInMonths } from '../../core/household/weight'
@@ -18,8 +13,6 @@ import { ownLineText } from '../../words/care/alarms'
 import { fullDay } from '../../words/frame/format'
 
 const membersWords = words.members
-export const allergyName = (allergy: Allergy): string =>
-  allergy.kind === 'substance' ? substanceName(allergy.substance) : allergy.name
 
 const rangeText = (range: VitalRange | undefined | null): string =>
   range ? `${range.from}–${range.to}` : ''
@@ -44,11 +37,7 @@ export function factLines(
   }
   known(membersWords.allergies, 'allergies', facts.allergies.map(allergyName).join(', '))
   if (facts.kind === 'person') {
-    known(
-      membersWords.conditions,
-      'conditions',
-      facts.conditions.map((one) => CONDITIONS_OF_PEOPLE[one]).join(', '),
-    )
+    known(membersWords.conditions, 'conditions', conditionNames(facts).join(', '))
     known(
       membersWords.regular,
       'medicines',
@@ -74,11 +63,7 @@ export function factLines(
         .join('; '),
     )
   } else {
-    known(
-      membersWords.conditions,
-      'conditions',
-      (facts.conditions ?? []).map((one) => CONDITIONS_OF_ANIMALS[one]).join(', '),
-    )
+    known(membersWords.conditions, 'conditions', conditionNames(facts).join(', '))
     known(membersWords.regular, 'medicines', membersWords.below)
     add(membersWords.traits, facts.traits.map((one) => TRAITS_OF_ANIMALS[one]).join(', '))
     add(membersWords.coat, facts.coat)

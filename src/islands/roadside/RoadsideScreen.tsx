@@ -7,10 +7,11 @@ import { MantineProvider } from '@mantine/core'
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
 import { takeAtRoadside } from '../../contract/roadside'
+import type { Pantry } from '../../core/cover/pantry'
 import { kitsAt } from '../../core/cover/scene'
 import type { PlaceId } from '../../core/ids'
 import { less, NOTHING, sum, type Total } from '../../core/quantity/amount'
-import { type AtRoadside, type Roadside, roadside } from '../../core/roadside/roadside'
+import { type AtRoadside, roadside } from '../../core/roadside/roadside'
 import { ActingProvider, useActing } from '../../ui/acting'
 import { Box, Row, Stack } from '../../ui/Box'
 import { ButtonLink, Chip } from '../../ui/Button'
@@ -76,7 +77,7 @@ function Kits({ care: { laid, view, outbox } }: { readonly care: Care }) {
   const seen = useMemo(() => {
     if (!place) return null
     const kits = new Set(kitsAt(laid.stock, place, view.today).map(({ id }) => id))
-    return withoutWaiting(roadside(laid, kits, view.today), outbox.waiting)
+    return roadside(withoutWaiting(laid, outbox.waiting), kits, view.today)
   }, [laid, place, view.today, outbox.waiting])
   const choose = (id: PlaceId) => {
     history.replaceState(null, '', `?${PLACE}=${id}`)
@@ -109,27 +110,23 @@ function Kits({ care: { laid, view, outbox } }: { readonly care: Care }) {
   )
 }
 
-/** What was taken without a connection and waits to be sent is not there any more. */
-function withoutWaiting(view: Roadside, waiting: readonly WaitingAct[]): Roadside {
+/** What was taken without a connection and waits to be sent does not lie there any more. */
+function withoutWaiting(laid: Pantry, waiting: readonly WaitingAct[]): Pantry {
   const gone = new Map<string, Total>()
   for (const { path, state, body } of waiting) {
     if (path !== takeAtRoadside.path || state !== 'waiting') continue
     const take = body as AtRoadside['take']
     gone.set(placeOf(take), sum([gone.get(placeOf(take)) ?? NOTHING, take.amount]))
   }
-  if (gone.size === 0) return view
+  if (gone.size === 0) return laid
   return {
-    ...view,
-    groups: view.groups
-      .map(({ role, things }) => ({
-        role,
-        things: things
-          .map((thing) => ({
-            ...thing,
-            amount: less(thing.amount, gone.get(placeOf(thing.take)) ?? NOTHING),
-          }))
-          .filter(({ amount }) => amount > NOTHING),
-      }))
-      .filter(({ things }) => things.length > 0),
+    ...laid,
+    shelves: laid.shelves.map((shelf) => ({
+      ...shelf,
+      amount: less(
+        shelf.amount,
+        gone.get(placeOf({ lotId: shelf.lotId, pocketId: shelf.pocket.id })) ?? NOTHING,
+      ),
+    })),
   }
 }

@@ -1,7 +1,7 @@
 /** English for an evening with a sitter: planned, seen, handed back. */
 import { assertNever } from '../../core/brand'
-import { substanceName } from '../../core/catalogue/substances'
 import type { ToKnow } from '../../core/evenings/plan'
+import { allergyName } from '../../core/household/factNames'
 import {
   type Allergy,
   CONDITIONS_OF_ANIMALS,
@@ -11,9 +11,6 @@ import type { CareFact } from '../../core/incident/entry'
 import { portionText } from '../care/doses'
 import { list } from '../frame/format'
 import { TOPIC_NAMES } from '../frame/topics'
-
-const allergyName = (allergy: Allergy): string =>
-  allergy.kind === 'substance' ? substanceName(allergy.substance) : allergy.name
 
 /** "Ned: allergic to nuts; asthma." */
 function known(one: ToKnow): string {

@@ -1,6 +1,7 @@
 /** What stands on a label: few words, the most needed first. */
 import type { Expiry } from '../../core/calendar/expiry'
 import { substanceName } from '../../core/catalogue/substances'
+import { allergyName } from '../../core/household/factNames'
 import type { LabelAbout, LabelKind } from '../../core/labels/about'
 import type { LabelText, TextLine } from '../../core/labels/fit'
 import { type LabelFormat, labelsOnPage, type Size } from '../../core/labels/formats'
@@ -81,10 +82,7 @@ export function labelText(about: LabelAbout, isPrivate: boolean): LabelText {
       return {
         ...common,
         lines: [
-          ...must(
-            `ALLERGY: ${list(about.allergies.map((one) => (one.kind === 'named' ? one.name : substanceName(one.substance))))}`,
-            'title',
-          ),
+          ...must(`ALLERGY: ${list(about.allergies.map(allergyName))}`, 'title'),
           ...when(isPrivate, must(about.who, 'strong')),
         ],
       }

@@ -3,6 +3,7 @@
  * on a lid, behind which a kit tells whoever opens it what is in it.
  */
 import { type Kysely, sql } from 'kysely'
+import { byRole } from './byRole'
 import { ownHousehold } from './ownHousehold'
 
 const STATEMENTS = `
@@ -50,7 +51,6 @@ $$;
 revoke all on function household_of_lid(text) from public;
 grant execute on function household_of_lid(text) to satchel_app;
 
-insert into table_right values ('roadside_taking', 'look', 'use'), ('lid_code', 'look', 'settings');
 insert into act_right values ('taken_at_roadside', 'use'), ('lid_code_made', 'settings'),
   ('lid_code_ended', 'settings');
 
@@ -65,16 +65,6 @@ begin
 end $$;
 `
 
-const roles = (table: string, writes: string): string => `
-create policy role_sees on ${table} as restrictive for select to satchel_app
-  using ((select app_may('look')));
-create policy role_adds on ${table} as restrictive for insert to satchel_app
-  with check ((select app_may('${writes}')));
-create policy role_changes on ${table} as restrictive for update to satchel_app
-  using ((select app_may('${writes}')));
-create policy role_removes on ${table} as restrictive for delete to satchel_app
-  using ((select app_may('${writes}')));`
-
 const AFTER = `
 -- The owner's function above looks for a code in every household.
 create policy code_anywhere on lid_code to current_user using (true);
@@ -86,6 +76,7 @@ grant update (shows, may_take, ended_at) on lid_code to satchel_app;
 export async function up(db: Kysely<unknown>): Promise<void> {
   await sql.raw(STATEMENTS).execute(db)
   await ownHousehold(db, ['roadside_taking', 'lid_code'])
-  await sql.raw(roles('roadside_taking', 'use') + roles('lid_code', 'settings')).execute(db)
+  await byRole(db, 'roadside_taking', { sees: 'look', writes: 'use' })
+  await byRole(db, 'lid_code', { sees: 'look', writes: 'settings' })
   await sql.raw(AFTER).execute(db)
 }

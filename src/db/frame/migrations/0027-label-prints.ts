@@ -1,5 +1,6 @@
 /** What each label said when it was printed last: so that only those that changed are printed again. */
 import { type Kysely, sql } from 'kysely'
+import { byRole } from './byRole'
 import { ownHousehold } from './ownHousehold'
 
 const STATEMENTS = `
@@ -17,7 +18,6 @@ create table label_print (
   foreign key (household_id, kit_id) references kit (household_id, id)
 );
 create unique index label_print_of on label_print (household_id, label_key) where removed_by_act is null;
-insert into table_right values ('label_print', 'look', 'use');
 insert into act_right values ('labels_printed', 'use');
 
 do $$
@@ -30,19 +30,8 @@ begin
 end $$;
 `
 
-const ROLES = `
-create policy role_sees on label_print as restrictive for select to satchel_app
-  using ((select app_may('look')));
-create policy role_adds on label_print as restrictive for insert to satchel_app
-  with check ((select app_may('use')));
-create policy role_changes on label_print as restrictive for update to satchel_app
-  using ((select app_may('use')));
-create policy role_removes on label_print as restrictive for delete to satchel_app
-  using ((select app_may('use')));
-`
-
 export async function up(db: Kysely<unknown>): Promise<void> {
   await sql.raw(STATEMENTS).execute(db)
   await ownHousehold(db, ['label_print'])
-  await sql.raw(ROLES).execute(db)
+  await byRole(db, 'label_print', { sees: 'look', writes: 'use' })
 }

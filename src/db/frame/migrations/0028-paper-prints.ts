@@ -1,5 +1,6 @@
 /** What each paper said when it was printed last, and where it is: a card in a wallet, a sheet on a door. */
 import { type Kysely, sql } from 'kysely'
+import { byRole } from './byRole'
 import { ownHousehold } from './ownHousehold'
 
 const STATEMENTS = `
@@ -16,7 +17,6 @@ create table paper_print (
   unique (household_id, id)
 );
 create unique index paper_print_of on paper_print (household_id, paper_key) where removed_by_act is null;
-insert into table_right values ('paper_print', 'look', 'use');
 insert into act_right values ('card_printed', 'use');
 
 do $$
@@ -29,19 +29,8 @@ begin
 end $$;
 `
 
-const ROLES = `
-create policy role_sees on paper_print as restrictive for select to satchel_app
-  using ((select app_may('look')));
-create policy role_adds on paper_print as restrictive for insert to satchel_app
-  with check ((select app_may('use')));
-create policy role_changes on paper_print as restrictive for update to satchel_app
-  using ((select app_may('use')));
-create policy role_removes on paper_print as restrictive for delete to satchel_app
-  using ((select app_may('use')));
-`
-
 export async function up(db: Kysely<unknown>): Promise<void> {
   await sql.raw(STATEMENTS).execute(db)
   await ownHousehold(db, ['paper_print'])
-  await sql.raw(ROLES).execute(db)
+  await byRole(db, 'paper_print', { sees: 'look', writes: 'use' })
 }
