@@ -70,7 +70,6 @@ export const printOnRoll = endpoint(
   {
     right: 'use',
     records: ['labels_printed'],
-    stays: true,
     params: wire.ofKit,
     body: z.object({
       ...sheets.layout,

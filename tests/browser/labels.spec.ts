@@ -1,5 +1,6 @@
 /** A whole kit's labels: on a sheet with one press, and on the label printer until its roll runs out. */
 import type { Page } from '@playwright/test'
+import { pagesOf } from '../support/pdf'
 import { expect, expectAccessible, expectFits, open, PHONE, test, usable } from './support/test'
 
 async function labelsOf(page: Page, kit: string): Promise<void> {
@@ -38,9 +39,15 @@ test('labels are laid out as they will be printed; what was printed is printed a
   expect(href).toContain('skip=3')
   const pdf = await page.request.get(href)
   expect(pdf.headers()['content-type']).toBe('application/pdf')
+  const text = async (address: string) =>
+    (await pagesOf(new Uint8Array(await (await page.request.get(address)).body())))[0]?.text ?? ''
+  expect(await text(href)).toContain('Tray 1')
+  // A PDF that was opened is not printed yet.
   const opened = page.waitForEvent('popup')
   await link.click()
   await (await opened).close()
+  await expect(page.getByText('7 of 7 are new or have changed')).toBeVisible()
+  await page.getByRole('button', { name: 'They are printed' }).click()
   await expect(page.getByText('1 of 7 are new or have changed')).toBeVisible()
   await expect(drawn).toHaveCount(1)
 

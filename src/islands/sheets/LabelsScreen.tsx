@@ -280,15 +280,15 @@ function Press({ kitId, chosen, pdf, layout, printer }: PressProps) {
   }
   const isNone = chosen.length === 0
   const open = isNone ? null : (
-    <ButtonLink
-      kind={isRoll ? 'firm' : 'strong'}
-      needs="use"
-      href={pdf}
-      target="_blank"
-      onClick={note}
-    >
-      {labelWords.pdf}
-    </ButtonLink>
+    <Row gap={4} wrap align="center">
+      <ButtonLink kind={isRoll ? 'firm' : 'strong'} href={pdf} target="_blank">
+        {labelWords.pdf}
+      </ButtonLink>
+      {/* A PDF that was opened is not printed yet, and what is noted leaves the list of what changed. */}
+      <Button needs="use" disabled={busy} onClick={note}>
+        {labelWords.arePrinted}
+      </Button>
+    </Row>
   )
   if (!isRoll) return open
   return (

@@ -134,6 +134,7 @@ export const labels = {
   test: 'Test page',
   testHint: 'Print it on plain paper, hold it against the labels, and say how far it is off.',
   pdf: 'Open the PDF',
+  arePrinted: 'They are printed',
   roll: 'Print on the label printer',
   rollIs:
     'This label printer is simulated: it shows the strip that a real one would print from the same PDF.',
