@@ -33,6 +33,8 @@ const pdf = async (query: string) => {
   expect(answer.headers.get('content-type')).toBe('application/pdf')
   return pagesOf(new Uint8Array(await answer.arrayBuffer()))
 }
+const versionOfKit = async (): Promise<number> =>
+  (await (await send('GET', `/api/kits/${home.kitId}`, { caller: app.keeper })).json()).version
 const roll = async () =>
   (await send('GET', '/api/label-printer', { caller: app.keeper })).json() as Promise<{
     left: number
@@ -73,6 +75,15 @@ describe('labels that were printed', () => {
     const [without] = await pdf(`only=all&format=a4-14&leave=${lot?.key}`)
     // Its pocket still names it.
     expect(without?.text.match(/Eye drops/g)).toHaveLength(1)
+    // Whatever a keeper called a thing: without names nobody is named, the household neither.
+    await send('PATCH', `/api/kits/${home.kitId}`, {
+      caller: app.keeper,
+      body: { seenVersion: await versionOfKit(), name: 'Ned’s roll' },
+    })
+    const [bare] = await pdf('only=all&format=a4-14')
+    expect(bare?.text).not.toMatch(/Ned|Ilse/)
+    const [named] = await pdf('only=all&names=1&format=a4-14')
+    expect(named?.text).toMatch(/Ned’s roll/)
     expect(await pdf('only=all&format=roll-62')).toHaveLength(
       (await labels('?format=roll-62')).length,
     )

@@ -89,6 +89,14 @@ describe('what was taken at a roadside', () => {
     await send('POST', `/api/acts/${actId}/undo`, { caller: app.keeper, body: {} })
     expect(await errandsAbout('Pressure dressing')).toHaveLength(1)
   })
+  it('is made up for once some of it is put there again, whoever bought it', async () => {
+    const lotId = await put('Wool wrap', 'fleece-blanket', 4, { kind: 'supply' })
+    const body = { lotId, pocketId: home.lid, amount: 1000 }
+    await send('POST', '/api/roadside/takings', { caller: app.keeper, body })
+    expect(await errandsAbout('Wool wrap')).toHaveLength(1)
+    await put('Wool wrap', 'fleece-blanket', 1, { kind: 'supply' })
+    expect(await errandsAbout('Wool wrap')).toEqual([])
+  })
   it('without a connection it arrives later, decided on the stock of then', async () => {
     const before = await thereOf((await lidOf()).code, 'Pressure')
     const late = await send('POST', '/api/roadside/takings', {
@@ -131,6 +139,18 @@ describe('the code on a lid', () => {
     const record = await (await send('GET', '/api/record', { caller: app.keeper })).text()
     expect(record).toContain('Somebody at the kit')
     expect(await errandsAbout('Pressure dressing')).toMatchObject([{ reason: { byLid: true } }])
+  })
+  it('of the last one there is the same as well: it is taken once, and said so twice', async () => {
+    const { code } = await lidOf()
+    const last = await put('Windlass', 'tourniquet-windlass', 1, { kind: 'instrument' })
+    const body = { lotId: last, pocketId: home.lid, takingId: newKey() }
+    expect((await takeByLid(code, body)).status).toBe(200)
+    expect(await thereOf(code, 'Windlass')).toBe(0)
+    expect((await takeByLid(code, body)).status).toBe(200)
+    expect(await codeIn(await takeByLid(code, { ...body, takingId: newKey() }))).toEqual([
+      404,
+      'not_found',
+    ])
   })
   it('takes nothing that the page does not offer: no medicine, nothing of another kit', async () => {
     const { code } = await lidOf()

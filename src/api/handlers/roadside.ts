@@ -10,7 +10,7 @@ const { givenTo, byLid, toWhoever } = words.roadside
 
 export const roadside: HandlersOf<typeof contract> = {
   takeAtRoadside: (world, caller, asked) =>
-    takeAtRoadside(world, caller, asked, { to: givenTo, isByLid: false }),
+    takeAtRoadside(world, caller, asked, { to: givenTo, isByLid: false }, async () => asked.amount),
   readLidCode: (world, caller, asked) => lid.readLidCode(world, caller, asked, runtime().secret),
   setLidCode: (world, caller, asked) => lid.setLidCode(world, caller, asked, runtime().secret),
   endLidCode: lid.endLidCode,

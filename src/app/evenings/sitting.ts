@@ -6,31 +6,21 @@ import { askFor, type ToKnow } from '../../core/evenings/plan'
 import { eveningView, isForSitter, isHere } from '../../core/evenings/view'
 import type { Contact } from '../../core/household/contact'
 import { numbersToCall } from '../../core/household/emergencyNumbers'
-import type { HouseholdId, LotId, MemberId, PocketId } from '../../core/ids'
+import type { LotId, MemberId, PocketId } from '../../core/ids'
 import type { CareEntryId, CareFact } from '../../core/incident/entry'
-import { readInvitationCode } from '../../core/people/invitation'
 import { type Amount, formatAmount } from '../../core/quantity/amount'
 import { itemTitle } from '../../core/stock/item'
 import * as db from '../../db/evenings/evenings'
 import type { AccountDesk } from '../account/desk'
-import { mayTry } from '../account/guessing'
 import { sayCare } from '../care/careActs'
 import { notFound, Refusal } from '../frame/refusal'
 import { type Caller, type Reading, reading, surveyOf, type World } from '../frame/world'
+import { openedByCode } from '../people/openedByCode'
 import { doseContext } from './eveningActs'
 
 /** What was noted without a connection still arrives so many days after the end. */
 const LATE_DAYS = 14
 const DAY_MILLISECONDS = 86_400_000
-
-/** Only what is wrong is counted: the phone of a sitter asks all evening long. */
-async function mustKnow(desk: AccountDesk, typed: string): Promise<readonly [HouseholdId, string]> {
-  const code = readInvitationCode(typed)
-  const householdId = code && (await db.householdOfEvening(desk.db, code))
-  if (code && householdId) return [householdId, code]
-  await mayTry(desk.db, desk.secret, 'invitation', desk.visitor, '')
-  throw new Refusal({ code: 'code_not_right' })
-}
 
 async function mustBeKept(at: Reading, code: string): Promise<db.KeptEvening> {
   const evening = await db.eveningOfCode(at.trx, code)
@@ -60,7 +50,7 @@ export async function readEvening(
   typed: string,
   inWords: InWords,
 ) {
-  const [householdId, code] = await mustKnow(desk, typed)
+  const { householdId, code } = await openedByCode(desk, typed, db.householdOfEvening)
   return reading(world, householdId, async (at) => {
     const evening = await mustBeKept(at, code)
     mustGoOn(evening, world.now())
@@ -152,7 +142,7 @@ export async function noteEvening(
   { entryId, memberId, note }: Noting,
   takenAgo: number,
 ): Promise<{ readonly entryId: CareEntryId }> {
-  const [householdId, code] = await mustKnow(desk, typed)
+  const { householdId, code } = await openedByCode(desk, typed, db.householdOfEvening)
   const { evening, fact } = await reading(world, householdId, async (at) => {
     const found = await mustBeKept(at, code)
     mustBeOf(found, world.now(), takenAgo)

@@ -1,13 +1,13 @@
 /** Acts on a lot that may be heard of late: decided on the stock as it was when they were done. */
 import type { LotId, PocketId } from '../../core/ids'
-import type { LotFact } from '../../core/stock/decide'
+import type { Decision, LotFact } from '../../core/stock/decide'
 import { amendedLater, arriveLate, stockBefore } from '../../core/stock/late'
 import type { LotDetails } from '../../core/stock/lot'
 import type { LotStock } from '../../core/stock/movement'
 import { type LockedLot, lockLots } from '../../db/frame/ledger'
 import { movementsAfter, type Outcome } from '../../db/rounds/rounds'
 import { type Acting, append } from './act'
-import { notFound } from './refusal'
+import { notFound, Refusal } from './refusal'
 
 export interface AsOfThen {
   readonly lot: LockedLot['lot']
@@ -41,3 +41,19 @@ export async function appendAsOfThen(
   if (by) return { kind: 'overtaken', by: by.who, at: by.at }
   return { kind: contradicted.has(pocketId) ? 'contradicted' : 'stood' }
 }
+
+/**
+ * The same for what is decided as it is on the spot.
+ * @throws {Refusal} what the decision refuses
+ */
+export const decidedThen = (
+  acting: Acting,
+  lotId: LotId,
+  pocketId: PocketId,
+  decide: (then: Pick<AsOfThen, 'lot' | 'stock'>) => Promise<Decision> | Decision,
+): Promise<Outcome> =>
+  appendAsOfThen(acting, lotId, pocketId, async ({ lot, stock }) => {
+    const decision = await decide({ lot, stock })
+    if (decision.kind === 'refuse') throw new Refusal(decision.refusal)
+    return decision.facts
+  })

@@ -1,21 +1,25 @@
 /** The code on a lid: made and ended by the household, read by whoever opens the kit, without an account. */
 import { randomUUID } from 'node:crypto'
+import type { Pantry } from '../../core/cover/pantry'
 import { numbersToCall } from '../../core/household/emergencyNumbers'
 import type { KitId, LidCodeId } from '../../core/ids'
-import { readInvitationCode } from '../../core/people/invitation'
+import type { Amount } from '../../core/quantity/amount'
 import type { LidShows } from '../../core/roadside/lid'
 import { roadside } from '../../core/roadside/roadside'
 import { withoutNames } from '../../core/sheet/withoutNames'
+import { everyName } from '../../db/members/members'
 import * as db from '../../db/roadside/lidCodes'
 import type { AccountDesk } from '../account/desk'
 import { mayTry } from '../account/guessing'
 import { judgedStockOf } from '../cover/judgementOf'
-import { act } from '../frame/act'
+import { pantryOf } from '../cover/readPantry'
+import { type Acting, act } from '../frame/act'
 import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
-import { type Caller, type Reading, reading, type World } from '../frame/world'
+import { type Caller, reading, surveyNow, type Today, type World } from '../frame/world'
 import { codeFrom } from '../people/codes'
-import { type TakenBy, type TakingAsked, takeAtRoadside } from './takings'
+import { openedByCode } from '../people/openedByCode'
+import { type TakingAsked, takeAtRoadside } from './takings'
 
 const codeOf = (secret: string, id: LidCodeId): string => codeFrom(secret, `lid ${id}`)
 
@@ -29,11 +33,6 @@ interface Told {
 }
 
 /** The code that is on a kit's lid, with how far it goes; null without one. */
-export const lidCodeAt = async (at: Reading, kitId: KitId, secret: string) => {
-  const kept = await db.lidCodeOf(at.trx, kitId)
-  return kept && { code: codeOf(secret, kept.id), shows: kept.shows, mayTake: kept.mayTake }
-}
-
 export const readLidCode = (
   world: World,
   caller: Caller,
@@ -42,7 +41,10 @@ export const readLidCode = (
 ) =>
   reading(world, caller, async (at) => {
     await mustHave(at.trx, 'kit', kitId)
-    return { onLid: await lidCodeAt(at, kitId, secret) }
+    const kept = await db.lidCodeOf(at.trx, kitId)
+    return {
+      onLid: kept && { code: codeOf(secret, kept.id), shows: kept.shows, mayTake: kept.mayTake },
+    }
   })
 
 /** Puts a code on a lid, or says anew how far the one that is there goes. */
@@ -77,18 +79,8 @@ export const endLidCode = (world: World, caller: Caller, { key, kitId }: OfKit) 
 
 // ---- whoever opens the kit ---------------------------------------------------------------------
 
-/** Only what is wrong is counted; a code that has ended is as wrong as one that never was. */
-async function mustKnow(desk: AccountDesk, typed: string) {
-  const code = readInvitationCode(typed)
-  const householdId = code && (await db.householdOfLid(desk.db, code))
-  if (code && householdId) return { householdId, code }
-  await mayTry(desk.db, desk.secret, 'invitation', desk.visitor, '')
-  throw new Refusal({ code: 'code_not_right' })
-}
-
-async function openedBy(at: Reading, code: string) {
-  const { pantry } = await judgedStockOf(at)
-  const { kits, members } = pantry.stock
+async function openedBy(at: Today, pantry: Pantry, code: string) {
+  const { kits } = pantry.stock
   const lid = await db.lidCodeBy(at.trx, code)
   const kit = lid && kits.find(({ id }) => id === lid.kitId)
   if (!lid || !kit) throw new Refusal({ code: 'code_not_right' })
@@ -96,11 +88,11 @@ async function openedBy(at: Reading, code: string) {
     ({ id, placeId, isAway }) =>
       id === kit.id || (lid.shows === 'place' && placeId === kit.placeId && !isAway),
   )
+  const names = await everyName(at.trx)
   return {
     lid,
-    hide: withoutNames(members.map(({ name }) => name)),
-    kit,
-    view: roadside(pantry, new Set(shown.map(({ id }) => id)), at.today),
+    kit: withoutNames(names)(kit.name),
+    view: roadside(pantry, new Set(shown.map(({ id }) => id)), at.today, names),
   }
 }
 
@@ -109,11 +101,11 @@ async function openedBy(at: Reading, code: string) {
  * @throws {Refusal} `code_not_right`, `too_many_tries`
  */
 export async function readLid(world: World, desk: AccountDesk, typed: string) {
-  const { householdId, code } = await mustKnow(desk, typed)
+  const { householdId, code } = await openedByCode(desk, typed, db.householdOfLid)
   return reading(world, householdId, async (at) => {
-    const { lid, hide, kit, view } = await openedBy(at, code)
+    const { lid, kit, view } = await openedBy(at, (await judgedStockOf(at)).pantry, code)
     const { emergency, poison } = numbersToCall(at.household)
-    return { kit: hide(kit.name), emergency, poison, mayTake: lid.mayTake, ...view }
+    return { kit, emergency, poison, mayTake: lid.mayTake, ...view }
   })
 }
 
@@ -126,24 +118,14 @@ export async function takeByLid(
   world: World,
   desk: AccountDesk,
   typed: string,
-  {
-    takingId,
-    lotId,
-    pocketId,
-  }: Omit<TakingAsked, 'key' | 'amount'> & { readonly takingId: string },
-  by: Pick<TakenBy, 'to'> & { readonly who: string },
+  { takingId, lotId, pocketId }: Omit<TakingAsked, 'key'> & { readonly takingId: string },
+  by: { readonly to: string; readonly who: string },
 ): Promise<Record<string, never>> {
-  const { householdId, code } = await mustKnow(desk, typed)
+  const { householdId, code } = await openedByCode(desk, typed, db.householdOfLid)
   // Whoever holds the code could empty the kit on paper: some presses an hour are enough.
   await mayTry(desk.db, desk.secret, 'lid', desk.visitor, code)
-  const { lid, take } = await reading(world, householdId, async (at) => {
-    const opened = await openedBy(at, code)
-    const offered = opened.view.groups
-      .flatMap(({ things }) => things)
-      .find((one) => one.take.lotId === lotId && one.take.pocketId === pocketId)
-    if (!opened.lid.mayTake || !offered) throw notFound()
-    return { lid: opened.lid, take: offered.take }
-  })
+  const lid = await reading(world, householdId, ({ trx }) => db.lidCodeBy(trx, code))
+  if (!lid) throw new Refusal({ code: 'code_not_right' })
   const taker: Caller = {
     householdId,
     userId: db.atLid(lid.id),
@@ -154,8 +136,24 @@ export async function takeByLid(
   await takeAtRoadside(
     world,
     taker,
-    { key: `lid-${takingId}`, ...take },
+    { key: `lid-${takingId}`, lotId, pocketId },
     { to: by.to, isByLid: true },
+    (acting) => offeredBy(acting, code, { lotId, pocketId }),
   )
   return {}
+}
+
+/** What one press takes, as the kit is now. */
+async function offeredBy(
+  acting: Acting,
+  code: string,
+  { lotId, pocketId }: Omit<TakingAsked, 'key'>,
+): Promise<Amount> {
+  const laid = await pantryOf(acting, (await surveyNow(acting)).stock)
+  const { lid, view } = await openedBy(acting, laid, code)
+  const offered = view.groups
+    .flatMap(({ things }) => things)
+    .find(({ take }) => take.lotId === lotId && take.pocketId === pocketId)
+  if (!lid.mayTake || !offered) throw notFound()
+  return offered.take.amount
 }

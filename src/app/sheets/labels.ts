@@ -4,9 +4,10 @@ import type { PlainDate } from '../../core/calendar/plainDate'
 import type { KitId } from '../../core/ids'
 import { type LabelAbout, labelsOf } from '../../core/labels/about'
 import type { LabelText } from '../../core/labels/fit'
+import { withoutNames } from '../../core/sheet/withoutNames'
 import type { Survey } from '../../core/watch/survey'
 import { createRecord, editRecord } from '../../db/frame/records'
-import { readMembers } from '../../db/members/members'
+import { everyName, readMembers } from '../../db/members/members'
 import { type LabelPrint, labelPrintsOf } from '../../db/sheets/labelPrints'
 import { type Acting, act } from '../frame/act'
 import { notFound } from '../frame/refusal'
@@ -43,15 +44,20 @@ export const readLabels = (
   reading(world, caller, async (at) => {
     const { kit, labels } = await labelsAt(at, await surveyOf(at), kitId)
     const prints = await labelPrintsOf(at.trx, kitId)
+    const hide = isPrivate ? null : withoutNames(await everyName(at.trx))
     return {
       kit: kit.name,
       labels: labels.map((about) => ({
         about,
-        text: inWords(about, isPrivate),
+        text: nameless(inWords(about, isPrivate), hide),
         ...sinceLast(prints.get(about.key), about, inWords),
       })),
     }
   })
+
+/** What a keeper wrote may name somebody: a kit, a pocket, what a thing is for. */
+const nameless = (text: LabelText, hide: ((words: string) => string) | null): LabelText =>
+  hide ? { ...text, lines: text.lines.map((line) => ({ ...line, text: hide(line.text) })) } : text
 
 async function labelsAt({ trx, household, today }: Today, survey: Survey, kitId: KitId) {
   const kit = survey.kits.find(({ id }) => id === kitId)

@@ -9,7 +9,7 @@ import { exportList } from '../../core/interchange/exportList'
 import { type LidSheet, type SheetContent, sheetContent } from '../../core/sheet/lidSheet'
 import { kitLook } from '../../core/trust/kitLook'
 import type { Survey } from '../../core/watch/survey'
-import { readMembers } from '../../db/members/members'
+import { everyName } from '../../db/members/members'
 import { lidCodeOf } from '../../db/roadside/lidCodes'
 import { notFound } from '../frame/refusal'
 import {
@@ -38,15 +38,14 @@ function kitIn({ kits }: Survey, kitId: KitId): Kit {
 
 /** @throws {Refusal} not_found when the household has no such kit */
 export async function sheetOf(
-  { trx, today, household }: Today,
+  { trx, household }: Today,
   survey: Survey,
   kitId: KitId,
 ): Promise<SheetContent> {
-  const members = await readMembers(trx, today)
   return sheetContent(survey, kitIn(survey, kitId), {
     household: household.name,
     numbers: numbersToCall(household),
-    memberNames: members.map(({ name }) => name),
+    memberNames: await everyName(trx),
     lidCode: (await lidCodeOf(trx, kitId))?.id ?? null,
     keepingOf: (item) => keepingOfItem(item, catalogue()),
   })

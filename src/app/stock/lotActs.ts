@@ -18,9 +18,9 @@ import type { LockedLot } from '../../db/frame/ledger'
 import { itemOfLot } from '../../db/items/items'
 import { lotsBeside } from '../../db/stock/stock'
 import { type Acting, act, carryOut, lockSeen } from '../frame/act'
-import { appendAsOfThen } from '../frame/backdated'
+import { decidedThen } from '../frame/backdated'
 import { mustHave } from '../frame/mustHave'
-import { notFound, Refusal } from '../frame/refusal'
+import { notFound } from '../frame/refusal'
 import { titleIn } from '../frame/titleIn'
 import type { Caller, World } from '../frame/world'
 import { editItem, type ItemPatch } from '../household/householdActs'
@@ -86,11 +86,7 @@ const onLotThen = async (
 ) => {
   if (!caller.takenAgo) return onLot(world, caller, kind, asked, decide)
   return act(world, caller, await aboutLot(world, caller, kind, asked), async (acting) => {
-    await appendAsOfThen(acting, asked.lotId, asked.pocketId, async ({ lot, stock }) => {
-      const decision = await decide({ lot, stock }, acting)
-      if (decision.kind === 'refuse') throw new Refusal(decision.refusal)
-      return decision.facts
-    })
+    await decidedThen(acting, asked.lotId, asked.pocketId, (then) => decide(then, acting))
     return {}
   })
 }

@@ -17,6 +17,7 @@ import { mustHave } from '../frame/mustHave'
 import { notFound, Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
 import { clockOf, mustBeEntry } from '../items/catalogueActs'
+import { settleTakings } from '../roadside/settling'
 import { writePar } from './setPar'
 
 export interface NewItem {
@@ -108,6 +109,11 @@ export async function receiveInto(
       emptyStock(lotId),
       puts.map(({ pocketId, amount }) => ({ pocket: pocketId, amount })),
     ),
+  )
+  await settleTakings(
+    acting,
+    itemId as ItemId,
+    puts.map(({ pocketId }) => pocketId),
   )
   const [first] = puts
   if (first && receipt.par !== null) await writePar(acting, itemId, first.pocketId, receipt.par)

@@ -1,7 +1,7 @@
 /** Doing an errand with one press, or putting it off. */
 import { assertNever } from '../../core/brand'
 import type { PlainDate } from '../../core/calendar/plainDate'
-import type { ItemId, PocketId } from '../../core/ids'
+import type { PocketId } from '../../core/ids'
 import { type Amount, NOTHING, sum, units, upToMost } from '../../core/quantity/amount'
 import {
   type Decision,
@@ -17,13 +17,13 @@ import { unitsOf } from '../../core/watch/gaps'
 import { type LockedLot, lockLots } from '../../db/frame/ledger'
 import { createRecord, editRecord, removeRecord } from '../../db/frame/records'
 import { itemNow } from '../../db/items/items'
-import { openTakings } from '../../db/roadside/takings'
 import { deferralsOf } from '../../db/watch/deferrals'
 import { type Acting, act, carryOut, lockSeen, mustEdit } from '../frame/act'
 import { Refusal } from '../frame/refusal'
 import type { Caller, World } from '../frame/world'
 import { itemOfThing } from '../items/itemOfThing'
 import { listShortfall } from '../restock/shoppingActs'
+import { settleTakings } from '../roadside/settling'
 import { type InspectedStock, inspectedStockNow } from '../rounds/inspection'
 import { writePar } from '../stock/setPar'
 import { errandsOf } from './views'
@@ -59,7 +59,7 @@ export const doErrand = (world: World, caller: Caller, { key, errandKey }: OnErr
       case 'make_up':
         if (errand.item && errand.pocketId) {
           await listShortfall(acting, errand.item, errand.pocketId, errand.amount)
-          if (what !== 'replace') await settleTakings(acting, errand.item.id, errand.pocketId)
+          if (what !== 'replace') await settleTakings(acting, errand.item.id, [errand.pocketId])
         }
         return {}
       case 'refill':
@@ -137,13 +137,6 @@ function settling(
     default:
       return decideAmend(lot, stock, { standing: READY }, today)
   }
-}
-
-/** What was given away of it at a roadside is made up for. */
-async function settleTakings(acting: Acting, itemId: ItemId, pocketId: PocketId): Promise<void> {
-  for (const taking of await openTakings(acting.trx))
-    if (taking.itemId === itemId && taking.pocketId === pocketId)
-      await removeRecord(acting, 'roadside_taking', taking.id)
 }
 
 /** A pack, where nobody said how many. */

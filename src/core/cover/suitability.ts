@@ -366,7 +366,7 @@ const isAskedOfVet = ({ itemId, facts }: Thing, patient: Patient, house: HouseRu
   agreementOn(facts, patient, house) === undefined
 
 /** The name of something in it that the patient is allergic to, or null. */
-function allergenIn(facts: ItemFacts, title: string, patient: Patient): string | null {
+export function allergenIn(facts: ItemFacts, title: string, patient: Patient): string | null {
   for (const substance of facts.substances) {
     if (patient.substances.has(substance)) return substanceName(substance)
     for (const other of patient.substances)

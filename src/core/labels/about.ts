@@ -3,7 +3,7 @@ import type { Expiry } from '../calendar/expiry'
 import type { PlainDate } from '../calendar/plainDate'
 import { catalogue } from '../catalogue/catalogue'
 import { itemFacts } from '../catalogue/itemFacts'
-import type { SubstanceId } from '../catalogue/substances'
+import { allergenIn, patientOn } from '../cover/suitability'
 import { type Keeping, keepingOfItem } from '../exposure/storage'
 import type { Allergy, Member } from '../household/member'
 import type { Kit } from '../household/places'
@@ -47,7 +47,7 @@ export type LabelAbout = Common &
         readonly forWhom: string
         readonly directions: string
         /** Of what somebody in the household is allergic to. */
-        readonly contains: readonly SubstanceId[]
+        readonly contains: readonly string[]
         readonly keeping: Keeping
         /** It is not in its own pack any more. */
         readonly isMoved: boolean
@@ -85,7 +85,7 @@ export function labelsOf(
       name: kit.name,
       place: survey.places.find(({ id }) => id === kit.placeId)?.name ?? '',
       pockets: sites.length,
-      hasMedicine: lines.some((line) => isThere(line) && mayBeMedicine(line)),
+      hasMedicine: lines.some((line) => lies(line) && mayBeMedicine(line)),
     },
     ...(carrier && allergies.length > 0
       ? [
@@ -102,24 +102,25 @@ export function labelsOf(
       pocketLabel(site, lines),
       ...survey.holdings
         .filter((one) => one.site.pocket.id === site.pocket.id && needsLabel(one))
-        .map((one) => lotLabel(one, members)),
+        .map((one) => lotLabel(one, members, survey.today)),
     ]),
   ]
 }
 
-const isThere = ({ good }: Line): boolean => good > NOTHING
+/** Also what is spent or on hold: a child finds it, and a dog is given it, all the same. */
+const lies = ({ holdings }: Line): boolean => holdings.some(({ amount }) => amount > NOTHING)
 const mayBeMedicine = ({ item }: Pick<Line, 'item'>): boolean =>
   item.kind === 'medicine' || !catalogue().has(item.catalogueId ?? '')
 
 function pocketLabel({ kit, pocket }: Site, lines: readonly Line[]): LabelAbout {
-  const here = lines.filter((line) => line.site.pocket.id === pocket.id && isThere(line))
+  const here = lines.filter((line) => line.site.pocket.id === pocket.id && lies(line))
   return {
     kind: 'pocket',
     key: `pocket:${pocket.id}`,
     opens: `/o/${pocket.id}`,
     name: pocket.name,
     kit: kit.name,
-    holds: here.map(({ item }) => item.name),
+    holds: here.flatMap(({ item, good }) => (good > NOTHING ? [item.name] : [])),
     reachSeconds: pocket.reachSeconds,
     isForAnimals: here.length > 0 && here.every(({ item }) => isMadeForAnimals(item)),
   }
@@ -135,24 +136,28 @@ const needsLabel = ({ item, lot, amount, judged }: JudgedHolding): boolean =>
     lot.directions !== '' ||
     lot.forMember !== null)
 
-function lotLabel(holding: JudgedHolding, members: readonly Member[]): LabelAbout {
+function lotLabel(
+  holding: JudgedHolding,
+  members: readonly Member[],
+  today: PlainDate,
+): LabelAbout {
   const { item, lot, site, judged } = holding
   const facts = itemFacts(item, catalogue().get(item.catalogueId ?? '') ?? null, item.own)
-  const feared = new Set(
-    members.flatMap(({ facts: { allergies } }) =>
-      allergies.flatMap((one) => (one.kind === 'substance' ? [one.substance] : [])),
-    ),
+  const title = itemTitle(item)
+  // As the rules find it: by every name, and by the words of what nobody has matched.
+  const feared = members.flatMap(
+    (member) => allergenIn(facts, title, patientOn(member, [], today, false)) ?? [],
   )
   return {
     kind: 'lot',
     key: `lot:${lot.id}:${site.pocket.id}`,
     opens: `/o/${lot.id}`,
-    title: itemTitle(item),
+    title,
     until: lot.expiry,
     purpose: item.purpose,
     forWhom: members.find(({ id }) => id === lot.forMember)?.name ?? item.forWhom,
     directions: lot.directions,
-    contains: facts.substances.filter((substance) => feared.has(substance)),
+    contains: [...new Set(feared)],
     keeping: keepingOfItem(item, catalogue()),
     isMoved: lot.origin?.way === 'decanted',
     opened:

@@ -202,6 +202,9 @@ describe('the labels of a kit', () => {
     expect(hasMedicine([{ of: 'gauze', there: 1, item: { catalogueId: null } }])).toMatchObject({
       hasMedicine: true,
     })
+    // What may not be used any more is still there for a child to find.
+    const spent = { of: 'ibuprofen-200', there: 1, until: addDays(TODAY, -9) }
+    expect(hasMedicine([spent])).toMatchObject({ hasMedicine: true })
   })
   it('of a pocket names what lies there, and says where nothing in it is for people', () => {
     const pocket = (...of: string[]) =>
@@ -211,6 +214,12 @@ describe('the labels of a kit', () => {
     expect(pocket('pet-thermometer', 'muzzle')).toMatchObject({ isForAnimals: true })
     expect(pocket('pet-thermometer', 'gauze')).toMatchObject({ isForAnimals: false })
     expect(pocket()).toMatchObject({ isForAnimals: false, holds: [] })
+    const old = { of: 'ibuprofen-200', there: 1, until: addDays(TODAY, -9) }
+    const both = labels({ laid: [{ of: 'muzzle', there: 1 }, old] })
+    expect(both.find(({ kind }) => kind === 'pocket')).toMatchObject({
+      isForAnimals: false,
+      holds: ['Muzzle'],
+    })
   })
   it('of a thing warns of what somebody here is allergic to, and of nothing else', () => {
     const gloves = { of: 'gloves-latex', there: 1, lot: { directions: 'In pairs' } }
@@ -218,6 +227,11 @@ describe('the labels of a kit', () => {
       labels({ members: members ?? [], laid: [gloves] }).find(({ kind }) => kind === 'lot')
     expect(lot([ned])).toMatchObject({ contains: ['latex'] })
     expect(lot([])).toMatchObject({ contains: [] })
+    // By its words as well: nobody has matched the bar with the list.
+    const bar = { ...gloves, item: { name: 'Walnut bar', catalogueId: null } }
+    const nuts = aPerson(8, { facts: { allergies: [{ kind: 'named', name: 'walnut' }] } })
+    const found = labels({ members: [nuts], laid: [bar] }).find(({ kind }) => kind === 'lot')
+    expect(found).toMatchObject({ contains: ['walnut'] })
   })
   it('of who carries it warns of their allergies', () => {
     const goesWith = { memberId: ned.id, to: [], since: TODAY } as never

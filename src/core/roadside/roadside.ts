@@ -56,9 +56,18 @@ export interface Roadside {
   readonly none: readonly ClinicalRole[]
 }
 
-/** What counts for whoever comes by on a day. @param kits of these alone */
-export function roadside(laid: Pantry, kits: ReadonlySet<KitId>, day: PlainDate): Roadside {
-  const hide = withoutNames(laid.stock.members.map(({ name }) => name))
+/**
+ * What counts for whoever comes by on a day.
+ * @param kits of these alone
+ * @param names that are taken out of every text
+ */
+export function roadside(
+  laid: Pantry,
+  kits: ReadonlySet<KitId>,
+  day: PlainDate,
+  names: readonly string[] = laid.stock.members.map(({ name }) => name),
+): Roadside {
+  const hide = withoutNames(names)
   const there = lyingIn(laid, kits, day)
   const groups = ROLES_IN_ORDER.map((role): RoadsideGroup => {
     const asked: readonly RoleId[] = CLINICAL_ROLES[role]

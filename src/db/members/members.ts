@@ -52,6 +52,16 @@ async function everybody(trx: Trx): Promise<readonly Member[]> {
   return rows.map((row) => toMember(row, of.get(row.id) ?? []))
 }
 
+/** The names of all who belong or have been guests: none of them stands on what others read. */
+export async function everyName(trx: Trx): Promise<readonly string[]> {
+  const rows = await trx
+    .selectFrom('member')
+    .select('name')
+    .where('removed_by_act', 'is', null)
+    .execute()
+  return rows.map(({ name }) => name)
+}
+
 /** Prescriptions of who still belongs to the household. */
 export async function readCourses(trx: Trx): Promise<readonly Course[]> {
   const rows = await trx

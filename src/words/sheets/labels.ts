@@ -1,6 +1,5 @@
 /** What stands on a label: few words, the most needed first. */
 import type { Expiry } from '../../core/calendar/expiry'
-import { substanceName } from '../../core/catalogue/substances'
 import { allergyName } from '../../core/household/factNames'
 import type { LabelAbout, LabelKind } from '../../core/labels/about'
 import type { LabelText, TextLine } from '../../core/labels/fit'
@@ -28,7 +27,7 @@ export function labelText(about: LabelAbout, isPrivate: boolean): LabelText {
         ...common,
         lines: [
           ...must(about.name, 'title'),
-          ...must(about.household, 'strong'),
+          ...when(isPrivate, must(about.household, 'strong')),
           ...must(
             about.hasMedicine
               ? 'First aid. Grown-ups open it: it holds medicines.'
@@ -67,10 +66,7 @@ export function labelText(about: LabelAbout, isPrivate: boolean): LabelText {
           ...when(about.isOnHold, must('ON HOLD: ask before you use it', 'strong')),
           ...must(untilText(about.until), 'strong'),
           ...(about.opened ? must(openedText(about.opened), 'strong') : []),
-          ...when(
-            about.contains.length > 0,
-            must(`CONTAINS ${list(about.contains.map(substanceName))}`, 'strong'),
-          ),
+          ...when(about.contains.length > 0, must(`CONTAINS ${list(about.contains)}`, 'strong')),
           ...when(about.isForAnimals, must(FOR_ANIMALS, 'strong')),
           ...when(isPrivate && about.forWhom !== '', must(`For ${about.forWhom}`, 'strong')),
           ...must(about.directions),
